@@ -1,0 +1,18 @@
+package gladtile.core.activity;
+
+import gladtile.core.OutOfBounds;
+import java.util.regex.Pattern;
+
+/** Checks colours, which are kept as {@code #rrggbb} in small letters. */
+final class Colour {
+    private static final Pattern SIX_DIGITS = Pattern.compile("#[0-9a-f]{6}");
+
+    private Colour() {}
+
+    static String check(String bound, String colour) {
+        if (colour == null || !SIX_DIGITS.matcher(colour).matches()) {
+            throw new OutOfBounds(bound, bound + " must be # and six of 0-9 a-f, such as #fbf8f2");
+        }
+        return colour;
+    }
+}

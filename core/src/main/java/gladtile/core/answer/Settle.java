@@ -1,0 +1,9 @@
+package gladtile.core.answer;
+
+/** What an accepted piece does. */
+public enum Settle {
+    /** It settles in a slot of the zone, laid out by computation. */
+    IN_SLOT,
+    /** It stays where it was put. */
+    STAYS
+}

@@ -1,0 +1,22 @@
+package gladtile.core.attempt;
+
+import gladtile.core.answer.Verdict;
+import java.util.Optional;
+
+/** What came of a move: the attempt after it, or the rule it broke. */
+public sealed interface MoveResult {
+    /** @param verdict present when a piece was put down */
+    record Made(AttemptState state, Optional<Verdict> verdict) implements MoveResult {}
+
+    record Refused(Rule rule, String message) implements MoveResult {}
+
+    /** The rules that no student's move gets past, whatever is sent. */
+    enum Rule {
+        NO_SUCH_PAGE,
+        NO_SUCH_ITEM,
+        FIXED_ITEM,
+        ALREADY_SETTLED,
+        HANDED_IN,
+        TOO_MANY_MOVES
+    }
+}

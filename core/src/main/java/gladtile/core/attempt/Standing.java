@@ -1,0 +1,7 @@
+package gladtile.core.attempt;
+
+/** Whose turn it is with an attempt. */
+public enum Standing {
+    WORKING,
+    HANDED_IN
+}

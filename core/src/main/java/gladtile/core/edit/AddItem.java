@@ -1,0 +1,46 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import gladtile.core.edit.EditResult.Reason;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Adds an item to a page.
+ *
+ * @param index its depth afterwards, 0 the lowest; past the end means on top
+ */
+public record AddItem(String pageId, int index, Item item) implements Edit {
+    public AddItem {
+        Bounds.id("page.id", pageId);
+        Bounds.within("edit.index", index, 0, Bounds.ITEMS_ON_A_PAGE);
+        Bounds.present("edit.item", item);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        // Ids are single in the whole activity: the answer key names pieces and zones by them alone.
+        if (activity.pages().stream().anyMatch(page -> page.indexOf(item.id()) >= 0)) {
+            return EditResult.refused(Reason.ID_TAKEN, "there is an item with the id " + item.id());
+        }
+        boolean full = activity.page(pageId)
+                .filter(page -> page.items().size() >= Bounds.ITEMS_ON_A_PAGE)
+                .isPresent();
+        if (full) {
+            return EditResult.refused(
+                    Reason.TOO_MANY_ITEMS, "a page has at most %d items".formatted(Bounds.ITEMS_ON_A_PAGE));
+        }
+        return On.page(activity, pageId, page -> {
+            List<Item> items = new ArrayList<>(page.items());
+            items.add(Math.min(index, items.size()), item);
+            return page.withItems(items);
+        });
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        return new RemoveItem(pageId, item.id());
+    }
+}

@@ -1,0 +1,38 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Adds a page.
+ *
+ * @param index where it stands afterwards, 0 the first; past the end means last
+ */
+public record AddPage(int index, Page page) implements Edit {
+    public AddPage {
+        Bounds.within("edit.index", index, 0, Bounds.PAGES);
+        Bounds.present("edit.page", page);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        if (activity.page(page.id()).isPresent()) {
+            return EditResult.refused(EditResult.Reason.ID_TAKEN, "there is a page with the id " + page.id());
+        }
+        if (activity.pages().size() >= Bounds.PAGES) {
+            return EditResult.refused(
+                    EditResult.Reason.TOO_MANY_PAGES, "an activity has at most %d pages".formatted(Bounds.PAGES));
+        }
+        List<Page> pages = new ArrayList<>(activity.pages());
+        pages.add(Math.min(index, pages.size()), page);
+        return new EditResult.Applied(activity.withPages(pages));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        return new RemovePage(page.id());
+    }
+}

@@ -1,0 +1,44 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.Decision;
+import gladtile.core.edit.EditResult.Reason;
+
+/** Sets one cell of the answer key: one piece in one zone of the same page. */
+public record Decide(String pageId, String zoneId, String pieceId, Decision decision) implements Edit {
+    public Decide {
+        Bounds.id("page.id", pageId);
+        Bounds.id("zone.id", zoneId);
+        Bounds.id("piece.id", pieceId);
+        Bounds.present("edit.decision", decision);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        Page page = activity.page(pageId).orElse(null);
+        if (page == null) {
+            return On.noSuchPage(pageId);
+        }
+        Item zone = page.item(zoneId).orElse(null);
+        Item piece = page.item(pieceId).orElse(null);
+        if (zone == null || piece == null) {
+            return On.noSuchItem(zone == null ? zoneId : pieceId);
+        }
+        if (!(zone instanceof Zone)) {
+            return EditResult.refused(Reason.NOT_A_ZONE, zone.name() + " is no drop zone");
+        }
+        if (!piece.isPiece()) {
+            return EditResult.refused(Reason.NOT_A_PIECE, piece.name() + " is fixed, so it cannot belong anywhere");
+        }
+        return new EditResult.Applied(activity.withKey(activity.key().with(zoneId, pieceId, decision)));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        return new Decide(pageId, zoneId, pieceId, before.key().decision(zoneId, pieceId));
+    }
+}

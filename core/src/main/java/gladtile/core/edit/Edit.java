@@ -1,0 +1,75 @@
+package gladtile.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import gladtile.core.activity.Activity;
+import java.util.Optional;
+
+/**
+ * One change to an activity. It names what it changes by id, says what it becomes, and is never changed itself.
+ *
+ * <p>Laws, each with its test: {@code e.apply(a)} then {@code e.invert(a)} gives {@code a} again; a refused edit
+ * changes nothing; {@link #rebase} gives an edit that may follow the other one; JSON there and back is the same edit.
+ */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = SetTitle.class, name = "set-title"),
+    @JsonSubTypes.Type(value = AddPage.class, name = "add-page"),
+    @JsonSubTypes.Type(value = RemovePage.class, name = "remove-page"),
+    @JsonSubTypes.Type(value = MovePage.class, name = "move-page"),
+    @JsonSubTypes.Type(value = RenamePage.class, name = "rename-page"),
+    @JsonSubTypes.Type(value = SetPaper.class, name = "set-paper"),
+    @JsonSubTypes.Type(value = AddItem.class, name = "add-item"),
+    @JsonSubTypes.Type(value = RemoveItem.class, name = "remove-item"),
+    @JsonSubTypes.Type(value = MoveDepth.class, name = "move-depth"),
+    @JsonSubTypes.Type(value = SetFrame.class, name = "set-frame"),
+    @JsonSubTypes.Type(value = SetMovement.class, name = "set-movement"),
+    @JsonSubTypes.Type(value = SetDescription.class, name = "set-description"),
+    @JsonSubTypes.Type(value = SetWords.class, name = "set-words"),
+    @JsonSubTypes.Type(value = SetZoneLabel.class, name = "set-zone-label"),
+    @JsonSubTypes.Type(value = Decide.class, name = "decide"),
+    @JsonSubTypes.Type(value = SetRule.class, name = "set-rule"),
+    @JsonSubTypes.Type(value = Together.class, name = "together")
+})
+public sealed interface Edit
+        permits SetTitle,
+                AddPage,
+                RemovePage,
+                MovePage,
+                RenamePage,
+                SetPaper,
+                AddItem,
+                RemoveItem,
+                MoveDepth,
+                SetFrame,
+                SetMovement,
+                SetDescription,
+                SetWords,
+                SetZoneLabel,
+                Decide,
+                SetRule,
+                Together {
+
+    /** The activity with this change made, or why it does not fit. */
+    EditResult apply(Activity activity);
+
+    /**
+     * The edit that takes this one back.
+     *
+     * @param before the activity this edit was, or would be, applied to; the edit must fit it
+     */
+    Edit invert(Activity before);
+
+    /**
+     * This edit, made without knowledge of {@code over}, as it should follow {@code over}. Where both set the same
+     * thing, this one, coming later, wins. Empty when {@code over} took away what it changes.
+     */
+    default Optional<Edit> rebase(Edit over) {
+        return Rebase.over(this, over);
+    }
+
+    /** One edit that does what this and then {@code next} do, where such a one is no larger; else empty. */
+    default Optional<Edit> merge(Edit next) {
+        return Merge.of(this, next);
+    }
+}

@@ -1,0 +1,37 @@
+package gladtile.core.edit;
+
+import java.util.Optional;
+
+/** Of two edits in a row that set the same thing only the later one counts. */
+final class Merge {
+    private Merge() {}
+
+    static Optional<Edit> of(Edit first, Edit next) {
+        return sameThing(first, next) ? Optional.of(next) : Optional.empty();
+    }
+
+    private static boolean sameThing(Edit first, Edit next) {
+        if (first instanceof SetTitle && next instanceof SetTitle) {
+            return true;
+        }
+        if (first instanceof RenamePage a && next instanceof RenamePage b) {
+            return a.pageId().equals(b.pageId());
+        }
+        if (first instanceof SetPaper a && next instanceof SetPaper b) {
+            return a.pageId().equals(b.pageId());
+        }
+        if (first instanceof SetFrame a && next instanceof SetFrame b) {
+            return a.itemId().equals(b.itemId());
+        }
+        if (first instanceof SetDescription a && next instanceof SetDescription b) {
+            return a.itemId().equals(b.itemId());
+        }
+        if (first instanceof SetWords a && next instanceof SetWords b) {
+            return a.itemId().equals(b.itemId());
+        }
+        if (first instanceof SetZoneLabel a && next instanceof SetZoneLabel b) {
+            return a.itemId().equals(b.itemId());
+        }
+        return false;
+    }
+}

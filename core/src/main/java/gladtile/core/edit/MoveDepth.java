@@ -1,0 +1,41 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Puts an item above or below others.
+ *
+ * @param index its depth afterwards, 0 the lowest; past the end means on top
+ */
+public record MoveDepth(String pageId, String itemId, int index) implements Edit {
+    public MoveDepth {
+        Bounds.id("page.id", pageId);
+        Bounds.id("item.id", itemId);
+        Bounds.within("edit.index", index, 0, Bounds.ITEMS_ON_A_PAGE);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        boolean gone =
+                activity.page(pageId).filter(page -> page.indexOf(itemId) < 0).isPresent();
+        if (gone) {
+            return On.noSuchItem(itemId);
+        }
+        return On.page(activity, pageId, page -> {
+            List<Item> items = new ArrayList<>(page.items());
+            Item item = items.remove(page.indexOf(itemId));
+            items.add(Math.min(index, items.size()), item);
+            return page.withItems(items);
+        });
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        On.itemOf(before, pageId, itemId);
+        return new MoveDepth(pageId, itemId, On.pageOf(before, pageId).indexOf(itemId));
+    }
+}

@@ -1,0 +1,37 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Puts a page at another place in the order.
+ *
+ * @param index where it stands afterwards, 0 the first; past the end means last
+ */
+public record MovePage(String pageId, int index) implements Edit {
+    public MovePage {
+        Bounds.id("page.id", pageId);
+        Bounds.within("edit.index", index, 0, Bounds.PAGES);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        int at = activity.indexOf(pageId);
+        if (at < 0) {
+            return On.noSuchPage(pageId);
+        }
+        List<Page> pages = new ArrayList<>(activity.pages());
+        Page page = pages.remove(at);
+        pages.add(Math.min(index, pages.size()), page);
+        return new EditResult.Applied(activity.withPages(pages));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        On.pageOf(before, pageId);
+        return new MovePage(pageId, before.indexOf(pageId));
+    }
+}

@@ -1,0 +1,99 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** How one edit follows another that it did not know of. */
+final class Rebase {
+    private Rebase() {}
+
+    static Optional<Edit> over(Edit edit, Edit other) {
+        if (edit instanceof Together step) {
+            return stepOver(step, other);
+        }
+        if (other instanceof Together step) {
+            Optional<Edit> now = Optional.of(edit);
+            for (Edit one : step.edits()) {
+                now = now.flatMap(left -> over(left, one));
+            }
+            return now;
+        }
+        if (other instanceof RemovePage gone && gone.pageId().equals(pageOf(edit))) {
+            return Optional.empty();
+        }
+        if (other instanceof RemoveItem gone && itemsOf(edit).contains(gone.itemId())) {
+            return Optional.empty();
+        }
+        if (other instanceof SetMovement fixed
+                && fixed.movement().isFixed()
+                && edit instanceof Decide cell
+                && cell.pieceId().equals(fixed.itemId())) {
+            return Optional.empty();
+        }
+        return Optional.of(shifted(edit, other));
+    }
+
+    /** What is left of a step; empty when nothing is. */
+    private static Optional<Edit> stepOver(Together step, Edit other) {
+        List<Edit> left = new ArrayList<>();
+        for (Edit edit : step.edits()) {
+            over(edit, other).ifPresent(left::add);
+        }
+        return left.isEmpty() ? Optional.empty() : Optional.of(Together.orOne(left));
+    }
+
+    /** Of two that were added at one place, the one that came later stands after the one that came first. */
+    private static Edit shifted(Edit edit, Edit other) {
+        if (edit instanceof AddItem mine
+                && other instanceof AddItem theirs
+                && mine.pageId().equals(theirs.pageId())
+                && theirs.index() <= mine.index()
+                && mine.index() < Bounds.ITEMS_ON_A_PAGE) {
+            return new AddItem(mine.pageId(), mine.index() + 1, mine.item());
+        }
+        if (edit instanceof AddPage mine
+                && other instanceof AddPage theirs
+                && theirs.index() <= mine.index()
+                && mine.index() < Bounds.PAGES) {
+            return new AddPage(mine.index() + 1, mine.page());
+        }
+        return edit;
+    }
+
+    /** The page an edit needs to be there, or the empty text. */
+    private static String pageOf(Edit edit) {
+        if (edit instanceof RemovePage e) return e.pageId();
+        if (edit instanceof MovePage e) return e.pageId();
+        if (edit instanceof RenamePage e) return e.pageId();
+        if (edit instanceof SetPaper e) return e.pageId();
+        if (edit instanceof AddItem e) return e.pageId();
+        if (edit instanceof RemoveItem e) return e.pageId();
+        if (edit instanceof MoveDepth e) return e.pageId();
+        if (edit instanceof SetFrame e) return e.pageId();
+        if (edit instanceof SetMovement e) return e.pageId();
+        if (edit instanceof SetDescription e) return e.pageId();
+        if (edit instanceof SetWords e) return e.pageId();
+        if (edit instanceof SetZoneLabel e) return e.pageId();
+        if (edit instanceof Decide e) return e.pageId();
+        if (edit instanceof SetRule e) return e.pageId();
+        return "";
+    }
+
+    /** The items an edit needs to be there. */
+    private static Set<String> itemsOf(Edit edit) {
+        if (edit instanceof RemoveItem e) return Set.of(e.itemId());
+        if (edit instanceof MoveDepth e) return Set.of(e.itemId());
+        if (edit instanceof SetFrame e) return Set.of(e.itemId());
+        if (edit instanceof SetMovement e) return Set.of(e.itemId());
+        if (edit instanceof SetDescription e) return Set.of(e.itemId());
+        if (edit instanceof SetWords e) return Set.of(e.itemId());
+        if (edit instanceof SetZoneLabel e) return Set.of(e.itemId());
+        if (edit instanceof Decide e)
+            return e.zoneId().equals(e.pieceId()) ? Set.of(e.zoneId()) : Set.of(e.zoneId(), e.pieceId());
+        if (edit instanceof SetRule e) return Set.of(e.zoneId());
+        return Set.of();
+    }
+}

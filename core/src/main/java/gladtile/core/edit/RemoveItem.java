@@ -1,0 +1,40 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
+import gladtile.core.edit.EditResult.Applied;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Takes an item away, with everything the answer key says of it. */
+public record RemoveItem(String pageId, String itemId) implements Edit {
+    public RemoveItem {
+        Bounds.id("page.id", pageId);
+        Bounds.id("item.id", itemId);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        Page page = activity.page(pageId).orElse(null);
+        if (page == null) {
+            return On.noSuchPage(pageId);
+        }
+        if (page.indexOf(itemId) < 0) {
+            return On.noSuchItem(itemId);
+        }
+        Page left = page.withItems(
+                page.items().stream().filter(item -> !item.id().equals(itemId)).toList());
+        return new Applied(activity.withPage(left).withKey(activity.key().without(itemId)));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        Page page = On.pageOf(before, pageId);
+        List<Edit> steps = new ArrayList<>();
+        steps.add(new AddItem(pageId, page.indexOf(itemId), On.itemOf(before, pageId, itemId)));
+        steps.addAll(Cells.ofZone(before, page, itemId));
+        steps.addAll(Cells.ofPiece(before, page, itemId));
+        return Together.orOne(steps);
+    }
+}

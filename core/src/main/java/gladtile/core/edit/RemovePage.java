@@ -1,0 +1,42 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Page;
+import gladtile.core.answer.AnswerKey;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Takes a page away, with everything on it and everything the answer key says of it. */
+public record RemovePage(String pageId) implements Edit {
+    public RemovePage {
+        Bounds.id("page.id", pageId);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        int at = activity.indexOf(pageId);
+        if (at < 0) {
+            return On.noSuchPage(pageId);
+        }
+        if (activity.pages().size() == 1) {
+            return EditResult.refused(EditResult.Reason.LAST_PAGE, "an activity keeps at least one page");
+        }
+        List<Page> pages = new ArrayList<>(activity.pages());
+        AnswerKey key = activity.key();
+        for (Item item : pages.remove(at).items()) {
+            key = key.without(item.id());
+        }
+        return new EditResult.Applied(activity.withPages(pages).withKey(key));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        Page page = On.pageOf(before, pageId);
+        List<Edit> steps = new ArrayList<>();
+        steps.add(new AddPage(before.indexOf(pageId), page));
+        page.zones().forEach(zone -> steps.addAll(Cells.ofZone(before, page, zone.id())));
+        return Together.orOne(steps);
+    }
+}

@@ -1,0 +1,24 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+
+/** Says what a screen reader reads of an item. */
+public record SetDescription(String pageId, String itemId, String description) implements Edit {
+    public SetDescription {
+        Bounds.id("page.id", pageId);
+        Bounds.id("item.id", itemId);
+        Bounds.text("item.description", description, Bounds.NAME_LENGTH);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        return On.item(activity, pageId, itemId, item -> item.withDescription(description));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        return new SetDescription(
+                pageId, itemId, On.itemOf(before, pageId, itemId).description());
+    }
+}

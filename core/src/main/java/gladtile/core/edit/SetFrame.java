@@ -1,0 +1,24 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Frame;
+
+/** Moves, resizes or turns an item. */
+public record SetFrame(String pageId, String itemId, Frame frame) implements Edit {
+    public SetFrame {
+        Bounds.id("page.id", pageId);
+        Bounds.id("item.id", itemId);
+        Bounds.present("edit.frame", frame);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        return On.item(activity, pageId, itemId, item -> item.withFrame(frame));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        return new SetFrame(pageId, itemId, On.itemOf(before, pageId, itemId).frame());
+    }
+}

@@ -1,0 +1,49 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Zone;
+import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.edit.EditResult.Reason;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Says how students may move an item. What becomes fixed is no piece any more, so its decisions go with it. */
+public record SetMovement(String pageId, String itemId, Movement movement) implements Edit {
+    public SetMovement {
+        Bounds.id("page.id", pageId);
+        Bounds.id("item.id", itemId);
+        Bounds.present("edit.movement", movement);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        if (activity.page(pageId)
+                .flatMap(page -> page.item(itemId))
+                .filter(Zone.class::isInstance)
+                .isPresent()) {
+            return EditResult.refused(Reason.WRONG_KIND, "a drop zone is always fixed");
+        }
+        EditResult moved = On.item(activity, pageId, itemId, item -> item.withMovement(movement));
+        if (movement.isFixed() && moved instanceof Applied applied) {
+            return new Applied(
+                    applied.activity().withKey(applied.activity().key().without(itemId)));
+        }
+        return moved;
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        Page page = On.pageOf(before, pageId);
+        Item item = On.itemOf(before, pageId, itemId);
+        List<Edit> steps = new ArrayList<>();
+        steps.add(new SetMovement(pageId, itemId, item.movement()));
+        if (movement.isFixed()) {
+            steps.addAll(Cells.ofPiece(before, page, itemId));
+        }
+        return Together.orOne(steps);
+    }
+}

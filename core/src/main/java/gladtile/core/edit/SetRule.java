@@ -1,0 +1,39 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.edit.EditResult.Reason;
+
+/** Says how a drop zone answers. */
+public record SetRule(String pageId, String zoneId, ZoneRule rule) implements Edit {
+    public SetRule {
+        Bounds.id("page.id", pageId);
+        Bounds.id("zone.id", zoneId);
+        Bounds.present("edit.rule", rule);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        Page page = activity.page(pageId).orElse(null);
+        if (page == null) {
+            return On.noSuchPage(pageId);
+        }
+        Item zone = page.item(zoneId).orElse(null);
+        if (zone == null) {
+            return On.noSuchItem(zoneId);
+        }
+        if (!(zone instanceof Zone)) {
+            return EditResult.refused(Reason.NOT_A_ZONE, zone.name() + " is no drop zone");
+        }
+        return new EditResult.Applied(activity.withKey(activity.key().with(zoneId, rule)));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        return new SetRule(pageId, zoneId, before.key().rule(zoneId));
+    }
+}

@@ -1,0 +1,25 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Zone;
+
+/** Writes at the top of a drop zone. */
+public record SetZoneLabel(String pageId, String itemId, String label) implements Edit {
+    public SetZoneLabel {
+        Bounds.id("page.id", pageId);
+        Bounds.id("item.id", itemId);
+        Bounds.text("zone.label", label, Bounds.NAME_LENGTH);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        return On.kind(activity, pageId, itemId, Zone.class, zone -> zone.withLabel(label));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        Zone zone = (Zone) On.itemOf(before, pageId, itemId);
+        return new SetZoneLabel(pageId, itemId, zone.label());
+    }
+}

@@ -1,0 +1,24 @@
+package gladtile.core.json;
+
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The one way core values are written as JSON: unknown fields are refused, missing numbers too. */
+public final class Json {
+    private static final JsonMapper MAPPER = JsonMapper.builder()
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .build();
+
+    private Json() {}
+
+    public static String write(Object value) {
+        return MAPPER.writeValueAsString(value);
+    }
+
+    /** @throws tools.jackson.core.JacksonException when the text is no such value */
+    public static <T> T read(String json, Class<T> type) {
+        return MAPPER.readValue(json, type);
+    }
+}

@@ -1,0 +1,67 @@
+package gladtile.core.measure;
+
+import gladtile.core.activity.WordContent;
+import gladtile.core.activity.WordLine;
+import gladtile.core.activity.WordStyle;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Breaks words into lines and says how large a box they need. Lines break at spaces only; a word wider than the box
+ * keeps its line to itself.
+ *
+ * @param content the words with their measured lines
+ * @param width of the box in page units, its padding included
+ * @param height of the box in page units, its padding included
+ */
+public record WordFit(WordContent content, double width, double height) {
+    /** Page units between a box's edge and its words; the browser's drawing uses the same. */
+    public static final double PADDING = 10;
+    /** From one baseline to the next, in letter sizes. */
+    public static final double LINE = 1.35;
+    /** From the top of a line to its baseline, in letter sizes. */
+    public static final double BASELINE = 1.05;
+
+    /** A box as wide as its words. */
+    public static WordFit free(String text, WordStyle style) {
+        return fit(text, style, false, Double.POSITIVE_INFINITY);
+    }
+
+    /** A box of that width, in page units, as high as its words then need. */
+    public static WordFit within(double width, String text, WordStyle style) {
+        return fit(text, style, true, width);
+    }
+
+    private static WordFit fit(String text, WordStyle style, boolean wraps, double boxWidth) {
+        LetterWidths widths = style.bold() ? LetterWidths.BOLD : LetterWidths.REGULAR;
+        List<WordLine> lines = new ArrayList<>();
+        double widest = 0;
+        for (String paragraph : text.split("\n", -1)) {
+            for (String line : broken(paragraph, widths, style.size(), boxWidth - 2 * PADDING)) {
+                double width = widths.of(line, style.size());
+                widest = Math.max(widest, width);
+                double baseline = PADDING + style.size() * (BASELINE + LINE * lines.size());
+                lines.add(new WordLine(line, baseline, width));
+            }
+        }
+        double height = 2 * PADDING + style.size() * LINE * lines.size();
+        double width = wraps ? boxWidth : widest + 2 * PADDING;
+        return new WordFit(new WordContent(text, style, wraps, lines), width, height);
+    }
+
+    private static List<String> broken(String paragraph, LetterWidths widths, double size, double room) {
+        List<String> lines = new ArrayList<>();
+        StringBuilder line = new StringBuilder();
+        for (String word : paragraph.split(" ")) {
+            String longer = line.isEmpty() ? word : line + " " + word;
+            if (!line.isEmpty() && widths.of(longer, size) > room) {
+                lines.add(line.toString());
+                line = new StringBuilder(word);
+            } else {
+                line = new StringBuilder(longer);
+            }
+        }
+        lines.add(line.toString());
+        return lines;
+    }
+}

@@ -1,0 +1,2 @@
+/** The rules of Glad Tile in plain Java: no interface, no database, no network. */
+package gladtile.core;

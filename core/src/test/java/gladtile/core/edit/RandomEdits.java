@@ -1,0 +1,88 @@
+package gladtile.core.edit;
+
+import gladtile.core.Some;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Paper;
+import gladtile.core.activity.WordStyle;
+import gladtile.core.answer.Decision;
+import gladtile.core.answer.Return;
+import gladtile.core.answer.Settle;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.measure.WordFit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/** Edits of every type, most of which fit the activity and some of which do not. */
+final class RandomEdits {
+    private static final int TYPES = 16;
+    private final Random random;
+    private final String author;
+    private int made;
+
+    RandomEdits(Random random, String author) {
+        this.random = random;
+        this.author = author;
+    }
+
+    Edit any(Activity on) {
+        if (random.nextInt(8) > 0) {
+            return plain(on);
+        }
+        List<Edit> steps = new ArrayList<>();
+        for (int i = random.nextInt(1, 4); i > 0; i--) {
+            steps.add(plain(on));
+        }
+        return new Together(steps);
+    }
+
+    private Edit plain(Activity on) {
+        Page page = on.pages().get(random.nextInt(on.pages().size()));
+        String item = itemOf(page);
+        String fresh = author + (made++);
+        return switch (random.nextInt(TYPES)) {
+            case 0 -> new SetTitle(Some.said(random));
+            case 1 -> new AddPage(random.nextInt(4), Page.empty(fresh, "New"));
+            case 2 -> new RemovePage(page.id());
+            case 3 -> new MovePage(page.id(), random.nextInt(4));
+            case 4 -> new RenamePage(page.id(), Some.said(random));
+            case 5 -> new SetPaper(page.id(), Paper.of("#%06x".formatted(random.nextInt(0x1000000))));
+            case 6, 7 -> new AddItem(page.id(), random.nextInt(6), Some.item(random, fresh));
+            case 8 -> new RemoveItem(page.id(), item);
+            case 9 -> new MoveDepth(page.id(), item, random.nextInt(6));
+            case 10 -> new SetFrame(page.id(), item, Some.frame(random));
+            case 11 -> new SetMovement(page.id(), item, random.nextBoolean() ? Movement.FREE : Movement.FIXED);
+            case 12 -> new SetDescription(page.id(), item, Some.said(random));
+            case 13 -> words(page, item);
+            case 14 -> new Decide(page.id(), zoneOf(page), item, Decision.values()[random.nextInt(3)]);
+            default ->
+                random.nextBoolean()
+                        ? new SetZoneLabel(page.id(), zoneOf(page), Some.said(random))
+                        : new SetRule(
+                                page.id(),
+                                zoneOf(page),
+                                new ZoneRule(Settle.values()[random.nextInt(2)], Return.values()[random.nextInt(2)]));
+        };
+    }
+
+    private Edit words(Page page, String item) {
+        WordFit fit = WordFit.within(200 + random.nextInt(300), Some.said(random), WordStyle.PLAIN);
+        return new SetWords(page.id(), item, fit.content(), Some.frame(random));
+    }
+
+    private String itemOf(Page page) {
+        List<Item> items = page.items();
+        return items.isEmpty() || random.nextInt(12) == 0
+                ? "nowhere"
+                : items.get(random.nextInt(items.size())).id();
+    }
+
+    private String zoneOf(Page page) {
+        return page.zones().isEmpty()
+                ? itemOf(page)
+                : page.zones().get(random.nextInt(page.zones().size())).id();
+    }
+}

@@ -1,0 +1,71 @@
+package gladtile.core.student;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.core.Some;
+import gladtile.core.activity.Activity;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.Decision;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.attempt.Rules;
+import gladtile.core.json.Json;
+import java.lang.reflect.RecordComponent;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Law 1: no answer reaches a student's browser. */
+class StudentViewTest {
+    @Test
+    void no_field_of_the_answer_key_and_no_decision_is_in_the_json() {
+        Set<String> keyFields = new HashSet<>();
+        Stream.of(AnswerKey.class, ZoneRule.class)
+                .flatMap(type -> Stream.of(type.getRecordComponents()))
+                .map(RecordComponent::getName)
+                .forEach(keyFields::add);
+        keyFields.add("key");
+        for (Decision decision : Decision.values()) {
+            keyFields.add(decision.name());
+        }
+        Random random = new Random(3);
+        for (int i = 0; i < 50; i++) {
+            Activity activity = Some.activity(random, 3, 10);
+            JsonNode json = Json.read(Json.write(StudentView.of(activity, Rules.of(activity))), JsonNode.class);
+            Set<String> met = new HashSet<>();
+            walk(json, met);
+            assertThat(met).contains("items", "frame").doesNotContainAnyElementsOf(keyFields);
+        }
+    }
+
+    /** Stronger: two activities that differ in their decisions alone look the same, but for the counts. */
+    @Test
+    void who_belongs_where_cannot_be_told_from_the_view() {
+        Activity one = Some.sky();
+        Activity other = one.withKey(one.key()
+                .with("light", "sun", Decision.TURNED_AWAY)
+                .with("dark", "sun", Decision.BELONGS)
+                .with("light", "moon", Decision.BELONGS)
+                .with("dark", "moon", Decision.TURNED_AWAY));
+        assertThat(StudentView.of(one, Rules.of(one))).isEqualTo(StudentView.of(other, Rules.of(other)));
+        assertThat(StudentView.of(one, Rules.of(one)).pages())
+                .extracting(StudentView.StudentPage::placements)
+                .isEqualTo(List.of(3, 0));
+    }
+
+    private static void walk(JsonNode node, Set<String> met) {
+        if (node.isObject()) {
+            node.properties().forEach(field -> {
+                met.add(field.getKey());
+                walk(field.getValue(), met);
+            });
+        } else if (node.isArray()) {
+            node.forEach(part -> walk(part, met));
+        } else if (node.isString()) {
+            met.add(node.asString());
+        }
+    }
+}
