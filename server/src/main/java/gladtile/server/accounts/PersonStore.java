@@ -1,0 +1,86 @@
+package gladtile.server.accounts;
+
+import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.SCHOOL;
+import static gladtile.tables.Tables.SIGN_IN_FAILURE;
+
+import java.time.OffsetDateTime;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** Schools, people and failed sign-ins in the database. */
+@Repository
+class PersonStore {
+    private final DSLContext db;
+
+    PersonStore(DSLContext db) {
+        this.db = db;
+    }
+
+    /** A person with the hash of their password or PIN. */
+    record Known(Who who, String secretHash) {}
+
+    Optional<Known> teacher(String signInName) {
+        return db.selectFrom(PERSON)
+                .where(DSL.lower(PERSON.SIGN_IN_NAME).eq(signInName.toLowerCase(Locale.ROOT)))
+                .and(PERSON.KIND.eq("teacher"))
+                .fetchOptional()
+                .map(PersonStore::known);
+    }
+
+    Optional<Known> student(UUID schoolId, UUID id) {
+        return db.selectFrom(PERSON)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id), PERSON.KIND.eq("student"))
+                .fetchOptional()
+                .map(PersonStore::known);
+    }
+
+    void addSchool(UUID id, String name) {
+        db.insertInto(SCHOOL, SCHOOL.ID, SCHOOL.NAME).values(id, name).execute();
+    }
+
+    boolean anySchool() {
+        return db.fetchExists(SCHOOL);
+    }
+
+    void add(Who who, String signInName, String secretHash) {
+        db.insertInto(PERSON)
+                .set(PERSON.SCHOOL_ID, who.schoolId())
+                .set(PERSON.ID, who.id())
+                .set(PERSON.KIND, who.kind().name().toLowerCase(Locale.ROOT))
+                .set(PERSON.DISPLAY_NAME, who.name())
+                .set(PERSON.SIGN_IN_NAME, signInName)
+                .set(PERSON.SECRET_HASH, secretHash)
+                .execute();
+    }
+
+    int failuresSince(String tried, OffsetDateTime since) {
+        return db.fetchCount(SIGN_IN_FAILURE, SIGN_IN_FAILURE.TRIED.eq(tried), SIGN_IN_FAILURE.AT.gt(since));
+    }
+
+    void addFailure(String tried, OffsetDateTime at) {
+        db.insertInto(SIGN_IN_FAILURE, SIGN_IN_FAILURE.TRIED, SIGN_IN_FAILURE.AT)
+                .values(tried, at)
+                .execute();
+    }
+
+    void forgetFailures(String tried) {
+        db.deleteFrom(SIGN_IN_FAILURE).where(SIGN_IN_FAILURE.TRIED.eq(tried)).execute();
+    }
+
+    void sweepFailures(OffsetDateTime before) {
+        db.deleteFrom(SIGN_IN_FAILURE).where(SIGN_IN_FAILURE.AT.lt(before)).execute();
+    }
+
+    private static Known known(Record row) {
+        Who.Kind kind = Who.Kind.valueOf(row.get(PERSON.KIND).toUpperCase(Locale.ROOT));
+        return new Known(
+                new Who(row.get(PERSON.SCHOOL_ID), row.get(PERSON.ID), kind, row.get(PERSON.DISPLAY_NAME)),
+                row.get(PERSON.SECRET_HASH));
+    }
+}

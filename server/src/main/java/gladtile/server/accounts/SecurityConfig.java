@@ -1,0 +1,100 @@
+package gladtile.server.accounts;
+
+import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.provisioning.InMemoryUserDetailsManager;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.SecurityContextRepository;
+
+/** Who may ask what, by role; whose thing it is, each feature checks itself. */
+@Configuration
+class SecurityConfig {
+    /** What a page may load: everything from here, nothing from elsewhere. Vue binds styles inline. */
+    private static final String CONTENT_POLICY =
+            "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; font-src 'self' data:; "
+                    + "object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
+
+    @Bean
+    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository sessions) throws Exception {
+        http.csrf(csrf -> csrf.spa())
+                .securityContext(context -> context.securityContextRepository(sessions))
+                .sessionManagement(session -> session.sessionFixation(fixation -> fixation.none()))
+                .requestCache(cache -> cache.disable())
+                .formLogin(form -> form.disable())
+                .httpBasic(basic -> basic.disable())
+                .logout(logout -> logout.disable())
+                .anonymous(anonymous -> anonymous.principal("nobody"))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(policy -> policy.policy(
+                                org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
+                                        .ReferrerPolicy.NO_REFERRER)))
+                .exceptionHandling(errors -> errors.authenticationEntryPoint((request, response, e) -> answer(
+                                response,
+                                HttpStatus.UNAUTHORIZED,
+                                "You are not signed in, or your session ended. What was saved is safe. Sign in again."))
+                        .accessDeniedHandler((request, response, e) ->
+                                answer(response, HttpStatus.FORBIDDEN, "This is not for you to see or change.")))
+                .authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(
+                                DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD)
+                        .permitAll()
+                        .requestMatchers(HttpMethod.POST, "/api/sign-in", "/api/sign-out", "/api/join/*/sign-in")
+                        .permitAll()
+                        .requestMatchers(
+                                HttpMethod.GET,
+                                "/api/me",
+                                "/api/join/*",
+                                "/api/openapi.json",
+                                "/api/openapi.json/**",
+                                "/api/docs",
+                                "/api/docs/**",
+                                "/api/swagger-ui/**",
+                                "/api/health")
+                        .permitAll()
+                        .requestMatchers("/api/attempts", "/api/attempts/**")
+                        .hasRole("STUDENT")
+                        .requestMatchers("/api/files/**", "/api/still-here")
+                        .authenticated()
+                        .requestMatchers("/api/**")
+                        .hasRole("TEACHER")
+                        .requestMatchers("/actuator/**")
+                        .denyAll()
+                        .anyRequest()
+                        .permitAll());
+        return http.build();
+    }
+
+    @Bean
+    SecurityContextRepository sessionWho() {
+        return new SessionWho();
+    }
+
+    @Bean
+    PasswordEncoder secrets() {
+        return new BCryptPasswordEncoder(10);
+    }
+
+    /** None: people sign in through {@link SignIn}. Without this bean the framework would make one of its own. */
+    @Bean
+    UserDetailsService nobody() {
+        return new InMemoryUserDetailsManager();
+    }
+
+    private static void answer(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
+        response.setStatus(status.value());
+        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+        response.setCharacterEncoding("UTF-8");
+        response.getWriter()
+                .write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
+                        .formatted(status.getReasonPhrase(), status.value(), detail));
+    }
+}

@@ -1,0 +1,222 @@
+package gladtile.server.activities;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.attempt.Rules;
+import gladtile.core.edit.Edit;
+import gladtile.core.edit.EditResult;
+import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.edit.EditResult.Refused;
+import gladtile.server.accounts.Who;
+import gladtile.server.activities.ActivityStore.LogRow;
+import gladtile.server.activities.ActivityStore.Stored;
+import gladtile.server.activities.LoggedEdit.Kind;
+import gladtile.server.support.UuidV7;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Makes activities and changes them, edit by edit. Every answer is about the asker's own activities only. */
+@Service
+public class Activities {
+    /** How far back one author's undo looks. */
+    private static final int UNDO_DEPTH = 2_000;
+
+    private final ActivityStore store;
+    private final TransactionTemplate transactions;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    Activities(ActivityStore store, TransactionTemplate transactions, ApplicationEventPublisher events, Clock clock) {
+        this.store = store;
+        this.transactions = transactions;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** An activity as it is after its edit number {@code seq}. */
+    public record Current(long seq, Activity activity, boolean canUndo, boolean canRedo) {}
+
+    /** An edit on its way in. @param id made by the workbench; the same id twice is one edit */
+    public record Incoming(UUID id, Edit edit) {}
+
+    /** An edit that no longer fits. @param why in a sentence */
+    public record Dropped(UUID id, String why) {}
+
+    /**
+     * What a workbench needs to catch up.
+     *
+     * @param edits all that came after the seq it knew, its own among them, oldest first
+     * @param dropped its own that fell away
+     */
+    public record Caught(long seq, List<LoggedEdit> edits, List<Dropped> dropped, boolean canUndo, boolean canRedo) {}
+
+    public List<ActivityHead> heads(Who who) {
+        return store.heads(who);
+    }
+
+    public UUID create(Who who, String title) {
+        UUID id = UuidV7.make();
+        Activity blank = Activity.blank(title, UuidV7.make().toString());
+        transactions.executeWithoutResult(tx -> store.insert(who, id, blank, now()));
+        return id;
+    }
+
+    public boolean owns(Who who, UUID id) {
+        return store.owns(who, id);
+    }
+
+    public Optional<Current> read(Who who, UUID id) {
+        if (!store.owns(who, id)) {
+            return Optional.empty();
+        }
+        return transactions.execute(tx -> store.read(who.schoolId(), id).map(stored -> {
+            List<LogRow> own = store.by(who.schoolId(), id, who.id(), UNDO_DEPTH);
+            return new Current(
+                    stored.seq(),
+                    stored.activity(),
+                    !EditLog.undoable(own).isEmpty(),
+                    !EditLog.redoable(own).isEmpty());
+        }));
+    }
+
+    /** All that came after a seq. */
+    public Optional<Caught> since(Who who, UUID id, long seq) {
+        return change(who, id, seq, (stored, log) -> {});
+    }
+
+    /**
+     * Takes edits that were made on the activity as it was after {@code seq}, in their order.
+     */
+    public Optional<Caught> edit(Who who, UUID id, long seq, List<Incoming> incoming) {
+        return change(who, id, seq, (change, since) -> {
+            for (Incoming one : incoming) {
+                if (store.has(who.schoolId(), id, one.id())) {
+                    continue;
+                }
+                Optional<Edit> edit = Optional.of(one.edit());
+                for (LogRow row : since) {
+                    edit = edit.flatMap(left -> left.rebase(row.logged().edit()));
+                }
+                if (edit.isEmpty()) {
+                    change.drop(one.id(), "what it changed was removed by somebody else");
+                } else if (change.apply(one.id(), edit.get(), Kind.PLAIN, null) instanceof Refused refused) {
+                    change.drop(one.id(), refused.message());
+                }
+            }
+        });
+    }
+
+    /** Takes back the asker's own last edit that still can be; nobody else's. */
+    public Optional<Caught> undo(Who who, UUID id, long seq, UUID clientId) {
+        return change(who, id, seq, (change, since) -> takeBack(who, id, change, clientId, Kind.UNDO));
+    }
+
+    public Optional<Caught> redo(Who who, UUID id, long seq, UUID clientId) {
+        return change(who, id, seq, (change, since) -> takeBack(who, id, change, clientId, Kind.REDO));
+    }
+
+    private void takeBack(Who who, UUID id, Change change, UUID clientId, Kind kind) {
+        if (store.has(who.schoolId(), id, clientId)) {
+            return;
+        }
+        List<LogRow> own = store.by(who.schoolId(), id, who.id(), UNDO_DEPTH);
+        List<LogRow> candidates = kind == Kind.UNDO ? EditLog.undoable(own) : EditLog.redoable(own);
+        for (LogRow candidate : candidates) {
+            long target = candidate.logged().seq();
+            List<LogRow> after = store.since(who.schoolId(), id, target);
+            Optional<Edit> back = EditLog.rebased(candidate.inverse(), after);
+            if (back.isPresent() && change.apply(clientId, back.get(), kind, target) instanceof Applied) {
+                return;
+            }
+        }
+        change.drop(
+                clientId, kind == Kind.UNDO ? "there is nothing of yours left to undo" : "there is nothing to redo");
+    }
+
+    private interface Work {
+        void on(Change change, List<LogRow> since);
+    }
+
+    private Optional<Caught> change(Who who, UUID id, long seq, Work work) {
+        if (!store.owns(who, id)) {
+            return Optional.empty();
+        }
+        boolean[] changed = {false};
+        Caught caught = transactions.execute(tx -> {
+            Stored stored = store.readToChange(who.schoolId(), id).orElseThrow();
+            List<LogRow> since = store.since(who.schoolId(), id, seq);
+            Change change = new Change(who, id, stored);
+            work.on(change, since);
+            change.write();
+            changed[0] = !change.made.isEmpty();
+            List<LoggedEdit> edits = new ArrayList<>();
+            since.forEach(row -> edits.add(row.logged()));
+            edits.addAll(change.made);
+            List<LogRow> own = store.by(who.schoolId(), id, who.id(), UNDO_DEPTH);
+            return new Caught(
+                    change.seq,
+                    edits,
+                    change.dropped,
+                    !EditLog.undoable(own).isEmpty(),
+                    !EditLog.redoable(own).isEmpty());
+        });
+        // Told after the commit: who hears of it reads it at once.
+        if (changed[0]) {
+            events.publishEvent(new ActivityChanged(id, caught.seq()));
+        }
+        return Optional.of(caught);
+    }
+
+    /** One transaction's changes to one activity. */
+    private final class Change {
+        private final Who who;
+        private final UUID id;
+        private final Activity before;
+        private final OffsetDateTime at = now();
+        private Activity activity;
+        private long seq;
+        private final List<LoggedEdit> made = new ArrayList<>();
+        private final List<Dropped> dropped = new ArrayList<>();
+
+        Change(Who who, UUID id, Stored stored) {
+            this.who = who;
+            this.id = id;
+            before = stored.activity();
+            activity = before;
+            seq = stored.seq();
+        }
+
+        EditResult apply(UUID clientId, Edit edit, Kind kind, Long target) {
+            EditResult result = edit.apply(activity);
+            if (result instanceof Applied applied) {
+                LoggedEdit logged = new LoggedEdit(seq + 1, clientId, who.id(), at, edit, kind, target);
+                store.append(who.schoolId(), id, new LogRow(logged, edit.invert(activity)));
+                activity = applied.activity();
+                seq++;
+                made.add(logged);
+            }
+            return result;
+        }
+
+        void drop(UUID clientId, String why) {
+            dropped.add(new Dropped(clientId, why));
+        }
+
+        void write() {
+            if (!made.isEmpty()) {
+                int placements = Rules.of(activity).placements().size();
+                store.update(who.schoolId(), id, before, activity, seq, placements, at);
+            }
+        }
+    }
+
+    private OffsetDateTime now() {
+        return OffsetDateTime.now(clock);
+    }
+}

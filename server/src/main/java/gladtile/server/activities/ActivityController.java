@@ -1,0 +1,107 @@
+package gladtile.server.activities;
+
+import gladtile.core.Bounds;
+import gladtile.server.accounts.Who;
+import gladtile.server.activities.Activities.Caught;
+import gladtile.server.activities.Activities.Current;
+import gladtile.server.activities.Activities.Incoming;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** A teacher's own activities. */
+@RestController
+@RequestMapping("/api/activities")
+class ActivityController {
+    private final Activities activities;
+    private final ActivityNews news;
+
+    ActivityController(Activities activities, ActivityNews news) {
+        this.activities = activities;
+        this.news = news;
+    }
+
+    record NewActivity(String title) {
+        NewActivity {
+            Bounds.text("activity.title", title, Bounds.NAME_LENGTH);
+        }
+    }
+
+    record Created(UUID id) {}
+
+    /** @param seq the number of the last edit that the sender knows of */
+    record Edits(long seq, List<Incoming> edits) {
+        Edits {
+            Bounds.count("edits", Bounds.present("edits", edits).size(), Bounds.EDITS_IN_ONE_REQUEST);
+            edits.forEach(edit -> {
+                Bounds.present("edits", edit);
+                Bounds.present("edit.id", edit.id());
+                Bounds.present("edit.edit", edit.edit());
+            });
+        }
+    }
+
+    /** @param id made by the workbench; the same id twice is one undo */
+    record TakeBack(long seq, UUID id) {
+        TakeBack {
+            Bounds.present("edit.id", id);
+        }
+    }
+
+    @GetMapping
+    List<ActivityHead> list(@AuthenticationPrincipal Who who) {
+        return activities.heads(who);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    Created create(@AuthenticationPrincipal Who who, @RequestBody NewActivity asked) {
+        return new Created(activities.create(who, asked.title()));
+    }
+
+    @GetMapping("/{id}")
+    Current read(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        return activities.read(who, id).orElseThrow(() -> Problem.notThere("activity"));
+    }
+
+    @GetMapping("/{id}/edits")
+    Caught since(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestParam long after) {
+        return activities.since(who, id, after).orElseThrow(() -> Problem.notThere("activity"));
+    }
+
+    @PostMapping("/{id}/edits")
+    Caught edit(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Edits asked) {
+        return activities.edit(who, id, asked.seq(), asked.edits()).orElseThrow(() -> Problem.notThere("activity"));
+    }
+
+    @PostMapping("/{id}/undo")
+    Caught undo(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TakeBack asked) {
+        return activities.undo(who, id, asked.seq(), asked.id()).orElseThrow(() -> Problem.notThere("activity"));
+    }
+
+    @PostMapping("/{id}/redo")
+    Caught redo(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TakeBack asked) {
+        return activities.redo(who, id, asked.seq(), asked.id()).orElseThrow(() -> Problem.notThere("activity"));
+    }
+
+    /** Server-sent events: {@code changed} with the newest seq whenever the activity took an edit. */
+    @GetMapping(path = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter live(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        if (!activities.owns(who, id)) {
+            throw Problem.notThere("activity");
+        }
+        return news.open(id);
+    }
+}

@@ -1,0 +1,52 @@
+package gladtile.server.activities;
+
+import gladtile.server.support.NodeNews;
+import gladtile.server.support.Streams;
+import java.util.UUID;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Tells the open workbenches of an activity, here and on other machines, that it changed. */
+@Component
+class ActivityNews {
+    private static final String TOPIC = "activity:";
+    private final Streams<UUID> streams = new Streams<>();
+    private final NodeNews nodes;
+
+    ActivityNews(NodeNews nodes) {
+        this.nodes = nodes;
+    }
+
+    /** @param seq the newest edit known of; 0 where only the change itself is known */
+    record Changed(long seq) {}
+
+    SseEmitter open(UUID activityId) {
+        return streams.open(activityId);
+    }
+
+    @EventListener
+    void changedHere(ActivityChanged change) {
+        streams.tell(change.activityId(), "changed", new Changed(change.seq()));
+        nodes.tell(TOPIC + change.activityId());
+    }
+
+    @EventListener
+    void changedThere(NodeNews.Heard heard) {
+        if (heard.what().startsWith(TOPIC)) {
+            streams.tell(UUID.fromString(heard.what().substring(TOPIC.length())), "changed", new Changed(0));
+        }
+    }
+
+    @Scheduled(fixedDelay = 15_000)
+    void beat() {
+        streams.beat();
+    }
+
+    @EventListener(ContextClosedEvent.class)
+    void close() {
+        streams.close();
+    }
+}

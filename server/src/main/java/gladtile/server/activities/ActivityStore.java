@@ -1,0 +1,230 @@
+package gladtile.server.activities;
+
+import static gladtile.tables.Tables.ACTIVITY;
+import static gladtile.tables.Tables.ACTIVITY_EDIT;
+import static gladtile.tables.Tables.PAGE_STATE;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.edit.Edit;
+import gladtile.core.json.Json;
+import gladtile.server.accounts.Who;
+import java.time.OffsetDateTime;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** Activities, their pages and their history in the database. */
+@Repository
+class ActivityStore {
+    private final DSLContext db;
+
+    ActivityStore(DSLContext db) {
+        this.db = db;
+    }
+
+    /** An activity with the number of its last edit. */
+    record Stored(long seq, Activity activity) {}
+
+    /** A row of the log with the edit that takes it back. */
+    record LogRow(LoggedEdit logged, Edit inverse) {}
+
+    void insert(Who owner, UUID id, Activity activity, OffsetDateTime now) {
+        db.insertInto(ACTIVITY)
+                .set(ACTIVITY.SCHOOL_ID, owner.schoolId())
+                .set(ACTIVITY.ID, id)
+                .set(ACTIVITY.OWNER_ID, owner.id())
+                .set(ACTIVITY.TITLE, activity.title())
+                .set(ACTIVITY.KEY, JSONB.valueOf(Json.write(activity.key())))
+                .set(ACTIVITY.CREATED_AT, now)
+                .set(ACTIVITY.UPDATED_AT, now)
+                .execute();
+        writePages(owner.schoolId(), id, Map.of(), activity.pages());
+    }
+
+    List<ActivityHead> heads(Who owner) {
+        return db.select(
+                        ACTIVITY.ID,
+                        ACTIVITY.TITLE,
+                        ACTIVITY.PLACEMENTS,
+                        ACTIVITY.UPDATED_AT,
+                        PAGE_STATE.PAGE,
+                        DSL.field(DSL.selectCount()
+                                        .from(PAGE_STATE.as("p"))
+                                        .where(PAGE_STATE.as("p").SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID))
+                                        .and(PAGE_STATE.as("p").ACTIVITY_ID.eq(ACTIVITY.ID)))
+                                .as("pages"))
+                .from(ACTIVITY)
+                .join(PAGE_STATE)
+                .on(PAGE_STATE.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID))
+                .and(PAGE_STATE.ACTIVITY_ID.eq(ACTIVITY.ID))
+                .and(PAGE_STATE.POSITION.eq(0))
+                .where(ACTIVITY.SCHOOL_ID.eq(owner.schoolId()), ACTIVITY.OWNER_ID.eq(owner.id()))
+                .orderBy(ACTIVITY.UPDATED_AT.desc())
+                .limit(1_000)
+                .fetch(row -> new ActivityHead(
+                        row.get(ACTIVITY.ID),
+                        row.get(ACTIVITY.TITLE),
+                        row.get("pages", Integer.class),
+                        row.get(ACTIVITY.PLACEMENTS),
+                        row.get(ACTIVITY.UPDATED_AT),
+                        page(row)));
+    }
+
+    boolean owns(Who owner, UUID id) {
+        return db.fetchExists(
+                ACTIVITY,
+                ACTIVITY.SCHOOL_ID.eq(owner.schoolId()),
+                ACTIVITY.ID.eq(id),
+                ACTIVITY.OWNER_ID.eq(owner.id()));
+    }
+
+    Optional<Stored> read(UUID schoolId, UUID id) {
+        return head(schoolId, id, false);
+    }
+
+    /** As {@link #read}, and until the transaction ends nobody else changes it. */
+    Optional<Stored> readToChange(UUID schoolId, UUID id) {
+        return head(schoolId, id, true);
+    }
+
+    private Optional<Stored> head(UUID schoolId, UUID id, boolean lock) {
+        var query = db.select(ACTIVITY.TITLE, ACTIVITY.SEQ, ACTIVITY.KEY)
+                .from(ACTIVITY)
+                .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.ID.eq(id));
+        var row = lock ? query.forUpdate().fetchOptional() : query.fetchOptional();
+        return row.map(head -> {
+            List<Page> pages = db.select(PAGE_STATE.PAGE)
+                    .from(PAGE_STATE)
+                    .where(PAGE_STATE.SCHOOL_ID.eq(schoolId), PAGE_STATE.ACTIVITY_ID.eq(id))
+                    .orderBy(PAGE_STATE.POSITION)
+                    .fetch(ActivityStore::page);
+            AnswerKey key = Json.read(head.get(ACTIVITY.KEY).data(), AnswerKey.class);
+            return new Stored(head.get(ACTIVITY.SEQ), new Activity(head.get(ACTIVITY.TITLE), pages, key));
+        });
+    }
+
+    void update(UUID schoolId, UUID id, Activity before, Activity after, long seq, int placements, OffsetDateTime now) {
+        var update = db.update(ACTIVITY)
+                .set(ACTIVITY.SEQ, seq)
+                .set(ACTIVITY.TITLE, after.title())
+                .set(ACTIVITY.PLACEMENTS, placements)
+                .set(ACTIVITY.UPDATED_AT, now);
+        if (!before.key().equals(after.key())) {
+            update = update.set(ACTIVITY.KEY, JSONB.valueOf(Json.write(after.key())));
+        }
+        update.where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.ID.eq(id)).execute();
+        Map<String, Integer> places = new HashMap<>();
+        Map<String, Page> were = new HashMap<>();
+        for (Page page : before.pages()) {
+            places.put(page.id(), places.size());
+            were.put(page.id(), page);
+        }
+        for (Page page : before.pages()) {
+            if (after.page(page.id()).isEmpty()) {
+                db.deleteFrom(PAGE_STATE)
+                        .where(PAGE_STATE.SCHOOL_ID.eq(schoolId), PAGE_STATE.ACTIVITY_ID.eq(id))
+                        .and(PAGE_STATE.PAGE_ID.eq(page.id()))
+                        .execute();
+                were.remove(page.id());
+            }
+        }
+        Map<String, Page> unmoved = new HashMap<>();
+        were.forEach((pageId, page) -> {
+            if (after.indexOf(pageId) == places.get(pageId)) {
+                unmoved.put(pageId, page);
+            }
+        });
+        writePages(schoolId, id, unmoved, after.pages());
+    }
+
+    /** Writes those pages that are not the same as the ones there, which stand where they stood. */
+    private void writePages(UUID schoolId, UUID id, Map<String, Page> there, List<Page> pages) {
+        for (int i = 0; i < pages.size(); i++) {
+            Page page = pages.get(i);
+            // The pages an edit leaves alone are the very same objects.
+            if (there.get(page.id()) == page) {
+                continue;
+            }
+            JSONB json = JSONB.valueOf(Json.write(page));
+            db.insertInto(PAGE_STATE)
+                    .set(PAGE_STATE.SCHOOL_ID, schoolId)
+                    .set(PAGE_STATE.ACTIVITY_ID, id)
+                    .set(PAGE_STATE.PAGE_ID, page.id())
+                    .set(PAGE_STATE.POSITION, i)
+                    .set(PAGE_STATE.PAGE, json)
+                    .onConflict(PAGE_STATE.SCHOOL_ID, PAGE_STATE.ACTIVITY_ID, PAGE_STATE.PAGE_ID)
+                    .doUpdate()
+                    .set(PAGE_STATE.POSITION, i)
+                    .set(PAGE_STATE.PAGE, json)
+                    .execute();
+        }
+    }
+
+    void append(UUID schoolId, UUID id, LogRow row) {
+        LoggedEdit logged = row.logged();
+        db.insertInto(ACTIVITY_EDIT)
+                .set(ACTIVITY_EDIT.SCHOOL_ID, schoolId)
+                .set(ACTIVITY_EDIT.ACTIVITY_ID, id)
+                .set(ACTIVITY_EDIT.SEQ, logged.seq())
+                .set(ACTIVITY_EDIT.CLIENT_ID, logged.id())
+                .set(ACTIVITY_EDIT.AUTHOR_ID, logged.authorId())
+                .set(ACTIVITY_EDIT.AT, logged.at())
+                .set(ACTIVITY_EDIT.EDIT, JSONB.valueOf(Json.write(logged.edit())))
+                .set(ACTIVITY_EDIT.INVERSE, JSONB.valueOf(Json.write(row.inverse())))
+                .set(ACTIVITY_EDIT.KIND, logged.kind().name().toLowerCase(Locale.ROOT))
+                .set(ACTIVITY_EDIT.TARGET, logged.target())
+                .execute();
+    }
+
+    boolean has(UUID schoolId, UUID id, UUID clientId) {
+        return db.fetchExists(ACTIVITY_EDIT, of(schoolId, id), ACTIVITY_EDIT.CLIENT_ID.eq(clientId));
+    }
+
+    /** Those after a seq, oldest first. */
+    List<LogRow> since(UUID schoolId, UUID id, long seq) {
+        return db.selectFrom(ACTIVITY_EDIT)
+                .where(of(schoolId, id), ACTIVITY_EDIT.SEQ.gt(seq))
+                .orderBy(ACTIVITY_EDIT.SEQ)
+                .fetch(ActivityStore::logRow);
+    }
+
+    /** What one author did, newest first, at most so many. */
+    List<LogRow> by(UUID schoolId, UUID id, UUID author, int most) {
+        return db.selectFrom(ACTIVITY_EDIT)
+                .where(of(schoolId, id), ACTIVITY_EDIT.AUTHOR_ID.eq(author))
+                .orderBy(ACTIVITY_EDIT.SEQ.desc())
+                .limit(most)
+                .fetch(ActivityStore::logRow);
+    }
+
+    private static Condition of(UUID schoolId, UUID id) {
+        return ACTIVITY_EDIT.SCHOOL_ID.eq(schoolId).and(ACTIVITY_EDIT.ACTIVITY_ID.eq(id));
+    }
+
+    private static LogRow logRow(Record row) {
+        LoggedEdit logged = new LoggedEdit(
+                row.get(ACTIVITY_EDIT.SEQ),
+                row.get(ACTIVITY_EDIT.CLIENT_ID),
+                row.get(ACTIVITY_EDIT.AUTHOR_ID),
+                row.get(ACTIVITY_EDIT.AT),
+                Json.read(row.get(ACTIVITY_EDIT.EDIT).data(), Edit.class),
+                LoggedEdit.Kind.valueOf(row.get(ACTIVITY_EDIT.KIND).toUpperCase(Locale.ROOT)),
+                row.get(ACTIVITY_EDIT.TARGET));
+        return new LogRow(logged, Json.read(row.get(ACTIVITY_EDIT.INVERSE).data(), Edit.class));
+    }
+
+    private static Page page(Record row) {
+        return Json.read(row.get(PAGE_STATE.PAGE).data(), Page.class);
+    }
+}

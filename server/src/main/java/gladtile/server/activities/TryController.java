@@ -1,0 +1,70 @@
+package gladtile.server.activities;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.answer.Verdict;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Move;
+import gladtile.core.attempt.MoveResult;
+import gladtile.core.attempt.Rules;
+import gladtile.core.student.StudentView;
+import gladtile.server.accounts.Who;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Trying an activity as a student: the same view, the same judge; nothing is kept. */
+@RestController
+@RequestMapping("/api/activities/{id}/try")
+class TryController {
+    private static final int MOST_MOVES = 2_000;
+    private final Activities activities;
+
+    TryController(Activities activities) {
+        this.activities = activities;
+    }
+
+    /** @param moves all moves of this try from its start, since the server remembers none */
+    record TryRequest(List<Move> moves) {
+        TryRequest {
+            Bounds.count("try.moves", Bounds.present("try.moves", moves).size(), MOST_MOVES);
+        }
+    }
+
+    /** @param verdict of the last move, when it put a piece down */
+    record Tried(
+            StudentView view,
+            AttemptState state,
+            int placements,
+            int solved,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Verdict verdict) {}
+
+    @PostMapping
+    Tried attempt(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TryRequest asked) {
+        Activity activity = activities
+                .read(who, id)
+                .orElseThrow(() -> Problem.notThere("activity"))
+                .activity();
+        Rules rules = Rules.of(activity);
+        AttemptState state = AttemptState.start(rules);
+        Verdict verdict = null;
+        for (Move move : asked.moves()) {
+            MoveResult result = state.with(Bounds.present("move", move), rules);
+            if (result instanceof MoveResult.Refused refused) {
+                throw Problem.rule(refused.rule().name(), refused.message() + ".");
+            }
+            MoveResult.Made made = (MoveResult.Made) result;
+            state = made.state();
+            verdict = made.verdict().orElse(null);
+        }
+        return new Tried(
+                StudentView.of(activity, rules), state, rules.placements().size(), state.solved(rules), verdict);
+    }
+}

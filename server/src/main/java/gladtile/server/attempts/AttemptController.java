@@ -1,0 +1,92 @@
+package gladtile.server.attempts;
+
+import gladtile.core.Bounds;
+import gladtile.core.answer.Verdict;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Move;
+import gladtile.core.student.StudentView;
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A student's own work. */
+@RestController
+@RequestMapping("/api/attempts")
+class AttemptController {
+    private final Attempts attempts;
+    private final Assignments assignments;
+
+    AttemptController(Attempts attempts, Assignments assignments) {
+        this.attempts = attempts;
+        this.assignments = assignments;
+    }
+
+    /** Something given to a class of the student's. */
+    record Due(UUID assignmentId, String title, String className) {}
+
+    record OpenRequest(UUID assignmentId) {
+        OpenRequest {
+            Bounds.present("open.assignmentId", assignmentId);
+        }
+    }
+
+    record AttemptView(UUID id, UUID assignmentId, StudentView view, AttemptState state, int placements, int solved) {}
+
+    record Moves(List<Move> moves) {
+        Moves {
+            Bounds.count("moves", Bounds.present("moves", moves).size(), Bounds.MOVES_IN_ONE_REQUEST);
+            moves.forEach(move -> Bounds.present("move", move));
+        }
+    }
+
+    /** @param verdicts by move id, for those that were judged */
+    record Moved(AttemptState state, int solved, Map<UUID, Verdict> verdicts) {}
+
+    @GetMapping
+    List<Due> due(@AuthenticationPrincipal Who who) {
+        return assignments.allForStudent(who).stream()
+                .map(assignment -> new Due(assignment.id(), assignment.title(), assignment.className()))
+                .toList();
+    }
+
+    /** Goes on with the student's attempt, or begins it. */
+    @PostMapping
+    AttemptView open(@AuthenticationPrincipal Who who, @RequestBody OpenRequest asked) {
+        Attempts.Opened opened =
+                attempts.open(who, asked.assignmentId()).orElseThrow(() -> Problem.notThere("assignment"));
+        return new AttemptView(
+                opened.id(),
+                opened.assignment().id(),
+                StudentView.of(opened.edition().activity(), opened.edition().rules()),
+                opened.state(),
+                opened.edition().rules().placements().size(),
+                opened.state().solved(opened.edition().rules()));
+    }
+
+    @PostMapping("/{id}/moves")
+    Moved move(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Moves asked) {
+        Attempts.Result result = attempts.move(who, id, asked.moves()).orElseThrow(() -> Problem.notThere("attempt"));
+        if (result instanceof Attempts.NoneMade none) {
+            throw Problem.rule(
+                            none.refused().rule().name(),
+                            sentence(none.refused().message()) + " Nothing was changed.")
+                    .with("move", none.index());
+        }
+        Attempts.AllMade made = (Attempts.AllMade) result;
+        return new Moved(made.state(), made.solved(), made.verdicts());
+    }
+
+    private static String sentence(String message) {
+        return Character.toUpperCase(message.charAt(0)) + message.substring(1) + ".";
+    }
+}

@@ -1,0 +1,189 @@
+package gladtile.server.attempts;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import gladtile.core.answer.Verdict;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Move;
+import gladtile.core.attempt.MoveResult;
+import gladtile.core.attempt.MoveResult.Made;
+import gladtile.core.attempt.Rules;
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.attempts.AttemptStore.Judged;
+import gladtile.server.support.UuidV7;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+
+/**
+ * Students' work. Each attempt's state is kept in memory as a fold of its moves, guarded by its sequence number in
+ * the database: another machine that stepped it on is noticed at the write, and the fold is read anew.
+ */
+@Service
+public class Attempts {
+    private static final int RETRIES = 4;
+    private static final int FOLDS = 5_000;
+
+    private final AttemptStore store;
+    private final Assignments assignments;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+    private final Cache<UUID, Fold> folds =
+            Caffeine.newBuilder().maximumSize(FOLDS).build();
+
+    Attempts(AttemptStore store, Assignments assignments, ApplicationEventPublisher events, Clock clock) {
+        this.store = store;
+        this.assignments = assignments;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** A student's own attempt as it stands. */
+    public record Opened(UUID id, Assignment assignment, Assignments.Edition edition, AttemptState state) {}
+
+    /** What came of moves. */
+    public sealed interface Result {}
+
+    /** All were made. @param verdicts by move id, for those that were judged */
+    public record AllMade(AttemptState state, int solved, Map<UUID, Verdict> verdicts) implements Result {}
+
+    /** None was made. @param index of the first that broke a rule */
+    public record NoneMade(int index, MoveResult.Refused refused) implements Result {}
+
+    /** An attempt as this machine knows it. Its monitor orders the moves that arrive here. */
+    private static final class Fold {
+        private final Assignment assignment;
+        private final Rules rules;
+        private final UUID studentId;
+        private AttemptState state;
+        private final Map<UUID, Optional<Verdict>> seen;
+
+        Fold(
+                Assignment assignment,
+                Rules rules,
+                UUID studentId,
+                AttemptState state,
+                Map<UUID, Optional<Verdict>> seen) {
+            this.assignment = assignment;
+            this.rules = rules;
+            this.studentId = studentId;
+            this.state = state;
+            this.seen = seen;
+        }
+    }
+
+    /** How far a class is with an assignment. */
+    public record Counts(int joined, int handedIn) {
+        public static final Counts NONE = new Counts(0, 0);
+    }
+
+    /** Of all that the teacher assigned, by assignment; those nobody joined are left out. */
+    public Map<UUID, Counts> counts(Who teacher) {
+        return store.counts(teacher.schoolId(), teacher.id());
+    }
+
+    /** Opens the student's attempt at an assignment of their class, making it the first time. */
+    public Optional<Opened> open(Who student, UUID assignmentId) {
+        return assignments.forStudent(student, assignmentId).map(assignment -> {
+            Assignments.Edition edition = assignments.edition(assignment);
+            UUID school = student.schoolId();
+            AttemptStore.Row row = store.of(school, assignmentId, student.id()).orElseGet(() -> {
+                store.insert(school, UuidV7.make(), assignmentId, student.id(), AttemptState.start(edition.rules()));
+                events.publishEvent(new AttemptChanged(school, assignmentId, student.id()));
+                return store.of(school, assignmentId, student.id()).orElseThrow();
+            });
+            return new Opened(row.id(), assignment, edition, row.state());
+        });
+    }
+
+    /** Every attempt of an assignment, by student. */
+    public Map<UUID, AttemptState> states(Assignment assignment) {
+        return store.states(assignment.schoolId(), assignment.id());
+    }
+
+    public Optional<AttemptState> state(Assignment assignment, UUID studentId) {
+        return store.of(assignment.schoolId(), assignment.id(), studentId).map(AttemptStore.Row::state);
+    }
+
+    /**
+     * Makes moves in their order, all or none. Those whose id was seen before are not made again; they get the verdict
+     * they got.
+     *
+     * @return empty when the attempt is not this student's
+     */
+    public Optional<Result> move(Who student, UUID attemptId, List<Move> moves) {
+        for (int i = 0; i < RETRIES; i++) {
+            Fold fold = folds.get(attemptId, id -> load(student.schoolId(), id));
+            if (fold == null || !fold.studentId.equals(student.id())) {
+                return Optional.empty();
+            }
+            Result result;
+            synchronized (fold) {
+                result = make(student.schoolId(), attemptId, fold, moves);
+            }
+            if (result != null) {
+                if (result instanceof AllMade) {
+                    events.publishEvent(new AttemptChanged(student.schoolId(), fold.assignment.id(), fold.studentId));
+                }
+                return Optional.of(result);
+            }
+            folds.invalidate(attemptId);
+        }
+        throw new IllegalStateException("attempt " + attemptId + " is stepped on elsewhere again and again");
+    }
+
+    /** Null when the fold is behind the database. */
+    private Result make(UUID schoolId, UUID attemptId, Fold fold, List<Move> moves) {
+        AttemptState state = fold.state;
+        List<Judged> made = new ArrayList<>(moves.size());
+        Map<UUID, Verdict> verdicts = new HashMap<>();
+        Map<UUID, Optional<Verdict>> fresh = new HashMap<>();
+        for (int i = 0; i < moves.size(); i++) {
+            Move move = moves.get(i);
+            Optional<Verdict> told = fold.seen.getOrDefault(move.id(), fresh.get(move.id()));
+            if (told == null) {
+                MoveResult result = state.with(move, fold.rules);
+                if (result instanceof MoveResult.Refused refused) {
+                    return new NoneMade(i, refused);
+                }
+                Made done = (Made) result;
+                state = done.state();
+                told = done.verdict();
+                fresh.put(move.id(), told);
+                made.add(new Judged(move, told));
+            }
+            told.ifPresent(verdict -> verdicts.put(move.id(), verdict));
+        }
+        int solved = state.solved(fold.rules);
+        if (!made.isEmpty()) {
+            if (!store.append(schoolId, attemptId, fold.state.seq(), made, state, solved, OffsetDateTime.now(clock))) {
+                return null;
+            }
+            fold.state = state;
+            fold.seen.putAll(fresh);
+        }
+        return new AllMade(state, solved, verdicts);
+    }
+
+    private Fold load(UUID schoolId, UUID attemptId) {
+        return store.read(schoolId, attemptId)
+                .map(row -> {
+                    Who student = new Who(schoolId, row.studentId(), Who.Kind.STUDENT, "");
+                    Assignment assignment =
+                            assignments.forStudent(student, row.assignmentId()).orElseThrow();
+                    Rules rules = assignments.edition(assignment).rules();
+                    Map<UUID, Optional<Verdict>> seen = store.verdicts(schoolId, attemptId);
+                    return new Fold(assignment, rules, row.studentId(), row.state(), new HashMap<>(seen));
+                })
+                .orElse(null);
+    }
+}

@@ -1,0 +1,187 @@
+package gladtile.server.demo;
+
+import gladtile.core.activity.Paper;
+import gladtile.core.activity.PictureRef;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What the demo's activities hold: made-up lessons of a small hilltop observatory school. */
+final class DemoActivities {
+    private final Paper hills;
+    private final Paper dusk;
+
+    DemoActivities(PictureRef hills, PictureRef dusk) {
+        this.hills = new Paper("#eef2ee", hills);
+        this.dusk = new Paper("#e9e7ef", dusk);
+    }
+
+    /** By title, in the order they are made; the first is the one that is assigned. */
+    Map<String, List<DemoPage>> all() {
+        Map<String, List<DemoPage>> all = new LinkedHashMap<>();
+        all.put("Night-sky week", nightSky());
+        all.put("Parts of a telescope", telescope());
+        all.put("Why seasons change", seasons());
+        all.put("Rocket words", rockets());
+        all.put("Day, night, shadow", shadow());
+        all.put("Planets in order", planets());
+        return all;
+    }
+
+    private List<DemoPage> nightSky() {
+        return List.of(
+                new DemoPage("Start here", dusk)
+                        .title("Night-sky week", "Tonight the dome is open. Let us look up together.")
+                        .fixed("1F52D", "Telescope", 620, 330, 360)
+                        .text("Press Next to begin.", 760),
+                new DemoPage("Light?", hills)
+                        .title("Does it make its own light?", "Move each thing to the place where it belongs.")
+                        .zones(230, 450, "Makes its own light", "Only reflects light")
+                        .pictures(
+                                765,
+                                new String[] {"2600", "Sun", "Makes its own light"},
+                                new String[] {"1F314", "Moon", "Only reflects light"},
+                                new String[] {"2B50", "Star", "Makes its own light"},
+                                new String[] {"1F526", "Torch", "Makes its own light"},
+                                new String[] {"1FA9E", "Mirror", "Only reflects light"},
+                                new String[] {"1FA90", "Ringed planet", "Only reflects light"},
+                                new String[] {"2604", "Comet", "Only reflects light"}),
+                new DemoPage("Who is awake?", dusk)
+                        .title("Who is awake when we observe?", "Day animals and night animals.")
+                        .zones(230, 450, "Awake by day", "Awake by night")
+                        .pictures(
+                                765,
+                                new String[] {"1F989", "Owl", "Awake by night"},
+                                new String[] {"1F41D", "Bee", "Awake by day"},
+                                new String[] {"1F987", "Bat", "Awake by night"},
+                                new String[] {"1F98B", "Butterfly", "Awake by day"},
+                                new String[] {"1F994", "Hedgehog", "Awake by night"}),
+                new DemoPage("Phases", hills)
+                        .title("How does the moon change?", "Put each moon under its name.")
+                        .zones(260, 330, "New", "First quarter", "Full", "Last quarter")
+                        .pictures(
+                                740,
+                                new String[] {"1F315", "Full moon", "Full"},
+                                new String[] {"1F313", "Half moon, lit on the right", "First quarter"},
+                                new String[] {"1F311", "New moon", "New"},
+                                new String[] {"1F317", "Half moon, lit on the left", "Last quarter"}),
+                new DemoPage("Well done", dusk)
+                        .title("Well done", "You know the night sky a little better now.")
+                        .fixed("1F31F", "Glowing star", 640, 360, 320)
+                        .text("Press Hand in when you are ready.", 760));
+    }
+
+    private List<DemoPage> telescope() {
+        return List.of(
+                new DemoPage("The parts", hills)
+                        .title("Parts of a telescope", "Move each word to its place.")
+                        .fixed("1F52D", "Telescope on its stand", 560, 260, 480)
+                        .zone("Collects the light", 110, 270, 400, 190)
+                        .zone("Holds it steady", 110, 520, 400, 190)
+                        .zone("You look in here", 1090, 270, 400, 190)
+                        .zone("Keeps other light out", 1090, 520, 400, 190)
+                        .words(
+                                800,
+                                new String[] {"Eyepiece", "You look in here"},
+                                new String[] {"Tripod", "Holds it steady"},
+                                new String[] {"Lens", "Collects the light"},
+                                new String[] {"Tube", "Keeps other light out"}),
+                new DemoPage("Tools", dusk)
+                        .title("What does an observer need?", "Pack the bag for tonight.")
+                        .zones(230, 450, "In the bag", "Stays at home")
+                        .pictures(
+                                765,
+                                new String[] {"1F526", "Torch", "In the bag"},
+                                new String[] {"1F9E4", "Gloves", "In the bag"},
+                                new String[] {"1F3D0", "Volleyball", "Stays at home"},
+                                new String[] {"1F5FA", "Map", "In the bag"},
+                                new String[] {"1F4FA", "Television", "Stays at home"}));
+    }
+
+    private List<DemoPage> seasons() {
+        return List.of(
+                new DemoPage("Seasons", hills)
+                        .title("Which season is it?", "Find a season for each picture.")
+                        .zones(240, 400, "Spring", "Summer", "Autumn", "Winter")
+                        .pictures(
+                                750,
+                                new String[] {"1F33C", "Blossom", "Spring"},
+                                new String[] {"2744", "Snowflake", "Winter"},
+                                new String[] {"1F33B", "Sunflower", "Summer"},
+                                new String[] {"1F341", "Maple leaf", "Autumn"},
+                                new String[] {"26C4", "Snowman", "Winter"},
+                                new String[] {"1F423", "Hatching chick", "Spring"}),
+                new DemoPage("Day length", dusk)
+                        .title("Long days, short days", "When is the sun up longest?")
+                        .zones(240, 400, "Long day", "Short day")
+                        .words(
+                                770,
+                                new String[] {"June", "Long day"},
+                                new String[] {"December", "Short day"},
+                                new String[] {"July", "Long day"},
+                                new String[] {"January", "Short day"}),
+                new DemoPage("Why?", hills)
+                        .title("Why do seasons change?", "The axis of the Earth leans to one side.")
+                        .fixed("1F30D", "The Earth", 620, 320, 360));
+    }
+
+    private List<DemoPage> rockets() {
+        return List.of(
+                new DemoPage("Up and down", hills)
+                        .title("Rocket words", "Which words are for going up, which for coming home?")
+                        .zones(240, 400, "Going up", "Coming home")
+                        .words(
+                                770,
+                                new String[] {"Engine", "Going up"},
+                                new String[] {"Parachute", "Coming home"},
+                                new String[] {"Lift-off", "Going up"},
+                                new String[] {"Landing", "Coming home"},
+                                new String[] {"Fuel", "Going up"}),
+                new DemoPage("Pictures", dusk)
+                        .title("What flies where?", "Inside the air, or beyond it?")
+                        .zones(240, 430, "In the air", "In space")
+                        .pictures(
+                                765,
+                                new String[] {"1F680", "Rocket", "In space"},
+                                new String[] {"1F6F0", "Satellite", "In space"},
+                                new String[] {"1FA82", "Parachute", "In the air"},
+                                new String[] {"1F388", "Balloon", "In the air"}));
+    }
+
+    private List<DemoPage> shadow() {
+        return List.of(
+                new DemoPage("Shadows", hills)
+                        .title("Day, night, shadow", "Does light go through it?")
+                        .zones(240, 420, "Light goes through", "Makes a shadow")
+                        .pictures(
+                                765,
+                                new String[] {"1FA9F", "Window", "Light goes through"},
+                                new String[] {"26F0", "Mountain", "Makes a shadow"},
+                                new String[] {"1F333", "Tree", "Makes a shadow"},
+                                new String[] {"1F4A7", "Drop of water", "Light goes through"}),
+                new DemoPage("Day or night", dusk)
+                        .title("Day or night?", "What do you see in the sky?")
+                        .zones(240, 420, "By day", "By night")
+                        .pictures(
+                                765,
+                                new String[] {"2600", "Sun", "By day"},
+                                new String[] {"1F320", "Shooting star", "By night"},
+                                new String[] {"1F308", "Rainbow", "By day"},
+                                new String[] {"1F30C", "Milky way", "By night"}));
+    }
+
+    private List<DemoPage> planets() {
+        List<DemoPage> pages = new ArrayList<>();
+        pages.add(new DemoPage("Inner planets", dusk)
+                .title("Planets in order", "Begin with the one closest to the sun.")
+                .zones(280, 330, "1st", "2nd", "3rd", "4th")
+                .words(
+                        760,
+                        new String[] {"Earth", "3rd"},
+                        new String[] {"Mercury", "1st"},
+                        new String[] {"Mars", "4th"},
+                        new String[] {"Venus", "2nd"}));
+        return pages;
+    }
+}

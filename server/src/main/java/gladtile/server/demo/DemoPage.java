@@ -1,0 +1,165 @@
+package gladtile.server.demo;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Paper;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.WordStyle;
+import gladtile.core.activity.WordStyle.Align;
+import gladtile.core.activity.Words;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.Decision;
+import gladtile.core.edit.AddPage;
+import gladtile.core.edit.Decide;
+import gladtile.core.edit.Edit;
+import gladtile.core.measure.WordFit;
+import gladtile.server.support.UuidV7;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Builds one page of the demo, with its answers. */
+final class DemoPage {
+    private static final String CREDIT = "OpenMoji, CC BY-SA 4.0";
+    private static final WordStyle TITLE = new WordStyle(64, true, "#1c3550", Align.CENTRE);
+    private static final WordStyle TASK = new WordStyle(38, false, "#1f2d33", Align.CENTRE);
+    private static final WordStyle ON_TILE = new WordStyle(34, true, "#1f2d33", Align.CENTRE);
+
+    private final String id = UuidV7.make().toString();
+    private final String name;
+    private final Paper paper;
+    private final List<Item> items = new ArrayList<>();
+    private final Map<String, String> zones = new LinkedHashMap<>();
+    private final List<String[]> belongs = new ArrayList<>();
+    private final List<String> pieces = new ArrayList<>();
+
+    DemoPage(String name, Paper paper) {
+        this.name = name;
+        this.paper = paper;
+    }
+
+    DemoPage title(String title, String task) {
+        centred(title, TITLE, 50);
+        centred(task, TASK, 148);
+        return this;
+    }
+
+    DemoPage text(String text, double y) {
+        centred(text, TASK, y);
+        return this;
+    }
+
+    private void centred(String text, WordStyle style, double y) {
+        WordFit fit = WordFit.within(1300, text, style);
+        items.add(new Words(
+                UuidV7.make().toString(),
+                Frame.of(150, y, fit.width(), fit.height()),
+                Movement.FIXED,
+                "",
+                fit.content()));
+    }
+
+    /** Zones side by side, all of one height. */
+    DemoPage zones(double y, double height, String... labels) {
+        double gap = 40;
+        double width = (1360 - gap * (labels.length - 1)) / labels.length;
+        for (int i = 0; i < labels.length; i++) {
+            zone(labels[i], 120 + i * (width + gap), y, width, height);
+        }
+        return this;
+    }
+
+    DemoPage zone(String label, double x, double y, double width, double height) {
+        String zone = UuidV7.make().toString();
+        items.add(new Zone(zone, Frame.of(x, y, width, height), "", label));
+        zones.put(label, zone);
+        return this;
+    }
+
+    DemoPage fixed(String code, String said, double x, double y, double size) {
+        picture(code, said, Frame.of(x, y, size, size), Movement.FIXED);
+        return this;
+    }
+
+    /** A row of pieces: each a picture code, what it shows, and the label of the zone it belongs in. */
+    DemoPage pictures(double y, String[]... row) {
+        double size = 150;
+        double gap = (1360 - size * row.length) / Math.max(1, row.length - 1);
+        for (int i = 0; i < row.length; i++) {
+            double step = row.length == 1 ? 605 : i * (size + gap);
+            String piece =
+                    picture(row[i][0], row[i][1], Frame.of(120 + step, y + (i % 2) * 22, size, size), Movement.FREE);
+            belong(piece, row[i][2]);
+        }
+        return this;
+    }
+
+    /** A row of word pieces: each the word and the label of the zone it belongs in. */
+    DemoPage words(double y, String[]... row) {
+        double width = 200;
+        double gap = (1360 - width * row.length) / Math.max(1, row.length - 1);
+        for (int i = 0; i < row.length; i++) {
+            WordFit fit = WordFit.within(width, row[i][0], ON_TILE);
+            String piece = UuidV7.make().toString();
+            items.add(new Words(
+                    piece,
+                    Frame.of(120 + i * (width + gap), y + (i % 2) * 22, width, fit.height()),
+                    Movement.FREE,
+                    "",
+                    fit.content()));
+            belong(piece, row[i][1]);
+        }
+        return this;
+    }
+
+    private String picture(String code, String said, Frame frame, Movement movement) {
+        String item = UuidV7.make().toString();
+        items.add(new Picture(item, frame, movement, said, PictureRef.library(code), CREDIT));
+        return item;
+    }
+
+    private void belong(String piece, String label) {
+        pieces.add(piece);
+        belongs.add(new String[] {piece, label});
+    }
+
+    String id() {
+        return id;
+    }
+
+    Map<String, String> zoneIds() {
+        return zones;
+    }
+
+    List<String> pieceIds() {
+        return pieces;
+    }
+
+    /** The label of the zone that a piece belongs in. */
+    String home(int piece) {
+        return belongs.get(piece)[1];
+    }
+
+    Frame zoneFrame(String label) {
+        return items.stream()
+                .filter(item -> item.id().equals(zones.get(label)))
+                .findFirst()
+                .orElseThrow()
+                .frame();
+    }
+
+    /** Every cell is decided: a piece belongs where it says, and nowhere else. */
+    List<Edit> edits(int index) {
+        List<Edit> edits = new ArrayList<>();
+        edits.add(new AddPage(index, new Page(id, name, paper, items)));
+        for (String[] cell : belongs) {
+            zones.forEach((label, zone) -> edits.add(
+                    new Decide(id, zone, cell[0], label.equals(cell[1]) ? Decision.BELONGS : Decision.TURNED_AWAY)));
+        }
+        return edits;
+    }
+}

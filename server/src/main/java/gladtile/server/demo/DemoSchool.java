@@ -1,0 +1,199 @@
+package gladtile.server.demo;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.attempt.Act;
+import gladtile.core.attempt.Move;
+import gladtile.core.edit.Edit;
+import gladtile.core.edit.RemovePage;
+import gladtile.core.edit.Together;
+import gladtile.server.accounts.People;
+import gladtile.server.accounts.Who;
+import gladtile.server.activities.Activities;
+import gladtile.server.activities.Activities.Incoming;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.attempts.Attempts;
+import gladtile.server.classes.Classes;
+import gladtile.server.files.Files;
+import gladtile.server.support.GladProperties;
+import java.io.IOException;
+import java.io.InputStream;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationStartedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Loads the demo school into an empty database, through the same services that people use. */
+@Component
+class DemoSchool {
+    private static final Logger LOG = LoggerFactory.getLogger(DemoSchool.class);
+    private static final String PIN = "2468";
+    private static final List<String> PUFFIN = List.of(
+            "Ada", "Bo", "Cyrus", "Dina", "Emre", "Femi", "Gwen", "Hana", "Ivo", "Jun", "Kaja", "Lior", "Mara", "Nils",
+            "Oona", "Pia", "Quinn", "Rafa", "Suri", "Tomas", "Uma", "Viggo", "Wren", "Yara");
+    private static final List<String> HERON = List.of(
+            "Alma", "Ben", "Chidi", "Dora", "Elif", "Finn", "Gaia", "Hugo", "Ines", "Jonah", "Kim", "Leo", "Mina",
+            "Noor", "Otto", "Priya", "Rosa", "Sami");
+
+    private final GladProperties properties;
+    private final People people;
+    private final Classes classes;
+    private final Files files;
+    private final Activities activities;
+    private final Assignments assignments;
+    private final Attempts attempts;
+    private final Clock clock;
+
+    DemoSchool(
+            GladProperties properties,
+            People people,
+            Classes classes,
+            Files files,
+            Activities activities,
+            Assignments assignments,
+            Attempts attempts,
+            Clock clock) {
+        this.properties = properties;
+        this.people = people;
+        this.classes = classes;
+        this.files = files;
+        this.activities = activities;
+        this.assignments = assignments;
+        this.attempts = attempts;
+        this.clock = clock;
+    }
+
+    @EventListener(ApplicationStartedEvent.class)
+    void load() throws IOException {
+        if (!properties.demo() || people.anySchool()) {
+            return;
+        }
+        UUID school = people.addSchool("Hilltop observatory school");
+        Who mira = people.addTeacher(school, "Mira Sol", "mira", "telescope");
+        Who jonas = people.addTeacher(school, "Jonas Berg", "jonas", "eyepiece");
+        UUID puffin = classes.create(school, "Puffin class");
+        UUID heron = classes.create(school, "Heron class");
+        classes.join(school, puffin, mira.id());
+        classes.join(school, heron, mira.id());
+        classes.join(school, heron, jonas.id());
+        List<Who> puffins = students(school, puffin, PUFFIN);
+        students(school, heron, HERON);
+
+        DemoActivities lessons = new DemoActivities(picture(mira, "hills.svg"), picture(mira, "dusk.svg"));
+        Map<String, UUID> made = new LinkedHashMap<>();
+        List<DemoPage> nightSky = List.of();
+        for (var lesson : lessons.all().entrySet()) {
+            made.put(lesson.getKey(), make(mira, lesson.getKey(), lesson.getValue()));
+            if (lesson.getKey().equals("Night-sky week")) {
+                nightSky = lesson.getValue();
+            }
+        }
+        Assignments.Result given = assignments.assign(mira, made.get("Night-sky week"), puffin);
+        if (!(given instanceof Assignments.Given assignment)) {
+            throw new IllegalStateException("the demo's assignment was not taken: " + given);
+        }
+        play(puffins, assignment.id(), nightSky);
+        LOG.info("The demo school is loaded; its class joins with {}", assignment.joinCode());
+    }
+
+    private List<Who> students(UUID school, UUID classId, List<String> names) {
+        List<Who> students = new ArrayList<>();
+        for (String name : names) {
+            Who student = people.addStudent(school, name, PIN);
+            classes.join(school, classId, student.id());
+            students.add(student);
+        }
+        return students;
+    }
+
+    private PictureRef picture(Who teacher, String resource) throws IOException {
+        try (InputStream in = DemoSchool.class.getResourceAsStream("/demo/" + resource)) {
+            Files.Result result = files.bringPicture(teacher, in.readAllBytes(), "Hilltop observatory school");
+            if (result instanceof Files.Kept kept) {
+                return PictureRef.file(kept.picture().sha256());
+            }
+            throw new IllegalStateException("the demo's picture " + resource + " was refused: " + result);
+        }
+    }
+
+    private UUID make(Who teacher, String title, List<DemoPage> pages) {
+        UUID id = activities.create(teacher, title);
+        Activities.Current blank = activities.read(teacher, id).orElseThrow();
+        List<Edit> edits = new ArrayList<>();
+        for (int i = 0; i < pages.size(); i++) {
+            edits.addAll(pages.get(i).edits(i));
+        }
+        edits.add(new RemovePage(blank.activity().pages().get(0).id()));
+        Activities.Caught caught = activities
+                .edit(teacher, id, blank.seq(), List.of(new Incoming(UUID.randomUUID(), new Together(edits))))
+                .orElseThrow();
+        if (!caught.dropped().isEmpty()) {
+            throw new IllegalStateException("the demo's pages did not fit: " + caught.dropped());
+        }
+        return id;
+    }
+
+    /** Attempts in every state: handed in, all placed, half way, hardly begun, just joined, and not joined at all. */
+    private void play(List<Who> students, UUID assignmentId, List<DemoPage> pages) {
+        Random random = new Random(7);
+        for (int i = 0; i < students.size() - 4; i++) {
+            Who student = students.get(i);
+            UUID attempt = attempts.open(student, assignmentId).orElseThrow().id();
+            double share = i % 5 == 0 ? 1 : i % 7 == 6 ? 0 : 0.25 + 0.6 * random.nextDouble();
+            List<Move> moves = work(pages, share, random);
+            if (i % 5 == 0 && i % 10 == 0) {
+                moves.add(move(new Act.HandIn()));
+            }
+            for (int from = 0; from < moves.size(); from += 50) {
+                attempts.move(student, attempt, moves.subList(from, Math.min(moves.size(), from + 50)));
+            }
+        }
+    }
+
+    private List<Move> work(List<DemoPage> pages, double share, Random random) {
+        int all = pages.stream().mapToInt(page -> page.pieceIds().size()).sum();
+        int todo = (int) Math.round(all * share);
+        List<Move> moves = new ArrayList<>();
+        for (DemoPage page : pages) {
+            if (todo <= 0) {
+                break;
+            }
+            moves.add(move(new Act.Open(page.id())));
+            for (int p = 0; p < page.pieceIds().size() && todo > 0; p++, todo--) {
+                String right = page.home(p);
+                List<String> wrong = page.zoneIds().keySet().stream()
+                        .filter(label -> !label.equals(right))
+                        .toList();
+                int misses = random.nextInt(4) == 0 ? 1 + random.nextInt(3) : 0;
+                for (int m = 0; m < misses; m++) {
+                    moves.add(put(page, p, wrong.get(random.nextInt(wrong.size()))));
+                }
+                if (todo > 1 || share == 1) {
+                    moves.add(put(page, p, right));
+                }
+            }
+        }
+        return moves;
+    }
+
+    private Move put(DemoPage page, int piece, String zone) {
+        Frame box = page.zoneFrame(zone);
+        return move(new Act.Put(
+                page.id(),
+                page.pieceIds().get(piece),
+                box.x() + box.width() / 2 - 75,
+                box.y() + box.height() / 2 - 40));
+    }
+
+    private Move move(Act act) {
+        return new Move(UUID.randomUUID(), act, clock.instant());
+    }
+}

@@ -1,0 +1,55 @@
+package gladtile.server.files;
+
+import gladtile.formats.picture.PictureIntake;
+import gladtile.server.accounts.Who;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.concurrent.Semaphore;
+import org.springframework.stereotype.Service;
+
+/** Takes pictures in and keeps them. */
+@Service
+public class Files {
+    /** Pictures drawn anew at one time: one of 40 million pixels takes some 160 MB while it is drawn. */
+    private final Semaphore drawing = new Semaphore(2);
+
+    private final FileStore store;
+
+    Files(FileStore store) {
+        this.store = store;
+    }
+
+    /** What came of it. */
+    public sealed interface Result {}
+
+    public record Kept(StoredPicture picture) implements Result {}
+
+    public record Refused(String bound, String message) implements Result {}
+
+    public Result bringPicture(Who who, byte[] bytes, String credit) {
+        drawing.acquireUninterruptibly();
+        PictureIntake.Result taken;
+        try {
+            taken = PictureIntake.take(bytes);
+        } finally {
+            drawing.release();
+        }
+        if (taken instanceof PictureIntake.Refused refused) {
+            return new Refused(refused.bound(), refused.message());
+        }
+        PictureIntake.Taken picture = (PictureIntake.Taken) taken;
+        StoredPicture stored =
+                new StoredPicture(sha256(picture.bytes()), picture.mediaType(), picture.width(), picture.height());
+        store.keep(who.schoolId(), who.id(), stored, picture.bytes(), credit);
+        return new Kept(stored);
+    }
+
+    private static String sha256(byte[] bytes) {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+}

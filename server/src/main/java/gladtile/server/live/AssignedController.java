@@ -1,0 +1,94 @@
+package gladtile.server.live;
+
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.attempts.Attempts;
+import gladtile.server.classes.Classes;
+import gladtile.server.live.Quilts.Left;
+import gladtile.server.support.Problem;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** What a teacher sees of what they gave out. */
+@RestController
+@RequestMapping("/api/assignments")
+class AssignedController {
+    private final Assignments assignments;
+    private final Attempts attempts;
+    private final Classes classes;
+    private final Quilts quilts;
+    private final LiveNews news;
+
+    AssignedController(Assignments assignments, Attempts attempts, Classes classes, Quilts quilts, LiveNews news) {
+        this.assignments = assignments;
+        this.attempts = attempts;
+        this.classes = classes;
+        this.quilts = quilts;
+        this.news = news;
+    }
+
+    /** An assignment as a list shows it. */
+    record AssignedHead(
+            UUID id,
+            UUID activityId,
+            String title,
+            String className,
+            String joinCode,
+            OffsetDateTime assignedAt,
+            int students,
+            int joined,
+            int handedIn) {}
+
+    @GetMapping
+    List<AssignedHead> list(@AuthenticationPrincipal Who who) {
+        Map<UUID, Integer> students =
+                classes.of(who).stream().collect(Collectors.toMap(Classes.ClassHead::id, Classes.ClassHead::students));
+        Map<UUID, Attempts.Counts> counts = attempts.counts(who);
+        return assignments.of(who).stream()
+                .map(assignment -> head(assignment, students, counts))
+                .toList();
+    }
+
+    @GetMapping("/{id}/quilt")
+    Quilt quilt(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        return quilts.of(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    }
+
+    /** Server-sent events: {@code row} with a student's new row whenever their work changed. */
+    @GetMapping(path = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter live(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+        return news.open(id);
+    }
+
+    @GetMapping("/{id}/students/{studentId}")
+    Left left(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
+        return quilts.left(who, id, studentId).orElseThrow(() -> Problem.notThere("student's work"));
+    }
+
+    private static AssignedHead head(
+            Assignment assignment, Map<UUID, Integer> students, Map<UUID, Attempts.Counts> counts) {
+        Attempts.Counts count = counts.getOrDefault(assignment.id(), Attempts.Counts.NONE);
+        return new AssignedHead(
+                assignment.id(),
+                assignment.activityId(),
+                assignment.title(),
+                assignment.className(),
+                assignment.joinCode(),
+                assignment.assignedAt(),
+                students.getOrDefault(assignment.classId(), 0),
+                count.joined(),
+                count.handedIn());
+    }
+}

@@ -1,0 +1,15 @@
+package gladtile.server.support;
+
+import java.nio.file.Path;
+import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
+
+/**
+ * What is set from outside.
+ *
+ * @param web the folder of the built front end, with the picture library in it
+ * @param demo whether the demo school is loaded into an empty database
+ */
+@ConfigurationProperties("glad")
+public record GladProperties(
+        Path web, @DefaultValue("false") boolean demo) {}

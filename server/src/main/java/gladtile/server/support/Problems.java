@@ -1,0 +1,81 @@
+package gladtile.server.support;
+
+import gladtile.core.OutOfBounds;
+import jakarta.servlet.http.HttpServletRequest;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Every error leaves as problem+json that names the bound or the rule. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> problem(Problem problem) {
+        return answer(problem);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> outOfBounds(OutOfBounds e) {
+        return answer(Problem.bound(e.bound(), sentence(e.getMessage())));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unexpected(Exception e, HttpServletRequest request) {
+        LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
+        return answer(Problem.of(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Something went wrong on the server. What was saved before is safe. Try again in a moment."));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
+            if (cause instanceof OutOfBounds bound) {
+                Problem problem = Problem.bound(bound.bound(), sentence(bound.getMessage()));
+                return new ResponseEntity<>(problem.body(), HttpStatus.UNPROCESSABLE_CONTENT);
+            }
+        }
+        ProblemDetail body = ProblemDetail.forStatusAndDetail(
+                HttpStatus.BAD_REQUEST, "The request is not the JSON that this address takes. Nothing was changed.");
+        return new ResponseEntity<>(body, HttpStatus.BAD_REQUEST);
+    }
+
+    /** An id in the address that is none. */
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        Problem problem = Problem.of(HttpStatus.NOT_FOUND, "There is nothing at this address.");
+        return new ResponseEntity<>(problem.body(), HttpStatus.NOT_FOUND);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
+            MaxUploadSizeExceededException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        Problem problem = Problem.bound(
+                "picture.bytes", "That picture is larger than 20 MB, which is the most. Nothing on the page changed.");
+        return new ResponseEntity<>(problem.body(), HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+
+    private static String sentence(String message) {
+        return Character.toUpperCase(message.charAt(0)) + message.substring(1) + ". Nothing was changed.";
+    }
+
+    private static ResponseEntity<ProblemDetail> answer(Problem problem) {
+        ProblemDetail body = problem.body();
+        return ResponseEntity.status(body.getStatus()).body(body);
+    }
+}

@@ -1,0 +1,47 @@
+package gladtile.server.support;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.databind.type.TypeFactory;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.RecordComponent;
+import java.util.Iterator;
+import java.util.List;
+
+/** A record's fields are all there, but for those that are marked to be left out when they are null. */
+final class RequiredFields implements ModelConverter {
+    @Override
+    public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+        if (!chain.hasNext()) {
+            return null;
+        }
+        Schema<?> resolved = chain.next().resolve(type, context, chain);
+        Class<?> raw =
+                TypeFactory.defaultInstance().constructType(type.getType()).getRawClass();
+        Schema<?> model = raw.isRecord() ? context.getDefinedModels().get(raw.getSimpleName()) : null;
+        if (model != null) {
+            for (Schema<?> part : model.getAllOf() == null ? List.<Schema<?>>of(model) : parts(model)) {
+                require(raw, part);
+            }
+        }
+        return resolved;
+    }
+
+    private static List<Schema<?>> parts(Schema<?> model) {
+        return model.getAllOf().stream().<Schema<?>>map(part -> part).toList();
+    }
+
+    static void require(Class<?> raw, Schema<?> part) {
+        if (part.getProperties() == null) {
+            return;
+        }
+        for (RecordComponent component : raw.getRecordComponents()) {
+            boolean mayBeAbsent = component.getAccessor().isAnnotationPresent(JsonInclude.class);
+            if (!mayBeAbsent && part.getProperties().containsKey(component.getName())) {
+                part.addRequiredItem(component.getName());
+            }
+        }
+    }
+}
