@@ -30,7 +30,11 @@ for (const entry of read(openmoji, 'data/openmoji.json')) {
   const left = entry.skintone || ['flags', 'component', 'extras-unicode'].includes(entry.group)
   if (left || /brand|flag/.test(entry.subgroups) || !existsSync(svg)) continue
   copyFileSync(svg, join(target, `${entry.hexcode}.svg`))
-  const own = [...entry.tags.split(','), ...entry.openmoji_tags.split(','), entry.subgroups.replace(/-/g, ' ')]
+  const own = [
+    ...entry.tags.split(','),
+    ...entry.openmoji_tags.split(','),
+    entry.subgroups.replace(/-/g, ' '),
+  ]
   const all = [...own, ...(words.get(bare(entry.hexcode)) ?? [])].map((word) => word.trim()).filter(Boolean)
   pictures.push({ code: entry.hexcode, name: entry.annotation, words: [...new Set(all)] })
 }

@@ -7,8 +7,10 @@ import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.oas.models.media.Schema;
 import java.lang.reflect.RecordComponent;
+import java.util.HashSet;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Set;
 
 /** A record's fields are all there, but for those that are marked to be left out when they are null. */
 final class RequiredFields implements ModelConverter {
@@ -37,11 +39,14 @@ final class RequiredFields implements ModelConverter {
         if (part.getProperties() == null) {
             return;
         }
+        Set<String> mayBeAbsent = new HashSet<>();
         for (RecordComponent component : raw.getRecordComponents()) {
-            boolean mayBeAbsent = component.getAccessor().isAnnotationPresent(JsonInclude.class);
-            if (!mayBeAbsent && part.getProperties().containsKey(component.getName())) {
-                part.addRequiredItem(component.getName());
+            if (component.getAccessor().isAnnotationPresent(JsonInclude.class)) {
+                mayBeAbsent.add(component.getName());
             }
         }
+        part.getProperties().keySet().stream()
+                .filter(name -> !mayBeAbsent.contains(name))
+                .forEach(part::addRequiredItem);
     }
 }

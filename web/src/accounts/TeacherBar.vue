@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { PhCards, PhExport, PhSignOut, PhUserCircle, PhUsersThree } from '@phosphor-icons/vue'
+import { RouterLink } from 'vue-router'
+import BrandMark from './BrandMark.vue'
+import { me, signOut } from './me'
+</script>
+
+<template>
+  <header class="bar">
+    <RouterLink class="brand" to="/activities"><BrandMark /> Glad Tile</RouterLink>
+    <nav aria-label="Main">
+      <RouterLink to="/activities"><PhCards :size="18" aria-hidden="true" />Activities</RouterLink>
+      <RouterLink to="/classes"><PhUsersThree :size="18" aria-hidden="true" />Classes</RouterLink>
+      <RouterLink to="/assigned"><PhExport :size="18" aria-hidden="true" />Assigned</RouterLink>
+    </nav>
+    <span class="who"><PhUserCircle :size="20" aria-hidden="true" />{{ me?.name }}</span>
+    <button class="btn quiet out" @click="signOut">
+      <PhSignOut :size="18" aria-hidden="true" />Sign out
+    </button>
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  position: sticky;
+  top: 0;
+  z-index: 10;
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  min-height: 54px;
+  padding: 0 16px;
+  background: var(--petrol-d);
+  color: #fff;
+}
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  margin-right: 20px;
+  color: #fff;
+  font-weight: 700;
+  font-size: 17px;
+  text-decoration: none;
+}
+nav {
+  display: flex;
+  gap: 4px;
+  padding: 4px;
+  border-radius: var(--tile-s);
+  background: #0003;
+}
+nav a {
+  display: flex;
+  align-items: center;
+  gap: 7px;
+  padding: 6px 14px;
+  border-radius: var(--tile-s);
+  color: #cfe3e2;
+  text-decoration: none;
+}
+nav a.router-link-active {
+  background: var(--paper);
+  color: var(--petrol-d);
+  font-weight: 700;
+}
+.who {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin-left: auto;
+}
+.out {
+  color: #dcebea;
+}
+</style>

@@ -1,0 +1,24 @@
+import { ref } from 'vue'
+import { get, post, Refusal } from '@/api/client'
+import type { Me } from '@/api/types'
+import { router } from '@/router'
+
+export const me = ref<Me | null>(null)
+
+/** Makes sure that a teacher is signed in; else goes to where one signs in, and comes back from there. */
+export async function needTeacher(): Promise<boolean> {
+  try {
+    me.value ??= await get<Me>('/api/me')
+  } catch (error) {
+    if (!(error instanceof Refusal) || error.status !== 401) throw error
+  }
+  if (me.value?.kind === 'TEACHER') return true
+  await router.replace({ path: '/sign-in', query: { then: router.currentRoute.value.fullPath } })
+  return false
+}
+
+export async function signOut() {
+  await post('/api/sign-out')
+  me.value = null
+  await router.push('/sign-in')
+}

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { get, said } from '@/api/client'
+import type { AssignedHead } from '@/api/types'
+import TeacherBar from '@/accounts/TeacherBar.vue'
+import { needTeacher } from '@/accounts/me'
+import { spaced } from '@/page/code'
+
+const all = ref<AssignedHead[] | null>(null)
+const wrong = ref('')
+
+onMounted(async () => {
+  try {
+    if (await needTeacher()) all.value = await get<AssignedHead[]>('/api/assignments')
+  } catch (error) {
+    wrong.value = said(error)
+  }
+})
+</script>
+
+<template>
+  <TeacherBar />
+  <main class="room">
+    <h1>Assigned</h1>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <p v-else-if="all?.length === 0" class="soft">
+      Nothing is assigned yet. Open an activity and go to its step Assign.
+    </p>
+    <ul>
+      <li v-for="one in all ?? []" :key="one.id">
+        <RouterLink :to="`/assigned/${one.id}`">
+          <strong>{{ one.title }}</strong>
+          <span>{{ one.className }}</span>
+          <span class="chip">{{ one.joined }} of {{ one.students }} joined</span>
+          <span class="chip n">{{ one.handedIn }} handed in</span>
+          <span class="chip p">code {{ spaced(one.joinCode) }}</span>
+        </RouterLink>
+      </li>
+    </ul>
+  </main>
+</template>
+
+<style scoped>
+.room {
+  display: grid;
+  gap: 18px;
+  padding: 20px 26px;
+}
+ul {
+  display: grid;
+  gap: 12px;
+  padding: 0;
+  margin: 0;
+  list-style: none;
+}
+a {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 14px;
+  padding: 14px 16px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: #fff;
+  box-shadow: var(--ledge);
+  color: inherit;
+  text-decoration: none;
+}
+a:hover {
+  border-color: var(--petrol);
+}
+strong {
+  min-width: 220px;
+  overflow-wrap: anywhere;
+}
+</style>

@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { PhArrowLeft } from '@phosphor-icons/vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { RouterLink } from 'vue-router'
+import { get, said } from '@/api/client'
+import type { Item, Left, QuiltRow } from '@/api/types'
+import TeacherBar from '@/accounts/TeacherBar.vue'
+import { needTeacher } from '@/accounts/me'
+import { tilePath } from '@/page/geometry'
+import { isPiece } from '@/page/names'
+import PageView from '@/page/PageView.vue'
+
+/** A student's page as they left it; goes along while they work. */
+const props = defineProps<{ id: string; studentId: string }>()
+const left = shallowRef<Left | null>(null)
+const wrong = ref('')
+const chosen = ref('')
+let stream: EventSource | null = null
+
+const pages = computed(() => left.value?.view.pages ?? [])
+const page = computed(() => pages.value.find((one) => one.id === (chosen.value || left.value?.state.pageId)))
+const pieces = computed(() => left.value?.state.pieces ?? {})
+const placedItems = computed(() =>
+  page.value!.items.map((item): Item => {
+    const piece = pieces.value[item.id]
+    return piece && isPiece(item) ? { ...item, frame: { ...item.frame, x: piece.x, y: piece.y } } : item
+  }),
+)
+const marked = computed(() => placedItems.value.filter((item) => pieces.value[item.id]?.zoneId))
+
+async function load() {
+  left.value = await get<Left>(`/api/assignments/${props.id}/students/${props.studentId}`)
+}
+
+onMounted(async () => {
+  try {
+    if (!(await needTeacher())) return
+    await load()
+    stream = new EventSource(`/api/assignments/${props.id}/live`)
+    stream.addEventListener('row', (event) => {
+      if ((JSON.parse(event.data) as QuiltRow).id === props.studentId) void load().catch(() => {})
+    })
+  } catch (error) {
+    wrong.value = said(error)
+  }
+})
+onBeforeUnmount(() => stream?.close())
+</script>
+
+<template>
+  <TeacherBar />
+  <main class="room">
+    <p>
+      <RouterLink class="btn" :to="`/assigned/${id}`"
+        ><PhArrowLeft :size="18" aria-hidden="true" />To the quilt</RouterLink
+      >
+    </p>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <template v-if="left && page">
+      <div class="head">
+        <h1>{{ left.name }}</h1>
+        <span class="chip">{{ left.solved }} of {{ left.placements }} placed</span>
+        <span v-if="left.state.standing === 'HANDED_IN'" class="chip n">handed in</span>
+        <nav aria-label="Pages">
+          <button
+            v-for="(one, i) in pages"
+            :key="one.id"
+            class="btn"
+            :class="{ pri: one.id === page.id }"
+            :aria-current="one.id === page.id ? 'page' : undefined"
+            :aria-label="`Page ${i + 1}, ${one.name}`"
+            @click="chosen = one.id"
+          >
+            {{ i + 1 }}
+          </button>
+        </nav>
+      </div>
+      <PageView
+        class="sheet"
+        :page="{ ...page, items: placedItems }"
+        :described="`${page.name} as ${left.name} left it`"
+      >
+        <g
+          v-for="item in marked"
+          :key="item.id"
+          :transform="`translate(${item.frame.x - 10} ${item.frame.y + item.frame.height - 28})`"
+        >
+          <template v-if="pieces[item.id]?.settled">
+            <path :d="tilePath(38, 38, 10, 3)" fill="#0b5d66" />
+            <path d="M10 20l6 6 13-14" fill="none" stroke="#fff" stroke-width="4" />
+          </template>
+          <circle
+            v-else
+            cx="19"
+            cy="19"
+            r="16"
+            fill="#fff"
+            stroke="#a8432b"
+            stroke-width="4"
+            stroke-dasharray="6 4"
+          />
+        </g>
+      </PageView>
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.room {
+  display: grid;
+  gap: 12px;
+  justify-content: center;
+  padding: 14px 22px 30px;
+}
+.head {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+nav {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-left: auto;
+}
+.sheet {
+  width: min(1000px, calc(100vw - 44px), calc((100vh - 190px) * 1.6));
+  border-radius: 4px;
+  background: #fff;
+  box-shadow: 0 6px 24px #0000001f;
+}
+</style>

@@ -1,0 +1,60 @@
+import { createRouter, createWebHistory } from 'vue-router'
+
+// Each screen is its own part: a student's tablet loads nothing of the workbench.
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/activities' },
+    { path: '/sign-in', component: () => import('./accounts/SignInScreen.vue'), meta: { title: 'Sign in' } },
+    {
+      path: '/activities',
+      component: () => import('./activities/ActivitiesScreen.vue'),
+      meta: { title: 'Activities' },
+    },
+    { path: '/classes', component: () => import('./classes/ClassesScreen.vue'), meta: { title: 'Classes' } },
+    {
+      path: '/assigned',
+      component: () => import('./assigned/AssignedScreen.vue'),
+      meta: { title: 'Assigned' },
+    },
+    {
+      path: '/assigned/:id',
+      component: () => import('./quilt/QuiltScreen.vue'),
+      props: true,
+      meta: { title: 'Quilt' },
+    },
+    {
+      path: '/assigned/:id/students/:studentId',
+      component: () => import('./quilt/LeftScreen.vue'),
+      props: true,
+      meta: { title: "A student's page" },
+    },
+    {
+      path: '/activities/:id/:step(lay-out|answers|try|assign)?',
+      component: () => import('./workbench/WorkbenchScreen.vue'),
+      props: true,
+      meta: { title: 'Workbench' },
+    },
+    {
+      path: '/join/:code?',
+      component: () => import('./student/JoinScreen.vue'),
+      props: true,
+      meta: { title: 'Join' },
+    },
+    {
+      path: '/work/:assignmentId',
+      component: () => import('./student/StudentScreen.vue'),
+      props: true,
+      meta: { title: 'Your page' },
+    },
+    {
+      path: '/:rest(.*)',
+      component: () => import('./accounts/NowhereScreen.vue'),
+      meta: { title: 'Nothing here' },
+    },
+  ],
+})
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta.title)} · Glad Tile`
+})

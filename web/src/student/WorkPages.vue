@@ -1,0 +1,211 @@
+<script setup lang="ts">
+import { PhArrowCounterClockwise, PhArrowLeft, PhArrowRight, PhCheckFat } from '@phosphor-icons/vue'
+import { computed, nextTick, ref } from 'vue'
+import { said } from '@/api/client'
+import { isPiece } from '@/page/names'
+import StudentPage from './StudentPage.vue'
+import type { Work } from './work'
+
+/** The pages of a piece of work with their four buttons; used by students, and by teachers in Try. */
+const props = defineProps<{ work: Work; mayHandIn: boolean }>()
+
+const words = ref('')
+const asking = ref(false)
+const dialog = ref<HTMLDialogElement>()
+
+const state = computed(() => props.work.state.value)
+const pages = computed(() => props.work.view.pages)
+const index = computed(() =>
+  Math.max(
+    0,
+    pages.value.findIndex((page) => page.id === state.value.pageId),
+  ),
+)
+const page = computed(() => pages.value[index.value]!)
+const last = computed(() => index.value === pages.value.length - 1)
+const handedIn = computed(() => state.value.standing === 'HANDED_IN')
+
+function solvedOn(i: number) {
+  return pages.value[i]!.items.filter((item) => state.value.pieces[item.id]?.settled).length
+}
+const done = (i: number) => {
+  const of = pages.value[i]!.placements
+  return of === 0 ? (i < index.value || handedIn.value ? 1 : 0) : solvedOn(i) / of
+}
+const begun = computed(() => page.value.items.some((item) => isPiece(item) && state.value.pieces[item.id]))
+const standing = computed(() => {
+  if (handedIn.value) return `Handed in. ${props.work.solved.value} of ${props.work.placements} placed`
+  const of = page.value.placements
+  return of ? `${solvedOn(index.value)} of ${of} placed` : ''
+})
+
+async function make(act: Parameters<Work['make']>[0]) {
+  try {
+    await props.work.make(act)
+  } catch (error) {
+    words.value = said(error)
+  }
+}
+
+async function go(to: number) {
+  words.value = ''
+  await make({ kind: 'open', pageId: pages.value[to]!.id })
+}
+
+async function again() {
+  await make({ kind: 'start-again', pageId: page.value.id })
+  words.value = 'This page starts again'
+}
+
+async function ask() {
+  asking.value = true
+  await nextTick()
+  dialog.value?.showModal()
+}
+
+async function handIn() {
+  asking.value = false
+  await make({ kind: 'hand-in' })
+  words.value = 'Your work is handed in'
+}
+</script>
+
+<template>
+  <div class="work">
+    <ol class="tiles" aria-label="Pages">
+      <li v-for="(one, i) in pages" :key="one.id">
+        <button
+          class="tile"
+          :class="{ here: i === index, full: done(i) >= 1 }"
+          :style="{ '--share': `${done(i) * 100}%` }"
+          :aria-current="i === index ? 'page' : undefined"
+          :aria-label="`Page ${i + 1}, ${one.name}${one.placements ? `, ${solvedOn(i)} of ${one.placements} placed` : ''}`"
+          @click="go(i)"
+        >
+          <span>{{ i + 1 }}</span>
+        </button>
+      </li>
+    </ol>
+
+    <div class="board">
+      <StudentPage :page="page" :work="work" :resting="handedIn" @say="words = $event" />
+    </div>
+
+    <div class="buttons">
+      <button class="btn big" :disabled="index === 0" @click="go(index - 1)">
+        <PhArrowLeft :size="22" aria-hidden="true" />Back
+      </button>
+      <p class="told" role="status" aria-live="polite">
+        <span v-if="standing">{{ standing }}</span>
+        <span v-if="standing && words"> · </span><strong v-if="words">{{ words }}</strong>
+      </p>
+      <button v-if="page.placements" class="btn big" :disabled="!begun || handedIn" @click="again">
+        <PhArrowCounterClockwise :size="22" aria-hidden="true" />Start page again
+      </button>
+      <button v-if="last && mayHandIn && !handedIn" class="btn acc big" @click="ask">
+        <PhCheckFat :size="22" aria-hidden="true" />Hand in
+      </button>
+      <button v-else class="btn pri big" :disabled="last" @click="go(index + 1)">
+        Next<PhArrowRight :size="22" aria-hidden="true" />
+      </button>
+    </div>
+
+    <dialog v-if="asking" ref="dialog" class="asking" aria-labelledby="asking-head" @close="asking = false">
+      <h1 id="asking-head">Hand in your work?</h1>
+      <p>
+        {{ work.solved.value }} of {{ work.placements }} are placed.
+        {{ work.solved.value < work.placements ? 'You can still go on.' : 'Everything is in its place.' }}
+        After handing in nothing can be moved any more.
+      </p>
+      <div class="row">
+        <button class="btn big" autofocus @click="dialog?.close()">Go on working</button>
+        <button class="btn acc big" @click="handIn">Hand in</button>
+      </div>
+    </dialog>
+  </div>
+</template>
+
+<style scoped>
+.work {
+  display: grid;
+  grid-template-rows: auto 1fr auto;
+  justify-items: center;
+  gap: 12px;
+  height: 100%;
+  padding: 12px 20px 16px;
+  min-height: 0;
+}
+.tiles {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.tile {
+  width: 44px;
+  height: 30px;
+  border: 1.5px solid var(--line);
+  border-radius: var(--tile-s);
+  background: linear-gradient(to right, var(--petrol) var(--share), #fff var(--share));
+  cursor: pointer;
+  font-weight: 700;
+  font-size: 13px;
+}
+.tile span {
+  padding: 0 5px;
+  border-radius: 5px;
+  background: #ffffffd9;
+}
+.tile.here {
+  border-color: var(--saffron);
+  box-shadow: 0 0 0 2px var(--saffron);
+}
+.board {
+  display: grid;
+  align-content: center;
+  width: min(100%, calc((100vh - 220px) * 1.6));
+  overflow: hidden;
+}
+.board > * {
+  border-radius: 4px;
+  background: var(--board);
+  box-shadow:
+    0 1px 0 #0001,
+    0 6px 24px #0000001f;
+}
+.buttons {
+  display: flex;
+  align-items: center;
+  gap: 14px;
+  width: min(100%, 1100px);
+}
+.told {
+  flex: 1;
+  text-align: center;
+  font-size: 16px;
+  overflow-wrap: anywhere;
+}
+.asking {
+  max-width: 480px;
+  padding: 26px 30px;
+  border: 1px solid var(--line);
+  border-radius: 16px 16px 16px 4px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.asking::backdrop {
+  background: #1f2d3380;
+}
+.asking p {
+  margin: 12px 0 20px;
+  font-size: 17px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: flex-end;
+  gap: 12px;
+}
+</style>

@@ -1,0 +1,82 @@
+import { ref, shallowRef } from 'vue'
+import { post, Refusal, said } from '@/api/client'
+import { newId } from '@/api/id'
+import type { Act, AttemptState, AttemptView, Move, Moved, StudentView, Tried, Verdict } from '@/api/types'
+
+/** Work on pages: a student's attempt, or a teacher's try. Both are judged on the server. */
+export interface Work {
+  readonly view: StudentView
+  readonly placements: number
+  readonly state: { value: AttemptState }
+  readonly solved: { value: number }
+  /** 'kept' once the server has everything; 'waiting' while it is on its way; else what is wrong. */
+  readonly kept: { value: string }
+  make(act: Act): Promise<Verdict | null>
+}
+
+const PAUSE = [500, 1000, 2000, 4000, 8000]
+const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
+
+const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toISOString() })
+
+/** Moves are sent one after another, each with its own id, and again and again while the network is away. */
+export function attemptWork(opened: AttemptView): Work {
+  const state = shallowRef(opened.state)
+  const solved = ref(opened.solved)
+  const kept = ref('kept')
+  let last: Promise<unknown> = Promise.resolve()
+
+  async function send(one: Move): Promise<Moved> {
+    for (let tries = 0; ; tries++) {
+      try {
+        return await post<Moved>(`/api/attempts/${opened.id}/moves`, { moves: [one] })
+      } catch (error) {
+        if (!(error instanceof Refusal) || !error.passing) throw error
+        kept.value = said(error)
+        await pause(PAUSE[Math.min(tries, PAUSE.length - 1)]!)
+      }
+    }
+  }
+
+  async function make(act: Act): Promise<Verdict | null> {
+    const one = move(act)
+    kept.value = 'waiting'
+    const sent = last.then(() => send(one))
+    last = sent.catch(() => {})
+    try {
+      const moved = await sent
+      state.value = moved.state
+      solved.value = moved.solved
+      kept.value = 'kept'
+      return moved.verdicts[one.id] ?? null
+    } catch (error) {
+      kept.value = said(error)
+      throw error
+    }
+  }
+  return { view: opened.view, placements: opened.placements, state, solved, kept, make }
+}
+
+/** The server keeps nothing of a try, so every request tells it the whole. */
+export function tryWork(activityId: string, first: Tried): Work {
+  const state = shallowRef(first.state)
+  const solved = ref(first.solved)
+  const moves: Move[] = []
+  let last: Promise<unknown> = Promise.resolve()
+
+  async function send(one: Move): Promise<Tried> {
+    const tried = await post<Tried>(`/api/activities/${activityId}/try`, { moves: [...moves, one] })
+    moves.push(one)
+    return tried
+  }
+
+  async function make(act: Act): Promise<Verdict | null> {
+    const sent = last.then(() => send(move(act)))
+    last = sent.catch(() => {})
+    const tried = await sent
+    state.value = tried.state
+    solved.value = tried.solved
+    return tried.verdict ?? null
+  }
+  return { view: first.view, placements: first.placements, state, solved, kept: ref('kept'), make }
+}

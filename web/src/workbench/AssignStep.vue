@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { PhExport } from '@phosphor-icons/vue'
+import { computed, onMounted, ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { get, post, said } from '@/api/client'
+import type { AssignedHead, ClassHead } from '@/api/types'
+import { spaced } from '@/page/code'
+import { count } from '@/page/count'
+import type { Editing } from './editing'
+import { undecided } from './key'
+
+/** Gives the activity, as it is now, to a class. */
+const props = defineProps<{ editing: Editing }>()
+const classes = ref<ClassHead[]>([])
+const chosen = ref('')
+const given = ref<{ id: string; joinCode: string } | null>(null)
+const before = ref<AssignedHead[]>([])
+const wrong = ref('')
+const busy = ref(false)
+const open = computed(() => undecided(props.editing.activity.value))
+const address = `${location.host}/join`
+
+async function load() {
+  classes.value = await get<ClassHead[]>('/api/classes')
+  chosen.value ||= classes.value[0]?.id ?? ''
+  const all = await get<AssignedHead[]>('/api/assignments')
+  before.value = all.filter((one) => one.activityId === props.editing.id)
+}
+onMounted(() => load().catch((error) => (wrong.value = said(error))))
+
+async function assign() {
+  busy.value = true
+  wrong.value = ''
+  try {
+    await props.editing.flush()
+    given.value = await post(`/api/activities/${props.editing.id}/assignments`, { classId: chosen.value })
+    await load()
+  } catch (error) {
+    wrong.value = said(error)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="assign">
+    <section class="card">
+      <h2>Give it to a class</h2>
+      <p class="soft">
+        The class works on the activity as it is this moment. What you change afterwards does not change their
+        pages.
+      </p>
+      <p v-if="open" class="warn">
+        {{ count(open, 'piece') }} still undecided: students can put {{ open === 1 ? 'it' : 'them' }} nowhere.
+        <RouterLink :to="`/activities/${editing.id}/answers`">Decide in Answers</RouterLink>
+      </p>
+      <div class="classes" role="radiogroup" aria-label="Class">
+        <label v-for="one in classes" :key="one.id" class="class" :class="{ on: chosen === one.id }">
+          <input v-model="chosen" type="radio" name="class" :value="one.id" />
+          <strong>{{ one.name }}</strong> <span class="soft">{{ count(one.students, 'student') }}</span>
+        </label>
+      </div>
+      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+      <button class="btn acc big" :disabled="busy || !chosen" @click="assign">
+        <PhExport :size="20" aria-hidden="true" />Assign
+      </button>
+    </section>
+    <section v-if="given" class="card code" role="status">
+      <h3>Students join at {{ address }} with</h3>
+      <p class="big-code">{{ spaced(given.joinCode) }}</p>
+      <RouterLink class="btn pri" :to="`/assigned/${given.id}`">See the class at work</RouterLink>
+    </section>
+    <section v-if="before.length" class="card">
+      <h3>Given out before</h3>
+      <ul>
+        <li v-for="one in before" :key="one.id">
+          <RouterLink :to="`/assigned/${one.id}`">{{ one.className }}</RouterLink>
+          <span class="soft">
+            {{ new Date(one.assignedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }) }} ·
+            {{ one.joined }} of {{ one.students }} joined · code {{ spaced(one.joinCode) }}</span
+          >
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.assign {
+  display: grid;
+  grid-column: 1 / -1;
+  gap: 18px;
+  align-content: start;
+  justify-items: center;
+  padding: 30px 20px;
+  overflow-y: auto;
+}
+.card {
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+  width: min(640px, 100%);
+  padding: 22px 26px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: var(--paper);
+}
+.warn {
+  padding: 8px 12px;
+  border-radius: var(--tile-s);
+  background: var(--saffron-t);
+  color: #5b3c00;
+}
+a:not(.btn) {
+  color: var(--petrol);
+}
+.classes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+}
+.class {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  padding: 10px 14px;
+  border: 1.5px solid var(--line);
+  border-radius: var(--tile);
+  background: #fff;
+  cursor: pointer;
+}
+.class.on {
+  border-color: var(--petrol);
+  background: var(--petrol-t);
+}
+.code {
+  background: var(--plum-t);
+}
+.code h3 {
+  color: #4c2a4f;
+  font-size: 15px;
+}
+.big-code {
+  font-size: 54px;
+  font-weight: 700;
+  letter-spacing: 5px;
+  line-height: 1;
+}
+ul {
+  display: grid;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+</style>

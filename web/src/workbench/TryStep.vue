@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import { PhArrowLeft } from '@phosphor-icons/vue'
+import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { post, said } from '@/api/client'
+import type { Tried } from '@/api/types'
+import { tryWork, type Work } from '@/student/work'
+import WorkPages from '@/student/WorkPages.vue'
+import type { Editing } from './editing'
+
+/** Exactly the student's page, with the same rules on the server; nothing is kept. */
+const props = defineProps<{ editing: Editing; pageId: string }>()
+const emit = defineEmits<{ back: [] }>()
+const work = shallowRef<Work | null>(null)
+const wrong = ref('')
+
+onMounted(async () => {
+  try {
+    await props.editing.flush()
+    const tried = await post<Tried>(`/api/activities/${props.editing.id}/try`, { moves: [] })
+    const made = tryWork(props.editing.id, tried)
+    if (tried.state.pageId !== props.pageId) await made.make({ kind: 'open', pageId: props.pageId })
+    work.value = made
+  } catch (error) {
+    wrong.value = said(error)
+  }
+})
+
+function key(event: KeyboardEvent) {
+  if (event.key === 'F2') emit('back')
+}
+onMounted(() => window.addEventListener('keydown', key))
+onBeforeUnmount(() => window.removeEventListener('keydown', key))
+</script>
+
+<template>
+  <div class="try">
+    <p class="strip">
+      This is what a student sees. Nothing you do here is kept.
+      <button class="btn" @click="emit('back')">
+        <PhArrowLeft :size="18" aria-hidden="true" />Back to Lay out (F2)
+      </button>
+    </p>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <WorkPages v-if="work" :work="work" :may-hand-in="false" />
+  </div>
+</template>
+
+<style scoped>
+.try {
+  display: grid;
+  grid-column: 1 / -1;
+  grid-template-rows: auto 1fr;
+  min-height: 0;
+}
+.strip {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  justify-content: center;
+  padding: 6px;
+  background: var(--saffron-t);
+  color: #5b3c00;
+}
+</style>

@@ -1,0 +1,157 @@
+import { computed, ref, shallowRef } from 'vue'
+import { get, post, postAtLast, Refusal, said } from '@/api/client'
+import { newId } from '@/api/id'
+import type { Activity, Caught, Current, Edit } from '@/api/types'
+import { apply } from './mirror'
+import { rebase } from './rebase'
+
+interface Waiting {
+  id: string
+  edit: Edit
+}
+
+const PAUSE = [500, 1000, 2000, 4000, 8000]
+const MOST_AT_ONCE = 200
+
+/**
+ * One open activity: what the server confirmed, and on top of it this workbench's own edits that are still on their
+ * way. What others did is laid underneath when it is heard of, so that neither loses anything.
+ */
+export function openActivity(id: string, first: Current) {
+  let confirmed: Activity = first.activity
+  let seq = first.seq
+  let waiting: Waiting[] = []
+  let running: Promise<void> | null = null
+  let closed = false
+
+  const shown = shallowRef<Activity>(first.activity)
+  const saved = ref<'saved' | 'saving' | string>('saved')
+  const savedAt = ref(new Date())
+  const told = ref('')
+  const canUndo = ref(first.canUndo)
+  const canRedo = ref(first.canRedo)
+
+  /** Makes an edit at once and sends it on its way; false when it does not fit. */
+  function edit(made: Edit): boolean {
+    const next = apply(shown.value, made)
+    if (!next) return false
+    shown.value = next
+    waiting.push({ id: newId(), edit: made })
+    canUndo.value = true
+    canRedo.value = false
+    saved.value = 'saving'
+    void flush()
+    return true
+  }
+
+  function flush(): Promise<void> {
+    running ??= send().finally(() => (running = null))
+    return running
+  }
+
+  async function send() {
+    for (let tries = 0; waiting.length > 0 && !closed;) {
+      const batch = waiting.slice(0, MOST_AT_ONCE)
+      try {
+        take(await post<Caught>(`/api/activities/${id}/edits`, { seq, edits: batch }), batch)
+        tries = 0
+      } catch (error) {
+        saved.value = said(error)
+        if (!(error instanceof Refusal) || !error.passing) {
+          // What the server will never take must not stand in the way of what comes after it.
+          if (error instanceof Refusal && error.status === 401) return
+          waiting = waiting.filter((one) => !batch.includes(one))
+          told.value = said(error)
+          show()
+        } else {
+          await new Promise((done) => setTimeout(done, PAUSE[Math.min(tries++, PAUSE.length - 1)]))
+        }
+      }
+    }
+    if (waiting.length === 0) {
+      saved.value = 'saved'
+      savedAt.value = new Date()
+    }
+  }
+
+  /** Lays what the server says under what is still waiting. */
+  function take(caught: Caught, sent: Waiting[]) {
+    const own = new Set(waiting.map((one) => one.id))
+    for (const logged of caught.edits) {
+      if (logged.seq <= seq) continue
+      confirmed = apply(confirmed, logged.edit) ?? confirmed
+      seq = logged.seq
+      if (own.has(logged.id)) {
+        waiting = waiting.filter((one) => one.id !== logged.id)
+      } else {
+        waiting = waiting.flatMap((one) => {
+          const edit = rebase(one.edit, logged.edit)
+          return edit ? [{ id: one.id, edit }] : []
+        })
+      }
+    }
+    // Whatever was sent and is not in the log fell away; the server said why.
+    waiting = waiting.filter((one) => !sent.some((gone) => gone.id === one.id))
+    if (caught.dropped.length > 0) told.value = `That did not stay: ${caught.dropped[0]!.why}.`
+    canUndo.value = caught.canUndo || waiting.length > 0
+    canRedo.value = caught.canRedo && waiting.length === 0
+    show()
+  }
+
+  function show() {
+    shown.value = waiting.reduce((now, one) => apply(now, one.edit) ?? now, confirmed)
+  }
+
+  async function takeBack(way: 'undo' | 'redo') {
+    await flush()
+    try {
+      take(await post<Caught>(`/api/activities/${id}/${way}`, { seq, id: newId() }), [])
+    } catch (error) {
+      told.value = said(error)
+    }
+  }
+
+  async function catchUp(known: number) {
+    if (known !== 0 && known <= seq) return
+    await flush()
+    if (known !== 0 && known <= seq) return
+    take(await get<Caught>(`/api/activities/${id}/edits?after=${seq}`), [])
+  }
+
+  const stream = typeof EventSource === 'undefined' ? null : new EventSource(`/api/activities/${id}/live`)
+  const hear = (known: number) => void catchUp(known).catch(() => {})
+  stream?.addEventListener('changed', (event) => hear(JSON.parse(event.data).seq))
+  // After a broken line something may have been missed.
+  stream?.addEventListener('listening', () => hear(0))
+
+  /** The last chance when a tab closes: the browser sends it after the page is gone. */
+  const atLast = () => {
+    if (waiting.length > 0)
+      void postAtLast(`/api/activities/${id}/edits`, { seq, edits: waiting }).catch(() => {})
+  }
+  window.addEventListener('pagehide', atLast)
+
+  function close() {
+    atLast()
+    closed = true
+    stream?.close()
+    window.removeEventListener('pagehide', atLast)
+  }
+
+  return {
+    id,
+    activity: computed(() => shown.value),
+    saved,
+    savedAt,
+    told,
+    canUndo,
+    canRedo,
+    edit,
+    flush,
+    undo: () => takeBack('undo'),
+    redo: () => takeBack('redo'),
+    close,
+  }
+}
+
+export type Editing = ReturnType<typeof openActivity>

@@ -1,0 +1,151 @@
+import type { Activity, AnswerKey, Decision, Edit, Item, Page, ZoneRule } from '@/api/types'
+
+/**
+ * Edits on the activity as the browser shows it. For drawing only: the server's core is the truth, and both are held
+ * to the same cases (core/src/test/resources/edit-cases).
+ */
+const USUAL: ZoneRule = { settle: 'IN_SLOT', refused: 'GLIDES_HOME' }
+const MOST_PAGES = 200
+const MOST_ITEMS = 2000
+
+/** The activity with the edit made, or null when it does not fit. */
+export function apply(activity: Activity, edit: Edit): Activity | null {
+  switch (edit.kind) {
+    case 'set-title':
+      return { ...activity, title: edit.title }
+    case 'add-page':
+      if (activity.pages.some((page) => page.id === edit.page.id) || activity.pages.length >= MOST_PAGES)
+        return null
+      return { ...activity, pages: inserted(activity.pages, edit.index, edit.page) }
+    case 'remove-page':
+      return removePage(activity, edit.pageId)
+    case 'move-page': {
+      const page = activity.pages.find((one) => one.id === edit.pageId)
+      if (!page) return null
+      const others = activity.pages.filter((one) => one !== page)
+      return { ...activity, pages: inserted(others, edit.index, page) }
+    }
+    case 'rename-page':
+      return onPage(activity, edit.pageId, (page) => ({ ...page, name: edit.name }))
+    case 'set-paper':
+      return onPage(activity, edit.pageId, (page) => ({ ...page, paper: edit.paper }))
+    case 'add-item':
+      if (activity.pages.some((page) => page.items.some((item) => item.id === edit.item.id))) return null
+      return onPage(activity, edit.pageId, (page) =>
+        page.items.length >= MOST_ITEMS
+          ? null
+          : { ...page, items: inserted(page.items, edit.index, edit.item) },
+      )
+    case 'remove-item': {
+      const left = onPage(activity, edit.pageId, (page) =>
+        page.items.some((item) => item.id === edit.itemId)
+          ? { ...page, items: page.items.filter((item) => item.id !== edit.itemId) }
+          : null,
+      )
+      return left && { ...left, key: without(left.key, edit.itemId) }
+    }
+    case 'move-depth':
+      return onPage(activity, edit.pageId, (page) => {
+        const item = page.items.find((one) => one.id === edit.itemId)
+        if (!item) return null
+        const others = page.items.filter((one) => one !== item)
+        return { ...page, items: inserted(others, edit.index, item) }
+      })
+    case 'set-frame':
+      return onItem(activity, edit.pageId, edit.itemId, (item) => ({
+        ...item,
+        frame: { ...edit.frame, turn: ((edit.frame.turn % 360) + 360) % 360 },
+      }))
+    case 'set-movement': {
+      const moved = onItem(activity, edit.pageId, edit.itemId, (item) =>
+        item.kind === 'zone' ? null : { ...item, movement: edit.movement },
+      )
+      return moved && edit.movement.kind === 'fixed'
+        ? { ...moved, key: without(moved.key, edit.itemId) }
+        : moved
+    }
+    case 'set-description':
+      return onItem(activity, edit.pageId, edit.itemId, (item) => ({
+        ...item,
+        description: edit.description,
+      }))
+    case 'set-words':
+      return onItem(activity, edit.pageId, edit.itemId, (item) =>
+        item.kind === 'words' ? { ...item, content: edit.content, frame: edit.frame } : null,
+      )
+    case 'set-zone-label':
+      return onItem(activity, edit.pageId, edit.itemId, (item) =>
+        item.kind === 'zone' ? { ...item, label: edit.label } : null,
+      )
+    case 'decide':
+      return decide(activity, edit.pageId, edit.zoneId, edit.pieceId, edit.decision)
+    case 'set-rule': {
+      const zone = itemOf(activity, edit.pageId, edit.zoneId)
+      if (zone?.kind !== 'zone') return null
+      const rules = { ...activity.key.rules, [edit.zoneId]: edit.rule }
+      if (edit.rule.settle === USUAL.settle && edit.rule.refused === USUAL.refused) delete rules[edit.zoneId]
+      return { ...activity, key: { ...activity.key, rules } }
+    }
+    case 'together': {
+      let now: Activity | null = activity
+      for (const one of edit.edits) now = now && apply(now, one as Edit)
+      return now
+    }
+  }
+}
+
+export const decisionOf = (key: AnswerKey, zoneId: string, pieceId: string): Decision =>
+  (key.decisions[zoneId]?.[pieceId] as Decision | undefined) ?? 'UNDECIDED'
+
+export const ruleOf = (key: AnswerKey, zoneId: string): ZoneRule => key.rules[zoneId] ?? USUAL
+
+function inserted<T>(list: T[], index: number, one: T): T[] {
+  const at = Math.min(index, list.length)
+  return [...list.slice(0, at), one, ...list.slice(at)]
+}
+
+function onPage(activity: Activity, pageId: string, change: (page: Page) => Page | null): Activity | null {
+  const page = activity.pages.find((one) => one.id === pageId)
+  const changed = page && change(page)
+  return changed ? { ...activity, pages: activity.pages.map((one) => (one === page ? changed : one)) } : null
+}
+
+function onItem(activity: Activity, pageId: string, itemId: string, change: (item: Item) => Item | null) {
+  return onPage(activity, pageId, (page) => {
+    const item = page.items.find((one) => one.id === itemId)
+    const changed = item && change(item)
+    return changed ? { ...page, items: page.items.map((one) => (one === item ? changed : one)) } : null
+  })
+}
+
+const itemOf = (activity: Activity, pageId: string, itemId: string) =>
+  activity.pages.find((page) => page.id === pageId)?.items.find((item) => item.id === itemId)
+
+function removePage(activity: Activity, pageId: string): Activity | null {
+  const page = activity.pages.find((one) => one.id === pageId)
+  if (!page || activity.pages.length === 1) return null
+  const key = page.items.reduce((left, item) => without(left, item.id), activity.key)
+  return { ...activity, pages: activity.pages.filter((one) => one !== page), key }
+}
+
+function decide(activity: Activity, pageId: string, zoneId: string, pieceId: string, decision: Decision) {
+  const zone = itemOf(activity, pageId, zoneId)
+  const piece = itemOf(activity, pageId, pieceId)
+  if (zone?.kind !== 'zone' || !piece || piece.movement.kind === 'fixed') return null
+  const row = { ...activity.key.decisions[zoneId], [pieceId]: decision }
+  if (decision === 'UNDECIDED') delete row[pieceId]
+  const decisions = { ...activity.key.decisions, [zoneId]: row }
+  if (Object.keys(row).length === 0) delete decisions[zoneId]
+  return { ...activity, key: { ...activity.key, decisions } }
+}
+
+/** The key with nothing said of that piece or zone. */
+function without(key: AnswerKey, itemId: string): AnswerKey {
+  const decisions: AnswerKey['decisions'] = {}
+  for (const [zone, row] of Object.entries(key.decisions)) {
+    const kept = Object.fromEntries(Object.entries(row).filter(([piece]) => piece !== itemId))
+    if (zone !== itemId && Object.keys(kept).length > 0) decisions[zone] = kept
+  }
+  const rules = Object.fromEntries(Object.entries(key.rules).filter(([zone]) => zone !== itemId))
+  return { decisions, rules }
+}

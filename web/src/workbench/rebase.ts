@@ -1,0 +1,30 @@
+import type { Edit } from '@/api/types'
+
+/** An edit as it follows another that it did not know of, or null when that one took away what it changes. As core. */
+export function rebase(edit: Edit, over: Edit): Edit | null {
+  if (edit.kind === 'together') {
+    const left = edit.edits.map((one) => rebase(one as Edit, over)).filter((one) => one !== null)
+    if (left.length === 0) return null
+    return left.length === 1 ? left[0]! : ({ kind: 'together', edits: left } as Edit)
+  }
+  if (over.kind === 'together') {
+    return over.edits.reduce<Edit | null>((left, one) => left && rebase(left, one as Edit), edit)
+  }
+  if (over.kind === 'remove-page' && 'pageId' in edit && edit.pageId === over.pageId) return null
+  if (over.kind === 'remove-item' && itemsOf(edit).includes(over.itemId)) return null
+  const fixes = over.kind === 'set-movement' && over.movement.kind === 'fixed'
+  if (fixes && edit.kind === 'decide' && edit.pieceId === over.itemId) return null
+  if (edit.kind === 'add-item' && over.kind === 'add-item' && edit.pageId === over.pageId) {
+    return over.index <= edit.index ? { ...edit, index: edit.index + 1 } : edit
+  }
+  if (edit.kind === 'add-page' && over.kind === 'add-page' && over.index <= edit.index) {
+    return { ...edit, index: edit.index + 1 }
+  }
+  return edit
+}
+
+function itemsOf(edit: Edit): string[] {
+  if ('itemId' in edit) return [edit.itemId]
+  if (edit.kind === 'decide') return [edit.zoneId, edit.pieceId]
+  return edit.kind === 'set-rule' ? [edit.zoneId] : []
+}
