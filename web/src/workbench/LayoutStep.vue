@@ -9,7 +9,7 @@ import ItemPanel from './ItemPanel.vue'
 import PagePanel from './PagePanel.vue'
 import PictureFinder from './PictureFinder.vue'
 import RackTiles, { type TileKind } from './RackTiles.vue'
-import Stage from './Stage.vue'
+import PageStage from './PageStage.vue'
 
 const props = defineProps<{ editing: Editing; page: Page }>()
 const selected = ref<string | null>(null)
@@ -118,7 +118,7 @@ function remove(itemId: string) {
       <PagePanel v-else :page="page" :editing="editing" />
     </aside>
     <section class="middle" aria-label="Page">
-      <Stage
+      <PageStage
         :page="page"
         :selected="selected"
         :writing="writing"

@@ -66,8 +66,6 @@ class SecurityConfig {
                         .authenticated()
                         .requestMatchers("/api/**")
                         .hasRole("TEACHER")
-                        .requestMatchers("/actuator/**")
-                        .denyAll()
                         .anyRequest()
                         .permitAll());
         return http.build();

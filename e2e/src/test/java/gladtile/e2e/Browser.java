@@ -1,0 +1,126 @@
+package gladtile.e2e;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.deque.html.axecore.results.Rule;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** Debian's Chromium, driven as a person would: by what is on the screen. */
+final class Browser implements AutoCloseable {
+    private static final List<String> FLAGS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Playwright playwright = Playwright.create();
+    private final com.microsoft.playwright.Browser chromium = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of("/usr/bin/chromium"))
+                    .setArgs(FLAGS));
+    private final List<String> mishaps = new ArrayList<>();
+
+    /** A new device: nobody is signed in. */
+    Page device(boolean touch) {
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setHasTouch(touch)
+                .setLocale("en-GB"));
+        context.setDefaultTimeout(15_000);
+        Page page = context.newPage();
+        page.onPageError(mishaps::add);
+        page.onRequest(request -> {
+            if (!request.url().startsWith("http://127.0.0.1") && !request.url().startsWith("data:")) {
+                mishaps.add("reached outside: " + request.url());
+            }
+        });
+        return page;
+    }
+
+    /** Script errors and requests to elsewhere, on any device. */
+    List<String> mishaps() {
+        return mishaps;
+    }
+
+    static void signIn(Page page, String address, String name, String password) {
+        page.navigate(address + "/sign-in");
+        page.getByLabel("Name").fill(name);
+        page.getByLabel("Password").fill(password);
+        button(page, "Sign in").click();
+        page.waitForURL("**/activities");
+    }
+
+    static void join(Page page, String address, String code, String name, String pin) {
+        page.navigate(address + "/join");
+        page.getByLabel("Code").fill(code);
+        button(page, "Next").click();
+        button(page, name).click();
+        page.getByLabel("Your PIN").fill(pin);
+        button(page, "Come in").click();
+        page.waitForURL("**/work/**");
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    static Locator buttonLike(Page page, String beginning) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + beginning)));
+    }
+
+    static Locator link(Page page, String beginning) {
+        return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + beginning)));
+    }
+
+    static Locator pieceLike(Page page, String beginning) {
+        return page.locator("[data-piece][aria-label^='" + beginning + "']");
+    }
+
+    static double[] middle(Locator of) {
+        BoundingBox box = of.boundingBox();
+        return new double[] {box.x + box.width / 2, box.y + box.height / 2};
+    }
+
+    static void drag(Page page, Locator what, Locator onto) {
+        double[] from = middle(what);
+        double[] to = middle(onto);
+        page.mouse().move(from[0], from[1]);
+        page.mouse().down();
+        page.mouse().move((from[0] + to[0]) / 2, (from[1] + to[1]) / 2);
+        page.mouse().move(to[0], to[1]);
+        page.mouse().up();
+    }
+
+    /** What axe finds wrong for people who cannot see, hear or point well. */
+    static List<String> barriers(Page page) {
+        // Transitions that are half way give colours that nobody will see.
+        page.waitForFunction("() => document.getAnimations().every(a => a.playState !== 'running')");
+        List<Rule> found = new AxeBuilder(page).analyze().getViolations();
+        return found.stream()
+                .map(rule -> rule.getId() + ": " + rule.getHelp() + " "
+                        + rule.getNodes().stream()
+                                .map(node -> node.getHtml())
+                                .limit(3)
+                                .toList())
+                .toList();
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

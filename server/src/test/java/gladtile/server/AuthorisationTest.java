@@ -1,0 +1,198 @@
+package gladtile.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.server.testkit.Api;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/** Every address × who asks. An address that is not in the table fails the test, so none is forgotten. */
+@ExtendWith(RealServer.class)
+class AuthorisationTest {
+    /** Those whose answers differ by who asks: nobody, another student, the student, another teacher, the teacher. */
+    private record Row(String pattern, String path, Object body, int... expected) {}
+
+    private static final String GET = "GET ";
+    private static final String POST = "POST ";
+
+    @TestFactory
+    Stream<DynamicTest> every_address_answers_each_person_as_the_table_says(RealServer server) {
+        School school = new School(server);
+        List<Api> people = List.of(
+                server.browser(),
+                new School(server).asStudent(0),
+                school.asStudent(0),
+                school.asOtherTeacher(),
+                school.asTeacher());
+        List<String> names = List.of("nobody", "other student", "same student", "other teacher", "same teacher");
+        List<DynamicTest> tests = new ArrayList<>();
+        for (Row row : table(school)) {
+            for (int i = 0; i < people.size(); i++) {
+                Api person = people.get(i);
+                int expected = row.expected[i];
+                tests.add(DynamicTest.dynamicTest(row.pattern + " by " + names.get(i), () -> {
+                    Api.Answer answer = row.pattern.startsWith(GET)
+                            ? streamSafe(person, row.path)
+                            : person.post(row.path, row.body);
+                    assertThat(answer.status()).isEqualTo(expected);
+                    if (answer.status() >= 400) {
+                        assertThat(answer.isProblem()).isTrue();
+                    }
+                }));
+            }
+        }
+        return tests.stream();
+    }
+
+    /** A stream never ends, so only its head is read. */
+    private static Api.Answer streamSafe(Api person, String path) {
+        return path.endsWith("/live") ? person.head(path) : person.get(path);
+    }
+
+    private List<Row> table(School school) {
+        String activity = "/api/activities/" + school.activityId;
+        String assignment = "/api/assignments/" + school.assignmentId;
+        String attempt = school.open(school.asStudent(0));
+        UUID fresh = UUID.randomUUID();
+        Map<String, Object> nothing = new LinkedHashMap<>();
+        return List.of(
+                new Row(GET + "/api/me", "/api/me", null, 401, 200, 200, 200, 200),
+                new Row(POST + "/api/still-here", "/api/still-here", nothing, 401, 204, 204, 204, 204),
+                new Row(GET + "/api/health", "/api/health", null, 204, 204, 204, 204, 204),
+                new Row(GET + "/api/activities", "/api/activities", null, 401, 403, 403, 200, 200),
+                new Row(POST + "/api/activities", "/api/activities", Map.of("title", "New"), 401, 403, 403, 201, 201),
+                new Row(GET + "/api/activities/{id}", activity, null, 401, 403, 403, 404, 200),
+                new Row(GET + "/api/activities/{id}/edits", activity + "/edits?after=0", null, 401, 403, 403, 404, 200),
+                new Row(
+                        POST + "/api/activities/{id}/edits",
+                        activity + "/edits",
+                        Map.of("seq", 1, "edits", List.of()),
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
+                new Row(
+                        POST + "/api/activities/{id}/undo",
+                        activity + "/undo",
+                        Map.of("seq", 1, "id", fresh),
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
+                new Row(
+                        POST + "/api/activities/{id}/redo",
+                        activity + "/redo",
+                        Map.of("seq", 1, "id", UUID.randomUUID()),
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
+                new Row(GET + "/api/activities/{id}/live", activity + "/live", null, 401, 403, 403, 404, 200),
+                new Row(
+                        POST + "/api/activities/{id}/try",
+                        activity + "/try",
+                        Map.of("moves", List.of()),
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
+                new Row(
+                        POST + "/api/activities/{activityId}/assignments",
+                        activity + "/assignments",
+                        Map.of("classId", school.classId),
+                        401,
+                        403,
+                        403,
+                        404,
+                        201),
+                new Row(GET + "/api/classes", "/api/classes", null, 401, 403, 403, 200, 200),
+                new Row(GET + "/api/pictures", "/api/pictures?words=moon", null, 401, 403, 403, 200, 200),
+                new Row(GET + "/api/assignments", "/api/assignments", null, 401, 403, 403, 200, 200),
+                new Row(GET + "/api/assignments/{id}/quilt", assignment + "/quilt", null, 401, 403, 403, 404, 200),
+                new Row(GET + "/api/assignments/{id}/live", assignment + "/live", null, 401, 403, 403, 404, 200),
+                new Row(
+                        GET + "/api/assignments/{id}/students/{studentId}",
+                        assignment + "/students/" + school.students.get(0).id(),
+                        null,
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
+                new Row(GET + "/api/attempts", "/api/attempts", null, 401, 200, 200, 403, 403),
+                new Row(
+                        POST + "/api/attempts",
+                        "/api/attempts",
+                        Map.of("assignmentId", school.assignmentId),
+                        401,
+                        404,
+                        200,
+                        403,
+                        403),
+                new Row(
+                        POST + "/api/attempts/{id}/moves",
+                        "/api/attempts/" + attempt + "/moves",
+                        School.moves(School.put("sun", 700, 700)),
+                        401,
+                        404,
+                        200,
+                        403,
+                        403),
+                // No such file: being allowed to ask shows as 404.
+                new Row(GET + "/api/files/{sha256}", "/api/files/" + "0".repeat(64), null, 401, 404, 404, 404, 404),
+                new Row(POST + "/api/files/pictures", "/api/files/pictures", nothing, 401, 415, 415, 415, 415),
+                new Row(GET + "/api/join/{code}", "/api/join/" + school.joinCode, null, 200, 200, 200, 200, 200),
+                new Row(
+                        POST + "/api/join/{code}/sign-in",
+                        "/api/join/" + school.joinCode + "/sign-in",
+                        Map.of("studentId", school.stranger.id(), "pin", School.PIN),
+                        401,
+                        401,
+                        401,
+                        401,
+                        401),
+                new Row(
+                        POST + "/api/sign-in",
+                        "/api/sign-in",
+                        Map.of("name", "nobody-" + fresh, "password", "x"),
+                        401,
+                        401,
+                        401,
+                        401,
+                        401),
+                new Row(POST + "/api/sign-out", "/api/sign-out", nothing, 204, 204, 204, 204, 204));
+    }
+
+    @Test
+    void no_address_is_missing_from_the_table(RealServer server) {
+        Set<String> served = new TreeSet<>();
+        server.bean(RequestMappingHandlerMapping.class).getHandlerMethods().forEach((mapping, method) -> {
+            if (method.getBeanType().getPackageName().startsWith("gladtile")) {
+                mapping.getPatternValues()
+                        .forEach(pattern -> mapping.getMethodsCondition()
+                                .getMethods()
+                                .forEach(verb -> served.add(verb + " " + pattern)));
+            }
+        });
+        Set<String> inTable = new TreeSet<>();
+        table(new School(server)).forEach(row -> inTable.add(row.pattern));
+        assertThat(inTable).isEqualTo(served);
+    }
+}

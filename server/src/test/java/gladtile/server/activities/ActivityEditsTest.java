@@ -1,0 +1,223 @@
+package gladtile.server.activities;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Frame;
+import gladtile.core.edit.Decide;
+import gladtile.core.edit.Edit;
+import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.edit.RemoveItem;
+import gladtile.core.edit.SetFrame;
+import gladtile.core.edit.SetTitle;
+import gladtile.core.json.Json;
+import gladtile.server.testkit.Api;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RealServer.class)
+class ActivityEditsTest {
+    private School school;
+    private Api teacher;
+    private String path;
+
+    @BeforeEach
+    void open(RealServer server) {
+        school = new School(server);
+        teacher = school.asTeacher();
+        path = "/api/activities/" + school.activityId;
+    }
+
+    @Test
+    void two_tabs_edit_at_once_and_neither_loses_anything() {
+        long seq = seq();
+        send(seq, new SetFrame("light", "sun", Frame.of(1, 2, 30, 40)));
+        // The other tab has not heard of it.
+        Api.Answer second = send(seq, new SetFrame("light", "moon", Frame.of(5, 6, 70, 80)));
+        assertThat(second.json().path("edits")).hasSize(2);
+        Activity now = school.activity();
+        assertThat(now.page("light").orElseThrow().item("sun").orElseThrow().frame())
+                .isEqualTo(Frame.of(1, 2, 30, 40));
+        assertThat(now.page("light").orElseThrow().item("moon").orElseThrow().frame())
+                .isEqualTo(Frame.of(5, 6, 70, 80));
+    }
+
+    @Test
+    void an_edit_of_what_the_other_tab_removed_falls_away_and_says_so() {
+        long seq = seq();
+        send(seq, new RemoveItem("light", "sun"));
+        Api.Answer late = send(seq, new SetFrame("light", "sun", Frame.of(1, 2, 30, 40)));
+        assertThat(late.status()).isEqualTo(200);
+        assertThat(late.json().path("dropped")).hasSize(1);
+        assertThat(late.json().path("dropped").get(0).path("why").asString()).contains("removed");
+    }
+
+    @Test
+    void the_same_edit_sent_twice_is_made_once() {
+        long seq = seq();
+        Map<String, Object> request = request(seq, new SetTitle("Once"));
+        teacher.post(path + "/edits", request);
+        Api.Answer again = teacher.post(path + "/edits", request);
+        assertThat(again.json().path("seq").asLong()).isEqualTo(seq + 1);
+    }
+
+    @Test
+    void undo_and_redo_walk_back_and_forth_over_ones_own_edits() {
+        Activity start = school.activity();
+        long seq = seq();
+        send(seq, new SetTitle("First"));
+        send(seq + 1, new RemoveItem("light", "own"));
+        Activity end = school.activity();
+        assertThat(end.key().decisions()).doesNotContainKey("own");
+        undo("undo");
+        undo("undo");
+        assertThat(school.activity()).isEqualTo(start);
+        undo("redo");
+        Api.Answer redone = undo("redo");
+        assertThat(school.activity()).isEqualTo(end);
+        assertThat(redone.json().path("canRedo").asBoolean()).isFalse();
+        undo("undo");
+        undo("undo");
+        assertThat(school.activity()).isEqualTo(start);
+    }
+
+    @Test
+    void undo_still_works_after_its_item_was_removed_and_brought_back() {
+        Frame before = school.activity()
+                .page("light")
+                .orElseThrow()
+                .item("sun")
+                .orElseThrow()
+                .frame();
+        long seq = seq();
+        send(seq, new SetFrame("light", "sun", Frame.of(7, 7, 77, 77)));
+        send(seq + 1, new RemoveItem("light", "sun"));
+        undo("undo");
+        undo("undo");
+        assertThat(school.activity()
+                        .page("light")
+                        .orElseThrow()
+                        .item("sun")
+                        .orElseThrow()
+                        .frame())
+                .isEqualTo(before);
+    }
+
+    @Test
+    void what_is_stored_equals_the_log_applied_from_the_start() {
+        long seq = seq();
+        Activity now = school.activity();
+        for (int i = 0; i < 12; i++) {
+            Edit edit = i % 3 == 0
+                    ? new SetTitle("Title " + i)
+                    : new SetFrame("light", i % 2 == 0 ? "sun" : "moon", Frame.of(i, i, 50, 50));
+            send(seq + i, edit);
+            now = ((Applied) edit.apply(now)).activity();
+        }
+        assertThat(school.activity()).isEqualTo(now);
+        JsonNode log = teacher.get(path + "/edits?after=" + seq).json().path("edits");
+        assertThat(log).hasSize(12);
+    }
+
+    @Test
+    void many_tabs_at_once_are_taken_one_after_another() {
+        long seq = seq();
+        List<CompletableFuture<Api.Answer>> sent = IntStream.range(0, 12)
+                .mapToObj(i -> CompletableFuture.supplyAsync(
+                        () -> send(seq, new SetFrame("light", "sun", Frame.of(i, 0, 50, 50)))))
+                .toList();
+        sent.forEach(one -> assertThat(one.join().status()).isEqualTo(200));
+        assertThat(seq()).isEqualTo(seq + 12);
+    }
+
+    @Test
+    void another_tab_hears_of_a_change_by_itself() throws Exception {
+        Api listener = school.asTeacher();
+        CompletableFuture<String> heard = new CompletableFuture<>();
+        CompletableFuture<Void> listening = new CompletableFuture<>();
+        Thread thread = new Thread(() -> listener.events(path + "/live").forEach(line -> {
+            if (line.equals("event:listening")) listening.complete(null);
+            if (line.startsWith("data:") && line.contains("seq")) heard.complete(line);
+        }));
+        thread.setDaemon(true);
+        thread.start();
+        listening.get(10, TimeUnit.SECONDS);
+        long seq = seq();
+        send(seq, new SetTitle("Heard"));
+        assertThat(heard.get(10, TimeUnit.SECONDS)).contains("" + (seq + 1));
+    }
+
+    @Test
+    void an_assigned_edition_never_changes() {
+        Api student = school.asStudent(0);
+        String attempt = school.open(student);
+        send(seq(), new Decide("light", "own", "sun", gladtile.core.answer.Decision.TURNED_AWAY));
+        send(seq(), new RemoveItem("light", "moon"));
+        Api.Answer moved =
+                student.post("/api/attempts/" + attempt + "/moves", School.moves(School.put("sun", 300, 300)));
+        assertThat(moved.json().path("solved").asInt()).isEqualTo(1);
+        assertThat(student.post("/api/attempts", Map.of("assignmentId", school.assignmentId))
+                        .json()
+                        .path("view")
+                        .toString())
+                .contains("moon");
+    }
+
+    @Test
+    void bounds_are_named() {
+        String long301 = "x".repeat(301);
+        assertBound(teacher.post("/api/activities", Map.of("title", long301)), "activity.title");
+        String nan = Json.write(request(seq(), new SetFrame("light", "sun", Frame.of(1, 1, 9, 9))))
+                .replace("\"x\":1.0", "\"x\":\"NaN\"");
+        assertBound(teacher.postText(path + "/edits", nan), "frame.x");
+        String many = "{\"seq\":0,\"edits\":["
+                + "{\"id\":\"%s\",\"edit\":{\"kind\":\"set-title\",\"title\":\"a\"}},"
+                        .formatted(UUID.randomUUID())
+                        .repeat(500)
+                + "{\"id\":\"%s\",\"edit\":{\"kind\":\"set-title\",\"title\":\"a\"}}]}".formatted(UUID.randomUUID());
+        assertBound(teacher.postText(path + "/edits", many), "edits");
+        Api.Answer huge = teacher.postText(path + "/edits", " ".repeat(5_000_000));
+        assertThat(huge.status()).isEqualTo(413);
+        assertThat(teacher.postText(path + "/edits", "{\"seq\":").status()).isEqualTo(400);
+        assertThat(seq()).isEqualTo(1);
+    }
+
+    @Test
+    void words_of_ten_thousand_letters_emoji_and_right_to_left_are_kept_whole() {
+        String title = "🔭".repeat(100) + " مرصد التل";
+        send(seq(), new SetTitle(title));
+        assertThat(school.activity().title()).isEqualTo(title);
+    }
+
+    private static void assertBound(Api.Answer answer, String bound) {
+        assertThat(answer.status()).as("%s", answer).isEqualTo(422);
+        assertThat(answer.isProblem()).isTrue();
+        assertThat(answer.text("bound")).isEqualTo(bound);
+    }
+
+    private long seq() {
+        return teacher.get(path).json().path("seq").asLong();
+    }
+
+    private Api.Answer send(long seq, Edit edit) {
+        return teacher.post(path + "/edits", request(seq, edit));
+    }
+
+    private static Map<String, Object> request(long seq, Edit edit) {
+        return Map.of("seq", seq, "edits", List.of(new Activities.Incoming(UUID.randomUUID(), edit)));
+    }
+
+    private Api.Answer undo(String way) {
+        return teacher.post(path + "/" + way, Map.of("seq", seq(), "id", UUID.randomUUID()));
+    }
+}

@@ -1,0 +1,91 @@
+package gladtile.server.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.server.testkit.Api;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.util.Random;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(RealServer.class)
+class PicturesTest {
+    private static final String PATH = "/api/files/pictures";
+
+    @Test
+    void a_picture_of_many_chunks_comes_back_as_it_was_kept(RealServer server) throws IOException {
+        School school = new School(server);
+        Api teacher = school.asTeacher();
+        BufferedImage image = new BufferedImage(1_200, 900, BufferedImage.TYPE_INT_RGB);
+        Random random = new Random(4);
+        for (int x = 0; x < 1_200; x++) {
+            for (int y = 0; y < 900; y++) {
+                image.setRGB(x, y, random.nextInt());
+            }
+        }
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", png);
+        Api.Answer kept = teacher.upload(PATH, "dome.png", png.toByteArray());
+        assertThat(kept.status()).isEqualTo(201);
+        HttpResponse<byte[]> back = school.asStudent(0).raw("/api/files/" + kept.text("sha256"));
+        assertThat(back.headers().firstValue("Content-Type")).contains("image/png");
+        assertThat(back.headers().firstValue("Content-Security-Policy").orElseThrow())
+                .contains("sandbox");
+        assertThat(back.body().length).isGreaterThan(2 * 1024 * 1024);
+        BufferedImage read = ImageIO.read(new java.io.ByteArrayInputStream(back.body()));
+        assertThat(read.getRGB(500, 500)).isEqualTo(image.getRGB(500, 500));
+        // The same school may see it, another may not.
+        assertThat(new School(server)
+                        .asTeacher()
+                        .get("/api/files/" + kept.text("sha256"))
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void what_is_refused_names_its_bound_and_says_that_nothing_changed(RealServer server) {
+        School school = new School(server);
+        Api teacher = school.asTeacher();
+        assertRefused(teacher.upload(PATH, "moon.png", new byte[21_500_000]), "picture.bytes");
+        assertRefused(teacher.upload(PATH, "moon.png", new byte[20 * 1024 * 1024 - 10]), "picture.type");
+        assertRefused(
+                teacher.upload(PATH, "moon.png", "MZ not a picture".getBytes(StandardCharsets.UTF_8)), "picture.type");
+        assertThat(school.asStudent(0).upload(PATH, "moon.png", new byte[10]).status())
+                .isEqualTo(403);
+    }
+
+    @Test
+    void svg_with_script_is_kept_without_it(RealServer server) {
+        Api teacher = new School(server).asTeacher();
+        String svg = "<svg xmlns='http://www.w3.org/2000/svg' width='9' height='9'>"
+                + "<script>alert(1)</script><rect width='9' height='9' onclick='alert(2)'/></svg>";
+        Api.Answer kept = teacher.upload(PATH, "x.svg", svg.getBytes(StandardCharsets.UTF_8));
+        String back =
+                new String(teacher.raw("/api/files/" + kept.text("sha256")).body(), StandardCharsets.UTF_8);
+        assertThat(back).contains("<rect").doesNotContain("alert");
+    }
+
+    @Test
+    void library_pictures_are_found_in_several_languages_with_their_credit(RealServer server) {
+        Api teacher = new School(server).asTeacher();
+        for (String word : new String[] {"telescope", "Teleskop", "télescope", "telescopio", "TELESC"}) {
+            Api.Answer found =
+                    teacher.get("/api/pictures?words=" + java.net.URLEncoder.encode(word, StandardCharsets.UTF_8));
+            assertThat(found.json().toString()).as(word).contains("1F52D").contains("CC BY-SA 4.0");
+        }
+        assertThat(teacher.get("/api/pictures?words=qqqqq").json()).isEmpty();
+    }
+
+    private static void assertRefused(Api.Answer answer, String bound) {
+        assertThat(answer.status()).as("%s", answer).isEqualTo(422);
+        assertThat(answer.text("bound")).isEqualTo(bound);
+        assertThat(answer.text("detail")).contains("Nothing on the page changed");
+    }
+}

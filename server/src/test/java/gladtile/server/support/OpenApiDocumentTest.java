@@ -1,0 +1,37 @@
+package gladtile.server.support;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.core.json.Json;
+import gladtile.server.testkit.RealServer;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** The TypeScript types are made from server/api/openapi.json; it must be what the server serves. */
+@ExtendWith(RealServer.class)
+class OpenApiDocumentTest {
+    private static final Path KEPT = Path.of("api/openapi.json");
+
+    @Test
+    void the_kept_document_is_the_served_one(RealServer server) throws IOException {
+        String served = new String(server.browser().raw("/api/openapi.json").body(), StandardCharsets.UTF_8);
+        if (Boolean.getBoolean("glad.openapi.write")) {
+            Files.writeString(KEPT, served);
+        }
+        assertThat(Json.read(Files.readString(KEPT), JsonNode.class))
+                .as("after changing a Java type that travels, run ./glad openapi")
+                .isEqualTo(Json.read(served, JsonNode.class));
+    }
+
+    @Test
+    void every_address_of_ours_is_in_it_and_a_readable_page_shows_it(RealServer server) throws IOException {
+        JsonNode paths = Json.read(Files.readString(KEPT), JsonNode.class).path("paths");
+        assertThat(paths.propertyNames()).contains("/api/attempts/{id}/moves", "/api/activities/{id}/edits");
+        assertThat(server.browser().raw("/api/docs").statusCode()).isIn(200, 302);
+    }
+}

@@ -1,0 +1,170 @@
+package gladtile.server.testkit;
+
+import gladtile.core.json.Json;
+import java.io.IOException;
+import java.io.InputStream;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublisher;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import tools.jackson.databind.JsonNode;
+
+/** Speaks to the server as a browser does: cookies, the token that goes with changes, JSON. */
+public final class Api {
+    private final String address;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient client = HttpClient.newBuilder()
+            .cookieHandler(cookies)
+            .version(HttpClient.Version.HTTP_1_1)
+            .build();
+
+    public Api(String address) {
+        this.address = address;
+        get("/api/me");
+    }
+
+    /** What the server said. @param json missing node when there was none */
+    public record Answer(int status, JsonNode json, String type) {
+        public String text(String field) {
+            return json.path(field).asString("");
+        }
+
+        public boolean isProblem() {
+            return type.startsWith("application/problem+json")
+                    && json.path("status").asInt() == status;
+        }
+    }
+
+    public Answer get(String path) {
+        return send(request(path).GET());
+    }
+
+    public Answer post(String path, Object body) {
+        return postText(path, Json.write(body));
+    }
+
+    public Answer postText(String path, String json) {
+        return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofString(json)));
+    }
+
+    /** A file as a form's only part. */
+    public Answer upload(String path, String fileName, byte[] bytes) {
+        String line = "----glad-tile-part";
+        byte[] head = ("--" + line + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + fileName
+                        + "\"\r\nContent-Type: image/png\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8);
+        byte[] end = ("\r\n--" + line + "--\r\n").getBytes(StandardCharsets.UTF_8);
+        BodyPublisher whole = BodyPublishers.concat(
+                BodyPublishers.ofByteArray(head), BodyPublishers.ofByteArray(bytes), BodyPublishers.ofByteArray(end));
+        return send(request(path)
+                .header("Content-Type", "multipart/form-data; boundary=" + line)
+                .POST(whole));
+    }
+
+    public HttpResponse<byte[]> raw(String path) {
+        try {
+            return client.send(request(path).GET().build(), BodyHandlers.ofByteArray());
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(path, e);
+        }
+    }
+
+    /** The status and, for a refusal, the problem; the body of a stream is left unread. */
+    public Answer head(String path) {
+        try {
+            HttpResponse<InputStream> response = client.send(request(path).GET().build(), BodyHandlers.ofInputStream());
+            String type = response.headers().firstValue("Content-Type").orElse("");
+            try (InputStream body = response.body()) {
+                String text = type.contains("json") ? new String(body.readAllBytes(), StandardCharsets.UTF_8) : "{}";
+                return new Answer(response.statusCode(), Json.read(text, JsonNode.class), type);
+            }
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(path, e);
+        }
+    }
+
+    /** Lines of a stream of events, as they come. */
+    public Stream<String> events(String path) {
+        try {
+            return client.send(
+                            HttpRequest.newBuilder(URI.create(address + path)).build(), BodyHandlers.ofLines())
+                    .body();
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(path, e);
+        }
+    }
+
+    public Api signInTeacher(String name, String password) {
+        Answer answer = post("/api/sign-in", Map.of("name", name, "password", password));
+        if (answer.status() != 200) {
+            throw new IllegalStateException("sign-in: " + answer);
+        }
+        return this;
+    }
+
+    /** The cookies that signing in sets, as the server wrote them. */
+    public List<String> signInHeaders(String name, String password) {
+        try {
+            return client.send(
+                            request("/api/sign-in")
+                                    .header("Content-Type", "application/json")
+                                    .POST(BodyPublishers.ofString(
+                                            Json.write(Map.of("name", name, "password", password))))
+                                    .build(),
+                            BodyHandlers.discarding())
+                    .headers()
+                    .allValues("Set-Cookie");
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException("sign-in", e);
+        }
+    }
+
+    public String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals(name))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+    }
+
+    public String cookieHeader() {
+        return cookies.getCookieStore().getCookies().stream()
+                .map(cookie -> cookie.getName() + "=" + cookie.getValue())
+                .reduce((a, b) -> a + "; " + b)
+                .orElse("");
+    }
+
+    /** Without the token, as another site's page would send it. */
+    public Answer postWithoutToken(String path, Object body) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString(Json.write(body))));
+    }
+
+    private HttpRequest.Builder request(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path))
+                .timeout(Duration.ofSeconds(30))
+                .header("X-XSRF-TOKEN", cookie("XSRF-TOKEN"));
+    }
+
+    private Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = client.send(request.build(), BodyHandlers.ofString());
+            String type = response.headers().firstValue("Content-Type").orElse("");
+            boolean json = type.contains("json") && !response.body().isEmpty();
+            return new Answer(response.statusCode(), Json.read(json ? response.body() : "{}", JsonNode.class), type);
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException("the server did not answer", e);
+        }
+    }
+}

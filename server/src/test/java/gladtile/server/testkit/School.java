@@ -1,0 +1,149 @@
+package gladtile.server.testkit;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Paper;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.Decision;
+import gladtile.core.edit.AddPage;
+import gladtile.core.edit.Decide;
+import gladtile.core.edit.Edit;
+import gladtile.core.edit.Together;
+import gladtile.server.accounts.People;
+import gladtile.server.accounts.Who;
+import gladtile.server.activities.Activities;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.classes.Classes;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+
+/** A school of its own for one test: two teachers, a class of three, one activity that is assigned. */
+public final class School {
+    public static final String PASSWORD = "telescope";
+    public static final String PIN = "2468";
+
+    public final RealServer server;
+    public final UUID id;
+    public final Who teacher;
+    public final Who otherTeacher;
+    public final UUID classId;
+    public final UUID otherClassId;
+    public final List<Who> students = new ArrayList<>();
+    public final Who stranger;
+    public final UUID activityId;
+    public final UUID assignmentId;
+    public final String joinCode;
+    private final String suffix = UUID.randomUUID().toString().substring(0, 8);
+
+    public School(RealServer server) {
+        this.server = server;
+        People people = server.bean(People.class);
+        Classes classes = server.bean(Classes.class);
+        id = people.addSchool("School " + suffix);
+        teacher = people.addTeacher(id, "Teacher", "teacher-" + suffix, PASSWORD);
+        otherTeacher = people.addTeacher(id, "Other teacher", "other-" + suffix, PASSWORD);
+        classId = classes.create(id, "Puffin");
+        otherClassId = classes.create(id, "Heron");
+        classes.join(id, classId, teacher.id());
+        classes.join(id, otherClassId, otherTeacher.id());
+        for (String name : List.of("Ada", "Bo", "Cyrus")) {
+            Who student = people.addStudent(id, name, PIN);
+            classes.join(id, classId, student.id());
+            students.add(student);
+        }
+        stranger = people.addStudent(id, "Stranger", PIN);
+        classes.join(id, otherClassId, stranger.id());
+        activityId = server.bean(Activities.class).create(teacher, "Night sky");
+        edit(lightPage());
+        Assignments.Given given =
+                (Assignments.Given) server.bean(Assignments.class).assign(teacher, activityId, classId);
+        assignmentId = given.id();
+        joinCode = given.joinCode();
+    }
+
+    /** Page "light": zones "own" and "reflect"; "sun" belongs in the first, "moon" in the second; "hill" is fixed. */
+    public static Edit lightPage() {
+        Page page = new Page(
+                "light",
+                "Light?",
+                Paper.PLAIN,
+                List.of(
+                        new Zone("own", Frame.of(100, 100, 500, 500), "", "Makes light"),
+                        new Zone("reflect", Frame.of(800, 100, 500, 500), "", "Reflects"),
+                        picture("hill", 0, 900, Movement.FIXED),
+                        picture("sun", 100, 800, Movement.FREE),
+                        picture("moon", 400, 800, Movement.FREE)));
+        return new Together(List.of(
+                new AddPage(0, page),
+                new Decide("light", "own", "sun", Decision.BELONGS),
+                new Decide("light", "reflect", "sun", Decision.TURNED_AWAY),
+                new Decide("light", "own", "moon", Decision.TURNED_AWAY),
+                new Decide("light", "reflect", "moon", Decision.BELONGS)));
+    }
+
+    private static Picture picture(String id, double x, double y, Movement movement) {
+        return new Picture(id, Frame.of(x, y, 100, 100), movement, id, PictureRef.library("2600"), "OpenMoji");
+    }
+
+    public void edit(Edit edit) {
+        Activities activities = server.bean(Activities.class);
+        long seq = activities.read(teacher, activityId).orElseThrow().seq();
+        activities.edit(teacher, activityId, seq, List.of(new Activities.Incoming(UUID.randomUUID(), edit)));
+    }
+
+    public Activity activity() {
+        return server.bean(Activities.class)
+                .read(teacher, activityId)
+                .orElseThrow()
+                .activity();
+    }
+
+    public Api asTeacher() {
+        return server.browser().signInTeacher("teacher-" + suffix, PASSWORD);
+    }
+
+    public Api asOtherTeacher() {
+        return server.browser().signInTeacher("other-" + suffix, PASSWORD);
+    }
+
+    public String teacherName() {
+        return "teacher-" + suffix;
+    }
+
+    public Api asStudent(int index) {
+        return joined(server.browser(), joinCode, students.get(index));
+    }
+
+    public static Api joined(Api browser, String joinCode, Who student) {
+        Api.Answer answer =
+                browser.post("/api/join/" + joinCode + "/sign-in", Map.of("studentId", student.id(), "pin", PIN));
+        if (answer.status() != 200) {
+            throw new IllegalStateException("join: " + answer);
+        }
+        return browser;
+    }
+
+    /** Opens the assignment; the attempt's id. */
+    public String open(Api student) {
+        return student.post("/api/attempts", Map.of("assignmentId", assignmentId))
+                .text("id");
+    }
+
+    public static Map<String, Object> put(String piece, Object x, Object y) {
+        return move(Map.of("kind", "put", "pageId", "light", "pieceId", piece, "x", x, "y", y));
+    }
+
+    public static Map<String, Object> move(Map<String, Object> act) {
+        return Map.of("id", UUID.randomUUID(), "act", act, "deviceTime", "2026-11-24T10:00:00Z");
+    }
+
+    public static Map<String, Object> moves(Object... moves) {
+        return Map.of("moves", List.of(moves));
+    }
+}

@@ -1,0 +1,87 @@
+# Part of ./glad: the tests.
+
+start_test_database() {
+  tools/cluster start var/test
+}
+load_test_database() {
+  # shellcheck disable=SC1091
+  . var/test/connect.env
+  export GLAD_DB_URL GLAD_DB_USER GLAD_DB_PASSWORD
+  export GLAD_WEB="$root/web/dist" GLAD_APP="$root/$app"
+}
+
+web_checks() {
+  local failed=0
+  step "types" bash -c 'cd web && npm run -s check' || failed=1
+  step "lint" bash -c 'cd web && npm run -s lint' || failed=1
+  step "format of the front end" bash -c 'cd web && npm run -s format:check' || failed=1
+  step "tests of the front end" bash -c 'cd web && npx vitest run --reporter=default --reporter=junit --outputFile=target/vitest.xml' || failed=1
+  return $failed
+}
+
+wording() {
+  if [ -x ../shared/tools/wordcheck ]; then ../shared/tools/wordcheck; else echo "wording: the checker is not here, so nothing was checked"; fi
+}
+
+# Sums the reports of Surefire and Vitest.
+count_tests() {
+  python3 - <<'PY'
+import glob, xml.etree.ElementTree as tree
+ran = failed = skipped = 0
+for name in glob.glob('*/target/surefire-reports/TEST-*.xml') + glob.glob('web/target/vitest.xml'):
+    top = tree.parse(name).getroot()
+    for suite in ([top] if top.tag == 'testsuite' else top.findall('testsuite')):
+        ran += int(suite.get('tests', 0))
+        failed += int(suite.get('failures', 0)) + int(suite.get('errors', 0))
+        skipped += int(suite.get('skipped', 0))
+print(f'{ran - failed - skipped} passed, {failed} failed' + (f', {skipped} skipped' if skipped else ''))
+PY
+}
+
+run_tests() {
+  local part=${1:-all} failed=0
+  case $part in all | core | formats | server | web | e2e | wording) ;; *) fail "there is no part $part; there are core, formats, server, web, e2e and wording." ;; esac
+  echo "Tests: $part"
+  if [ "$part" = wording ]; then wording; return; fi
+  case $part in all | e2e) install chromium python3 ;; *) install python3 ;; esac
+  rm -rf ./*/target/surefire-reports web/target/vitest.xml
+  if [ "$part" != web ] && [ "$part" != core ] && [ "$part" != formats ]; then
+    tables
+    front
+    step "a database for the tests" start_test_database
+    load_test_database
+    trap 'tools/cluster drop var/test >/dev/null 2>&1 || true' EXIT
+  fi
+  case $part in
+    core | formats) mvn -B -ntp -pl "$part" -am -Dmaven.test.failure.ignore=true test | grep -E '^\[(ERROR|WARNING)\]|Tests run' || true ;;
+    server) mvn -B -ntp -pl server -am -Dmaven.test.failure.ignore=true test | grep -E '^\[(ERROR|WARNING)\]|Tests run' || true ;;
+    web) packages; front; web_checks || failed=1 ;;
+    all | e2e)
+      if [ "$part" = all ]; then
+        packages
+        web_checks || failed=1
+        step "format of the back end" maven spotless:check || failed=1
+        step "wording" wording || failed=1
+      fi
+      echo "  core, formats, server, browser"
+      mvn -B -ntp -Dmaven.test.failure.ignore=true verify >var/test.log 2>&1 || failed=1
+      grep -E '^\[ERROR\]|Tests run:.*in |BUILD' var/test.log || true
+      ;;
+  esac
+  local summary; summary=$(count_tests)
+  echo
+  echo "$summary"
+  case $summary in *', 0 failed'*) ;; *) failed=1 ;; esac
+  case $summary in '0 passed'*) failed=1 ;; esac
+  return $failed
+}
+
+write_openapi() {
+  install
+  tables
+  front
+  start_test_database
+  load_test_database
+  mvn -q -B -ntp -pl server -am -Dtest=OpenApiDocumentTest -Dsurefire.failIfNoSpecifiedTests=false -Dglad.openapi.write=true test
+  tools/cluster drop var/test
+}

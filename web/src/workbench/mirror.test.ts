@@ -1,0 +1,52 @@
+import { readFileSync } from 'node:fs'
+import { describe, expect, it } from 'vitest'
+import type { Activity, Edit } from '@/api/types'
+import { apply, decisionOf, ruleOf } from './mirror'
+import { rebase } from './rebase'
+
+interface Case {
+  before: Activity
+  edit: Edit
+  after?: Activity
+  over: Edit
+  rebased?: Edit
+}
+const file = '../core/src/test/resources/edit-cases/cases.json'
+const { cases } = JSON.parse(readFileSync(file, 'utf8')) as { cases: Case[] }
+
+describe('the mirror of core', () => {
+  it.each(cases.map((one, i) => [i, one.edit.kind, one] as const))(
+    'applies case %i, %s, as core does',
+    (_, __, one) => {
+      expect(apply(one.before, one.edit)).toEqual(one.after ?? null)
+    },
+  )
+
+  it.each(cases.map((one, i) => [i, one.edit.kind, one.over.kind, one] as const))(
+    'rebases case %i, %s over %s, as core does',
+    (_, __, ___, one) => {
+      expect(rebase(one.edit, one.over)).toEqual(one.rebased ?? null)
+    },
+  )
+
+  it('has a case of every kind', () => {
+    expect(new Set(cases.map((one) => one.edit.kind)).size).toBeGreaterThanOrEqual(16)
+  })
+
+  it('leaves the activity it was given alone, and what an edit does not touch the same', () => {
+    const one = cases.find((c) => c.edit.kind === 'set-frame' && c.after)!
+    const copy = structuredClone(one.before)
+    const after = apply(one.before, one.edit)!
+    expect(one.before).toEqual(copy)
+    const untouched = one.before.pages.filter((page) => 'pageId' in one.edit && page.id !== one.edit.pageId)
+    untouched.forEach((page) => expect(after.pages).toContain(page))
+  })
+})
+
+describe('the key', () => {
+  it('takes what it does not say for undecided and usual', () => {
+    const key = { decisions: {}, rules: {} }
+    expect(decisionOf(key, 'zone', 'piece')).toBe('UNDECIDED')
+    expect(ruleOf(key, 'zone')).toEqual({ settle: 'IN_SLOT', refused: 'GLIDES_HOME' })
+  })
+})
