@@ -14,6 +14,7 @@ const find = ref('')
 const wrong = ref('')
 const naming = ref(false)
 const title = ref('')
+const nameField = ref<{ focus(): void }>()
 const router = useRouter()
 
 const shown = computed(() => {
@@ -78,9 +79,11 @@ async function create() {
         </RouterLink>
       </li>
     </ul>
-    <el-dialog v-model="naming" title="New activity" width="420px">
+    <el-dialog v-model="naming" title="New activity" width="420px" @opened="nameField?.focus()">
       <form id="naming" @submit.prevent="create">
-        <label>Name<el-input v-model="title" maxlength="300" placeholder="Night-sky week" autofocus /></label>
+        <label
+          >Name<el-input ref="nameField" v-model="title" maxlength="300" placeholder="Night-sky week"
+        /></label>
       </form>
       <template #footer>
         <button class="btn" @click="naming = false">Cancel</button>

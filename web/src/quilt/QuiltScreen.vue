@@ -149,7 +149,7 @@ function groups(row: QuiltRow) {
       </div>
       <aside>
         <section class="card">
-          <h3>Right now</h3>
+          <h2 class="small-head">Right now</h2>
           <dl>
             <div>
               <dd>{{ joined }}</dd>
@@ -166,7 +166,7 @@ function groups(row: QuiltRow) {
           </dl>
         </section>
         <section class="card code">
-          <h3>Students join with</h3>
+          <h2 class="small-head">Students join with</h2>
           <p class="big">{{ spaced(quilt.joinCode) }}</p>
         </section>
       </aside>
@@ -316,7 +316,7 @@ dt {
 .code {
   background: var(--plum-t);
 }
-.code h3 {
+.code h2 {
   color: #4c2a4f;
 }
 .big {

@@ -67,12 +67,12 @@ async function assign() {
       </button>
     </section>
     <section v-if="given" class="card code" role="status">
-      <h3>Students join at {{ address }} with</h3>
+      <h2 class="small-head">Students join at {{ address }} with</h2>
       <p class="big-code">{{ spaced(given.joinCode) }}</p>
       <RouterLink class="btn pri" :to="`/assigned/${given.id}`">See the class at work</RouterLink>
     </section>
     <section v-if="before.length" class="card">
-      <h3>Given out before</h3>
+      <h2 class="small-head">Given out before</h2>
       <ul>
         <li v-for="one in before" :key="one.id">
           <RouterLink :to="`/assigned/${one.id}`">{{ one.className }}</RouterLink>
@@ -137,7 +137,7 @@ a:not(.btn) {
 .code {
   background: var(--plum-t);
 }
-.code h3 {
+.code h2 {
   color: #4c2a4f;
   font-size: 15px;
 }

@@ -19,6 +19,7 @@ import { letter } from '@/page/geometry'
 import { isPiece, itemName } from '@/page/names'
 import { pictureUrl } from '@/page/pictures'
 import { fitWords } from '@/page/wordFit'
+import DraftField from './DraftField.vue'
 import type { Editing } from './editing'
 import { zonesOf } from './key'
 import { decisionOf } from './mirror'
@@ -42,24 +43,19 @@ const move = (kind: 'fixed' | 'free') =>
 const depth = (to: number) => props.editing.edit({ kind: 'move-depth', ...at.value, index: Math.max(0, to) })
 
 const LEAST = { x: -16000, y: -16000, width: 4, height: 4, turn: -360 }
-function size(part: keyof Frame, event: Event) {
-  const typed = Number((event.target as HTMLInputElement).value)
+function size(part: keyof Frame, text: string) {
+  const typed = Number(text)
   if (!Number.isFinite(typed)) return
   const frame = { ...props.item.frame, [part]: Math.min(16000, Math.max(LEAST[part], typed)) }
   props.editing.edit({ kind: 'set-frame', ...at.value, frame })
 }
 
-function describe(event: Event) {
-  const description = (event.target as HTMLInputElement).value.trim()
+function describe(description: string) {
   props.editing.edit({ kind: 'set-description', ...at.value, description })
 }
 
-function label(event: Event) {
-  props.editing.edit({
-    kind: 'set-zone-label',
-    ...at.value,
-    label: (event.target as HTMLInputElement).value.trim(),
-  })
+function label(text: string) {
+  props.editing.edit({ kind: 'set-zone-label', ...at.value, label: text })
 }
 
 function restyle(change: Partial<WordStyle>) {
@@ -157,34 +153,34 @@ const ALIGN = [
 
     <template v-if="item.kind === 'zone'">
       <label
-        >Written at its top<input class="in" :value="item.label" maxlength="300" @change="label"
+        >Written at its top<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
       /></label>
     </template>
 
     <h3>Size and turn</h3>
     <div class="sizes">
       <label
-        >W<input
-          class="in"
+        >W<DraftField
+          :key="item.id"
           type="number"
           min="4"
           :value="Math.round(item.frame.width)"
-          @change="size('width', $event)"
+          @commit="size('width', $event)"
       /></label>
       <label
-        >H<input
-          class="in"
+        >H<DraftField
+          :key="item.id"
           type="number"
           min="4"
           :value="Math.round(item.frame.height)"
-          @change="size('height', $event)"
+          @commit="size('height', $event)"
       /></label>
       <label
-        >Turn°<input
-          class="in"
+        >Turn°<DraftField
+          :key="item.id"
           type="number"
           :value="Math.round(item.frame.turn)"
-          @change="size('turn', $event)"
+          @commit="size('turn', $event)"
       /></label>
     </div>
 
@@ -207,12 +203,12 @@ const ALIGN = [
     <template v-if="item.kind !== 'words'">
       <label
         >Described as
-        <input
-          class="in"
+        <DraftField
+          :key="item.id"
           :value="item.description"
           maxlength="300"
           placeholder="What it shows"
-          @change="describe"
+          @commit="describe"
       /></label>
     </template>
 

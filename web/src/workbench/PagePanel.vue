@@ -3,6 +3,7 @@ import { PhImageSquare, PhX } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { said } from '@/api/client'
 import type { Page, Paper } from '@/api/types'
+import DraftField from './DraftField.vue'
 import type { Editing } from './editing'
 import { ACCEPTED, upload } from './upload'
 
@@ -24,9 +25,8 @@ const TONES = [
 
 const setPaper = (paper: Paper) => props.editing.edit({ kind: 'set-paper', pageId: props.page.id, paper })
 
-function rename(event: Event) {
-  const name = (event.target as HTMLInputElement).value.trim()
-  if (name !== props.page.name) props.editing.edit({ kind: 'rename-page', pageId: props.page.id, name })
+function rename(name: string) {
+  props.editing.edit({ kind: 'rename-page', pageId: props.page.id, name })
 }
 
 async function bring(event: Event) {
@@ -50,7 +50,7 @@ async function bring(event: Event) {
 <template>
   <div class="page-panel">
     <h2>This page</h2>
-    <label>Name<input class="in" :value="page.name" maxlength="300" @change="rename" /></label>
+    <label>Name<DraftField :key="page.id" :value="page.name" maxlength="300" @commit="rename" /></label>
     <h3>Paper</h3>
     <div class="tones" role="group" aria-label="Colour of the paper">
       <button
@@ -91,12 +91,6 @@ async function bring(event: Event) {
 label {
   display: grid;
   gap: 4px;
-}
-.in {
-  padding: 5px 8px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: #fff;
 }
 .tones {
   display: grid;

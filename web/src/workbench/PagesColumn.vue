@@ -54,7 +54,7 @@ async function undo() {
 <template>
   <aside class="pages" aria-label="Pages">
     <div class="head">
-      <h3>Pages</h3>
+      <h2 class="small-head">Pages</h2>
       <button class="btn" @click="add"><PhPlus :size="16" weight="bold" aria-hidden="true" />Page</button>
     </div>
     <p v-if="deleted" class="gone" role="status">

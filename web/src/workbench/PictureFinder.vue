@@ -16,6 +16,7 @@ const found = ref<LibraryPicture[]>([])
 const wrong = ref('')
 const credit = ref('')
 const busy = ref(false)
+const field = ref<{ focus(): void }>()
 let asked = 0
 
 async function find() {
@@ -50,14 +51,20 @@ async function bring(event: Event) {
 </script>
 
 <template>
-  <el-dialog :model-value="true" title="Picture" width="720px" @close="emit('close')">
+  <el-dialog
+    :model-value="true"
+    title="Picture"
+    width="720px"
+    @opened="field?.focus()"
+    @close="emit('close')"
+  >
     <el-input
+      ref="field"
       v-model="words"
       size="large"
       placeholder="moon, Mond, lune, luna"
       aria-label="Find pictures by word"
       maxlength="100"
-      autofocus
       clearable
     >
       <template #prefix><PhMagnifyingGlass :size="18" aria-hidden="true" /></template>

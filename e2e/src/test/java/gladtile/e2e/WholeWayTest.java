@@ -12,6 +12,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -176,7 +177,7 @@ class WholeWayTest {
         student.waitForFunction(
                 "([x, y]) => { const b = document.querySelector(\"[data-piece][aria-label^='sun']\").getBoundingClientRect();"
                         + " return Math.hypot(b.x + b.width / 2 - x, b.y + b.height / 2 - y) < 4 }",
-                home);
+                List.of(home[0], home[1]));
         drag(student, pieceLike(student, "sun"), student.getByLabel("Shines"));
         assertThat(student.getByText("1 of 2 placed")).isVisible();
         // By finger: tap the piece, then tap the place.

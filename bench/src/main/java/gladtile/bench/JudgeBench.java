@@ -1,0 +1,87 @@
+package gladtile.bench;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Paper;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.Decision;
+import gladtile.core.answer.Judge;
+import gladtile.core.answer.Verdict;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/**
+ * Verdicts on a page of 40 pieces and 10 zones, with half of the pieces settled, beside the yardstick of one look-up
+ * in a hash map of the same 400 cells.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.Throughput)
+@OutputTimeUnit(TimeUnit.SECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+public class JudgeBench {
+    private static final int PIECES = 40;
+    private static final int ZONES = 10;
+
+    private final Map<String, Decision> cells = new HashMap<>();
+    private final Map<String, List<String>> settled = new HashMap<>();
+    private final String[] pieces = new String[PIECES];
+    private Judge judge;
+    private int at;
+
+    @Setup
+    public void page() {
+        List<Item> items = new ArrayList<>();
+        AnswerKey key = AnswerKey.EMPTY;
+        for (int z = 0; z < ZONES; z++) {
+            items.add(new Zone("z" + z, new Frame(160 * z, 100 + 20 * z, 150, 500, z * 3), "", "Zone " + z));
+            settled.put("z" + z, new ArrayList<>());
+        }
+        for (int p = 0; p < PIECES; p++) {
+            pieces[p] = "p" + p;
+            Frame home = Frame.of(40 * p, 850, 60, 60);
+            items.add(new Picture(pieces[p], home, Movement.FREE, "", PictureRef.library("2600"), ""));
+            for (int z = 0; z < ZONES; z++) {
+                Decision decision = p % ZONES == z ? Decision.BELONGS : Decision.TURNED_AWAY;
+                key = key.with("z" + z, pieces[p], decision);
+                cells.put(pieces[p] + "z" + z, decision);
+            }
+            if (p < PIECES / 2) {
+                settled.get("z" + p % ZONES).add(pieces[p]);
+            }
+        }
+        judge = Judge.of(new Page("page", "", Paper.PLAIN, items), key);
+    }
+
+    /** Right, wrong and beside every zone in turn. */
+    @Benchmark
+    public Verdict verdict() {
+        int i = at++ & 0x7fffffff;
+        return judge.judge(pieces[i % PIECES], (i * 37) % 1550, (i * 53) % 800, settled::get);
+    }
+
+    @Benchmark
+    public Decision yardstickOneLookUp() {
+        int i = at++ & 0x7fffffff;
+        return cells.get(pieces[i % PIECES] + "z" + i % ZONES);
+    }
+}

@@ -1,0 +1,72 @@
+package gladtile.bench;
+
+import gladtile.server.testkit.Api;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+
+/** Signs students of the demo in, and finds for each a piece and a zone that turns it away. */
+final class Sessions {
+    /** One student signed in. */
+    record Student(Api api, String attempt, String page, String piece, double x, double y) {
+        /** As the load script reads it. */
+        String line() {
+            return String.join(
+                    "\t", api.cookieHeader(), api.cookie("XSRF-TOKEN"), attempt, page, piece, "" + x, "" + y);
+        }
+    }
+
+    private Sessions() {}
+
+    static List<Student> open(String address) {
+        Api teacher = new Api(address).signInTeacher("mira", "telescope");
+        JsonNode lesson = teacher.get("/api/assignments").json().get(0);
+        String quilt = "/api/activities/" + lesson.path("activityId").asString();
+        JsonNode key = teacher.get(quilt).json().path("activity").path("key").path("decisions");
+        String code = lesson.path("joinCode").asString();
+        List<Student> students = new ArrayList<>();
+        for (JsonNode one : teacher.get("/api/join/" + code).json().path("students")) {
+            Api api = new Api(address);
+            api.post(
+                    "/api/join/" + code + "/sign-in",
+                    Map.of("studentId", one.path("id").asString(), "pin", "2468"));
+            JsonNode opened = api.post(
+                            "/api/attempts",
+                            Map.of("assignmentId", lesson.path("id").asString()))
+                    .json();
+            if (opened.path("state").path("standing").asString().equals("WORKING")) {
+                find(api, opened, key, students);
+            }
+        }
+        return students;
+    }
+
+    private static void find(Api api, JsonNode opened, JsonNode key, List<Student> students) {
+        for (JsonNode page : opened.path("view").path("pages")) {
+            for (JsonNode zone : page.path("items")) {
+                for (Map.Entry<String, JsonNode> cell :
+                        key.path(zone.path("id").asString()).properties()) {
+                    boolean settled = opened.path("state")
+                            .path("pieces")
+                            .path(cell.getKey())
+                            .path("settled")
+                            .asBoolean(false);
+                    if (!settled && cell.getValue().asString().equals("TURNED_AWAY")) {
+                        JsonNode frame = zone.path("frame");
+                        students.add(new Student(
+                                api,
+                                opened.path("id").asString(),
+                                page.path("id").asString(),
+                                cell.getKey(),
+                                frame.path("x").asDouble() + frame.path("width").asDouble() / 2 - 75,
+                                frame.path("y").asDouble()
+                                        + frame.path("height").asDouble() / 2
+                                        - 75));
+                        return;
+                    }
+                }
+            }
+        }
+    }
+}
