@@ -15,6 +15,8 @@ const props = defineProps<{ page: StudentPage; work: Work; resting: boolean }>()
 const emit = defineEmits<{ say: [words: string] }>()
 
 const root = ref<SVGSVGElement>()
+/** A dragged piece lies on a layer of its own, so that the page beneath is not drawn anew each frame. */
+const air = ref<SVGSVGElement>()
 const chart = ref<State>({ is: 'idle' })
 /** Where pieces were put, while the server has not said what becomes of them. */
 const ahead = ref<Record<string, { x: number; y: number }>>({})
@@ -58,8 +60,9 @@ function run(effect: Effect) {
     case 'drag':
       dragged.value = effect.piece
       queue('drag', () => {
-        const copy = root.value?.querySelector<SVGGElement>('[data-dragged]')
-        copy?.setAttribute('transform', `translate(${effect.by.x} ${effect.by.y})`)
+        const scale = root.value!.getBoundingClientRect().width / PAGE.width
+        if (air.value)
+          air.value.style.transform = `translate(${effect.by.x * scale}px, ${effect.by.y * scale}px)`
       })
       return
     case 'drop':
@@ -207,87 +210,95 @@ function spoken(item: Item) {
 </script>
 
 <template>
-  <svg
-    ref="root"
-    class="doing"
-    :class="{ holding: held }"
-    :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
-    role="group"
-    :aria-label="page.name"
-    @pointerdown="point"
-  >
-    <rect :width="PAGE.width" :height="PAGE.height" :fill="page.paper.colour" />
-    <image
-      v-if="page.paper.picture"
-      :href="pictureUrl(page.paper.picture)"
-      :width="PAGE.width"
-      :height="PAGE.height"
-      preserveAspectRatio="xMidYMid slice"
-    />
-    <template v-for="item in page.items" :key="item.id">
-      <g
-        v-if="isPiece(item)"
-        class="place"
-        :class="{ away: dragged === item.id, quick: dragged === item.id || item.id in ahead }"
-        :style="{ transform: `translate(${frameOf(item).x}px, ${frameOf(item).y}px)` }"
-      >
+  <div class="sheet">
+    <svg
+      ref="root"
+      class="doing"
+      :class="{ holding: held }"
+      :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
+      role="group"
+      :aria-label="page.name"
+      @pointerdown="point"
+    >
+      <rect :width="PAGE.width" :height="PAGE.height" :fill="page.paper.colour" />
+      <image
+        v-if="page.paper.picture"
+        :href="pictureUrl(page.paper.picture)"
+        :width="PAGE.width"
+        :height="PAGE.height"
+        preserveAspectRatio="xMidYMid slice"
+      />
+      <template v-for="item in page.items" :key="item.id">
         <g
-          :id="`body-${item.id}`"
-          class="piece"
-          :class="{ movable: movable(item), held: held === item.id }"
-          :data-piece="item.id"
-          :data-settled="settled(item) || undefined"
-          :tabindex="movable(item) ? 0 : undefined"
-          :role="movable(item) ? 'button' : 'img'"
-          :aria-pressed="movable(item) ? held === item.id : undefined"
-          :aria-label="spoken(item)"
-          @pointerdown="press(item, $event)"
-          @keydown="key(item, $event)"
+          v-if="isPiece(item)"
+          class="place"
+          :class="{ away: dragged === item.id, quick: dragged === item.id || item.id in ahead }"
+          :style="{ transform: `translate(${frameOf(item).x}px, ${frameOf(item).y}px)` }"
         >
           <g
-            :transform="
-              item.frame.turn
-                ? `rotate(${item.frame.turn} ${item.frame.width / 2} ${item.frame.height / 2})`
-                : undefined
-            "
+            :id="`body-${item.id}`"
+            class="piece"
+            :class="{ movable: movable(item), held: held === item.id }"
+            :data-piece="item.id"
+            :data-settled="settled(item) || undefined"
+            :tabindex="movable(item) ? 0 : undefined"
+            :role="movable(item) ? 'button' : 'img'"
+            :aria-pressed="movable(item) ? held === item.id : undefined"
+            :aria-label="spoken(item)"
+            @pointerdown="press(item, $event)"
+            @keydown="key(item, $event)"
           >
-            <ItemBody :item="item" />
-            <path class="ring" :d="tilePath(item.frame.width, item.frame.height)" />
-          </g>
-          <g v-if="settled(item)" class="mark" :transform="`translate(-10 ${item.frame.height - 28})`">
-            <path class="good" :d="tilePath(38, 38, 10, 3)" />
-            <path class="tick" d="M10 20l6 6 13-14" />
-          </g>
-          <g
-            v-else-if="turnedAway(item)"
-            class="mark"
-            :transform="`translate(-10 ${item.frame.height - 28})`"
-          >
-            <circle class="hollow" cx="19" cy="19" r="16" />
-            <path class="back" d="M25 25c2-7-3-10-12-9m4-5l-5 5 5 5" />
+            <g
+              :transform="
+                item.frame.turn
+                  ? `rotate(${item.frame.turn} ${item.frame.width / 2} ${item.frame.height / 2})`
+                  : undefined
+              "
+            >
+              <ItemBody :item="item" />
+              <path class="ring" :d="tilePath(item.frame.width, item.frame.height)" />
+            </g>
+            <g v-if="settled(item)" class="mark" :transform="`translate(-10 ${item.frame.height - 28})`">
+              <path class="good" :d="tilePath(38, 38, 10, 3)" />
+              <path class="tick" d="M10 20l6 6 13-14" />
+            </g>
+            <g
+              v-else-if="turnedAway(item)"
+              class="mark"
+              :transform="`translate(-10 ${item.frame.height - 28})`"
+            >
+              <circle class="hollow" cx="19" cy="19" r="16" />
+              <path class="back" d="M25 25c2-7-3-10-12-9m4-5l-5 5 5 5" />
+            </g>
           </g>
         </g>
-      </g>
-      <g
-        v-else
-        :transform="placed(item.frame)"
-        :role="item.kind === 'words' ? undefined : 'img'"
-        :aria-label="item.kind === 'words' ? undefined : itemName(item)"
-        :class="{ target: target?.id === item.id }"
-        :data-zone="item.kind === 'zone' ? item.id : undefined"
-      >
-        <ItemBody :item="item" />
-        <path
-          v-if="item.kind === 'zone'"
-          class="aim"
-          :d="tilePath(item.frame.width, item.frame.height, 26, 7)"
-        />
-      </g>
-    </template>
-    <g v-if="dragged" data-dragged class="flying" aria-hidden="true">
+        <g
+          v-else
+          :transform="placed(item.frame)"
+          :role="item.kind === 'words' ? undefined : 'img'"
+          :aria-label="item.kind === 'words' ? undefined : itemName(item)"
+          :class="{ target: target?.id === item.id }"
+          :data-zone="item.kind === 'zone' ? item.id : undefined"
+        >
+          <ItemBody :item="item" />
+          <path
+            v-if="item.kind === 'zone'"
+            class="aim"
+            :d="tilePath(item.frame.width, item.frame.height, 26, 7)"
+          />
+        </g>
+      </template>
+    </svg>
+    <svg
+      v-if="dragged"
+      ref="air"
+      class="air"
+      :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
+      aria-hidden="true"
+    >
       <g :transform="placed({ ...frameOf(find(dragged)), turn: 0 })"><use :href="`#body-${dragged}`" /></g>
-    </g>
-  </svg>
+    </svg>
+  </div>
 </template>
 
 <style scoped>
@@ -333,9 +344,18 @@ function spoken(item: Item) {
   stroke: var(--petrol);
   stroke-width: 9;
 }
-.flying {
-  filter: drop-shadow(0 10px 14px #0003);
+.sheet {
+  position: relative;
+}
+/* Moved by the compositor alone. */
+.air {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  overflow: visible;
+  filter: drop-shadow(0 8px 10px #0003);
   pointer-events: none;
+  will-change: transform;
 }
 .good {
   fill: var(--petrol);

@@ -24,6 +24,9 @@ const emit = defineEmits<{
 
 const root = ref<SVGSVGElement>()
 const live = ref<{ id: string; frame: Frame; grip: Grip } | null>(null)
+/** The item being moved: it lies on a layer of its own, so that the page beneath is not drawn anew each frame. */
+const lifted = ref<string | null>(null)
+const air = ref<SVGSVGElement>()
 const queue = frameQueue()
 let pull: { id: string; grip: Grip; frame: Frame; from: Point; moved: boolean } | null = null
 
@@ -33,6 +36,8 @@ const letters = computed(() => {
   props.page.items.filter((item) => item.kind === 'zone').forEach((zone, i) => (found[zone.id] = letter(i)))
   return found
 })
+/** The very same item unless it is being pulled: what is the same is not drawn anew. */
+const shown = (item: Item) => (live.value?.id === item.id ? { ...item, frame: live.value.frame } : item)
 const frameOf = (item: Item) => (live.value?.id === item.id ? live.value.frame : item.frame)
 
 function pointAt(event: { clientX: number; clientY: number }): Point {
@@ -67,17 +72,18 @@ function onMove(event: PointerEvent) {
   if (pull.grip === 'move') {
     // Only a transform changes while something is dragged; nothing is drawn anew.
     const { id, frame: start } = pull
-    queue('drag', () => moveBy(id, frame.x - start.x, frame.y - start.y))
+    lifted.value = id
+    queue('drag', () => moveBy(frame.x - start.x, frame.y - start.y))
   } else {
     const { id, grip } = pull
     queue('drag', () => (live.value = { id, frame, grip }))
   }
 }
 
-function moveBy(id: string, x: number, y: number) {
-  root.value
-    ?.querySelectorAll(`[data-moves="${id}"]`)
-    .forEach((node) => node.setAttribute('transform', x || y ? `translate(${x} ${y})` : ''))
+function moveBy(x: number, y: number) {
+  if (!air.value) return
+  const scale = air.value.getBoundingClientRect().width / PAGE.width
+  air.value.style.transform = `translate(${x * scale}px, ${y * scale}px)`
 }
 
 function onLift(event: PointerEvent) {
@@ -85,8 +91,8 @@ function onLift(event: PointerEvent) {
   const frame = done?.moved ? pulledTo(event) : null
   quiet()
   queue('drag', () => {})
-  if (done) moveBy(done.id, 0, 0)
   live.value = null
+  lifted.value = null
   if (done && frame) settle(done.id, done.grip, frame)
 }
 
@@ -101,8 +107,8 @@ function settle(id: string, grip: Grip, frame: Frame) {
 }
 
 function onCancel() {
-  if (pull) moveBy(pull.id, 0, 0)
   live.value = null
+  lifted.value = null
   quiet()
 }
 function quiet() {
@@ -191,7 +197,7 @@ const spot = (grip: Grip, frame: Frame) => ({
           :height="PAGE.height"
           preserveAspectRatio="xMidYMid slice"
         />
-        <g v-for="item in page.items" :key="item.id" :data-moves="item.id">
+        <g v-for="item in page.items" :key="item.id" :class="{ hidden: lifted === item.id }">
           <g
             :transform="placed(frameOf(item))"
             class="item"
@@ -206,11 +212,11 @@ const spot = (grip: Grip, frame: Frame) => ({
             @focus="emit('select', item.id)"
             @keydown="key(item, $event)"
           >
-            <ItemBody :item="{ ...item, frame: frameOf(item) }" :letter="letters[item.id]" />
+            <ItemBody :item="shown(item)" :letter="letters[item.id]" />
             <path class="hit" :d="tilePath(frameOf(item).width, frameOf(item).height)" />
           </g>
         </g>
-        <g v-if="selectedItem && writing !== selectedItem.id" :data-moves="selectedItem.id">
+        <g v-if="selectedItem && writing !== selectedItem.id && !lifted">
           <g :transform="placed(frameOf(selectedItem))" class="grips">
             <path class="box" :d="`M0 0H${frameOf(selectedItem).width}V${frameOf(selectedItem).height}H0Z`" />
             <path class="stem" :d="`M${frameOf(selectedItem).width / 2} 0v-44`" />
@@ -238,6 +244,18 @@ const spot = (grip: Grip, frame: Frame) => ({
               <title>Resize</title>
             </rect>
           </g>
+        </g>
+      </svg>
+      <svg
+        v-if="lifted && selectedItem"
+        ref="air"
+        class="air"
+        :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
+        aria-hidden="true"
+      >
+        <g :transform="placed(selectedItem.frame)" class="grips">
+          <ItemBody :item="selectedItem" :letter="letters[selectedItem.id]" />
+          <path class="box" :d="`M0 0H${selectedItem.frame.width}V${selectedItem.frame.height}H0Z`" />
         </g>
       </svg>
       <WordField
@@ -274,6 +292,14 @@ const spot = (grip: Grip, frame: Frame) => ({
   background: var(--board);
   touch-action: none;
   user-select: none;
+}
+/* Moved by the compositor alone. */
+.air {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  pointer-events: none;
+  will-change: transform;
 }
 .item {
   cursor: move;

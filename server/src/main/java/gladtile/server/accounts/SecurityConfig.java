@@ -14,7 +14,6 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.context.SecurityContextRepository;
 
 /** Who may ask what, by role; whose thing it is, each feature checks itself. */
 @Configuration
@@ -25,7 +24,7 @@ class SecurityConfig {
                     + "object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SecurityContextRepository sessions) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, SessionWho sessions) throws Exception {
         http.csrf(csrf -> csrf.spa())
                 .securityContext(context -> context.securityContextRepository(sessions))
                 .sessionManagement(session -> session.sessionFixation(fixation -> fixation.none()))
@@ -72,7 +71,7 @@ class SecurityConfig {
     }
 
     @Bean
-    SecurityContextRepository sessionWho() {
+    SessionWho sessionWho() {
         return new SessionWho();
     }
 

@@ -1,8 +1,12 @@
 package gladtile.server.accounts;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
+import java.time.Duration;
 import java.util.List;
 import java.util.function.Supplier;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
@@ -19,6 +23,16 @@ import org.springframework.security.web.context.SecurityContextRepository;
  */
 final class SessionWho implements SecurityContextRepository {
     private static final String ATTRIBUTE = "who";
+    private static final String COOKIE = "SESSION";
+    private static final String CHANGED = SessionWho.class.getName() + ".changed";
+    /**
+     * How long a session is believed without asking the database. On this machine signing out counts at once; on
+     * another one after this long. Reading and touching the session was most of what an empty request cost.
+     */
+    private static final Duration BELIEVED = Duration.ofSeconds(5);
+
+    private final Cache<String, Who> lately =
+            Caffeine.newBuilder().maximumSize(20_000).expireAfterWrite(BELIEVED).build();
 
     @Override
     public DeferredSecurityContext loadDeferredContext(HttpServletRequest request) {
@@ -49,12 +63,41 @@ final class SessionWho implements SecurityContextRepository {
         return new SecurityContextImpl(UsernamePasswordAuthenticationToken.authenticated(who, null, roles));
     }
 
-    private static Who who(HttpServletRequest request) {
+    private Who who(HttpServletRequest request) {
+        String id = cookie(request);
+        // Somebody just signed in or out: the cookie that came with the request no longer counts.
+        Who known = id == null || request.getAttribute(CHANGED) != null ? null : lately.getIfPresent(id);
+        if (known != null) {
+            return known;
+        }
         HttpSession session = request.getSession(false);
-        return session != null && session.getAttribute(ATTRIBUTE) instanceof Who who ? who : null;
+        Who who = session != null && session.getAttribute(ATTRIBUTE) instanceof Who one ? one : null;
+        if (who != null && id != null && request.getAttribute(CHANGED) == null) {
+            lately.put(id, who);
+        }
+        return who;
     }
 
-    private static final class Deferred implements DeferredSecurityContext {
+    /** The session cookie as it came; asking the request for its session id would read the session. */
+    private static String cookie(HttpServletRequest request) {
+        for (Cookie cookie : request.getCookies() == null ? new Cookie[0] : request.getCookies()) {
+            if (cookie.getName().equals(COOKIE)) {
+                return cookie.getValue();
+            }
+        }
+        return null;
+    }
+
+    /** From now on the session that this request came with is not taken for what it was. */
+    void forget(HttpServletRequest request) {
+        request.setAttribute(CHANGED, true);
+        String id = cookie(request);
+        if (id != null) {
+            lately.invalidate(id);
+        }
+    }
+
+    private final class Deferred implements DeferredSecurityContext {
         private final Supplier<Who> source;
         private SecurityContext loaded;
         private boolean generated;

@@ -5,21 +5,21 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Component;
 
 /** Begins and ends sessions. */
 @Component
 public class Sessions {
-    private final SecurityContextRepository repository;
+    private final SessionWho repository;
 
-    Sessions(SecurityContextRepository repository) {
+    Sessions(SessionWho repository) {
         this.repository = repository;
     }
 
     /** Signs somebody in: under a new session id, so that one planted before is worth nothing. */
     public void begin(Who who, HttpServletRequest request, HttpServletResponse response) {
+        repository.forget(request);
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
@@ -30,6 +30,7 @@ public class Sessions {
     }
 
     public void end(HttpServletRequest request) {
+        repository.forget(request);
         HttpSession session = request.getSession(false);
         if (session != null) {
             session.invalidate();

@@ -9,14 +9,21 @@ import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.Standing;
 import gladtile.core.json.Json;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.sql.Timestamp;
-import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Record;
@@ -28,19 +35,26 @@ import org.springframework.stereotype.Repository;
 @Repository
 class AttemptStore {
     /**
-     * One round trip and one commit for a whole request: the attempt steps on only from the seq this machine knew, and
-     * the moves are appended only if it did.
+     * One round trip and one commit for many requests: each attempt steps on only from the seq this machine knew, and
+     * its moves are appended only if it did.
      */
     private static final String APPEND = """
-            with stepped as (
-              update attempt set seq = ?, state = ?::jsonb, score = ?, standing = ?, updated_at = ?
-              where school_id = ? and id = ? and seq = ?
-              returning school_id, id
+            with w as (
+              select * from unnest(?::uuid[], ?::uuid[], ?::bigint[], ?::bigint[], ?::text[], ?::int[], ?::text[])
+                as w (school_id, id, seq, next, state, score, standing)
+            ), stepped as (
+              update attempt a set seq = w.next, state = w.state::jsonb, score = w.score, standing = w.standing,
+                updated_at = now()
+              from w where a.school_id = w.school_id and a.id = w.id and a.seq = w.seq
+              returning a.school_id, a.id
+            ), appended as (
+              insert into move (school_id, attempt_id, seq, move_id, act, verdict, device_time, at)
+              select s.school_id, s.id, m.seq, m.move_id, m.act::jsonb, m.verdict::jsonb, m.device_time, now()
+              from stepped s
+              join unnest(?::uuid[], ?::bigint[], ?::uuid[], ?::text[], ?::text[], ?::timestamptz[])
+                as m (attempt_id, seq, move_id, act, verdict, device_time) on m.attempt_id = s.id
             )
-            insert into move (school_id, attempt_id, seq, move_id, act, verdict, device_time, at)
-            select s.school_id, s.id, m.seq, m.move_id, m.act::jsonb, m.verdict::jsonb, m.device_time, ?
-            from stepped s, unnest(?::bigint[], ?::uuid[], ?::text[], ?::text[], ?::timestamptz[])
-              as m (seq, move_id, act, verdict, device_time)
+            select id from stepped
             """;
 
     private final DSLContext db;
@@ -122,47 +136,75 @@ class AttemptStore {
     }
 
     /**
-     * Appends moves and steps the attempt on, all or nothing.
+     * Moves to be appended to one attempt.
      *
      * @param seq the attempt's seq before the first of them
-     * @return false when the attempt is not at that seq, so that nothing was written
+     * @param after the attempt after the last of them
      */
-    boolean append(
-            UUID schoolId, UUID id, long seq, List<Judged> moves, AttemptState after, int score, OffsetDateTime at) {
-        int n = moves.size();
-        Long[] seqs = new Long[n];
-        UUID[] ids = new UUID[n];
-        String[] acts = new String[n];
-        String[] verdicts = new String[n];
-        Timestamp[] times = new Timestamp[n];
-        for (int i = 0; i < n; i++) {
-            Judged judged = moves.get(i);
-            seqs[i] = seq + 1 + i;
-            ids[i] = judged.move().id();
-            acts[i] = Json.write(judged.move().act());
-            verdicts[i] = judged.verdict().map(Json::write).orElse(null);
-            times[i] = Timestamp.from(judged.move().deviceTime());
+    record Append(UUID schoolId, UUID attemptId, long seq, List<Judged> moves, AttemptState after, int score) {}
+
+    /**
+     * Appends moves and steps their attempts on, each attempt all or nothing.
+     *
+     * @param all no attempt twice
+     * @return the attempts that were at the seq given; of the others nothing was written
+     */
+    Set<UUID> append(List<Append> all) {
+        // In one order everywhere, so that two machines never wait for each other in a ring.
+        List<Append> sorted =
+                all.stream().sorted(Comparator.comparing(Append::attemptId)).toList();
+        record Line(UUID attemptId, long seq, Judged judged) {}
+        List<Line> lines = new ArrayList<>();
+        for (Append one : sorted) {
+            for (int i = 0; i < one.moves().size(); i++) {
+                lines.add(
+                        new Line(one.attemptId(), one.seq() + 1 + i, one.moves().get(i)));
+            }
         }
-        Integer written = jdbc.execute(APPEND, (java.sql.PreparedStatement statement) -> {
-            int k = 0;
-            statement.setLong(++k, after.seq());
-            statement.setString(++k, Json.write(after));
-            statement.setInt(++k, score);
-            statement.setString(++k, after.standing().name());
-            statement.setObject(++k, at);
-            statement.setObject(++k, schoolId);
-            statement.setObject(++k, id);
-            statement.setLong(++k, seq);
-            statement.setObject(++k, at);
-            var connection = statement.getConnection();
-            statement.setArray(++k, connection.createArrayOf("bigint", seqs));
-            statement.setArray(++k, connection.createArrayOf("uuid", ids));
-            statement.setArray(++k, connection.createArrayOf("text", acts));
-            statement.setArray(++k, connection.createArrayOf("text", verdicts));
-            statement.setArray(++k, connection.createArrayOf("timestamptz", times));
-            return statement.executeUpdate();
+        return jdbc.execute(APPEND, (PreparedStatement statement) -> {
+            Arrays arrays = new Arrays(statement);
+            arrays.set("uuid", sorted, Append::schoolId);
+            arrays.set("uuid", sorted, Append::attemptId);
+            arrays.set("bigint", sorted, Append::seq);
+            arrays.set("bigint", sorted, one -> one.after().seq());
+            arrays.set("text", sorted, one -> Json.write(one.after()));
+            arrays.set("int", sorted, Append::score);
+            arrays.set("text", sorted, one -> one.after().standing().name());
+            arrays.set("uuid", lines, Line::attemptId);
+            arrays.set("bigint", lines, Line::seq);
+            arrays.set("uuid", lines, line -> line.judged.move().id());
+            arrays.set("text", lines, line -> Json.write(line.judged.move().act()));
+            arrays.set(
+                    "text",
+                    lines,
+                    line -> line.judged.verdict().map(Json::write).orElse(null));
+            arrays.set(
+                    "timestamptz",
+                    lines,
+                    line -> Timestamp.from(line.judged.move().deviceTime()));
+            Set<UUID> stepped = new HashSet<>();
+            try (ResultSet rows = statement.executeQuery()) {
+                while (rows.next()) {
+                    stepped.add(rows.getObject(1, UUID.class));
+                }
+            }
+            return stepped;
         });
-        return written != null && written == n;
+    }
+
+    /** Sets a statement's parameters one after another, each an array of one field of many rows. */
+    private static final class Arrays {
+        private final PreparedStatement statement;
+        private int at;
+
+        Arrays(PreparedStatement statement) {
+            this.statement = statement;
+        }
+
+        <T> void set(String type, List<T> rows, Function<T, Object> field) throws SQLException {
+            Object[] values = rows.stream().map(field).toArray();
+            statement.setArray(++at, statement.getConnection().createArrayOf(type, values));
+        }
     }
 
     private static Row row(Record row) {

@@ -11,10 +11,9 @@ import gladtile.core.attempt.Rules;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.attempts.AttemptStore.Append;
 import gladtile.server.attempts.AttemptStore.Judged;
 import gladtile.server.support.UuidV7;
-import java.time.Clock;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -36,15 +35,15 @@ public class Attempts {
     private final AttemptStore store;
     private final Assignments assignments;
     private final ApplicationEventPublisher events;
-    private final Clock clock;
+    private final MoveWriter writer;
     private final Cache<UUID, Fold> folds =
             Caffeine.newBuilder().maximumSize(FOLDS).build();
 
-    Attempts(AttemptStore store, Assignments assignments, ApplicationEventPublisher events, Clock clock) {
+    Attempts(AttemptStore store, Assignments assignments, ApplicationEventPublisher events, MoveWriter writer) {
         this.store = store;
         this.assignments = assignments;
         this.events = events;
-        this.clock = clock;
+        this.writer = writer;
     }
 
     /** A student's own attempt as it stands. */
@@ -165,7 +164,7 @@ public class Attempts {
         }
         int solved = state.solved(fold.rules);
         if (!made.isEmpty()) {
-            if (!store.append(schoolId, attemptId, fold.state.seq(), made, state, solved, OffsetDateTime.now(clock))) {
+            if (!writer.write(new Append(schoolId, attemptId, fold.state.seq(), made, state, solved))) {
                 return null;
             }
             fold.state = state;
