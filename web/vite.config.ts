@@ -26,6 +26,25 @@ function precompressed(): Plugin {
   }
 }
 
+/** Writes down whose code and fonts really went into the build, for scripts/notices.mjs. */
+function shippedPackages(): Plugin {
+  return {
+    name: 'shipped-packages',
+    apply: 'build',
+    writeBundle(options, bundle) {
+      const names = new Set<string>()
+      for (const part of Object.values(bundle)) {
+        const sources = part.type === 'chunk' ? part.moduleIds : part.originalFileNames
+        for (const source of sources) {
+          const found = /node_modules\/((?:@[^/]+\/)?[^/]+)\/(?!.*node_modules\/)/.exec(source)
+          if (found) names.add(found[1]!)
+        }
+      }
+      writeFileSync(join(options.dir!, 'packages.json'), JSON.stringify([...names].sort()))
+    },
+  }
+}
+
 export default defineConfig({
   plugins: [
     vue(),
@@ -35,6 +54,7 @@ export default defineConfig({
       dts: 'components.d.ts',
     }),
     precompressed(),
+    shippedPackages(),
   ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { manifest: true, target: 'es2022', chunkSizeWarningLimit: 700 },

@@ -23,7 +23,14 @@ describe("a student's work", () => {
       const { moves } = JSON.parse(init.body) as { moves: Move[] }
       seen.push(...moves)
       if (down) throw new TypeError('network')
-      const moved: Moved = { state: { ...opened.state, seq: seen.length }, solved: 1, verdicts: {} }
+      const moved: Moved = {
+        seq: seen.length,
+        pageId: 'p',
+        standing: 'WORKING',
+        pieces: {},
+        solved: 1,
+        verdicts: {},
+      }
       return new Response(JSON.stringify(moved), { headers: { 'Content-Type': 'application/json' } })
     })
   })

@@ -45,7 +45,8 @@ export function attemptWork(opened: AttemptView): Work {
     last = sent.catch(() => {})
     try {
       const moved = await sent
-      state.value = moved.state
+      const { seq, pageId, standing, pieces } = moved
+      state.value = { seq, pageId, standing, pieces: { ...state.value.pieces, ...pieces } }
       solved.value = moved.solved
       kept.value = 'kept'
       return moved.verdicts[one.id] ?? null

@@ -37,7 +37,7 @@ public final class FrameBench {
         Api teacher = new Api(address).signInTeacher("jonas", "eyepiece");
         String activity = full(teacher);
         try (Playwright playwright = Playwright.create()) {
-            Browser browser = playwright
+            Browser chromium = playwright
                     .chromium()
                     .launch(new BrowserType.LaunchOptions()
                             .setExecutablePath(Path.of("/usr/bin/chromium"))
@@ -49,7 +49,7 @@ public final class FrameBench {
                                     "--disable-background-networking",
                                     "--disable-component-update",
                                     "--disable-sync")));
-            Page page = browser.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
+            Page page = chromium.newPage(new Browser.NewPageOptions().setViewportSize(1280, 800));
             page.navigate(address + "/sign-in");
             page.getByLabel("Name").fill("jonas");
             page.getByLabel("Password").fill("eyepiece");

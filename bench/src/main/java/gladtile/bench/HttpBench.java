@@ -44,7 +44,18 @@ public final class HttpBench {
         // The first round warms the server up and does not count.
         for (int round = 0; round <= ROUNDS; round++) {
             for (int i = 0; i < moves.length; i++) {
+                double serverBefore = Cpu.seconds("server-0.1.0-app.jar");
+                double databaseBefore = Cpu.seconds("postgres");
                 double rate = wrk(address, args[1], sessions, moves[i], args[2]);
+                double requests = rate * Integer.parseInt(args[2]);
+                System.out.printf(
+                        Locale.ROOT,
+                        "  round %d, %2d moves: %7.0f requests/s; CPU a request: server %.0f µs, database %.0f µs%n",
+                        round,
+                        moves[i],
+                        rate,
+                        (Cpu.seconds("server-0.1.0-app.jar") - serverBefore) / requests * 1e6,
+                        (Cpu.seconds("postgres") - databaseBefore) / requests * 1e6);
                 if (round > 0) {
                     rates.get(i).add(rate);
                 }

@@ -4,6 +4,8 @@ import gladtile.core.Bounds;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
+import gladtile.core.attempt.PieceState;
+import gladtile.core.attempt.Standing;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
@@ -49,8 +51,19 @@ class AttemptController {
         }
     }
 
-    /** @param verdicts by move id, for those that were judged */
-    record Moved(AttemptState state, int solved, Map<UUID, Verdict> verdicts) {}
+    /**
+     * What moves changed.
+     *
+     * @param pieces those that lie or count otherwise than before
+     * @param verdicts by move id, for those that were judged
+     */
+    record Moved(
+            long seq,
+            String pageId,
+            Standing standing,
+            Map<String, PieceState> pieces,
+            int solved,
+            Map<UUID, Verdict> verdicts) {}
 
     @GetMapping
     List<Due> due(@AuthenticationPrincipal Who who) {
@@ -83,7 +96,8 @@ class AttemptController {
                     .with("move", none.index());
         }
         Attempts.AllMade made = (Attempts.AllMade) result;
-        return new Moved(made.state(), made.solved(), made.verdicts());
+        AttemptState now = made.state();
+        return new Moved(now.seq(), now.pageId(), now.standing(), made.changed(), made.solved(), made.verdicts());
     }
 
     private static String sentence(String message) {

@@ -5,6 +5,7 @@ import static gladtile.tables.Tables.ATTEMPT;
 import static gladtile.tables.Tables.MOVE;
 
 import gladtile.core.answer.Verdict;
+import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.Standing;
@@ -25,6 +26,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -43,7 +45,7 @@ class AttemptStore {
               select * from unnest(?::uuid[], ?::uuid[], ?::bigint[], ?::bigint[], ?::text[], ?::int[], ?::text[])
                 as w (school_id, id, seq, next, state, score, standing)
             ), stepped as (
-              update attempt a set seq = w.next, state = w.state::jsonb, score = w.score, standing = w.standing,
+              update attempt a set seq = w.next, state = coalesce(w.state::jsonb, a.state), score = w.score, standing = w.standing,
                 updated_at = now()
               from w where a.school_id = w.school_id and a.id = w.id and a.seq = w.seq
               returning a.school_id, a.id
@@ -57,6 +59,14 @@ class AttemptStore {
             select id from stepped
             """;
 
+    /**
+     * The whole state is written only when this many moves lie behind the one kept: writing it was the largest part
+     * of what a move cost the database. Reading makes the few moves since then again.
+     */
+    private static final int MOVES_BEHIND = 16;
+
+    private static final Field<Long> KEPT_SEQ = DSL.field("({0} ->> 'seq')::bigint", Long.class, ATTEMPT.STATE);
+
     private final DSLContext db;
     private final JdbcTemplate jdbc;
 
@@ -65,8 +75,13 @@ class AttemptStore {
         this.jdbc = jdbc;
     }
 
-    /** An attempt's own row. */
-    record Row(UUID id, UUID assignmentId, UUID studentId, AttemptState state) {}
+    /**
+     * An attempt's own row.
+     *
+     * @param kept the state as it was last kept, which may be some moves behind {@code seq}
+     * @param tail the moves since then, oldest first
+     */
+    record Row(UUID id, UUID assignmentId, UUID studentId, AttemptState kept, List<Move> tail) {}
 
     /** A move with what was found of it, if it was judged. */
     record Judged(Move move, Optional<Verdict> verdict) {}
@@ -75,7 +90,7 @@ class AttemptStore {
         return db.selectFrom(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ID.eq(id))
                 .fetchOptional()
-                .map(AttemptStore::row);
+                .map(this::row);
     }
 
     Optional<Row> of(UUID schoolId, UUID assignmentId, UUID studentId) {
@@ -83,16 +98,24 @@ class AttemptStore {
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
                 .and(ATTEMPT.STUDENT_ID.eq(studentId))
                 .fetchOptional()
-                .map(AttemptStore::row);
+                .map(this::row);
     }
 
-    /** Every attempt of an assignment, by student. */
-    Map<UUID, AttemptState> states(UUID schoolId, UUID assignmentId) {
-        Map<UUID, AttemptState> found = new HashMap<>();
-        db.selectFrom(ATTEMPT)
+    /** Every attempt of an assignment. */
+    List<Row> all(UUID schoolId, UUID assignmentId) {
+        Map<UUID, List<Move>> tails = new HashMap<>();
+        db.select(MOVE.ATTEMPT_ID, MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME)
+                .from(MOVE)
+                .join(ATTEMPT)
+                .on(ATTEMPT.SCHOOL_ID.eq(MOVE.SCHOOL_ID), ATTEMPT.ID.eq(MOVE.ATTEMPT_ID))
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
-                .forEach(row -> found.put(row.getStudentId(), row(row).state()));
-        return found;
+                .and(MOVE.SEQ.gt(KEPT_SEQ))
+                .orderBy(MOVE.ATTEMPT_ID, MOVE.SEQ)
+                .forEach(row -> tails.computeIfAbsent(row.get(MOVE.ATTEMPT_ID), id -> new ArrayList<>())
+                        .add(move(row)));
+        return db.selectFrom(ATTEMPT)
+                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
+                .fetch(row -> row(row, tails.getOrDefault(row.getId(), List.of())));
     }
 
     Map<UUID, Attempts.Counts> counts(UUID schoolId, UUID teacherId) {
@@ -141,7 +164,11 @@ class AttemptStore {
      * @param seq the attempt's seq before the first of them
      * @param after the attempt after the last of them
      */
-    record Append(UUID schoolId, UUID attemptId, long seq, List<Judged> moves, AttemptState after, int score) {}
+    record Append(UUID schoolId, UUID attemptId, long seq, List<Judged> moves, AttemptState after, int score) {
+        boolean keepsState() {
+            return seq / MOVES_BEHIND != after.seq() / MOVES_BEHIND;
+        }
+    }
 
     /**
      * Appends moves and steps their attempts on, each attempt all or nothing.
@@ -167,7 +194,7 @@ class AttemptStore {
             arrays.set("uuid", sorted, Append::attemptId);
             arrays.set("bigint", sorted, Append::seq);
             arrays.set("bigint", sorted, one -> one.after().seq());
-            arrays.set("text", sorted, one -> Json.write(one.after()));
+            arrays.set("text", sorted, one -> one.keepsState() ? Json.write(one.after()) : null);
             arrays.set("int", sorted, Append::score);
             arrays.set("text", sorted, one -> one.after().standing().name());
             arrays.set("uuid", lines, Line::attemptId);
@@ -207,11 +234,33 @@ class AttemptStore {
         }
     }
 
-    private static Row row(Record row) {
+    private Row row(Record row) {
+        AttemptState kept = kept(row);
+        if (kept.seq() == row.get(ATTEMPT.SEQ)) {
+            return row(row, List.of());
+        }
+        List<Move> tail = db.select(MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME)
+                .from(MOVE)
+                .where(MOVE.SCHOOL_ID.eq(row.get(ATTEMPT.SCHOOL_ID)), MOVE.ATTEMPT_ID.eq(row.get(ATTEMPT.ID)))
+                .and(MOVE.SEQ.gt(kept.seq()))
+                .orderBy(MOVE.SEQ)
+                .fetch(AttemptStore::move);
+        return row(row, tail);
+    }
+
+    private static Row row(Record row, List<Move> tail) {
         return new Row(
-                row.get(ATTEMPT.ID),
-                row.get(ATTEMPT.ASSIGNMENT_ID),
-                row.get(ATTEMPT.STUDENT_ID),
-                Json.read(row.get(ATTEMPT.STATE).data(), AttemptState.class));
+                row.get(ATTEMPT.ID), row.get(ATTEMPT.ASSIGNMENT_ID), row.get(ATTEMPT.STUDENT_ID), kept(row), tail);
+    }
+
+    private static AttemptState kept(Record row) {
+        return Json.read(row.get(ATTEMPT.STATE).data(), AttemptState.class);
+    }
+
+    private static Move move(Record row) {
+        return new Move(
+                row.get(MOVE.MOVE_ID),
+                Json.read(row.get(MOVE.ACT).data(), Act.class),
+                row.get(MOVE.DEVICE_TIME).toInstant());
     }
 }

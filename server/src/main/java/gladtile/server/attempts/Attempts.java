@@ -7,6 +7,7 @@ import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.MoveResult;
 import gladtile.core.attempt.MoveResult.Made;
+import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Rules;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
@@ -52,8 +53,15 @@ public class Attempts {
     /** What came of moves. */
     public sealed interface Result {}
 
-    /** All were made. @param verdicts by move id, for those that were judged */
-    public record AllMade(AttemptState state, int solved, Map<UUID, Verdict> verdicts) implements Result {}
+    /**
+     * All were made.
+     *
+     * @param changed the pieces that lie or count otherwise than before; all of them when a move came again, since its
+     *     sender missed what became of it
+     * @param verdicts by move id, for those that were judged
+     */
+    public record AllMade(AttemptState state, Map<String, PieceState> changed, int solved, Map<UUID, Verdict> verdicts)
+            implements Result {}
 
     /** None was made. @param index of the first that broke a rule */
     public record NoneMade(int index, MoveResult.Refused refused) implements Result {}
@@ -100,17 +108,22 @@ public class Attempts {
                 events.publishEvent(new AttemptChanged(school, assignmentId, student.id()));
                 return store.of(school, assignmentId, student.id()).orElseThrow();
             });
-            return new Opened(row.id(), assignment, edition, row.state());
+            return new Opened(row.id(), assignment, edition, current(row, edition.rules()));
         });
     }
 
     /** Every attempt of an assignment, by student. */
     public Map<UUID, AttemptState> states(Assignment assignment) {
-        return store.states(assignment.schoolId(), assignment.id());
+        Rules rules = assignments.edition(assignment).rules();
+        Map<UUID, AttemptState> states = new HashMap<>();
+        store.all(assignment.schoolId(), assignment.id())
+                .forEach(row -> states.put(row.studentId(), current(row, rules)));
+        return states;
     }
 
     public Optional<AttemptState> state(Assignment assignment, UUID studentId) {
-        return store.of(assignment.schoolId(), assignment.id(), studentId).map(AttemptStore.Row::state);
+        Rules rules = assignments.edition(assignment).rules();
+        return store.of(assignment.schoolId(), assignment.id(), studentId).map(row -> current(row, rules));
     }
 
     /**
@@ -142,7 +155,8 @@ public class Attempts {
 
     /** Null when the fold is behind the database. */
     private Result make(UUID schoolId, UUID attemptId, Fold fold, List<Move> moves) {
-        AttemptState state = fold.state;
+        AttemptState before = fold.state;
+        AttemptState state = before;
         List<Judged> made = new ArrayList<>(moves.size());
         Map<UUID, Verdict> verdicts = new HashMap<>();
         Map<UUID, Optional<Verdict>> fresh = new HashMap<>();
@@ -170,7 +184,30 @@ public class Attempts {
             fold.state = state;
             fold.seen.putAll(fresh);
         }
-        return new AllMade(state, solved, verdicts);
+        Map<String, PieceState> changed = made.size() < moves.size() ? state.pieces() : changed(before, state);
+        return new AllMade(state, changed, solved, verdicts);
+    }
+
+    private static Map<String, PieceState> changed(AttemptState before, AttemptState after) {
+        Map<String, PieceState> changed = new HashMap<>();
+        after.pieces().forEach((id, piece) -> {
+            if (!piece.equals(before.pieces().get(id))) {
+                changed.put(id, piece);
+            }
+        });
+        return changed;
+    }
+
+    /** The kept state with the moves since then made again; each was taken once, so none can be refused now. */
+    private static AttemptState current(AttemptStore.Row row, Rules rules) {
+        AttemptState state = row.kept();
+        for (Move move : row.tail()) {
+            if (!(state.with(move, rules) instanceof Made made)) {
+                throw new IllegalStateException("attempt " + row.id() + " does not fold: move " + move.id());
+            }
+            state = made.state();
+        }
+        return state;
     }
 
     private Fold load(UUID schoolId, UUID attemptId) {
@@ -181,7 +218,7 @@ public class Attempts {
                             assignments.forStudent(student, row.assignmentId()).orElseThrow();
                     Rules rules = assignments.edition(assignment).rules();
                     Map<UUID, Optional<Verdict>> seen = store.verdicts(schoolId, attemptId);
-                    return new Fold(assignment, rules, row.studentId(), row.state(), new HashMap<>(seen));
+                    return new Fold(assignment, rules, row.studentId(), current(row, rules), new HashMap<>(seen));
                 })
                 .orElse(null);
     }

@@ -70,6 +70,18 @@ class AttemptMovesTest {
     }
 
     @Test
+    void a_state_is_read_from_the_one_kept_and_the_moves_since_then() throws Exception {
+        // More than the 16 that may lie behind the kept state, and not a multiple of them.
+        for (int i = 0; i < 21; i++) {
+            student.post(attempt + "/moves", School.moves(School.put("moon", 300, 300 + i)));
+        }
+        assertThat(state().path("pieces").path("moon").path("tries").asInt()).isEqualTo(21);
+        assertThat(state().path("seq").asLong()).isEqualTo(21);
+        assertThat(count("select (state ->> 'seq')::int from attempt where id = '" + id() + "'"))
+                .isLessThan(21);
+    }
+
+    @Test
     void what_another_machine_did_is_noticed_and_read_anew() throws Exception {
         student.post(attempt + "/moves", School.moves(School.put("moon", 300, 300)));
         try (Connection connection = school.server.database().connect()) {
@@ -81,7 +93,7 @@ class AttemptMovesTest {
         }
         Api.Answer answer = student.post(attempt + "/moves", School.moves(School.put("sun", 300, 300)));
         assertThat(answer.status()).isEqualTo(200);
-        assertThat(answer.json().path("state").path("seq").asLong()).isEqualTo(3);
+        assertThat(answer.json().path("seq").asLong()).isEqualTo(3);
     }
 
     @Test
