@@ -17,6 +17,8 @@ export default ts.config(
     rules: {
       // The type checker knows what is defined, and prettier how it is laid out.
       'no-undef': 'off',
+      // A part that is taken out of an object so that the rest is left is named _.
+      '@typescript-eslint/no-unused-vars': ['error', { varsIgnorePattern: '^_', argsIgnorePattern: '^_' }],
       'vue/max-attributes-per-line': 'off',
       'vue/singleline-html-element-content-newline': 'off',
       'vue/html-self-closing': 'off',

@@ -36,7 +36,8 @@ for (const entry of read(openmoji, 'data/openmoji.json')) {
     entry.subgroups.replace(/-/g, ' '),
   ]
   const all = [...own, ...(words.get(bare(entry.hexcode)) ?? [])].map((word) => word.trim()).filter(Boolean)
-  pictures.push({ code: entry.hexcode, name: entry.annotation, words: [...new Set(all)] })
+  const topic = entry.group.replace(/-/g, ' ').replace(/^extras /, 'more, ')
+  pictures.push({ code: entry.hexcode, name: entry.annotation, topic, words: [...new Set(all)] })
 }
 const credit = 'OpenMoji, CC BY-SA 4.0'
 writeFileSync(join(target, 'index.json'), JSON.stringify({ credit, pictures }))

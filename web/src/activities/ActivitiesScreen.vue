@@ -1,40 +1,63 @@
 <script setup lang="ts">
 import { PhMagnifyingGlass, PhPlus } from '@phosphor-icons/vue'
-import { computed, onMounted, ref } from 'vue'
-import { RouterLink, useRouter } from 'vue-router'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
 import type { ActivityHead } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
-import { count } from '@/page/count'
-import PageView from '@/page/PageView.vue'
+import ActivityCard from './ActivityCard.vue'
+import ShareDialog from './ShareDialog.vue'
 
+/** The shelf: find, tag, sort, set aside, copy, share, delete with undo. */
 const all = ref<ActivityHead[] | null>(null)
 const find = ref('')
+const tag = ref('')
+const aside = ref(false)
+const sort = ref<'LATEST' | 'NAME' | 'OLDEST'>('LATEST')
 const wrong = ref('')
 const naming = ref(false)
 const title = ref('')
 const nameField = ref<{ focus(): void }>()
+const gone = ref<ActivityHead | null>(null)
+const sharing = ref<ActivityHead | null>(null)
+const known = ref<string[]>([])
 const router = useRouter()
+let asked = 0
 
-const shown = computed(() => {
-  const wanted = find.value.trim().toLowerCase()
-  return (all.value ?? []).filter((activity) => activity.title.toLowerCase().includes(wanted))
-})
-
-onMounted(async () => {
+async function load() {
+  const mine = ++asked
   try {
-    if (await needTeacher()) all.value = await get<ActivityHead[]>('/api/activities')
+    const query = new URLSearchParams({
+      words: find.value.trim(),
+      tag: tag.value,
+      setAside: String(aside.value),
+      sort: sort.value,
+    })
+    const heads = await get<ActivityHead[]>(`/api/activities?${query}`)
+    if (mine !== asked) return
+    all.value = heads
+    known.value = [...new Set([...known.value, ...heads.flatMap((head) => head.tags)])].sort()
   } catch (error) {
     wrong.value = said(error)
   }
+}
+onMounted(async () => {
+  if (await needTeacher()) await load()
 })
+let waiting: ReturnType<typeof setTimeout> | undefined
+watch(find, () => {
+  clearTimeout(waiting)
+  waiting = setTimeout(load, 200)
+})
+watch([tag, aside, sort], load)
+
+const asking = computed(() => find.value.trim() !== '' || tag.value !== '')
 
 function startNaming() {
   title.value = ''
   naming.value = true
 }
-
 async function create() {
   try {
     const made = await post<{ id: string }>('/api/activities', {
@@ -46,6 +69,32 @@ async function create() {
     wrong.value = said(error)
   }
 }
+
+async function does(what: () => Promise<unknown>) {
+  wrong.value = ''
+  try {
+    await what()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+  await load()
+}
+const at = (activity: ActivityHead) => `/api/activities/${activity.id}`
+const copy = (activity: ActivityHead) =>
+  does(() => post(`${at(activity)}/copy`, { title: `${activity.title}, again`.slice(0, 300) }))
+const setAside = (activity: ActivityHead) =>
+  does(() => post(`${at(activity)}/set-aside`, { aside: !activity.setAside }))
+const setTags = (activity: ActivityHead, tags: string[]) => does(() => post(`${at(activity)}/tags`, { tags }))
+const remove = (activity: ActivityHead) =>
+  does(async () => {
+    await post(`${at(activity)}/delete`)
+    gone.value = activity
+  })
+const restore = () =>
+  does(async () => {
+    await post(`${at(gone.value!)}/restore`)
+    gone.value = null
+  })
 </script>
 
 <template>
@@ -53,31 +102,60 @@ async function create() {
   <main class="room">
     <div class="head">
       <h1>Activities</h1>
-      <el-input v-model="find" class="find" placeholder="Find by name" aria-label="Find by name" clearable>
+      <el-input
+        v-model="find"
+        class="find"
+        placeholder="Find by name, tag or word on a page"
+        aria-label="Find by name, tag or word on a page"
+        maxlength="300"
+        clearable
+      >
         <template #prefix><PhMagnifyingGlass :size="18" aria-hidden="true" /></template>
       </el-input>
+      <div class="tags" role="group" aria-label="Which">
+        <button :aria-pressed="!tag && !aside" @click="((tag = ''), (aside = false))">all</button>
+        <button
+          v-for="one in known"
+          :key="one"
+          :aria-pressed="tag === one"
+          @click="tag = tag === one ? '' : one"
+        >
+          {{ one }}
+        </button>
+        <button :aria-pressed="aside" @click="aside = !aside">set aside</button>
+      </div>
+      <select v-model="sort" class="sort" aria-label="Order">
+        <option value="LATEST">changed last</option>
+        <option value="NAME">by name</option>
+        <option value="OLDEST">oldest first</option>
+      </select>
       <button class="btn acc new" @click="startNaming">
         <PhPlus :size="18" weight="bold" aria-hidden="true" />New activity
       </button>
     </div>
+    <p v-if="gone" class="gone" role="status">
+      “{{ gone.title }}” is deleted. <button class="btn" @click="restore">Undo</button>
+    </p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p v-else-if="all === null" class="soft" role="status">Fetching your activities</p>
+    <p v-else-if="all.length === 0 && asking" class="soft">
+      No activity has that in its name, its tags or on a page.
+    </p>
+    <p v-else-if="all.length === 0 && aside" class="soft">Nothing is set aside.</p>
     <p v-else-if="all.length === 0" class="soft">
       Nothing here yet. Start with New activity: give it a name, put a picture and a drop zone on its page.
     </p>
-    <p v-else-if="shown.length === 0" class="soft">No activity has “{{ find }}” in its name.</p>
     <ul class="cards">
-      <li v-for="activity in shown" :key="activity.id">
-        <RouterLink class="card" :to="`/activities/${activity.id}/lay-out`">
-          <PageView class="thumb" :page="activity.firstPage" :described="`First page of ${activity.title}`" />
-          <span class="words">
-            <strong>{{ activity.title }}</strong>
-            <span class="soft"
-              >{{ count(activity.pages, 'page') }} · {{ count(activity.placements, 'placement') }}</span
-            >
-          </span>
-        </RouterLink>
-      </li>
+      <ActivityCard
+        v-for="activity in all ?? []"
+        :key="activity.id"
+        :activity="activity"
+        @copy="copy(activity)"
+        @aside="setAside(activity)"
+        @tags="setTags(activity, $event)"
+        @remove="remove(activity)"
+        @share="sharing = activity"
+      />
     </ul>
     <el-dialog v-model="naming" title="New activity" width="420px" @opened="nameField?.focus()">
       <form id="naming" @submit.prevent="create">
@@ -90,6 +168,7 @@ async function create() {
         <button class="btn pri make" form="naming" type="submit">Make it</button>
       </template>
     </el-dialog>
+    <ShareDialog v-if="sharing" :activity="sharing" @close="((sharing = null), load())" />
   </main>
 </template>
 
@@ -99,18 +178,53 @@ async function create() {
 }
 .head {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 14px;
+  gap: 12px;
   margin-bottom: 20px;
 }
 .find {
-  width: 300px;
+  width: 290px;
+}
+.tags {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+.tags button {
+  padding: 3px 9px;
+  border: 0;
+  border-radius: var(--tile-s);
+  background: none;
+  color: var(--soft);
+  cursor: pointer;
+}
+.tags button[aria-pressed='true'] {
+  background: var(--petrol-t);
+  color: var(--petrol-d);
+  font-weight: 700;
+}
+.sort {
+  padding: 5px 8px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: #fff;
 }
 .new {
   margin-left: auto;
 }
 .make {
   margin-left: 10px;
+}
+.gone {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  margin-bottom: 14px;
+  padding: 8px 14px;
+  border-radius: var(--tile);
+  background: var(--saffron-t);
+  overflow-wrap: anywhere;
 }
 .cards {
   display: grid;
@@ -119,33 +233,5 @@ async function create() {
   margin: 0;
   padding: 0;
   list-style: none;
-}
-.card {
-  display: block;
-  overflow: hidden;
-  border: 1px solid var(--line);
-  border-radius: var(--tile);
-  background: #fff;
-  box-shadow: var(--ledge);
-  color: inherit;
-  text-decoration: none;
-  /* A thousand thumbnails: those out of sight cost nothing. */
-  content-visibility: auto;
-  contain-intrinsic-size: 270px 240px;
-}
-.card:hover {
-  border-color: var(--petrol);
-}
-.thumb {
-  border-bottom: 1px solid var(--line);
-  pointer-events: none;
-}
-.words {
-  display: grid;
-  gap: 2px;
-  padding: 11px 13px 13px;
-}
-.words strong {
-  overflow-wrap: anywhere;
 }
 </style>

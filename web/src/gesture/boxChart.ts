@@ -2,13 +2,22 @@ import type { Frame } from '@/api/types'
 import { middle, turned, type Point } from '@/page/geometry'
 
 /** What a teacher does to a box on the page by pointer: move it, pull a corner, turn it. Page units throughout. */
-export type Grip = 'move' | 'nw' | 'ne' | 'se' | 'sw' | 'turn'
+export type Grip = 'move' | 'nw' | 'ne' | 'se' | 'sw' | 'n' | 'e' | 's' | 'w' | 'turn'
 
 const LEAST = 12
 const STEP = 15
 
-/** A corner's direction from the middle. */
-const CORNERS = { nw: { x: -1, y: -1 }, ne: { x: 1, y: -1 }, se: { x: 1, y: 1 }, sw: { x: -1, y: 1 } }
+/** A corner's or a side's direction from the middle. */
+const CORNERS = {
+  nw: { x: -1, y: -1 },
+  ne: { x: 1, y: -1 },
+  se: { x: 1, y: 1 },
+  sw: { x: -1, y: 1 },
+  n: { x: 0, y: -1 },
+  e: { x: 1, y: 0 },
+  s: { x: 0, y: 1 },
+  w: { x: -1, y: 0 },
+}
 
 /**
  * The frame after a grip was pulled.
@@ -27,7 +36,8 @@ export function pulled(
   const by = { x: to.x - from.x, y: to.y - from.y }
   if (grip === 'move') return { ...frame, x: frame.x + by.x, y: frame.y + by.y }
   if (grip === 'turn') return { ...frame, turn: turnTo(frame, to, steps) }
-  return resized(frame, CORNERS[grip], by, ratio)
+  // A side is pulled by itself, whatever the ratio.
+  return resized(frame, CORNERS[grip], by, ratio && grip.length === 2)
 }
 
 function turnTo(frame: Frame, to: Point, steps: boolean) {

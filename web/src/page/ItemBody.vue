@@ -2,63 +2,126 @@
 import { computed } from 'vue'
 import type { Item } from '@/api/types'
 import { tilePath } from './geometry'
-import { isPiece } from './names'
-import { pictureUrl } from './pictures'
-import { anchor } from './wordFit'
+import InkBody from './InkBody.vue'
+import { isPiece, ways } from './items'
+import LineBody from './LineBody.vue'
+import NoteBody from './NoteBody.vue'
+import PictureBody from './PictureBody.vue'
+import { dashArray, shapePath } from './shapes'
+import SideBody from './SideBody.vue'
+import TableBody from './TableBody.vue'
+import type { Point } from './geometry'
+import WordLines from './WordLines.vue'
+import { inShape } from './wordFit'
 
-/** Draws one item at its own origin, unturned. Used wherever a page is shown. */
-const props = defineProps<{ item: Item; letter?: string }>()
+/**
+ * Draws one item at its own origin, unturned. Used wherever a page is shown.
+ *
+ * over: its other side is up. route: where a connector runs, in its own coordinates. written: a student's words.
+ */
+const props = defineProps<{
+  item: Item
+  letter?: string
+  over?: boolean
+  route?: Point[] | null
+  written?: string
+}>()
 
 const width = computed(() => props.item.frame.width)
 const height = computed(() => props.item.frame.height)
-const piece = computed(() => isPiece(props.item))
-/** A picture keeps clear of its tile's edge. */
-const inset = computed(() => (piece.value ? Math.min(width.value, height.value) * 0.09 : 0))
+/** Words and pictures that students move lie on a tile; other things are their own handle. */
+const onTile = computed(
+  () => isPiece(props.item) && (props.item.kind === 'words' || props.item.kind === 'picture'),
+)
+const opacity = computed(() => 1 - ways(props.item).seeThrough / 100)
+const side = computed(() => (props.over ? ways(props.item).otherSide : undefined))
+const supply = computed(() => ways(props.item).supply)
+const words = computed(() => {
+  const { item } = props
+  return item.kind === 'shape' && item.words ? inShape(item.look.form, item.words, item.frame) : null
+})
 </script>
 
 <template>
-  <template v-if="piece">
-    <path class="ledge" :d="tilePath(width, height)" transform="translate(0 5)" />
-    <path class="tile" :d="tilePath(width, height)" />
-  </template>
-
-  <template v-if="item.kind === 'words'">
-    <path v-if="!piece" class="grip" :d="`M0 0H${width}V${height}H0Z`" />
-    <text
-      v-for="(line, i) in item.content.lines"
-      :key="i"
-      class="said"
-      :x="anchor(item.content.style, width).x"
-      :y="line.baseline"
-      :text-anchor="anchor(item.content.style, width).anchor"
-      :font-size="item.content.style.size"
-      :font-weight="item.content.style.bold ? 700 : 400"
-      :fill="item.content.style.colour"
-      >{{ line.text }}</text
-    >
-  </template>
-
-  <image
-    v-else-if="item.kind === 'picture'"
-    :href="pictureUrl(item.picture)"
-    :x="inset"
-    :y="inset"
-    :width="width - 2 * inset"
-    :height="height - 2 * inset"
-  />
-
-  <template v-else>
-    <path class="zone" :d="tilePath(width, height, 26, 7)" />
-    <text v-if="item.label" class="said label" x="20" y="42" font-size="32" font-weight="700">{{
-      item.label
-    }}</text>
-    <g v-if="letter" :transform="`translate(${width - 52} 12)`">
-      <path class="letter-tile" :d="tilePath(40, 40, 11, 4)" />
-      <text class="letter-sign" x="20" y="29" text-anchor="middle" font-size="25" font-weight="700">{{
-        letter
-      }}</text>
+  <g :opacity="opacity === 1 ? undefined : opacity">
+    <g v-if="supply" class="stack" aria-hidden="true">
+      <path class="ledge" :d="tilePath(width, height)" transform="translate(14 16)" />
+      <path class="tile" :d="tilePath(width, height)" transform="translate(12 12)" />
+      <path class="tile" :d="tilePath(width, height)" transform="translate(6 6)" />
     </g>
-  </template>
+    <template v-if="onTile || (side && item.kind !== 'note')">
+      <path class="ledge" :d="tilePath(width, height)" transform="translate(0 5)" />
+      <path class="tile" :d="tilePath(width, height)" />
+    </template>
+
+    <SideBody v-if="side" :side="side" :width="width" :height="height" />
+
+    <template v-else-if="item.kind === 'words'">
+      <path v-if="!onTile" class="grip" :d="`M0 0H${width}V${height}H0Z`" />
+      <WordLines :content="item.content" :width="width" />
+    </template>
+
+    <PictureBody
+      v-else-if="item.kind === 'picture'"
+      :item="item"
+      :inset="onTile ? Math.min(width, height) * 0.09 : 0"
+    />
+
+    <template v-else-if="item.kind === 'shape'">
+      <path
+        :d="shapePath(item.look.form, item.look.sides, width, height)"
+        :fill="item.look.fill ?? 'none'"
+        :stroke="item.look.outline ?? 'none'"
+        :stroke-width="item.look.thickness"
+        :stroke-dasharray="dashArray(item.look.dash, item.look.thickness)"
+        stroke-linejoin="round"
+        stroke-linecap="round"
+      />
+      <g v-if="words" :transform="`translate(${words.x} ${words.y})`">
+        <WordLines :content="words.content" :width="words.width" />
+      </g>
+    </template>
+
+    <LineBody v-else-if="item.kind === 'line'" :line="item" :route="route ?? null" />
+    <InkBody v-else-if="item.kind === 'ink'" :ink="item.ink" :width="width" :height="height" />
+    <NoteBody v-else-if="item.kind === 'note'" :note="item" :written="written" />
+    <TableBody v-else-if="item.kind === 'table'" :table="item" />
+
+    <template v-else-if="item.kind === 'cover'">
+      <path :d="tilePath(width, height, 26, 7)" :fill="item.colour" />
+      <path class="stripes" :d="tilePath(width, height, 26, 7)" />
+      <text
+        v-if="item.label"
+        class="said"
+        :x="width / 2"
+        :y="height / 2 + 12"
+        text-anchor="middle"
+        font-size="34"
+        font-weight="700"
+        fill="#fff"
+        >{{ item.label }}</text
+      >
+    </template>
+
+    <template v-else-if="item.kind === 'lens'">
+      <rect class="glass" :width="width" :height="height" rx="30" :stroke="item.colour" />
+      <slot />
+      <rect class="rim" :width="width" :height="height" rx="30" :stroke="item.colour" />
+    </template>
+
+    <template v-else>
+      <path class="zone" :d="tilePath(width, height, 26, 7)" />
+      <text v-if="item.label" class="said label" x="20" y="42" font-size="32" font-weight="700">{{
+        item.label
+      }}</text>
+      <g v-if="letter" :transform="`translate(${width - 52} 12)`">
+        <path class="letter-tile" :d="tilePath(40, 40, 11, 4)" />
+        <text class="letter-sign" x="20" y="29" text-anchor="middle" font-size="25" font-weight="700">{{
+          letter
+        }}</text>
+      </g>
+    </template>
+  </g>
 </template>
 
 <style scoped>
@@ -92,5 +155,16 @@ const inset = computed(() => (piece.value ? Math.min(width.value, height.value) 
 .said {
   font-family: var(--page-type);
   white-space: pre;
+}
+.stripes {
+  fill: url(#glad-stripes);
+}
+.glass {
+  fill: #ffffff26;
+  stroke: none;
+}
+.rim {
+  fill: none;
+  stroke-width: 12;
 }
 </style>

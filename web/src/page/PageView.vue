@@ -1,26 +1,42 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Item, Paper } from '@/api/types'
+import type { Done } from './done'
 import ItemBody from './ItemBody.vue'
 import { PAGE, placed } from './geometry'
-import { pictureUrl } from './pictures'
+import LensView from './LensView.vue'
+import PaperBody from './PaperBody.vue'
+import { framesOf, routeOf } from './route'
 
 /** A page as everybody sees it: paper, then items from the lowest to the topmost. Shown only, nothing moves. */
-const props = defineProps<{ page: { name: string; paper: Paper; items: Item[] }; described?: string }>()
+const props = defineProps<{
+  page: { name: string; paper: Paper; items: Item[] }
+  described?: string
+  /** How things lie in somebody's attempt; absent for how the teacher laid them out. */
+  drawn?: Done[]
+}>()
 const label = computed(() => props.described ?? props.page.name)
+const all = computed<(Partial<Done> & { item: Item; id: string })[]>(
+  () => props.drawn ?? props.page.items.map((item) => ({ item, id: item.id })),
+)
+const items = computed(() => all.value.map((one) => one.item))
+const frameOf = computed(() => framesOf(items.value))
+const shown = computed(() =>
+  all.value.map((one, depth) => {
+    const route = routeOf(one.item, frameOf.value)
+    return { ...one, route, transform: route ? undefined : placed(one.item.frame), depth }
+  }),
+)
 </script>
 
 <template>
   <svg class="page" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" role="img" :aria-label="label">
-    <rect :width="PAGE.width" :height="PAGE.height" :fill="page.paper.colour" />
-    <image
-      v-if="page.paper.picture"
-      :href="pictureUrl(page.paper.picture)"
-      :width="PAGE.width"
-      :height="PAGE.height"
-      preserveAspectRatio="xMidYMid slice"
-    />
-    <g v-for="item in page.items" :key="item.id" :transform="placed(item.frame)"><ItemBody :item="item" /></g>
+    <PaperBody :paper="page.paper" />
+    <g v-for="{ item, id, route, transform, depth, over, written } in shown" :key="id" :transform="transform">
+      <ItemBody :item="item" :route="route" :over="over" :written="written">
+        <LensView v-if="item.kind === 'lens'" :frame="item.frame" :below="items.slice(0, depth)" />
+      </ItemBody>
+    </g>
     <slot />
   </svg>
 </template>
@@ -30,5 +46,6 @@ const label = computed(() => props.described ?? props.page.name)
   display: block;
   width: 100%;
   aspect-ratio: 1600 / 1000;
+  isolation: isolate;
 }
 </style>

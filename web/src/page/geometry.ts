@@ -43,3 +43,46 @@ export function tilePath(width: number, height: number, round = 18, square = 5):
 export function letter(index: number): string {
   return (index >= 26 ? letter(Math.floor(index / 26) - 1) : '') + String.fromCharCode(65 + (index % 26))
 }
+
+/** Where a point of the unturned box, counted from its left top corner, lies on the page. */
+export function onPage(frame: Frame, at: Point): Point {
+  const m = middle(frame)
+  const t = turned({ x: at.x - frame.width / 2, y: at.y - frame.height / 2 }, frame.turn)
+  return { x: m.x + t.x, y: m.y + t.y }
+}
+
+/** Where a point of the page lies in the unturned box, counted from its left top corner. */
+export function inBox(frame: Frame, at: Point): Point {
+  const m = middle(frame)
+  const t = turned({ x: at.x - m.x, y: at.y - m.y }, -frame.turn)
+  return { x: t.x + frame.width / 2, y: t.y + frame.height / 2 }
+}
+
+export interface Outline {
+  left: number
+  top: number
+  right: number
+  bottom: number
+}
+
+/** The upright box on the page that a frame takes up, its turn included. */
+export function outline(frame: Frame): Outline {
+  const r = (frame.turn * Math.PI) / 180
+  const cos = Math.abs(Math.cos(r))
+  const sin = Math.abs(Math.sin(r))
+  const width = frame.width * cos + frame.height * sin
+  const height = frame.width * sin + frame.height * cos
+  const m = middle(frame)
+  return { left: m.x - width / 2, top: m.y - height / 2, right: m.x + width / 2, bottom: m.y + height / 2 }
+}
+
+/** The box around several. */
+export function around(frames: Frame[]): Outline {
+  const all = frames.map(outline)
+  return {
+    left: Math.min(...all.map((one) => one.left)),
+    top: Math.min(...all.map((one) => one.top)),
+    right: Math.max(...all.map((one) => one.right)),
+    bottom: Math.max(...all.map((one) => one.bottom)),
+  }
+}

@@ -1,4 +1,5 @@
 import type { Item } from '@/api/types'
+import { FORMS } from './shapes'
 
 /** Plain words for an item, as core's Item.name. */
 export function itemName(item: Item): string {
@@ -6,10 +7,39 @@ export function itemName(item: Item): string {
     const line = text.trim().replace(/\s+/g, ' ')
     return line.length > 60 ? `${[...line].slice(0, 60).join('')}…` : line
   }
-  if (item.kind === 'zone') return short(item.label || item.description) || 'Drop zone'
-  if (item.description.trim()) return short(item.description)
-  if (item.kind === 'words') return short(item.content.text) || 'Words'
-  return 'Picture'
+  const described = short(item.description)
+  switch (item.kind) {
+    case 'zone':
+      return short(item.label) || described || 'Drop zone'
+    case 'words':
+      return described || short(item.content.text) || 'Words'
+    case 'shape':
+      return (
+        described || short(item.words?.text ?? '') || FORMS.find((one) => one.form === item.look.form)!.name
+      )
+    case 'note':
+      return described || short(item.words.text) || 'Note'
+    case 'cover':
+      return described || short(item.label) || 'Cover'
+    case 'line':
+      return described || (item.look.from || item.look.to ? 'Connector' : item.look.curved ? 'Curve' : 'Line')
+    default:
+      return described || KINDS[item.kind]
+  }
 }
 
-export const isPiece = (item: Item) => item.movement.kind !== 'fixed'
+/** The kinds of items as they are called on the screen. */
+export const KINDS: Record<Item['kind'], string> = {
+  words: 'Words',
+  picture: 'Picture',
+  shape: 'Shape',
+  line: 'Line',
+  ink: 'Ink',
+  note: 'Note',
+  table: 'Table',
+  cover: 'Cover',
+  lens: 'Lens',
+  zone: 'Drop zone',
+}
+
+export { isPiece } from './items'

@@ -1,5 +1,14 @@
 import type { PictureRef } from '@/api/types'
 
-/** Where the browser gets a picture. */
-export const pictureUrl = (picture: PictureRef) =>
-  picture.from === 'LIBRARY' ? `/library/${picture.name}.svg` : `/api/files/${picture.name}`
+/** Where the browser gets a picture; a moving one at rest where that is wanted. */
+export const pictureUrl = (picture: PictureRef, still?: boolean) =>
+  picture.from === 'LIBRARY'
+    ? `/library/${picture.name}.svg`
+    : `/api/files/${picture.name}${still ? '?still=true' : ''}`
+
+let asked: MediaQueryList | null = null
+/** Whether somebody asked their device for less motion. */
+export function calm(): boolean {
+  asked ??= typeof matchMedia === 'function' ? matchMedia('(prefers-reduced-motion: reduce)') : null
+  return asked?.matches ?? false
+}

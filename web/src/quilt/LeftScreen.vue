@@ -3,11 +3,11 @@ import { PhArrowLeft } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, said } from '@/api/client'
-import type { Item, Left, QuiltRow } from '@/api/types'
+import type { Left, QuiltRow } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
+import { asDone } from '@/page/done'
 import { tilePath } from '@/page/geometry'
-import { isPiece } from '@/page/names'
 import PageView from '@/page/PageView.vue'
 
 /** A student's page as they left it; goes along while they work. */
@@ -20,13 +20,8 @@ let stream: EventSource | null = null
 const pages = computed(() => left.value?.view.pages ?? [])
 const page = computed(() => pages.value.find((one) => one.id === (chosen.value || left.value?.state.pageId)))
 const pieces = computed(() => left.value?.state.pieces ?? {})
-const placedItems = computed(() =>
-  page.value!.items.map((item): Item => {
-    const piece = pieces.value[item.id]
-    return piece && isPiece(item) ? { ...item, frame: { ...item.frame, x: piece.x, y: piece.y } } : item
-  }),
-)
-const marked = computed(() => placedItems.value.filter((item) => pieces.value[item.id]?.zoneId))
+const drawn = computed(() => asDone(page.value!.items, left.value!.state, left.value!.sides))
+const marked = computed(() => drawn.value.filter((one) => pieces.value[one.id]?.zoneId))
 
 async function load() {
   left.value = await get<Left>(`/api/assignments/${props.id}/students/${props.studentId}`)
@@ -75,17 +70,13 @@ onBeforeUnmount(() => stream?.close())
           </button>
         </nav>
       </div>
-      <PageView
-        class="sheet"
-        :page="{ ...page, items: placedItems }"
-        :described="`${page.name} as ${left.name} left it`"
-      >
+      <PageView class="sheet" :page="page" :drawn="drawn" :described="`${page.name} as ${left.name} left it`">
         <g
-          v-for="item in marked"
-          :key="item.id"
+          v-for="{ item, id: pieceId } in marked"
+          :key="pieceId"
           :transform="`translate(${item.frame.x - 10} ${item.frame.y + item.frame.height - 28})`"
         >
-          <template v-if="pieces[item.id]?.settled">
+          <template v-if="pieces[pieceId]?.settled">
             <path :d="tilePath(38, 38, 10, 3)" fill="#0b5d66" />
             <path d="M10 20l6 6 13-14" fill="none" stroke="#fff" stroke-width="4" />
           </template>

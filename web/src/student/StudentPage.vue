@@ -1,13 +1,22 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { said } from '@/api/client'
-import type { Frame, Item, StudentPage, Verdict, Zone } from '@/api/types'
+import type { Act, Frame, Item, StudentPage, Verdict } from '@/api/types'
 import { frameQueue } from '@/gesture/frameQueue'
 import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
+import { asDone, type Done } from '@/page/done'
 import { contains, middle, PAGE, placed, tilePath, type Point } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
-import { isPiece, itemName } from '@/page/names'
-import { pictureUrl } from '@/page/pictures'
+import { isCopy, isPiece, originalOf, ways, zonesOf } from '@/page/items'
+import LensView from '@/page/LensView.vue'
+import { itemName } from '@/page/names'
+import PaperBody from '@/page/PaperBody.vue'
+import { routeOf } from '@/page/route'
+import CoverHandle from './CoverHandle.vue'
+import NoteDialog from './NoteDialog.vue'
+import PieceMark from './PieceMark.vue'
+import PieceTools from './PieceTools.vue'
+import { alongRail, nextCopy, railPath } from './rules'
 import type { Work } from './work'
 
 /** One page to be done: by mouse, finger, pen, tap and tap, or keyboard. */
@@ -19,27 +28,52 @@ const root = ref<SVGSVGElement>()
 const air = ref<SVGSVGElement>()
 const chart = ref<State>({ is: 'idle' })
 /** Where pieces were put, while the server has not said what becomes of them. */
-const ahead = ref<Record<string, { x: number; y: number }>>({})
+const ahead = ref<Record<string, { x: number; y: number; turn?: number }>>({})
 const dragged = ref<string | null>(null)
+const reading = ref<string | null>(null)
 const queue = frameQueue()
 
-const zones = computed(() => props.page.items.filter((item): item is Zone => item.kind === 'zone'))
-const states = computed(() => props.work.state.value.pieces)
+const zones = computed(() => zonesOf(props.page.items))
+const state = computed(() => props.work.state.value)
+const states = computed(() => state.value.pieces)
 const held = computed(() => (chart.value.is === 'held' ? chart.value.piece : null))
 const target = computed(() =>
   chart.value.is === 'held' && chart.value.zone !== null ? zones.value[chart.value.zone] : null,
 )
 
-const settled = (item: Item) => states.value[item.id]?.settled ?? false
-const turnedAway = (item: Item) => Boolean(states.value[item.id]?.zoneId) && !settled(item)
-const movable = (item: Item) => isPiece(item) && !settled(item) && !props.resting
+/** The work as it will be once the server has answered, if it agrees. */
+const hoped = computed(() => {
+  const pieces = { ...states.value }
+  for (const [id, at] of Object.entries(ahead.value)) {
+    const was = pieces[id] ?? { settled: false, tries: 0, solvedAt: 0, putAt: state.value.seq + 1 }
+    pieces[id] = { ...was, ...at }
+  }
+  return { ...state.value, pieces }
+})
+const drawn = computed(() => asDone(props.page.items, hoped.value, props.work.sides?.value))
+const byId = computed(() => new Map(drawn.value.map((one) => [one.id, one])))
 
-function frameOf(item: Item): Frame {
-  const now = ahead.value[item.id] ?? states.value[item.id]
-  return now && isPiece(item) ? { ...item.frame, x: now.x, y: now.y } : item.frame
+const settled = (id: string) => (states.value[id]?.settled && !byId.value.get(id)?.source) ?? false
+const turnedAway = (id: string) => Boolean(states.value[id]?.zoneId) && !settled(id)
+const movable = (one: Done) => isPiece(one.item) && one.lead === one.id && !settled(one.id) && !props.resting
+const leftOver = (one: Done) => {
+  const supply = ways(one.item).supply
+  if (!supply?.copies) return Infinity
+  return (
+    supply.copies - drawn.value.filter((other) => isCopy(other.id) && originalOf(other.id) === one.id).length
+  )
 }
 
-const find = (id: string) => props.page.items.find((item) => item.id === id)!
+/** A thing of the page, or a copy that is just coming off its supply. */
+function find(id: string): Done {
+  const there = byId.value.get(id)
+  if (there) return there
+  const source = byId.value.get(originalOf(id))!
+  return { ...source, id, lead: id, source: false }
+}
+const frameOf = (id: string): Frame => find(id).item.frame
+const carried = (id: string) => drawn.value.filter((one) => one.lead === id && one.id !== id)
+const framesNow = computed(() => (id: string) => byId.value.get(id)?.item.frame)
 
 function pointAt(event: PointerEvent): Point {
   const box = root.value!.getBoundingClientRect()
@@ -54,30 +88,30 @@ function send(event: ChartEvent) {
 }
 
 function run(effect: Effect) {
-  const item = find(effect.piece)
-  const frame = frameOf(item)
+  const one = find(effect.piece)
+  const { item } = one
+  const frame = item.frame
   switch (effect.do) {
-    case 'drag':
+    case 'drag': {
       dragged.value = effect.piece
+      const to = alongRail(original(one.id), { ...frame, x: frame.x + effect.by.x, y: frame.y + effect.by.y })
       queue('drag', () => {
         const scale = root.value!.getBoundingClientRect().width / PAGE.width
         if (air.value)
-          air.value.style.transform = `translate(${effect.by.x * scale}px, ${effect.by.y * scale}px)`
+          air.value.style.transform = `translate(${(to.x - frame.x) * scale}px, ${(to.y - frame.y) * scale}px)`
       })
       return
+    }
     case 'drop':
       dragged.value = null
-      void put(item, onPage({ ...frame, x: frame.x + effect.by.x, y: frame.y + effect.by.y }))
+      void put(one, onPage({ ...frame, x: frame.x + effect.by.x, y: frame.y + effect.by.y }))
       return
     case 'putAt':
-      void put(
-        item,
-        onPage({ ...frame, x: effect.at.x - frame.width / 2, y: effect.at.y - frame.height / 2 }),
-      )
+      void put(one, onPage({ ...frame, x: effect.at.x - frame.width / 2, y: effect.at.y - frame.height / 2 }))
       return
     case 'putInZone': {
       const m = middle(zones.value[effect.zone]!.frame)
-      void put(item, { ...frame, x: m.x - frame.width / 2, y: m.y - frame.height / 2 })
+      void put(one, { ...frame, x: m.x - frame.width / 2, y: m.y - frame.height / 2 })
       return
     }
     case 'held':
@@ -97,6 +131,8 @@ function run(effect: Effect) {
   }
 }
 
+const original = (id: string): Item => props.page.items.find((item) => item.id === originalOf(id))!
+
 /** Keeps the middle of a piece on the page, so that nothing is dropped out of reach. */
 function onPage(frame: Frame): Frame {
   const x = Math.min(Math.max(frame.x, -frame.width / 2), PAGE.width - frame.width / 2)
@@ -104,27 +140,35 @@ function onPage(frame: Frame): Frame {
   return { ...frame, x, y }
 }
 
-async function put(item: Item, to: Frame) {
-  const focused = document.activeElement?.getAttribute('data-piece') === item.id
-  ahead.value = { ...ahead.value, [item.id]: { x: to.x, y: to.y } }
-  try {
-    const verdict = await props.work.make({
-      kind: 'put',
-      pageId: props.page.id,
-      pieceId: item.id,
-      x: to.x,
-      y: to.y,
-    })
-    if (verdict) tell(item, verdict)
-  } catch (error) {
-    emit('say', said(error))
-  }
+async function put(one: Done, wanted: Frame, turn?: number) {
+  const { id, item } = one
+  const to = alongRail(original(id), wanted)
+  const focused = document.activeElement?.getAttribute('data-piece') === originalOf(id)
+  ahead.value = { ...ahead.value, [id]: { x: to.x, y: to.y, ...(turn === undefined ? {} : { turn }) } }
+  const verdict = await make({
+    kind: 'put',
+    pageId: props.page.id,
+    pieceId: id,
+    x: to.x,
+    y: to.y,
+    ...(turn === undefined ? {} : { turn }),
+  })
+  if (verdict) tell(item, verdict)
   const rest = { ...ahead.value }
-  delete rest[item.id]
+  delete rest[id]
   ahead.value = rest
   if (focused) {
     await nextTick()
-    focusNext(item.id)
+    focusNext(originalOf(id))
+  }
+}
+
+async function make(act: Act): Promise<Verdict | null> {
+  try {
+    return await props.work.make(act)
+  } catch (error) {
+    emit('say', said(error))
+    return null
   }
 }
 
@@ -136,21 +180,37 @@ function focusNext(id: string) {
 }
 
 function tell(item: Item, verdict: Verdict) {
-  const zone = props.page.items.find((one) => one.id === verdict.zoneId)
+  const zone = zones.value.find((one) => one.id === verdict.zoneId)
   if (verdict.says === 'BELONGS') emit('say', `${itemName(item)} belongs in ${itemName(zone!)}`)
   if (verdict.says === 'TURNED_AWAY') {
     emit('say', `${itemName(item)} does not belong in ${itemName(zone!)}. Try another place`)
   }
+  if (verdict.rests === 'TAKEN_BACK') emit('say', `${itemName(item)} is put back`)
 }
 
-function press(item: Item, event: PointerEvent) {
-  if (!movable(item) || event.button !== 0) return
+/** The id that is picked up: of the piece, or of a new copy that comes off it; null when none is left. */
+function picked(one: Done): string | null {
+  if (!one.source) return one.id
+  if (held.value && originalOf(held.value) === one.id) return held.value
+  if (leftOver(one) <= 0) {
+    emit('say', `No more ${itemName(one.item)}. Drop one back on it to use it again`)
+    return null
+  }
+  return nextCopy(one.id, [...Object.keys(states.value), ...Object.keys(ahead.value)])
+}
+
+function press(one: Done, event: PointerEvent) {
+  if (event.button !== 0) return
+  const leader = find(one.lead)
+  if (!movable(leader)) return
   // While something is picked up, a tap on a lying piece means the place, not the piece.
-  if (chart.value.is === 'held' && chart.value.piece !== item.id && inZone(pointAt(event))) return
+  if (chart.value.is === 'held' && chart.value.piece !== leader.id && inZone(pointAt(event))) return
+  const id = picked(leader)
+  if (!id) return
   event.stopPropagation()
   event.preventDefault()
-  ;(event.currentTarget as SVGElement).focus({ preventScroll: true })
-  send({ type: 'press', piece: item.id, at: pointAt(event) })
+  root.value?.querySelector<SVGElement>(`[data-piece="${leader.id}"]`)?.focus({ preventScroll: true })
+  send({ type: 'press', piece: id, at: pointAt(event) })
   if (chart.value.is === 'pressed') listen()
 }
 
@@ -186,27 +246,70 @@ watch(
     quiet()
     chart.value = { is: 'idle' }
     dragged.value = null
+    reading.value = null
   },
 )
 
-function key(item: Item, event: KeyboardEvent) {
-  if (!movable(item)) return
-  const zoneCount = zones.value.length
-  const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key] as 1 | -1 | undefined
-  if (event.key === 'Enter' || event.key === ' ') send({ type: 'pick', piece: item.id })
-  else if (event.key === 'Escape') send({ type: 'cancel' })
-  else if (by && chart.value.is === 'held') send({ type: 'step', by, zones: zoneCount })
-  else return
+function key(one: Done, event: KeyboardEvent) {
+  if (event.key === 't' && canTurnOver(one)) turnOver(one)
+  else if ((event.key === 'r' || event.key === 'R') && canTurn(one)) turnBy(one, event.shiftKey ? -1 : 1)
+  else if (event.key === 'o' && one.item.kind === 'note') reading.value = one.id
+  else if (!movable(one)) {
+    if (event.key !== 'Enter' && event.key !== ' ') return
+    if (!tapped(one)) return
+  } else if (event.key === 'Enter' || event.key === ' ') {
+    const id = picked(one)
+    if (id) send({ type: 'pick', piece: id })
+  } else if (event.key === 'Escape') send({ type: 'cancel' })
+  else {
+    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key] as 1 | -1 | undefined
+    if (!by || chart.value.is !== 'held') return
+    send({ type: 'step', by, zones: zones.value.length })
+  }
   event.preventDefault()
 }
 
-function spoken(item: Item) {
-  const name = itemName(item)
-  const zone = props.page.items.find((one) => one.id === states.value[item.id]?.zoneId)
-  if (settled(item)) return `${name}, belongs in ${zone ? itemName(zone) : 'its place'}`
-  if (held.value === item.id) return `${name}, picked up`
-  return turnedAway(item) && zone ? `${name}, does not belong in ${itemName(zone)}` : name
+const canTurn = (one: Done) => movable(one) && one.item.movement.kind === 'turns' && !one.source
+const canTurnOver = (one: Done) => Boolean(ways(one.item).otherSide?.byTap) && !one.source && !props.resting
+const turnOver = (one: Done) => void make({ kind: 'turn-over', pageId: props.page.id, itemId: one.id })
+const QUARTER_HOUR = 15
+function turnBy(one: Done, way: number) {
+  const movement = one.item.movement
+  const by = (movement.kind === 'turns' && movement.step) || QUARTER_HOUR
+  const frame = one.item.frame
+  void put(one, frame, (frame.turn + way * by + 360) % 360)
 }
+
+/** What a tap does on something that cannot be moved: it is turned over, or read. */
+function tapped(one: Done): boolean {
+  if (canTurnOver(one)) turnOver(one)
+  else if (one.item.kind === 'note') reading.value = one.id
+  else return false
+  return true
+}
+
+const open = (one: Done) => one.item.kind === 'note' || canTurnOver(one)
+
+function spoken(one: Done) {
+  const name = itemName(one.item)
+  const zone = zones.value.find((other) => other.id === states.value[one.id]?.zoneId)
+  const side = one.over ? ', other side' : ''
+  if (one.source) {
+    const left = leftOver(one)
+    return left === Infinity ? `${name}, take as many as you want` : `${name}, ${left} left`
+  }
+  if (settled(one.id)) return `${name}${side}, belongs in ${zone ? itemName(zone) : 'its place'}`
+  if (held.value === one.id) return `${name}${side}, picked up`
+  return turnedAway(one.id) && zone
+    ? `${name}${side}, does not belong in ${itemName(zone)}`
+    : `${name}${side}${one.written ? `: ${one.written}` : ''}`
+}
+const isHeld = (one: Done) =>
+  held.value !== null && (held.value === one.id || (one.source && originalOf(held.value) === one.id))
+const write = (id: string, text: string) =>
+  void make({ kind: 'write', pageId: props.page.id, noteId: id, text })
+const slide = (id: string, share: number) =>
+  void make({ kind: 'slide', pageId: props.page.id, coverId: id, share })
 </script>
 
 <template>
@@ -220,74 +323,99 @@ function spoken(item: Item) {
       :aria-label="page.name"
       @pointerdown="point"
     >
-      <rect :width="PAGE.width" :height="PAGE.height" :fill="page.paper.colour" />
-      <image
-        v-if="page.paper.picture"
-        :href="pictureUrl(page.paper.picture)"
-        :width="PAGE.width"
-        :height="PAGE.height"
-        preserveAspectRatio="xMidYMid slice"
-      />
-      <template v-for="item in page.items" :key="item.id">
+      <PaperBody :paper="page.paper" />
+      <template v-for="item in page.items" :key="`rail-${item.id}`">
+        <path v-if="item.movement.kind === 'rail'" class="rail" :d="railPath(item)" />
+      </template>
+      <template v-for="(one, depth) in drawn" :key="one.id">
         <g
-          v-if="isPiece(item)"
+          v-if="isPiece(one.item)"
           class="place"
-          :class="{ away: dragged === item.id, quick: dragged === item.id || item.id in ahead }"
-          :style="{ transform: `translate(${frameOf(item).x}px, ${frameOf(item).y}px)` }"
+          :class="{ away: dragged === one.lead, quick: dragged === one.lead || one.lead in ahead }"
+          :style="{ transform: `translate(${one.item.frame.x}px, ${one.item.frame.y}px)` }"
         >
           <g
-            :id="`body-${item.id}`"
             class="piece"
-            :class="{ movable: movable(item), held: held === item.id }"
-            :data-piece="item.id"
-            :data-settled="settled(item) || undefined"
-            :tabindex="movable(item) ? 0 : undefined"
-            :role="movable(item) ? 'button' : 'img'"
-            :aria-pressed="movable(item) ? held === item.id : undefined"
-            :aria-label="spoken(item)"
-            @pointerdown="press(item, $event)"
-            @keydown="key(item, $event)"
+            :class="{ movable: movable(find(one.lead)), held: isHeld(one) }"
+            :data-piece="one.id"
+            :data-settled="settled(one.id) || undefined"
+            :tabindex="movable(one) || (open(one) && one.lead === one.id) ? 0 : undefined"
+            :role="movable(one) || open(one) ? 'button' : 'img'"
+            :aria-pressed="movable(one) ? isHeld(one) : undefined"
+            :aria-label="spoken(one)"
+            @pointerdown="press(one, $event)"
+            @keydown="key(one, $event)"
           >
-            <g
-              :transform="
-                item.frame.turn
-                  ? `rotate(${item.frame.turn} ${item.frame.width / 2} ${item.frame.height / 2})`
-                  : undefined
-              "
-            >
-              <ItemBody :item="item" />
-              <path class="ring" :d="tilePath(item.frame.width, item.frame.height)" />
+            <g :transform="placed({ ...one.item.frame, x: 0, y: 0 })">
+              <ItemBody :item="one.item" :over="one.over" :written="one.written">
+                <LensView
+                  v-if="one.item.kind === 'lens'"
+                  :frame="one.item.frame"
+                  :below="drawn.slice(0, depth).map((other) => other.item)"
+                />
+              </ItemBody>
+              <path class="ring" :d="tilePath(one.item.frame.width, one.item.frame.height)" />
             </g>
-            <g v-if="settled(item)" class="mark" :transform="`translate(-10 ${item.frame.height - 28})`">
-              <path class="good" :d="tilePath(38, 38, 10, 3)" />
-              <path class="tick" d="M10 20l6 6 13-14" />
-            </g>
-            <g
-              v-else-if="turnedAway(item)"
-              class="mark"
-              :transform="`translate(-10 ${item.frame.height - 28})`"
-            >
-              <circle class="hollow" cx="19" cy="19" r="16" />
-              <path class="back" d="M25 25c2-7-3-10-12-9m4-5l-5 5 5 5" />
-            </g>
+            <PieceMark
+              v-if="settled(one.id) || turnedAway(one.id)"
+              :good="settled(one.id)"
+              :height="one.item.frame.height"
+            />
           </g>
+          <PieceTools
+            v-if="one.lead === one.id && !one.source && !resting"
+            :frame="one.item.frame"
+            :turns="canTurn(one)"
+            :over="canTurnOver(one)"
+            :opens="one.item.kind === 'note'"
+            :name="itemName(one.item)"
+            @turn="turnBy(one, 1)"
+            @over="turnOver(one)"
+            @open="reading = one.id"
+          />
         </g>
+        <CoverHandle
+          v-else-if="one.item.kind === 'cover'"
+          :item="one.item"
+          :home="original(one.id) as Extract<Item, { kind: 'cover' }>"
+          :share="state.slid?.[one.id] ?? 0"
+          :resting="resting"
+          :point-at="pointAt"
+          @slide="slide(one.id, $event)"
+        />
         <g
           v-else
-          :transform="placed(item.frame)"
-          :role="item.kind === 'words' ? undefined : 'img'"
-          :aria-label="item.kind === 'words' ? undefined : itemName(item)"
-          :class="{ target: target?.id === item.id }"
-          :data-zone="item.kind === 'zone' ? item.id : undefined"
+          :transform="routeOf(one.item, framesNow) ? undefined : placed(one.item.frame)"
+          :role="open(one) && !resting ? 'button' : one.item.kind === 'words' ? undefined : 'img'"
+          :tabindex="open(one) && !resting ? 0 : undefined"
+          :aria-label="one.item.kind === 'words' && !open(one) ? undefined : spoken(one)"
+          :class="{ target: target?.id === one.id, opens: open(one) }"
+          :data-zone="one.item.kind === 'zone' ? one.id : undefined"
+          @click="!resting && tapped(one)"
+          @keydown="key(one, $event)"
         >
-          <ItemBody :item="item" />
+          <ItemBody
+            :item="one.item"
+            :over="one.over"
+            :written="one.written"
+            :route="routeOf(one.item, framesNow)"
+          >
+            <LensView
+              v-if="one.item.kind === 'lens'"
+              :frame="one.item.frame"
+              :below="drawn.slice(0, depth).map((other) => other.item)"
+            />
+          </ItemBody>
           <path
-            v-if="item.kind === 'zone'"
+            v-if="one.item.kind === 'zone'"
             class="aim"
-            :d="tilePath(item.frame.width, item.frame.height, 26, 7)"
+            :d="tilePath(one.item.frame.width, one.item.frame.height, 26, 7)"
           />
         </g>
       </template>
+      <g v-if="target && !byId.has(target.id)" class="target" :transform="placed(target.frame)">
+        <path class="aim" :d="tilePath(target.frame.width, target.frame.height, 16, 5)" />
+      </g>
     </svg>
     <svg
       v-if="dragged"
@@ -296,8 +424,22 @@ function spoken(item: Item) {
       :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
       aria-hidden="true"
     >
-      <g :transform="placed({ ...frameOf(find(dragged)), turn: 0 })"><use :href="`#body-${dragged}`" /></g>
+      <g
+        v-for="one in [find(dragged), ...carried(dragged)]"
+        :key="one.id"
+        :transform="placed(one.id === dragged ? frameOf(dragged) : one.item.frame)"
+      >
+        <ItemBody :item="one.item" :over="one.over" :written="one.written" />
+      </g>
     </svg>
+    <NoteDialog
+      v-if="reading && byId.get(reading)"
+      :note="byId.get(reading)!.item as Extract<Item, { kind: 'note' }>"
+      :written="byId.get(reading)!.written"
+      :resting="resting || byId.get(reading)!.source"
+      @write="write(reading!, $event)"
+      @close="reading = null"
+    />
   </div>
 </template>
 
@@ -306,11 +448,19 @@ function spoken(item: Item) {
   display: block;
   width: 100%;
   aspect-ratio: 1600 / 1000;
+  isolation: isolate;
   touch-action: none;
   user-select: none;
 }
 .holding {
   cursor: copy;
+}
+.rail {
+  fill: none;
+  stroke: #68406b66;
+  stroke-width: 8;
+  stroke-linecap: round;
+  stroke-dasharray: 2 18;
 }
 .place {
   transition: transform 0.28s ease-out;
@@ -321,11 +471,15 @@ function spoken(item: Item) {
 .away {
   opacity: 0;
 }
-.piece {
+.piece,
+.opens {
   outline: none;
 }
 .movable {
   cursor: grab;
+}
+.opens {
+  cursor: pointer;
 }
 .ring,
 .aim {
@@ -335,6 +489,9 @@ function spoken(item: Item) {
 .piece:focus-visible .ring {
   stroke: var(--saffron);
   stroke-width: 9;
+}
+.opens:focus-visible {
+  outline: 3px solid var(--saffron);
 }
 .held .ring {
   stroke: var(--petrol);
@@ -356,27 +513,5 @@ function spoken(item: Item) {
   filter: drop-shadow(0 8px 10px #0003);
   pointer-events: none;
   will-change: transform;
-}
-.good {
-  fill: var(--petrol);
-}
-.tick {
-  fill: none;
-  stroke: #fff;
-  stroke-width: 4;
-  stroke-linecap: round;
-  stroke-linejoin: round;
-}
-.hollow {
-  fill: #fff;
-  stroke: var(--clay);
-  stroke-width: 4;
-  stroke-dasharray: 6 4;
-}
-.back {
-  fill: none;
-  stroke: var(--clay);
-  stroke-width: 3.5;
-  stroke-linecap: round;
 }
 </style>

@@ -9,6 +9,7 @@ const opened: AttemptView = {
   state: { seq: 0, pageId: 'p', standing: 'WORKING', pieces: {} },
   placements: 2,
   solved: 0,
+  sides: {},
 }
 const put = { kind: 'put', pageId: 'p', pieceId: 'sun', x: 1, y: 2 } as const
 

@@ -1,7 +1,17 @@
 import { ref, shallowRef } from 'vue'
 import { post, Refusal, said } from '@/api/client'
 import { newId } from '@/api/id'
-import type { Act, AttemptState, AttemptView, Move, Moved, StudentView, Tried, Verdict } from '@/api/types'
+import type {
+  Act,
+  AttemptState,
+  AttemptView,
+  Move,
+  Moved,
+  OtherSide,
+  StudentView,
+  Tried,
+  Verdict,
+} from '@/api/types'
 
 /** Work on pages: a student's attempt, or a teacher's try. Both are judged on the server. */
 export interface Work {
@@ -9,6 +19,8 @@ export interface Work {
   readonly placements: number
   readonly state: { value: AttemptState }
   readonly solved: { value: number }
+  /** The other sides that settling has brought up. */
+  readonly sides: { value: Record<string, OtherSide> }
   /** 'kept' once the server has everything; 'waiting' while it is on its way; else what is wrong. */
   readonly kept: { value: string }
   make(act: Act): Promise<Verdict | null>
@@ -19,10 +31,19 @@ const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
 
 const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toISOString() })
 
+/** The state as the server says it is now; of the pieces it says only what changed. */
+function stateAfter(was: AttemptState, moved: Moved): AttemptState {
+  const { seq, pageId, standing, over, slid, written } = moved
+  const pieces = { ...was.pieces, ...moved.pieces }
+  for (const id of moved.gone ?? []) delete pieces[id]
+  return { seq, pageId, standing, pieces, over, slid, written }
+}
+
 /** Moves are sent one after another, each with its own id, and again and again while the network is away. */
 export function attemptWork(opened: AttemptView): Work {
   const state = shallowRef(opened.state)
   const solved = ref(opened.solved)
+  const sides = shallowRef(opened.sides)
   const kept = ref('kept')
   let last: Promise<unknown> = Promise.resolve()
 
@@ -45,8 +66,8 @@ export function attemptWork(opened: AttemptView): Work {
     last = sent.catch(() => {})
     try {
       const moved = await sent
-      const { seq, pageId, standing, pieces } = moved
-      state.value = { seq, pageId, standing, pieces: { ...state.value.pieces, ...pieces } }
+      state.value = stateAfter(state.value, moved)
+      sides.value = moved.sides ?? {}
       solved.value = moved.solved
       kept.value = 'kept'
       return moved.verdicts[one.id] ?? null
@@ -55,13 +76,14 @@ export function attemptWork(opened: AttemptView): Work {
       throw error
     }
   }
-  return { view: opened.view, placements: opened.placements, state, solved, kept, make }
+  return { view: opened.view, placements: opened.placements, state, solved, sides, kept, make }
 }
 
 /** The server keeps nothing of a try, so every request tells it the whole. */
 export function tryWork(activityId: string, first: Tried): Work {
   const state = shallowRef(first.state)
   const solved = ref(first.solved)
+  const sides = shallowRef(first.sides)
   const moves: Move[] = []
   let last: Promise<unknown> = Promise.resolve()
 
@@ -77,7 +99,8 @@ export function tryWork(activityId: string, first: Tried): Work {
     const tried = await sent
     state.value = tried.state
     solved.value = tried.solved
+    sides.value = tried.sides
     return tried.verdict ?? null
   }
-  return { view: first.view, placements: first.placements, state, solved, kept: ref('kept'), make }
+  return { view: first.view, placements: first.placements, state, solved, sides, kept: ref('kept'), make }
 }

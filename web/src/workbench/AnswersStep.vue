@@ -151,6 +151,7 @@ const placements = computed(
           >
             <option value="IN_SLOT">Settles in</option>
             <option value="STAYS">Stays where it is put</option>
+            <option value="TURNS_OVER">Settles in and turns over</option>
           </select></label
         >
         <label

@@ -2,14 +2,18 @@
 import { PhImageSquare, PhX } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { said } from '@/api/client'
-import type { Page, Paper } from '@/api/types'
+import type { Edit, Page, Paper, Pattern } from '@/api/types'
 import DraftField from './DraftField.vue'
 import type { Editing } from './editing'
+import { together } from './copies'
 import { ACCEPTED, upload } from './upload'
 
+/** The page itself: its name and its paper, for this page or for all. */
 const props = defineProps<{ page: Page; editing: Editing }>()
 const wrong = ref('')
 const busy = ref(false)
+const share = ref(0)
+const everywhere = ref(false)
 
 /** Light tones on which words read well: each is above 12 : 1 against the ink of words. */
 const TONES = [
@@ -22,8 +26,37 @@ const TONES = [
   ['#e4eef7', 'Sky'],
   ['#e6efdd', 'Meadow'],
 ] as const
+const PATTERNS: [Pattern['kind'] | '', string][] = [
+  ['', 'none'],
+  ['DOTS', 'dots'],
+  ['RULED', 'ruled'],
+  ['SQUARES', 'squares'],
+  ['AXES', 'axes with numbers'],
+  ['ISOMETRIC', 'triangles'],
+  ['STAVES', 'music staves'],
+]
+const FITS = [
+  ['FILL', 'fills the page'],
+  ['FIT', 'shows all of it'],
+  ['TILE', 'again and again'],
+] as const
 
-const setPaper = (paper: Paper) => props.editing.edit({ kind: 'set-paper', pageId: props.page.id, paper })
+function setPaper(change: Partial<Paper>) {
+  const pages = everywhere.value ? props.editing.activity.value.pages : [props.page]
+  const edits = pages.map((page): Edit => {
+    const paper: Paper = { ...props.page.paper, ...change }
+    for (const [name, value] of Object.entries(paper))
+      if (value === undefined) delete paper[name as keyof Paper]
+    return { kind: 'set-paper', pageId: page.id, paper }
+  })
+  props.editing.edit(together(edits))
+}
+const setPattern = (kind: Pattern['kind'] | '') =>
+  setPaper({
+    pattern: kind
+      ? { pitch: kind === 'STAVES' ? 22 : 50, colour: '#9fb3bd', ...props.page.paper.pattern, kind }
+      : undefined,
+  })
 
 function rename(name: string) {
   props.editing.edit({ kind: 'rename-page', pageId: props.page.id, name })
@@ -35,16 +68,23 @@ async function bring(event: Event) {
   field.value = ''
   if (!file) return
   busy.value = true
+  share.value = 0
   wrong.value = ''
   try {
-    const picture = await upload(file, '')
-    setPaper({ ...props.page.paper, picture: { from: 'FILE', name: picture.sha256 } })
+    const picture = await upload(file, '', (part) => (share.value = part))
+    setPaper({ picture: { from: 'FILE', name: picture.sha256 }, crop: undefined })
   } catch (error) {
     wrong.value = said(error)
   } finally {
     busy.value = false
   }
 }
+/** A margin cut off all round, in steps: the middle of the picture grows. */
+const cut = (percent: number) => {
+  const part = percent / 100
+  setPaper({ crop: part > 0 ? { x: part, y: part, width: 1 - 2 * part, height: 1 - 2 * part } : undefined })
+}
+const value = (event: Event) => (event.target as HTMLInputElement).value
 </script>
 
 <template>
@@ -61,23 +101,72 @@ async function bring(event: Event) {
         :aria-label="name"
         :title="name"
         :aria-pressed="page.paper.colour === colour"
-        @click="setPaper({ ...page.paper, colour })"
+        @click="setPaper({ colour })"
       ></button>
     </div>
     <label class="row"
       >Any colour
-      <input
-        type="color"
-        :value="page.paper.colour"
-        @change="setPaper({ ...page.paper, colour: ($event.target as HTMLInputElement).value })"
+      <input type="color" :value="page.paper.colour" @change="setPaper({ colour: value($event) })"
     /></label>
+    <label
+      >Printed on it
+      <select
+        :value="page.paper.pattern?.kind ?? ''"
+        @change="setPattern(value($event) as Pattern['kind'] | '')"
+      >
+        <option v-for="[kind, name] in PATTERNS" :key="kind" :value="kind">{{ name }}</option>
+      </select></label
+    >
+    <template v-if="page.paper.pattern">
+      <label
+        >How far apart: {{ page.paper.pattern.pitch }}
+        <input
+          type="range"
+          min="16"
+          max="200"
+          step="2"
+          :value="page.paper.pattern.pitch"
+          @change="setPaper({ pattern: { ...page.paper.pattern, pitch: Number(value($event)) } })"
+      /></label>
+      <label class="row"
+        >Its colour
+        <input
+          type="color"
+          :value="page.paper.pattern.colour"
+          @change="setPaper({ pattern: { ...page.paper.pattern, colour: value($event) } })"
+      /></label>
+    </template>
     <label class="btn" :class="{ busy }">
-      <PhImageSquare :size="18" aria-hidden="true" />{{ busy ? 'Bringing it in' : 'Picture as paper' }}
+      <PhImageSquare :size="18" aria-hidden="true" />{{
+        busy ? `Bringing it in, ${Math.round(share * 100)} %` : 'Picture as paper'
+      }}
       <input class="unseen" type="file" :accept="ACCEPTED" :disabled="busy" @change="bring" />
     </label>
-    <button v-if="page.paper.picture" class="btn" @click="setPaper({ colour: page.paper.colour })">
-      <PhX :size="18" aria-hidden="true" />No picture
-    </button>
+    <template v-if="page.paper.picture">
+      <label
+        >The picture
+        <select :value="page.paper.fit ?? 'FILL'" @change="setPaper({ fit: value($event) as Paper['fit'] })">
+          <option v-for="[fit, name] in FITS" :key="fit" :value="fit">{{ name }}</option>
+        </select></label
+      >
+      <label
+        >Cut off all round: {{ Math.round((page.paper.crop?.x ?? 0) * 100) }} %
+        <input
+          type="range"
+          min="0"
+          max="40"
+          step="5"
+          :value="Math.round((page.paper.crop?.x ?? 0) * 100)"
+          @change="cut(Number(value($event)))"
+      /></label>
+      <button class="btn" @click="setPaper({ picture: undefined, fit: undefined, crop: undefined })">
+        <PhX :size="18" aria-hidden="true" />No picture
+      </button>
+    </template>
+    <label class="row"
+      >The same paper for all pages
+      <input v-model="everywhere" type="checkbox" @change="everywhere && setPaper({})"
+    /></label>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p class="soft">Select something on the page to change it, or drag a tile up from the rack.</p>
   </div>
@@ -111,6 +200,18 @@ label {
   display: flex;
   align-items: center;
   justify-content: space-between;
+}
+.row input[type='checkbox'] {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--petrol);
+}
+select {
+  width: 100%;
+  padding: 5px 6px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: #fff;
 }
 .btn {
   position: relative;

@@ -1,44 +1,87 @@
 <script setup lang="ts">
-import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
-import type { Frame, Item, Page, WordContent } from '@/api/types'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import type { Frame, Item } from '@/api/types'
 import { pulled, type Grip } from '@/gesture/boxChart'
 import { frameQueue } from '@/gesture/frameQueue'
-import { letter, PAGE, placed, tilePath, type Point } from '@/page/geometry'
+import { snapped, within, type Snap } from '@/gesture/guides'
+import type { Similarity } from '@/page/arrange'
+import {
+  around,
+  letter,
+  middle,
+  outline,
+  PAGE,
+  placed,
+  tilePath,
+  turned,
+  type Outline,
+  type Point,
+} from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
+import { cellFrame, groupsOf, zonesOf } from '@/page/items'
+import LensView from '@/page/LensView.vue'
 import { itemName } from '@/page/names'
-import { pictureUrl } from '@/page/pictures'
-import { fitWords } from '@/page/wordFit'
+import PaperBody from '@/page/PaperBody.vue'
+import { framesOf, routeOf } from '@/page/route'
+import { relaid, type Said } from '@/page/wordFit'
+import type { Bench, Writing } from './bench'
+import type { Elsewhere } from './presence'
+import InkLayer from './InkLayer.vue'
+import LineHandles from './LineHandles.vue'
+import RailHandles from './RailHandles.vue'
+import TableHandles from './TableHandles.vue'
 import WordField from './WordField.vue'
 
-/** The page on the workbench: select, move, resize, turn, type. */
-const props = defineProps<{ page: Page; selected: string | null; writing: string | null }>()
-const emit = defineEmits<{
-  select: [id: string | null]
-  write: [id: string | null]
-  frame: [id: string, frame: Frame]
-  words: [id: string, content: WordContent, frame: Frame]
-  remove: [id: string]
-  depth: [id: string, index: number]
-  dropTile: [kind: string, at: Point]
-}>()
+/** The page on the workbench: select, move, resize, turn, type, draw. */
+const props = defineProps<{ bench: Bench; others: Elsewhere[]; snapping: boolean }>()
+const emit = defineEmits<{ dropTile: [kind: string, at: Point]; dropFiles: [files: File[], at: Point] }>()
 
+const { page, byId, chosen, selected, only, writing, tool, veiled } = props.bench
 const root = ref<SVGSVGElement>()
-const live = ref<{ id: string; frame: Frame; grip: Grip } | null>(null)
-/** The item being moved: it lies on a layer of its own, so that the page beneath is not drawn anew each frame. */
-const lifted = ref<string | null>(null)
 const air = ref<SVGSVGElement>()
+const airGroup = ref<SVGGElement>()
 const queue = frameQueue()
-let pull: { id: string; grip: Grip; frame: Frame; from: Point; moved: boolean } | null = null
 
-const selectedItem = computed(() => props.page.items.find((item) => item.id === props.selected) ?? null)
 const letters = computed(() => {
   const found: Record<string, string> = {}
-  props.page.items.filter((item) => item.kind === 'zone').forEach((zone, i) => (found[zone.id] = letter(i)))
+  zonesOf(page.value.items).forEach((zone, i) => (found[zone.id] = letter(i)))
   return found
 })
-/** The very same item unless it is being pulled: what is the same is not drawn anew. */
+const frameOfId = computed(() => framesOf(page.value.items))
+
+// What is being done by pointer -----------------------------------------------------------------------------------
+
+/** One item that is resized or turned: it is drawn anew as it changes. */
+const live = shallowRef<{ id: string; frame: Frame; grip: Grip } | null>(null)
+/** Items that are moved, or several that are resized or turned: they lie on a layer of their own meanwhile. */
+const lifted = shallowRef<ReadonlySet<string>>(new Set())
+const together = shallowRef<Similarity | null>(null)
+const lines = shallowRef<Snap['lines']>([])
+const band = shallowRef<Outline | null>(null)
+
+interface Pull {
+  grip: Grip
+  from: Point
+  moved: boolean
+  frame: Frame
+  /** For several: the box around them. */
+  box: Outline
+  others: Outline[]
+  by: Similarity
+}
+let pull: Pull | null = null
+let banding: { from: Point; shift: boolean } | null = null
+
 const shown = (item: Item) => (live.value?.id === item.id ? { ...item, frame: live.value.frame } : item)
 const frameOf = (item: Item) => (live.value?.id === item.id ? live.value.frame : item.frame)
+const still = (by: Partial<Similarity> = {}): Similarity => ({
+  about: { x: 0, y: 0 },
+  scale: 1,
+  turn: 0,
+  dx: 0,
+  dy: 0,
+  ...by,
+})
 
 function pointAt(event: { clientX: number; clientY: number }): Point {
   const box = root.value!.getBoundingClientRect()
@@ -46,226 +89,593 @@ function pointAt(event: { clientX: number; clientY: number }): Point {
   return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
 }
 
-function press(item: Item, grip: Grip, event: PointerEvent) {
-  if (event.button !== 0 || props.writing === item.id) return
-  event.stopPropagation()
-  emit('select', item.id)
-  pull = { id: item.id, grip, frame: item.frame, from: pointAt(event), moved: false }
-  window.addEventListener('pointermove', onMove)
-  window.addEventListener('pointerup', onLift)
-  window.addEventListener('pointercancel', onCancel)
+const itemAt = (target: EventTarget | null) =>
+  (target as Element | null)?.closest<SVGElement>('[data-item]')?.dataset.item ?? null
+
+/** What lies below the selected item at a point, from the top down; then from the top again. */
+function beneath(event: PointerEvent): string | null {
+  const ids = document
+    .elementsFromPoint(event.clientX, event.clientY)
+    .map(itemAt)
+    .filter((id, i, all): id is string => id !== null && all.indexOf(id) === i)
+  const at = ids.findIndex((id) => chosen.value.includes(id))
+  return ids[(at + 1) % ids.length] ?? null
 }
 
-function pulledTo(event: PointerEvent): Frame {
-  const item = props.page.items.find((one) => one.id === pull!.id)!
-  const ratio = (item.kind === 'picture') !== event.shiftKey
-  return pulled(pull!.frame, pull!.grip, pull!.from, pointAt(event), ratio, event.shiftKey)
+function press(event: PointerEvent) {
+  if (event.button !== 0 || spaceHeld.value) return
+  if (tool.value.is === 'place') {
+    const at = pointAt(event)
+    props.bench.add(tool.value.make(at))
+    if (!event.shiftKey) tool.value = { is: 'hand' }
+    return
+  }
+  if (tool.value.is !== 'hand') return
+  const deep = event.ctrlKey || event.metaKey
+  const id = deep ? beneath(event) : itemAt(event.target)
+  if (!id) {
+    banding = { from: pointAt(event), shift: event.shiftKey }
+    if (!event.shiftKey) chosen.value = []
+    root.value?.focus({ preventScroll: true })
+    listen()
+    return
+  }
+  if (writing.value?.id === id && !writing.value.cell) return
+  if (deep) props.bench.select([id], 'inside')
+  else if (event.shiftKey) props.bench.select([id], 'toggle')
+  else if (!chosen.value.includes(id)) props.bench.select([id])
+  root.value?.querySelector<SVGGElement>(`[data-item="${id}"]`)?.focus({ preventScroll: true })
+  if (chosen.value.includes(id)) grab('move', event)
+}
+
+function grab(grip: Grip, event: PointerEvent) {
+  if (event.button !== 0 || selected.value.length === 0) return
+  event.stopPropagation()
+  const mine = new Set(chosen.value)
+  pull = {
+    grip,
+    from: pointAt(event),
+    moved: false,
+    frame: selected.value[0]!.frame,
+    box: around(selected.value.map((item) => item.frame)),
+    others: page.value.items.filter((item) => !mine.has(item.id)).map((item) => outline(item.frame)),
+    by: still(),
+  }
+  listen()
 }
 
 const NUDGE = 4
 function onMove(event: PointerEvent) {
-  if (!pull) return
   const at = pointAt(event)
+  if (banding) {
+    const { from } = banding
+    const box = {
+      left: Math.min(from.x, at.x),
+      right: Math.max(from.x, at.x),
+      top: Math.min(from.y, at.y),
+      bottom: Math.max(from.y, at.y),
+    }
+    queue('drag', () => (band.value = box))
+    return
+  }
+  if (!pull) return
   if (!pull.moved && Math.hypot(at.x - pull.from.x, at.y - pull.from.y) < NUDGE) return
   pull.moved = true
-  const frame = pulledTo(event)
-  if (pull.grip === 'move') {
-    // Only a transform changes while something is dragged; nothing is drawn anew.
-    const { id, frame: start } = pull
-    lifted.value = id
-    queue('drag', () => moveBy(frame.x - start.x, frame.y - start.y))
+  const now = pull
+  if (now.grip === 'move') {
+    now.by = moved(now, at, event)
+    lift(chosen.value)
+    queue('drag', () => showAir(now.by))
+  } else if (only.value) {
+    const ratio = keepsRatio(only.value) !== event.shiftKey
+    const frame = pulled(now.frame, now.grip, now.from, at, ratio, event.shiftKey)
+    queue('drag', () => (live.value = { id: only.value!.id, frame, grip: now.grip }))
   } else {
-    const { id, grip } = pull
-    queue('drag', () => (live.value = { id, frame, grip }))
+    now.by = asOne(now, at, event.shiftKey)
+    lift(chosen.value)
+    queue('drag', () => {
+      together.value = now.by
+      airGroup.value?.setAttribute('transform', matrix(now.by))
+    })
   }
 }
 
-function moveBy(x: number, y: number) {
+function lift(ids: string[]) {
+  if (lifted.value.size === 0) lifted.value = new Set(ids)
+}
+
+/** Beside others things come to rest at equal edges and gaps, unless Alt is held. */
+function moved(now: Pull, at: Point, event: PointerEvent): Similarity {
+  const dx = at.x - now.from.x
+  const dy = at.y - now.from.y
+  if (event.altKey || !props.snapping) {
+    lines.value = []
+    return still({ dx, dy })
+  }
+  const { box } = now
+  const there = { left: box.left + dx, right: box.right + dx, top: box.top + dy, bottom: box.bottom + dy }
+  const snap = snapped(there, now.others)
+  lines.value = snap.lines
+  return still({ dx: dx + snap.dx, dy: dy + snap.dy })
+}
+
+/** Only a transform changes while something is moved; nothing is drawn anew. */
+function showAir(by: Similarity) {
   if (!air.value) return
   const scale = air.value.getBoundingClientRect().width / PAGE.width
-  air.value.style.transform = `translate(${x * scale}px, ${y * scale}px)`
+  air.value.style.transform = `translate(${by.dx * scale}px, ${by.dy * scale}px)`
 }
+
+const matrix = (by: Similarity) =>
+  `translate(${by.dx} ${by.dy}) translate(${by.about.x} ${by.about.y}) rotate(${by.turn}) scale(${by.scale}) translate(${-by.about.x} ${-by.about.y})`
+
+/** Several keep their ratio: a turned box would not stay a box otherwise. */
+function asOne(now: Pull, at: Point, steps: boolean): Similarity {
+  const { box, grip, from } = now
+  const centre = { x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2 }
+  if (grip === 'turn') {
+    const angle = (p: Point) => (Math.atan2(p.x - centre.x, centre.y - p.y) * 180) / Math.PI
+    const turn = angle(at) - angle(from)
+    return still({ about: centre, turn: steps ? Math.round(turn / 15) * 15 : Math.round(turn) })
+  }
+  const about = {
+    x: grip.includes('w') ? box.right : box.left,
+    y: grip.includes('n') ? box.bottom : box.top,
+  }
+  const was = Math.hypot(from.x - about.x, from.y - about.y)
+  const scale = Math.max(0.05, Math.hypot(at.x - about.x, at.y - about.y) / was)
+  return still({ about, scale })
+}
+
+const keepsRatio = (item: Item) => item.kind === 'picture' || item.kind === 'ink'
 
 function onLift(event: PointerEvent) {
   const done = pull
-  const frame = done?.moved ? pulledTo(event) : null
+  const area = banding && band.value
+  const shift = banding?.shift
   quiet()
   queue('drag', () => {})
+  const frame = live.value
   live.value = null
-  lifted.value = null
-  if (done && frame) settle(done.id, done.grip, frame)
-}
-
-function settle(id: string, grip: Grip, frame: Frame) {
-  const item = props.page.items.find((one) => one.id === id)
-  if (item?.kind === 'words' && grip !== 'move' && grip !== 'turn') {
-    const fit = fitWords(item.content.text, item.content.style, frame.width)
-    emit('words', id, fit.content, { ...frame, height: fit.height })
-  } else {
-    emit('frame', id, frame)
+  lines.value = []
+  band.value = null
+  if (area) {
+    const ids = page.value.items.filter((item) => within(outline(item.frame), area)).map((item) => item.id)
+    props.bench.select(ids, shift ? 'add' : 'only')
+  } else if (done?.moved && done.grip === 'move') {
+    props.bench.moveBy(done.by.dx, done.by.dy)
+  } else if (done?.moved && only.value && frame) {
+    settle(only.value, done.grip, frame.frame)
+  } else if (done?.moved) {
+    const itemIds = selected.value.map((item) => item.id)
+    props.bench.edit({ kind: 'transform', pageId: page.value.id, itemIds, by: done.by })
+  } else if (done && done.grip === 'move' && !event.shiftKey && !event.ctrlKey && chosen.value.length > 1) {
+    const id = itemAt(event.target)
+    if (id) props.bench.select([id])
   }
+  lifted.value = new Set()
+  together.value = null
 }
 
-function onCancel() {
-  live.value = null
-  lifted.value = null
-  quiet()
+/** Words are broken anew for another width. */
+function settle(item: Item, grip: Grip, frame: Frame) {
+  const resized = grip !== 'turn'
+  if (item.kind === 'words' && resized) {
+    const fit = relaid(item.content, {}, frame.width)
+    props.bench.edit({
+      kind: 'set-words',
+      pageId: page.value.id,
+      itemId: item.id,
+      content: fit.content,
+      frame: { ...frame, height: fit.height },
+    })
+    return
+  }
+  const set = { kind: 'set-frame', pageId: page.value.id, itemId: item.id, frame } as const
+  if ((item.kind === 'note' || item.kind === 'shape') && resized && item.words) {
+    const words = relaid(item.words, {}, frame.width - (item.kind === 'note' ? 28 : 0)).content
+    props.bench.all([set, { kind: 'set-body', pageId: page.value.id, item: { ...item, words } }])
+  } else props.bench.edit(set)
+}
+
+function listen() {
+  window.addEventListener('pointermove', onMove)
+  window.addEventListener('pointerup', onLift)
+  window.addEventListener('pointercancel', onCancel)
 }
 function quiet() {
   pull = null
+  banding = null
   window.removeEventListener('pointermove', onMove)
   window.removeEventListener('pointerup', onLift)
   window.removeEventListener('pointercancel', onCancel)
 }
+function onCancel() {
+  quiet()
+  live.value = null
+  lifted.value = new Set()
+  together.value = null
+  lines.value = []
+  band.value = null
+}
 onBeforeUnmount(quiet)
-watch(() => props.page.id, onCancel)
+watch(() => page.value.id, onCancel)
 
-function key(item: Item, event: KeyboardEvent) {
+// Holding Space lets the hand move the whole page.
+const spaceHeld = ref(false)
+const spaceDown = (event: KeyboardEvent) => {
+  const busy = (event.target as HTMLElement).closest(
+    'input, textarea, select, button, [contenteditable], dialog',
+  )
+  if (event.key === ' ' && !busy && !itemAt(event.target)) {
+    spaceHeld.value = event.type === 'keydown'
+    if (event.type === 'keydown') event.preventDefault()
+  } else if (event.key === ' ' && event.type === 'keyup') spaceHeld.value = false
+}
+onMounted(() => {
+  window.addEventListener('keydown', spaceDown)
+  window.addEventListener('keyup', spaceDown)
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', spaceDown)
+  window.removeEventListener('keyup', spaceDown)
+})
+defineExpose({ spaceHeld, root })
+
+// Keys -----------------------------------------------------------------------------------------------------------
+
+function key(event: KeyboardEvent) {
+  const id = itemAt(event.target)
+  const item = id ? byId.value.get(id) : undefined
   const far = event.shiftKey ? 50 : 5
   const by = { ArrowLeft: [-far, 0], ArrowRight: [far, 0], ArrowUp: [0, -far], ArrowDown: [0, far] }[
     event.key
   ]
-  const index = props.page.items.indexOf(item)
-  if (by) emit('frame', item.id, { ...item.frame, x: item.frame.x + by[0]!, y: item.frame.y + by[1]! })
-  else if (event.key === 'Delete' || event.key === 'Backspace') emit('remove', item.id)
-  else if (event.key === 'Enter' && item.kind === 'words') emit('write', item.id)
-  else if (event.key === 'Escape') emit('select', null)
-  else if (event.key === ']') emit('depth', item.id, index + 1)
-  else if (event.key === '[' && index > 0) emit('depth', item.id, index - 1)
+  if (by && chosen.value.length) props.bench.moveBy(by[0]!, by[1]!)
+  else if ((event.key === 'Delete' || event.key === 'Backspace') && chosen.value.length) props.bench.remove()
+  else if (event.key === 'Enter' && item && props.bench.canWrite(item)) writeIn(item)
+  else if (event.key === ' ' && item) props.bench.select([item.id], event.shiftKey ? 'toggle' : 'only')
+  else if (event.key === 'Escape') {
+    chosen.value = []
+    tool.value = { is: 'hand' }
+  } else if (event.key === ']') props.bench.depth('up')
+  else if (event.key === '[') props.bench.depth('down')
   else return
   event.preventDefault()
+  event.stopPropagation()
 }
 
-async function written(item: Item, text: string, how: 'done' | 'left') {
-  emit('write', null)
-  if (item.kind !== 'words') return
-  if (text.trim() === '') {
-    emit('remove', item.id)
+function focusOn(event: FocusEvent) {
+  const id = itemAt(event.target)
+  // Tabbing selects what it comes to; a press has chosen already what it wants.
+  if (id && !pull && !chosen.value.includes(id)) props.bench.select([id])
+}
+
+const tablePart = ref<[number, number]>([0, 0])
+function writeIn(item: Item) {
+  props.bench.write(item.kind === 'table' ? { id: item.id, cell: tablePart.value } : { id: item.id })
+}
+
+function double(event: MouseEvent) {
+  const id = itemAt(event.target)
+  const item = id ? byId.value.get(id) : undefined
+  if (!item) return
+  if (groupsOf(item).length > 0 && chosen.value.length > 1) {
+    props.bench.select([item.id], 'inside')
     return
   }
-  const { content, frame } = item
-  if (text !== content.text) {
-    const fit = fitWords(text, content.style, content.wraps ? frame.width : null)
-    const left =
-      frame.x + (content.wraps || content.style.align === 'LEFT' ? 0 : (frame.width - fit.width) / 2)
-    emit('words', item.id, fit.content, { ...frame, x: left, width: fit.width, height: fit.height })
+  if (item.kind === 'table') {
+    const cell = cellAt(item, pointAt(event))
+    if (cell) {
+      tablePart.value = cell
+      props.bench.write({ id: item.id, cell })
+    }
+  } else if (props.bench.canWrite(item)) props.bench.write({ id: item.id })
+}
+
+function cellAt(item: Extract<Item, { kind: 'table' }>, at: Point): [number, number] | null {
+  for (let r = 0; r < item.rows.length; r++) {
+    for (let c = 0; c < item.columns.length; c++) {
+      const box = cellFrame(item, r, c)
+      const back = turned({ x: at.x - middle(box).x, y: at.y - middle(box).y }, -box.turn)
+      if (Math.abs(back.x) <= box.width / 2 && Math.abs(back.y) <= box.height / 2) return [r, c]
+    }
   }
+  return null
+}
+
+const field = computed(() => (writing.value ? props.bench.wordsOf(writing.value) : null))
+const fieldFrame = computed(() => {
+  const found = field.value
+  if (!found) return null
+  const item = byId.value.get(writing.value!.id)!
+  if (item.kind === 'note')
+    return { ...found.frame, x: found.frame.x + 14, y: found.frame.y + 14, width: found.frame.width - 28 }
+  return found.frame
+})
+
+async function written(where: Writing, said: Said, how: 'done' | 'left') {
+  props.bench.written(where, said)
   if (how === 'done') {
     await nextTick()
-    root.value?.querySelector<SVGGElement>(`[data-item="${item.id}"]`)?.focus()
+    root.value?.querySelector<SVGGElement>(`[data-item="${where.id}"]`)?.focus()
   }
 }
 
 function drop(event: DragEvent) {
   const kind = event.dataTransfer?.getData('text/glad-tile')
+  const files = [...(event.dataTransfer?.files ?? [])]
   if (kind) emit('dropTile', kind, pointAt(event))
+  else if (files.length) emit('dropFiles', files, pointAt(event))
 }
 
+// What is shown over the page --------------------------------------------------------------------------------------
+
+const GRIPS: Exclude<Grip, 'move' | 'turn'>[] = ['nw', 'ne', 'se', 'sw']
+const ONE_SIDED: Exclude<Grip, 'move' | 'turn'>[] = ['n', 'e', 's', 'w']
+const spot = (grip: Grip, width: number, height: number) => ({
+  x: grip.includes('e') ? width : grip.includes('w') ? 0 : width / 2,
+  y: grip.includes('s') ? height : grip.includes('n') ? 0 : height / 2,
+})
+const gripsOf = (item: Item) =>
+  item.kind === 'words'
+    ? [...GRIPS, 'e' as const, 'w' as const]
+    : keepsRatio(item)
+      ? GRIPS
+      : [...GRIPS, ...ONE_SIDED]
+/** The box around several, upright. */
+const manyBox = computed(() => {
+  if (selected.value.length < 2) return null
+  const box = around(selected.value.map((item) => item.frame))
+  return { x: box.left, y: box.top, width: box.right - box.left, height: box.bottom - box.top, turn: 0 }
+})
+const boxes = computed(() => {
+  if (selected.value.length < 2) return ''
+  return selected.value
+    .map((item) => {
+      const { width: w, height: h } = item.frame
+      const m = middle(item.frame)
+      const corners = [
+        [-w / 2, -h / 2],
+        [w / 2, -h / 2],
+        [w / 2, h / 2],
+        [-w / 2, h / 2],
+      ].map(([x, y]) => turned({ x: x!, y: y! }, item.frame.turn))
+      return `M${corners.map((p) => `${m.x + p.x} ${m.y + p.y}`).join('L')}Z`
+    })
+    .join('')
+})
+const othersBoxes = computed(() =>
+  props.others
+    .filter((other) => other.pageId === page.value.id)
+    .flatMap((other) => other.itemIds.map((id) => ({ other, item: byId.value.get(id) })))
+    .filter((one) => one.item !== undefined),
+)
+const liftedItems = computed(() => page.value.items.filter((item) => lifted.value.has(item.id)))
+
 const readout = computed(() => {
-  const item = selectedItem.value
-  if (!item) return 'Tab walks the items. Click one to select it.'
+  if (tool.value.is === 'place')
+    return 'Click on the page to put it there. Hold Shift to put several. Esc stops.'
+  if (together.value?.turn) return `${selected.value.length} turned by ${together.value.turn}°`
+  if (together.value && together.value.scale !== 1)
+    return `${selected.value.length} at ${Math.round(together.value.scale * 100)} %`
+  if (selected.value.length > 1) return `${selected.value.length} selected · Ctrl+G groups them`
+  const item = only.value
+  if (!item) return 'Tab walks the items. Click one to select it, or draw a box around several.'
   const frame = frameOf(item)
-  if (live.value?.grip === 'turn') return `${itemName(item)}: turned ${frame.turn}°`
+  if (live.value?.grip === 'turn') return `${itemName(item)}: turned ${Math.round(frame.turn)}°`
   if (live.value) return `${itemName(item)}: ${Math.round(frame.width)} × ${Math.round(frame.height)}`
   return `${itemName(item)}: ${Math.round(frame.x)} across, ${Math.round(frame.y)} down · arrow keys nudge by 5, with Shift by 50`
 })
-const GRIPS: Exclude<Grip, 'move' | 'turn'>[] = ['nw', 'ne', 'se', 'sw']
-const spot = (grip: Grip, frame: Frame) => ({
-  x: grip === 'ne' || grip === 'se' ? frame.width : 0,
-  y: grip === 'se' || grip === 'sw' ? frame.height : 0,
-})
+const said = (item: Item) =>
+  `${itemName(item)}, ${item.kind === 'zone' ? `drop zone ${letters.value[item.id]}` : item.movement.kind}`
+const routeFor = (item: Item) =>
+  routeOf(item, (id) => (live.value?.id === id ? live.value.frame : frameOfId.value(id)))
 </script>
 
 <template>
   <div class="stage">
-    <div class="sheet">
+    <div class="sheet" :class="{ panning: spaceHeld, aiming: tool.is !== 'hand' }">
       <svg
         ref="root"
         class="page"
+        tabindex="-1"
         :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
         role="group"
         :aria-label="`Page ${page.name}`"
-        @pointerdown="emit('select', null)"
+        @pointerdown="press"
+        @dblclick="double"
+        @keydown="key"
+        @focusin="focusOn"
         @dragover.prevent
         @drop.prevent="drop"
       >
-        <rect :width="PAGE.width" :height="PAGE.height" :fill="page.paper.colour" />
-        <image
-          v-if="page.paper.picture"
-          :href="pictureUrl(page.paper.picture)"
-          :width="PAGE.width"
-          :height="PAGE.height"
-          preserveAspectRatio="xMidYMid slice"
-        />
-        <g v-for="item in page.items" :key="item.id" :class="{ hidden: lifted === item.id }">
-          <g
-            :transform="placed(frameOf(item))"
-            class="item"
-            :class="{ hidden: writing === item.id }"
-            :data-item="item.id"
-            tabindex="0"
-            role="button"
-            :aria-pressed="selected === item.id"
-            :aria-label="`${itemName(item)}, ${item.kind === 'zone' ? `drop zone ${letters[item.id]}` : item.movement.kind}`"
-            @pointerdown="press(item, 'move', $event)"
-            @dblclick="item.kind === 'words' && emit('write', item.id)"
-            @focus="emit('select', item.id)"
-            @keydown="key(item, $event)"
-          >
-            <ItemBody :item="shown(item)" :letter="letters[item.id]" />
-            <path class="hit" :d="tilePath(frameOf(item).width, frameOf(item).height)" />
-          </g>
+        <!-- A drawing of its own, so that what stands out over the edge is cut off and handles are not. -->
+        <svg :width="PAGE.width" :height="PAGE.height" class="cut">
+        <PaperBody :paper="page.paper" />
+        <g
+          v-for="(item, depth) in page.items"
+          :key="item.id"
+          v-memo="[
+            shown(item),
+            letters[item.id],
+            chosen.includes(item.id),
+            lifted.has(item.id) || veiled.has(item.id),
+            writing?.id === item.id,
+            item.kind === 'line' || item.kind === 'lens' ? page : 0,
+            item.kind === 'line' ? live : 0,
+          ]"
+          :transform="routeFor(item) ? undefined : placed(frameOf(item))"
+          class="item"
+          :class="{
+            hidden:
+              lifted.has(item.id) ||
+              veiled.has(item.id) ||
+              (writing?.id === item.id && item.kind === 'words'),
+          }"
+          :data-item="item.id"
+          tabindex="0"
+          role="button"
+          :aria-pressed="chosen.includes(item.id)"
+          :aria-label="said(item)"
+        >
+          <ItemBody :item="shown(item)" :letter="letters[item.id]" :route="routeFor(item)">
+            <LensView
+              v-if="item.kind === 'lens'"
+              :frame="frameOf(item)"
+              :below="page.items.slice(0, depth)"
+            />
+          </ItemBody>
+          <path
+            v-if="!routeFor(item)"
+            class="hit"
+            :d="
+              item.kind === 'line'
+                ? `M0 ${-14}H${frameOf(item).width}V${frameOf(item).height + 14}H0Z`
+                : tilePath(frameOf(item).width, frameOf(item).height)
+            "
+          />
+          <path
+            v-else
+            class="hit wire"
+            :d="`M${routeFor(item)!
+              .map((p) => `${p.x} ${p.y}`)
+              .join('L')}`"
+          />
         </g>
-        <g v-if="selectedItem && writing !== selectedItem.id && !lifted">
-          <g :transform="placed(frameOf(selectedItem))" class="grips">
-            <path class="box" :d="`M0 0H${frameOf(selectedItem).width}V${frameOf(selectedItem).height}H0Z`" />
-            <path class="stem" :d="`M${frameOf(selectedItem).width / 2} 0v-44`" />
+
+        <g
+          v-for="({ other, item }, i) in othersBoxes"
+          :key="`o${i}`"
+          :transform="placed(item!.frame)"
+          class="other"
+        >
+          <path :d="`M-6 -6H${item!.frame.width + 6}V${item!.frame.height + 6}H-6Z`" />
+          <text x="-4" y="-14" font-size="24">{{ other.name }}</text>
+        </g>
+
+        <g v-if="lifted.size === 0 && !writing">
+          <path v-if="selected.length > 1" class="box thin" :d="boxes" />
+          <g v-if="only && !routeFor(only)" :transform="placed(frameOf(only))" class="grips">
+            <path class="box" :d="`M0 0H${frameOf(only).width}V${frameOf(only).height}H0Z`" />
+            <path class="stem" :d="`M${frameOf(only).width / 2} 0v-44`" />
             <circle
               class="turn"
-              :cx="frameOf(selectedItem).width / 2"
+              :cx="frameOf(only).width / 2"
               cy="-52"
               r="17"
-              @pointerdown="press(selectedItem, 'turn', $event)"
+              @pointerdown="grab('turn', $event)"
             >
               <title>Turn</title>
+            </circle>
+            <template v-if="only.kind !== 'line'">
+              <rect
+                v-for="grip in gripsOf(only)"
+                :key="grip"
+                class="grip"
+                :class="grip"
+                :x="spot(grip, frameOf(only).width, frameOf(only).height).x - 11"
+                :y="spot(grip, frameOf(only).width, frameOf(only).height).y - 11"
+                width="22"
+                height="22"
+                rx="5"
+                @pointerdown="grab(grip, $event)"
+              >
+                <title>Resize</title>
+              </rect>
+            </template>
+          </g>
+          <g v-if="manyBox" :transform="placed(manyBox)" class="grips">
+            <path class="box" :d="`M-8 -8H${manyBox.width + 8}V${manyBox.height + 8}H-8Z`" />
+            <path class="stem" :d="`M${manyBox.width / 2} -8v-40`" />
+            <circle class="turn" :cx="manyBox.width / 2" cy="-56" r="17" @pointerdown="grab('turn', $event)">
+              <title>Turn all</title>
             </circle>
             <rect
               v-for="grip in GRIPS"
               :key="grip"
               class="grip"
               :class="grip"
-              :x="spot(grip, frameOf(selectedItem)).x - 11"
-              :y="spot(grip, frameOf(selectedItem)).y - 11"
+              :x="spot(grip, manyBox.width, manyBox.height).x + (grip.includes('e') ? -3 : -19)"
+              :y="spot(grip, manyBox.width, manyBox.height).y + (grip.includes('s') ? -3 : -19)"
               width="22"
               height="22"
               rx="5"
-              @pointerdown="press(selectedItem, grip, $event)"
+              @pointerdown="grab(grip, $event)"
             >
-              <title>Resize</title>
+              <title>Resize all</title>
             </rect>
           </g>
+          <LineHandles v-if="only?.kind === 'line'" :bench="bench" :item="only" :point-at="pointAt" />
+          <RailHandles
+            v-if="only?.movement.kind === 'rail'"
+            :bench="bench"
+            :item="only"
+            :point-at="pointAt"
+          />
+          <TableHandles v-if="only?.kind === 'table'" :bench="bench" :item="only" :point-at="pointAt" />
         </g>
+        <rect
+          v-if="band"
+          class="band"
+          :x="band.left"
+          :y="band.top"
+          :width="band.right - band.left"
+          :height="band.bottom - band.top"
+        />
+        <path
+          v-if="lines.length"
+          class="guide"
+          :d="lines.map(([x1, y1, x2, y2]) => `M${x1} ${y1}L${x2} ${y2}`).join('')"
+        />
+        <InkLayer
+          v-if="
+            tool.is === 'pen' ||
+            tool.is === 'tint' ||
+            tool.is === 'rub' ||
+            tool.is === 'rub-whole' ||
+            tool.is === 'loop'
+          "
+          :bench="bench"
+          :point-at="pointAt"
+        />
       </svg>
       <svg
-        v-if="lifted && selectedItem"
+        v-if="lifted.size"
         ref="air"
         class="air"
         :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
         aria-hidden="true"
       >
-        <g :transform="placed(selectedItem.frame)" class="grips">
-          <ItemBody :item="selectedItem" :letter="letters[selectedItem.id]" />
-          <path class="box" :d="`M0 0H${selectedItem.frame.width}V${selectedItem.frame.height}H0Z`" />
+        <g ref="airGroup">
+          <g
+            v-for="item in liftedItems"
+            :key="item.id"
+            :transform="routeFor(item) ? undefined : placed(item.frame)"
+          >
+            <ItemBody :item="item" :letter="letters[item.id]" :route="routeFor(item)" />
+          </g>
+          <path v-if="liftedItems.length > 1" class="box thin" :d="boxes" />
+          <path
+            v-else-if="only"
+            class="box"
+            :transform="placed(only.frame)"
+            :d="`M0 0H${only.frame.width}V${only.frame.height}H0Z`"
+          />
         </g>
       </svg>
       <WordField
-        v-if="selectedItem?.kind === 'words' && writing === selectedItem.id"
-        :key="selectedItem.id"
-        :item="selectedItem"
-        @done="(text, how) => written(selectedItem!, text, how)"
+        v-if="writing && field && fieldFrame"
+        :key="`${writing.id}-${writing.cell?.join()}`"
+        :content="field.content"
+        :frame="fieldFrame"
+        :wraps="field.wraps"
+        :middle="field.middle"
+        @ready="bench.writesWith($event)"
+        @done="(text, how) => written(writing!, text, how)"
       />
     </div>
-    <p class="readout">{{ readout }}</p>
+    <p class="readout" role="status">{{ readout }}</p>
   </div>
 </template>
 
@@ -280,7 +690,6 @@ const spot = (grip: Grip, frame: Frame) => ({
   width: 100%;
   container-type: inline-size;
   border-radius: 4px;
-  overflow: hidden;
   box-shadow:
     0 1px 0 #0001,
     0 6px 24px #0000001f;
@@ -289,21 +698,38 @@ const spot = (grip: Grip, frame: Frame) => ({
   display: block;
   width: 100%;
   aspect-ratio: 1600 / 1000;
+  overflow: visible;
   background: var(--board);
+  isolation: isolate;
+  outline: none;
   touch-action: none;
   user-select: none;
+}
+.cut {
+  overflow: hidden;
+}
+.aiming .page {
+  cursor: crosshair;
+}
+.panning .page {
+  cursor: grab;
 }
 /* Moved by the compositor alone. */
 .air {
   position: absolute;
   inset: 0;
   width: 100%;
+  overflow: visible;
   pointer-events: none;
   will-change: transform;
 }
 .item {
   cursor: move;
   outline: none;
+}
+.aiming .item,
+.panning .item {
+  cursor: inherit;
 }
 .item:focus-visible .hit {
   stroke: var(--saffron);
@@ -316,12 +742,25 @@ const spot = (grip: Grip, frame: Frame) => ({
 .hit {
   fill: transparent;
 }
+.hit.wire {
+  fill: none;
+  stroke: transparent;
+  stroke-width: 30;
+}
+.item:focus-visible .hit.wire {
+  stroke: #e3a02f66;
+  stroke-width: 20;
+}
 .box,
 .stem {
   fill: none;
   stroke: var(--petrol);
   stroke-width: 4;
   pointer-events: none;
+}
+.thin {
+  stroke-width: 2;
+  stroke-dasharray: 8 6;
 }
 .turn {
   fill: var(--petrol);
@@ -339,6 +778,41 @@ const spot = (grip: Grip, frame: Frame) => ({
 .ne,
 .sw {
   cursor: nesw-resize;
+}
+.n,
+.s {
+  cursor: ns-resize;
+}
+.e,
+.w {
+  cursor: ew-resize;
+}
+.band {
+  fill: #0b5d6614;
+  stroke: var(--petrol);
+  stroke-width: 2;
+  stroke-dasharray: 6 5;
+  pointer-events: none;
+}
+.guide {
+  fill: none;
+  stroke: var(--clay);
+  stroke-width: 2.5;
+  pointer-events: none;
+}
+.other {
+  pointer-events: none;
+}
+.other path {
+  fill: none;
+  stroke: var(--moss);
+  stroke-width: 4;
+  stroke-dasharray: 14 6;
+}
+.other text {
+  fill: #33541f;
+  font-family: var(--type);
+  font-weight: 700;
 }
 .readout {
   color: var(--soft);

@@ -1,9 +1,12 @@
 <script setup lang="ts">
-import { PhArrowDown, PhArrowUp, PhPlus, PhTrash } from '@phosphor-icons/vue'
+import { PhArrowDown, PhArrowUp, PhCopy, PhPlus, PhTrash } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import { newId } from '@/api/id'
-import PageView from '@/page/PageView.vue'
+import type { AnswerKey, Page } from '@/api/types'
+import { keepPage, keptPage } from './clipboard'
+import { pageCopy, together } from './copies'
 import type { Editing } from './editing'
+import PageThumb from './PageThumb.vue'
 
 /** The pages of the activity: choose, add, reorder by dragging or by buttons, delete with undo. */
 const props = defineProps<{ editing: Editing }>()
@@ -14,15 +17,58 @@ const index = computed(() => pages.value.findIndex((page) => page.id === current
 const lifted = ref<number | null>(null)
 const deleted = ref('')
 
-function add() {
+const MOST = 200
+const full = computed(() => pages.value.length >= MOST)
+
+function add(where: 'before' | 'after' = 'after') {
   const id = newId()
+  const here = pages.value[index.value]!
   const page = {
     id,
     name: `Page ${pages.value.length + 1}`,
-    paper: pages.value[index.value]!.paper,
+    paper: here.paper,
     items: [],
+    ...(here.words ? { words: here.words } : {}),
   }
-  if (props.editing.edit({ kind: 'add-page', index: index.value + 1, page })) current.value = id
+  const at = index.value + (where === 'after' ? 1 : 0)
+  if (props.editing.edit({ kind: 'add-page', index: at, page })) current.value = id
+}
+
+function duplicate() {
+  const here = pages.value[index.value]!
+  put(here, props.editing.activity.value.key, `${here.name}, again`)
+}
+function put(page: Page, key: AnswerKey, name: string) {
+  const copy = pageCopy(page, key, index.value + 1, name.slice(0, 300))
+  if (props.editing.edit(together(copy.edits))) current.value = copy.pageId
+}
+function copyPage() {
+  const page = pages.value[index.value]!
+  if (!keepPage({ page, key: props.editing.activity.value.key })) {
+    props.editing.tell('This page is too large to copy. Nothing changed. Copy a part of what is on it.')
+    return
+  }
+  copied.value = page.name
+}
+const copied = ref(keptPage()?.page.name ?? '')
+function pastePage() {
+  const kept = keptPage()
+  if (kept) put(kept.page, kept.key, kept.page.name)
+}
+/** Alt with the arrow keys moves the page itself. */
+function key(event: KeyboardEvent, i: number) {
+  const by = { ArrowUp: -1, ArrowDown: 1 }[event.key]
+  if (!by) return
+  event.preventDefault()
+  event.stopPropagation()
+  if (event.altKey) move(pages.value[i]!.id, i + by)
+  else {
+    const next = (event.currentTarget as HTMLElement)
+      .closest('ol')!
+      .querySelectorAll<HTMLElement>('button.page')[i + by]
+    next?.focus()
+    if (pages.value[i + by]) current.value = pages.value[i + by]!.id
+  }
 }
 
 function move(pageId: string, to: number) {
@@ -55,7 +101,14 @@ async function undo() {
   <aside class="pages" aria-label="Pages">
     <div class="head">
       <h2 class="small-head">Pages</h2>
-      <button class="btn" @click="add"><PhPlus :size="16" weight="bold" aria-hidden="true" />Page</button>
+      <button
+        class="btn"
+        :disabled="full"
+        :title="full ? 'An activity has at most 200 pages' : ''"
+        @click="add('after')"
+      >
+        <PhPlus :size="16" weight="bold" aria-hidden="true" />Page
+      </button>
     </div>
     <p v-if="deleted" class="gone" role="status">
       “{{ deleted }}” is deleted. <button class="btn" @click="undo">Undo</button>
@@ -76,8 +129,9 @@ async function undo() {
           :aria-current="page.id === current ? 'page' : undefined"
           :aria-label="`Page ${i + 1}, ${page.name}`"
           @click="current = page.id"
+          @keydown="key($event, i)"
         >
-          <PageView :page="page" class="thumb" />
+          <PageThumb :page="page" class="thumb" />
           <span class="name">{{ page.name }}</span>
         </button>
         <span v-if="page.id === current" class="own">
@@ -93,6 +147,14 @@ async function undo() {
             <PhArrowDown :size="16" aria-hidden="true" />
           </button>
           <button
+            aria-label="Duplicate this page"
+            title="Duplicate this page"
+            :disabled="full"
+            @click="duplicate"
+          >
+            <PhCopy :size="16" aria-hidden="true" />
+          </button>
+          <button
             aria-label="Delete this page"
             title="Delete this page"
             :disabled="pages.length === 1"
@@ -101,6 +163,11 @@ async function undo() {
             <PhTrash :size="16" aria-hidden="true" />
           </button>
         </span>
+        <span v-if="page.id === current" class="own more">
+          <button :disabled="full" @click="add('before')">Add before</button>
+          <button @click="copyPage">Copy</button>
+          <button v-if="copied" :disabled="full" :title="copied" @click="pastePage">Paste page</button>
+        </span>
       </li>
     </ol>
   </aside>
@@ -108,7 +175,7 @@ async function undo() {
 
 <style scoped>
 .pages {
-  width: 172px;
+  width: 176px;
   padding: 12px 10px;
   overflow-y: auto;
   border-left: 1px solid var(--line);
@@ -191,6 +258,13 @@ li {
   border-radius: var(--tile-s);
   background: #fff;
   cursor: pointer;
+}
+.more {
+  flex-wrap: wrap;
+}
+.more button {
+  padding: 2px 8px;
+  font-size: 12px;
 }
 .own button:disabled {
   color: #6d7b81;

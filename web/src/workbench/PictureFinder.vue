@@ -1,115 +1,241 @@
 <script setup lang="ts">
-import { PhImageSquare, PhMagnifyingGlass } from '@phosphor-icons/vue'
-import { onMounted, ref, watch } from 'vue'
-import { get, said } from '@/api/client'
+import { PhCamera, PhHeart, PhImageSquare, PhMagnifyingGlass } from '@phosphor-icons/vue'
+import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
+import { get, post, said } from '@/api/client'
 import type { LibraryPicture, StoredPicture } from '@/api/types'
-import { ACCEPTED, upload } from './upload'
+import CameraDialog from './CameraDialog.vue'
+import { ACCEPTED, creditOf, uploadAll, type Coming } from './upload'
 
+/** Pictures: from the library by word or topic, from files, from the camera. */
 const emit = defineEmits<{
   close: []
   library: [picture: LibraryPicture]
-  file: [picture: StoredPicture, credit: string]
+  file: [picture: StoredPicture, credit: string, last: boolean]
 }>()
+interface Own {
+  favourites: LibraryPicture[]
+  lately: LibraryPicture[]
+  topics: string[]
+}
 
 const words = ref('')
+const topic = ref('')
 const found = ref<LibraryPicture[]>([])
+const own = ref<Own>({ favourites: [], lately: [], topics: [] })
 const wrong = ref('')
-const credit = ref('')
-const busy = ref(false)
+const who = ref('')
+const licence = ref('my own picture')
+const source = ref('')
+const coming = ref<Coming[]>([])
+const camera = ref(false)
 const field = ref<{ focus(): void }>()
 let asked = 0
+let stop: AbortController | null = null
+
+const LICENCES = [
+  'my own picture',
+  'public domain',
+  'CC BY',
+  'CC BY-SA',
+  'CC0',
+  'with permission',
+  'not known',
+]
+const asking = computed(() => words.value.trim() !== '' || topic.value !== '')
+const favourite = computed(() => new Set(own.value.favourites.map((one) => one.code)))
+const busy = computed(() => coming.value.some((one) => one.share < 1 && !one.wrong))
 
 async function find() {
   const mine = ++asked
   try {
-    const pictures = await get<LibraryPicture[]>(
-      `/api/pictures?words=${encodeURIComponent(words.value.trim() || 'space')}`,
-    )
+    const query = new URLSearchParams({ words: words.value.trim(), topic: topic.value })
+    if (!asking.value) query.set('words', 'space')
+    const pictures = await get<LibraryPicture[]>(`/api/pictures?${query}`)
     if (mine === asked) found.value = pictures
   } catch (error) {
     wrong.value = said(error)
   }
 }
-onMounted(find)
-watch(words, () => void find())
-
-async function bring(event: Event) {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  field.value = ''
-  if (!file) return
-  busy.value = true
-  wrong.value = ''
+onMounted(async () => {
+  void find()
   try {
-    emit('file', await upload(file, credit.value), credit.value)
+    own.value = await get<Own>('/api/pictures/own')
   } catch (error) {
     wrong.value = said(error)
-  } finally {
-    busy.value = false
   }
+})
+watch([words, topic], () => void find())
+onBeforeUnmount(() => stop?.abort())
+
+function choose(picture: LibraryPicture) {
+  void post(`/api/pictures/${picture.code}/use`).catch(() => {})
+  emit('library', picture)
 }
+async function keep(picture: LibraryPicture) {
+  const kept = !favourite.value.has(picture.code)
+  own.value.favourites = kept
+    ? [...own.value.favourites, picture]
+    : own.value.favourites.filter((one) => one.code !== picture.code)
+  await post(`/api/pictures/${picture.code}/keep`, { kept }).catch((error) => (wrong.value = said(error)))
+}
+
+async function bring(files: File[]) {
+  if (files.length === 0) return
+  const credit = creditOf(who.value, licence.value, source.value)
+  const rows = reactive(files.map((file) => ({ name: file.name, share: 0, wrong: '' })))
+  coming.value = rows
+  stop = new AbortController()
+  await uploadAll(files, credit, rows, (picture) => emit('file', picture, credit, false), stop.signal)
+  if (rows.every((row) => !row.wrong)) emit('close')
+}
+function chosen(event: Event) {
+  const input = event.target as HTMLInputElement
+  const files = [...(input.files ?? [])]
+  input.value = ''
+  void bring(files)
+}
+const shelves = computed(() =>
+  asking.value
+    ? [{ name: '', pictures: found.value }]
+    : [
+        { name: 'Favourites', pictures: own.value.favourites },
+        { name: 'Used lately', pictures: own.value.lately },
+        { name: 'Space', pictures: found.value },
+      ].filter((shelf) => shelf.pictures.length > 0),
+)
 </script>
 
 <template>
   <el-dialog
     :model-value="true"
     title="Picture"
-    width="720px"
+    width="780px"
+    top="6vh"
     @opened="field?.focus()"
     @close="emit('close')"
   >
-    <el-input
-      ref="field"
-      v-model="words"
-      size="large"
-      placeholder="moon, Mond, lune, luna"
-      aria-label="Find pictures by word"
-      maxlength="100"
-      clearable
-    >
-      <template #prefix><PhMagnifyingGlass :size="18" aria-hidden="true" /></template>
-    </el-input>
-    <p class="soft" role="status">
-      {{ found.length ? `${found.length} pictures` : `No picture for “${words}”. Try a shorter word.` }} ·
-      found by English, German, French and Spanish words
-    </p>
-    <ul class="found">
-      <li v-for="picture in found" :key="picture.code">
-        <button :title="picture.name" :aria-label="picture.name" @click="emit('library', picture)">
-          <img :src="`/library/${picture.code}.svg`" alt="" loading="lazy" width="72" height="72" />
-        </button>
-      </li>
-    </ul>
-    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <div class="own">
-      <label class="btn">
-        <PhImageSquare :size="18" aria-hidden="true" />{{ busy ? 'Bringing it in' : 'A picture of your own' }}
-        <input class="unseen" type="file" :accept="ACCEPTED" :disabled="busy" @change="bring" />
-      </label>
+    <div class="ask">
       <el-input
-        v-model="credit"
-        maxlength="300"
-        placeholder="Who made it, and may it be used?"
-        aria-label="Credit"
-      />
+        ref="field"
+        v-model="words"
+        size="large"
+        placeholder="moon, Mond, lune, luna"
+        aria-label="Find pictures by word"
+        maxlength="100"
+        clearable
+      >
+        <template #prefix><PhMagnifyingGlass :size="18" aria-hidden="true" /></template>
+      </el-input>
+      <select v-model="topic" class="topic" aria-label="Topic">
+        <option value="">all topics</option>
+        <option v-for="one in own.topics" :key="one" :value="one">{{ one }}</option>
+      </select>
     </div>
-    <p class="soft small">PNG, JPEG, WebP or SVG, up to 20 MB. Library pictures: OpenMoji, CC BY-SA 4.0.</p>
+    <p class="soft" role="status">
+      <template v-if="asking && found.length === 0"
+        >No picture for “{{ words }}”. Try a shorter word.</template
+      >
+      <template v-else
+        >{{ found.length }} pictures · found by English, German, French and Spanish words</template
+      >
+    </p>
+    <div class="found">
+      <template v-for="shelf in shelves" :key="shelf.name">
+        <h3 v-if="shelf.name">{{ shelf.name }}</h3>
+        <ul>
+          <li v-for="picture in shelf.pictures" :key="picture.code">
+            <button class="pick" :title="picture.name" :aria-label="picture.name" @click="choose(picture)">
+              <img :src="`/library/${picture.code}.svg`" alt="" loading="lazy" width="66" height="66" />
+            </button>
+            <button
+              class="heart"
+              :aria-label="`Keep ${picture.name} as a favourite`"
+              :aria-pressed="favourite.has(picture.code)"
+              @click="keep(picture)"
+            >
+              <PhHeart
+                :size="16"
+                :weight="favourite.has(picture.code) ? 'fill' : 'regular'"
+                aria-hidden="true"
+              />
+            </button>
+          </li>
+        </ul>
+      </template>
+    </div>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <fieldset class="own">
+      <legend>Your own pictures</legend>
+      <div class="credit">
+        <el-input v-model="who" maxlength="100" placeholder="Who made it" aria-label="Who made it" />
+        <select v-model="licence" class="topic" aria-label="Licence">
+          <option v-for="one in LICENCES" :key="one" :value="one">{{ one }}</option>
+        </select>
+        <el-input
+          v-model="source"
+          maxlength="150"
+          placeholder="Where it is from"
+          aria-label="Where it is from"
+        />
+      </div>
+      <div class="ways">
+        <label class="btn">
+          <PhImageSquare :size="18" aria-hidden="true" />{{
+            busy ? 'Bringing them in' : 'A picture of your own'
+          }}
+          <input class="unseen" type="file" multiple :accept="ACCEPTED" :disabled="busy" @change="chosen" />
+        </label>
+        <button class="btn" @click="camera = true"><PhCamera :size="18" aria-hidden="true" />Camera</button>
+        <button v-if="busy" class="btn" @click="stop?.abort()">Stop</button>
+      </div>
+      <ul v-if="coming.length" class="coming" aria-label="On their way">
+        <li v-for="(one, i) in coming" :key="i">
+          <span>{{ one.name }}</span>
+          <progress v-if="!one.wrong" :value="one.share" max="1">
+            {{ Math.round(one.share * 100) }} %
+          </progress>
+          <span v-else class="bad">{{ one.wrong }}</span>
+        </li>
+      </ul>
+    </fieldset>
+    <p class="soft small">
+      PNG, JPEG, WebP, GIF or SVG, up to 20 MB. They can be pasted or dragged onto the page too. Library
+      pictures: OpenMoji, CC BY-SA 4.0.
+    </p>
+    <CameraDialog v-if="camera" @close="camera = false" @taken="(file) => bring([file])" />
   </el-dialog>
 </template>
 
 <style scoped>
-.found {
+.ask {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(88px, 1fr));
-  gap: 8px;
-  height: 300px;
-  margin: 10px 0;
+  grid-template-columns: 1fr 190px;
+  gap: 10px;
+}
+.topic {
+  padding: 5px 8px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: #fff;
+}
+.found {
+  height: 270px;
+  margin: 8px 0;
   padding: 4px;
   overflow-y: auto;
-  list-style: none;
-  align-content: start;
 }
-.found button {
+.found ul {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(84px, 1fr));
+  gap: 8px;
+  margin: 4px 0 10px;
+  padding: 0;
+  list-style: none;
+}
+li {
+  position: relative;
+}
+.pick {
   display: grid;
   place-items: center;
   width: 100%;
@@ -119,16 +245,57 @@ async function bring(event: Event) {
   background: #fff;
   cursor: pointer;
 }
-.found button:hover {
+.pick:hover {
   border-color: var(--petrol);
+}
+.heart {
+  position: absolute;
+  top: 2px;
+  right: 2px;
+  display: grid;
+  place-items: center;
+  width: 26px;
+  height: 26px;
+  border: 0;
+  border-radius: 50%;
+  background: #ffffffd0;
+  color: var(--clay);
+  cursor: pointer;
 }
 .own {
   display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 12px;
+  gap: 8px;
+  margin: 0;
+  padding: 8px 12px 12px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
 }
-.own .btn:focus-within {
+.credit {
+  display: grid;
+  grid-template-columns: 1fr 150px 1fr;
+  gap: 8px;
+}
+.ways {
+  display: flex;
+  gap: 10px;
+}
+.ways .btn:focus-within {
   outline: 3px solid var(--saffron);
+}
+.coming {
+  max-height: 90px;
+  margin: 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+.coming li {
+  display: flex;
+  gap: 10px;
+  justify-content: space-between;
+}
+.bad {
+  color: #7c2c19;
 }
 .small {
   margin-top: 8px;

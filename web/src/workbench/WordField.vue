@@ -1,84 +1,123 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
-import type { Words } from '@/api/types'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import type { Frame, WordContent } from '@/api/types'
+import { familyOf } from '@/page/fonts'
 import { PAGE } from '@/page/geometry'
-import { fitWords, PADDING } from '@/page/wordFit'
+import { fitSaid, heightOf, PADDING, type Said } from '@/page/wordFit'
+import { makeWriter, type Writer } from './words/writer'
 
-/** Words typed in place: a field that lies exactly on the box and grows as it does. */
-const props = defineProps<{ item: Words }>()
-const emit = defineEmits<{ done: [text: string, how: 'done' | 'left'] }>()
+/** Words typed in place: a field that lies exactly on its box and grows as it does. */
+const props = defineProps<{
+  content: WordContent
+  frame: Frame
+  /** The field is as wide as its box; else it grows with its words. */
+  wraps: boolean
+  /** The words lie in the middle of their box rather than at its top. */
+  middle: boolean
+}>()
+const emit = defineEmits<{ done: [said: Said, how: 'done' | 'left']; ready: [writer: Writer | null] }>()
 
-const field = ref<HTMLTextAreaElement>()
-const text = ref(props.item.content.text)
+const place = ref<HTMLElement>()
+let writer: Writer | null = null
 let over = false
-
-const style = computed(() => props.item.content.style)
-const fit = computed(() =>
-  fitWords(text.value, style.value, props.item.content.wraps ? props.item.frame.width : null),
-)
-const ROOM = 40
+const said = ref<Said>(props.content)
+const fit = computed(() => fitSaid(said.value, props.wraps ? props.frame.width : null))
+const style = computed(() => props.content.style)
 
 /** Page units as a part of the page's width, whatever size it is shown at. */
 const units = (n: number) => `${(n / PAGE.width) * 100}cqw`
-const shape = computed(() => ({
-  left: units(props.item.frame.x),
-  top: units(props.item.frame.y),
-  width: units(Math.max(fit.value.width, ROOM) + (props.item.content.wraps ? 0 : style.value.size)),
-  height: units(fit.value.height),
-  padding: units(PADDING),
-  fontSize: units(style.value.size),
-  fontWeight: style.value.bold ? 700 : 400,
-  color: style.value.colour,
-  textAlign: ({ LEFT: 'left', CENTRE: 'center', RIGHT: 'right' } as const)[style.value.align],
-  transform: `rotate(${props.item.frame.turn}deg)`,
-}))
-
-onMounted(() => {
-  field.value?.focus()
-  field.value?.select()
+const shape = computed(() => {
+  const width = Math.max(fit.value.width, props.wraps ? props.frame.width : style.value.size)
+  const free = props.middle ? Math.max(0, (props.frame.height - heightOf(fit.value.content)) / 2) : 0
+  return {
+    left: units(props.frame.x),
+    top: units(props.frame.y),
+    width: units(width + (props.wraps ? 0 : style.value.size * 0.6)),
+    minHeight: units(Math.max(props.middle ? props.frame.height : 0, fit.value.height)),
+    padding: `${units(PADDING + free)} ${units(PADDING)} ${units(PADDING)}`,
+    fontSize: units(style.value.size),
+    fontFamily: familyOf(style.value.font),
+    fontWeight: style.value.bold ? 700 : 400,
+    lineHeight: String(style.value.spacing ?? 1.35),
+    color: style.value.colour,
+    textAlign: ({ LEFT: 'left', CENTRE: 'center', RIGHT: 'right' } as const)[style.value.align],
+    transform: `rotate(${props.frame.turn}deg)`,
+    '--unit': units(1),
+  }
 })
 
-function done(how: 'done' | 'left') {
-  if (over) return
-  over = true
-  emit('done', text.value, how)
+onMounted(() => {
+  writer = makeWriter(place.value!, props.content, {
+    changed: () => (said.value = writer!.said()),
+    left: onLeft,
+    done: () => finish('done'),
+  })
+  writer.focus()
+  writer.selectAll()
+  emit('ready', writer)
+})
+onBeforeUnmount(() => {
+  finish('left')
+  emit('ready', null)
+  writer?.destroy()
+})
+
+/** Somebody who goes to the controls for the words has not finished writing. */
+function onLeft() {
+  setTimeout(() => {
+    const now = document.activeElement
+    if (over || now?.closest('[data-words-controls]') || place.value?.contains(now)) return
+    finish('left')
+  })
 }
 
-function key(event: KeyboardEvent) {
-  event.stopPropagation()
-  if (event.key === 'Escape') {
-    event.preventDefault()
-    done('done')
-  }
+function finish(how: 'done' | 'left') {
+  if (over || !writer) return
+  over = true
+  emit('done', writer.said(), how)
 }
 </script>
 
 <template>
-  <textarea
-    ref="field"
-    v-model="text"
-    class="words"
-    aria-label="Words"
-    maxlength="20000"
-    spellcheck="true"
-    dir="auto"
-    :style="shape"
-    @keydown="key"
-    @blur="done('left')"
-  ></textarea>
+  <div ref="place" class="words" :style="shape"></div>
 </template>
 
 <style scoped>
 .words {
   position: absolute;
-  border: 0;
   outline: 3px solid var(--saffron);
-  outline-offset: 0;
   background: #ffffffd9;
-  font-family: var(--page-type);
-  line-height: 1.35;
-  resize: none;
-  overflow: hidden;
   transform-origin: center;
+  cursor: text;
+}
+.words :deep(.ProseMirror) {
+  outline: none;
+  white-space: pre-wrap;
+  overflow-wrap: anywhere;
+}
+.words :deep(p) {
+  margin: 0;
+}
+.words :deep(p[data-align='LEFT']) {
+  text-align: left;
+}
+.words :deep(p[data-align='CENTRE']) {
+  text-align: center;
+}
+.words :deep(p[data-align='RIGHT']) {
+  text-align: right;
+}
+.words :deep(p[data-list]) {
+  display: list-item;
+  margin-left: 1.2em;
+  list-style: disc;
+}
+.words :deep(p[data-list='NUMBER']) {
+  list-style: decimal;
+}
+.words :deep(sub),
+.words :deep(sup) {
+  font-size: 0.65em;
+  line-height: 0;
 }
 </style>

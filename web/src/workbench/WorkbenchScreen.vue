@@ -2,6 +2,7 @@
 import {
   PhArrowUUpLeft,
   PhArrowUUpRight,
+  PhClockCounterClockwise,
   PhExport,
   PhHandTap,
   PhQuestion,
@@ -15,10 +16,12 @@ import type { Current } from '@/api/types'
 import BrandMark from '@/accounts/BrandMark.vue'
 import { needTeacher } from '@/accounts/me'
 import { count } from '@/page/count'
+import { fontsReady } from '@/page/wordFit'
 import AnswersStep from './AnswersStep.vue'
 import AssignStep from './AssignStep.vue'
 import { openActivity, type Editing } from './editing'
 import { undecided } from './key'
+import HistoryPanel from './HistoryPanel.vue'
 import KeysDialog from './KeysDialog.vue'
 import LayoutStep from './LayoutStep.vue'
 import PagesColumn from './PagesColumn.vue'
@@ -30,6 +33,7 @@ const editing = shallowRef<Editing | null>(null)
 const wrong = ref('')
 const pageId = ref('')
 const keys = ref(false)
+const past = ref(false)
 const naming = ref(false)
 
 const STEPS = [
@@ -54,7 +58,10 @@ const saved = computed(() => {
 onMounted(async () => {
   try {
     if (!(await needTeacher())) return
-    const current = await get<Current>(`/api/activities/${props.id}`)
+    const [current] = await Promise.all([
+      get<Current>(`/api/activities/${props.id}`),
+      fontsReady([undefined]),
+    ])
     editing.value = openActivity(props.id, current)
     pageId.value = current.activity.pages[0]!.id
   } catch (error) {
@@ -78,7 +85,9 @@ function turnPage(by: number) {
 }
 
 function key(event: KeyboardEvent) {
-  const typing = (event.target as HTMLElement).closest('input, textarea, [contenteditable], .el-overlay')
+  const typing = (event.target as HTMLElement).closest(
+    'input, textarea, select, [contenteditable], .el-overlay, dialog',
+  )
   if (typing || !editing.value) return
   const letter = event.key.toLowerCase()
   if ((event.ctrlKey || event.metaKey) && letter === 'z')
@@ -157,6 +166,15 @@ function rename(event: Event) {
         >
           <PhArrowUUpRight :size="21" aria-hidden="true" />
         </button>
+        <button
+          class="btn quiet"
+          aria-label="History"
+          title="History"
+          :aria-pressed="past"
+          @click="past = !past"
+        >
+          <PhClockCounterClockwise :size="21" aria-hidden="true" />
+        </button>
         <button class="btn quiet" aria-label="Keys" title="Keys (?)" @click="keys = true">
           <PhQuestion :size="21" aria-hidden="true" />
         </button>
@@ -167,7 +185,14 @@ function rename(event: Event) {
       {{ editing.told.value }} <button class="btn" @click="editing.told.value = ''">Good</button>
     </p>
 
-    <main v-if="editing && activity && page" class="bench">
+    <HistoryPanel
+      v-if="past && editing && page"
+      class="past"
+      :editing="editing"
+      :page-id="page.id"
+      @close="past = false"
+    />
+    <main v-else-if="editing && activity && page" class="bench">
       <LayoutStep v-if="step === 'lay-out'" :editing="editing" :page="page" />
       <AnswersStep v-else-if="step === 'answers'" :editing="editing" :page="page" />
       <TryStep v-else-if="step === 'try'" :editing="editing" :page-id="page.id" @back="go('lay-out')" />
@@ -273,6 +298,9 @@ nav a.on {
 }
 .told {
   margin: 8px 16px 0;
+}
+.past {
+  flex: 1;
 }
 .bench {
   display: grid;

@@ -43,7 +43,8 @@ function server() {
   return { log, state, others: (edit: Edit) => log.push(logged(`other-${log.length}`, edit)) }
 }
 
-const open = () => openActivity('id', { seq: 0, activity: blank, canUndo: false, canRedo: false })
+const open = () =>
+  openActivity('id', { seq: 0, activity: blank, canUndo: false, canRedo: false, mayEdit: true })
 
 describe('an open activity', () => {
   beforeEach(() => {

@@ -33,8 +33,15 @@ export function openActivity(id: string, first: Current) {
 
   /** Makes an edit at once and sends it on its way; false when it does not fit. */
   function edit(made: Edit): boolean {
+    if (!first.mayEdit) {
+      told.value = 'This activity was shared with you to look at. Copy it to change it.'
+      return false
+    }
     const next = apply(shown.value, made)
-    if (!next) return false
+    if (!next) {
+      told.value = whyNot(shown.value, made)
+      return false
+    }
     shown.value = next
     waiting.push({ id: newId(), edit: made })
     canUndo.value = true
@@ -42,6 +49,16 @@ export function openActivity(id: string, first: Current) {
     saved.value = 'saving'
     void flush()
     return true
+  }
+
+  /** Why the page did not take something, where a bound is the reason. */
+  function whyNot(activity: Activity, made: Edit): string {
+    const kinds = new Set((made.kind === 'together' ? (made.edits as Edit[]) : [made]).map((one) => one.kind))
+    if (kinds.has('add-page') && activity.pages.length >= 200)
+      return 'An activity has at most 200 pages. Nothing changed.'
+    if (kinds.has('add-item') && activity.pages.some((page) => page.items.length >= 2000))
+      return 'A page has at most 2,000 items. Nothing changed. Put more on another page.'
+    return told.value
   }
 
   function flush(): Promise<void> {
@@ -111,6 +128,16 @@ export function openActivity(id: string, first: Current) {
     }
   }
 
+  /** Brings back the activity as it was after an edit; that is an edit too, and can be undone. */
+  async function bringBack(moment: number) {
+    await flush()
+    try {
+      take(await post<Caught>(`/api/activities/${id}/history/bring-back`, { seq, id: newId(), moment }), [])
+    } catch (error) {
+      told.value = said(error)
+    }
+  }
+
   async function catchUp(known: number) {
     if (known !== 0 && known <= seq) return
     await flush()
@@ -123,6 +150,14 @@ export function openActivity(id: string, first: Current) {
   stream?.addEventListener('changed', (event) => hear(JSON.parse(event.data).seq))
   // After a broken line something may have been missed.
   stream?.addEventListener('listening', () => hear(0))
+
+  const listeners = new Set<(where: unknown) => void>()
+  stream?.addEventListener('where', (event) => listeners.forEach((tell) => tell(JSON.parse(event.data))))
+  /** Hears where others are who have this activity open. */
+  function onWhere(tell: (where: unknown) => void) {
+    listeners.add(tell)
+    return () => listeners.delete(tell)
+  }
 
   /** The last chance when a tab closes: the browser sends it after the page is gone. */
   const atLast = () => {
@@ -150,6 +185,10 @@ export function openActivity(id: string, first: Current) {
     flush,
     undo: () => takeBack('undo'),
     redo: () => takeBack('redo'),
+    bringBack,
+    onWhere,
+    tell: (words: string) => (told.value = words),
+    mayEdit: first.mayEdit,
     close,
   }
 }

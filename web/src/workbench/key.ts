@@ -1,9 +1,9 @@
-import type { Activity, AnswerKey, Item, Page, Zone } from '@/api/types'
-import { isPiece } from '@/page/names'
+import type { Activity, AnswerKey, Item, Page } from '@/api/types'
+import { piecesOf as piecesIn, zonesOf as zonesIn } from '@/page/items'
 import { decisionOf } from './mirror'
 
-export const zonesOf = (page: Page) => page.items.filter((item): item is Zone => item.kind === 'zone')
-export const piecesOf = (page: Page): Item[] => page.items.filter(isPiece)
+export const zonesOf = (page: Page) => zonesIn(page.items)
+export const piecesOf = (page: Page): Item[] => piecesIn(page.items)
 
 /** A piece is undecided while any of its cells is; where there is no zone there is nothing to decide. */
 export const isUndecided = (key: AnswerKey, page: Page, piece: Item) =>

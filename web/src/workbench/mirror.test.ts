@@ -14,11 +14,19 @@ interface Case {
 const file = '../core/src/test/resources/edit-cases/cases.json'
 const { cases } = JSON.parse(readFileSync(file, 'utf8')) as { cases: Case[] }
 
+/** Sines and cosines may differ in their last digit between Java and the browser. */
+function rounded(value: unknown): unknown {
+  if (typeof value === 'number') return Math.round(value * 1e6) / 1e6 + 0
+  if (Array.isArray(value)) return value.map(rounded)
+  if (value === null || typeof value !== 'object') return value
+  return Object.fromEntries(Object.entries(value).map(([name, part]) => [name, rounded(part)]))
+}
+
 describe('the mirror of core', () => {
   it.each(cases.map((one, i) => [i, one.edit.kind, one] as const))(
     'applies case %i, %s, as core does',
     (_, __, one) => {
-      expect(apply(one.before, one.edit)).toEqual(one.after ?? null)
+      expect(rounded(apply(one.before, one.edit))).toEqual(rounded(one.after ?? null))
     },
   )
 
@@ -30,7 +38,7 @@ describe('the mirror of core', () => {
   )
 
   it('has a case of every kind', () => {
-    expect(new Set(cases.map((one) => one.edit.kind)).size).toBeGreaterThanOrEqual(16)
+    expect(new Set(cases.map((one) => one.edit.kind)).size).toBeGreaterThanOrEqual(21)
   })
 
   it('leaves the activity it was given alone, and what an edit does not touch the same', () => {

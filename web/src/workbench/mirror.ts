@@ -1,4 +1,6 @@
-import type { Activity, AnswerKey, Decision, Edit, Item, Page, ZoneRule } from '@/api/types'
+import type { Activity, AnswerKey, Decision, Edit, Frame, Item, Page, ZoneRule } from '@/api/types'
+import { arranged, transformed } from '@/page/arrange'
+import { alwaysFixed, idsOf, withTraits, zonesIn, zonesOf } from '@/page/items'
 
 /**
  * Edits on the activity as the browser shows it. For drawing only: the server's core is the truth, and both are held
@@ -16,6 +18,7 @@ export function apply(activity: Activity, edit: Edit): Activity | null {
     case 'add-page':
       if (activity.pages.some((page) => page.id === edit.page.id) || activity.pages.length >= MOST_PAGES)
         return null
+      if (taken(activity, edit.page.items.flatMap(idsOf))) return null
       return { ...activity, pages: inserted(activity.pages, edit.index, edit.page) }
     case 'remove-page':
       return removePage(activity, edit.pageId)
@@ -30,19 +33,18 @@ export function apply(activity: Activity, edit: Edit): Activity | null {
     case 'set-paper':
       return onPage(activity, edit.pageId, (page) => ({ ...page, paper: edit.paper }))
     case 'add-item':
-      if (activity.pages.some((page) => page.items.some((item) => item.id === edit.item.id))) return null
+      if (taken(activity, idsOf(edit.item))) return null
       return onPage(activity, edit.pageId, (page) =>
         page.items.length >= MOST_ITEMS
           ? null
           : { ...page, items: inserted(page.items, edit.index, edit.item) },
       )
     case 'remove-item': {
+      const gone = itemOf(activity, edit.pageId, edit.itemId)
       const left = onPage(activity, edit.pageId, (page) =>
-        page.items.some((item) => item.id === edit.itemId)
-          ? { ...page, items: page.items.filter((item) => item.id !== edit.itemId) }
-          : null,
+        gone ? { ...page, items: page.items.filter((item) => item !== gone) } : null,
       )
-      return left && { ...left, key: without(left.key, edit.itemId) }
+      return left && { ...left, key: idsOf(gone!).reduce(without, left.key) }
     }
     case 'move-depth':
       return onPage(activity, edit.pageId, (page) => {
@@ -58,7 +60,7 @@ export function apply(activity: Activity, edit: Edit): Activity | null {
       }))
     case 'set-movement': {
       const moved = onItem(activity, edit.pageId, edit.itemId, (item) =>
-        item.kind === 'zone' ? null : { ...item, movement: edit.movement },
+        alwaysFixed(item) ? null : ({ ...item, movement: edit.movement } as Item),
       )
       return moved && edit.movement.kind === 'fixed'
         ? { ...moved, key: without(moved.key, edit.itemId) }
@@ -80,12 +82,26 @@ export function apply(activity: Activity, edit: Edit): Activity | null {
     case 'decide':
       return decide(activity, edit.pageId, edit.zoneId, edit.pieceId, edit.decision)
     case 'set-rule': {
-      const zone = itemOf(activity, edit.pageId, edit.zoneId)
-      if (zone?.kind !== 'zone') return null
+      const page = activity.pages.find((one) => one.id === edit.pageId)
+      if (!page || !zonesOf(page.items).some((zone) => zone.id === edit.zoneId)) return null
       const rules = { ...activity.key.rules, [edit.zoneId]: edit.rule }
       if (edit.rule.settle === USUAL.settle && edit.rule.refused === USUAL.refused) delete rules[edit.zoneId]
       return { ...activity, key: { ...activity.key, rules } }
     }
+    case 'set-traits':
+      return onItem(activity, edit.pageId, edit.itemId, (item) => withTraits(item, edit.traits))
+    case 'set-body':
+      return setBody(activity, edit.pageId, edit.item)
+    case 'set-page-words':
+      return onPage(activity, edit.pageId, ({ words: _, ...page }) =>
+        edit.words ? { ...page, words: edit.words } : page,
+      )
+    case 'arrange':
+      return onFrames(activity, edit.pageId, edit.itemIds, (frames) => arranged(frames, edit.how))
+    case 'transform':
+      return onFrames(activity, edit.pageId, edit.itemIds, (frames) =>
+        frames.map((frame) => transformed(frame, edit.by)),
+      )
     case 'together': {
       let now: Activity | null = activity
       for (const one of edit.edits) now = now && apply(now, one as Edit)
@@ -121,17 +137,60 @@ function onItem(activity: Activity, pageId: string, itemId: string, change: (ite
 const itemOf = (activity: Activity, pageId: string, itemId: string) =>
   activity.pages.find((page) => page.id === pageId)?.items.find((item) => item.id === itemId)
 
+function taken(activity: Activity, ids: string[]) {
+  const wanted = new Set(ids)
+  return activity.pages.some((page) => page.items.some((item) => idsOf(item).some((id) => wanted.has(id))))
+}
+
+/** The look is the new item's, everything else stays. */
+function setBody(activity: Activity, pageId: string, body: Item): Activity | null {
+  const now = itemOf(activity, pageId, body.id)
+  if (now?.kind !== body.kind) return null
+  const { frame, movement, description } = now
+  const changed = withTraits(
+    { ...body, frame, movement, description } as Item,
+    now.traits ?? { seeThrough: 0, groups: [] },
+  )
+  const were = zonesIn(now).map((zone) => zone.id)
+  const are = zonesIn(changed).map((zone) => zone.id)
+  const fresh = are.filter((id) => !were.includes(id))
+  if (fresh.length && taken(activity, fresh)) return null
+  const next = onItem(activity, pageId, body.id, () => changed)
+  return next && { ...next, key: were.filter((id) => !are.includes(id)).reduce(without, next.key) }
+}
+
+function onFrames(
+  activity: Activity,
+  pageId: string,
+  itemIds: string[],
+  change: (frames: Frame[]) => Frame[],
+) {
+  return onPage(activity, pageId, (page) => {
+    const wanted = new Set(itemIds)
+    const chosen = page.items.filter((item) => wanted.has(item.id))
+    if (chosen.length < wanted.size) return null
+    const frames = new Map(change(chosen.map((item) => item.frame)).map((frame, i) => [chosen[i]!.id, frame]))
+    return {
+      ...page,
+      items: page.items.map((item) =>
+        frames.has(item.id) ? { ...item, frame: frames.get(item.id)! } : item,
+      ),
+    }
+  })
+}
+
 function removePage(activity: Activity, pageId: string): Activity | null {
   const page = activity.pages.find((one) => one.id === pageId)
   if (!page || activity.pages.length === 1) return null
-  const key = page.items.reduce((left, item) => without(left, item.id), activity.key)
+  const key = page.items.flatMap(idsOf).reduce(without, activity.key)
   return { ...activity, pages: activity.pages.filter((one) => one !== page), key }
 }
 
 function decide(activity: Activity, pageId: string, zoneId: string, pieceId: string, decision: Decision) {
-  const zone = itemOf(activity, pageId, zoneId)
+  const page = activity.pages.find((one) => one.id === pageId)
+  const zone = page && zonesOf(page.items).some((one) => one.id === zoneId)
   const piece = itemOf(activity, pageId, pieceId)
-  if (zone?.kind !== 'zone' || !piece || piece.movement.kind === 'fixed') return null
+  if (!zone || !piece || piece.movement.kind === 'fixed') return null
   const row = { ...activity.key.decisions[zoneId], [pieceId]: decision }
   if (decision === 'UNDECIDED') delete row[pieceId]
   const decisions = { ...activity.key.decisions, [zoneId]: row }

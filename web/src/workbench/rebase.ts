@@ -11,7 +11,13 @@ export function rebase(edit: Edit, over: Edit): Edit | null {
     return over.edits.reduce<Edit | null>((left, one) => left && rebase(left, one as Edit), edit)
   }
   if (over.kind === 'remove-page' && 'pageId' in edit && edit.pageId === over.pageId) return null
-  if (over.kind === 'remove-item' && itemsOf(edit).includes(over.itemId)) return null
+  if (over.kind === 'remove-item' && 'pageId' in edit && edit.pageId === over.pageId) {
+    if (edit.kind === 'arrange' || edit.kind === 'transform') {
+      const itemIds = edit.itemIds.filter((id) => id !== over.itemId)
+      return itemIds.length ? { ...edit, itemIds } : null
+    }
+    if (itemsOf(edit).includes(over.itemId)) return null
+  }
   const fixes = over.kind === 'set-movement' && over.movement.kind === 'fixed'
   if (fixes && edit.kind === 'decide' && edit.pieceId === over.itemId) return null
   if (edit.kind === 'add-item' && over.kind === 'add-item' && edit.pageId === over.pageId) {
@@ -25,6 +31,7 @@ export function rebase(edit: Edit, over: Edit): Edit | null {
 
 function itemsOf(edit: Edit): string[] {
   if ('itemId' in edit) return [edit.itemId]
+  if (edit.kind === 'set-body') return [edit.item.id]
   if (edit.kind === 'decide') return [edit.zoneId, edit.pieceId]
   return edit.kind === 'set-rule' ? [edit.zoneId] : []
 }

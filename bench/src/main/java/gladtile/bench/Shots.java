@@ -43,7 +43,7 @@ public final class Shots {
             step(teacher, "Answers");
             shot(teacher, folder, "workbench-answers");
             step(teacher, "Try");
-            teacher.getByText("Nothing you do here is kept").waitFor();
+            teacher.locator("svg.doing").waitFor();
             shot(teacher, folder, "workbench-try");
             step(teacher, "Assign");
             teacher.getByText("Puffin class").first().waitFor();
@@ -54,7 +54,7 @@ public final class Shots {
             shot(teacher, folder, "quilt");
             String code = teacher.locator(".big").innerText().replace(" ", "");
             teacher.getByText("Bo", new Page.GetByTextOptions().setExact(true)).click();
-            teacher.getByText("To the quilt").waitFor();
+            teacher.locator("svg.page").waitFor();
             shot(teacher, folder, "students-page-as-left");
 
             Page student = browser.newContext(options()).newPage();
@@ -90,6 +90,13 @@ public final class Shots {
 
     private static void shot(Page page, Path folder, String name) {
         page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        // Pictures within a page are drawn some time after the page is there.
+        page.evaluate("""
+                () => Promise.all([...document.querySelectorAll('image')].map(image => {
+                  const same = new Image()
+                  same.src = image.href.baseVal
+                  return same.decode().catch(() => {})
+                })).then(() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done))))""");
         page.waitForFunction("() => document.getAnimations().every(a => a.playState !== 'running')");
         page.screenshot(new Page.ScreenshotOptions().setPath(folder.resolve(name + ".png")));
         System.out.println(name);

@@ -27,6 +27,34 @@ public final class Bounds {
     public static final double LETTERS_LEAST = 8;
 
     public static final double LETTERS_MOST = 400;
+    /** Parts of one text that look otherwise than the rest. */
+    public static final int SPANS_OF_WORDS = 2_000;
+    /** Per cent; more could not be found again. */
+    public static final int SEE_THROUGH = 95;
+
+    public static final int GROUPS_DEEP = 8;
+    /** Copies of one supply that are out at one time. */
+    public static final int COPIES = 200;
+    /** Corners of a cut-out or a line. */
+    public static final int CORNERS = 500;
+
+    public static final int STOPS = 50;
+    public static final int SIDES_LEAST = 3;
+    public static final int SIDES_MOST = 20;
+    /** Of lines, outlines and ink, in page units, inclusive. */
+    public static final double THICKNESS_LEAST = 0.5;
+
+    public static final double THICKNESS_MOST = 120;
+    public static final int POINTS_IN_A_STROKE = 5_000;
+    public static final int STROKES_IN_INK = 500;
+    public static final int ROWS_OR_COLUMNS = 40;
+    /** Between the lines of a pattern on paper, in page units, inclusive. */
+    public static final double PITCH_LEAST = 10;
+
+    public static final double PITCH_MOST = 400;
+    /** UTF-16 units that a student writes on one note. */
+    public static final int WRITTEN_LENGTH = 2_000;
+
     public static final int EDITS_IN_ONE_STEP = 100_000;
     public static final int EDITS_IN_ONE_REQUEST = 500;
     public static final int MOVES_IN_ONE_REQUEST = 200;
@@ -76,6 +104,21 @@ public final class Bounds {
         if (!plain) {
             throw new OutOfBounds(bound, bound + " takes letters, digits, '-' and '_' only");
         }
+        return id;
+    }
+
+    /** As {@link #id}, and the same with {@code ~} and a number behind it: a copy that came off a supply. */
+    public static String pieceId(String bound, String id) {
+        text(bound, id, ID_LENGTH);
+        int sign = id.indexOf('~');
+        if (sign < 0) {
+            return id(bound, id);
+        }
+        String number = id.substring(sign + 1);
+        if (!number.matches("[1-9][0-9]{0,8}")) {
+            throw new OutOfBounds(bound, bound + " of a copy ends in ~ and a number from 1");
+        }
+        id(bound, id.substring(0, sign));
         return id;
     }
 

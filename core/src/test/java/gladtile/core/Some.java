@@ -83,14 +83,10 @@ public final class Some {
         return new Move(UUID.randomUUID(), act, Instant.EPOCH);
     }
 
+    /** Any kind of item, with ids of drop zones in cells that begin with its own. */
     public static Item item(Random random, String id) {
-        return switch (random.nextInt(4)) {
-            case 0 -> words(id, SAID[random.nextInt(SAID.length)]).withFrame(frame(random));
-            case 1 -> new Zone(id, frame(random), "", SAID[random.nextInt(SAID.length)]);
-            default ->
-                picture(id, 0, 0, random.nextBoolean() ? Movement.FREE : Movement.FIXED)
-                        .withFrame(frame(random));
-        };
+        Item bare = SomeItems.bare(random, id);
+        return random.nextInt(4) == 0 ? bare.withTraits(SomeItems.traits(random)) : bare;
     }
 
     public static Frame frame(Random random) {

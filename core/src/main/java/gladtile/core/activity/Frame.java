@@ -1,6 +1,7 @@
 package gladtile.core.activity;
 
 import gladtile.core.Bounds;
+import java.util.List;
 
 /**
  * Where an item lies on its page: the box before turning, in page units, and its turn about its middle.
@@ -31,6 +32,21 @@ public record Frame(double x, double y, double width, double height, double turn
 
     public Frame at(double newX, double newY) {
         return new Frame(newX, newY, width, height, turn);
+    }
+
+    /** Where a point of the unturned box, counted from its left top corner, lies on the page. */
+    public Point onPage(double left, double top) {
+        double dx = left - width / 2;
+        double dy = top - height / 2;
+        double radians = Math.toRadians(turn);
+        double cos = Math.cos(radians);
+        double sin = Math.sin(radians);
+        return new Point(x + width / 2 + dx * cos - dy * sin, y + height / 2 + dx * sin + dy * cos);
+    }
+
+    /** The four corners on the page, from the left top one on clockwise before turning. */
+    public List<Point> corners() {
+        return List.of(onPage(0, 0), onPage(width, 0), onPage(width, height), onPage(0, height));
     }
 
     /** Whether the point lies in the turned box; its edge counts as inside. */

@@ -3,15 +3,23 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
 
 /** Anything on a page. Its place in the page's list is its depth, the last on top. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Words.class, name = "words"),
     @JsonSubTypes.Type(value = Picture.class, name = "picture"),
+    @JsonSubTypes.Type(value = Shape.class, name = "shape"),
+    @JsonSubTypes.Type(value = Line.class, name = "line"),
+    @JsonSubTypes.Type(value = Ink.class, name = "ink"),
+    @JsonSubTypes.Type(value = Note.class, name = "note"),
+    @JsonSubTypes.Type(value = Table.class, name = "table"),
+    @JsonSubTypes.Type(value = Cover.class, name = "cover"),
+    @JsonSubTypes.Type(value = Lens.class, name = "lens"),
     @JsonSubTypes.Type(value = Zone.class, name = "zone")
 })
-public sealed interface Item permits Words, Picture, Zone {
+public sealed interface Item permits Words, Picture, Shape, Line, Ink, Note, Table, Cover, Lens, Zone {
     String id();
 
     Frame frame();
@@ -21,20 +29,68 @@ public sealed interface Item permits Words, Picture, Zone {
     /** What a screen reader says of it; may be empty. */
     String description();
 
-    /** The same item elsewhere. */
-    Item withFrame(Frame frame);
+    /** Null for none. */
+    Traits traits();
 
-    /** The same item with another movement. A zone is always fixed, which its caller must know. */
-    Item withMovement(Movement movement);
-
-    Item withDescription(String description);
+    /** The same look with other common parts. */
+    Item with(Common common);
 
     /** Plain words for lists and messages; never empty. */
     @JsonIgnore
     String name();
 
     @JsonIgnore
+    default Common common() {
+        return new Common(id(), frame(), movement(), description(), traits());
+    }
+
+    /** As {@link #traits}, never null. */
+    @JsonIgnore
+    default Traits ways() {
+        return traits() == null ? Traits.NONE : traits();
+    }
+
+    default Item withFrame(Frame frame) {
+        return with(common().withFrame(frame));
+    }
+
+    /** A zone, a cover and a lens are always fixed, which their caller must know: see {@link #alwaysFixed}. */
+    default Item withMovement(Movement movement) {
+        return with(common().withMovement(movement));
+    }
+
+    default Item withDescription(String description) {
+        return with(common().withDescription(description));
+    }
+
+    default Item withTraits(Traits traits) {
+        return with(common().withTraits(traits));
+    }
+
+    default Item withId(String id) {
+        return with(common().withId(id));
+    }
+
+    @JsonIgnore
     default boolean isPiece() {
         return !movement().isFixed();
+    }
+
+    /** Whether students could never move it as a piece, whatever is set. */
+    @JsonIgnore
+    default boolean alwaysFixed() {
+        return false;
+    }
+
+    /** The drop zones that it is or holds; empty for most. */
+    @JsonIgnore
+    default List<Zone> zones() {
+        return List.of();
+    }
+
+    /** What it says in letters, for finding it by word; may be empty. */
+    @JsonIgnore
+    default String said() {
+        return "";
     }
 }

@@ -1,21 +1,28 @@
 package gladtile.core.activity;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /**
  * One surface of {@link Bounds#PAGE_WIDTH} × {@link Bounds#PAGE_HEIGHT} units, origin top left, y down.
  *
- * @param items from the lowest to the topmost; no id twice
+ * @param items from the lowest to the topmost; no id twice, those of drop zones in cells among them
+ * @param words how a new box of words on this page looks; absent for the usual style
  */
-public record Page(String id, String name, Paper paper, List<Item> items) {
+public record Page(
+        String id,
+        String name,
+        Paper paper,
+        List<Item> items,
+        @JsonInclude(JsonInclude.Include.NON_NULL) WordStyle words) {
     public Page {
         Bounds.id("page.id", id);
         Bounds.text("page.name", name, Bounds.NAME_LENGTH);
@@ -25,10 +32,24 @@ public record Page(String id, String name, Paper paper, List<Item> items) {
         items = List.copyOf(items);
         Set<String> ids = new HashSet<>(items.size() * 2);
         for (Item item : items) {
-            if (!ids.add(item.id())) {
-                throw new OutOfBounds("item.id", "two items of page %s have the id %s".formatted(id, item.id()));
+            for (String one : idsOf(item)) {
+                if (!ids.add(one)) {
+                    throw new OutOfBounds("item.id", "two items of page %s have the id %s".formatted(id, one));
+                }
             }
         }
+    }
+
+    public Page(String id, String name, Paper paper, List<Item> items) {
+        this(id, name, paper, items, null);
+    }
+
+    /** The ids an item takes up: its own, and those of drop zones in its cells. */
+    public static Set<String> idsOf(Item item) {
+        Set<String> ids = new LinkedHashSet<>();
+        ids.add(item.id());
+        item.zones().forEach(zone -> ids.add(zone.id()));
+        return ids;
     }
 
     public static Page empty(String id, String name) {
@@ -49,28 +70,43 @@ public record Page(String id, String name, Paper paper, List<Item> items) {
         return -1;
     }
 
+    /**
+     * What students may move, each thing once: of the pieces in one group the lowest stands for all of them, and the
+     * others go with it.
+     */
     @JsonIgnore
     public List<Item> pieces() {
-        return items.stream().filter(Item::isPiece).toList();
+        Set<String> groups = new HashSet<>();
+        List<Item> pieces = new ArrayList<>();
+        for (Item item : items) {
+            List<String> in = item.ways().groups();
+            if (item.isPiece() && (in.isEmpty() || groups.add(in.get(0)))) {
+                pieces.add(item);
+            }
+        }
+        return pieces;
     }
 
+    /** Every drop zone, those in cells of tables among them. */
     @JsonIgnore
     public List<Zone> zones() {
-        return items.stream()
-                .flatMap(item -> item instanceof Zone zone ? Stream.of(zone) : Stream.empty())
-                .toList();
+        return items.stream().flatMap(item -> item.zones().stream()).toList();
     }
 
     public Page withName(String newName) {
-        return new Page(id, newName, paper, items);
+        return new Page(id, newName, paper, items, words);
     }
 
     public Page withPaper(Paper newPaper) {
-        return new Page(id, name, newPaper, items);
+        return new Page(id, name, newPaper, items, words);
+    }
+
+    public Page withWords(WordStyle newWords) {
+        return new Page(id, name, paper, items, newWords);
     }
 
     public Page withItems(List<Item> newItems) {
-        return new Page(id, name, paper, newItems);
+        return new Page(id, name, paper, newItems, words);
     }
 
     /** The same page with the item of that id replaced; the id must be there. */

@@ -1,40 +1,50 @@
 package gladtile.core.activity;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 
 /**
  * A picture, drawn as large as fits its frame without being stretched.
  *
- * @param credit who made it and under which licence; stays with the picture wherever it goes
+ * @param credit who made it, under which licence and where it came from; stays with the picture wherever it goes
+ * @param crop the part shown; absent for all of it
+ * @param still a moving picture that is shown at rest; absent for false
  */
-public record Picture(String id, Frame frame, Movement movement, String description, PictureRef picture, String credit)
+public record Picture(
+        String id,
+        Frame frame,
+        Movement movement,
+        String description,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
+        PictureRef picture,
+        String credit,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Crop crop,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean still)
         implements Item {
     public Picture {
-        Bounds.id("item.id", id);
-        Bounds.present("item.frame", frame);
-        Bounds.present("item.movement", movement);
-        Bounds.text("item.description", description, Bounds.NAME_LENGTH);
+        traits = new Common(id, frame, movement, description, traits).traits();
         Bounds.present("item.picture", picture);
         Bounds.text("item.credit", credit, Bounds.NAME_LENGTH);
+        still = Boolean.TRUE.equals(still) ? true : null;
+    }
+
+    public Picture(String id, Frame frame, Movement movement, String description, PictureRef picture, String credit) {
+        this(id, frame, movement, description, null, picture, credit, null, null);
     }
 
     @Override
-    public Picture withFrame(Frame newFrame) {
-        return new Picture(id, newFrame, movement, description, picture, credit);
-    }
-
-    @Override
-    public Picture withMovement(Movement newMovement) {
-        return new Picture(id, frame, newMovement, description, picture, credit);
-    }
-
-    @Override
-    public Picture withDescription(String newDescription) {
-        return new Picture(id, frame, movement, newDescription, picture, credit);
+    public Picture with(Common of) {
+        return new Picture(
+                of.id(), of.frame(), of.movement(), of.description(), of.traits(), picture, credit, crop, still);
     }
 
     @Override
     public String name() {
         return description.isBlank() ? "Picture" : Names.shortened(description);
+    }
+
+    @Override
+    public String said() {
+        return description;
     }
 }

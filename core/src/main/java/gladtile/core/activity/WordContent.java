@@ -1,5 +1,6 @@
 package gladtile.core.activity;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import java.util.List;
@@ -7,20 +8,47 @@ import java.util.List;
 /**
  * What a box of words says.
  *
+ * @param text its paragraphs, parted by line ends
  * @param wraps false while the box is as wide as its words; true once someone made it narrower
  * @param lines how the text was broken; together they say exactly the text, white space apart
+ * @param spans parts that look otherwise than the style, in order, none overlapping another
+ * @param paragraphs how each paragraph is set; empty when all are as the style says
  */
-public record WordContent(String text, WordStyle style, boolean wraps, List<WordLine> lines) {
+public record WordContent(
+        String text,
+        WordStyle style,
+        boolean wraps,
+        List<WordLine> lines,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Span> spans,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Paragraph> paragraphs) {
     public WordContent {
         Bounds.text("words.text", text, Bounds.WORDS_LENGTH);
         Bounds.present("words.style", style);
         Bounds.present("words.lines", lines);
         Bounds.count("words.lines", lines.size(), Bounds.LINES_OF_WORDS);
         lines = List.copyOf(lines);
+        spans = spans == null ? List.of() : List.copyOf(spans);
+        paragraphs = paragraphs == null ? List.of() : List.copyOf(paragraphs);
+        Bounds.count("words.spans", spans.size(), Bounds.SPANS_OF_WORDS);
+        int at = 0;
+        for (Span span : spans) {
+            if (span.from() < at || span.to() > text.length()) {
+                throw new OutOfBounds("words.spans", "spans follow one another within the text");
+            }
+            at = span.to();
+        }
+        if (!paragraphs.isEmpty()
+                && paragraphs.size() != text.chars().filter(c -> c == '\n').count() + 1) {
+            throw new OutOfBounds("words.paragraphs", "a text has as many settings as paragraphs, or none");
+        }
         if (!says(lines, text)) {
             // Otherwise a page could show other words than those that are searched, read aloud and checked.
             throw new OutOfBounds("words.lines", "the measured lines do not say what the text says");
         }
+    }
+
+    public WordContent(String text, WordStyle style, boolean wraps, List<WordLine> lines) {
+        this(text, style, wraps, lines, List.of(), List.of());
     }
 
     private static boolean says(List<WordLine> lines, String text) {

@@ -1,35 +1,33 @@
 package gladtile.core.activity;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 
 /** A box of words. */
-public record Words(String id, Frame frame, Movement movement, String description, WordContent content)
+public record Words(
+        String id,
+        Frame frame,
+        Movement movement,
+        String description,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
+        WordContent content)
         implements Item {
     public Words {
-        Bounds.id("item.id", id);
-        Bounds.present("item.frame", frame);
-        Bounds.present("item.movement", movement);
-        Bounds.text("item.description", description, Bounds.NAME_LENGTH);
+        traits = new Common(id, frame, movement, description, traits).traits();
         Bounds.present("item.content", content);
     }
 
-    @Override
-    public Words withFrame(Frame newFrame) {
-        return new Words(id, newFrame, movement, description, content);
+    public Words(String id, Frame frame, Movement movement, String description, WordContent content) {
+        this(id, frame, movement, description, null, content);
     }
 
     @Override
-    public Words withMovement(Movement newMovement) {
-        return new Words(id, frame, newMovement, description, content);
-    }
-
-    @Override
-    public Words withDescription(String newDescription) {
-        return new Words(id, frame, movement, newDescription, content);
+    public Words with(Common of) {
+        return new Words(of.id(), of.frame(), of.movement(), of.description(), of.traits(), content);
     }
 
     public Words withContent(WordContent newContent) {
-        return new Words(id, frame, movement, description, newContent);
+        return new Words(id, frame, movement, description, traits, newContent);
     }
 
     @Override
@@ -38,5 +36,10 @@ public record Words(String id, Frame frame, Movement movement, String descriptio
             return description;
         }
         return content.text().isBlank() ? "Words" : Names.shortened(content.text());
+    }
+
+    @Override
+    public String said() {
+        return content.text();
     }
 }

@@ -1,19 +1,29 @@
 package gladtile.core.activity;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import gladtile.core.Bounds;
+import java.util.List;
 
 /**
  * A drop zone: a place that judges the pieces put in it. What it takes stands in the answer key, never here.
  *
  * @param label what is written at its top; may be empty
  */
-public record Zone(String id, Frame frame, String description, String label) implements Item {
+public record Zone(
+        String id,
+        Frame frame,
+        String description,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
+        String label)
+        implements Item {
     public Zone {
-        Bounds.id("item.id", id);
-        Bounds.present("item.frame", frame);
-        Bounds.text("item.description", description, Bounds.NAME_LENGTH);
+        traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
         Bounds.text("zone.label", label, Bounds.NAME_LENGTH);
+    }
+
+    public Zone(String id, Frame frame, String description, String label) {
+        this(id, frame, description, null, label);
     }
 
     /** Zones stay where they are. */
@@ -24,27 +34,32 @@ public record Zone(String id, Frame frame, String description, String label) imp
     }
 
     @Override
-    public Zone withFrame(Frame newFrame) {
-        return new Zone(id, newFrame, description, label);
-    }
-
-    @Override
-    public Zone withMovement(Movement newMovement) {
-        throw new IllegalArgumentException("a zone is always fixed");
-    }
-
-    @Override
-    public Zone withDescription(String newDescription) {
-        return new Zone(id, frame, newDescription, label);
+    public Zone with(Common of) {
+        return new Zone(of.id(), of.frame(), of.description(), of.traits(), label);
     }
 
     public Zone withLabel(String newLabel) {
-        return new Zone(id, frame, description, newLabel);
+        return new Zone(id, frame, description, traits, newLabel);
     }
 
     @Override
     public String name() {
         String said = label.isBlank() ? description : label;
         return said.isBlank() ? "Drop zone" : Names.shortened(said);
+    }
+
+    @Override
+    public boolean alwaysFixed() {
+        return true;
+    }
+
+    @Override
+    public List<Zone> zones() {
+        return List.of(this);
+    }
+
+    @Override
+    public String said() {
+        return label;
     }
 }

@@ -1,8 +1,11 @@
 package gladtile.core.answer;
 
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Point;
+import gladtile.core.activity.Supply;
 import gladtile.core.activity.Zone;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -20,7 +23,7 @@ import java.util.Set;
  */
 public final class Judge {
     private final String pageId;
-    private final Map<String, Frame> homes;
+    private final Map<String, Item> pieces;
     /** The topmost first. */
     private final List<Asked> zones;
 
@@ -30,13 +33,13 @@ public final class Judge {
 
     private Judge(Page page, AnswerKey key) {
         pageId = page.id();
-        homes = new LinkedHashMap<>();
-        page.pieces().forEach(piece -> homes.put(piece.id(), piece.frame()));
+        pieces = new LinkedHashMap<>();
+        page.pieces().forEach(piece -> pieces.put(piece.id(), piece));
         zones = new ArrayList<>();
         Set<String> placed = new HashSet<>();
         for (Zone zone : page.zones()) {
             Set<String> belongs = new HashSet<>();
-            for (String piece : homes.keySet()) {
+            for (String piece : pieces.keySet()) {
                 if (key.decision(zone.id(), piece) == Decision.BELONGS) {
                     belongs.add(piece);
                 }
@@ -51,6 +54,12 @@ public final class Judge {
         return new Judge(page, key);
     }
 
+    /** Whether what settles in a zone turns to its other side. */
+    public boolean turnsOver(String zoneId) {
+        return zones.stream()
+                .anyMatch(asked -> asked.zone.id().equals(zoneId) && asked.rule.settle() == Settle.TURNS_OVER);
+    }
+
     public String pageId() {
         return pageId;
     }
@@ -60,28 +69,40 @@ public final class Judge {
         return placements;
     }
 
-    /** Where a piece starts; empty when no piece of this page has that id. */
+    /** Where a piece, or the piece that a copy came off, starts; empty when no piece of this page has that id. */
     public Optional<Frame> home(String pieceId) {
-        return Optional.ofNullable(homes.get(pieceId));
+        return piece(pieceId).map(Item::frame);
+    }
+
+    /** The piece of that id, or the one that a copy of that id came off. */
+    public Optional<Item> piece(String pieceId) {
+        return Optional.ofNullable(pieces.get(Supply.originalOf(pieceId)));
     }
 
     /**
      * Judges one piece put down.
      *
-     * @param pieceId a piece of this page; anything else is the caller's mistake
-     * @param x left edge where it was put, in page units
+     * @param pieceId a piece of this page or a copy of one; anything else is the caller's mistake
+     * @param x left edge where it was put, in page units; a piece on a rail lies on its rail afterwards
      * @param y top edge where it was put
      * @param settled who lies in which zone's slots already, in the order they came
      */
     public Verdict judge(String pieceId, double x, double y, Settled settled) {
-        Frame home = homes.get(pieceId);
-        if (home == null) {
-            throw new IllegalArgumentException("no piece " + pieceId + " on page " + pageId);
+        Item piece = pieces.get(pieceId);
+        if (piece == null) {
+            piece = piece(pieceId)
+                    .orElseThrow(() -> new IllegalArgumentException("no piece " + pieceId + " on page " + pageId));
         }
+        Frame home = piece.frame();
         Point middle = new Point(x + home.width() / 2, y + home.height() / 2);
+        if (piece.movement() instanceof Movement.Rail rail) {
+            middle = rail.closest(home.middle(), middle);
+            x = middle.x() - home.width() / 2;
+            y = middle.y() - home.height() / 2;
+        }
         for (Asked asked : zones) {
             if (asked.zone.frame().contains(middle)) {
-                return asked.belongs.contains(pieceId)
+                return asked.belongs.contains(piece.id())
                         ? taken(asked, home, x, y, settled)
                         : turnedAway(asked, home, x, y);
             }
@@ -96,7 +117,7 @@ public final class Judge {
         }
         List<Frame> there = new ArrayList<>();
         for (String piece : settled.in(zoneId)) {
-            there.add(homes.get(piece));
+            there.add(pieces.get(Supply.originalOf(piece)).frame());
         }
         Point slot = Slots.next(asked.zone, there, home);
         return new Verdict(Verdict.Says.BELONGS, zoneId, slot.x(), slot.y(), Verdict.Rests.IN_SLOT);

@@ -5,5 +5,7 @@ public enum Settle {
     /** It settles in a slot of the zone, laid out by computation. */
     IN_SLOT,
     /** It stays where it was put. */
-    STAYS
+    STAYS,
+    /** It settles in a slot and turns to its other side, where it has one. */
+    TURNS_OVER
 }

@@ -30,7 +30,9 @@ public record Verdict(
     public enum Rests {
         IN_SLOT,
         WHERE_PUT,
-        HOME
+        HOME,
+        /** Back in the supply it came off: it is no more. */
+        TAKEN_BACK
     }
 
     public Verdict {

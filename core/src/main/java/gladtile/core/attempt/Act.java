@@ -1,5 +1,6 @@
 package gladtile.core.attempt;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gladtile.core.Bounds;
@@ -8,6 +9,9 @@ import gladtile.core.Bounds;
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Act.Put.class, name = "put"),
+    @JsonSubTypes.Type(value = Act.TurnOver.class, name = "turn-over"),
+    @JsonSubTypes.Type(value = Act.Slide.class, name = "slide"),
+    @JsonSubTypes.Type(value = Act.Write.class, name = "write"),
     @JsonSubTypes.Type(value = Act.StartAgain.class, name = "start-again"),
     @JsonSubTypes.Type(value = Act.Open.class, name = "open"),
     @JsonSubTypes.Type(value = Act.HandIn.class, name = "hand-in")
@@ -16,15 +20,55 @@ public sealed interface Act {
     /**
      * A piece was put down.
      *
+     * @param pieceId a piece, or the nth copy that came off a supply
      * @param x left edge of its unturned box, in page units
      * @param y top edge
+     * @param turn degrees clockwise; absent when it was not turned
      */
-    record Put(String pageId, String pieceId, double x, double y) implements Act {
+    record Put(
+            String pageId,
+            String pieceId,
+            double x,
+            double y,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Double turn) implements Act {
         public Put {
             Bounds.id("page.id", pageId);
-            Bounds.id("piece.id", pieceId);
+            Bounds.pieceId("piece.id", pieceId);
             Bounds.within("put.x", x, -Bounds.COORDINATE, Bounds.COORDINATE);
             Bounds.within("put.y", y, -Bounds.COORDINATE, Bounds.COORDINATE);
+            if (turn != null) {
+                Bounds.within("put.turn", turn, -36_000, 36_000);
+            }
+        }
+
+        public Put(String pageId, String pieceId, double x, double y) {
+            this(pageId, pieceId, x, y, null);
+        }
+    }
+
+    /** An item was turned to its other side, or back. */
+    record TurnOver(String pageId, String itemId) implements Act {
+        public TurnOver {
+            Bounds.id("page.id", pageId);
+            Bounds.pieceId("item.id", itemId);
+        }
+    }
+
+    /** A cover was slid. @param share how far it is out of the way, 0 (it hides all) to 1 */
+    record Slide(String pageId, String coverId, double share) implements Act {
+        public Slide {
+            Bounds.id("page.id", pageId);
+            Bounds.id("cover.id", coverId);
+            Bounds.within("slide.share", share, 0, 1);
+        }
+    }
+
+    /** Words were written on a note, in place of those written there before. */
+    record Write(String pageId, String noteId, String text) implements Act {
+        public Write {
+            Bounds.id("page.id", pageId);
+            Bounds.pieceId("note.id", noteId);
+            Bounds.text("write.text", text, Bounds.WRITTEN_LENGTH);
         }
     }
 

@@ -1,30 +1,45 @@
 package gladtile.core.attempt;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
+import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
-import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * An attempt as it stands: the fold of its moves, from {@link #start}.
  *
  * @param seq how many moves were made
  * @param pageId the page last opened
- * @param pieces those that were touched, by their id
+ * @param pieces those that were touched, by their id; copies that came off a supply by theirs
+ * @param over the items that show their other side
+ * @param slid how far each cover is out of the way, 0 to 1; those that were never slid are left out
+ * @param written what stands on notes that were written on
  */
-public record AttemptState(long seq, String pageId, Standing standing, Map<String, PieceState> pieces) {
+public record AttemptState(
+        long seq,
+        String pageId,
+        Standing standing,
+        Map<String, PieceState> pieces,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> over,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Double> slid,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, String> written) {
     public AttemptState {
         Bounds.present("attempt.pageId", pageId);
         Bounds.present("attempt.standing", standing);
         pieces = Map.copyOf(Bounds.present("attempt.pieces", pieces));
+        over = over == null ? Set.of() : Set.copyOf(over);
+        slid = slid == null ? Map.of() : Map.copyOf(slid);
+        written = written == null ? Map.of() : Map.copyOf(written);
+    }
+
+    public AttemptState(long seq, String pageId, Standing standing, Map<String, PieceState> pieces) {
+        this(seq, pageId, standing, pieces, Set.of(), Map.of(), Map.of());
     }
 
     public static AttemptState start(Rules rules) {
@@ -41,73 +56,44 @@ public record AttemptState(long seq, String pageId, Standing standing, Map<Strin
             return new Refused(Rule.HANDED_IN, "this work was handed in, so nothing on it can be moved");
         }
         Act act = move.act();
-        if (act instanceof Act.Put put) {
-            return put(put, rules);
-        }
         if (act instanceof Act.HandIn) {
-            return new Made(new AttemptState(seq + 1, pageId, Standing.HANDED_IN, pieces), Optional.empty());
+            return made(new Next(this).handedIn());
         }
-        String page = act instanceof Act.Open open ? open.pageId() : ((Act.StartAgain) act).pageId();
+        String page = pageOf(act);
         Judge judge = rules.judge(page).orElse(null);
         if (judge == null) {
-            return noSuchPage(page);
+            return new Refused(Rule.NO_SUCH_PAGE, "there is no page " + page + " in this work");
         }
-        return new Made(
-                act instanceof Act.Open ? new AttemptState(seq + 1, page, standing, pieces) : again(judge),
-                Optional.empty());
+        if (act instanceof Act.Put put) {
+            return Putting.of(this, put, judge, rules);
+        }
+        if (act instanceof Act.Open) {
+            return made(new Next(this).on(page));
+        }
+        if (act instanceof Act.StartAgain) {
+            return made(new Next(this).again(judge, rules.itemIds(page)));
+        }
+        return ByHand.of(this, act, rules);
     }
 
-    private MoveResult put(Act.Put put, Rules rules) {
-        Judge judge = rules.judge(put.pageId()).orElse(null);
-        if (judge == null) {
-            return noSuchPage(put.pageId());
-        }
-        if (judge.home(put.pieceId()).isEmpty()) {
-            return rules.itemName(put.pageId(), put.pieceId())
-                    .<MoveResult>map(name -> new Refused(Rule.FIXED_ITEM, name + " is fixed and cannot be moved"))
-                    .orElseGet(() -> new Refused(Rule.NO_SUCH_ITEM, "there is no such piece on this page"));
-        }
-        PieceState was = pieces.get(put.pieceId());
-        if (was != null && was.settled()) {
-            return new Refused(Rule.ALREADY_SETTLED, "that piece is where it belongs and rests there");
-        }
-        Verdict verdict = judge.judge(put.pieceId(), put.x(), put.y(), this::settledIn);
-        boolean judged = verdict.says() != Verdict.Says.NOT_JUDGED;
-        int tries = (was == null ? 0 : was.tries()) + (judged ? 1 : 0);
-        int before = was == null ? 0 : was.solvedAt();
-        PieceState now = new PieceState(
-                verdict.x(),
-                verdict.y(),
-                verdict.rests() == Verdict.Rests.HOME ? null : verdict.zoneId(),
-                verdict.belongs(),
-                tries,
-                before == 0 && verdict.belongs() ? tries : before,
-                seq + 1);
-        Map<String, PieceState> next = new HashMap<>(pieces);
-        next.put(put.pieceId(), now);
-        return new Made(new AttemptState(seq + 1, pageId, standing, next), Optional.of(verdict));
+    private static MoveResult made(Next next) {
+        return new Made(next.state(), Optional.empty());
     }
 
-    private AttemptState again(Judge judge) {
-        Map<String, PieceState> next = new HashMap<>();
-        pieces.forEach((id, piece) -> next.put(
-                id,
-                judge.home(id)
-                        .map(home -> new PieceState(
-                                home.x(), home.y(), null, false, piece.tries(), piece.solvedAt(), seq + 1))
-                        .orElse(piece)));
-        return new AttemptState(seq + 1, pageId, standing, next);
+    private static String pageOf(Act act) {
+        if (act instanceof Act.Put put) return put.pageId();
+        if (act instanceof Act.Open open) return open.pageId();
+        if (act instanceof Act.StartAgain again) return again.pageId();
+        if (act instanceof Act.TurnOver turn) return turn.pageId();
+        if (act instanceof Act.Slide slide) return slide.pageId();
+        return ((Act.Write) act).pageId();
     }
 
-    private List<String> settledIn(String zoneId) {
-        List<String> there = new ArrayList<>();
-        pieces.forEach((id, piece) -> {
-            if (piece.settled() && zoneId.equals(piece.zoneId())) {
-                there.add(id);
-            }
-        });
-        there.sort(Comparator.comparingLong(id -> pieces.get(id).putAt()));
-        return there;
+    /** How many copies of a supply are out. */
+    long copiesOf(String pieceId) {
+        return pieces.keySet().stream()
+                .filter(id -> Supply.isCopy(id) && Supply.originalOf(id).equals(pieceId))
+                .count();
     }
 
     /** How many placements are solved now. */
@@ -120,9 +106,5 @@ public record AttemptState(long seq, String pageId, Standing standing, Map<Strin
             }
         }
         return solved;
-    }
-
-    private static MoveResult noSuchPage(String pageId) {
-        return new Refused(Rule.NO_SUCH_PAGE, "there is no page " + pageId + " in this work");
     }
 }

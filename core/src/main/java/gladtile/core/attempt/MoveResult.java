@@ -15,6 +15,15 @@ public sealed interface MoveResult {
         NO_SUCH_PAGE,
         NO_SUCH_ITEM,
         FIXED_ITEM,
+        /** It goes with the piece that stands for its group. */
+        PART_OF_A_GROUP,
+        /** Copies come off it; it stays itself. */
+        SUPPLY_STAYS,
+        NO_MORE_COPIES,
+        MAY_NOT_TURN,
+        NO_OTHER_SIDE,
+        NO_COVER,
+        NOT_TO_WRITE_ON,
         ALREADY_SETTLED,
         HANDED_IN,
         TOO_MANY_MOVES

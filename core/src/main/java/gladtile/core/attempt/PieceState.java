@@ -12,6 +12,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
  * @param tries how often a zone judged it
  * @param putAt the number of the move that put it where it is, by which pieces in a zone's slots are in order
  * @param solvedAt the try that was accepted first, from 1; 0 when none yet. Starting again keeps it.
+ * @param turn degrees clockwise; absent while it lies as it did at home
  */
 public record PieceState(
         double x,
@@ -20,4 +21,9 @@ public record PieceState(
         boolean settled,
         int tries,
         int solvedAt,
-        long putAt) {}
+        long putAt,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Double turn) {
+    public PieceState(double x, double y, String zoneId, boolean settled, int tries, int solvedAt, long putAt) {
+        this(x, y, zoneId, settled, tries, solvedAt, putAt, null);
+    }
+}

@@ -3,6 +3,7 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.Page;
 import gladtile.core.edit.EditResult.Reason;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,8 +23,10 @@ public record AddItem(String pageId, int index, Item item) implements Edit {
     @Override
     public EditResult apply(Activity activity) {
         // Ids are single in the whole activity: the answer key names pieces and zones by them alone.
-        if (activity.pages().stream().anyMatch(page -> page.indexOf(item.id()) >= 0)) {
-            return EditResult.refused(Reason.ID_TAKEN, "there is an item with the id " + item.id());
+        for (String id : Page.idsOf(item)) {
+            if (On.taken(activity, id)) {
+                return EditResult.refused(Reason.ID_TAKEN, "there is an item with the id " + id);
+            }
         }
         boolean full = activity.page(pageId)
                 .filter(page -> page.items().size() >= Bounds.ITEMS_ON_A_PAGE)

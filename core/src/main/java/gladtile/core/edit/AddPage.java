@@ -2,9 +2,12 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Adds a page.
@@ -21,6 +24,15 @@ public record AddPage(int index, Page page) implements Edit {
     public EditResult apply(Activity activity) {
         if (activity.page(page.id()).isPresent()) {
             return EditResult.refused(EditResult.Reason.ID_TAKEN, "there is a page with the id " + page.id());
+        }
+        Set<String> taken = new HashSet<>();
+        activity.pages().forEach(one -> one.items().forEach(item -> taken.addAll(Page.idsOf(item))));
+        for (Item item : page.items()) {
+            for (String id : Page.idsOf(item)) {
+                if (taken.contains(id)) {
+                    return EditResult.refused(EditResult.Reason.ID_TAKEN, "there is an item with the id " + id);
+                }
+            }
         }
         if (activity.pages().size() >= Bounds.PAGES) {
             return EditResult.refused(

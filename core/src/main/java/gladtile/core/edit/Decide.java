@@ -4,7 +4,6 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.EditResult.Reason;
 
@@ -23,13 +22,14 @@ public record Decide(String pageId, String zoneId, String pieceId, Decision deci
         if (page == null) {
             return On.noSuchPage(pageId);
         }
-        Item zone = page.item(zoneId).orElse(null);
         Item piece = page.item(pieceId).orElse(null);
-        if (zone == null || piece == null) {
-            return On.noSuchItem(zone == null ? zoneId : pieceId);
+        boolean zone = page.zones().stream().anyMatch(one -> one.id().equals(zoneId));
+        Item other = zone ? null : page.item(zoneId).orElse(null);
+        if (piece == null || !zone && other == null) {
+            return On.noSuchItem(piece == null ? pieceId : zoneId);
         }
-        if (!(zone instanceof Zone)) {
-            return EditResult.refused(Reason.NOT_A_ZONE, zone.name() + " is no drop zone");
+        if (!zone) {
+            return EditResult.refused(Reason.NOT_A_ZONE, other.name() + " is no drop zone");
         }
         if (!piece.isPiece()) {
             return EditResult.refused(Reason.NOT_A_PIECE, piece.name() + " is fixed, so it cannot belong anywhere");

@@ -29,6 +29,11 @@ import java.util.Optional;
     @JsonSubTypes.Type(value = SetZoneLabel.class, name = "set-zone-label"),
     @JsonSubTypes.Type(value = Decide.class, name = "decide"),
     @JsonSubTypes.Type(value = SetRule.class, name = "set-rule"),
+    @JsonSubTypes.Type(value = SetTraits.class, name = "set-traits"),
+    @JsonSubTypes.Type(value = SetBody.class, name = "set-body"),
+    @JsonSubTypes.Type(value = SetPageWords.class, name = "set-page-words"),
+    @JsonSubTypes.Type(value = Arrange.class, name = "arrange"),
+    @JsonSubTypes.Type(value = Transform.class, name = "transform"),
     @JsonSubTypes.Type(value = Together.class, name = "together")
 })
 public sealed interface Edit
@@ -48,6 +53,11 @@ public sealed interface Edit
                 SetZoneLabel,
                 Decide,
                 SetRule,
+                SetTraits,
+                SetBody,
+                SetPageWords,
+                Arrange,
+                Transform,
                 Together {
 
     /** The activity with this change made, or why it does not fit. */

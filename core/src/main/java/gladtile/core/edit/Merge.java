@@ -26,6 +26,12 @@ final class Merge {
         if (first instanceof SetDescription a && next instanceof SetDescription b) {
             return a.itemId().equals(b.itemId());
         }
+        if (first instanceof SetTraits a && next instanceof SetTraits b) {
+            return a.itemId().equals(b.itemId());
+        }
+        if (first instanceof SetPageWords a && next instanceof SetPageWords b) {
+            return a.pageId().equals(b.pageId());
+        }
         if (first instanceof SetWords a && next instanceof SetWords b) {
             return a.itemId().equals(b.itemId());
         }

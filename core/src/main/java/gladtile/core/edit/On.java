@@ -52,6 +52,13 @@ final class On {
                 .orElseThrow(() -> new IllegalArgumentException("no item " + itemId + " to invert on"));
     }
 
+    /** Whether an item or a drop zone in a cell has that id; ids are single in the whole activity. */
+    static boolean taken(Activity activity, String id) {
+        return activity.pages().stream()
+                .flatMap(page -> page.items().stream())
+                .anyMatch(item -> Page.idsOf(item).contains(id));
+    }
+
     static EditResult noSuchPage(String pageId) {
         return EditResult.refused(Reason.NO_SUCH_PAGE, "page " + pageId + " is no longer there");
     }

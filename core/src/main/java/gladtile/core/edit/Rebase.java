@@ -24,8 +24,8 @@ final class Rebase {
         if (other instanceof RemovePage gone && gone.pageId().equals(pageOf(edit))) {
             return Optional.empty();
         }
-        if (other instanceof RemoveItem gone && itemsOf(edit).contains(gone.itemId())) {
-            return Optional.empty();
+        if (other instanceof RemoveItem gone && gone.pageId().equals(pageOf(edit))) {
+            return withoutItem(edit, gone.itemId());
         }
         if (other instanceof SetMovement fixed
                 && fixed.movement().isFixed()
@@ -69,16 +69,21 @@ final class Rebase {
         if (edit instanceof MovePage e) return e.pageId();
         if (edit instanceof RenamePage e) return e.pageId();
         if (edit instanceof SetPaper e) return e.pageId();
+        if (edit instanceof SetPageWords e) return e.pageId();
         if (edit instanceof AddItem e) return e.pageId();
         if (edit instanceof RemoveItem e) return e.pageId();
         if (edit instanceof MoveDepth e) return e.pageId();
         if (edit instanceof SetFrame e) return e.pageId();
         if (edit instanceof SetMovement e) return e.pageId();
         if (edit instanceof SetDescription e) return e.pageId();
+        if (edit instanceof SetTraits e) return e.pageId();
+        if (edit instanceof SetBody e) return e.pageId();
         if (edit instanceof SetWords e) return e.pageId();
         if (edit instanceof SetZoneLabel e) return e.pageId();
         if (edit instanceof Decide e) return e.pageId();
         if (edit instanceof SetRule e) return e.pageId();
+        if (edit instanceof Arrange e) return e.pageId();
+        if (edit instanceof Transform e) return e.pageId();
         return "";
     }
 
@@ -89,11 +94,29 @@ final class Rebase {
         if (edit instanceof SetFrame e) return Set.of(e.itemId());
         if (edit instanceof SetMovement e) return Set.of(e.itemId());
         if (edit instanceof SetDescription e) return Set.of(e.itemId());
+        if (edit instanceof SetTraits e) return Set.of(e.itemId());
+        if (edit instanceof SetBody e) return Set.of(e.item().id());
         if (edit instanceof SetWords e) return Set.of(e.itemId());
         if (edit instanceof SetZoneLabel e) return Set.of(e.itemId());
         if (edit instanceof Decide e)
             return e.zoneId().equals(e.pieceId()) ? Set.of(e.zoneId()) : Set.of(e.zoneId(), e.pieceId());
         if (edit instanceof SetRule e) return Set.of(e.zoneId());
         return Set.of();
+    }
+
+    /** What is left of an edit of several items when one of them is gone. */
+    private static Optional<Edit> withoutItem(Edit edit, String gone) {
+        if (edit instanceof Arrange e) {
+            return left(e.itemIds(), gone).map(ids -> new Arrange(e.pageId(), ids, e.how()));
+        }
+        if (edit instanceof Transform e) {
+            return left(e.itemIds(), gone).map(ids -> new Transform(e.pageId(), ids, e.by()));
+        }
+        return itemsOf(edit).contains(gone) ? Optional.empty() : Optional.of(edit);
+    }
+
+    private static Optional<List<String>> left(List<String> ids, String gone) {
+        List<String> left = ids.stream().filter(id -> !id.equals(gone)).toList();
+        return left.isEmpty() ? Optional.empty() : Optional.of(left);
     }
 }

@@ -2,7 +2,9 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
+import gladtile.core.answer.AnswerKey;
 import gladtile.core.edit.EditResult.Applied;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,20 +22,26 @@ public record RemoveItem(String pageId, String itemId) implements Edit {
         if (page == null) {
             return On.noSuchPage(pageId);
         }
-        if (page.indexOf(itemId) < 0) {
+        Item gone = page.item(itemId).orElse(null);
+        if (gone == null) {
             return On.noSuchItem(itemId);
         }
         Page left = page.withItems(
                 page.items().stream().filter(item -> !item.id().equals(itemId)).toList());
-        return new Applied(activity.withPage(left).withKey(activity.key().without(itemId)));
+        AnswerKey key = activity.key();
+        for (String id : Page.idsOf(gone)) {
+            key = key.without(id);
+        }
+        return new Applied(activity.withPage(left).withKey(key));
     }
 
     @Override
     public Edit invert(Activity before) {
         Page page = On.pageOf(before, pageId);
         List<Edit> steps = new ArrayList<>();
-        steps.add(new AddItem(pageId, page.indexOf(itemId), On.itemOf(before, pageId, itemId)));
-        steps.addAll(Cells.ofZone(before, page, itemId));
+        Item item = On.itemOf(before, pageId, itemId);
+        steps.add(new AddItem(pageId, page.indexOf(itemId), item));
+        item.zones().forEach(zone -> steps.addAll(Cells.ofZone(before, page, zone.id())));
         steps.addAll(Cells.ofPiece(before, page, itemId));
         return Together.orOne(steps);
     }

@@ -26,7 +26,9 @@ public record RemovePage(String pageId) implements Edit {
         List<Page> pages = new ArrayList<>(activity.pages());
         AnswerKey key = activity.key();
         for (Item item : pages.remove(at).items()) {
-            key = key.without(item.id());
+            for (String id : Page.idsOf(item)) {
+                key = key.without(id);
+            }
         }
         return new EditResult.Applied(activity.withPages(pages).withKey(key));
     }

@@ -5,7 +5,6 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.Zone;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import java.util.ArrayList;
@@ -23,9 +22,9 @@ public record SetMovement(String pageId, String itemId, Movement movement) imple
     public EditResult apply(Activity activity) {
         if (activity.page(pageId)
                 .flatMap(page -> page.item(itemId))
-                .filter(Zone.class::isInstance)
+                .filter(Item::alwaysFixed)
                 .isPresent()) {
-            return EditResult.refused(Reason.WRONG_KIND, "a drop zone is always fixed");
+            return EditResult.refused(Reason.WRONG_KIND, "drop zones and covers are always fixed");
         }
         EditResult moved = On.item(activity, pageId, itemId, item -> item.withMovement(movement));
         if (movement.isFixed() && moved instanceof Applied applied) {

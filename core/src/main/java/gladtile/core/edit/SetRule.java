@@ -2,9 +2,7 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.EditResult.Reason;
 
@@ -22,12 +20,10 @@ public record SetRule(String pageId, String zoneId, ZoneRule rule) implements Ed
         if (page == null) {
             return On.noSuchPage(pageId);
         }
-        Item zone = page.item(zoneId).orElse(null);
-        if (zone == null) {
-            return On.noSuchItem(zoneId);
-        }
-        if (!(zone instanceof Zone)) {
-            return EditResult.refused(Reason.NOT_A_ZONE, zone.name() + " is no drop zone");
+        if (page.zones().stream().noneMatch(zone -> zone.id().equals(zoneId))) {
+            return page.item(zoneId)
+                    .map(item -> EditResult.refused(Reason.NOT_A_ZONE, item.name() + " is no drop zone"))
+                    .orElseGet(() -> On.noSuchItem(zoneId));
         }
         return new EditResult.Applied(activity.withKey(activity.key().with(zoneId, rule)));
     }

@@ -29,6 +29,12 @@ public record StudentView(String title, List<StudentPage> pages) {
     private static StudentPage of(Page page, Rules rules) {
         int placements =
                 rules.judge(page.id()).map(judge -> judge.placements().size()).orElse(0);
-        return new StudentPage(page.id(), page.name(), page.paper(), page.items(), placements);
+        List<Item> items = page.items().stream().map(item -> seen(item, rules)).toList();
+        return new StudentPage(page.id(), page.name(), page.paper(), items, placements);
+    }
+
+    /** An other side that only settling brings up would tell the answer beforehand. */
+    private static Item seen(Item item, Rules rules) {
+        return rules.keepsOtherSide(item.id()) ? item.withTraits(item.ways().withOtherSide(null)) : item;
     }
 }

@@ -46,7 +46,7 @@ class EditCasesTest {
         Random random = new Random(2026);
         RandomEdits edits = new RandomEdits(random, "n");
         List<Case> cases = new ArrayList<>();
-        for (int i = 0; i < 160; i++) {
+        for (int i = 0; i < 220; i++) {
             Activity before = Some.activity(random, 2, 3);
             Edit edit = edits.any(before);
             Edit over = edits.any(before);

@@ -1,24 +1,29 @@
 package gladtile.core.edit;
 
 import gladtile.core.Some;
+import gladtile.core.SomeItems;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
+import gladtile.core.activity.Point;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Return;
 import gladtile.core.answer.Settle;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.measure.Arrangement;
+import gladtile.core.measure.Similarity;
 import gladtile.core.measure.WordFit;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 
 /** Edits of every type, most of which fit the activity and some of which do not. */
 final class RandomEdits {
-    private static final int TYPES = 16;
+    private static final int TYPES = 22;
     private final Random random;
     private final String author;
     private int made;
@@ -54,23 +59,56 @@ final class RandomEdits {
             case 8 -> new RemoveItem(page.id(), item);
             case 9 -> new MoveDepth(page.id(), item, random.nextInt(6));
             case 10 -> new SetFrame(page.id(), item, Some.frame(random));
-            case 11 -> new SetMovement(page.id(), item, random.nextBoolean() ? Movement.FREE : Movement.FIXED);
+            case 11 -> new SetMovement(page.id(), item, SomeItems.movement(random));
             case 12 -> new SetDescription(page.id(), item, Some.said(random));
             case 13 -> words(page, item);
             case 14 -> new Decide(page.id(), zoneOf(page), item, Decision.values()[random.nextInt(3)]);
+            case 15 -> new SetTraits(page.id(), item, SomeItems.traits(random));
+            case 16, 17 -> new SetBody(page.id(), another(page, item));
+            case 18 -> new SetPageWords(page.id(), random.nextBoolean() ? WordStyle.PLAIN : null);
+            case 19 -> new Arrange(page.id(), someOf(page, item), arrangement());
+            case 20 -> new Transform(page.id(), someOf(page, item), similarity());
             default ->
                 random.nextBoolean()
                         ? new SetZoneLabel(page.id(), zoneOf(page), Some.said(random))
                         : new SetRule(
                                 page.id(),
                                 zoneOf(page),
-                                new ZoneRule(Settle.values()[random.nextInt(2)], Return.values()[random.nextInt(2)]));
+                                new ZoneRule(Settle.values()[random.nextInt(3)], Return.values()[random.nextInt(2)]));
         };
     }
 
     private Edit words(Page page, String item) {
         WordFit fit = WordFit.within(200 + random.nextInt(300), Some.said(random), WordStyle.PLAIN);
         return new SetWords(page.id(), item, fit.content(), Some.frame(random));
+    }
+
+    private Arrangement arrangement() {
+        return Arrangement.values()[random.nextInt(Arrangement.values().length)];
+    }
+
+    private Similarity similarity() {
+        return new Similarity(new Point(800, 500), 0.5 + random.nextInt(3) / 2.0, 45 * random.nextInt(3), 5, -7);
+    }
+
+    /** An item of the same id, of the same kind nearly always. */
+    private Item another(Page page, String id) {
+        Item there = page.item(id).orElse(null);
+        for (int i = 0; i < 40; i++) {
+            Item one = Some.item(random, id);
+            if (there == null || one.getClass() == there.getClass()) {
+                return one;
+            }
+        }
+        return Some.item(random, id);
+    }
+
+    private List<String> someOf(Page page, String item) {
+        Set<String> some = new LinkedHashSet<>(List.of(item));
+        for (int i = random.nextInt(3); i > 0; i--) {
+            some.add(itemOf(page));
+        }
+        return List.copyOf(some);
     }
 
     private String itemOf(Page page) {

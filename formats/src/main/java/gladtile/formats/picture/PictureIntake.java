@@ -5,7 +5,7 @@ import java.util.Locale;
 import org.apache.tika.Tika;
 
 /**
- * Takes in a picture from outside. What comes out was drawn anew (PNG, JPEG, WebP) or written anew from an allow-list
+ * Takes in a picture from outside. What comes out was drawn anew (PNG, JPEG, WebP, GIF) or written anew from an allow-list
  * (SVG), so nothing but the picture itself is left of what was sent: no metadata, no script, no reference outwards.
  */
 public final class PictureIntake {
@@ -24,7 +24,7 @@ public final class PictureIntake {
     public sealed interface Result {}
 
     /**
-     * @param mediaType {@code image/png}, {@code image/jpeg} or {@code image/svg+xml}
+     * @param mediaType {@code image/png}, {@code image/jpeg}, {@code image/gif} (one that moves) or {@code image/svg+xml}
      * @param width in pixels, or for SVG in its own units
      */
     public record Taken(byte[] bytes, String mediaType, int width, int height) implements Result {}
@@ -44,17 +44,23 @@ public final class PictureIntake {
         try {
             return switch (type) {
                 case "image/png", "image/jpeg", "image/webp" -> RasterPicture.take(bytes, type);
+                case "image/gif" -> MovingPicture.take(bytes);
                 // An SVG with a document type in front may be taken for other XML or for plain text.
                 case "image/svg+xml", "application/xml", "application/xml-dtd", "text/plain" -> SvgPicture.take(bytes);
                 default ->
                     new Refused(
                             "picture.type",
-                            "That file is not a picture that can be used here: it must be PNG, JPEG, WebP or SVG.");
+                            "That file is not a picture that can be used here: it must be PNG, JPEG, WebP, GIF or SVG.");
             };
         } catch (IOException | RuntimeException broken) {
             // Decoders fail in many ways on damaged data; for the teacher all of them mean the same.
             return new Refused("picture.content", "That picture cannot be read; the file may be damaged.");
         }
+    }
+
+    /** The first frame of a moving picture, as a PNG. */
+    public static byte[] still(byte[] gif) throws IOException {
+        return MovingPicture.still(gif);
     }
 
     /** The sentence for a picture of that many bytes. */

@@ -2,6 +2,7 @@ package gladtile.server.activities;
 
 import gladtile.core.activity.Activity;
 import gladtile.core.attempt.Rules;
+import gladtile.core.edit.Difference;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult;
 import gladtile.core.edit.EditResult.Applied;
@@ -24,23 +25,35 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Makes activities and changes them, edit by edit. Every answer is about the asker's own activities only. */
 @Service
 public class Activities {
+    /** From one kept state of the whole to the next: reading a moment goes through fewer edits than this. */
+    static final int SNAPSHOT_EVERY = 200;
+
     /** How far back one author's undo looks. */
     private static final int UNDO_DEPTH = 2_000;
+    /** Enough of the newest to say whether there is anything to undo or redo, nearly always. */
+    private static final int UNDO_LOOK = 40;
 
     private final ActivityStore store;
+    private final Shelf shelf;
     private final TransactionTemplate transactions;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    Activities(ActivityStore store, TransactionTemplate transactions, ApplicationEventPublisher events, Clock clock) {
+    Activities(
+            ActivityStore store,
+            Shelf shelf,
+            TransactionTemplate transactions,
+            ApplicationEventPublisher events,
+            Clock clock) {
         this.store = store;
+        this.shelf = shelf;
         this.transactions = transactions;
         this.events = events;
         this.clock = clock;
     }
 
     /** An activity as it is after its edit number {@code seq}. */
-    public record Current(long seq, Activity activity, boolean canUndo, boolean canRedo) {}
+    public record Current(long seq, Activity activity, boolean canUndo, boolean canRedo, boolean mayEdit) {}
 
     /** An edit on its way in. @param id made by the workbench; the same id twice is one edit */
     public record Incoming(UUID id, Edit edit) {}
@@ -56,10 +69,6 @@ public class Activities {
      */
     public record Caught(long seq, List<LoggedEdit> edits, List<Dropped> dropped, boolean canUndo, boolean canRedo) {}
 
-    public List<ActivityHead> heads(Who who) {
-        return store.heads(who);
-    }
-
     public UUID create(Who who, String title) {
         UUID id = UuidV7.make();
         Activity blank = Activity.blank(title, UuidV7.make().toString());
@@ -67,27 +76,64 @@ public class Activities {
         return id;
     }
 
-    public boolean owns(Who who, UUID id) {
-        return store.owns(who, id);
+    /** What somebody may do with an activity. */
+    public Access access(Who who, UUID id) {
+        return shelf.access(who, id);
     }
 
     public Optional<Current> read(Who who, UUID id) {
-        if (!store.owns(who, id)) {
+        Access access = shelf.access(who, id);
+        if (!access.mayLook()) {
             return Optional.empty();
         }
         return transactions.execute(tx -> store.read(who.schoolId(), id).map(stored -> {
-            List<LogRow> own = store.by(who.schoolId(), id, who.id(), UNDO_DEPTH);
+            List<LogRow> own = store.lately(who.schoolId(), id, who.id(), UNDO_LOOK);
             return new Current(
                     stored.seq(),
                     stored.activity(),
                     !EditLog.undoable(own).isEmpty(),
-                    !EditLog.redoable(own).isEmpty());
+                    !EditLog.redoable(own).isEmpty(),
+                    access.mayEdit());
         }));
+    }
+
+    /** An activity as it was after its edit number {@code seq}. */
+    public Optional<Activity> at(Who who, UUID id, long seq) {
+        if (!shelf.access(who, id).mayLook()) {
+            return Optional.empty();
+        }
+        return transactions.execute(tx -> store.at(who.schoolId(), id, seq));
+    }
+
+    /** Brings a moment back: as an edit like any other, which can be undone. */
+    public Optional<Caught> bringBack(Who who, UUID id, long seq, UUID clientId, long moment) {
+        return change(who, id, seq, (change, since) -> {
+            if (store.has(who.schoolId(), id, clientId)) {
+                return;
+            }
+            Activity then = store.at(who.schoolId(), id, moment).orElse(null);
+            Optional<Edit> edit = then == null ? Optional.empty() : Difference.between(change.activity, then);
+            if (edit.isEmpty()) {
+                change.drop(clientId, "the activity is as it was at that moment");
+            } else if (change.apply(clientId, edit.get(), Kind.PLAIN, null) instanceof Refused refused) {
+                change.drop(clientId, refused.message());
+            }
+        });
+    }
+
+    /** A copy of somebody's own, with ids of its own. */
+    public Optional<UUID> copy(Who who, UUID id, String title) {
+        return read(who, id).map(current -> {
+            UUID copyId = UuidV7.make();
+            Activity copy = Copies.of(current.activity(), title);
+            transactions.executeWithoutResult(tx -> store.insert(who, copyId, copy, now()));
+            return copyId;
+        });
     }
 
     /** All that came after a seq. */
     public Optional<Caught> since(Who who, UUID id, long seq) {
-        return change(who, id, seq, (stored, log) -> {});
+        return change(who, id, seq, (change, log) -> {});
     }
 
     /**
@@ -131,7 +177,14 @@ public class Activities {
             long target = candidate.logged().seq();
             List<LogRow> after = store.since(who.schoolId(), id, target);
             Optional<Edit> back = EditLog.rebased(candidate.inverse(), after);
-            if (back.isPresent() && change.apply(clientId, back.get(), kind, target) instanceof Applied) {
+            if (back.isEmpty()) {
+                continue;
+            }
+            if (EditLog.othersChanged(back.get(), after, who.id())) {
+                change.drop(clientId, "somebody else has changed the same thing since, so theirs stays");
+                return;
+            }
+            if (change.apply(clientId, back.get(), kind, target) instanceof Applied) {
                 return;
             }
         }
@@ -144,7 +197,8 @@ public class Activities {
     }
 
     private Optional<Caught> change(Who who, UUID id, long seq, Work work) {
-        if (!store.owns(who, id)) {
+        Access access = shelf.access(who, id);
+        if (!access.mayLook()) {
             return Optional.empty();
         }
         boolean[] changed = {false};
@@ -152,13 +206,15 @@ public class Activities {
             Stored stored = store.readToChange(who.schoolId(), id).orElseThrow();
             List<LogRow> since = store.since(who.schoolId(), id, seq);
             Change change = new Change(who, id, stored);
-            work.on(change, since);
-            change.write();
+            if (access.mayEdit()) {
+                work.on(change, since);
+                change.write();
+            }
             changed[0] = !change.made.isEmpty();
             List<LoggedEdit> edits = new ArrayList<>();
             since.forEach(row -> edits.add(row.logged()));
             edits.addAll(change.made);
-            List<LogRow> own = store.by(who.schoolId(), id, who.id(), UNDO_DEPTH);
+            List<LogRow> own = store.lately(who.schoolId(), id, who.id(), UNDO_LOOK);
             return new Caught(
                     change.seq,
                     edits,
@@ -199,6 +255,9 @@ public class Activities {
                 store.append(who.schoolId(), id, new LogRow(logged, edit.invert(activity)));
                 activity = applied.activity();
                 seq++;
+                if (seq % SNAPSHOT_EVERY == 0) {
+                    store.keepSnapshot(who.schoolId(), id, seq, activity);
+                }
                 made.add(logged);
             }
             return result;

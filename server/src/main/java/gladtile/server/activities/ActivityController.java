@@ -60,11 +60,6 @@ class ActivityController {
         }
     }
 
-    @GetMapping
-    List<ActivityHead> list(@AuthenticationPrincipal Who who) {
-        return activities.heads(who);
-    }
-
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     Created create(@AuthenticationPrincipal Who who, @RequestBody NewActivity asked) {
@@ -83,25 +78,59 @@ class ActivityController {
 
     @PostMapping("/{id}/edits")
     Caught edit(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Edits asked) {
+        needEdit(who, id);
         return activities.edit(who, id, asked.seq(), asked.edits()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @PostMapping("/{id}/undo")
     Caught undo(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TakeBack asked) {
+        needEdit(who, id);
         return activities.undo(who, id, asked.seq(), asked.id()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @PostMapping("/{id}/redo")
     Caught redo(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TakeBack asked) {
+        needEdit(who, id);
         return activities.redo(who, id, asked.seq(), asked.id()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     /** Server-sent events: {@code changed} with the newest seq whenever the activity took an edit. */
     @GetMapping(path = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        if (!activities.owns(who, id)) {
+        if (!activities.access(who, id).mayLook()) {
             throw Problem.notThere("activity");
         }
         return news.open(id);
+    }
+
+    /**
+     * Where somebody is in their workbench, told to the others who have the activity open.
+     *
+     * @param bench made by the workbench, so that two tabs of one person are two
+     * @param itemIds what is selected there
+     */
+    record Here(UUID bench, String pageId, List<String> itemIds) {
+        Here {
+            Bounds.present("here.bench", bench);
+            Bounds.text("here.pageId", pageId, Bounds.ID_LENGTH);
+            Bounds.count("here.itemIds", Bounds.present("here.itemIds", itemIds).size(), Bounds.ITEMS_ON_A_PAGE);
+        }
+    }
+
+    @PostMapping("/{id}/here")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void here(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Here asked) {
+        if (!activities.access(who, id).mayLook()) {
+            throw Problem.notThere("activity");
+        }
+        news.tellWhere(id, who.name(), asked);
+    }
+
+    private void needEdit(Who who, UUID id) {
+        Access access = activities.access(who, id);
+        if (access == Access.LOOK) {
+            throw Problem.of(
+                    HttpStatus.FORBIDDEN, "This activity was shared with you to look at. Copy it to change it.");
+        }
     }
 }

@@ -2,6 +2,7 @@ package gladtile.server.activities;
 
 import gladtile.server.support.NodeNews;
 import gladtile.server.support.Streams;
+import java.util.List;
 import java.util.UUID;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
@@ -25,6 +26,13 @@ class ActivityNews {
 
     SseEmitter open(UUID activityId) {
         return streams.open(activityId);
+    }
+
+    /** Where somebody is. @param pageId empty when they have left */
+    record Where(UUID bench, String name, String pageId, List<String> itemIds) {}
+
+    void tellWhere(UUID activityId, String name, ActivityController.Here here) {
+        streams.tell(activityId, "where", new Where(here.bench(), name, here.pageId(), here.itemIds()));
     }
 
     @EventListener

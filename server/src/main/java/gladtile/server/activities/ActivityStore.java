@@ -2,12 +2,16 @@ package gladtile.server.activities;
 
 import static gladtile.tables.Tables.ACTIVITY;
 import static gladtile.tables.Tables.ACTIVITY_EDIT;
+import static gladtile.tables.Tables.ACTIVITY_SNAPSHOT;
 import static gladtile.tables.Tables.PAGE_STATE;
 
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.attempt.Rules;
 import gladtile.core.edit.Edit;
+import gladtile.core.edit.EditResult;
+import gladtile.core.edit.Told;
 import gladtile.core.json.Json;
 import gladtile.server.accounts.Who;
 import java.time.OffsetDateTime;
@@ -21,7 +25,6 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Record;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
 /** Activities, their pages and their history in the database. */
@@ -46,47 +49,51 @@ class ActivityStore {
                 .set(ACTIVITY.OWNER_ID, owner.id())
                 .set(ACTIVITY.TITLE, activity.title())
                 .set(ACTIVITY.KEY, JSONB.valueOf(Json.write(activity.key())))
+                .set(ACTIVITY.SAID, Said.on(activity))
+                .set(ACTIVITY.PLACEMENTS, Rules.of(activity).placements().size())
                 .set(ACTIVITY.CREATED_AT, now)
                 .set(ACTIVITY.UPDATED_AT, now)
                 .execute();
         writePages(owner.schoolId(), id, Map.of(), activity.pages());
+        keepSnapshot(owner.schoolId(), id, 0, activity);
     }
 
-    List<ActivityHead> heads(Who owner) {
-        return db.select(
-                        ACTIVITY.ID,
-                        ACTIVITY.TITLE,
-                        ACTIVITY.PLACEMENTS,
-                        ACTIVITY.UPDATED_AT,
-                        PAGE_STATE.PAGE,
-                        DSL.field(DSL.selectCount()
-                                        .from(PAGE_STATE.as("p"))
-                                        .where(PAGE_STATE.as("p").SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID))
-                                        .and(PAGE_STATE.as("p").ACTIVITY_ID.eq(ACTIVITY.ID)))
-                                .as("pages"))
-                .from(ACTIVITY)
-                .join(PAGE_STATE)
-                .on(PAGE_STATE.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID))
-                .and(PAGE_STATE.ACTIVITY_ID.eq(ACTIVITY.ID))
-                .and(PAGE_STATE.POSITION.eq(0))
-                .where(ACTIVITY.SCHOOL_ID.eq(owner.schoolId()), ACTIVITY.OWNER_ID.eq(owner.id()))
-                .orderBy(ACTIVITY.UPDATED_AT.desc())
-                .limit(1_000)
-                .fetch(row -> new ActivityHead(
-                        row.get(ACTIVITY.ID),
-                        row.get(ACTIVITY.TITLE),
-                        row.get("pages", Integer.class),
-                        row.get(ACTIVITY.PLACEMENTS),
-                        row.get(ACTIVITY.UPDATED_AT),
-                        page(row)));
+    void keepSnapshot(UUID schoolId, UUID id, long seq, Activity activity) {
+        db.insertInto(ACTIVITY_SNAPSHOT)
+                .set(ACTIVITY_SNAPSHOT.SCHOOL_ID, schoolId)
+                .set(ACTIVITY_SNAPSHOT.ACTIVITY_ID, id)
+                .set(ACTIVITY_SNAPSHOT.SEQ, seq)
+                .set(ACTIVITY_SNAPSHOT.ACTIVITY, JSONB.valueOf(Json.write(activity)))
+                .onConflictDoNothing()
+                .execute();
     }
 
-    boolean owns(Who owner, UUID id) {
-        return db.fetchExists(
-                ACTIVITY,
-                ACTIVITY.SCHOOL_ID.eq(owner.schoolId()),
-                ACTIVITY.ID.eq(id),
-                ACTIVITY.OWNER_ID.eq(owner.id()));
+    /** The whole as it was after an edit: the state kept before it, and the edits since then. */
+    Optional<Activity> at(UUID schoolId, UUID id, long seq) {
+        var snapshot = db.select(ACTIVITY_SNAPSHOT.SEQ, ACTIVITY_SNAPSHOT.ACTIVITY)
+                .from(ACTIVITY_SNAPSHOT)
+                .where(ACTIVITY_SNAPSHOT.SCHOOL_ID.eq(schoolId), ACTIVITY_SNAPSHOT.ACTIVITY_ID.eq(id))
+                .and(ACTIVITY_SNAPSHOT.SEQ.le(seq))
+                .orderBy(ACTIVITY_SNAPSHOT.SEQ.desc())
+                .limit(1)
+                .fetchOptional();
+        return snapshot.map(kept -> {
+            Activity now = Json.read(kept.get(ACTIVITY_SNAPSHOT.ACTIVITY).data(), Activity.class);
+            List<Edit> edits = db.select(ACTIVITY_EDIT.EDIT)
+                    .from(ACTIVITY_EDIT)
+                    .where(of(schoolId, id))
+                    .and(ACTIVITY_EDIT.SEQ.gt(kept.get(ACTIVITY_SNAPSHOT.SEQ)))
+                    .and(ACTIVITY_EDIT.SEQ.le(seq))
+                    .orderBy(ACTIVITY_EDIT.SEQ)
+                    .fetch(row -> Json.read(row.get(ACTIVITY_EDIT.EDIT).data(), Edit.class));
+            for (Edit edit : edits) {
+                if (!(edit.apply(now) instanceof EditResult.Applied applied)) {
+                    throw new IllegalStateException("activity " + id + " does not follow from its history");
+                }
+                now = applied.activity();
+            }
+            return now;
+        });
     }
 
     Optional<Stored> read(UUID schoolId, UUID id) {
@@ -119,6 +126,7 @@ class ActivityStore {
                 .set(ACTIVITY.SEQ, seq)
                 .set(ACTIVITY.TITLE, after.title())
                 .set(ACTIVITY.PLACEMENTS, placements)
+                .set(ACTIVITY.SAID, Said.on(after))
                 .set(ACTIVITY.UPDATED_AT, now);
         if (!before.key().equals(after.key())) {
             update = update.set(ACTIVITY.KEY, JSONB.valueOf(Json.write(after.key())));
@@ -184,6 +192,7 @@ class ActivityStore {
                 .set(ACTIVITY_EDIT.INVERSE, JSONB.valueOf(Json.write(row.inverse())))
                 .set(ACTIVITY_EDIT.KIND, logged.kind().name().toLowerCase(Locale.ROOT))
                 .set(ACTIVITY_EDIT.TARGET, logged.target())
+                .set(ACTIVITY_EDIT.TOLD, Told.of(logged.edit()))
                 .execute();
     }
 
@@ -197,6 +206,13 @@ class ActivityStore {
                 .where(of(schoolId, id), ACTIVITY_EDIT.SEQ.gt(seq))
                 .orderBy(ACTIVITY_EDIT.SEQ)
                 .fetch(ActivityStore::logRow);
+    }
+
+    /** The newest of what one author did: as many as a first look needs, all of them when that does not tell enough. */
+    List<LogRow> lately(UUID schoolId, UUID id, UUID author, int look) {
+        List<LogRow> newest = by(schoolId, id, author, look);
+        boolean tells = newest.size() < look || !EditLog.undoable(newest).isEmpty();
+        return tells ? newest : by(schoolId, id, author, 2_000);
     }
 
     /** What one author did, newest first, at most so many. */

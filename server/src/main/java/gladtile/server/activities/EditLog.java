@@ -1,5 +1,6 @@
 package gladtile.server.activities;
 
+import gladtile.core.edit.Conflict;
 import gladtile.core.edit.Edit;
 import gladtile.server.activities.ActivityStore.LogRow;
 import gladtile.server.activities.LoggedEdit.Kind;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
 
 /** Reads from a history what an undo or redo means. */
 final class EditLog {
@@ -45,6 +47,13 @@ final class EditLog {
             }
         }
         return found;
+    }
+
+    /** Whether somebody else, since then, set what this would set. */
+    static boolean othersChanged(Edit back, List<LogRow> after, UUID author) {
+        return after.stream()
+                .filter(row -> !row.logged().authorId().equals(author))
+                .anyMatch(row -> Conflict.between(back, row.logged().edit()));
     }
 
     /**

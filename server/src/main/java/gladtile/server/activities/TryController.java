@@ -3,6 +3,7 @@ package gladtile.server.activities;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.OtherSide;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
@@ -12,6 +13,7 @@ import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.support.Problem;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -38,13 +40,17 @@ class TryController {
         }
     }
 
-    /** @param verdict of the last move, when it put a piece down */
+    /**
+     * @param verdict of the last move, when it put a piece down
+     * @param sides the other sides that settling has brought up
+     */
     record Tried(
             StudentView view,
             AttemptState state,
             int placements,
             int solved,
-            @JsonInclude(JsonInclude.Include.NON_NULL) Verdict verdict) {}
+            @JsonInclude(JsonInclude.Include.NON_NULL) Verdict verdict,
+            Map<String, OtherSide> sides) {}
 
     @PostMapping
     Tried attempt(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TryRequest asked) {
@@ -65,6 +71,11 @@ class TryController {
             verdict = made.verdict().orElse(null);
         }
         return new Tried(
-                StudentView.of(activity, rules), state, rules.placements().size(), state.solved(rules), verdict);
+                StudentView.of(activity, rules),
+                state,
+                rules.placements().size(),
+                state.solved(rules),
+                verdict,
+                rules.broughtUp(state));
     }
 }

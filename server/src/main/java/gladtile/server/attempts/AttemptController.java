@@ -1,6 +1,8 @@
 package gladtile.server.attempts;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
+import gladtile.core.activity.OtherSide;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
@@ -12,6 +14,7 @@ import gladtile.server.assignments.Assignments;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -42,7 +45,15 @@ class AttemptController {
         }
     }
 
-    record AttemptView(UUID id, UUID assignmentId, StudentView view, AttemptState state, int placements, int solved) {}
+    /** @param sides the other sides that settling has brought up, by the id of the thing */
+    record AttemptView(
+            UUID id,
+            UUID assignmentId,
+            StudentView view,
+            AttemptState state,
+            int placements,
+            int solved,
+            Map<String, OtherSide> sides) {}
 
     record Moves(List<Move> moves) {
         Moves {
@@ -55,6 +66,7 @@ class AttemptController {
      * What moves changed.
      *
      * @param pieces those that lie or count otherwise than before
+     * @param gone copies that were taken back
      * @param verdicts by move id, for those that were judged
      */
     record Moved(
@@ -62,8 +74,13 @@ class AttemptController {
             String pageId,
             Standing standing,
             Map<String, PieceState> pieces,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> gone,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> over,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Double> slid,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, String> written,
             int solved,
-            Map<UUID, Verdict> verdicts) {}
+            Map<UUID, Verdict> verdicts,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, OtherSide> sides) {}
 
     @GetMapping
     List<Due> due(@AuthenticationPrincipal Who who) {
@@ -83,7 +100,8 @@ class AttemptController {
                 StudentView.of(opened.edition().activity(), opened.edition().rules()),
                 opened.state(),
                 opened.edition().rules().placements().size(),
-                opened.state().solved(opened.edition().rules()));
+                opened.state().solved(opened.edition().rules()),
+                opened.edition().rules().broughtUp(opened.state()));
     }
 
     @PostMapping("/{id}/moves")
@@ -97,7 +115,18 @@ class AttemptController {
         }
         Attempts.AllMade made = (Attempts.AllMade) result;
         AttemptState now = made.state();
-        return new Moved(now.seq(), now.pageId(), now.standing(), made.changed(), made.solved(), made.verdicts());
+        return new Moved(
+                now.seq(),
+                now.pageId(),
+                now.standing(),
+                made.changed(),
+                made.gone(),
+                now.over(),
+                now.slid(),
+                now.written(),
+                made.solved(),
+                made.verdicts(),
+                made.sides());
     }
 
     private static String sentence(String message) {

@@ -2,6 +2,7 @@ package gladtile.server.attempts;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import gladtile.core.activity.OtherSide;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
@@ -17,9 +18,12 @@ import gladtile.server.attempts.AttemptStore.Judged;
 import gladtile.server.support.UuidV7;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -58,9 +62,17 @@ public class Attempts {
      *
      * @param changed the pieces that lie or count otherwise than before; all of them when a move came again, since its
      *     sender missed what became of it
+     * @param gone copies that were taken back
      * @param verdicts by move id, for those that were judged
+     * @param sides the other sides that settling has brought up
      */
-    public record AllMade(AttemptState state, Map<String, PieceState> changed, int solved, Map<UUID, Verdict> verdicts)
+    public record AllMade(
+            AttemptState state,
+            Map<String, PieceState> changed,
+            Set<String> gone,
+            int solved,
+            Map<UUID, Verdict> verdicts,
+            Map<String, OtherSide> sides)
             implements Result {}
 
     /** None was made. @param index of the first that broke a rule */
@@ -68,6 +80,9 @@ public class Attempts {
 
     /** An attempt as this machine knows it. Its monitor orders the moves that arrive here. */
     private static final class Fold {
+        /** A move that comes again does so soon; an older one is found in the database, whose key refuses it. */
+        private static final int REMEMBERED = 512;
+
         private final Assignment assignment;
         private final Rules rules;
         private final UUID studentId;
@@ -84,7 +99,14 @@ public class Attempts {
             this.rules = rules;
             this.studentId = studentId;
             this.state = state;
-            this.seen = seen;
+            int most = Math.max(REMEMBERED, 2 * seen.size());
+            this.seen = new LinkedHashMap<>() {
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<UUID, Optional<Verdict>> eldest) {
+                    return size() > most;
+                }
+            };
+            this.seen.putAll(seen);
         }
     }
 
@@ -185,7 +207,9 @@ public class Attempts {
             fold.seen.putAll(fresh);
         }
         Map<String, PieceState> changed = made.size() < moves.size() ? state.pieces() : changed(before, state);
-        return new AllMade(state, changed, solved, verdicts);
+        Set<String> gone = new HashSet<>(before.pieces().keySet());
+        gone.removeAll(state.pieces().keySet());
+        return new AllMade(state, changed, gone, solved, verdicts, fold.rules.broughtUp(state));
     }
 
     private static Map<String, PieceState> changed(AttemptState before, AttemptState after) {
@@ -218,7 +242,7 @@ public class Attempts {
                             assignments.forStudent(student, row.assignmentId()).orElseThrow();
                     Rules rules = assignments.edition(assignment).rules();
                     Map<UUID, Optional<Verdict>> seen = store.verdicts(schoolId, attemptId);
-                    return new Fold(assignment, rules, row.studentId(), current(row, rules), new HashMap<>(seen));
+                    return new Fold(assignment, rules, row.studentId(), current(row, rules), seen);
                 })
                 .orElse(null);
     }

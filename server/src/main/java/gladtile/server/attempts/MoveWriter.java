@@ -13,6 +13,7 @@ import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Component;
 
 /**
@@ -79,6 +80,11 @@ class MoveWriter {
             Set<UUID> stepped = store.append(batch.stream().map(Waiting::append).toList());
             batch.forEach(one -> one.done.complete(stepped.contains(one.append.attemptId())));
         } catch (DataAccessException together) {
+            if (batch.size() == 1 && together instanceof DuplicateKeyException) {
+                // A move that was made long ago came again: the attempt is read anew, with all its moves.
+                batch.get(0).done.complete(false);
+                return;
+            }
             if (batch.size() == 1) {
                 batch.get(0).done.completeExceptionally(together);
                 return;

@@ -1,7 +1,9 @@
 package gladtile.server.files;
 
 import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
 import gladtile.core.activity.PictureRef;
+import gladtile.formats.picture.SeeThrough;
 import gladtile.server.accounts.Who;
 import gladtile.server.support.Problem;
 import java.io.IOException;
@@ -14,6 +16,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -50,10 +53,43 @@ class FileController {
         return ((Files.Kept) result).picture();
     }
 
-    @GetMapping("/{sha256}")
-    ResponseEntity<byte[]> give(@AuthenticationPrincipal Who who, @PathVariable String sha256) {
+    /** @param colour {@code #rrggbb} @param tolerance 0 to 200 */
+    record Clear(String colour, int tolerance) {
+        Clear {
+            if (colour == null || !colour.matches("#[0-9a-f]{6}")) {
+                throw new OutOfBounds("clear.colour", "a colour is # and six of 0-9 a-f");
+            }
+            Bounds.within("clear.tolerance", tolerance, 0, SeeThrough.FARTHEST);
+        }
+    }
+
+    /** Makes a colour of a picture see-through; the picture as it was stays as it is, under its own name. */
+    @PostMapping("/{sha256}/clear")
+    @ResponseStatus(HttpStatus.CREATED)
+    StoredPicture clear(@AuthenticationPrincipal Who who, @PathVariable String sha256, @RequestBody Clear asked) {
+        if (who.kind() != Who.Kind.TEACHER) {
+            throw Problem.of(HttpStatus.FORBIDDEN, "This is not for you to see or change.");
+        }
         PictureRef.file(sha256);
-        FileStore.Kept kept = store.read(who.schoolId(), sha256).orElseThrow(() -> Problem.notThere("file"));
+        int rgb = Integer.parseInt(asked.colour().substring(1), 16);
+        Files.Result result =
+                files.clear(who, sha256, rgb, asked.tolerance()).orElseThrow(() -> Problem.notThere("file"));
+        if (result instanceof Files.Refused refused) {
+            throw Problem.bound(refused.bound(), refused.message() + " Nothing on the page changed.");
+        }
+        return ((Files.Kept) result).picture();
+    }
+
+    /** @param still a moving picture at rest */
+    @GetMapping("/{sha256}")
+    ResponseEntity<byte[]> give(
+            @AuthenticationPrincipal Who who,
+            @PathVariable String sha256,
+            @RequestParam(defaultValue = "false") boolean still) {
+        PictureRef.file(sha256);
+        FileStore.Kept kept = store.read(who.schoolId(), sha256)
+                .map(file -> still ? files.still(file) : file)
+                .orElseThrow(() -> Problem.notThere("file"));
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(kept.mediaType()))
                 .cacheControl(

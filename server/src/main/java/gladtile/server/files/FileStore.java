@@ -59,6 +59,15 @@ class FileStore {
         }
     }
 
+    /** Empty for none. */
+    String credit(UUID schoolId, String sha256) {
+        return db.select(PICTURE_CREDIT.CREDIT)
+                .from(PICTURE_CREDIT)
+                .where(PICTURE_CREDIT.SCHOOL_ID.eq(schoolId), PICTURE_CREDIT.SHA256.eq(sha256))
+                .fetchOptional(PICTURE_CREDIT.CREDIT)
+                .orElse("");
+    }
+
     Optional<Kept> read(UUID schoolId, String sha256) {
         return db.select(FILE.MEDIA_TYPE)
                 .from(FILE)

@@ -1,10 +1,13 @@
 package gladtile.server.files;
 
 import gladtile.formats.picture.PictureIntake;
+import gladtile.formats.picture.SeeThrough;
 import gladtile.server.accounts.Who;
+import java.io.IOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
+import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Service;
 
@@ -43,6 +46,37 @@ public class Files {
                 new StoredPicture(sha256(picture.bytes()), picture.mediaType(), picture.width(), picture.height());
         store.keep(who.schoolId(), who.id(), stored, picture.bytes(), credit);
         return new Kept(stored);
+    }
+
+    /** Empty when there is no such file. */
+    public Optional<Result> clear(Who who, String sha256, int rgb, int tolerance) {
+        return store.read(who.schoolId(), sha256).map(kept -> {
+            drawing.acquireUninterruptibly();
+            PictureIntake.Taken clear;
+            try {
+                clear = SeeThrough.of(kept.bytes(), rgb, tolerance);
+            } catch (IOException notOfPixels) {
+                return new Refused("picture.type", "Only pictures of pixels can be made see-through.");
+            } finally {
+                drawing.release();
+            }
+            StoredPicture stored =
+                    new StoredPicture(sha256(clear.bytes()), clear.mediaType(), clear.width(), clear.height());
+            store.keep(who.schoolId(), who.id(), stored, clear.bytes(), store.credit(who.schoolId(), sha256));
+            return new Kept(stored);
+        });
+    }
+
+    /** The first frame of a moving picture; any other file as it is. */
+    FileStore.Kept still(FileStore.Kept kept) {
+        if (!kept.mediaType().equals("image/gif")) {
+            return kept;
+        }
+        try {
+            return new FileStore.Kept("image/png", PictureIntake.still(kept.bytes()));
+        } catch (IOException e) {
+            throw new IllegalStateException("a moving picture that was taken in has no first frame", e);
+        }
     }
 
     private static String sha256(byte[] bytes) {

@@ -1,5 +1,6 @@
 package gladtile.server.live;
 
+import gladtile.core.activity.OtherSide;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Rules;
 import gladtile.core.student.StudentView;
@@ -32,7 +33,13 @@ class Quilts {
     }
 
     /** A student's work as they left it. */
-    record Left(String name, StudentView view, AttemptState state, int placements, int solved) {}
+    record Left(
+            String name,
+            StudentView view,
+            AttemptState state,
+            int placements,
+            int solved,
+            Map<String, OtherSide> sides) {}
 
     Optional<Quilt> of(Who teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
@@ -77,7 +84,8 @@ class Quilts {
                             StudentView.of(edition.activity(), edition.rules()),
                             state,
                             edition.rules().placements().size(),
-                            state.solved(edition.rules())));
+                            state.solved(edition.rules()),
+                            edition.rules().broughtUp(state)));
         });
     }
 

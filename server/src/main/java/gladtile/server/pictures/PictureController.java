@@ -1,26 +1,71 @@
 package gladtile.server.pictures;
 
 import gladtile.core.Bounds;
+import gladtile.server.accounts.Who;
 import gladtile.server.pictures.PictureLibrary.LibraryPicture;
+import gladtile.server.support.Problem;
 import java.util.List;
+import java.util.Optional;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Finding pictures in the shipped library. */
+/** Finding pictures in the shipped library, by word and by topic, and keeping favourites. */
 @RestController
 @RequestMapping("/api/pictures")
 class PictureController {
     private static final int MOST = 120;
     private final PictureLibrary library;
+    private final KeptPictures kept;
 
-    PictureController(PictureLibrary library) {
+    PictureController(PictureLibrary library, KeptPictures kept) {
         this.library = library;
+        this.kept = kept;
     }
 
+    /** @param lately the last used first */
+    record Own(List<LibraryPicture> favourites, List<LibraryPicture> lately, List<String> topics) {}
+
+    record Keep(boolean kept) {}
+
     @GetMapping
-    List<LibraryPicture> find(@RequestParam String words) {
-        return library.find(Bounds.text("pictures.words", words, Bounds.NAME_LENGTH), MOST);
+    List<LibraryPicture> find(
+            @RequestParam(defaultValue = "") String words, @RequestParam(defaultValue = "") String topic) {
+        return library.find(
+                Bounds.text("pictures.words", words, Bounds.NAME_LENGTH),
+                Bounds.text("pictures.topic", topic, Bounds.NAME_LENGTH),
+                MOST);
+    }
+
+    @GetMapping("/own")
+    Own own(@AuthenticationPrincipal Who who) {
+        return new Own(pictures(kept.favourites(who)), pictures(kept.lately(who)), library.topics());
+    }
+
+    @PostMapping("/{code}/keep")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keep(@AuthenticationPrincipal Who who, @PathVariable String code, @RequestBody Keep asked) {
+        kept.keep(who, known(code), asked.kept());
+    }
+
+    @PostMapping("/{code}/use")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void use(@AuthenticationPrincipal Who who, @PathVariable String code) {
+        kept.use(who, known(code));
+    }
+
+    private String known(String code) {
+        return library.picture(code).map(LibraryPicture::code).orElseThrow(() -> Problem.notThere("picture"));
+    }
+
+    private List<LibraryPicture> pictures(List<String> codes) {
+        return codes.stream().map(library::picture).flatMap(Optional::stream).toList();
     }
 }

@@ -38,6 +38,7 @@ public class PictureLibrary {
                 Entry entry = new Entry(
                         new LibraryPicture(picture.code(), picture.name(), credit),
                         plain(picture.name()),
+                        picture.topic(),
                         picture.words().stream()
                                 .map(PictureLibrary::plain)
                                 .distinct()
@@ -51,9 +52,9 @@ public class PictureLibrary {
     /** @param credit who drew the pictures, and the licence they come under */
     record Shipped(String credit, List<ShippedPicture> pictures) {}
 
-    record ShippedPicture(String code, String name, List<String> words) {}
+    record ShippedPicture(String code, String name, String topic, List<String> words) {}
 
-    private record Entry(LibraryPicture picture, String name, List<String> words) {}
+    private record Entry(LibraryPicture picture, String name, String topic, List<String> words) {}
 
     /** @param code names the picture, and the file it is in */
     public record LibraryPicture(String code, String name, String credit) {}
@@ -65,13 +66,17 @@ public class PictureLibrary {
     /**
      * Pictures for a word or the beginning of one, the closest first; every word given must be met.
      *
+     * @param topic one of {@link #topics}, or empty for all
      * @param most how many at the most
      */
-    public List<LibraryPicture> find(String asked, int most) {
+    public List<LibraryPicture> find(String asked, String topic, int most) {
         String[] words = plain(asked).strip().split("\\s+");
         record Hit(Entry entry, int distance) {}
         List<Hit> hits = new ArrayList<>();
         for (Entry entry : entries) {
+            if (!topic.isEmpty() && !entry.topic.equals(topic)) {
+                continue;
+            }
             int distance = 0;
             for (String word : words) {
                 int one = distance(entry, word);
@@ -86,6 +91,11 @@ public class PictureLibrary {
                 .limit(most)
                 .map(hit -> hit.entry().picture())
                 .toList();
+    }
+
+    /** What pictures there are of, in the order they are in the library. */
+    public List<String> topics() {
+        return entries.stream().map(Entry::topic).distinct().toList();
     }
 
     /** 0 the name itself, 1 a word of it, 2 a keyword, 3 the beginning of either, -1 none. */

@@ -1,0 +1,64 @@
+package gladtile.core.activity;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import gladtile.core.Bounds;
+
+/**
+ * A panel that hides part of a page until it is slid aside. It is no piece: it slides one way and back.
+ *
+ * @param colour {@code #rrggbb}
+ * @param way where it slides to
+ * @param label written on it; may be empty
+ */
+public record Cover(
+        String id,
+        Frame frame,
+        String description,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
+        String colour,
+        Way way,
+        String label)
+        implements Item {
+    /** The four ways. */
+    public enum Way {
+        LEFT,
+        RIGHT,
+        UP,
+        DOWN
+    }
+
+    public Cover {
+        traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
+        Colour.check("cover.colour", colour);
+        Bounds.present("cover.way", way);
+        Bounds.text("cover.label", label, Bounds.NAME_LENGTH);
+    }
+
+    @Override
+    @JsonProperty(access = JsonProperty.Access.READ_ONLY)
+    public Movement movement() {
+        return Movement.FIXED;
+    }
+
+    @Override
+    public Cover with(Common of) {
+        return new Cover(of.id(), of.frame(), of.description(), of.traits(), colour, way, label);
+    }
+
+    @Override
+    public boolean alwaysFixed() {
+        return true;
+    }
+
+    @Override
+    public String name() {
+        String said = description.isBlank() ? label : description;
+        return said.isBlank() ? "Cover" : Names.shortened(said);
+    }
+
+    @Override
+    public String said() {
+        return label;
+    }
+}

@@ -1,0 +1,29 @@
+package gladtile.core.activity;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+
+/** Strokes that are moved and resized as one. */
+public record Ink(
+        String id,
+        Frame frame,
+        Movement movement,
+        String description,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
+        InkContent ink)
+        implements Item {
+    public Ink {
+        traits = new Common(id, frame, movement, description, traits).traits();
+        Bounds.present("item.ink", ink);
+    }
+
+    @Override
+    public Ink with(Common of) {
+        return new Ink(of.id(), of.frame(), of.movement(), of.description(), of.traits(), ink);
+    }
+
+    @Override
+    public String name() {
+        return description.isBlank() ? "Ink" : Names.shortened(description);
+    }
+}

@@ -1,0 +1,32 @@
+package gladtile.core.activity;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+
+/**
+ * An area in which what lies under it shows its other side. One that students may move is held over things.
+ *
+ * @param colour of its rim, {@code #rrggbb}
+ */
+public record Lens(
+        String id,
+        Frame frame,
+        Movement movement,
+        String description,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
+        String colour)
+        implements Item {
+    public Lens {
+        traits = new Common(id, frame, movement, description, traits).traits();
+        Colour.check("lens.colour", colour);
+    }
+
+    @Override
+    public Lens with(Common of) {
+        return new Lens(of.id(), of.frame(), of.movement(), of.description(), of.traits(), colour);
+    }
+
+    @Override
+    public String name() {
+        return description.isBlank() ? "Lens" : Names.shortened(description);
+    }
+}

@@ -1,0 +1,32 @@
+package gladtile.core.activity;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+
+/** A line, a curve, or a connector that stays joined to what it joins. */
+public record Line(
+        String id,
+        Frame frame,
+        Movement movement,
+        String description,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
+        LineLook look)
+        implements Item {
+    public Line {
+        traits = new Common(id, frame, movement, description, traits).traits();
+        Bounds.present("line.look", look);
+    }
+
+    @Override
+    public Line with(Common of) {
+        return new Line(of.id(), of.frame(), of.movement(), of.description(), of.traits(), look);
+    }
+
+    @Override
+    public String name() {
+        if (!description.isBlank()) {
+            return Names.shortened(description);
+        }
+        return look.from() != null || look.to() != null ? "Connector" : look.curved() ? "Curve" : "Line";
+    }
+}

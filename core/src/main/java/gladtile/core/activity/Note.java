@@ -1,0 +1,47 @@
+package gladtile.core.activity;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+
+/**
+ * A coloured slip with words or ink on it; opens large for reading.
+ *
+ * @param colour {@code #rrggbb}
+ * @param writable whether students write on it
+ */
+public record Note(
+        String id,
+        Frame frame,
+        Movement movement,
+        String description,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
+        String colour,
+        WordContent words,
+        @JsonInclude(JsonInclude.Include.NON_NULL) InkContent ink,
+        boolean writable)
+        implements Item {
+    public Note {
+        traits = new Common(id, frame, movement, description, traits).traits();
+        Colour.check("note.colour", colour);
+        Bounds.present("note.words", words);
+    }
+
+    @Override
+    public Note with(Common of) {
+        return new Note(
+                of.id(), of.frame(), of.movement(), of.description(), of.traits(), colour, words, ink, writable);
+    }
+
+    @Override
+    public String name() {
+        if (!description.isBlank()) {
+            return Names.shortened(description);
+        }
+        return words.text().isBlank() ? "Note" : Names.shortened(words.text());
+    }
+
+    @Override
+    public String said() {
+        return words.text();
+    }
+}

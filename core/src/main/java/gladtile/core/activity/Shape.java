@@ -1,0 +1,47 @@
+package gladtile.core.activity;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import java.util.Locale;
+
+/**
+ * A shape that fills its frame.
+ *
+ * @param words lie in its middle; may be absent
+ */
+public record Shape(
+        String id,
+        Frame frame,
+        Movement movement,
+        String description,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
+        ShapeLook look,
+        @JsonInclude(JsonInclude.Include.NON_NULL) WordContent words)
+        implements Item {
+    public Shape {
+        traits = new Common(id, frame, movement, description, traits).traits();
+        Bounds.present("shape.look", look);
+    }
+
+    @Override
+    public Shape with(Common of) {
+        return new Shape(of.id(), of.frame(), of.movement(), of.description(), of.traits(), look, words);
+    }
+
+    @Override
+    public String name() {
+        if (!description.isBlank()) {
+            return Names.shortened(description);
+        }
+        if (!said().isBlank()) {
+            return Names.shortened(said());
+        }
+        String form = look.form().name();
+        return form.charAt(0) + form.substring(1).toLowerCase(Locale.ROOT);
+    }
+
+    @Override
+    public String said() {
+        return words == null ? "" : words.text();
+    }
+}

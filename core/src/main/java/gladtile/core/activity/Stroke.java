@@ -1,0 +1,43 @@
+package gladtile.core.activity;
+
+import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+import java.util.List;
+
+/**
+ * One stroke of ink.
+ *
+ * @param tool a pen covers; a tint never darkens where strokes of its colour overlap, nor hides words
+ * @param colour {@code #rrggbb}
+ * @param width in page units
+ * @param points x, y and pressure (0 to 255) by turns: tenths of a page unit from the ink's own left top corner
+ */
+public record Stroke(Tool tool, String colour, double width, Dash dash, List<Integer> points) {
+    /** What drew it. */
+    public enum Tool {
+        PEN,
+        TINT
+    }
+
+    private static final int PER_POINT = 3;
+    private static final int MOST = 10 * (int) Bounds.COORDINATE;
+
+    public Stroke {
+        Bounds.present("stroke.tool", tool);
+        Colour.check("stroke.colour", colour);
+        Bounds.within("stroke.width", width, Bounds.THICKNESS_LEAST, Bounds.THICKNESS_MOST);
+        Bounds.present("stroke.dash", dash);
+        points = List.copyOf(Bounds.present("stroke.points", points));
+        Bounds.count("stroke.points", points.size() / PER_POINT, Bounds.POINTS_IN_A_STROKE);
+        if (points.isEmpty() || points.size() % PER_POINT != 0) {
+            throw new OutOfBounds("stroke.points", "a stroke has x, y and pressure of at least one point");
+        }
+        for (int i = 0; i < points.size(); i++) {
+            if (i % PER_POINT == 2) {
+                Bounds.within("stroke.pressure", points.get(i), 0, 255);
+            } else {
+                Bounds.within("stroke.points", points.get(i), -MOST, MOST);
+            }
+        }
+    }
+}

@@ -1,0 +1,97 @@
+package gladtile.core.attempt;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Supply;
+import gladtile.core.answer.Judge;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.Map;
+import java.util.Set;
+
+/** The state after one move more, while it is put together. */
+final class Next {
+    private final long seq;
+    private String pageId;
+    private Standing standing;
+    private final Map<String, PieceState> pieces;
+    private final Set<String> over;
+    private final Map<String, Double> slid;
+    private final Map<String, String> written;
+
+    Next(AttemptState was) {
+        seq = was.seq() + 1;
+        pageId = was.pageId();
+        standing = was.standing();
+        pieces = new HashMap<>(was.pieces());
+        over = new HashSet<>(was.over());
+        slid = new HashMap<>(was.slid());
+        written = new HashMap<>(was.written());
+    }
+
+    AttemptState state() {
+        return new AttemptState(seq, pageId, standing, pieces, over, slid, written);
+    }
+
+    Next handedIn() {
+        standing = Standing.HANDED_IN;
+        return this;
+    }
+
+    Next on(String page) {
+        pageId = page;
+        return this;
+    }
+
+    Next piece(String id, PieceState piece) {
+        pieces.put(id, piece);
+        return this;
+    }
+
+    Next without(String copyId) {
+        pieces.remove(copyId);
+        over.remove(copyId);
+        written.remove(copyId);
+        return this;
+    }
+
+    Next turnedOver(String id) {
+        if (!over.remove(id)) {
+            over.add(id);
+        }
+        return this;
+    }
+
+    Next showsOther(String id) {
+        over.add(id);
+        return this;
+    }
+
+    Next slid(String coverId, double share) {
+        slid.put(coverId, share);
+        return this;
+    }
+
+    Next written(String noteId, String text) {
+        written.put(noteId, text);
+        return this;
+    }
+
+    /** Every piece of a page is where it started, copies are taken back; how many tries there were stays. */
+    Next again(Judge judge, Set<String> itemIds) {
+        Map<String, PieceState> now = new HashMap<>();
+        pieces.forEach((id, piece) -> {
+            Frame home = judge.home(id).orElse(null);
+            if (home == null) {
+                now.put(id, piece);
+            } else if (!Supply.isCopy(id)) {
+                now.put(id, new PieceState(home.x(), home.y(), null, false, piece.tries(), piece.solvedAt(), seq));
+            }
+        });
+        pieces.clear();
+        pieces.putAll(now);
+        over.removeIf(id -> itemIds.contains(Supply.originalOf(id)));
+        slid.keySet().removeIf(itemIds::contains);
+        written.keySet().removeIf(id -> itemIds.contains(Supply.originalOf(id)));
+        return this;
+    }
+}

@@ -1,0 +1,144 @@
+package gladtile.core.attempt;
+
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.Supply;
+import gladtile.core.answer.Judge;
+import gladtile.core.answer.Verdict;
+import gladtile.core.attempt.MoveResult.Made;
+import gladtile.core.attempt.MoveResult.Refused;
+import gladtile.core.attempt.MoveResult.Rule;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** What becomes of a piece that is put down, under all rules of movement and supply. */
+final class Putting {
+    private final AttemptState state;
+    private final Act.Put put;
+    private final Item piece;
+    private final boolean copy;
+    private final PieceState was;
+
+    private Putting(AttemptState state, Act.Put put, Item piece) {
+        this.state = state;
+        this.put = put;
+        this.piece = piece;
+        copy = Supply.isCopy(put.pieceId());
+        was = state.pieces().get(put.pieceId());
+    }
+
+    static MoveResult of(AttemptState state, Act.Put put, Judge judge, Rules rules) {
+        Item piece = judge.piece(put.pieceId()).orElse(null);
+        if (piece == null) {
+            return rules.item(put.pageId(), put.pieceId())
+                    .<MoveResult>map(item -> item.isPiece()
+                            ? new Refused(Rule.PART_OF_A_GROUP, item.name() + " is part of a group and goes with it")
+                            : new Refused(Rule.FIXED_ITEM, item.name() + " is fixed and cannot be moved"))
+                    .orElseGet(() -> new Refused(Rule.NO_SUCH_ITEM, "there is no such piece on this page"));
+        }
+        Putting putting = new Putting(state, put, piece);
+        return putting.refusal().<MoveResult>map(refused -> refused).orElseGet(() -> putting.made(judge));
+    }
+
+    private Optional<Refused> refusal() {
+        Supply supply = piece.ways().supply();
+        if (copy && supply == null) {
+            return Optional.of(new Refused(Rule.NO_SUCH_ITEM, "no copies come off " + piece.name()));
+        }
+        if (!copy && supply != null) {
+            return Optional.of(new Refused(Rule.SUPPLY_STAYS, "copies come off " + piece.name() + "; it stays itself"));
+        }
+        if (was != null && was.settled()) {
+            return Optional.of(new Refused(Rule.ALREADY_SETTLED, "that piece is where it belongs and rests there"));
+        }
+        if (copy && was == null && state.copiesOf(piece.id()) >= supply.most()) {
+            return Optional.of(
+                    new Refused(Rule.NO_MORE_COPIES, "%s has no more than %d".formatted(piece.name(), supply.most())));
+        }
+        if (put.turn() != null
+                && !(piece.movement() instanceof Movement.Turns)
+                && put.turn() != piece.frame().turn()) {
+            return Optional.of(new Refused(Rule.MAY_NOT_TURN, piece.name() + " cannot be turned"));
+        }
+        return Optional.empty();
+    }
+
+    private MoveResult made(Judge judge) {
+        Point middle = new Point(
+                put.x() + piece.frame().width() / 2, put.y() + piece.frame().height() / 2);
+        if (copy && piece.frame().contains(middle)) {
+            Verdict back = new Verdict(
+                    Verdict.Says.NOT_JUDGED,
+                    null,
+                    piece.frame().x(),
+                    piece.frame().y(),
+                    Verdict.Rests.TAKEN_BACK);
+            return new Made(new Next(state).without(put.pieceId()).state(), Optional.of(back));
+        }
+        Verdict verdict = judge.judge(put.pieceId(), put.x(), put.y(), this::settledIn);
+        Next next = new Next(state).piece(put.pieceId(), after(was, verdict, turn()));
+        if (copy) {
+            // The supply itself keeps count of the tries with its copies, and is solved once one of them settled.
+            next.piece(piece.id(), counted(state.pieces().get(piece.id()), verdict));
+        }
+        boolean turnsOver = verdict.belongs() && judge.turnsOver(verdict.zoneId());
+        if (turnsOver && piece.ways().otherSide() != null) {
+            next.showsOther(put.pieceId());
+        }
+        return new Made(next.state(), Optional.of(verdict));
+    }
+
+    private PieceState after(PieceState before, Verdict verdict, Double turn) {
+        int tries = tries(before, verdict);
+        int solvedAt = before == null ? 0 : before.solvedAt();
+        return new PieceState(
+                verdict.x(),
+                verdict.y(),
+                verdict.rests() == Verdict.Rests.HOME ? null : verdict.zoneId(),
+                verdict.belongs(),
+                tries,
+                solvedAt == 0 && verdict.belongs() ? tries : solvedAt,
+                state.seq() + 1,
+                turn);
+    }
+
+    private PieceState counted(PieceState before, Verdict verdict) {
+        int tries = tries(before, verdict);
+        int solvedAt = before == null ? 0 : before.solvedAt();
+        return new PieceState(
+                piece.frame().x(),
+                piece.frame().y(),
+                null,
+                verdict.belongs() || before != null && before.settled(),
+                tries,
+                solvedAt == 0 && verdict.belongs() ? tries : solvedAt,
+                state.seq() + 1);
+    }
+
+    private static int tries(PieceState before, Verdict verdict) {
+        return (before == null ? 0 : before.tries()) + (verdict.says() == Verdict.Says.NOT_JUDGED ? 0 : 1);
+    }
+
+    private Double turn() {
+        if (!(piece.movement() instanceof Movement.Turns turns)) {
+            return null;
+        }
+        double home = piece.frame().turn();
+        Double wanted = put.turn() != null ? put.turn() : was == null ? null : was.turn();
+        return wanted == null ? null : (Double) turns.closest(home, wanted);
+    }
+
+    private List<String> settledIn(String zoneId) {
+        List<String> there = new ArrayList<>();
+        state.pieces().forEach((id, one) -> {
+            if (one.settled() && zoneId.equals(one.zoneId())) {
+                there.add(id);
+            }
+        });
+        there.sort(Comparator.comparingLong(id -> state.pieces().get(id).putAt()));
+        return there;
+    }
+}

@@ -1,0 +1,75 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.edit.EditResult.Reason;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Changes the look and contents of an item, whatever its kind. Where it lies, how it moves, its description and its
+ * traits stay as they are, so that others may change those meanwhile.
+ *
+ * @param item of the same kind and id as the one that is changed; its common parts do not count
+ */
+public record SetBody(String pageId, Item item) implements Edit {
+    public SetBody {
+        Bounds.id("page.id", pageId);
+        Bounds.present("edit.item", item);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        Page page = activity.page(pageId).orElse(null);
+        if (page == null) {
+            return On.noSuchPage(pageId);
+        }
+        Item now = page.item(item.id()).orElse(null);
+        if (now == null) {
+            return On.noSuchItem(item.id());
+        }
+        if (now.getClass() != item.getClass()) {
+            return EditResult.refused(Reason.WRONG_KIND, now.name() + " is of another kind");
+        }
+        Item changed = item.with(now.common());
+        Set<String> gone = zoneIds(now);
+        Set<String> fresh = zoneIds(changed);
+        fresh.removeAll(gone);
+        gone.removeAll(zoneIds(changed));
+        if (fresh.stream().anyMatch(id -> On.taken(activity, id))) {
+            return EditResult.refused(Reason.ID_TAKEN, "a drop zone in a cell has an id that is taken");
+        }
+        AnswerKey key = activity.key();
+        for (String zoneId : gone) {
+            key = key.without(zoneId);
+        }
+        return new Applied(activity.withPage(page.withItem(changed)).withKey(key));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        Page page = On.pageOf(before, pageId);
+        Item was = On.itemOf(before, pageId, item.id());
+        List<Edit> steps = new ArrayList<>();
+        steps.add(new SetBody(pageId, was));
+        Set<String> gone = zoneIds(was);
+        gone.removeAll(zoneIds(item.with(was.common())));
+        gone.forEach(zoneId -> steps.addAll(Cells.ofZone(before, page, zoneId)));
+        return Together.orOne(steps);
+    }
+
+    private static Set<String> zoneIds(Item item) {
+        Set<String> ids = new HashSet<>();
+        for (Zone zone : item.zones()) {
+            ids.add(zone.id());
+        }
+        return ids;
+    }
+}

@@ -1,0 +1,25 @@
+package gladtile.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.WordStyle;
+
+/** Says how new boxes of words on a page look. @param words absent for the usual style */
+public record SetPageWords(
+        String pageId,
+        @JsonInclude(JsonInclude.Include.NON_NULL) WordStyle words) implements Edit {
+    public SetPageWords {
+        Bounds.id("page.id", pageId);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        return On.page(activity, pageId, page -> page.withWords(words));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        return new SetPageWords(pageId, On.pageOf(before, pageId).words());
+    }
+}

@@ -1,0 +1,160 @@
+package gladtile.core;
+
+import gladtile.core.activity.Cover;
+import gladtile.core.activity.Crop;
+import gladtile.core.activity.Dash;
+import gladtile.core.activity.Ink;
+import gladtile.core.activity.InkContent;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Lens;
+import gladtile.core.activity.Line;
+import gladtile.core.activity.LineEnd;
+import gladtile.core.activity.LineLook;
+import gladtile.core.activity.Look;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Note;
+import gladtile.core.activity.OtherSide;
+import gladtile.core.activity.Paragraph;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.Shape;
+import gladtile.core.activity.ShapeForm;
+import gladtile.core.activity.ShapeLook;
+import gladtile.core.activity.Span;
+import gladtile.core.activity.Stroke;
+import gladtile.core.activity.Supply;
+import gladtile.core.activity.Table;
+import gladtile.core.activity.TableCell;
+import gladtile.core.activity.Traits;
+import gladtile.core.activity.WordContent;
+import gladtile.core.activity.WordStyle;
+import gladtile.core.activity.Words;
+import gladtile.core.activity.Zone;
+import gladtile.core.measure.WordFit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/** Items of every kind, from a seeded source. */
+public final class SomeItems {
+    private SomeItems() {}
+
+    static Item bare(Random random, String id) {
+        return switch (random.nextInt(12)) {
+            case 0 -> new Words(id, Some.frame(random), Movement.FIXED, "", rich(Some.said(random)));
+            case 1, 2 -> new Zone(id, Some.frame(random), "", Some.said(random));
+            case 3 -> shape(random, id);
+            case 4 -> line(random, id);
+            case 5 -> new Ink(id, Some.frame(random), movement(random), "", null, ink(random));
+            case 6 -> note(random, id);
+            case 7 -> table(random, id);
+            case 8 ->
+                new Cover(id, Some.frame(random), "", null, "#0b5d66", Cover.Way.values()[random.nextInt(4)], "Slide");
+            case 9 -> new Lens(id, Some.frame(random), movement(random), "", null, "#68406b");
+            default -> picture(random, id);
+        };
+    }
+
+    /** The first letter of the text is large, red and above the line. */
+    public static WordContent rich(String text) {
+        WordContent plain = WordFit.free(text, WordStyle.PLAIN).content();
+        if (text.length() < 3 || text.contains("\n")) {
+            return plain;
+        }
+        Look look = new Look(60.0, true, null, true, "#aa2200", null, Look.Script.SUPER);
+        List<Paragraph> set = List.of(new Paragraph(WordStyle.Align.RIGHT, Paragraph.ListKind.BULLET));
+        return new WordContent(text, WordStyle.PLAIN, false, plain.lines(), List.of(new Span(0, 1, look)), set);
+    }
+
+    private static Picture picture(Random random, String id) {
+        List<Point> outline = List.of(new Point(0, 0), new Point(1, 0.5), new Point(0, 1));
+        Crop crop = random.nextInt(4) == 0 ? new Crop(0.1, 0.2, 0.5, 0.6, outline) : null;
+        return new Picture(
+                id,
+                Some.frame(random),
+                movement(random),
+                id,
+                null,
+                PictureRef.library("1F319"),
+                "OpenMoji",
+                crop,
+                random.nextBoolean());
+    }
+
+    private static Shape shape(Random random, String id) {
+        ShapeForm form = ShapeForm.values()[random.nextInt(ShapeForm.values().length)];
+        String fill = random.nextBoolean() ? "#fbefd8" : null;
+        ShapeLook look = new ShapeLook(form, 3 + random.nextInt(18), fill, "#07444b", 4, Dash.DASHED);
+        WordContent words = random.nextBoolean() ? rich("Moon") : null;
+        return new Shape(id, Some.frame(random), movement(random), "", null, look, words);
+    }
+
+    private static Line line(Random random, String id) {
+        LineLook look = new LineLook(
+                List.of(new Point(0, 0.5), new Point(1, random.nextInt(3) / 2.0)),
+                random.nextBoolean(),
+                "#1f2d33",
+                4,
+                Dash.SOLID,
+                LineEnd.PLAIN,
+                LineEnd.ARROW,
+                random.nextBoolean() ? "p0i0" : null,
+                null);
+        return new Line(id, Some.frame(random), Movement.FIXED, "", null, look);
+    }
+
+    public static InkContent ink(Random random) {
+        List<Integer> points = new ArrayList<>();
+        for (int i = 0; i < 5; i++) {
+            points.add(random.nextInt(1_000));
+            points.add(random.nextInt(1_000));
+            points.add(random.nextInt(256));
+        }
+        Stroke.Tool tool = Stroke.Tool.values()[random.nextInt(2)];
+        return new InkContent(100, 100, List.of(new Stroke(tool, "#a8432b", 6, Dash.SOLID, points)));
+    }
+
+    private static Note note(Random random, String id) {
+        WordContent words =
+                WordFit.within(200, Some.said(random), WordStyle.PLAIN).content();
+        InkContent ink = random.nextBoolean() ? ink(random) : null;
+        return new Note(id, Some.frame(random), movement(random), "", null, "#fbefd8", words, ink, true);
+    }
+
+    /** Two rows, two columns; the last cell is a drop zone, mostly. */
+    public static Table table(Random random, String id) {
+        TableCell words = new TableCell(rich("Day"), null, null, "#dcebea", null);
+        TableCell picture = new TableCell(null, PictureRef.library("2600"), "OpenMoji", null, null);
+        TableCell last = random.nextInt(3) > 0 ? new TableCell(null, null, null, null, id + "z") : TableCell.EMPTY;
+        return new Table(
+                id,
+                Some.frame(random),
+                Movement.FIXED,
+                "",
+                null,
+                List.of(100.0, 50.0 + random.nextInt(50)),
+                List.of(40.0, 60.0),
+                List.of(List.of(words, picture), List.of(TableCell.EMPTY, last)),
+                "#55656b");
+    }
+
+    public static Movement movement(Random random) {
+        return switch (random.nextInt(6)) {
+            case 0 -> new Movement.Rail(new Point(-50, 0), new Point(300, 20), List.of(0.0, 0.5, 1.0));
+            case 1 -> new Movement.Turns(random.nextInt(3) * 15);
+            case 2, 3 -> Movement.FIXED;
+            default -> Movement.FREE;
+        };
+    }
+
+    public static Traits traits(Random random) {
+        WordContent back = WordFit.free("Back", WordStyle.PLAIN).content();
+        OtherSide side = new OtherSide("#ffffff", back, null, random.nextBoolean());
+        return new Traits(
+                random.nextInt(90),
+                random.nextInt(3) == 0 ? List.of("g" + random.nextInt(2)) : List.of(),
+                random.nextInt(3) == 0 ? new Supply(random.nextBoolean() ? null : 3) : null,
+                random.nextBoolean() ? side : null);
+    }
+}

@@ -1,0 +1,94 @@
+package gladtile.server.activities;
+
+import gladtile.core.Bounds;
+import gladtile.server.accounts.Who;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finding activities and keeping them in order: tags, setting aside, deleting with undo, sharing with colleagues. */
+@Service
+public class Shelf {
+    private static final int TAGS = 20;
+    private static final int TAG_LENGTH = 40;
+
+    private final ShelfStore store;
+    private final Clock clock;
+
+    Shelf(ShelfStore store, Clock clock) {
+        this.store = store;
+        this.clock = clock;
+    }
+
+    /** In which order activities are listed. */
+    public enum Sort {
+        LATEST,
+        NAME,
+        OLDEST
+    }
+
+    /** Which activities are wanted. @param words and tag may be empty for all */
+    public record Question(String words, String tag, boolean setAside, Sort sort) {
+        public Question {
+            Bounds.text("find.words", words, Bounds.NAME_LENGTH);
+            Bounds.text("find.tag", tag, TAG_LENGTH);
+            Bounds.present("find.sort", sort);
+        }
+    }
+
+    /** Another teacher of the school. @param access what they may do with the activity asked about */
+    public record Colleague(UUID id, String name, Access access) {}
+
+    public List<ActivityHead> find(Who who, Question asked) {
+        return store.find(who, asked);
+    }
+
+    public Access access(Who who, UUID id) {
+        return store.access(who, id);
+    }
+
+    /** @return false when it is not for this person to change */
+    public boolean setTags(Who who, UUID id, List<String> tags) {
+        Bounds.count("activity.tags", Bounds.present("activity.tags", tags).size(), TAGS);
+        List<String> clean = tags.stream()
+                .map(tag -> Bounds.text("activity.tag", tag, TAG_LENGTH).strip())
+                .filter(tag -> !tag.isEmpty())
+                .distinct()
+                .toList();
+        boolean may = store.access(who, id).mayEdit();
+        if (may) {
+            store.setTags(who, id, clean);
+        }
+        return may;
+    }
+
+    public boolean setAside(Who who, UUID id, boolean aside) {
+        boolean may = store.access(who, id).owns();
+        if (may) {
+            store.setAside(who, id, aside);
+        }
+        return may;
+    }
+
+    /** Takes it out of every list; what was given to classes goes on. {@link #restore} takes that back. */
+    public boolean delete(Who who, UUID id) {
+        return store.setDeleted(who, id, OffsetDateTime.now(clock));
+    }
+
+    public boolean restore(Who who, UUID id) {
+        return store.setDeleted(who, id, null);
+    }
+
+    public List<Colleague> colleagues(Who who, UUID id) {
+        return store.colleagues(who, id);
+    }
+
+    /** @param access {@link Access#NONE}, {@link Access#LOOK} or {@link Access#EDIT} */
+    @Transactional
+    public boolean share(Who who, UUID id, UUID colleague, Access access) {
+        return store.access(who, id).owns() && !access.owns() && store.share(who, id, colleague, access);
+    }
+}

@@ -1,0 +1,68 @@
+package gladtile.server.pictures;
+
+import static gladtile.tables.Tables.PICTURE_KEPT;
+
+import gladtile.server.accounts.Who;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** The pictures of the library that somebody keeps as favourites or used lately, by their codes. */
+@Repository
+class KeptPictures {
+    private static final int MOST = 60;
+    private final DSLContext db;
+    private final Clock clock;
+
+    KeptPictures(DSLContext db, Clock clock) {
+        this.db = db;
+        this.clock = clock;
+    }
+
+    List<String> favourites(Who who) {
+        return db.select(PICTURE_KEPT.CODE)
+                .from(PICTURE_KEPT)
+                .where(PICTURE_KEPT.SCHOOL_ID.eq(who.schoolId()), PICTURE_KEPT.PERSON_ID.eq(who.id()))
+                .and(PICTURE_KEPT.KEPT)
+                .orderBy(PICTURE_KEPT.CODE)
+                .limit(MOST)
+                .fetch(PICTURE_KEPT.CODE);
+    }
+
+    List<String> lately(Who who) {
+        return db.select(PICTURE_KEPT.CODE)
+                .from(PICTURE_KEPT)
+                .where(PICTURE_KEPT.SCHOOL_ID.eq(who.schoolId()), PICTURE_KEPT.PERSON_ID.eq(who.id()))
+                .and(PICTURE_KEPT.USED_AT.isNotNull())
+                .orderBy(PICTURE_KEPT.USED_AT.desc())
+                .limit(MOST)
+                .fetch(PICTURE_KEPT.CODE);
+    }
+
+    void keep(Who who, String code, boolean kept) {
+        db.insertInto(PICTURE_KEPT)
+                .set(PICTURE_KEPT.SCHOOL_ID, who.schoolId())
+                .set(PICTURE_KEPT.PERSON_ID, who.id())
+                .set(PICTURE_KEPT.CODE, code)
+                .set(PICTURE_KEPT.KEPT, kept)
+                .onConflict(PICTURE_KEPT.SCHOOL_ID, PICTURE_KEPT.PERSON_ID, PICTURE_KEPT.CODE)
+                .doUpdate()
+                .set(PICTURE_KEPT.KEPT, kept)
+                .execute();
+    }
+
+    void use(Who who, String code) {
+        OffsetDateTime now = OffsetDateTime.now(clock);
+        db.insertInto(PICTURE_KEPT)
+                .set(PICTURE_KEPT.SCHOOL_ID, who.schoolId())
+                .set(PICTURE_KEPT.PERSON_ID, who.id())
+                .set(PICTURE_KEPT.CODE, code)
+                .set(PICTURE_KEPT.USED_AT, now)
+                .onConflict(PICTURE_KEPT.SCHOOL_ID, PICTURE_KEPT.PERSON_ID, PICTURE_KEPT.CODE)
+                .doUpdate()
+                .set(PICTURE_KEPT.USED_AT, now)
+                .execute();
+    }
+}

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { get, post, said } from '@/api/client'
+import type { ActivityHead, Colleague } from '@/api/types'
+
+/** Which colleagues may look at an activity, or edit it too. */
+const props = defineProps<{ activity: ActivityHead }>()
+const emit = defineEmits<{ close: [] }>()
+const colleagues = ref<Colleague[] | null>(null)
+const wrong = ref('')
+
+onMounted(async () => {
+  try {
+    colleagues.value = await get<Colleague[]>(`/api/activities/${props.activity.id}/colleagues`)
+  } catch (error) {
+    wrong.value = said(error)
+  }
+})
+async function share(one: Colleague, access: Colleague['access']) {
+  try {
+    await post(`/api/activities/${props.activity.id}/share`, { personId: one.id, access })
+    one.access = access
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+</script>
+
+<template>
+  <el-dialog :model-value="true" :title="`Share ${activity.title}`" width="480px" @close="emit('close')">
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <p v-if="colleagues && colleagues.length === 0" class="soft">
+      There is no other teacher in this school yet.
+    </p>
+    <ul>
+      <li v-for="one in colleagues ?? []" :key="one.id">
+        <label
+          ><span>{{ one.name }}</span>
+          <select
+            :value="one.access"
+            @change="share(one, ($event.target as HTMLSelectElement).value as Colleague['access'])"
+          >
+            <option value="NONE">not shared</option>
+            <option value="LOOK">may look</option>
+            <option value="EDIT">may edit</option>
+          </select></label
+        >
+      </li>
+    </ul>
+    <template #footer><button class="btn pri" @click="emit('close')">Done</button></template>
+  </el-dialog>
+</template>
+
+<style scoped>
+ul {
+  max-height: 320px;
+  margin: 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+label {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  gap: 14px;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--line);
+}
+select {
+  padding: 5px 8px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: #fff;
+}
+</style>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import type { WordContent, WordLine } from '@/api/types'
+import { familyOf, wholeLook } from './fonts'
+import { lineStart } from './wordFit'
+
+/** Words as they were measured: each line where it was broken, each run in its look. */
+const props = defineProps<{ content: WordContent; width: number }>()
+const runs = (line: WordLine) => line.runs ?? [{ text: line.text, x: 0, look: {} }]
+const look = (part: ReturnType<typeof runs>[number]) => wholeLook(props.content.style, part.look)
+</script>
+
+<template>
+  <g class="said">
+    <g
+      v-for="(line, i) in content.lines"
+      :key="i"
+      :transform="`translate(${lineStart(content, line, width)} ${line.baseline})`"
+    >
+      <text
+        v-if="line.mark"
+        :x="-content.style.size * 0.35"
+        text-anchor="end"
+        :font-size="content.style.size"
+        :fill="content.style.colour"
+        :font-family="familyOf(content.style.font)"
+        >{{ line.mark }}</text
+      >
+      <text
+        v-for="(part, r) in runs(line)"
+        :key="r"
+        :x="part.x"
+        :y="look(part).drop"
+        :font-size="look(part).size"
+        :font-weight="look(part).bold ? 700 : 400"
+        :font-style="look(part).italic ? 'italic' : undefined"
+        :text-decoration="look(part).underline ? 'underline' : undefined"
+        :font-family="familyOf(look(part).font)"
+        :fill="look(part).colour"
+        >{{ part.text }}</text
+      >
+    </g>
+  </g>
+</template>
+
+<style scoped>
+.said {
+  white-space: pre;
+}
+</style>

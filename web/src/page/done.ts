@@ -1,0 +1,80 @@
+import type { AttemptState, Frame, Item, OtherSide } from '@/api/types'
+import { isPiece, isCopy, leads, originalOf, ways, withTraits } from './items'
+
+/** One thing of a page as it lies in somebody's attempt. */
+export interface Done {
+  /** The item, or the item that it is a copy of; with the frame it has now. */
+  item: Item
+  /** Its id in the attempt: that of the item, or of the copy. */
+  id: string
+  /** The piece that stands for its group, itself mostly. */
+  lead: string
+  over: boolean
+  written: string
+  /** A supply that copies come off. */
+  source: boolean
+}
+
+export type Work = Pick<AttemptState, 'pieces' | 'over' | 'slid' | 'written'>
+
+/** How far and where a cover is out of the way. */
+export function slidFrame(item: Extract<Item, { kind: 'cover' }>, share: number): Frame {
+  const { frame } = item
+  const by = { LEFT: [-1, 0], RIGHT: [1, 0], UP: [0, -1], DOWN: [0, 1] }[item.way] as [number, number]
+  const r = (frame.turn * Math.PI) / 180
+  const x = by[0] * frame.width * share
+  const y = by[1] * frame.height * share
+  return {
+    ...frame,
+    x: frame.x + x * Math.cos(r) - y * Math.sin(r),
+    y: frame.y + x * Math.sin(r) + y * Math.cos(r),
+  }
+}
+
+/** Everything on a page as an attempt has it, from the lowest to the topmost; copies lie above their supply. */
+export function asDone(items: Item[], work: Work, sides: Record<string, OtherSide> = {}): Done[] {
+  const lead = leads(items)
+  const byId = new Map(items.map((item) => [item.id, item]))
+  const over = new Set(work.over ?? [])
+  const copies = new Map<string, string[]>()
+  for (const id of Object.keys(work.pieces)) {
+    if (isCopy(id)) copies.set(originalOf(id), [...(copies.get(originalOf(id)) ?? []), id])
+  }
+  const all: Done[] = []
+  for (const item of items) {
+    const leader = lead.get(item.id) ?? item.id
+    const source = Boolean(ways(item).supply) && isPiece(item)
+    all.push(done(item, item.id, leader, source))
+    const of = (copies.get(item.id) ?? []).sort((a, b) => work.pieces[a]!.putAt - work.pieces[b]!.putAt)
+    for (const id of of) all.push(done(unsupplied(item), id, id, false))
+  }
+  return all
+
+  function done(item: Item, id: string, leader: string, source: boolean): Done {
+    const side = sides[id]
+    const known = side && !ways(item).otherSide ? withTraits(item, { ...ways(item), otherSide: side }) : item
+    return {
+      item: { ...known, frame: frameNow(item, id, leader, source) } as Item,
+      id,
+      lead: leader,
+      over: over.has(id),
+      written: work.written?.[id] ?? '',
+      source,
+    }
+  }
+
+  function frameNow(item: Item, id: string, leader: string, source: boolean): Frame {
+    if (item.kind === 'cover') return slidFrame(item, work.slid?.[item.id] ?? 0)
+    const piece = work.pieces[leader]
+    if (!piece || !isPiece(item) || source) return item.frame
+    if (leader === id) return { ...item.frame, x: piece.x, y: piece.y, turn: piece.turn ?? item.frame.turn }
+    const from = byId.get(leader)!.frame
+    return { ...item.frame, x: item.frame.x + piece.x - from.x, y: item.frame.y + piece.y - from.y }
+  }
+}
+
+/** A copy is drawn as the thing itself, not as the heap it came from. */
+function unsupplied(item: Item): Item {
+  const { supply: _, ...rest } = ways(item)
+  return withTraits(item, rest)
+}

@@ -1,0 +1,84 @@
+import type { Frame, Item, Table, Traits, Zone } from '@/api/types'
+import { onPage } from './geometry'
+
+/** What core's Item and Page know of items; for drawing and for gestures only. */
+export const NO_TRAITS: Traits = { seeThrough: 0, groups: [] }
+export const ways = (item: Item): Traits => item.traits ?? NO_TRAITS
+export const groupsOf = (item: Item): string[] => ways(item).groups
+
+export const isPiece = (item: Item) => item.movement.kind !== 'fixed'
+/** Whether students could never move it as a piece. */
+export const alwaysFixed = (item: Item) => item.kind === 'zone' || item.kind === 'cover'
+
+export function withTraits(item: Item, traits: Traits): Item {
+  const { traits: _, ...rest } = item
+  const none = traits.seeThrough === 0 && traits.groups.length === 0 && !traits.supply && !traits.otherSide
+  return (none ? rest : { ...rest, traits }) as Item
+}
+
+const sum = (sizes: number[]) => sizes.reduce((a, b) => a + b, 0)
+
+/** The box of a cell, turned as the table is. */
+export function cellFrame(table: Table, row: number, column: number): Frame {
+  const { frame } = table
+  const across = frame.width / sum(table.columns)
+  const down = frame.height / sum(table.rows)
+  const width = Math.max(table.columns[column]! * across, 4)
+  const height = Math.max(table.rows[row]! * down, 4)
+  const left = sum(table.columns.slice(0, column)) * across
+  const top = sum(table.rows.slice(0, row)) * down
+  const middle = onPage(frame, { x: left + width / 2, y: top + height / 2 })
+  return { x: middle.x - width / 2, y: middle.y - height / 2, width, height, turn: frame.turn }
+}
+
+/** The drop zones that an item is or holds. */
+export function zonesIn(item: Item): Zone[] {
+  if (item.kind === 'zone') return [item]
+  if (item.kind !== 'table') return []
+  const zones: Zone[] = []
+  item.cells.forEach((cells, r) =>
+    cells.forEach((cell, c) => {
+      if (cell.zoneId) {
+        zones.push({
+          kind: 'zone',
+          id: cell.zoneId,
+          frame: cellFrame(item, r, c),
+          description: `${item.description || 'Table'}, row ${r + 1}, column ${c + 1}`,
+          movement: { kind: 'fixed' },
+          label: '',
+        })
+      }
+    }),
+  )
+  return zones
+}
+
+export const zonesOf = (items: Item[]): Zone[] => items.flatMap(zonesIn)
+
+/** The ids an item takes up: its own, and those of drop zones in its cells. */
+export const idsOf = (item: Item): string[] => [
+  ...new Set([item.id, ...zonesIn(item).map((zone) => zone.id)]),
+]
+
+/** Of the pieces in one group the lowest stands for all of them: item id to the id of the one it goes with. */
+export function leads(items: Item[]): Map<string, string> {
+  const lead = new Map<string, string>()
+  const ofGroup = new Map<string, string>()
+  for (const item of items) {
+    if (!isPiece(item)) continue
+    const group = groupsOf(item)[0]
+    if (group && !ofGroup.has(group)) ofGroup.set(group, item.id)
+    lead.set(item.id, group ? ofGroup.get(group)! : item.id)
+  }
+  return lead
+}
+
+/** What students may move, each thing once. */
+export function piecesOf(items: Item[]): Item[] {
+  const lead = leads(items)
+  return items.filter((item) => lead.get(item.id) === item.id)
+}
+
+/** The piece that an id of a copy came off; any other id is its own. */
+export const originalOf = (id: string) => id.split('~')[0]!
+export const isCopy = (id: string) => id.includes('~')

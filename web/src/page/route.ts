@@ -1,0 +1,16 @@
+import type { Frame, Item } from '@/api/types'
+import type { Point } from './geometry'
+import { joined } from './lines'
+
+/**
+ * How an item is placed on its page, and where it runs when it is a connector that is joined at both ends: then it is
+ * drawn in the page's own coordinates.
+ */
+export function routeOf(item: Item, frameOf: (id: string) => Frame | undefined): Point[] | null {
+  return item.kind === 'line' ? joined(item, frameOf) : null
+}
+
+export function framesOf(items: Item[]): (id: string) => Frame | undefined {
+  const frames = new Map(items.map((item) => [item.id, item.frame]))
+  return (id) => frames.get(id)
+}

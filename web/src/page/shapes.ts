@@ -1,0 +1,132 @@
+import type { ShapeLook } from '@/api/types'
+import { tilePath } from './geometry'
+
+type Form = ShapeLook['form']
+
+export const FORMS: { form: Form; name: string }[] = [
+  { form: 'RECTANGLE', name: 'Rectangle' },
+  { form: 'ELLIPSE', name: 'Ellipse' },
+  { form: 'TRIANGLE', name: 'Triangle' },
+  { form: 'POLYGON', name: 'Polygon' },
+  { form: 'STAR', name: 'Star' },
+  { form: 'HEART', name: 'Heart' },
+  { form: 'ARROW', name: 'Arrow' },
+  { form: 'TICK', name: 'Tick' },
+  { form: 'CROSS', name: 'Cross' },
+  { form: 'SPEECH', name: 'Speech bubble' },
+  { form: 'THOUGHT', name: 'Thought bubble' },
+]
+
+/** Corners around the middle of a box, the first at the middle of its top; as core's Polygon.regular. */
+function ring(count: number, w: number, h: number, reach: (i: number) => number = () => 1): string {
+  const points = Array.from({ length: count }, (_, i) => {
+    const angle = (2 * Math.PI * i) / count - Math.PI / 2
+    return `${(w / 2) * (1 + reach(i) * Math.cos(angle))} ${(h / 2) * (1 + reach(i) * Math.sin(angle))}`
+  })
+  return `M${points.join('L')}Z`
+}
+
+const through = (w: number, h: number, points: [number, number][]) =>
+  `M${points.map(([x, y]) => `${x * w} ${y * h}`).join('L')}Z`
+
+const ellipse = (x: number, y: number, rx: number, ry: number) =>
+  `M${x - rx} ${y}a${rx} ${ry} 0 1 0 ${2 * rx} 0a${rx} ${ry} 0 1 0 ${-2 * rx} 0Z`
+
+/** The outline of a shape that fills a box of that size, as an SVG path. */
+export function shapePath(form: Form, sides: number, w: number, h: number): string {
+  switch (form) {
+    case 'RECTANGLE':
+      return `M0 0H${w}V${h}H0Z`
+    case 'ELLIPSE':
+      return ellipse(w / 2, h / 2, w / 2, h / 2)
+    case 'TRIANGLE':
+      return `M${w / 2} 0L${w} ${h}H0Z`
+    case 'POLYGON':
+      return ring(sides, w, h)
+    case 'STAR':
+      return ring(10, w, h, (i) => (i % 2 ? 0.42 : 1))
+    case 'HEART':
+      return (
+        `M${w / 2} ${h}C${w * 0.1} ${h * 0.66} 0 ${h * 0.5} 0 ${h * 0.3}` +
+        `C0 ${h * -0.05} ${w * 0.42} ${h * -0.08} ${w / 2} ${h * 0.24}` +
+        `C${w * 0.58} ${h * -0.08} ${w} ${h * -0.05} ${w} ${h * 0.3}` +
+        `C${w} ${h * 0.5} ${w * 0.9} ${h * 0.66} ${w / 2} ${h}Z`
+      )
+    case 'ARROW':
+      return through(w, h, [
+        [0, 0.28],
+        [0.62, 0.28],
+        [0.62, 0],
+        [1, 0.5],
+        [0.62, 1],
+        [0.62, 0.72],
+        [0, 0.72],
+      ])
+    case 'TICK':
+      return through(w, h, [
+        [0, 0.55],
+        [0.15, 0.38],
+        [0.37, 0.62],
+        [0.84, 0.06],
+        [1, 0.22],
+        [0.38, 0.96],
+      ])
+    case 'CROSS':
+      return through(w, h, [
+        [0.18, 0],
+        [0.5, 0.32],
+        [0.82, 0],
+        [1, 0.18],
+        [0.68, 0.5],
+        [1, 0.82],
+        [0.82, 1],
+        [0.5, 0.68],
+        [0.18, 1],
+        [0, 0.82],
+        [0.32, 0.5],
+        [0, 0.18],
+      ])
+    case 'SPEECH': {
+      const body = h * 0.78
+      const r = Math.min(w, h) * 0.16
+      return (
+        `M${r} 0H${w - r}A${r} ${r} 0 0 1 ${w} ${r}V${body - r}A${r} ${r} 0 0 1 ${w - r} ${body}` +
+        `H${w * 0.42}L${w * 0.2} ${h}L${w * 0.24} ${body}H${r}A${r} ${r} 0 0 1 0 ${body - r}V${r}A${r} ${r} 0 0 1 ${r} 0Z`
+      )
+    }
+    case 'THOUGHT':
+      return (
+        ellipse(w / 2, h * 0.38, w / 2, h * 0.38) +
+        ellipse(w * 0.28, h * 0.83, w * 0.075, h * 0.07) +
+        ellipse(w * 0.17, h * 0.95, w * 0.045, h * 0.045)
+      )
+  }
+}
+
+/** The part of a shape in which its words have room, in shares of its box. */
+export function wordRoom(form: Form): { x: number; y: number; width: number; height: number } {
+  switch (form) {
+    case 'RECTANGLE':
+      return { x: 0, y: 0, width: 1, height: 1 }
+    case 'SPEECH':
+      return { x: 0, y: 0, width: 1, height: 0.78 }
+    case 'THOUGHT':
+      return { x: 0.15, y: 0.06, width: 0.7, height: 0.64 }
+    case 'TRIANGLE':
+      return { x: 0.25, y: 0.45, width: 0.5, height: 0.5 }
+    case 'HEART':
+      return { x: 0.16, y: 0.16, width: 0.68, height: 0.5 }
+    case 'ARROW':
+      return { x: 0, y: 0.28, width: 0.8, height: 0.44 }
+    default:
+      return { x: 0.15, y: 0.15, width: 0.7, height: 0.7 }
+  }
+}
+
+export function dashArray(dash: 'SOLID' | 'DASHED' | 'DOTTED', thickness: number): string | undefined {
+  if (dash === 'SOLID') return undefined
+  return dash === 'DASHED' ? `${thickness * 3} ${thickness * 2}` : `0 ${thickness * 2}`
+}
+
+/** A tile that stands for anything picked up. */
+export const tile = tilePath

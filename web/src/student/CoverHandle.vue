@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref } from 'vue'
+import type { Cover } from '@/api/types'
+import { slidFrame } from '@/page/done'
+import { placed, turned, type Point } from '@/page/geometry'
+import ItemBody from '@/page/ItemBody.vue'
+import { itemName } from '@/page/names'
+
+/** A cover that is slid aside: pulled along its way, or tapped; Enter does the same. */
+const props = defineProps<{
+  item: Cover
+  home: Cover
+  share: number
+  resting: boolean
+  pointAt: (event: PointerEvent) => Point
+}>()
+const emit = defineEmits<{ slide: [share: number] }>()
+
+const pulled = ref<number | null>(null)
+let from: { at: Point; share: number } | null = null
+const LEFT_OPEN = 0.94
+const shown = computed(() => pulled.value ?? props.share)
+const frame = computed(() => slidFrame(props.home, shown.value))
+const said = computed(
+  () => `${itemName(props.home)}, cover, ${shown.value > 0.5 ? 'slid aside' : 'hides what is beneath'}`,
+)
+
+function shareAt(event: PointerEvent) {
+  const at = props.pointAt(event)
+  const by = turned({ x: at.x - from!.at.x, y: at.y - from!.at.y }, -props.home.frame.turn)
+  const { width, height } = props.home.frame
+  const along = { LEFT: -by.x / width, RIGHT: by.x / width, UP: -by.y / height, DOWN: by.y / height }[
+    props.home.way
+  ]
+  // Not quite all of it goes, so that it can be pulled back.
+  return Math.min(LEFT_OPEN, Math.max(0, from!.share + along))
+}
+
+function press(event: PointerEvent) {
+  if (props.resting || event.button !== 0) return
+  event.stopPropagation()
+  event.preventDefault()
+  from = { at: props.pointAt(event), share: props.share }
+  window.addEventListener('pointermove', move)
+  window.addEventListener('pointerup', lift)
+  window.addEventListener('pointercancel', quiet)
+}
+const TAP = 0.02
+const move = (event: PointerEvent) => (pulled.value = shareAt(event))
+function lift(event: PointerEvent) {
+  const share = shareAt(event)
+  const tapped = Math.abs(share - from!.share) < TAP
+  quiet()
+  emit('slide', tapped ? toggled() : share)
+}
+const toggled = () => (props.share > 0.5 ? 0 : LEFT_OPEN)
+function quiet() {
+  pulled.value = null
+  from = null
+  window.removeEventListener('pointermove', move)
+  window.removeEventListener('pointerup', lift)
+  window.removeEventListener('pointercancel', quiet)
+}
+onBeforeUnmount(quiet)
+function key(event: KeyboardEvent) {
+  if (props.resting || (event.key !== 'Enter' && event.key !== ' ')) return
+  event.preventDefault()
+  emit('slide', toggled())
+}
+</script>
+
+<template>
+  <g
+    class="cover"
+    :class="{ gliding: pulled === null }"
+    :transform="placed(frame)"
+    role="button"
+    :tabindex="resting ? undefined : 0"
+    :aria-label="said"
+    :data-cover="item.id"
+    @pointerdown="press"
+    @keydown="key"
+  >
+    <ItemBody :item="item" />
+  </g>
+</template>
+
+<style scoped>
+.cover {
+  cursor: grab;
+  outline: none;
+}
+.cover:focus-visible {
+  outline: 3px solid var(--saffron);
+}
+</style>

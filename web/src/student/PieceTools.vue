@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import type { Frame } from '@/api/types'
+
+/** Small buttons at the corners of a piece: turn it, turn it over, open it. Keys: R, T and O on the piece itself. */
+defineProps<{ frame: Frame; turns: boolean; over: boolean; opens: boolean; name: string }>()
+const emit = defineEmits<{ turn: []; over: []; open: [] }>()
+const R = 27
+</script>
+
+<template>
+  <g class="tools">
+    <g
+      v-if="turns"
+      class="tool"
+      role="button"
+      :aria-label="`Turn ${name}`"
+      :transform="`translate(${frame.width} 0)`"
+      @pointerdown.stop.prevent="emit('turn')"
+    >
+      <title>Turn (R)</title>
+      <circle :r="R" />
+      <path d="M-11 4a12 12 0 1 0 4-13m-5-4l4 5 6-2" />
+    </g>
+    <g
+      v-if="over"
+      class="tool"
+      role="button"
+      :aria-label="`Turn ${name} over`"
+      :transform="`translate(${frame.width} ${frame.height})`"
+      @pointerdown.stop.prevent="emit('over')"
+    >
+      <title>Turn over (T)</title>
+      <circle :r="R" />
+      <path d="M-13 -4h20l-6-6m12 14h-20l6 6" />
+    </g>
+    <g
+      v-if="opens"
+      class="tool"
+      role="button"
+      :aria-label="`Open ${name}`"
+      :transform="`translate(${frame.width} ${over ? frame.height / 2 : 0})`"
+      @pointerdown.stop.prevent="emit('open')"
+    >
+      <title>Open (O)</title>
+      <circle :r="R" />
+      <path d="M-11 -3v-8h8m-8 0l8 8M11 3v8h-8m8 0l-8-8" />
+    </g>
+  </g>
+</template>
+
+<style scoped>
+.tool {
+  cursor: pointer;
+}
+.tool circle {
+  fill: #fff;
+  stroke: var(--petrol);
+  stroke-width: 3;
+}
+.tool path {
+  fill: none;
+  stroke: var(--petrol);
+  stroke-width: 4;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+</style>

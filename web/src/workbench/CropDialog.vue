@@ -1,0 +1,275 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import type { Crop, Picture } from '@/api/types'
+import type { Point } from '@/page/geometry'
+import { pictureUrl } from '@/page/pictures'
+import simplify from 'simplify-js'
+import type { Bench } from './bench'
+
+/** Cuts a part out of a picture: by a box, or along a line drawn by hand. The whole picture stays kept. */
+const props = defineProps<{ bench: Bench; item: Picture }>()
+const emit = defineEmits<{ close: [] }>()
+
+const dialog = ref<HTMLDialogElement>()
+const field = ref<SVGSVGElement>()
+const how = ref<'box' | 'hand'>('box')
+const size = ref({ width: 100, height: 100 })
+/** Of the whole picture, from 0 to 1. */
+const box = ref({ x: 0, y: 0, width: 1, height: 1 })
+const loop = ref<Point[]>([])
+
+onMounted(async () => {
+  dialog.value?.showModal()
+  const image = new Image()
+  image.src = pictureUrl(props.item.picture)
+  await image.decode().catch(() => {})
+  size.value = { width: image.naturalWidth || 100, height: image.naturalHeight || 100 }
+  const crop = props.item.crop
+  if (crop) {
+    box.value = { x: crop.x, y: crop.y, width: crop.width, height: crop.height }
+    if (crop.outline?.length) {
+      how.value = 'hand'
+      loop.value = crop.outline.map((p) => ({ x: crop.x + p.x * crop.width, y: crop.y + p.y * crop.height }))
+    }
+  }
+})
+
+const W = 640
+const H = computed(() => Math.min(460, (W * size.value.height) / size.value.width))
+const drawnW = computed(() => (H.value * size.value.width) / size.value.height)
+
+function shareAt(event: PointerEvent): Point {
+  const rect = field.value!.getBoundingClientRect()
+  const clamp = (n: number) => Math.min(1, Math.max(0, n))
+  return {
+    x: clamp((event.clientX - rect.left) / rect.width),
+    y: clamp((event.clientY - rect.top) / rect.height),
+  }
+}
+let from: Point | null = null
+let corner: string | null = null
+function down(event: PointerEvent) {
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  from = shareAt(event)
+  corner = (event.target as Element).getAttribute('data-corner')
+  if (how.value === 'hand') loop.value = [from]
+}
+const LEAST = 0.02
+function move(event: PointerEvent) {
+  if (!from) return
+  const at = shareAt(event)
+  if (how.value === 'hand') {
+    loop.value = [...loop.value, at]
+    return
+  }
+  const { x, y, width, height } = box.value
+  const edges = corner
+    ? {
+        left: corner.includes('w') ? at.x : x,
+        right: corner.includes('e') ? at.x : x + width,
+        top: corner.includes('n') ? at.y : y,
+        bottom: corner.includes('s') ? at.y : y + height,
+      }
+    : {
+        left: Math.min(from.x, at.x),
+        right: Math.max(from.x, at.x),
+        top: Math.min(from.y, at.y),
+        bottom: Math.max(from.y, at.y),
+      }
+  if (edges.right - edges.left >= LEAST && edges.bottom - edges.top >= LEAST) {
+    box.value = {
+      x: edges.left,
+      y: edges.top,
+      width: edges.right - edges.left,
+      height: edges.bottom - edges.top,
+    }
+  }
+}
+function up() {
+  from = null
+  if (how.value === 'hand' && loop.value.length > 2) {
+    const few = simplify(loop.value, 0.004, true)
+    loop.value = few.length > 400 ? few.filter((_, i) => i % 2 === 0) : few
+    const xs = loop.value.map((p) => p.x)
+    const ys = loop.value.map((p) => p.y)
+    const x = Math.min(...xs)
+    const y = Math.min(...ys)
+    box.value = {
+      x,
+      y,
+      width: Math.max(LEAST, Math.max(...xs) - x),
+      height: Math.max(LEAST, Math.max(...ys) - y),
+    }
+  }
+}
+const nudge = (part: 'x' | 'y' | 'width' | 'height', percent: string) => {
+  const n = Math.min(100, Math.max(0, Number(percent) || 0)) / 100
+  const next = { ...box.value, [part]: n }
+  next.x = Math.min(next.x, 1 - LEAST)
+  next.y = Math.min(next.y, 1 - LEAST)
+  next.width = Math.min(Math.max(LEAST, next.width), 1 - next.x)
+  next.height = Math.min(Math.max(LEAST, next.height), 1 - next.y)
+  box.value = next
+}
+
+function keep(all: boolean) {
+  const { crop: _, ...whole } = props.item
+  const b = all ? { x: 0, y: 0, width: 1, height: 1 } : box.value
+  const outline =
+    !all && how.value === 'hand' && loop.value.length > 2
+      ? loop.value.map((p) => ({ x: (p.x - b.x) / b.width, y: (p.y - b.y) / b.height }))
+      : []
+  const full = b.width >= 1 && b.height >= 1 && outline.length === 0
+  const crop: Crop = {
+    x: b.x,
+    y: b.y,
+    width: Math.min(b.width, 1 - b.x),
+    height: Math.min(b.height, 1 - b.y),
+    ...(outline.length ? { outline } : {}),
+  }
+  const { frame } = props.item
+  // The part keeps the scale that the picture has on the page.
+  const was = props.item.crop ?? { width: 1, height: 1 }
+  const scale = Math.min(
+    frame.width / (size.value.width * was.width),
+    frame.height / (size.value.height * was.height),
+  )
+  const width = Math.max(8, size.value.width * b.width * scale)
+  const height = Math.max(8, size.value.height * b.height * scale)
+  const pageId = props.bench.page.value.id
+  props.bench.all([
+    { kind: 'set-body', pageId, item: full ? whole : { ...whole, crop } },
+    { kind: 'set-frame', pageId, itemId: props.item.id, frame: { ...frame, width, height } },
+  ])
+  emit('close')
+}
+const CORNERS = ['nw', 'ne', 'se', 'sw']
+const path = computed(() =>
+  loop.value.map((p, i) => `${i ? 'L' : 'M'}${p.x * drawnW.value} ${p.y * H.value}`).join(''),
+)
+</script>
+
+<template>
+  <dialog ref="dialog" class="crop" aria-label="Cut out a part" @close="emit('close')">
+    <h2>Cut out a part</h2>
+    <div class="seg" role="group" aria-label="How">
+      <button class="btn" :aria-pressed="how === 'box'" @click="how = 'box'">By a box</button>
+      <button class="btn" :aria-pressed="how === 'hand'" @click="how = 'hand'">By hand</button>
+    </div>
+    <p class="soft">
+      {{
+        how === 'box'
+          ? 'Draw a box over the part to keep, or pull its corners.'
+          : 'Draw around the part to keep.'
+      }}
+    </p>
+    <svg
+      ref="field"
+      :viewBox="`0 0 ${drawnW} ${H}`"
+      :style="{ width: `${drawnW}px`, height: `${H}px` }"
+      @pointerdown="down"
+      @pointermove="move"
+      @pointerup="up"
+    >
+      <image :href="pictureUrl(item.picture)" :width="drawnW" :height="H" preserveAspectRatio="none" />
+      <template v-if="how === 'box'">
+        <path
+          class="dim"
+          fill-rule="evenodd"
+          :d="`M0 0H${drawnW}V${H}H0ZM${box.x * drawnW} ${box.y * H}h${box.width * drawnW}v${box.height * H}h${-box.width * drawnW}Z`"
+        />
+        <rect
+          v-for="c in CORNERS"
+          :key="c"
+          class="grip"
+          :data-corner="c"
+          :x="(c.includes('e') ? box.x + box.width : box.x) * drawnW - 9"
+          :y="(c.includes('s') ? box.y + box.height : box.y) * H - 9"
+          width="18"
+          height="18"
+        />
+      </template>
+      <path v-else class="loop" :d="path + (loop.length > 2 ? 'Z' : '')" />
+    </svg>
+    <div v-if="how === 'box'" class="numbers">
+      <label
+        v-for="[part, name] in [
+          ['x', 'From left'],
+          ['y', 'From top'],
+          ['width', 'Width'],
+          ['height', 'Height'],
+        ] as const"
+        :key="part"
+        >{{ name }} %
+        <input
+          type="number"
+          min="0"
+          max="100"
+          :value="Math.round(box[part] * 100)"
+          @change="nudge(part, ($event.target as HTMLInputElement).value)"
+      /></label>
+    </div>
+    <div class="row">
+      <button v-if="item.crop" class="btn" @click="keep(true)">The whole picture again</button>
+      <button class="btn" @click="emit('close')">Cancel</button>
+      <button class="btn pri" @click="keep(false)">Keep this part</button>
+    </div>
+  </dialog>
+</template>
+
+<style scoped>
+.crop {
+  padding: 20px 24px;
+  border: 1px solid var(--line);
+  border-radius: 16px 16px 16px 4px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.crop::backdrop {
+  background: #1f2d3380;
+}
+svg {
+  display: block;
+  margin: 10px auto;
+  background: repeating-conic-gradient(#e6e0d2 0 25%, #fff 0 50%) 0 0/20px 20px;
+  cursor: crosshair;
+  touch-action: none;
+}
+.dim {
+  fill: #1f2d3399;
+}
+.grip {
+  fill: #fff;
+  stroke: var(--petrol);
+  stroke-width: 3;
+}
+.loop {
+  fill: #0b5d6633;
+  stroke: var(--petrol);
+  stroke-width: 3;
+}
+.seg,
+.row,
+.numbers {
+  display: flex;
+  gap: 8px;
+}
+.seg {
+  margin: 10px 0;
+}
+.row {
+  justify-content: flex-end;
+  margin-top: 12px;
+}
+.btn[aria-pressed='true'] {
+  background: var(--petrol-t);
+  box-shadow: inset 0 -3px var(--petrol);
+}
+.numbers label {
+  display: grid;
+  font-size: 13px;
+}
+.numbers input {
+  width: 80px;
+}
+</style>

@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import {
+  PhAlignBottom,
+  PhAlignCenterHorizontal,
+  PhAlignCenterVertical,
+  PhAlignLeft,
+  PhAlignRight,
+  PhAlignTop,
+  PhCopy,
+  PhPushPin,
+  PhSelectionAll,
+  PhTrash,
+} from '@phosphor-icons/vue'
+import { computed } from 'vue'
+import { ways } from '@/page/items'
+import type { Bench } from './bench'
+import DepthButtons from './DepthButtons.vue'
+import LookPanel from './LookPanel.vue'
+import MovementPanel from './MovementPanel.vue'
+
+/** Several at once: line up, spread, group, and what they have in common. Where they differ it says mixed. */
+const props = defineProps<{ bench: Bench }>()
+const items = computed(() => props.bench.selected.value)
+const seeThrough = computed(() => {
+  const [first] = items.value
+  const value = first ? ways(first).seeThrough : 0
+  return items.value.every((item) => ways(item).seeThrough === value) ? value : null
+})
+const ALIGN = [
+  { how: 'LEFT', name: 'Left edges', icon: PhAlignLeft },
+  { how: 'CENTRE', name: 'Middles across', icon: PhAlignCenterHorizontal },
+  { how: 'RIGHT', name: 'Right edges', icon: PhAlignRight },
+  { how: 'TOP', name: 'Top edges', icon: PhAlignTop },
+  { how: 'MIDDLE', name: 'Middles down', icon: PhAlignCenterVertical },
+  { how: 'BOTTOM', name: 'Bottom edges', icon: PhAlignBottom },
+] as const
+</script>
+
+<template>
+  <div class="many">
+    <h2>{{ items.length }} selected</h2>
+    <h3>Line up</h3>
+    <div class="six" role="group" aria-label="Line up">
+      <button
+        v-for="one in ALIGN"
+        :key="one.how"
+        :aria-label="one.name"
+        :title="one.name"
+        @click="bench.arrange(one.how)"
+      >
+        <component :is="one.icon" :size="20" aria-hidden="true" />
+      </button>
+    </div>
+    <div class="two">
+      <button class="btn" :disabled="items.length < 3" @click="bench.arrange('SPREAD_ACROSS')">
+        Spread across
+      </button>
+      <button class="btn" :disabled="items.length < 3" @click="bench.arrange('SPREAD_DOWN')">
+        Spread down
+      </button>
+      <button class="btn" @click="bench.arrange('SAME_WIDTH')">Same width</button>
+      <button class="btn" @click="bench.arrange('SAME_HEIGHT')">Same height</button>
+      <button class="btn wide" @click="bench.arrange('SAME_SIZE')">Same size</button>
+    </div>
+    <div class="two">
+      <button class="btn" title="Ctrl+G" @click="bench.group">
+        <PhSelectionAll :size="17" aria-hidden="true" />Group
+      </button>
+      <button class="btn" title="Ctrl+Shift+G" :disabled="!bench.grouped.value" @click="bench.ungroup">
+        Ungroup
+      </button>
+    </div>
+    <button class="btn" @click="bench.setMovement({ kind: 'fixed' })">
+      <PhPushPin :size="17" aria-hidden="true" />Fix everything selected
+    </button>
+    <MovementPanel :bench="bench" />
+    <LookPanel :bench="bench" :items="items" />
+    <label
+      >See-through, %
+      <input
+        type="number"
+        min="0"
+        max="95"
+        :placeholder="seeThrough === null ? 'mixed' : ''"
+        :value="seeThrough ?? ''"
+        @change="
+          bench.setTraits((traits) => ({
+            ...traits,
+            seeThrough: Math.min(
+              95,
+              Math.max(0, Math.round(Number(($event.target as HTMLInputElement).value)) || 0),
+            ),
+          }))
+        "
+    /></label>
+    <DepthButtons :bench="bench" />
+    <div class="two">
+      <button class="btn" title="Ctrl+D" @click="bench.duplicate">
+        <PhCopy :size="17" aria-hidden="true" />Duplicate
+      </button>
+      <button class="btn" @click="bench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.many {
+  display: grid;
+  gap: 10px;
+}
+.six {
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  overflow: hidden;
+  border: 1px solid var(--line);
+  border-radius: var(--tile-s);
+  background: #fff;
+}
+.six button {
+  display: grid;
+  place-items: center;
+  min-height: 36px;
+  border: 0;
+  border-right: 1px solid var(--line);
+  background: none;
+  cursor: pointer;
+}
+.six button:last-child {
+  border: 0;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+}
+.two .btn {
+  padding: 4px 6px;
+  font-size: 13px;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+label {
+  display: grid;
+  gap: 3px;
+  font-size: 14px;
+}
+input {
+  width: 100%;
+  padding: 5px 6px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: #fff;
+}
+</style>

@@ -1,0 +1,181 @@
+<script setup lang="ts">
+import {
+  PhArrowClockwise,
+  PhArrowsHorizontal,
+  PhArrowsOutCardinal,
+  PhPushPin,
+  PhStack,
+} from '@phosphor-icons/vue'
+import { computed } from 'vue'
+import type { Movement } from '@/api/types'
+import { alwaysFixed, isPiece, ways } from '@/page/items'
+import type { Bench } from './bench'
+
+/** How students may move what is selected, and whether copies come off it. */
+const props = defineProps<{ bench: Bench }>()
+
+const movable = computed(() => props.bench.selected.value.filter((item) => !alwaysFixed(item)))
+const kinds = computed(() => new Set(movable.value.map((item) => item.movement.kind)))
+const kind = computed(() => (kinds.value.size === 1 ? [...kinds.value][0]! : null))
+const only = computed(() => (movable.value.length === 1 ? movable.value[0]! : null))
+const rail = computed(() => (only.value?.movement.kind === 'rail' ? only.value.movement : null))
+const turns = computed(() => (only.value?.movement.kind === 'turns' ? only.value.movement : null))
+const supply = computed(() => (only.value ? ways(only.value).supply : undefined))
+
+const KINDS = [
+  { kind: 'fixed', name: 'Fixed', icon: PhPushPin, told: 'It stays where it is, whatever students do.' },
+  {
+    kind: 'rail',
+    name: 'Rail',
+    icon: PhArrowsHorizontal,
+    told: 'Students slide it along its rail. Pull the ends on the page.',
+  },
+  { kind: 'free', name: 'Free', icon: PhArrowsOutCardinal, told: 'Students can move it: it is a piece.' },
+  { kind: 'turns', name: 'Turns', icon: PhArrowClockwise, told: 'Students can move it and turn it.' },
+] as const
+
+function set(to: Movement['kind']) {
+  const movement: Movement =
+    to === 'rail'
+      ? { kind: 'rail', from: { x: 0, y: 0 }, to: { x: 300, y: 0 }, stops: [] }
+      : to === 'turns'
+        ? { kind: 'turns', step: 0 }
+        : { kind: to }
+  props.bench.setMovement(movement)
+}
+const STOPS = [0, 2, 3, 4, 5, 6, 8, 11]
+function setStops(count: number) {
+  const stops =
+    count < 2 ? [] : Array.from({ length: count }, (_, i) => Math.round((i / (count - 1)) * 1000) / 1000)
+  if (rail.value) props.bench.setMovement({ ...rail.value, stops })
+}
+const STEPS = [0, 15, 30, 45, 90, 180]
+function setSupply(on: boolean) {
+  props.bench.setTraits(({ supply: _, ...rest }) => (on ? { ...rest, supply: {} } : rest))
+}
+function setCopies(text: string) {
+  const copies = Math.round(Number(text))
+  props.bench.setTraits((traits) => ({
+    ...traits,
+    supply: copies >= 1 ? { copies: Math.min(200, copies) } : {},
+  }))
+}
+</script>
+
+<template>
+  <section v-if="movable.length" class="movement">
+    <h3>How it moves</h3>
+    <div class="seg" role="group" aria-label="How it moves">
+      <button v-for="one in KINDS" :key="one.kind" :aria-pressed="kind === one.kind" @click="set(one.kind)">
+        <component :is="one.icon" :size="18" aria-hidden="true" />{{ one.name }}
+      </button>
+    </div>
+    <p class="soft hint">{{ kind ? KINDS.find((one) => one.kind === kind)!.told : 'mixed' }}</p>
+    <label v-if="rail"
+      >Stops on the rail
+      <select
+        :value="rail.stops.length"
+        @change="setStops(Number(($event.target as HTMLSelectElement).value))"
+      >
+        <option v-for="n in STOPS" :key="n" :value="n">{{ n === 0 ? 'none, it rests anywhere' : n }}</option>
+        <option v-if="!STOPS.includes(rail.stops.length)" :value="rail.stops.length">
+          {{ rail.stops.length }}
+        </option>
+      </select></label
+    >
+    <label v-if="turns"
+      >Turns by
+      <select
+        :value="turns.step"
+        @change="
+          bench.setMovement({ kind: 'turns', step: Number(($event.target as HTMLSelectElement).value) })
+        "
+      >
+        <option v-for="n in STEPS" :key="n" :value="n">{{ n === 0 ? 'any angle' : `${n}°` }}</option>
+      </select></label
+    >
+    <template v-if="only && isPiece(only)">
+      <label class="switch">
+        <PhStack :size="18" aria-hidden="true" />
+        <span>Supply <small class="soft">copies come off</small></span>
+        <input
+          type="checkbox"
+          :checked="Boolean(supply)"
+          @change="setSupply(($event.target as HTMLInputElement).checked)"
+        />
+      </label>
+      <label v-if="supply"
+        >How many, at the most
+        <input
+          type="number"
+          min="0"
+          max="200"
+          placeholder="endless"
+          :value="supply.copies ?? ''"
+          @change="setCopies(($event.target as HTMLInputElement).value)"
+      /></label>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.movement {
+  display: grid;
+  gap: 8px;
+}
+.seg {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  overflow: hidden;
+  border: 1px solid var(--line);
+  border-radius: var(--tile-s);
+  background: #fff;
+}
+.seg button {
+  display: grid;
+  justify-items: center;
+  gap: 2px;
+  padding: 6px 2px;
+  border: 0;
+  border-right: 1px solid var(--line);
+  background: none;
+  cursor: pointer;
+  font-size: 13px;
+}
+.seg button:last-child {
+  border: 0;
+}
+.seg button[aria-pressed='true'] {
+  background: var(--petrol-t);
+  color: var(--petrol-d);
+  font-weight: 700;
+  box-shadow: inset 0 -3px var(--petrol);
+}
+.hint {
+  font-size: 13px;
+}
+label {
+  display: grid;
+  gap: 3px;
+  font-size: 14px;
+}
+.switch {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.switch input {
+  width: 18px;
+  height: 18px;
+  margin-left: auto;
+  accent-color: var(--petrol);
+}
+select,
+input[type='number'] {
+  width: 100%;
+  padding: 5px 6px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: #fff;
+}
+</style>

@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import { PhCrop, PhDropHalf, PhPause, PhPlay } from '@phosphor-icons/vue'
+import { ref } from 'vue'
+import type { Picture } from '@/api/types'
+import type { Bench } from './bench'
+import ClearDialog from './ClearDialog.vue'
+import CropDialog from './CropDialog.vue'
+import DraftField from './DraftField.vue'
+
+/** What can be done with a picture: cut out a part, make a colour see-through, still it, say whose it is. */
+const props = defineProps<{ bench: Bench; item: Picture }>()
+const cropping = ref(false)
+const clearing = ref(false)
+
+function still() {
+  const { still: was, ...rest } = props.item
+  props.bench.setBody(was ? rest : { ...rest, still: true })
+}
+</script>
+
+<template>
+  <section class="picture">
+    <h3>Picture</h3>
+    <div class="two">
+      <button class="btn" @click="cropping = true"><PhCrop :size="17" aria-hidden="true" />Cut out</button>
+      <button v-if="item.picture.from === 'FILE'" class="btn" @click="clearing = true">
+        <PhDropHalf :size="17" aria-hidden="true" />Clear a colour
+      </button>
+    </div>
+    <button
+      v-if="item.picture.from === 'FILE'"
+      class="btn"
+      :aria-pressed="Boolean(item.still)"
+      @click="still"
+    >
+      <component :is="item.still ? PhPlay : PhPause" :size="17" aria-hidden="true" />{{
+        item.still ? 'Let it move' : 'Hold it still'
+      }}
+    </button>
+    <label
+      >Whose it is, licence, source
+      <DraftField
+        :key="item.id"
+        :value="item.credit"
+        maxlength="300"
+        placeholder="Name, licence, where from"
+        @commit="bench.setBody({ ...item, credit: $event })"
+    /></label>
+    <CropDialog v-if="cropping" :bench="bench" :item="item" @close="cropping = false" />
+    <ClearDialog v-if="clearing" :bench="bench" :item="item" @close="clearing = false" />
+  </section>
+</template>
+
+<style scoped>
+.picture {
+  display: grid;
+  gap: 8px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+}
+.btn {
+  padding: 4px 6px;
+  font-size: 13px;
+}
+.btn[aria-pressed='true'] {
+  background: var(--petrol-t);
+  box-shadow: inset 0 -3px var(--petrol);
+}
+label {
+  display: grid;
+  gap: 3px;
+  font-size: 14px;
+}
+</style>

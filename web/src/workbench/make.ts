@@ -1,0 +1,122 @@
+import { newId } from '@/api/id'
+import type { Frame, Item, LineLook, Page, ShapeLook, WordStyle } from '@/api/types'
+import { fitWords } from '@/page/wordFit'
+import type { Point } from '@/page/geometry'
+
+/** New items as they come off the rack. */
+export const USUAL_STYLE: WordStyle = { size: 44, bold: false, colour: '#1f2d33', align: 'LEFT' }
+export const styleOf = (page: Page): WordStyle => page.words ?? USUAL_STYLE
+
+export type TileKind =
+  'words' | 'picture' | 'shape' | 'line' | 'ink' | 'note' | 'table' | 'cover' | 'lens' | 'zone'
+
+const FIXED = { kind: 'fixed' } as const
+const FREE = { kind: 'free' } as const
+
+/** Beside what lies there already, so that a second new thing does not hide the first. */
+export function freePlace(page: Page, at: Point, width: number, height: number): Frame {
+  let x = at.x - width / 2
+  let y = at.y - height / 2
+  while (page.items.some((one) => Math.hypot(one.frame.x - x, one.frame.y - y) < 20)) {
+    x += 40
+    y += 40
+  }
+  return { x: Math.round(x), y: Math.round(y), width, height, turn: 0 }
+}
+
+const common = (frame: Frame) => ({ id: newId(), frame, description: '' })
+
+export function newWords(page: Page, at: Point, text = 'Words'): Item {
+  const fit = fitWords(text, styleOf(page), null)
+  const frame = freePlace(page, at, fit.width, fit.height)
+  return { kind: 'words', ...common(frame), movement: FIXED, content: fit.content }
+}
+
+export function newShape(page: Page, at: Point, form: ShapeLook['form'] = 'RECTANGLE', sides = 5): Item {
+  const wide = form === 'SPEECH' || form === 'THOUGHT' || form === 'ARROW' || form === 'RECTANGLE'
+  const frame = freePlace(page, at, wide ? 260 : 200, wide ? 180 : 200)
+  const filled = form !== 'RECTANGLE' && form !== 'ELLIPSE'
+  return {
+    kind: 'shape',
+    ...common(frame),
+    movement: FIXED,
+    look: {
+      form,
+      sides,
+      ...(filled ? { fill: form === 'TICK' ? '#4c7837' : form === 'CROSS' ? '#a8432b' : '#fbefd8' } : {}),
+      ...(form === 'TICK' || form === 'CROSS' ? {} : { outline: '#07444b' }),
+      thickness: 5,
+      dash: 'SOLID',
+    },
+  }
+}
+
+export type LineSort = 'line' | 'arrow' | 'curve' | 'connector'
+
+export function newLine(page: Page, at: Point, sort: LineSort, joins: [string, string] | null = null): Item {
+  const frame = freePlace(page, at, 320, sort === 'curve' ? 120 : 4)
+  const look: LineLook = {
+    points:
+      sort === 'curve'
+        ? [
+            { x: 0, y: 1 },
+            { x: 0.5, y: 0 },
+            { x: 1, y: 1 },
+          ]
+        : [
+            { x: 0, y: 0.5 },
+            { x: 1, y: 0.5 },
+          ],
+    curved: sort === 'curve',
+    colour: '#07444b',
+    thickness: 6,
+    dash: 'SOLID',
+    start: 'PLAIN',
+    end: sort === 'line' || sort === 'curve' ? 'PLAIN' : 'ARROW',
+    ...(joins ? { from: joins[0], to: joins[1] } : {}),
+  }
+  return { kind: 'line', ...common(frame), movement: FIXED, look }
+}
+
+export const NOTE_COLOURS = ['#fbefd8', '#efe4ef', '#dcebea', '#e6efdd', '#f7e4dd', '#e4eef7']
+
+export function newNote(page: Page, at: Point): Item {
+  const frame = freePlace(page, at, 220, 220)
+  const style: WordStyle = { ...styleOf(page), size: 32, align: 'LEFT' }
+  const words = fitWords('', style, frame.width).content
+  return { kind: 'note', ...common(frame), movement: FREE, colour: NOTE_COLOURS[0]!, words, writable: true }
+}
+
+export function newTable(page: Page, at: Point): Item {
+  const columns = [280, 280]
+  const rows = [90, 180, 180]
+  const frame = freePlace(page, at, 560, 450)
+  return {
+    kind: 'table',
+    ...common(frame),
+    movement: FIXED,
+    columns,
+    rows,
+    cells: rows.map((_, r) => columns.map(() => (r === 0 ? { fill: '#dcebea' } : {}))),
+    colour: '#55656b',
+  }
+}
+
+export function newCover(page: Page, at: Point): Item {
+  return {
+    kind: 'cover',
+    ...common(freePlace(page, at, 420, 280)),
+    movement: FIXED,
+    colour: '#0b5d66',
+    way: 'RIGHT',
+    label: 'Slide to uncover',
+  }
+}
+
+export function newLens(page: Page, at: Point): Item {
+  return { kind: 'lens', ...common(freePlace(page, at, 260, 220)), movement: FREE, colour: '#68406b' }
+}
+
+export function newZone(page: Page, at: Point): Item {
+  return { kind: 'zone', ...common(freePlace(page, at, 480, 360)), movement: FIXED, label: '' }
+}

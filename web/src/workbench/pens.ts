@@ -1,0 +1,56 @@
+import { reactive, ref } from 'vue'
+import { get, post } from '@/api/client'
+import type { Stroke, Taste } from '@/api/types'
+
+/** How somebody likes their workbench, kept with their account; each pen remembers what it was last. */
+export interface Pen {
+  tool: Stroke['tool']
+  name: string
+  label: string
+  colour: string
+  width: number
+  dash: Stroke['dash']
+}
+
+export const PENS: Pen[] = [
+  { tool: 'PEN', name: 'pen1', label: 'Pen 1', colour: '#1f2d33', width: 6, dash: 'SOLID' },
+  { tool: 'PEN', name: 'pen2', label: 'Pen 2', colour: '#a8432b', width: 6, dash: 'SOLID' },
+  { tool: 'PEN', name: 'pen3', label: 'Pen 3', colour: '#0b5d66', width: 12, dash: 'SOLID' },
+  { tool: 'TINT', name: 'tint1', label: 'Tint 1', colour: '#ffe27a', width: 34, dash: 'SOLID' },
+  { tool: 'TINT', name: 'tint2', label: 'Tint 2', colour: '#b9e3c6', width: 34, dash: 'SOLID' },
+]
+
+export const pens = reactive<Record<string, Pen>>(
+  Object.fromEntries(PENS.map((pen) => [pen.name, { ...pen }])),
+)
+export const taste = ref<Taste>({ rack: [], hidden: [], side: 'LEFT', size: 'NORMAL', pens: {} })
+export const neatWanted = ref(true)
+let fetched = false
+let timer: ReturnType<typeof setTimeout> | undefined
+
+export async function loadTaste() {
+  if (fetched) return
+  fetched = true
+  try {
+    taste.value = await get<Taste>('/api/taste')
+    for (const [name, pen] of Object.entries(taste.value.pens)) {
+      if (pens[name]) Object.assign(pens[name]!, pen)
+    }
+  } catch {
+    // The usual taste does as well; it is asked for again with the next page.
+    fetched = false
+  }
+}
+
+/** Changes are sent a moment later, so that a slider does not send each step. */
+export function keepTaste(change: Partial<Taste>) {
+  taste.value = { ...taste.value, ...change }
+  clearTimeout(timer)
+  timer = setTimeout(() => void post('/api/taste', taste.value).catch(() => {}), 600)
+}
+
+export function setPen(name: string, change: Partial<Pick<Pen, 'colour' | 'width' | 'dash'>>) {
+  Object.assign(pens[name]!, change)
+  const { colour, width, dash } = pens[name]!
+  keepTaste({ pens: { ...taste.value.pens, [name]: { colour, width, dash } } })
+}

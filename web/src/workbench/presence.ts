@@ -1,0 +1,62 @@
+import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
+import { newId } from '@/api/id'
+import { post } from '@/api/client'
+
+/** Where somebody else is who has the same activity open. */
+export interface Elsewhere {
+  bench: string
+  name: string
+  pageId: string
+  itemIds: string[]
+  at: number
+}
+
+const FORGET_MS = 40_000
+const SAY_AGAIN_MS = 15_000
+
+/** Tells others what is selected here, and knows what is selected there. */
+export function usePresence(activityId: string, pageId: Ref<string>, chosen: Ref<string[]>) {
+  const bench = newId()
+  const others = ref<Elsewhere[]>([])
+  let said = ''
+  let waiting: ReturnType<typeof setTimeout> | undefined
+
+  function say(force = false) {
+    const here = { bench, pageId: pageId.value, itemIds: chosen.value.slice(0, 200) }
+    const text = JSON.stringify(here)
+    if (text === said && !force) return
+    said = text
+    void post(`/api/activities/${activityId}/here`, here).catch(() => {})
+  }
+  watch(
+    [pageId, chosen],
+    () => {
+      clearTimeout(waiting)
+      waiting = setTimeout(say, 250)
+    },
+    { immediate: true },
+  )
+
+  function hear(where: Elsewhere) {
+    if (where.bench === bench) return
+    const known = others.value.some((one) => one.bench === where.bench)
+    others.value = [
+      ...others.value.filter((one) => one.bench !== where.bench),
+      ...(where.pageId ? [{ ...where, at: Date.now() }] : []),
+    ]
+    // Somebody who has just come does not know of us yet.
+    if (!known && where.pageId) say(true)
+  }
+
+  const beat = setInterval(() => {
+    const now = Date.now()
+    others.value = others.value.filter((one) => now - one.at < FORGET_MS)
+    if (others.value.length > 0) say(true)
+  }, SAY_AGAIN_MS)
+  onBeforeUnmount(() => {
+    clearInterval(beat)
+    clearTimeout(waiting)
+    void post(`/api/activities/${activityId}/here`, { bench, pageId: '', itemIds: [] }).catch(() => {})
+  })
+  return { others, hear }
+}

@@ -1,0 +1,151 @@
+import { baseKeymap, chainCommands, splitBlock } from 'prosemirror-commands'
+import { history, redo, undo } from 'prosemirror-history'
+import { keymap } from 'prosemirror-keymap'
+import { EditorState, TextSelection, type Command } from 'prosemirror-state'
+import { EditorView } from 'prosemirror-view'
+import { ref, type Ref } from 'vue'
+import type { Paragraph, WordStyle } from '@/api/types'
+import type { Said } from '@/page/wordFit'
+import { fromDoc, schema, toDoc, type MarkName, type Value } from './schema'
+
+export interface Writer {
+  /** What the letters at the cursor look like; absent where they differ or look as the box does. */
+  readonly marks: Ref<Partial<Record<MarkName, Value>>>
+  readonly paragraph: Ref<Paragraph>
+  set(name: MarkName, value: Value | null): void
+  toggle(name: MarkName): void
+  setParagraph(change: { align?: Paragraph['align'] | null; list?: Paragraph['list'] | null }): void
+  said(): Said
+  focus(): void
+  selectAll(): void
+  destroy(): void
+}
+
+/** A field for words of several looks. */
+export function makeWriter(
+  place: HTMLElement,
+  start: Said,
+  hooks: { changed: () => void; left: () => void; done: () => void },
+): Writer {
+  const marks = ref<Partial<Record<MarkName, Value>>>({})
+  const paragraph = ref<Paragraph>({})
+  const style: WordStyle = start.style
+
+  const view = new EditorView(place, {
+    state: EditorState.create({
+      doc: toDoc(start),
+      plugins: [
+        history(),
+        keymap({
+          Escape: () => (hooks.done(), true),
+          'Mod-z': undo,
+          'Mod-Shift-z': redo,
+          'Mod-y': redo,
+          'Mod-b': command((): void => toggle('bold')),
+          'Mod-i': command((): void => toggle('italic')),
+          'Mod-u': command((): void => toggle('underline')),
+          Enter: chainCommands(outOfList, splitBlock),
+          Backspace: outOfListAtStart,
+        }),
+        keymap(baseKeymap),
+      ],
+    }),
+    attributes: { 'aria-label': 'Words', role: 'textbox', 'aria-multiline': 'true', dir: 'auto' },
+    dispatchTransaction(transaction) {
+      view.updateState(view.state.apply(transaction))
+      look()
+      if (transaction.docChanged) hooks.changed()
+    },
+    handleDOMEvents: {
+      blur: () => (hooks.left(), false),
+      // The page's own keys are not for somebody who types.
+      keydown: (_, event) => (event.stopPropagation(), false),
+    },
+  })
+  look()
+
+  function look() {
+    const { selection, storedMarks, doc } = view.state
+    const found: Partial<Record<MarkName, Value>> = {}
+    if (selection.empty) {
+      for (const mark of storedMarks ?? selection.$from.marks())
+        found[mark.type.name as MarkName] = mark.attrs.value
+    } else {
+      let first = true
+      doc.nodesBetween(selection.from, selection.to, (node) => {
+        if (!node.isText) return
+        const own = Object.fromEntries(node.marks.map((mark) => [mark.type.name, mark.attrs.value as Value]))
+        if (first) Object.assign(found, own)
+        else
+          for (const name of Object.keys(found) as MarkName[])
+            if (own[name] !== found[name]) delete found[name]
+        first = false
+      })
+    }
+    marks.value = found
+    const { align, list } = selection.$from.parent.attrs
+    paragraph.value = { ...(align ? { align } : {}), ...(list ? { list } : {}) }
+  }
+
+  function set(name: MarkName, value: Value | null) {
+    const { selection, tr } = view.state
+    const type = schema.marks[name]!
+    if (selection.empty) {
+      view.dispatch(value === null ? tr.removeStoredMark(type) : tr.addStoredMark(type.create({ value })))
+    } else {
+      const cleared = tr.removeMark(selection.from, selection.to, type)
+      view.dispatch(
+        value === null ? cleared : cleared.addMark(selection.from, selection.to, type.create({ value })),
+      )
+    }
+    view.focus()
+  }
+
+  function toggle(name: MarkName) {
+    const on = marks.value[name] ?? (name === 'bold' ? style.bold : false)
+    set(name, name === 'bold' && style.bold ? !on : on ? null : true)
+  }
+
+  function setParagraph(change: Parameters<Writer['setParagraph']>[0]) {
+    const { selection } = view.state
+    let tr = view.state.tr
+    view.state.doc.nodesBetween(selection.from, selection.to, (node, pos) => {
+      if (node.type === schema.nodes.paragraph) tr = tr.setNodeMarkup(pos, null, { ...node.attrs, ...change })
+    })
+    view.dispatch(tr)
+    view.focus()
+  }
+
+  return {
+    marks,
+    paragraph,
+    set,
+    toggle,
+    setParagraph,
+    said: () => fromDoc(view.state.doc, style),
+    focus: () => view.focus(),
+    selectAll: () => {
+      const { doc, tr } = view.state
+      view.dispatch(tr.setSelection(TextSelection.create(doc, 1, Math.max(1, doc.content.size - 1))))
+    },
+    destroy: () => view.destroy(),
+  }
+}
+
+const command =
+  (run: () => void): Command =>
+  () => (run(), true)
+
+/** Enter on an empty entry of a list ends the list. */
+const outOfList: Command = (state, dispatch) => {
+  const { $from, empty } = state.selection
+  if (!empty || !$from.parent.attrs.list || $from.parent.content.size > 0) return false
+  dispatch?.(state.tr.setNodeMarkup($from.before(), null, { ...$from.parent.attrs, list: null }))
+  return true
+}
+const outOfListAtStart: Command = (state, dispatch) => {
+  const { $from, empty } = state.selection
+  if (!empty || !$from.parent.attrs.list || $from.parentOffset > 0) return false
+  dispatch?.(state.tr.setNodeMarkup($from.before(), null, { ...$from.parent.attrs, list: null }))
+  return true
+}
