@@ -31,9 +31,9 @@ public record Taste(List<String> rack, List<String> hidden, Side side, Size size
     /** As a pen was used last. */
     public record Pen(String colour, double width, String dash) {
         public Pen {
-            Bounds.text("pen.colour", colour, 7);
-            Bounds.within("pen.width", width, Bounds.THICKNESS_LEAST, Bounds.THICKNESS_MOST);
-            Bounds.text("pen.dash", dash, 10);
+            Bounds.text("ink.colour", colour, 7);
+            Bounds.within("ink.width", width, Bounds.THICKNESS_LEAST, Bounds.THICKNESS_MOST);
+            Bounds.text("ink.dash", dash, 10);
         }
     }
 
