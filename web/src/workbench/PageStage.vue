@@ -492,57 +492,58 @@ const routeFor = (item: Item) =>
       >
         <!-- A drawing of its own, so that what stands out over the edge is cut off and handles are not. -->
         <svg :width="PAGE.width" :height="PAGE.height" class="cut">
-        <PaperBody :paper="page.paper" />
-        <g
-          v-for="(item, depth) in page.items"
-          :key="item.id"
-          v-memo="[
-            shown(item),
-            letters[item.id],
-            chosen.includes(item.id),
-            lifted.has(item.id) || veiled.has(item.id),
-            writing?.id === item.id,
-            item.kind === 'line' || item.kind === 'lens' ? page : 0,
-            item.kind === 'line' ? live : 0,
-          ]"
-          :transform="routeFor(item) ? undefined : placed(frameOf(item))"
-          class="item"
-          :class="{
-            hidden:
-              lifted.has(item.id) ||
-              veiled.has(item.id) ||
-              (writing?.id === item.id && item.kind === 'words'),
-          }"
-          :data-item="item.id"
-          tabindex="0"
-          role="button"
-          :aria-pressed="chosen.includes(item.id)"
-          :aria-label="said(item)"
-        >
-          <ItemBody :item="shown(item)" :letter="letters[item.id]" :route="routeFor(item)">
-            <LensView
-              v-if="item.kind === 'lens'"
-              :frame="frameOf(item)"
-              :below="page.items.slice(0, depth)"
+          <PaperBody :paper="page.paper" />
+          <g
+            v-for="(item, depth) in page.items"
+            :key="item.id"
+            v-memo="[
+              shown(item),
+              letters[item.id],
+              chosen.includes(item.id),
+              lifted.has(item.id) || veiled.has(item.id),
+              writing?.id === item.id,
+              item.kind === 'line' || item.kind === 'lens' ? page : 0,
+              item.kind === 'line' ? live : 0,
+            ]"
+            :transform="routeFor(item) ? undefined : placed(frameOf(item))"
+            class="item"
+            :class="{
+              hidden:
+                lifted.has(item.id) ||
+                veiled.has(item.id) ||
+                (writing?.id === item.id && item.kind === 'words'),
+            }"
+            :data-item="item.id"
+            tabindex="0"
+            role="button"
+            :aria-pressed="chosen.includes(item.id)"
+            :aria-label="said(item)"
+          >
+            <ItemBody :item="shown(item)" :letter="letters[item.id]" :route="routeFor(item)">
+              <LensView
+                v-if="item.kind === 'lens'"
+                :frame="frameOf(item)"
+                :below="page.items.slice(0, depth)"
+              />
+            </ItemBody>
+            <path
+              v-if="!routeFor(item)"
+              class="hit"
+              :d="
+                item.kind === 'line'
+                  ? `M0 ${-14}H${frameOf(item).width}V${frameOf(item).height + 14}H0Z`
+                  : tilePath(frameOf(item).width, frameOf(item).height)
+              "
             />
-          </ItemBody>
-          <path
-            v-if="!routeFor(item)"
-            class="hit"
-            :d="
-              item.kind === 'line'
-                ? `M0 ${-14}H${frameOf(item).width}V${frameOf(item).height + 14}H0Z`
-                : tilePath(frameOf(item).width, frameOf(item).height)
-            "
-          />
-          <path
-            v-else
-            class="hit wire"
-            :d="`M${routeFor(item)!
-              .map((p) => `${p.x} ${p.y}`)
-              .join('L')}`"
-          />
-        </g>
+            <path
+              v-else
+              class="hit wire"
+              :d="`M${routeFor(item)!
+                .map((p) => `${p.x} ${p.y}`)
+                .join('L')}`"
+            />
+          </g>
+        </svg>
 
         <g
           v-for="({ other, item }, i) in othersBoxes"
