@@ -64,7 +64,9 @@ run_tests() {
         step "wording" wording || failed=1
       fi
       echo "  core, formats, server, browser"
-      mvn -B -ntp -Dmaven.test.failure.ignore=true verify >var/test.log 2>&1 || failed=1
+      local only=()
+      [ "$part" = all ] || only=(-pl e2e -am -Dsurefire.failIfNoSpecifiedTests=false "-Dtest=gladtile.e2e.${2:-*Test}")
+      mvn -B -ntp -Dmaven.test.failure.ignore=true "${only[@]}" verify >var/test.log 2>&1 || failed=1
       grep -E '^\[ERROR\]|Tests run:.*in |BUILD' var/test.log || true
       ;;
   esac

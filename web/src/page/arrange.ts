@@ -55,6 +55,15 @@ function spread(frames: Frame[], all: Outline[], axis: Axis): Frame[] {
   const to = all[order[order.length - 1]!]![axis.far]
   const gap = (to - from - order.reduce((sum, i) => sum + size(i), 0)) / (frames.length - 1)
   const result = [...frames]
+  if (gap < 0) {
+    const first = middleOf(order[0]!) / 2
+    const last = middleOf(order[order.length - 1]!) / 2
+    order.forEach((i, k) => {
+      const wanted = first + ((last - first) * k) / (order.length - 1)
+      result[i] = shifted(frames[i]!, wanted - middleOf(i) / 2, axis)
+    })
+    return result
+  }
   let at = from
   for (const i of order) {
     result[i] = shifted(frames[i]!, at - all[i]![axis.near], axis)

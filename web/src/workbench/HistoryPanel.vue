@@ -70,12 +70,12 @@ const when = (time: string) =>
 
 <template>
   <div class="history" role="dialog" aria-label="History">
-    <header>
+    <div class="top">
       <h2>History</h2>
       <button class="btn quiet" aria-label="Close the history" @click="emit('close')">
         <PhX :size="20" aria-hidden="true" />
       </button>
-    </header>
+    </div>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <template v-if="history">
       <div class="left">
@@ -156,7 +156,7 @@ const when = (time: string) =>
   min-height: 0;
   background: var(--table);
 }
-header {
+.top {
   display: flex;
   grid-column: 1 / -1;
   justify-content: space-between;

@@ -279,7 +279,10 @@ function key(event: KeyboardEvent) {
   if (elsewhere(event)) return
   const mod = event.ctrlKey || event.metaKey
   const letter = event.key.toLowerCase()
-  if (mod && letter === 'a') bench.selectAll()
+  if (mod && letter === 'a') {
+    bench.selectAll()
+    stage.value?.root?.focus({ preventScroll: true })
+  } else if ((event.key === 'Delete' || event.key === 'Backspace') && chosen.value.length > 0) bench.remove()
   else if (mod && letter === 'd') bench.duplicate()
   else if (mod && letter === 'g') {
     if (event.shiftKey) bench.ungroup()

@@ -1,4 +1,4 @@
-import { baseKeymap, chainCommands, splitBlock } from 'prosemirror-commands'
+import { baseKeymap, chainCommands, splitBlockAs } from 'prosemirror-commands'
 import { history, redo, undo } from 'prosemirror-history'
 import { keymap } from 'prosemirror-keymap'
 import { EditorState, TextSelection, type Command } from 'prosemirror-state'
@@ -44,7 +44,11 @@ export function makeWriter(
           'Mod-b': command((): void => toggle('bold')),
           'Mod-i': command((): void => toggle('italic')),
           'Mod-u': command((): void => toggle('underline')),
-          Enter: chainCommands(outOfList, splitBlock),
+          // The next paragraph is set like this one: a list goes on.
+          Enter: chainCommands(
+            outOfList,
+            splitBlockAs((node) => ({ type: node.type, attrs: node.attrs })),
+          ),
           Backspace: outOfListAtStart,
         }),
         keymap(baseKeymap),

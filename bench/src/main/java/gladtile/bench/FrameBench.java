@@ -11,12 +11,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.UUID;
 
 /** Frame times while one of 300 items is dragged over the workbench's page, beside those of an idle page. */
 public final class FrameBench {
-    private static final int ITEMS = 300;
     private static final int STEPS = 400;
     private static final String WATCH = """
             () => {
@@ -35,7 +32,7 @@ public final class FrameBench {
     public static void main(String[] args) {
         String address = args[0];
         Api teacher = new Api(address).signInTeacher("jonas", "eyepiece");
-        String activity = full(teacher);
+        String activity = FullPages.one(teacher);
         try (Playwright playwright = Playwright.create()) {
             Browser chromium = playwright
                     .chromium()
@@ -58,18 +55,64 @@ public final class FrameBench {
             page.navigate(address + "/activities/" + activity + "/lay-out");
             Locator item = page.locator("[data-item='i150']");
             item.waitFor();
-            page.waitForTimeout(1_000);
+            page.waitForTimeout(2_000);
             report("an idle page", page, () -> page.waitForTimeout(3_000));
             BoundingBox box = item.boundingBox();
             page.mouse().move(box.x + 10, box.y + 10);
             page.mouse().down();
-            report("dragging one of " + ITEMS, page, () -> {
+            report("dragging one of " + FullPages.ITEMS, page, () -> {
                 for (int i = 0; i < STEPS; i++) {
                     page.mouse().move(box.x + 10 + 200 * Math.sin(i / 40.0), box.y + 10 + 120 * Math.sin(i / 27.0));
                 }
             });
             page.mouse().up();
+            page.keyboard().press("Control+z");
+            page.keyboard().press("Escape");
+            BoundingBox sheet = page.locator("svg.page").first().boundingBox();
+            page.mouse().move(sheet.x + 2, sheet.y + 2);
+            page.mouse().down();
+            report("a box around 500", page, () -> {
+                for (int i = 0; i < STEPS; i++) {
+                    double share = Math.min(1, i / (STEPS - 40.0));
+                    page.mouse().move(sheet.x + sheet.width * share, sheet.y + sheet.height * 0.5);
+                }
+            });
+            page.mouse().up();
+            System.out.println("  " + page.locator(".many h2").innerText());
+            page.keyboard().press("Escape");
+            page.locator(".rack .tile", new Page.LocatorOptions().setHasText("Ink"))
+                    .click();
+            page.mouse().move(sheet.x + 60, sheet.y + 60);
+            page.mouse().down();
+            report("a stroke of 2,000 points", page, () -> {
+                for (int i = 0; i < 2_000; i++) {
+                    double turn = i / 60.0;
+                    page.mouse()
+                            .move(sheet.x + 300 + i / 20.0 * Math.cos(turn), sheet.y + 250 + i / 20.0 * Math.sin(turn));
+                }
+            });
+            page.mouse().up();
+            opening(page, address, FullPages.manyPages(teacher));
         }
+    }
+
+    /** From asking for the address until the page can be used: its items are there and take a press. */
+    private static void opening(Page page, String address, String activity) {
+        List<Double> times = new ArrayList<>();
+        for (int i = 0; i < 4; i++) {
+            page.navigate(address + "/activities");
+            long start = System.nanoTime();
+            page.navigate(address + "/activities/" + activity + "/lay-out");
+            page.locator("[data-item]").first().click();
+            page.locator("rect.grip").first().waitFor();
+            times.add((System.nanoTime() - start) / 1e6);
+        }
+        System.out.printf(
+                Locale.ROOT,
+                "opening 30 pages with 1,500 items until one is selected: %s ms (asked for: 1,500)%n",
+                times.stream()
+                        .map(time -> String.format(Locale.ROOT, "%.0f", time))
+                        .toList());
     }
 
     private static void report(String what, Page page, Runnable work) {
@@ -90,47 +133,5 @@ public final class FrameBench {
                 ((Number) numbers.get(1)).doubleValue(),
                 ((Number) numbers.get(2)).doubleValue(),
                 ((Number) numbers.get(3)).doubleValue());
-    }
-
-    /** An activity with one page of 300 items: pictures, words and zones. */
-    private static String full(Api teacher) {
-        String id =
-                teacher.post("/api/activities", Map.of("title", "Full page")).text("id");
-        String page = teacher.get("/api/activities/" + id)
-                .json()
-                .path("activity")
-                .path("pages")
-                .get(0)
-                .path("id")
-                .asString();
-        List<Object> edits = new ArrayList<>();
-        String[] codes = {"2600", "1F314", "2B50", "1FA90", "1F680", "1F52D"};
-        for (int i = 0; i < ITEMS; i++) {
-            Map<String, Object> frame =
-                    Map.of("x", 20 + (i % 25) * 62, "y", 20 + (i / 25) * 80, "width", 56, "height", 56, "turn", 0);
-            Map<String, Object> item = Map.of(
-                    "kind",
-                    "picture",
-                    "id",
-                    "i" + i,
-                    "frame",
-                    frame,
-                    "description",
-                    "Item " + i,
-                    "credit",
-                    "",
-                    "movement",
-                    Map.of("kind", i % 2 == 0 ? "free" : "fixed"),
-                    "picture",
-                    Map.of("from", "LIBRARY", "name", codes[i % codes.length]));
-            edits.add(Map.of(
-                    "id", UUID.randomUUID(),
-                    "edit", Map.of("kind", "add-item", "pageId", page, "index", i, "item", item)));
-        }
-        Api.Answer answer = teacher.post("/api/activities/" + id + "/edits", Map.of("seq", 0, "edits", edits));
-        if (answer.status() != 200) {
-            throw new IllegalStateException("" + answer);
-        }
-        return id;
     }
 }

@@ -105,6 +105,24 @@ final class Browser implements AutoCloseable {
         page.mouse().up();
     }
 
+    /** Presses Tab until that is focused, as somebody would who cannot point. */
+    static void tabTo(Page page, String name) {
+        String focused = """
+                () => {
+                  const one = document.activeElement
+                  if (!one || one === document.body) return ''
+                  const label = one.labels?.[0]?.innerText ?? ''
+                  return (one.getAttribute('aria-label') ?? (label.trim() || one.innerText || '')).trim()
+                }""";
+        for (int i = 0; i < 160; i++) {
+            if (page.evaluate(focused).equals(name)) {
+                return;
+            }
+            page.keyboard().press("Tab");
+        }
+        throw new AssertionError("Tab does not reach " + name);
+    }
+
     /** What axe finds wrong for people who cannot see, hear or point well. */
     static List<String> barriers(Page page) {
         // Transitions that are half way give colours that nobody will see.

@@ -210,7 +210,7 @@ class WholeWayTest {
         teacher.keyboard().press("Enter");
         teacher.waitForURL("**/activities");
 
-        tabTo(teacher, "New activity");
+        Browser.tabTo(teacher, "New activity");
         teacher.keyboard().press("Enter");
         teacher.getByPlaceholder("Night-sky week").waitFor();
         teacher.waitForFunction("() => document.activeElement?.placeholder === 'Night-sky week'");
@@ -218,25 +218,25 @@ class WholeWayTest {
         teacher.keyboard().press("Enter");
         teacher.waitForURL("**/lay-out");
 
-        tabTo(teacher, "Drop zone");
+        Browser.tabTo(teacher, "Drop zone");
         teacher.keyboard().press("Enter");
         assertThat(buttonLike(teacher, "Drop zone, drop zone A")).isVisible();
-        tabTo(teacher, "Written at its top");
+        Browser.tabTo(teacher, "Written at its top");
         teacher.keyboard().type("Home of the moon");
         teacher.keyboard().press("Enter");
-        tabTo(teacher, "Home of the moon, drop zone A");
+        Browser.tabTo(teacher, "Home of the moon, drop zone A");
         for (int i = 0; i < 3; i++) {
             teacher.keyboard().press("Shift+ArrowUp");
         }
-        tabTo(teacher, "Picture");
+        Browser.tabTo(teacher, "Picture");
         teacher.keyboard().press("Enter");
         teacher.getByLabel("Find pictures by word").waitFor();
-        tabTo(teacher, "Find pictures by word");
+        Browser.tabTo(teacher, "Find pictures by word");
         teacher.keyboard().type("full moon");
         assertThat(button(teacher, "full moon")).isVisible();
-        tabTo(teacher, "full moon");
+        Browser.tabTo(teacher, "full moon");
         teacher.keyboard().press("Enter");
-        tabTo(teacher, "full moon, free");
+        Browser.tabTo(teacher, "full moon, free");
         for (int i = 0; i < 7; i++) {
             teacher.keyboard().press("Shift+ArrowDown");
         }
@@ -246,23 +246,23 @@ class WholeWayTest {
         teacher.keyboard().press("Alt+2");
         assertThat(button(teacher, "full moon in Home of the moon: not decided"))
                 .isVisible();
-        tabTo(teacher, "full moon in Home of the moon: not decided");
+        Browser.tabTo(teacher, "full moon in Home of the moon: not decided");
         teacher.keyboard().press("Space");
         assertThat(teacher.getByText("all decided")).isVisible();
         teacher.keyboard().press("Alt+4");
         teacher.getByText("Puffin").first().waitFor();
-        tabTo(teacher, "Assign");
+        Browser.tabTo(teacher, "Assign");
         teacher.keyboard().press("Enter");
         String code = teacher.locator(".big-code").innerText().replace(" ", "");
 
         Page student = browser.device(false);
         student.navigate(address + "/join");
         student.getByLabel("Code").waitFor();
-        tabTo(student, "Code");
+        Browser.tabTo(student, "Code");
         student.keyboard().type(code);
         student.keyboard().press("Enter");
         button(student, "Bo").waitFor();
-        tabTo(student, "Bo");
+        Browser.tabTo(student, "Bo");
         student.keyboard().press("Enter");
         student.getByLabel("Your PIN").waitFor();
         student.waitForFunction("() => document.activeElement?.id === 'pin'");
@@ -270,7 +270,7 @@ class WholeWayTest {
         student.keyboard().press("Enter");
         student.waitForURL("**/work/**");
         pieceLike(student, "full moon").waitFor();
-        tabTo(student, "full moon");
+        Browser.tabTo(student, "full moon");
         student.keyboard().press("Enter");
         student.keyboard().press("ArrowRight");
         assertThat(student.getByText("Enter puts it there")).isVisible();
@@ -280,29 +280,11 @@ class WholeWayTest {
         student.keyboard().press("ArrowRight");
         student.keyboard().press("Enter");
         assertThat(student.getByText("1 of 1 placed")).isVisible();
-        tabTo(student, "Hand in");
+        Browser.tabTo(student, "Hand in");
         student.keyboard().press("Enter");
         assertThat(student.getByText("Everything is in its place")).isVisible();
         student.keyboard().press("Tab");
         student.keyboard().press("Enter");
         assertThat(student.getByText("Handed in.").first()).isVisible();
-    }
-
-    /** Presses Tab until that is focused, as somebody would who cannot point. */
-    private static void tabTo(Page page, String name) {
-        String focused = """
-                () => {
-                  const one = document.activeElement
-                  if (!one || one === document.body) return ''
-                  const label = one.labels?.[0]?.innerText ?? ''
-                  return (one.getAttribute('aria-label') ?? (label.trim() || one.innerText || '')).trim()
-                }""";
-        for (int i = 0; i < 120; i++) {
-            if (page.evaluate(focused).equals(name)) {
-                return;
-            }
-            page.keyboard().press("Tab");
-        }
-        throw new AssertionError("Tab does not reach " + name);
     }
 }

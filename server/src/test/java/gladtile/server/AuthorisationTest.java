@@ -62,11 +62,20 @@ class AuthorisationTest {
         return path.endsWith("/live") ? person.head(path) : person.get(path);
     }
 
+    /** For teachers alone: nobody and students are turned away. */
+    private static Row row(String verb, String pattern, String path, Object body, int other, int same) {
+        return new Row(verb + pattern, path, body, 401, 403, 403, other, same);
+    }
+
     private List<Row> table(School school) {
         String activity = "/api/activities/" + school.activityId;
         String assignment = "/api/assignments/" + school.assignmentId;
         String attempt = school.open(school.asStudent(0));
         UUID fresh = UUID.randomUUID();
+        String deletable = "/api/activities/"
+                + school.asTeacher()
+                        .post("/api/activities", Map.of("title", "To go"))
+                        .text("id");
         Map<String, Object> nothing = new LinkedHashMap<>();
         return List.of(
                 new Row(GET + "/api/me", "/api/me", null, 401, 200, 200, 200, 200),
@@ -122,6 +131,65 @@ class AuthorisationTest {
                         403,
                         404,
                         201),
+                row(GET, "/api/activities/{id}/history", activity + "/history", null, 404, 200),
+                row(GET, "/api/activities/{id}/history/{seq}", activity + "/history/0", null, 404, 200),
+                row(
+                        POST,
+                        "/api/activities/{id}/history/names",
+                        activity + "/history/names",
+                        Map.of("seq", 1, "name", "x"),
+                        404,
+                        204),
+                row(
+                        POST,
+                        "/api/activities/{id}/history/bring-back",
+                        activity + "/history/bring-back",
+                        Map.of("seq", 1, "id", UUID.randomUUID(), "moment", 1),
+                        404,
+                        200),
+                row(
+                        POST,
+                        "/api/activities/{id}/here",
+                        activity + "/here",
+                        Map.of("bench", fresh, "pageId", "", "itemIds", List.of()),
+                        404,
+                        204),
+                row(POST, "/api/activities/{id}/tags", activity + "/tags", Map.of("tags", List.of()), 404, 204),
+                row(POST, "/api/activities/{id}/set-aside", activity + "/set-aside", Map.of("aside", false), 404, 204),
+                row(POST, "/api/activities/{id}/copy", activity + "/copy", Map.of("title", "Copy"), 404, 201),
+                row(GET, "/api/activities/{id}/colleagues", activity + "/colleagues", null, 404, 200),
+                row(
+                        POST,
+                        "/api/activities/{id}/share",
+                        activity + "/share",
+                        Map.of("personId", school.otherTeacher.id(), "access", "NONE"),
+                        404,
+                        204),
+                row(POST, "/api/activities/{id}/delete", deletable + "/delete", nothing, 404, 204),
+                row(POST, "/api/activities/{id}/restore", deletable + "/restore", nothing, 404, 204),
+                row(POST, "/api/neat", "/api/neat", Map.of("points", List.of()), 200, 200),
+                row(GET, "/api/taste", "/api/taste", null, 200, 200),
+                row(
+                        POST,
+                        "/api/taste",
+                        "/api/taste",
+                        Map.of(
+                                "rack", List.of(), "hidden", List.of(), "side", "LEFT", "size", "NORMAL", "pens",
+                                Map.of()),
+                        204,
+                        204),
+                row(GET, "/api/pictures/own", "/api/pictures/own", null, 200, 200),
+                row(POST, "/api/pictures/{code}/keep", "/api/pictures/2600/keep", Map.of("kept", true), 204, 204),
+                row(POST, "/api/pictures/{code}/use", "/api/pictures/2600/use", nothing, 204, 204),
+                new Row(
+                        POST + "/api/files/{sha256}/clear",
+                        "/api/files/" + "0".repeat(64) + "/clear",
+                        Map.of("colour", "#ffffff", "tolerance", 1),
+                        401,
+                        403,
+                        403,
+                        404,
+                        404),
                 new Row(GET + "/api/classes", "/api/classes", null, 401, 403, 403, 200, 200),
                 new Row(GET + "/api/pictures", "/api/pictures?words=moon", null, 401, 403, 403, 200, 200),
                 new Row(GET + "/api/assignments", "/api/assignments", null, 401, 403, 403, 200, 200),

@@ -17,7 +17,10 @@ public enum Arrangement {
     TOP,
     MIDDLE,
     BOTTOM,
-    /** Equal gaps from left to right; the outermost two stay. Three or more, else nothing changes. */
+    /**
+     * Equal gaps from left to right, or equally far middles where they do not fit beside one another; the outermost two
+     * stay. Three or more, else nothing changes.
+     */
     SPREAD_ACROSS,
     SPREAD_DOWN,
     /** As wide as the first; middles stay. */
@@ -92,6 +95,17 @@ public enum Arrangement {
         double to = far.applyAsDouble(outlines.get(order.get(order.size() - 1)));
         double gap = (to - from - sizes) / (frames.size() - 1);
         List<Frame> spread = new ArrayList<>(frames);
+        if (gap < 0) {
+            // There is not room for all beside one another: then their middles are as far apart as can be.
+            double first = middle(outlines.get(order.get(0)), near, far);
+            double last = middle(outlines.get(order.get(order.size() - 1)), near, far);
+            for (int k = 0; k < order.size(); k++) {
+                int i = order.get(k);
+                double wanted = first + (last - first) * k / (order.size() - 1);
+                spread.set(i, shifted(frames.get(i), wanted - middle(outlines.get(i), near, far), axis));
+            }
+            return spread;
+        }
         double at = from;
         for (int i : order) {
             Outline one = outlines.get(i);
@@ -99,6 +113,10 @@ public enum Arrangement {
             at += far.applyAsDouble(one) - near.applyAsDouble(one) + gap;
         }
         return spread;
+    }
+
+    private static double middle(Outline outline, ToDoubleFunction<Outline> near, ToDoubleFunction<Outline> far) {
+        return (near.applyAsDouble(outline) + far.applyAsDouble(outline)) / 2;
     }
 
     private static List<Frame> resized(List<Frame> frames, boolean wide, boolean high) {

@@ -35,6 +35,7 @@ public record NeatShape(Kind kind, int sides, Frame frame, List<Point> ends) {
     private static final double CORNER = 0.055;
     private static final double CLOSED = 0.22;
     private static final double UPRIGHT = 9;
+    private static final double FLAT = 156;
     private static final int MOST_SIDES = 8;
 
     /** @param points of the stroke in the order they were drawn, in page units */
@@ -94,7 +95,7 @@ public record NeatShape(Kind kind, int sides, Frame frame, List<Point> ends) {
                         .orElse(0)
                 / (0.5 * Math.min(box.width(), box.height()));
         int sides = corners.size();
-        if (sides > MOST_SIDES || sides < 3 || offEllipse < offCorners + 0.03 && sides > 4) {
+        if (sides > MOST_SIDES || sides < 3 || offEllipse < offCorners && sides > 4) {
             return offEllipse < 0.2 ? Optional.of(new NeatShape(Kind.ELLIPSE, 0, box, List.of())) : Optional.empty();
         }
         if (sides == 3) {
@@ -127,7 +128,24 @@ public record NeatShape(Kind kind, int sides, Frame frame, List<Point> ends) {
                 corners.remove(i);
             }
         }
+        withoutFlat(corners);
         return corners;
+    }
+
+    /** What hardly turns is no corner. */
+    private static void withoutFlat(List<Point> corners) {
+        while (corners.size() > 3) {
+            int flattest = 0;
+            for (int i = 1; i < corners.size(); i++) {
+                if (Polygon.angleAt(corners, i) > Polygon.angleAt(corners, flattest)) {
+                    flattest = i;
+                }
+            }
+            if (Polygon.angleAt(corners, flattest) < FLAT) {
+                return;
+            }
+            corners.remove(flattest);
+        }
     }
 
     private static boolean rightAngles(List<Point> corners) {

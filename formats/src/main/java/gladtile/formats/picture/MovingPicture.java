@@ -39,7 +39,17 @@ final class MovingPicture {
 
     private record Frame(BufferedImage drawn, int hundredths) {}
 
+    /** The trailer that ends a GIF; a file without it was cut off. */
+    private static final byte TRAILER = 0x3b;
+
     static Result take(byte[] bytes) throws IOException {
+        int end = bytes.length;
+        while (end > 0 && bytes[end - 1] == 0) {
+            end--;
+        }
+        if (end == 0 || bytes[end - 1] != TRAILER) {
+            throw new IOException("the picture was cut off");
+        }
         ImageReader reader = ImageIO.getImageReadersByFormatName("gif").next();
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
             reader.setInput(in, false, false);

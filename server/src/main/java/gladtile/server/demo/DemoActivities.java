@@ -1,6 +1,7 @@
 package gladtile.server.demo;
 
 import gladtile.core.activity.Paper;
+import gladtile.core.activity.Pattern;
 import gladtile.core.activity.PictureRef;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -168,8 +169,26 @@ final class DemoActivities {
                                 new String[] {"2600", "Sun", "By day"},
                                 new String[] {"1F320", "Shooting star", "By night"},
                                 new String[] {"1F308", "Rainbow", "By day"},
-                                new String[] {"1F30C", "Milky way", "By night"}));
+                                new String[] {"1F30C", "Milky way", "By night"}),
+                log());
     }
+
+    /** A page with one of nearly every kind of thing that can lie on a page. */
+    private DemoPage log() {
+        return new DemoPage("Observing log", new Paper("#fbf8f2", null, null, null, DOTS))
+                .title("Observing log", "Count the stars you saw, lift the rocket, and write down what you liked.")
+                .item(DemoThings.table(150, 240))
+                .zone("Stars we saw", 780, 240, 420, 330)
+                .item(DemoThings.bubble("Drag as many as you saw", 1250, 240))
+                .piece(DemoThings.supply("2B50", "Star", 860, 700), "Stars we saw")
+                .item(DemoThings.rocket(1080, 790))
+                .item(DemoThings.arrow(1210, 560))
+                .item(DemoThings.card("1F319", "Moon", "The moon only reflects light.", 620, 700))
+                .item(DemoThings.note(1310, 680))
+                .item(DemoThings.cover(150, 690));
+    }
+
+    private static final Pattern DOTS = new Pattern(Pattern.Kind.DOTS, 40, "#d6cebf");
 
     private List<DemoPage> planets() {
         List<DemoPage> pages = new ArrayList<>();

@@ -116,6 +116,19 @@ final class DemoPage {
         return this;
     }
 
+    /** Anything else, as it is. */
+    DemoPage item(Item item) {
+        items.add(item);
+        return this;
+    }
+
+    /** A piece that is made elsewhere, and the label of the zone it belongs in. */
+    DemoPage piece(Item piece, String label) {
+        items.add(piece);
+        belong(piece.id(), label);
+        return this;
+    }
+
     private String picture(String code, String said, Frame frame, Movement movement) {
         String item = UuidV7.make().toString();
         items.add(new Picture(item, frame, movement, said, PictureRef.library(code), CREDIT));

@@ -23,9 +23,9 @@ import org.springframework.web.bind.annotation.RestController;
 class PictureController {
     private static final int MOST = 120;
     private final PictureLibrary library;
-    private final KeptPictures kept;
+    private final KeptPictureStore kept;
 
-    PictureController(PictureLibrary library, KeptPictures kept) {
+    PictureController(PictureLibrary library, KeptPictureStore kept) {
         this.library = library;
         this.kept = kept;
     }

@@ -82,6 +82,24 @@ class AttemptMovesTest {
     }
 
     @Test
+    void a_move_that_was_made_long_ago_and_comes_again_is_still_one_move() throws Exception {
+        Map<String, Object> first = School.put("moon", 300, 300);
+        student.post(attempt + "/moves", School.moves(first));
+        for (int i = 0; i < 12; i++) {
+            Object[] many = new Object[100];
+            for (int k = 0; k < many.length; k++) {
+                many[k] = School.put("moon", 300, 300 + k);
+            }
+            student.post(attempt + "/moves", School.moves(many));
+        }
+        Api.Answer again = student.post(attempt + "/moves", School.moves(first));
+        assertThat(again.status()).isEqualTo(200);
+        assertThat(again.json().path("seq").asLong()).isEqualTo(1201);
+        assertThat(count("select count(*) from move where attempt_id = '" + id() + "'"))
+                .isEqualTo(1201);
+    }
+
+    @Test
     void what_another_machine_did_is_noticed_and_read_anew() throws Exception {
         student.post(attempt + "/moves", School.moves(School.put("moon", 300, 300)));
         try (Connection connection = school.server.database().connect()) {

@@ -10,6 +10,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import java.util.Random;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
@@ -81,6 +82,57 @@ class PicturesTest {
             assertThat(found.json().toString()).as(word).contains("1F52D").contains("CC BY-SA 4.0");
         }
         assertThat(teacher.get("/api/pictures?words=qqqqq").json()).isEmpty();
+    }
+
+    @Test
+    void a_colour_is_made_see_through_and_the_picture_before_it_stays(RealServer server) throws IOException {
+        Api teacher = new School(server).asTeacher();
+        BufferedImage image = new BufferedImage(30, 20, BufferedImage.TYPE_INT_RGB);
+        for (int y = 0; y < 20; y++) {
+            for (int x = 0; x < 30; x++) {
+                image.setRGB(x, y, x < 15 ? 0xffffff : 0x203040);
+            }
+        }
+        ByteArrayOutputStream png = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", png);
+        String first = teacher.upload(PATH, "dome.png", png.toByteArray()).text("sha256");
+        Api.Answer clear = teacher.post("/api/files/" + first + "/clear", Map.of("colour", "#ffffff", "tolerance", 20));
+        assertThat(clear.status()).isEqualTo(201);
+        BufferedImage read = read(teacher, clear.text("sha256"));
+        assertThat(read.getRGB(3, 3) >>> 24).isZero();
+        assertThat(read.getRGB(25, 3)).isEqualTo(0xff203040);
+        assertThat(read(teacher, first).getRGB(3, 3)).isEqualTo(0xffffffff);
+        assertThat(teacher.post("/api/files/" + first + "/clear", Map.of("colour", "white", "tolerance", 20))
+                        .text("bound"))
+                .isEqualTo("clear.colour");
+    }
+
+    @Test
+    void favourites_and_the_last_used_are_ones_own(RealServer server) {
+        School school = new School(server);
+        Api teacher = school.asTeacher();
+        teacher.post("/api/pictures/1F52D/keep", Map.of("kept", true));
+        teacher.post("/api/pictures/2600/use", Map.of());
+        teacher.post("/api/pictures/2B50/use", Map.of());
+        var own = teacher.get("/api/pictures/own").json();
+        assertThat(own.path("favourites").get(0).path("code").asString()).isEqualTo("1F52D");
+        assertThat(own.path("lately").get(0).path("code").asString()).isEqualTo("2B50");
+        assertThat(own.path("topics").size()).isGreaterThan(5);
+        assertThat(school.asOtherTeacher().get("/api/pictures/own").json().path("favourites"))
+                .isEmpty();
+        assertThat(teacher.post("/api/pictures/FFFF/keep", Map.of("kept", true)).status())
+                .isEqualTo(404);
+        String topic = own.path("topics").get(1).asString();
+        assertThat(teacher.get("/api/pictures?words=&topic="
+                                + java.net.URLEncoder.encode(topic, StandardCharsets.UTF_8))
+                        .json()
+                        .size())
+                .isGreaterThan(20);
+    }
+
+    private static BufferedImage read(Api by, String sha256) throws IOException {
+        return ImageIO.read(
+                new java.io.ByteArrayInputStream(by.raw("/api/files/" + sha256).body()));
     }
 
     private static void assertRefused(Api.Answer answer, String bound) {

@@ -11,12 +11,12 @@ import org.springframework.stereotype.Repository;
 
 /** The pictures of the library that somebody keeps as favourites or used lately, by their codes. */
 @Repository
-class KeptPictures {
+class KeptPictureStore {
     private static final int MOST = 60;
     private final DSLContext db;
     private final Clock clock;
 
-    KeptPictures(DSLContext db, Clock clock) {
+    KeptPictureStore(DSLContext db, Clock clock) {
         this.db = db;
         this.clock = clock;
     }

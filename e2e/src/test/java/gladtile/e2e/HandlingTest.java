@@ -1,0 +1,166 @@
+package gladtile.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static gladtile.e2e.Browser.button;
+import static gladtile.e2e.Browser.middle;
+import static gladtile.e2e.Browser.pieceLike;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import gladtile.core.activity.Cover;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Lens;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Note;
+import gladtile.core.activity.OtherSide;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.Supply;
+import gladtile.core.activity.Traits;
+import gladtile.core.activity.WordStyle;
+import gladtile.core.answer.Decision;
+import gladtile.core.edit.AddItem;
+import gladtile.core.edit.Decide;
+import gladtile.core.edit.RemoveItem;
+import gladtile.core.measure.WordFit;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Rails, turns, supplies, covers, lenses, other sides and notes on a student's page: by pointer and by keyboard. */
+@ExtendWith(RealServer.class)
+class HandlingTest {
+    private final Browser browser = new Browser();
+    private Page student;
+    private RealServer server;
+    private String code;
+
+    @BeforeEach
+    void open(RealServer server) {
+        this.server = server;
+        School school = new School(server);
+        WordFit back = WordFit.free("Back", WordStyle.PLAIN);
+        OtherSide side = new OtherSide("#ffffff", back.content(), null, true);
+        List<Item> items = List.of(
+                picture("star", 100, 650, Movement.FREE).withTraits(Traits.NONE.withSupply(new Supply(2))),
+                picture("rocket", 300, 650, new Movement.Rail(new Point(0, 0), new Point(0, -400), List.of())),
+                picture("dial", 500, 650, new Movement.Turns(45)),
+                picture("card", 700, 650, Movement.FREE).withTraits(Traits.NONE.withOtherSide(side)),
+                new Note(
+                        "note",
+                        Frame.of(900, 650, 200, 200),
+                        Movement.FREE,
+                        "Log",
+                        null,
+                        "#fbefd8",
+                        back.content(),
+                        null,
+                        true),
+                new Cover("cover", Frame.of(1250, 650, 300, 200), "Curtain", null, "#0b5d66", Cover.Way.UP, ""),
+                new Lens("lens", Frame.of(650, 620, 160, 160), Movement.FIXED, "", null, "#68406b"));
+        school.edit(new RemoveItem("light", "moon"));
+        school.edit(new RemoveItem("light", "sun"));
+        items.forEach(item -> school.edit(new AddItem("light", 99, item)));
+        school.edit(new Decide("light", "own", "star", Decision.BELONGS));
+        school.edit(new Decide("light", "own", "rocket", Decision.BELONGS));
+        code = ((Assignments.Given)
+                        server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId))
+                .joinCode();
+        student = browser.device(true);
+        Browser.join(student, server.address(), code, "Ada", School.PIN);
+        pieceLike(student, "rocket").waitFor();
+    }
+
+    @AfterEach
+    void close() {
+        try {
+            org.assertj.core.api.Assertions.assertThat(browser.mishaps()).isEmpty();
+        } finally {
+            browser.close();
+        }
+    }
+
+    @Test
+    void by_pointer_and_all_of_it_is_there_again() {
+        Locator zone = student.locator("[data-zone='own']");
+        Browser.drag(student, pieceLike(student, "star, 2 left"), zone);
+        assertThat(student.getByText("1 of 2 placed")).isVisible();
+        Browser.drag(student, pieceLike(student, "star, 1 left"), zone);
+        assertThat(pieceLike(student, "star, belongs")).hasCount(2);
+        pieceLike(student, "star, 0 left").tap();
+        assertThat(student.getByText("No more star")).isVisible();
+        // On its rail it can only go up, wherever the hand goes.
+        double[] rocket = middle(pieceLike(student, "rocket"));
+        drag(rocket, 300, -180);
+        student.waitForFunction(
+                "x => Math.abs(document.querySelector(\"[data-piece='rocket']\").getBoundingClientRect().left + document.querySelector(\"[data-piece='rocket']\").getBoundingClientRect().width / 2 - x) < 4",
+                rocket[0]);
+        button(student, "Turn dial").click();
+        button(student, "Turn card over").click();
+        assertThat(pieceLike(student, "card, other side")).isVisible();
+        student.locator("[data-cover='cover']").tap();
+        assertThat(student.getByLabel("Curtain, cover, slid aside")).isVisible();
+        button(student, "Open Log").click();
+        student.getByLabel("Write here").fill("I saw Jupiter");
+        button(student, "Keep and close").click();
+        assertThat(pieceLike(student, "Log: I saw Jupiter")).isVisible();
+        assertThat(student.getByText("Kept")).isVisible();
+
+        student.navigate(student.url());
+        assertThat(pieceLike(student, "star, belongs")).hasCount(2);
+        assertThat(pieceLike(student, "card, other side")).isVisible();
+        assertThat(student.getByLabel("Curtain, cover, slid aside")).isVisible();
+        assertThat(pieceLike(student, "Log: I saw Jupiter")).isVisible();
+        assertThat(student.locator("[data-piece='dial'] g[transform*='rotate(45']"))
+                .hasCount(1);
+        org.assertj.core.api.Assertions.assertThat(Browser.barriers(student)).isEmpty();
+
+        button(student, "Start page again").click();
+        assertThat(pieceLike(student, "star, 2 left")).isVisible();
+        assertThat(student.getByLabel("Curtain, cover, hides what is beneath")).isVisible();
+    }
+
+    @Test
+    void by_keyboard_alone() {
+        pieceLike(student, "star, 2 left").focus();
+        student.keyboard().press("Enter");
+        student.keyboard().press("ArrowRight");
+        student.keyboard().press("Enter");
+        assertThat(student.getByText("1 of 2 placed")).isVisible();
+        pieceLike(student, "dial").focus();
+        student.keyboard().press("r");
+        assertThat(student.locator("[data-piece='dial'] g[transform*='rotate(45']"))
+                .hasCount(1);
+        pieceLike(student, "card").focus();
+        student.keyboard().press("t");
+        assertThat(pieceLike(student, "card, other side")).isVisible();
+        student.getByLabel("Curtain, cover, hides what is beneath").focus();
+        student.keyboard().press("Enter");
+        assertThat(student.getByLabel("Curtain, cover, slid aside")).isVisible();
+        pieceLike(student, "Log").focus();
+        student.keyboard().press("o");
+        student.getByLabel("Write here").waitFor();
+        student.keyboard().type("Saturn");
+        student.keyboard().press("Escape");
+        assertThat(pieceLike(student, "Log: Saturn")).isVisible();
+    }
+
+    private void drag(double[] from, double dx, double dy) {
+        student.mouse().move(from[0], from[1]);
+        student.mouse().down();
+        student.mouse().move(from[0] + dx / 2, from[1] + dy / 2);
+        student.mouse().move(from[0] + dx, from[1] + dy);
+        student.mouse().up();
+    }
+
+    private static Picture picture(String id, double x, double y, Movement movement) {
+        return new Picture(id, Frame.of(x, y, 120, 120), movement, id, PictureRef.library("2B50"), "OpenMoji");
+    }
+}

@@ -1,0 +1,153 @@
+package gladtile.server.demo;
+
+import gladtile.core.activity.Cover;
+import gladtile.core.activity.Dash;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Line;
+import gladtile.core.activity.LineEnd;
+import gladtile.core.activity.LineLook;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Note;
+import gladtile.core.activity.OtherSide;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.Shape;
+import gladtile.core.activity.ShapeForm;
+import gladtile.core.activity.ShapeLook;
+import gladtile.core.activity.Supply;
+import gladtile.core.activity.Table;
+import gladtile.core.activity.TableCell;
+import gladtile.core.activity.Traits;
+import gladtile.core.activity.WordContent;
+import gladtile.core.activity.WordStyle;
+import gladtile.core.activity.WordStyle.Align;
+import gladtile.core.measure.WordFit;
+import gladtile.server.support.UuidV7;
+import java.util.List;
+
+/** Single things for the demo's pages. */
+final class DemoThings {
+    private static final String CREDIT = "OpenMoji, CC BY-SA 4.0";
+    private static final WordStyle SMALL = new WordStyle(30, false, "#1f2d33", Align.CENTRE);
+    private static final WordStyle HEAD = new WordStyle(30, true, "#1c3550", Align.CENTRE);
+
+    private DemoThings() {}
+
+    private static String id() {
+        return UuidV7.make().toString();
+    }
+
+    private static WordContent words(String text, double width, WordStyle style) {
+        return WordFit.within(width, text, style).content();
+    }
+
+    static Item table(double x, double y) {
+        List<Double> columns = List.of(190.0, 380.0);
+        List<Double> rows = List.of(70.0, 110.0, 110.0, 110.0);
+        return new Table(
+                id(),
+                Frame.of(x, y, 570, 400),
+                Movement.FIXED,
+                "What can be seen this week",
+                null,
+                columns,
+                rows,
+                List.of(
+                        List.of(said("When", 190), said("What", 380)),
+                        List.of(picture("1F306"), cell("Venus, low in the west", 380)),
+                        List.of(picture("1F303"), cell("Jupiter and its four moons", 380)),
+                        List.of(picture("1F305"), cell("The thin old moon", 380))),
+                "#55656b");
+    }
+
+    private static TableCell said(String text, double width) {
+        return new TableCell(words(text, width, HEAD), null, null, "#dcebea", null);
+    }
+
+    private static TableCell cell(String text, double width) {
+        return new TableCell(words(text, width, SMALL), null, null, null, null);
+    }
+
+    private static TableCell picture(String code) {
+        return new TableCell(null, PictureRef.library(code), CREDIT, null, null);
+    }
+
+    static Item bubble(String text, double x, double y) {
+        return new Shape(
+                id(),
+                Frame.of(x, y, 260, 190),
+                Movement.FIXED,
+                "",
+                null,
+                ShapeLook.of(ShapeForm.SPEECH, "#fbefd8", "#8a5a00"),
+                words(text, 260, SMALL));
+    }
+
+    static Item supply(String code, String said, double x, double y) {
+        return new Picture(
+                id(),
+                Frame.of(x, y, 130, 130),
+                Movement.FREE,
+                said,
+                Traits.NONE.withSupply(new Supply(8)),
+                PictureRef.library(code),
+                CREDIT,
+                null,
+                null);
+    }
+
+    static Item rocket(double x, double y) {
+        Movement rail = new Movement.Rail(new Point(0, 0), new Point(0, -190), List.of());
+        return new Picture(id(), Frame.of(x, y, 130, 130), rail, "Rocket", PictureRef.library("1F680"), CREDIT);
+    }
+
+    static Item arrow(double x, double y) {
+        LineLook look = new LineLook(
+                List.of(new Point(0, 1), new Point(0.4, 0.2), new Point(1, 0)),
+                true,
+                "#a8432b",
+                6,
+                Dash.DASHED,
+                LineEnd.ARROW,
+                LineEnd.PLAIN,
+                null,
+                null);
+        return new Line(id(), Frame.of(x, y, 130, 130), Movement.FIXED, "", null, look);
+    }
+
+    static Item card(String code, String said, String back, double x, double y) {
+        WordStyle small = new WordStyle(26, false, "#1f2d33", Align.CENTRE);
+        OtherSide side = new OtherSide("#efe4ef", words(back, 180, small), null, true);
+        return new Picture(
+                id(),
+                Frame.of(x, y, 180, 180),
+                Movement.FREE,
+                said,
+                Traits.NONE.withOtherSide(side),
+                PictureRef.library(code),
+                CREDIT,
+                null,
+                null);
+    }
+
+    static Item note(double x, double y) {
+        WordStyle own = new WordStyle(28, false, "#1f2d33", Align.LEFT);
+        return new Note(
+                id(),
+                Frame.of(x, y, 220, 220),
+                Movement.FREE,
+                "Note: what I liked",
+                null,
+                "#dcebea",
+                words("I liked", 192, own),
+                null,
+                true);
+    }
+
+    static Item cover(double x, double y) {
+        return new Cover(
+                id(), Frame.of(x, y, 400, 200), "Cover over the answer", null, "#0b5d66", Cover.Way.LEFT, "Slide me");
+    }
+}

@@ -1,0 +1,195 @@
+import { readFileSync } from 'node:fs'
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import type { Frame, Item, Table, WordStyle } from '@/api/types'
+import { asDone, slidFrame } from './done'
+import type { Point } from './geometry'
+import { cellFrame, idsOf, leads, piecesOf, zonesOf } from './items'
+import { connectorRoute, endMark, pathThrough } from './lines'
+import PageView from './PageView.vue'
+import { FORMS, shapePath } from './shapes'
+import { fitSaid, lineStart } from './wordFit'
+
+const frame = (x: number, y: number, width = 100, height = 100): Frame => ({ x, y, width, height, turn: 0 })
+const picture = (id: string, at: Frame, more: object = {}): Item => ({
+  kind: 'picture',
+  id,
+  frame: at,
+  movement: { kind: 'free' },
+  description: id,
+  picture: { from: 'LIBRARY', name: '2600' },
+  credit: '',
+  ...more,
+})
+const table: Table = {
+  kind: 'table',
+  id: 't',
+  frame: frame(1000, 100, 400, 200),
+  movement: { kind: 'fixed' },
+  description: '',
+  columns: [100, 300],
+  rows: [50, 50],
+  cells: [
+    [{}, {}],
+    [{}, { zoneId: 'cell' }],
+  ],
+  colour: '#55656b',
+}
+
+describe('items', () => {
+  it('have cells where core has them, and the drop zones in them', () => {
+    expect(cellFrame(table, 1, 1)).toEqual(frame(1100, 200, 300, 100))
+    expect(zonesOf([table]).map((zone) => zone.id)).toEqual(['cell'])
+    expect(idsOf(table)).toEqual(['t', 'cell'])
+  })
+
+  it('move as one when they are grouped, and the lowest stands for all', () => {
+    const traits = { seeThrough: 0, groups: ['g'] }
+    const items = [
+      picture('a', frame(0, 0), { traits }),
+      picture('b', frame(200, 0), { traits }),
+      picture('c', frame(9, 9)),
+    ]
+    expect(piecesOf(items).map((item) => item.id)).toEqual(['a', 'c'])
+    expect(leads(items).get('b')).toBe('a')
+    const done = asDone(items, {
+      pieces: { a: { x: 50, y: 70, settled: false, tries: 0, solvedAt: 0, putAt: 1 } },
+    })
+    expect(done[1]!.item.frame).toMatchObject({ x: 250, y: 70 })
+  })
+
+  it('show copies of a supply above it, and the supply as a heap', () => {
+    const source = picture('s', frame(0, 0), { traits: { seeThrough: 0, groups: [], supply: {} } })
+    const at = { settled: false, tries: 0, solvedAt: 0, putAt: 1 }
+    const done = asDone([source], { pieces: { 's~2': { x: 5, y: 6, ...at }, s: { x: 0, y: 0, ...at } } })
+    expect(done.map((one) => [one.id, one.source])).toEqual([
+      ['s', true],
+      ['s~2', false],
+    ])
+    expect(done[1]!.item.traits).toBeUndefined()
+  })
+
+  it('slide aside the way a cover goes, turned as it is', () => {
+    const cover = { kind: 'cover', frame: { ...frame(0, 0, 200, 100), turn: 90 }, way: 'RIGHT' } as never
+    const there = slidFrame(cover, 0.5)
+    expect(there.x).toBeCloseTo(0)
+    expect(there.y).toBeCloseTo(100)
+  })
+
+  it('are all drawn, whatever their kind', () => {
+    const shapes = FORMS.map(({ form }, i): Item => ({
+      kind: 'shape',
+      id: `f${i}`,
+      frame: frame(i * 10, 0),
+      movement: { kind: 'fixed' },
+      description: '',
+      look: { form, sides: 5, outline: '#07444b', thickness: 3, dash: 'DOTTED' },
+    }))
+    const line: Item = {
+      kind: 'line',
+      id: 'l',
+      frame: frame(0, 0, 300, 4),
+      movement: { kind: 'fixed' },
+      description: '',
+      look: {
+        points: [
+          { x: 0, y: 0.5 },
+          { x: 1, y: 0.5 },
+        ],
+        curved: false,
+        colour: '#07444b',
+        thickness: 4,
+        dash: 'SOLID',
+        start: 'DOT',
+        end: 'ARROW',
+        from: 'f0',
+        to: 'f5',
+      },
+    }
+    const page = {
+      name: 'All',
+      paper: { colour: '#ffffff', pattern: { kind: 'AXES' as const, pitch: 50, colour: '#9fb3bd' } },
+      items: [...shapes, line, table],
+    }
+    const view = mount(PageView, { props: { page } })
+    expect(view.html()).not.toMatch(/NaN|undefined/)
+    expect(view.findAll('.numbers text').length).toBeGreaterThan(20)
+  })
+})
+
+describe('lines', () => {
+  interface Case {
+    from: Frame
+    to: Frame
+    route: Point[]
+  }
+  const { cases } = JSON.parse(readFileSync('../core/src/test/resources/route-cases/cases.json', 'utf8')) as {
+    cases: Case[]
+  }
+  it.each(cases.map((one, i) => [i, one] as const))('take the way core takes, case %i', (_, one) => {
+    const route = connectorRoute(one.from, one.to)
+    expect(route).toHaveLength(one.route.length)
+    route.forEach((p, i) => {
+      expect(p.x).toBeCloseTo(one.route[i]!.x, 6)
+      expect(p.y).toBeCloseTo(one.route[i]!.y, 6)
+    })
+  })
+
+  it('are smooth through all their points when they are curves', () => {
+    const points = [
+      { x: 0, y: 0 },
+      { x: 50, y: 80 },
+      { x: 100, y: 0 },
+    ]
+    const path = pathThrough(points, true)
+    points.slice(1).forEach((p) => expect(path).toContain(`${p.x} ${p.y}`))
+    expect(endMark('PLAIN', points[0]!, points[1]!, 4)).toBeNull()
+    expect(endMark('ARROW', points[0]!, points[0]!, 4)!.path).not.toContain('NaN')
+  })
+
+  it('have forms for shapes of any size', () => {
+    for (const { form } of FORMS) expect(shapePath(form, 20, 4, 4)).not.toContain('NaN')
+  })
+})
+
+describe('words of several looks', () => {
+  const style: WordStyle = { size: 40, bold: false, colour: '#000000', align: 'LEFT' }
+  const ten = (text: string, look: { size: number }) => text.length * look.size * 0.25
+  const lines = (text: string, width: number | null, more: object = {}) =>
+    fitSaid({ text, style, ...more }, width, ten).content.lines
+
+  it('say exactly what was said, however they break', () => {
+    const text = 'one two three four five six seven'
+    const spans = [{ from: 2, to: 17, look: { bold: true } }]
+    for (const width of [60, 120, 200, 400]) {
+      const all = lines(text, width, { spans })
+      expect(all.map((line) => line.text).join(' ')).toBe(text)
+      all
+        .filter((line) => line.runs)
+        .forEach((line) => expect(line.runs!.map((run) => run.text).join('')).toBe(line.text))
+    }
+  })
+
+  it('make room for the largest letter of a line', () => {
+    const [first, second] = lines('Big small\nnext', null, {
+      spans: [{ from: 0, to: 3, look: { size: 80 } }],
+    })
+    expect(first!.baseline).toBeCloseTo(10 + 80 * 1.05)
+    expect(second!.baseline).toBeCloseTo(10 + 80 * 1.35 + 40 * 1.05)
+  })
+
+  it('count the numbers of a list and begin anew after it', () => {
+    const paragraphs = [{ list: 'NUMBER' }, { list: 'NUMBER' }, {}, { list: 'NUMBER' }]
+    const all = lines('a\nb\nc\nd', null, { paragraphs })
+    expect(all.map((line) => line.mark)).toEqual(['1.', '2.', undefined, '1.'])
+  })
+
+  it('begin where their alignment says', () => {
+    const content = fitSaid({ text: 'ab', style: { ...style, align: 'RIGHT' } }, 200, ten).content
+    expect(lineStart(content, content.lines[0]!, 200)).toBe(200 - 10 - 20)
+  })
+
+  it('take a text of 20,000 letters in one unbroken word without a fuss', () => {
+    expect(lines('x'.repeat(20_000), 300)).toHaveLength(1)
+  })
+})
