@@ -32,7 +32,7 @@ export function railPath(item: Item): string {
   return `M${x + from.x} ${y + from.y}L${x + to.x} ${y + to.y}`
 }
 
-/** The id of the next copy of a supply: one more than the largest there is, so that no id is ever used twice. */
+/** The id of the next copy of a supply: one more than the largest that is out. */
 export function nextCopy(sourceId: string, ids: string[]): string {
   const numbers = ids
     .filter((id) => isCopy(id) && originalOf(id) === sourceId)

@@ -3,7 +3,7 @@ import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { newId } from '@/api/id'
 import { post } from '@/api/client'
 import type { components } from '@/api/schema'
-import type { Edit, Ink, Item, Stroke } from '@/api/types'
+import type { Edit, Ink, InkContent, Item, Note, Stroke } from '@/api/types'
 import {
   boxOf,
   inkOf,
@@ -14,7 +14,7 @@ import {
   type Drawn,
   type PageStroke,
 } from '@/gesture/ink'
-import { onPage, PAGE, type Point } from '@/page/geometry'
+import { contains, inBox, onPage, PAGE, type Point } from '@/page/geometry'
 import InkBody from '@/page/InkBody.vue'
 import { filled, linePath, outlinePath } from '@/page/ink'
 import { dashArray } from '@/page/shapes'
@@ -42,7 +42,12 @@ const pen = computed(() =>
   tool.value.is === 'pen' || tool.value.is === 'tint' ? pens[tool.value.name]! : null,
 )
 const rubbing = computed(() => tool.value.is === 'rub' || tool.value.is === 'rub-whole')
-const inks = () => props.bench.page.value.items.filter((item): item is Ink => item.kind === 'ink')
+/** Everything that bears ink: inks, and notes that were drawn on. */
+type Bearer = Ink | (Note & { ink: InkContent })
+const inks = () =>
+  props.bench.page.value.items.filter(
+    (item): item is Bearer => item.kind === 'ink' || (item.kind === 'note' && Boolean(item.ink)),
+  )
 
 function drawnAt(event: PointerEvent): Drawn {
   // Only a pen knows how hard it is pressed; a finger or a mouse draws evenly.
@@ -96,7 +101,7 @@ function up() {
   else void commitStroke()
 }
 
-const strokesOf = (item: Ink): PageStroke[] =>
+const strokesOf = (item: Bearer): PageStroke[] =>
   onPageStrokes(item.ink, (local) => onPage(item.frame, local), {
     x: item.frame.width / item.ink.width,
     y: item.frame.height / item.ink.height,
@@ -109,6 +114,13 @@ async function commitStroke() {
   const drawn = { points, width: own.width }
   const bare: Stroke = { tool: own.tool, colour: own.colour, width: own.width, dash: own.dash, points: [] }
   const rough = points.map(({ x, y }) => ({ x, y }))
+  const slip = noteUnder(points)
+  if (slip) {
+    const before = slip.ink ? strokesOf({ ...slip, ink: slip.ink }) : []
+    bench.setBody(noteWith(slip, [...before, { stroke: bare, points }]))
+    last = null
+    return
+  }
   const item = last && Date.now() - last.at < SOON_MS ? bench.byId.value.get(last.id) : undefined
   let id: string
   if (item?.kind === 'ink' && item.frame.turn === 0 && item.ink.strokes.length < 400) {
@@ -217,8 +229,9 @@ function neatItem(neat: Neat, stroke: Stroke): Item {
   }
 }
 
-function inkEdits(item: Ink, strokes: PageStroke[]): Edit[] {
+function inkEdits(item: Bearer, strokes: PageStroke[]): Edit[] {
   const pageId = props.bench.page.value.id
+  if (item.kind === 'note') return [{ kind: 'set-body', pageId, item: noteWith(item, strokes) }]
   if (strokes.length === 0) return [{ kind: 'remove-item', pageId, itemId: item.id }]
   const { ink, box } = inkOf(strokes)
   return [
@@ -226,6 +239,27 @@ function inkEdits(item: Ink, strokes: PageStroke[]): Edit[] {
     { kind: 'set-frame', pageId, itemId: item.id, frame: { ...box, turn: 0 } },
   ]
 }
+
+/** A note with ink on it: the strokes lie as they do on its slip, so they go where it goes. */
+function noteWith(note: Note, strokes: PageStroke[]): Note {
+  const { ink: _, ...bare } = note
+  if (strokes.length === 0) return bare
+  const { frame } = note
+  const own = strokes.map(({ stroke, points }) => ({
+    ...stroke,
+    points: keptPoints(
+      points.map((p) => ({ ...inBox(frame, p), pressure: p.pressure })),
+      { x: 0, y: 0 },
+    ),
+  }))
+  return { ...bare, ink: { width: frame.width, height: frame.height, strokes: own } }
+}
+
+/** The note that a stroke was drawn on, if it lies wholly on one. */
+const noteUnder = (drawn: Point[]): Note | undefined =>
+  [...props.bench.page.value.items]
+    .reverse()
+    .find((item): item is Note => item.kind === 'note' && drawn.every((point) => contains(item.frame, point)))
 
 function rubAt(at: Point) {
   const now = new Map(worn.value)
@@ -259,7 +293,8 @@ function commitLoop() {
   for (const item of inks()) {
     const all = strokesOf(item)
     const inside = all.filter((one) => looped(points, one.points))
-    if (inside.length === 0) continue
+    // Ink on a note goes with the note.
+    if (inside.length === 0 || item.kind === 'note') continue
     if (inside.length === all.length) {
       chosen.push(item.id)
       continue

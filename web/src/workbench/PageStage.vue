@@ -673,6 +673,9 @@ const routeFor = (item: Item) =>
         :wraps="field.wraps"
         :middle="field.middle"
         @ready="bench.writesWith($event)"
+        @too-long="
+          bench.editing.tell('A box of words takes at most 20,000 letters. What was there is as it was.')
+        "
         @done="(text, how) => written(writing!, text, how)"
       />
     </div>

@@ -15,7 +15,11 @@ const props = defineProps<{
   /** The words lie in the middle of their box rather than at its top. */
   middle: boolean
 }>()
-const emit = defineEmits<{ done: [said: Said, how: 'done' | 'left']; ready: [writer: Writer | null] }>()
+const emit = defineEmits<{
+  done: [said: Said, how: 'done' | 'left']
+  ready: [writer: Writer | null]
+  tooLong: []
+}>()
 
 const place = ref<HTMLElement>()
 let writer: Writer | null = null
@@ -51,6 +55,7 @@ onMounted(() => {
     changed: () => (said.value = writer!.said()),
     left: onLeft,
     done: () => finish('done'),
+    tooLong: () => emit('tooLong'),
   })
   writer.focus()
   writer.selectAll()

@@ -1,7 +1,7 @@
 import { baseKeymap, chainCommands, splitBlockAs } from 'prosemirror-commands'
 import { history, redo, undo } from 'prosemirror-history'
 import { keymap } from 'prosemirror-keymap'
-import { EditorState, TextSelection, type Command } from 'prosemirror-state'
+import { EditorState, Plugin, TextSelection, type Command } from 'prosemirror-state'
 import { EditorView } from 'prosemirror-view'
 import { ref, type Ref } from 'vue'
 import type { Paragraph, WordStyle } from '@/api/types'
@@ -21,11 +21,13 @@ export interface Writer {
   destroy(): void
 }
 
+export const MOST_LETTERS = 20_000
+
 /** A field for words of several looks. */
 export function makeWriter(
   place: HTMLElement,
   start: Said,
-  hooks: { changed: () => void; left: () => void; done: () => void },
+  hooks: { changed: () => void; left: () => void; done: () => void; tooLong: () => void },
 ): Writer {
   const marks = ref<Partial<Record<MarkName, Value>>>({})
   const paragraph = ref<Paragraph>({})
@@ -35,6 +37,14 @@ export function makeWriter(
     state: EditorState.create({
       doc: toDoc(start),
       plugins: [
+        new Plugin({
+          // Nothing is typed or pasted that could not be kept.
+          filterTransaction(transaction, state) {
+            const fits = transaction.doc.textContent.length + transaction.doc.childCount <= MOST_LETTERS
+            if (!fits && transaction.doc.content.size > state.doc.content.size) hooks.tooLong()
+            return fits || transaction.doc.content.size <= state.doc.content.size
+          },
+        }),
         history(),
         keymap({
           Escape: () => (hooks.done(), true),

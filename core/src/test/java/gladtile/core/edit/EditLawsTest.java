@@ -123,20 +123,22 @@ class EditLawsTest {
     }
 
     /**
-     * Two workbenches and a server, with messages that arrive late: each author edits at once on what they see, the
+     * Three workbenches and a server, with messages that arrive late: each author edits at once on what they see, the
      * server rebases what it gets, and each workbench lays its own waiting edits anew over what it hears.
      */
     @ParameterizedTest
     @ValueSource(longs = {31, 32, 33, 35, 36, 37, 38, 39})
-    void two_authors_end_with_the_same_activity_as_the_server(long seed) {
+    void three_authors_end_with_the_same_activity_as_the_server(long seed) {
         Random random = new Random(seed);
         Activity start = Some.activity(random, 2, 5);
         List<Edit> log = new ArrayList<>();
         Activity[] server = {start};
-        List<Bench> benches =
-                List.of(new Bench(start, new RandomEdits(random, "a")), new Bench(start, new RandomEdits(random, "b")));
+        List<Bench> benches = List.of(
+                new Bench(start, new RandomEdits(random, "a")),
+                new Bench(start, new RandomEdits(random, "b")),
+                new Bench(start, new RandomEdits(random, "c")));
         for (int step = 0; step < 400; step++) {
-            Bench bench = benches.get(random.nextInt(2));
+            Bench bench = benches.get(random.nextInt(benches.size()));
             switch (random.nextInt(3)) {
                 case 0 -> bench.editSomething();
                 case 1 -> bench.send(log, server);
