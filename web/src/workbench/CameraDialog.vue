@@ -103,8 +103,4 @@ video {
   gap: 8px;
   justify-content: flex-end;
 }
-.btn[aria-pressed='true'] {
-  background: var(--petrol-t);
-  box-shadow: inset 0 -3px var(--petrol);
-}
 </style>

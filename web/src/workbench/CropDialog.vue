@@ -152,7 +152,7 @@ const path = computed(() =>
 <template>
   <dialog ref="dialog" class="crop" aria-label="Cut out a part" @close="emit('close')">
     <h2>Cut out a part</h2>
-    <div class="seg" role="group" aria-label="How">
+    <div class="how" role="group" aria-label="How">
       <button class="btn" :aria-pressed="how === 'box'" @click="how = 'box'">By a box</button>
       <button class="btn" :aria-pressed="how === 'hand'" @click="how = 'hand'">By hand</button>
     </div>
@@ -248,22 +248,18 @@ svg {
   stroke: var(--petrol);
   stroke-width: 3;
 }
-.seg,
+.how,
 .row,
 .numbers {
   display: flex;
   gap: 8px;
 }
-.seg {
+.how {
   margin: 10px 0;
 }
 .row {
   justify-content: flex-end;
   margin-top: 12px;
-}
-.btn[aria-pressed='true'] {
-  background: var(--petrol-t);
-  box-shadow: inset 0 -3px var(--petrol);
 }
 .numbers label {
   display: grid;

@@ -385,8 +385,9 @@ onBeforeUnmount(() => (drawing = false))
   fill: transparent;
   cursor: crosshair;
 }
+/* While it grows it lies on a sheet of its own; once it is kept it is drawn as tint is. */
 .tint {
-  mix-blend-mode: darken;
+  opacity: 0.55;
 }
 .loop {
   fill: #0b5d6614;

@@ -250,10 +250,6 @@ input[type='color'] {
   width: 100%;
   height: 32px;
 }
-.btn[aria-pressed='true'] {
-  background: var(--petrol-t);
-  box-shadow: inset 0 -3px var(--petrol);
-}
 .btn {
   padding: 4px 6px;
   font-size: 13px;

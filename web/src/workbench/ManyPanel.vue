@@ -40,7 +40,7 @@ const ALIGN = [
   <div class="many">
     <h2>{{ items.length }} selected</h2>
     <h3>Line up</h3>
-    <div class="six" role="group" aria-label="Line up">
+    <div class="seg" role="group" aria-label="Line up">
       <button
         v-for="one in ALIGN"
         :key="one.how"
@@ -107,26 +107,6 @@ const ALIGN = [
 .many {
   display: grid;
   gap: 10px;
-}
-.six {
-  display: grid;
-  grid-template-columns: repeat(6, 1fr);
-  overflow: hidden;
-  border: 1px solid var(--line);
-  border-radius: var(--tile-s);
-  background: #fff;
-}
-.six button {
-  display: grid;
-  place-items: center;
-  min-height: 36px;
-  border: 0;
-  border-right: 1px solid var(--line);
-  background: none;
-  cursor: pointer;
-}
-.six button:last-child {
-  border: 0;
 }
 .two {
   display: grid;

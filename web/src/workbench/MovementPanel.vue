@@ -123,34 +123,6 @@ function setCopies(text: string) {
   display: grid;
   gap: 8px;
 }
-.seg {
-  display: grid;
-  grid-template-columns: repeat(4, 1fr);
-  overflow: hidden;
-  border: 1px solid var(--line);
-  border-radius: var(--tile-s);
-  background: #fff;
-}
-.seg button {
-  display: grid;
-  justify-items: center;
-  gap: 2px;
-  padding: 6px 2px;
-  border: 0;
-  border-right: 1px solid var(--line);
-  background: none;
-  cursor: pointer;
-  font-size: 13px;
-}
-.seg button:last-child {
-  border: 0;
-}
-.seg button[aria-pressed='true'] {
-  background: var(--petrol-t);
-  color: var(--petrol-d);
-  font-weight: 700;
-  box-shadow: inset 0 -3px var(--petrol);
-}
 .hint {
   font-size: 13px;
 }

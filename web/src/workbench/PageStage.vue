@@ -56,8 +56,25 @@ const live = shallowRef<{ id: string; frame: Frame; grip: Grip } | null>(null)
 /** Items that are moved, or several that are resized or turned: they lie on a layer of their own meanwhile. */
 const lifted = shallowRef<ReadonlySet<string>>(new Set())
 const together = shallowRef<Similarity | null>(null)
-const lines = shallowRef<Snap['lines']>([])
-const band = shallowRef<Outline | null>(null)
+/** Guides and the box around several are drawn on a sheet of their own, past the framework: the page beneath, which
+ * may be full, is not painted anew while they change. */
+const guide = ref<SVGPathElement>()
+const bandBox = ref<SVGRectElement>()
+let band: Outline | null = null
+function showLines(lines: Snap['lines']) {
+  guide.value?.setAttribute('d', lines.map(([x1, y1, x2, y2]) => `M${x1} ${y1}L${x2} ${y2}`).join(''))
+}
+function showBand(box: Outline | null) {
+  band = box
+  const rect = bandBox.value
+  if (!rect) return
+  rect.setAttribute('visibility', box ? 'visible' : 'hidden')
+  if (!box) return
+  rect.setAttribute('x', String(box.left))
+  rect.setAttribute('y', String(box.top))
+  rect.setAttribute('width', String(box.right - box.left))
+  rect.setAttribute('height', String(box.bottom - box.top))
+}
 
 interface Pull {
   grip: Grip
@@ -145,38 +162,44 @@ function grab(grip: Grip, event: PointerEvent) {
 }
 
 const NUDGE = 4
+interface Keys {
+  altKey: boolean
+  shiftKey: boolean
+}
+/** What a move means is worked out once a frame, however often the hand is heard of in between. */
 function onMove(event: PointerEvent) {
   const at = pointAt(event)
+  const { altKey, shiftKey } = event
+  if (pull && !pull.moved && Math.hypot(at.x - pull.from.x, at.y - pull.from.y) < NUDGE) return
+  if (pull) pull.moved = true
+  queue('drag', () => follow(at, { altKey, shiftKey }))
+}
+
+function follow(at: Point, keys: Keys) {
   if (banding) {
     const { from } = banding
-    const box = {
+    showBand({
       left: Math.min(from.x, at.x),
       right: Math.max(from.x, at.x),
       top: Math.min(from.y, at.y),
       bottom: Math.max(from.y, at.y),
-    }
-    queue('drag', () => (band.value = box))
+    })
     return
   }
   if (!pull) return
-  if (!pull.moved && Math.hypot(at.x - pull.from.x, at.y - pull.from.y) < NUDGE) return
-  pull.moved = true
-  const now = pull
-  if (now.grip === 'move') {
-    now.by = moved(now, at, event)
+  if (pull.grip === 'move') {
+    pull.by = moved(pull, at, keys)
     lift(chosen.value)
-    queue('drag', () => showAir(now.by))
+    showAir(pull.by)
   } else if (only.value) {
-    const ratio = keepsRatio(only.value) !== event.shiftKey
-    const frame = pulled(now.frame, now.grip, now.from, at, ratio, event.shiftKey)
-    queue('drag', () => (live.value = { id: only.value!.id, frame, grip: now.grip }))
+    const ratio = keepsRatio(only.value) !== keys.shiftKey
+    const frame = pulled(pull.frame, pull.grip, pull.from, at, ratio, keys.shiftKey)
+    live.value = { id: only.value.id, frame, grip: pull.grip }
   } else {
-    now.by = asOne(now, at, event.shiftKey)
+    pull.by = asOne(pull, at, keys.shiftKey)
     lift(chosen.value)
-    queue('drag', () => {
-      together.value = now.by
-      airGroup.value?.setAttribute('transform', matrix(now.by))
-    })
+    together.value = pull.by
+    airGroup.value?.setAttribute('transform', matrix(pull.by))
   }
 }
 
@@ -185,17 +208,17 @@ function lift(ids: string[]) {
 }
 
 /** Beside others things come to rest at equal edges and gaps, unless Alt is held. */
-function moved(now: Pull, at: Point, event: PointerEvent): Similarity {
+function moved(now: Pull, at: Point, keys: Keys): Similarity {
   const dx = at.x - now.from.x
   const dy = at.y - now.from.y
-  if (event.altKey || !props.snapping) {
-    lines.value = []
+  if (keys.altKey || !props.snapping) {
+    showLines([])
     return still({ dx, dy })
   }
   const { box } = now
   const there = { left: box.left + dx, right: box.right + dx, top: box.top + dy, bottom: box.bottom + dy }
   const snap = snapped(there, now.others)
-  lines.value = snap.lines
+  showLines(snap.lines)
   return still({ dx: dx + snap.dx, dy: dy + snap.dy })
 }
 
@@ -230,15 +253,16 @@ function asOne(now: Pull, at: Point, steps: boolean): Similarity {
 const keepsRatio = (item: Item) => item.kind === 'picture' || item.kind === 'ink'
 
 function onLift(event: PointerEvent) {
+  queue('drag', () => {})
+  if (banding ? band : pull?.moved) follow(pointAt(event), event)
   const done = pull
-  const area = banding && band.value
+  const area = banding && band
   const shift = banding?.shift
   quiet()
-  queue('drag', () => {})
   const frame = live.value
   live.value = null
-  lines.value = []
-  band.value = null
+  showLines([])
+  showBand(null)
   if (area) {
     const ids = page.value.items.filter((item) => within(outline(item.frame), area)).map((item) => item.id)
     props.bench.select(ids, shift ? 'add' : 'only')
@@ -295,8 +319,8 @@ function onCancel() {
   live.value = null
   lifted.value = new Set()
   together.value = null
-  lines.value = []
-  band.value = null
+  showLines([])
+  showBand(null)
 }
 onBeforeUnmount(quiet)
 watch(() => page.value.id, onCancel)
@@ -452,6 +476,8 @@ const othersBoxes = computed(() =>
     .filter((one) => one.item !== undefined),
 )
 const liftedItems = computed(() => page.value.items.filter((item) => lifted.value.has(item.id)))
+
+const drawing = computed(() => !['hand', 'place'].includes(tool.value.is))
 
 const readout = computed(() => {
   if (tool.value.is === 'place')
@@ -616,30 +642,6 @@ const routeFor = (item: Item) =>
           />
           <TableHandles v-if="only?.kind === 'table'" :bench="bench" :item="only" :point-at="pointAt" />
         </g>
-        <rect
-          v-if="band"
-          class="band"
-          :x="band.left"
-          :y="band.top"
-          :width="band.right - band.left"
-          :height="band.bottom - band.top"
-        />
-        <path
-          v-if="lines.length"
-          class="guide"
-          :d="lines.map(([x1, y1, x2, y2]) => `M${x1} ${y1}L${x2} ${y2}`).join('')"
-        />
-        <InkLayer
-          v-if="
-            tool.is === 'pen' ||
-            tool.is === 'tint' ||
-            tool.is === 'rub' ||
-            tool.is === 'rub-whole' ||
-            tool.is === 'loop'
-          "
-          :bench="bench"
-          :point-at="pointAt"
-        />
       </svg>
       <svg
         v-if="lifted.size"
@@ -664,6 +666,13 @@ const routeFor = (item: Item) =>
             :d="`M0 0H${only.frame.width}V${only.frame.height}H0Z`"
           />
         </g>
+      </svg>
+      <svg v-if="drawing" class="over inking" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`">
+        <InkLayer :bench="bench" :point-at="pointAt" />
+      </svg>
+      <svg class="over" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" aria-hidden="true">
+        <rect ref="bandBox" class="band" visibility="hidden" />
+        <path ref="guide" class="guide" />
       </svg>
       <WordField
         v-if="writing && field && fieldFrame"
@@ -717,6 +726,18 @@ const routeFor = (item: Item) =>
 }
 .panning .page {
   cursor: grab;
+}
+.over {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  overflow: visible;
+  pointer-events: none;
+  will-change: transform;
+}
+.inking {
+  pointer-events: auto;
+  touch-action: none;
 }
 /* Moved by the compositor alone. */
 .air {

@@ -65,10 +65,6 @@ function still() {
   padding: 4px 6px;
   font-size: 13px;
 }
-.btn[aria-pressed='true'] {
-  background: var(--petrol-t);
-  box-shadow: inset 0 -3px var(--petrol);
-}
 label {
   display: grid;
   gap: 3px;

@@ -158,7 +158,7 @@ const keep = (event: Event) => event.preventDefault()
     <template v-if="style">
       <div class="row">
         <select
-          class="in"
+          class="field"
           aria-label="Font"
           :value="marks.font ?? style.font ?? 'ANDIKA'"
           @change="setFont(($event.target as HTMLSelectElement).value as 'ANDIKA')"
@@ -166,7 +166,7 @@ const keep = (event: Event) => event.preventDefault()
           <option v-for="one in FONTS" :key="one.font" :value="one.font">{{ one.name }}</option>
         </select>
         <select
-          class="in"
+          class="field"
           aria-label="Letter size"
           :value="mixed('size') ? '' : sizeNow"
           @change="setSize(Number(($event.target as HTMLSelectElement).value))"
@@ -182,7 +182,7 @@ const keep = (event: Event) => event.preventDefault()
           @change="setColour(($event.target as HTMLInputElement).value)"
         />
       </div>
-      <div class="looks" role="group" aria-label="Letters" @mousedown="keep">
+      <div class="seg" role="group" aria-label="Letters" @mousedown="keep">
         <button
           aria-label="Bold"
           title="Bold (Ctrl+B)"
@@ -224,7 +224,7 @@ const keep = (event: Event) => event.preventDefault()
           <PhTextSuperscript :size="18" aria-hidden="true" />
         </button>
       </div>
-      <div class="looks" role="group" aria-label="Paragraphs" @mousedown="keep">
+      <div class="seg" role="group" aria-label="Paragraphs" @mousedown="keep">
         <button
           v-for="one in ALIGN"
           :key="one.align"
@@ -255,7 +255,7 @@ const keep = (event: Event) => event.preventDefault()
       <label v-if="!writer && content" class="line"
         >Line spacing
         <select
-          class="in"
+          class="field"
           :value="content.style.spacing ?? 1.35"
           @change="restyle({ spacing: Number(($event.target as HTMLSelectElement).value) })"
         >
@@ -309,41 +309,9 @@ const keep = (event: Event) => event.preventDefault()
   width: 100%;
   height: 34px;
 }
-.looks {
-  display: grid;
-  grid-template-columns: repeat(5, 1fr);
-  overflow: hidden;
-  border: 1px solid var(--line);
-  border-radius: var(--tile-s);
-  background: #fff;
-}
-.looks button {
-  display: grid;
-  place-items: center;
-  min-height: 34px;
-  border: 0;
-  border-right: 1px solid var(--line);
-  background: none;
-  cursor: pointer;
-}
-.looks button:last-child {
-  border: 0;
-}
-.looks button[aria-pressed='true'] {
-  background: var(--petrol-t);
-  box-shadow: inset 0 -3px var(--petrol);
-}
 .line {
   display: grid;
   gap: 6px;
   font-size: 14px;
-}
-.in {
-  width: 100%;
-  min-width: 0;
-  padding: 5px 6px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: #fff;
 }
 </style>

@@ -40,6 +40,12 @@ public final class Shots {
             teacher.getByText(Pattern.compile("^\\d+ pictures")).waitFor();
             shot(teacher, folder, "picture-library");
             teacher.keyboard().press("Escape");
+            ink(teacher);
+            shot(teacher, folder, "workbench-ink");
+            button(teacher, "History").click();
+            teacher.getByText("What was done").first().waitFor();
+            shot(teacher, folder, "workbench-history");
+            button(teacher, "History").click();
             step(teacher, "Answers");
             shot(teacher, folder, "workbench-answers");
             step(teacher, "Try");
@@ -48,6 +54,14 @@ public final class Shots {
             step(teacher, "Assign");
             teacher.getByText("Puffin class").first().waitFor();
             shot(teacher, folder, "workbench-assign");
+            teacher.navigate(address + "/activities");
+            teacher.getByText("Day, night, shadow").first().click();
+            button(teacher, "Page 3, Observing log").click();
+            step(teacher, "Try");
+            teacher.locator("svg.doing").waitFor();
+            button(teacher, "Page 3").click();
+            teacher.locator("[data-cover]").first().waitFor();
+            shot(teacher, folder, "student-log");
             teacher.navigate(address + "/assigned");
             teacher.getByText("Night-sky week").first().click();
             teacher.getByText("Right now").waitFor();
@@ -72,6 +86,35 @@ public final class Shots {
             student.keyboard().press("ArrowRight");
             shot(student, folder, "student-page");
         }
+    }
+
+    /** A star looped by hand and a word marked; only the data of the bench keep it. */
+    private static void ink(Page teacher) {
+        teacher.locator(".rack .tile", new Page.LocatorOptions().setHasText("Ink"))
+                .click();
+        var sheet = teacher.locator("svg.page").first().boundingBox();
+        button(teacher, "Tint 1").click();
+        stroke(teacher, sheet.x + 205, sheet.y + 56, 150, 2);
+        button(teacher, "Pen 2").click();
+        double x = sheet.x + sheet.width * 0.375;
+        double y = sheet.y + sheet.height * 0.84;
+        teacher.mouse().move(x + 58, y);
+        teacher.mouse().down();
+        for (int i = 1; i <= 44; i++) {
+            double angle = 2 * Math.PI * i / 42;
+            teacher.mouse().move(x + 58 * Math.cos(angle), y + 54 * Math.sin(angle));
+        }
+        teacher.mouse().up();
+        teacher.getByText("Make it an ellipse").waitFor();
+    }
+
+    private static void stroke(Page page, double x, double y, double dx, double dy) {
+        page.mouse().move(x, y);
+        page.mouse().down();
+        for (int i = 1; i <= 12; i++) {
+            page.mouse().move(x + dx * i / 12, y + dy * i / 12);
+        }
+        page.mouse().up();
     }
 
     private static Browser.NewContextOptions options() {

@@ -84,7 +84,8 @@ class KeyboardPageTest {
         teacher.keyboard().press("Space");
         assertThat(teacher.locator("svg.page g.stack")).hasCount(1);
 
-        assertThat(teacher.locator("svg.page [data-item] image[href^='/library/']")).hasCount(8);
+        assertThat(teacher.locator("svg.page [data-item] image[href^='/library/']"))
+                .hasCount(8);
         assertThat(teacher.getByText(Pattern.compile("Saved"))).isVisible();
         assertThat(teacher.locator("svg.page [data-item]")).hasCount(13);
     }

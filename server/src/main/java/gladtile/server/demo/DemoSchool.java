@@ -9,8 +9,10 @@ import gladtile.core.edit.RemovePage;
 import gladtile.core.edit.Together;
 import gladtile.server.accounts.People;
 import gladtile.server.accounts.Who;
+import gladtile.server.activities.Access;
 import gladtile.server.activities.Activities;
 import gladtile.server.activities.Activities.Incoming;
+import gladtile.server.activities.Shelf;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.attempts.Attempts;
 import gladtile.server.classes.Classes;
@@ -48,6 +50,7 @@ class DemoSchool {
     private final Classes classes;
     private final Files files;
     private final Activities activities;
+    private final Shelf shelf;
     private final Assignments assignments;
     private final Attempts attempts;
     private final Clock clock;
@@ -58,6 +61,7 @@ class DemoSchool {
             Classes classes,
             Files files,
             Activities activities,
+            Shelf shelf,
             Assignments assignments,
             Attempts attempts,
             Clock clock) {
@@ -66,6 +70,7 @@ class DemoSchool {
         this.classes = classes;
         this.files = files;
         this.activities = activities;
+        this.shelf = shelf;
         this.assignments = assignments;
         this.attempts = attempts;
         this.clock = clock;
@@ -96,6 +101,12 @@ class DemoSchool {
                 nightSky = lesson.getValue();
             }
         }
+        shelf.share(mira, made.get("Day, night, shadow"), jonas.id(), Access.EDIT);
+        shelf.setTags(mira, made.get("Night-sky week"), List.of("year 4", "sky"));
+        shelf.setTags(mira, made.get("Planets in order"), List.of("year 4"));
+        shelf.setTags(mira, made.get("Parts of a telescope"), List.of("year 5"));
+        shelf.setTags(mira, made.get("Why seasons change"), List.of("year 5"));
+        shelf.setTags(mira, made.get("Day, night, shadow"), List.of("year 3", "sky"));
         Assignments.Result given = assignments.assign(mira, made.get("Night-sky week"), puffin);
         if (!(given instanceof Assignments.Given assignment)) {
             throw new IllegalStateException("the demo's assignment was not taken: " + given);
