@@ -184,7 +184,7 @@ const restore = () =>
   margin-bottom: 20px;
 }
 .find {
-  width: 290px;
+  width: 310px;
 }
 .tags {
   display: flex;

@@ -132,14 +132,16 @@ function keepTags() {
   gap: 6px;
   align-items: center;
   min-height: 38px;
-  padding: 0 8px 8px 13px;
+  padding: 0 50px 8px 13px;
 }
 .more {
   display: grid;
   place-items: center;
+  position: absolute;
+  right: 8px;
+  bottom: 7px;
   width: 34px;
   height: 30px;
-  margin-left: auto;
   border: 0;
   border-radius: 6px;
   background: none;

@@ -291,6 +291,10 @@ nav a.on {
 .tools .btn {
   color: #dcebea;
 }
+.tools .btn[aria-pressed='true'] {
+  background: #ffffff26;
+  box-shadow: inset 0 -3px var(--saffron);
+}
 .tools .btn:disabled {
   background: transparent;
   border-color: transparent;

@@ -185,6 +185,8 @@ final class DemoActivities {
                 .item(DemoThings.arrow(1210, 560))
                 .item(DemoThings.card("1F319", "Moon", "The moon only reflects light.", 620, 700))
                 .item(DemoThings.note(1310, 680))
+                .item(DemoThings.words(
+                        "Jupiter has more than 90 moons. These four can be seen with our telescope.", 170, 715, 360))
                 .item(DemoThings.cover(150, 690));
     }
 

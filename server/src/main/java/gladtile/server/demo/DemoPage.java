@@ -165,13 +165,18 @@ final class DemoPage {
                 .frame();
     }
 
-    /** Every cell is decided: a piece belongs where it says, and nowhere else. */
+    /** Every cell is decided: a piece belongs where it says and nowhere else, and one that says nothing nowhere. */
     List<Edit> edits(int index) {
         List<Edit> edits = new ArrayList<>();
         edits.add(new AddPage(index, new Page(id, name, paper, items)));
         for (String[] cell : belongs) {
             zones.forEach((label, zone) -> edits.add(
                     new Decide(id, zone, cell[0], label.equals(cell[1]) ? Decision.BELONGS : Decision.TURNED_AWAY)));
+        }
+        for (Item item : items) {
+            if (item.isPiece() && !pieces.contains(item.id())) {
+                zones.values().forEach(zone -> edits.add(new Decide(id, zone, item.id(), Decision.TURNED_AWAY)));
+            }
         }
         return edits;
     }

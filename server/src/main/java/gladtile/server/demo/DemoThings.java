@@ -23,6 +23,7 @@ import gladtile.core.activity.Traits;
 import gladtile.core.activity.WordContent;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.WordStyle.Align;
+import gladtile.core.activity.Words;
 import gladtile.core.measure.WordFit;
 import gladtile.server.support.UuidV7;
 import java.util.List;
@@ -41,6 +42,11 @@ final class DemoThings {
 
     private static WordContent words(String text, double width, WordStyle style) {
         return WordFit.within(width, text, style).content();
+    }
+
+    static Item words(String text, double x, double y, double width) {
+        WordFit fit = WordFit.within(width, text, SMALL);
+        return new Words(id(), Frame.of(x, y, fit.width(), fit.height()), Movement.FIXED, "", fit.content());
     }
 
     static Item table(double x, double y) {
