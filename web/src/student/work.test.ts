@@ -1,6 +1,6 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { AttemptView, Move, Moved } from '@/api/types'
-import { attemptWork } from './work'
+import { attemptWork, tryWork } from './work'
 
 const opened: AttemptView = {
   id: 'attempt',
@@ -62,5 +62,78 @@ describe("a student's work", () => {
     await Promise.all([first, second])
     expect(seen.at(-1)!.act.kind).toBe('open')
     expect(work.kept.value).toBe('kept')
+  })
+})
+
+describe('what the server says of a move', () => {
+  const lying = (x: number) => ({ x, y: 0, tries: 1, solvedAt: 0, putAt: 1, settled: false })
+  afterEach(() => vi.unstubAllGlobals())
+
+  /** Answers each request with the next of these. */
+  function answers(...all: object[]) {
+    const bodies: { moves: Move[] }[] = []
+    vi.stubGlobal('fetch', async (_: string, init: { body: string }) => {
+      bodies.push(JSON.parse(init.body) as { moves: Move[] })
+      const { status = 200, ...body } = all.shift() as { status?: number }
+      return new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
+    })
+    return bodies
+  }
+  const moved = (more: object) => ({
+    seq: 1,
+    pageId: 'p',
+    standing: 'WORKING',
+    pieces: {},
+    solved: 0,
+    verdicts: {},
+    ...more,
+  })
+
+  it('is laid over what lies there, and copies that were taken back are gone', async () => {
+    const pieces = { sun: lying(1), 'star~1': lying(2) }
+    answers(moved({ pieces: { sun: lying(9) }, gone: ['star~1'], over: ['sun'], written: { note: 'Mars' } }))
+    const work = attemptWork({ ...opened, state: { ...opened.state, pieces } })
+    await work.make(put)
+    expect(work.state.value.pieces).toEqual({ sun: lying(9) })
+    expect(work.state.value.over).toEqual(['sun'])
+    expect(work.state.value.written).toEqual({ note: 'Mars' })
+  })
+
+  it('brings up other sides, and takes them down again when the page begins anew', async () => {
+    const side = { colour: '#ffffff', byTap: false }
+    answers(moved({ sides: { sun: side } }), moved({ seq: 2 }))
+    const work = attemptWork(opened)
+    await work.make(put)
+    expect(work.sides.value).toEqual({ sun: side })
+    await work.make({ kind: 'start-again', pageId: 'p' })
+    expect(work.sides.value).toEqual({})
+  })
+
+  it('that it breaks a rule leaves everything as it was, and the next move still goes', async () => {
+    answers({ status: 409, detail: 'It has settled. Nothing was changed.' }, moved({ solved: 2 }))
+    const work = attemptWork(opened)
+    await expect(work.make(put)).rejects.toThrow('It has settled')
+    expect(work.state.value).toEqual(opened.state)
+    expect(work.kept.value).toContain('Nothing was changed')
+    await work.make(put)
+    expect(work.solved.value).toBe(2)
+    expect(work.kept.value).toBe('kept')
+  })
+
+  it('of a try is told everything so far each time, for the server keeps nothing of it', async () => {
+    const tried = { view: opened.view, state: opened.state, placements: 2, solved: 0, sides: {} }
+    const bodies = answers(
+      { ...tried, solved: 1 },
+      { status: 409, detail: 'No.' },
+      { ...tried, solved: 2, verdict: { says: 'BELONGS', rests: 'THERE' } },
+    )
+    const work = tryWork('activity', tried)
+    expect(await work.make(put)).toBeNull()
+    await expect(work.make(put)).rejects.toThrow('No.')
+    expect(await work.make(put)).toMatchObject({ says: 'BELONGS' })
+    expect(work.solved.value).toBe(2)
+    // The one that was refused is not told again.
+    expect(bodies.map((body) => body.moves.length)).toEqual([1, 2, 2])
+    expect(bodies[2]!.moves[0]!.id).toBe(bodies[0]!.moves[0]!.id)
   })
 })

@@ -194,16 +194,17 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     const { edits, ids } = putting(what, page.value, by.x, by.y)
     if (all(edits)) {
       chosen.value = ids
-      duplicated = { of: what.items[0]!.frame, ids }
+      duplicated.value = { of: what.items[0]!.frame, ids }
     }
   }
 
   /** Where the last copy was moved to is where the next one goes. */
-  let duplicated: { of: Frame; ids: string[] } | null = null
+  const duplicated = shallowRef<{ of: Frame; ids: string[] } | null>(null)
   watch(
-    () => (duplicated ? byId.value.get(duplicated.ids[0]!)?.frame : null),
+    () => (duplicated.value ? byId.value.get(duplicated.value.ids[0]!)?.frame : null),
     (frame) => {
-      if (frame && duplicated) lastOffset = { x: frame.x - duplicated.of.x, y: frame.y - duplicated.of.y }
+      const of = duplicated.value?.of
+      if (frame && of) lastOffset = { x: frame.x - of.x, y: frame.y - of.y }
     },
   )
 

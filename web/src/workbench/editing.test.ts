@@ -109,4 +109,84 @@ describe('an open activity', () => {
     await editing.flush()
     expect(state.requests).toBe(0)
   })
+
+  it('that was shared to look at changes nothing, says why and sends nothing', async () => {
+    const { state } = server()
+    const editing = openActivity('id', {
+      seq: 0,
+      activity: blank,
+      canUndo: false,
+      canRedo: false,
+      mayEdit: false,
+    })
+    expect(editing.edit(title('Mine'))).toBe(false)
+    await editing.flush()
+    expect(editing.activity.value.title).toBe('Sky')
+    expect(editing.told.value).toContain('Copy it to change it')
+    expect(state.requests).toBe(0)
+  })
+
+  it('says which bound it was that stopped a page or an item', () => {
+    server()
+    const many = Array.from({ length: 200 }, (_, i) => ({ ...blank.pages[0]!, id: `p${i}` }))
+    const editing = openActivity('id', {
+      seq: 0,
+      activity: { ...blank, pages: many },
+      canUndo: false,
+      canRedo: false,
+      mayEdit: true,
+    })
+    const page = { ...blank.pages[0]!, id: 'more' }
+    expect(editing.edit({ kind: 'add-page', index: 0, page })).toBe(false)
+    expect(editing.told.value).toContain('200 pages')
+  })
+
+  it('drops its own edit of what another took away, and keeps the rest', async () => {
+    const { log, others } = server()
+    const editing = open()
+    others({ kind: 'add-page', index: 1, page: { ...blank.pages[0]!, id: 'q' } })
+    others({ kind: 'remove-page', pageId: 'p' })
+    editing.edit({ kind: 'rename-page', pageId: 'p', name: 'Gone' })
+    editing.edit(title('Stays'))
+    await editing.flush()
+    expect(editing.activity.value.pages.map((page) => page.id)).toEqual(['q'])
+    expect(editing.activity.value.title).toBe('Stays')
+    expect(log.at(-1)!.edit.kind).toBe('set-title')
+  })
+
+  it('undoes and brings back only after its own edits have arrived', async () => {
+    const asked: string[] = []
+    vi.stubGlobal('fetch', async (path: string, init: { body: string }) => {
+      asked.push(path)
+      const body = JSON.parse(init.body) as { seq: number; edits?: { id: string; edit: Edit }[] }
+      const edits =
+        body.edits?.map((one, i) => ({ ...one, seq: body.seq + 1 + i, authorId: 'a', at: '' })) ?? []
+      const caught = { seq: body.seq + edits.length, edits, dropped: [], canUndo: true, canRedo: false }
+      return new Response(JSON.stringify(caught), { headers: { 'Content-Type': 'application/json' } })
+    })
+    const editing = open()
+    editing.edit(title('One'))
+    await editing.undo()
+    editing.edit(title('Two'))
+    await editing.bringBack(1)
+    expect(asked.map((path) => path.replace('/api/activities/id/', ''))).toEqual([
+      'edits',
+      'undo',
+      'edits',
+      'history/bring-back',
+    ])
+  })
+
+  it('sends what is still waiting when the tab closes, so that nothing is lost', async () => {
+    const kept: boolean[] = []
+    vi.stubGlobal('fetch', (_: string, init: { keepalive: boolean }) => {
+      kept.push(init.keepalive)
+      return new Promise(() => {})
+    })
+    const editing = open()
+    editing.edit(title('Last words'))
+    window.dispatchEvent(new Event('pagehide'))
+    expect(kept).toEqual([false, true])
+    editing.close()
+  })
 })
