@@ -46,9 +46,12 @@ public record Page(
 
     /** The ids an item takes up: its own, and those of drop zones in its cells. */
     public static Set<String> idsOf(Item item) {
+        if (!(item instanceof Table table)) {
+            return Set.of(item.id());
+        }
         Set<String> ids = new LinkedHashSet<>();
         ids.add(item.id());
-        item.zones().forEach(zone -> ids.add(zone.id()));
+        table.zones().forEach(zone -> ids.add(zone.id()));
         return ids;
     }
 

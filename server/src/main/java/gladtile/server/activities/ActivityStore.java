@@ -126,8 +126,12 @@ class ActivityStore {
                 .set(ACTIVITY.SEQ, seq)
                 .set(ACTIVITY.TITLE, after.title())
                 .set(ACTIVITY.PLACEMENTS, placements)
-                .set(ACTIVITY.SAID, Said.on(after))
                 .set(ACTIVITY.UPDATED_AT, now);
+        String said = Said.on(after);
+        if (!said.equals(Said.on(before))) {
+            // Only then, since the database makes the words to be found anew.
+            update = update.set(ACTIVITY.SAID, said);
+        }
         if (!before.key().equals(after.key())) {
             update = update.set(ACTIVITY.KEY, JSONB.valueOf(Json.write(after.key())));
         }
