@@ -142,6 +142,16 @@ describe('the bench', () => {
     expect(bench.only.value!.frame).toMatchObject({ x: 200, y: 0 })
   })
 
+  it('never duplicates off the page, however far the last copy was moved', async () => {
+    const { bench } = opened([piece('a', 0)])
+    bench.chosen.value = ['a']
+    bench.duplicate()
+    bench.moveBy(900, 0)
+    await nextTick()
+    bench.duplicate()
+    expect(bench.only.value!.frame).toMatchObject({ x: 980, y: 80 })
+  })
+
   it('cuts and pastes in place', () => {
     const { bench } = opened([piece('a', 30), piece('b', 200)])
     bench.chosen.value = ['a']

@@ -2,7 +2,7 @@ import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { newId } from '@/api/id'
 import type { Edit, Frame, Item, Movement, Page, Traits, WordContent } from '@/api/types'
 import type { Arrangement } from '@/page/arrange'
-import type { Point } from '@/page/geometry'
+import { around, PAGE, type Point } from '@/page/geometry'
 import { alwaysFixed, cellFrame, groupsOf, ways } from '@/page/items'
 import { inBoxOf, relaid, type Said } from '@/page/wordFit'
 import { fitSaid } from '@/page/wordFit'
@@ -23,6 +23,9 @@ export interface Writing {
   cell?: [number, number]
 }
 
+/** Where a copy goes that nothing else is known of. */
+const BESIDE = { x: 40, y: 40 }
+
 /** What is selected on a page, and everything that can be done with it. */
 export function makeBench(editing: Editing, page: Ref<Page>) {
   const chosen = ref<string[]>([])
@@ -31,7 +34,7 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
   const tool = ref<Tool>({ is: 'hand' })
   /** Items that are drawn elsewhere for the moment. */
   const veiled = shallowRef<ReadonlySet<string>>(new Set())
-  let lastOffset = { x: 40, y: 40 }
+  let lastOffset = BESIDE
 
   const byId = computed(() => new Map(page.value.items.map((item) => [item.id, item])))
   /** In the order of depth, the lowest first. */
@@ -187,7 +190,20 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
   }
 
   function duplicate() {
-    if (chosen.value.length > 0) put(taken(page.value, chosen.value, editing.activity.value.key), lastOffset)
+    if (chosen.value.length === 0) return
+    const what = taken(page.value, chosen.value, editing.activity.value.key)
+    put(what, onThePage(what.items, lastOffset) ? lastOffset : BESIDE)
+  }
+
+  /** A row of copies ends at the edge of the page: none is made where nobody would see it. */
+  function onThePage(items: Item[], by: Point) {
+    const box = around(items.map((item) => item.frame))
+    return (
+      box.right + by.x > 0 &&
+      box.left + by.x < PAGE.width &&
+      box.bottom + by.y > 0 &&
+      box.top + by.y < PAGE.height
+    )
   }
 
   function put(what: ReturnType<typeof taken>, by: Point) {

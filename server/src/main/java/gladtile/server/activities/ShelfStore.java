@@ -8,6 +8,7 @@ import static gladtile.tables.Tables.PERSON;
 import gladtile.core.activity.Page;
 import gladtile.core.json.Json;
 import gladtile.server.accounts.Who;
+import gladtile.server.support.Plain;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;
@@ -103,7 +104,8 @@ class ShelfStore {
     private static Condition meets(String words) {
         Condition all = DSL.noCondition();
         for (String word : words.strip().split("\\s+")) {
-            String letters = word.replaceAll("[^\\p{L}\\p{N}]", " ").strip();
+            String letters =
+                    Plain.of(word).replaceAll("[^\\p{L}\\p{M}\\p{N}]", " ").strip();
             Condition begins = letters.isEmpty()
                     ? DSL.noCondition()
                     : DSL.condition(

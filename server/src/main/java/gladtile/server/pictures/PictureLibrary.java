@@ -1,26 +1,23 @@
 package gladtile.server.pictures;
 
 import gladtile.server.support.GladProperties;
+import gladtile.server.support.Plain;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The shipped pictures, found by word in the languages that their keywords come in. */
 @Service
 public class PictureLibrary {
-    private static final Pattern MARKS = Pattern.compile("\\p{M}+");
     private final List<Entry> entries = new ArrayList<>();
     private final Map<String, Entry> byCode = new HashMap<>();
     private final String credit;
@@ -37,10 +34,10 @@ public class PictureLibrary {
             for (ShippedPicture picture : shipped.pictures()) {
                 Entry entry = new Entry(
                         new LibraryPicture(picture.code(), picture.name(), credit),
-                        plain(picture.name()),
+                        Plain.of(picture.name()),
                         picture.topic(),
                         picture.words().stream()
-                                .map(PictureLibrary::plain)
+                                .map(Plain::of)
                                 .distinct()
                                 .toList());
                 entries.add(entry);
@@ -70,7 +67,7 @@ public class PictureLibrary {
      * @param most how many at the most
      */
     public List<LibraryPicture> find(String asked, String topic, int most) {
-        String[] words = plain(asked).strip().split("\\s+");
+        String[] words = Plain.of(asked).strip().split("\\s+");
         record Hit(Entry entry, int distance) {}
         List<Hit> hits = new ArrayList<>();
         for (Entry entry : entries) {
@@ -113,11 +110,5 @@ public class PictureLibrary {
         boolean begins = padded.contains(" " + word)
                 || entry.words.stream().anyMatch(keyword -> (" " + keyword).contains(" " + word));
         return begins ? 3 : -1;
-    }
-
-    /** Small letters without accents, so that 'télescope' and 'Telescope' are one. */
-    private static String plain(String text) {
-        String apart = Normalizer.normalize(text, Normalizer.Form.NFD);
-        return MARKS.matcher(apart).replaceAll("").toLowerCase(Locale.ROOT);
     }
 }

@@ -53,6 +53,26 @@ class ShelfTest {
         assertThat(titles("?tag=other")).isEmpty();
     }
 
+    /** Forms of one word as the Unicode standard's annex 15 makes them equal: composed, taken apart, without accents. */
+    @Test
+    void words_are_found_however_their_accents_were_typed() {
+        String apart = "Te\u0301lescope g\u0306 \u1112\u1161\u11ab";
+        WordFit fit = WordFit.free(apart + " \u00c5ngstr\u00f6m", WordStyle.PLAIN);
+        school.edit(new AddItem(
+                "light", 9, new Words("scope", Frame.of(0, 0, 400, 60), Movement.FIXED, "", fit.content())));
+        for (String words : List.of(
+                "T\u00e9lescope",
+                "te\u0301lesc",
+                "telescope",
+                "\u212bngstrom",
+                "A\u030angstr\u00f6m",
+                "\u011f \ud55c",
+                "\ud55c")) {
+            assertThat(titles("?words=" + encoded(words))).as(words).containsExactly("Night sky");
+        }
+        assertThat(titles("?words=" + encoded("t\u00e9lescopes"))).isEmpty();
+    }
+
     @Test
     void lists_come_in_the_order_asked_for() {
         for (String title : List.of("beta", "Alpha", "gamma")) {
