@@ -4,7 +4,7 @@ import { describe, expect, it } from 'vitest'
 import type { Frame, Item, Table, WordStyle } from '@/api/types'
 import { asDone, slidFrame } from './done'
 import type { Point } from './geometry'
-import { cellFrame, idsOf, leads, piecesOf, zonesOf } from './items'
+import { cellAt, cellFrame, idsOf, leads, piecesOf, zonesOf } from './items'
 import { connectorRoute, endMark, pathThrough } from './lines'
 import PageView from './PageView.vue'
 import { FORMS, shapePath } from './shapes'
@@ -41,6 +41,19 @@ describe('items', () => {
     expect(cellFrame(table, 1, 1)).toEqual(frame(1100, 200, 300, 100))
     expect(zonesOf([table]).map((zone) => zone.id)).toEqual(['cell'])
     expect(idsOf(table)).toEqual(['t', 'cell'])
+  })
+
+  it('know which cell a point lies in, turned as the table is', () => {
+    const upright = { ...table, frame: { ...table.frame, turn: 0 } }
+    for (const one of [upright, { ...table, frame: { ...table.frame, turn: 30 } }]) {
+      one.rows.forEach((_, r) =>
+        one.columns.forEach((_, c) => {
+          const cell = cellFrame(one, r, c)
+          expect(cellAt(one, { x: cell.x + cell.width / 2, y: cell.y + cell.height / 2 })).toEqual([r, c])
+        }),
+      )
+      expect(cellAt(one, { x: one.frame.x - 5000, y: 0 })).toBeNull()
+    }
   })
 
   it('move as one when they are grouped, and the lowest stands for all', () => {

@@ -1,5 +1,5 @@
 import type { Frame, Item, Table, Traits, Zone } from '@/api/types'
-import { onPage } from './geometry'
+import { contains, onPage, type Point } from './geometry'
 
 /** What core's Item and Page know of items; for drawing and for gestures only. */
 export const NO_TRAITS: Traits = { seeThrough: 0, groups: [] }
@@ -29,6 +29,16 @@ export function cellFrame(table: Table, row: number, column: number): Frame {
   const top = sum(table.rows.slice(0, row)) * down
   const middle = onPage(frame, { x: left + width / 2, y: top + height / 2 })
   return { x: middle.x - width / 2, y: middle.y - height / 2, width, height, turn: frame.turn }
+}
+
+/** The row and the column of the cell that a point of the page lies in. */
+export function cellAt(table: Table, at: Point): [number, number] | null {
+  for (let row = 0; row < table.rows.length; row++) {
+    for (let column = 0; column < table.columns.length; column++) {
+      if (contains(cellFrame(table, row, column), at)) return [row, column]
+    }
+  }
+  return null
 }
 
 /** The drop zones that an item is or holds. */

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import type { Frame, Item } from '@/api/types'
+import { asOne, matrix, still } from '@/gesture/asOne'
 import { pulled, type Grip } from '@/gesture/boxChart'
 import { frameQueue } from '@/gesture/frameQueue'
+import { CORNERS, gripsOf, keepsRatio } from '@/gesture/grips'
 import { snapped, within, type Snap } from '@/gesture/guides'
 import type { Similarity } from '@/page/arrange'
 import {
@@ -18,14 +20,15 @@ import {
   type Point,
 } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
-import { cellFrame, groupsOf, zonesOf } from '@/page/items'
+import { cellAt, groupsOf, zonesOf } from '@/page/items'
 import LensView from '@/page/LensView.vue'
 import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
 import { framesOf, routeOf } from '@/page/route'
-import { relaid, type Said } from '@/page/wordFit'
+import type { Said } from '@/page/wordFit'
 import type { Bench, Writing } from './bench'
 import type { Elsewhere } from './presence'
+import BoxGrips from './BoxGrips.vue'
 import InkLayer from './InkLayer.vue'
 import LineHandles from './LineHandles.vue'
 import RailHandles from './RailHandles.vue'
@@ -91,15 +94,6 @@ let banding: { from: Point; shift: boolean } | null = null
 
 const shown = (item: Item) => (live.value?.id === item.id ? { ...item, frame: live.value.frame } : item)
 const frameOf = (item: Item) => (live.value?.id === item.id ? live.value.frame : item.frame)
-const still = (by: Partial<Similarity> = {}): Similarity => ({
-  about: { x: 0, y: 0 },
-  scale: 1,
-  turn: 0,
-  dx: 0,
-  dy: 0,
-  ...by,
-})
-
 function pointAt(event: { clientX: number; clientY: number }): Point {
   const box = root.value!.getBoundingClientRect()
   const scale = PAGE.width / box.width
@@ -196,7 +190,7 @@ function follow(at: Point, keys: Keys) {
     const frame = pulled(pull.frame, pull.grip, pull.from, at, ratio, keys.shiftKey)
     live.value = { id: only.value.id, frame, grip: pull.grip }
   } else {
-    pull.by = asOne(pull, at, keys.shiftKey)
+    pull.by = asOne(pull.box, pull.grip, pull.from, at, keys.shiftKey)
     lift(chosen.value)
     together.value = pull.by
     airGroup.value?.setAttribute('transform', matrix(pull.by))
@@ -229,29 +223,6 @@ function showAir(by: Similarity) {
   air.value.style.transform = `translate(${by.dx * scale}px, ${by.dy * scale}px)`
 }
 
-const matrix = (by: Similarity) =>
-  `translate(${by.dx} ${by.dy}) translate(${by.about.x} ${by.about.y}) rotate(${by.turn}) scale(${by.scale}) translate(${-by.about.x} ${-by.about.y})`
-
-/** Several keep their ratio: a turned box would not stay a box otherwise. */
-function asOne(now: Pull, at: Point, steps: boolean): Similarity {
-  const { box, grip, from } = now
-  const centre = { x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2 }
-  if (grip === 'turn') {
-    const angle = (p: Point) => (Math.atan2(p.x - centre.x, centre.y - p.y) * 180) / Math.PI
-    const turn = angle(at) - angle(from)
-    return still({ about: centre, turn: steps ? Math.round(turn / 15) * 15 : Math.round(turn) })
-  }
-  const about = {
-    x: grip.includes('w') ? box.right : box.left,
-    y: grip.includes('n') ? box.bottom : box.top,
-  }
-  const was = Math.hypot(from.x - about.x, from.y - about.y)
-  const scale = Math.max(0.05, Math.hypot(at.x - about.x, at.y - about.y) / was)
-  return still({ about, scale })
-}
-
-const keepsRatio = (item: Item) => item.kind === 'picture' || item.kind === 'ink'
-
 function onLift(event: PointerEvent) {
   queue('drag', () => {})
   if (banding ? band : pull?.moved) follow(pointAt(event), event)
@@ -269,7 +240,7 @@ function onLift(event: PointerEvent) {
   } else if (done?.moved && done.grip === 'move') {
     props.bench.moveBy(done.by.dx, done.by.dy)
   } else if (done?.moved && only.value && frame) {
-    settle(only.value, done.grip, frame.frame)
+    props.bench.pulledTo(only.value, frame.frame, done.grip !== 'turn')
   } else if (done?.moved) {
     const itemIds = selected.value.map((item) => item.id)
     props.bench.edit({ kind: 'transform', pageId: page.value.id, itemIds, by: done.by })
@@ -279,27 +250,6 @@ function onLift(event: PointerEvent) {
   }
   lifted.value = new Set()
   together.value = null
-}
-
-/** Words are broken anew for another width. */
-function settle(item: Item, grip: Grip, frame: Frame) {
-  const resized = grip !== 'turn'
-  if (item.kind === 'words' && resized) {
-    const fit = relaid(item.content, {}, frame.width)
-    props.bench.edit({
-      kind: 'set-words',
-      pageId: page.value.id,
-      itemId: item.id,
-      content: fit.content,
-      frame: { ...frame, height: fit.height },
-    })
-    return
-  }
-  const set = { kind: 'set-frame', pageId: page.value.id, itemId: item.id, frame } as const
-  if ((item.kind === 'note' || item.kind === 'shape') && resized && item.words) {
-    const words = relaid(item.words, {}, frame.width - (item.kind === 'note' ? 28 : 0)).content
-    props.bench.all([set, { kind: 'set-body', pageId: page.value.id, item: { ...item, words } }])
-  } else props.bench.edit(set)
 }
 
 function listen() {
@@ -397,17 +347,6 @@ function double(event: MouseEvent) {
   } else if (props.bench.canWrite(item)) props.bench.write({ id: item.id })
 }
 
-function cellAt(item: Extract<Item, { kind: 'table' }>, at: Point): [number, number] | null {
-  for (let r = 0; r < item.rows.length; r++) {
-    for (let c = 0; c < item.columns.length; c++) {
-      const box = cellFrame(item, r, c)
-      const back = turned({ x: at.x - middle(box).x, y: at.y - middle(box).y }, -box.turn)
-      if (Math.abs(back.x) <= box.width / 2 && Math.abs(back.y) <= box.height / 2) return [r, c]
-    }
-  }
-  return null
-}
-
 const field = computed(() => (writing.value ? props.bench.wordsOf(writing.value) : null))
 const fieldFrame = computed(() => {
   const found = field.value
@@ -435,18 +374,6 @@ function drop(event: DragEvent) {
 
 // What is shown over the page --------------------------------------------------------------------------------------
 
-const GRIPS: Exclude<Grip, 'move' | 'turn'>[] = ['nw', 'ne', 'se', 'sw']
-const ONE_SIDED: Exclude<Grip, 'move' | 'turn'>[] = ['n', 'e', 's', 'w']
-const spot = (grip: Grip, width: number, height: number) => ({
-  x: grip.includes('e') ? width : grip.includes('w') ? 0 : width / 2,
-  y: grip.includes('s') ? height : grip.includes('n') ? 0 : height / 2,
-})
-const gripsOf = (item: Item) =>
-  item.kind === 'words'
-    ? [...GRIPS, 'e' as const, 'w' as const]
-    : keepsRatio(item)
-      ? GRIPS
-      : [...GRIPS, ...ONE_SIDED]
 /** The box around several, upright. */
 const manyBox = computed(() => {
   if (selected.value.length < 2) return null
@@ -583,56 +510,14 @@ const routeFor = (item: Item) =>
 
         <g v-if="lifted.size === 0 && !writing">
           <path v-if="selected.length > 1" class="box thin" :d="boxes" />
-          <g v-if="only && !routeFor(only)" :transform="placed(frameOf(only))" class="grips">
-            <path class="box" :d="`M0 0H${frameOf(only).width}V${frameOf(only).height}H0Z`" />
-            <path class="stem" :d="`M${frameOf(only).width / 2} 0v-44`" />
-            <circle
-              class="turn"
-              :cx="frameOf(only).width / 2"
-              cy="-52"
-              r="17"
-              @pointerdown="grab('turn', $event)"
-            >
-              <title>Turn</title>
-            </circle>
-            <template v-if="only.kind !== 'line'">
-              <rect
-                v-for="grip in gripsOf(only)"
-                :key="grip"
-                class="grip"
-                :class="grip"
-                :x="spot(grip, frameOf(only).width, frameOf(only).height).x - 11"
-                :y="spot(grip, frameOf(only).width, frameOf(only).height).y - 11"
-                width="22"
-                height="22"
-                rx="5"
-                @pointerdown="grab(grip, $event)"
-              >
-                <title>Resize</title>
-              </rect>
-            </template>
-          </g>
-          <g v-if="manyBox" :transform="placed(manyBox)" class="grips">
-            <path class="box" :d="`M-8 -8H${manyBox.width + 8}V${manyBox.height + 8}H-8Z`" />
-            <path class="stem" :d="`M${manyBox.width / 2} -8v-40`" />
-            <circle class="turn" :cx="manyBox.width / 2" cy="-56" r="17" @pointerdown="grab('turn', $event)">
-              <title>Turn all</title>
-            </circle>
-            <rect
-              v-for="grip in GRIPS"
-              :key="grip"
-              class="grip"
-              :class="grip"
-              :x="spot(grip, manyBox.width, manyBox.height).x + (grip.includes('e') ? -3 : -19)"
-              :y="spot(grip, manyBox.width, manyBox.height).y + (grip.includes('s') ? -3 : -19)"
-              width="22"
-              height="22"
-              rx="5"
-              @pointerdown="grab(grip, $event)"
-            >
-              <title>Resize all</title>
-            </rect>
-          </g>
+          <BoxGrips
+            v-if="only && !routeFor(only)"
+            :frame="frameOf(only)"
+            :grips="only.kind === 'line' ? [] : gripsOf(only)"
+            :margin="0"
+            @grab="grab"
+          />
+          <BoxGrips v-if="manyBox" :frame="manyBox" :grips="CORNERS" :margin="8" @grab="grab" />
           <LineHandles v-if="only?.kind === 'line'" :bench="bench" :item="only" :point-at="pointAt" />
           <RailHandles
             v-if="only?.movement.kind === 'rail'"
@@ -776,8 +661,7 @@ const routeFor = (item: Item) =>
   stroke: #e3a02f66;
   stroke-width: 20;
 }
-.box,
-.stem {
+.box {
   fill: none;
   stroke: var(--petrol);
   stroke-width: 4;
@@ -786,31 +670,6 @@ const routeFor = (item: Item) =>
 .thin {
   stroke-width: 2;
   stroke-dasharray: 8 6;
-}
-.turn {
-  fill: var(--petrol);
-  cursor: grab;
-}
-.grip {
-  fill: #fff;
-  stroke: var(--petrol);
-  stroke-width: 4;
-}
-.nw,
-.se {
-  cursor: nwse-resize;
-}
-.ne,
-.sw {
-  cursor: nesw-resize;
-}
-.n,
-.s {
-  cursor: ns-resize;
-}
-.e,
-.w {
-  cursor: ew-resize;
 }
 .band {
   fill: #0b5d6614;

@@ -190,6 +190,18 @@ describe('the bench', () => {
     expect(order(bench)).toBe('')
   })
 
+  it('breaks words anew for the width they were pulled to, and not when they are turned', () => {
+    const { bench, made } = opened([words('w', 'look up at the wide night sky tonight')])
+    const item = bench.byId.value.get('w')!
+    bench.pulledTo(item, { ...item.frame, width: 200 }, true)
+    expect(made[0]!.kind).toBe('set-words')
+    const narrow = bench.byId.value.get('w')!
+    expect(narrow.frame.height).toBeGreaterThan(item.frame.height)
+    expect(narrow.kind === 'words' && narrow.content.lines.length).toBeGreaterThan(1)
+    bench.pulledTo(narrow, { ...narrow.frame, turn: 45 }, false)
+    expect(made[1]).toMatchObject({ kind: 'set-frame', frame: { turn: 45, height: narrow.frame.height } })
+  })
+
   it('writes in the cell that was meant and in no other', () => {
     const { bench } = opened([table])
     bench.write({ id: 't', cell: [0, 1] })

@@ -224,6 +224,22 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     },
   )
 
+  /** An item was pulled to another box; its words are broken anew for another width. */
+  function pulledTo(item: Item, frame: Frame, resized: boolean) {
+    const at = { pageId: pageId.value, itemId: item.id }
+    if (item.kind === 'words' && resized) {
+      const fit = relaid(item.content, {}, frame.width)
+      const { content, height } = fit
+      edit({ kind: 'set-words', ...at, content, frame: { ...frame, height } })
+      return
+    }
+    const set: Edit = { kind: 'set-frame', ...at, frame }
+    if ((item.kind === 'note' || item.kind === 'shape') && resized && item.words) {
+      const words = relaid(item.words, {}, frame.width - (item.kind === 'note' ? 28 : 0)).content
+      all([set, { kind: 'set-body', pageId: pageId.value, item: { ...item, words } }])
+    } else edit(set)
+  }
+
   // Writing ----------------------------------------------------------------------------------------------------------
 
   /** The words of an item or a cell, and the box on the page they lie in. */
@@ -351,6 +367,7 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     cut,
     paste,
     duplicate,
+    pulledTo,
     write,
     written,
     wordsOf,
