@@ -36,10 +36,7 @@ public class PictureLibrary {
                         new LibraryPicture(picture.code(), picture.name(), credit),
                         Plain.of(picture.name()),
                         picture.topic(),
-                        picture.words().stream()
-                                .map(Plain::of)
-                                .distinct()
-                                .toList());
+                        picture.words().stream().map(Plain::of).distinct().toList());
                 entries.add(entry);
                 byCode.put(picture.code(), entry);
             }

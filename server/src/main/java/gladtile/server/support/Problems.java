@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
 
 /** Every error leaves as problem+json that names the bound or the rule. */
 @RestControllerAdvice
@@ -32,8 +33,13 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(Problem.bound(e.bound(), sentence(e.getMessage())));
     }
 
+    /** Null when nobody is left to answer: a browser that closed, or a network that broke, is no fault of ours. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unexpected(Exception e, HttpServletRequest request) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
+            LOG.debug("{} {}: the client has gone", request.getMethod(), request.getRequestURI());
+            return null;
+        }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
         return answer(Problem.of(
                 HttpStatus.INTERNAL_SERVER_ERROR,
