@@ -7,7 +7,13 @@ load_test_database() {
   # shellcheck disable=SC1091
   . var/test/connect.env
   export GLAD_DB_URL GLAD_DB_USER GLAD_DB_PASSWORD
-  export GLAD_WEB="$root/web/dist" GLAD_APP="$root/$app"
+  export GLAD_WEB="$root/web/dist" GLAD_APP="$root/$app" GLAD_UNICODE="$root/var/unicode/NormalizationTest.txt"
+}
+
+# The Unicode standard's own test data, from Debian's package.
+unpack_unicode() {
+  mkdir -p var/unicode
+  python3 -c 'import bz2, sys; sys.stdout.buffer.write(bz2.open("/usr/share/unicode/NormalizationTest.txt.bz2").read())' >var/unicode/NormalizationTest.txt
 }
 
 web_checks() {
@@ -43,12 +49,13 @@ run_tests() {
   case $part in all | core | formats | server | web | e2e | wording) ;; *) fail "there is no part $part; there are core, formats, server, web, e2e and wording." ;; esac
   echo "Tests: $part"
   if [ "$part" = wording ]; then wording; return; fi
-  case $part in all | e2e) install chromium python3 ;; *) install python3 ;; esac
+  case $part in all | e2e) install chromium python3 unicode-data ;; *) install python3 unicode-data ;; esac
   rm -rf ./*/target/surefire-reports web/target/vitest.xml
   if [ "$part" != web ] && [ "$part" != core ] && [ "$part" != formats ]; then
     tables
     front
     step "a database for the tests" start_test_database
+    unpack_unicode
     load_test_database
     trap 'tools/cluster drop var/test >/dev/null 2>&1 || true' EXIT
   fi
@@ -83,6 +90,7 @@ write_openapi() {
   tables
   front
   start_test_database
+  unpack_unicode
   load_test_database
   mvn -q -B -ntp -pl server -am -Dtest=OpenApiDocumentTest -Dsurefire.failIfNoSpecifiedTests=false -Dglad.openapi.write=true test
   tools/cluster drop var/test

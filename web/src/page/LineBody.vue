@@ -2,13 +2,13 @@
 import { computed } from 'vue'
 import type { Line } from '@/api/types'
 import type { Point } from './geometry'
-import { endMark, ownPoints, pathThrough } from './lines'
+import { endMark, ownPoints, wirePath } from './lines'
 import { dashArray } from './shapes'
 
 const props = defineProps<{ line: Line; route: Point[] | null }>()
 const look = computed(() => props.line.look)
 const points = computed(() => props.route ?? ownPoints(props.line))
-const path = computed(() => pathThrough(points.value, look.value.curved))
+const path = computed(() => wirePath(props.line, props.route))
 const marks = computed(() => {
   const all = points.value
   return [

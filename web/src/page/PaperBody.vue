@@ -9,26 +9,31 @@ import PaperPattern from './PaperPattern.vue'
 const props = defineProps<{ paper: Paper }>()
 const id = useId()
 
+const TILE = PAGE.width / 4
+/** What the picture covers: the page, or one tile; a part that was cut out has the page's own shape. */
+const room = computed(() => {
+  if (props.paper.fit !== 'TILE') return { width: PAGE.width, height: PAGE.height }
+  return { width: TILE, height: props.paper.crop ? (TILE * PAGE.height) / PAGE.width : TILE }
+})
 /** The whole picture is placed so that its cropped part falls on the wanted box. */
 const box = computed(() => {
-  const crop = props.paper.crop
-  if (!crop) return { x: 0, y: 0, width: PAGE.width, height: PAGE.height }
-  const width = PAGE.width / crop.width
-  const height = PAGE.height / crop.height
+  const { crop } = props.paper
+  if (!crop) return { x: 0, y: 0, ...room.value }
+  const width = room.value.width / crop.width
+  const height = room.value.height / crop.height
   return { x: -crop.x * width, y: -crop.y * height, width, height }
 })
 const aspect = computed(() =>
-  props.paper.crop ? 'none' : props.paper.fit === 'FIT' ? 'xMidYMid meet' : 'xMidYMid slice',
+  props.paper.crop ? 'none' : props.paper.fit ? 'xMidYMid meet' : 'xMidYMid slice',
 )
-const TILE = PAGE.width / 4
 </script>
 
 <template>
   <g class="paper">
     <rect :width="PAGE.width" :height="PAGE.height" :fill="paper.colour" />
     <template v-if="paper.picture && paper.fit === 'TILE'">
-      <pattern :id="`tile${id}`" :width="TILE" :height="TILE" patternUnits="userSpaceOnUse">
-        <image :href="pictureUrl(paper.picture)" :width="TILE" :height="TILE" preserveAspectRatio="none" />
+      <pattern :id="`tile${id}`" v-bind="room" patternUnits="userSpaceOnUse">
+        <image :href="pictureUrl(paper.picture)" v-bind="box" :preserveAspectRatio="aspect" />
       </pattern>
       <rect :width="PAGE.width" :height="PAGE.height" :fill="`url(#tile${id})`" />
     </template>

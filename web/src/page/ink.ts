@@ -30,7 +30,8 @@ export function outlinePath(points: [number, number, number][], width: number): 
     thinning: 0.45,
     smoothing: 0.5,
     streamline: 0.25,
-    simulatePressure: points.every((point) => point[2] === points[0]![2]),
+    // Guessed from its speed, a stroke would look otherwise once it is kept with fewer points.
+    simulatePressure: false,
   })
   if (outline.length === 0) return ''
   const round = (n: number) => Math.round(n * 10) / 10

@@ -1,14 +1,14 @@
 import { readFileSync } from 'node:fs'
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { Frame, Item, Table, WordStyle } from '@/api/types'
+import type { Frame, Line, Item, Table, WordStyle } from '@/api/types'
 import { asDone, slidFrame } from './done'
 import type { Point } from './geometry'
 import { cellAt, cellFrame, idsOf, leads, piecesOf, zonesOf } from './items'
-import { connectorRoute, endMark, pathThrough } from './lines'
+import { borderTowards, connectorRoute, endMark, joined, pathThrough } from './lines'
 import PageView from './PageView.vue'
 import { FORMS, shapePath } from './shapes'
-import { fitSaid, lineStart } from './wordFit'
+import { fitSaid, fitWithin, lineStart, startOf, WIDEST } from './wordFit'
 
 const frame = (x: number, y: number, width = 100, height = 100): Frame => ({ x, y, width, height, turn: 0 })
 const picture = (id: string, at: Frame, more: object = {}): Item => ({
@@ -148,6 +148,44 @@ describe('lines', () => {
     })
   })
 
+  it('that are joined at one end follow there, and stay where they were at the other', () => {
+    const box = (x: number, y: number): Frame => ({ x, y, width: 100, height: 60, turn: 0 })
+    const look = {
+      points: [
+        { x: 0, y: 0 },
+        { x: 0.5, y: 1 },
+        { x: 1, y: 0 },
+      ],
+      curved: true,
+      to: 'moon',
+    }
+    const line = {
+      kind: 'line',
+      frame: { x: 0, y: 0, width: 200, height: 50, turn: 0 },
+      look,
+    } as unknown as Line
+    for (const at of [box(300, 0), box(-400, 500), box(40, 700)]) {
+      const route = joined(line, (id) => (id === 'moon' ? at : undefined))!
+      expect(route.slice(0, 2)).toEqual([
+        { x: 0, y: 0 },
+        { x: 100, y: 50 },
+      ])
+      expect(route[2]).toEqual(borderTowards(at, route[1]!))
+    }
+    // What it was joined to is gone: it lies where it lay.
+    expect(joined(line, () => undefined)).toBeNull()
+  })
+
+  it('end at the edge of a box, turned or not, on the way to its middle', () => {
+    const box: Frame = { x: 0, y: 0, width: 200, height: 100, turn: 0 }
+    expect(borderTowards(box, { x: 500, y: 50 })).toEqual({ x: 200, y: 50 })
+    expect(borderTowards(box, { x: 100, y: -300 })).toEqual({ x: 100, y: 0 })
+    expect(borderTowards(box, { x: 110, y: 60 })).toEqual({ x: 100, y: 50 })
+    const upright = borderTowards({ ...box, turn: 90 }, { x: 500, y: 50 })
+    expect(upright.x).toBeCloseTo(150)
+    expect(upright.y).toBeCloseTo(50)
+  })
+
   it('are smooth through all their points when they are curves', () => {
     const points = [
       { x: 0, y: 0 },
@@ -176,7 +214,12 @@ describe('words of several looks', () => {
     const spans = [{ from: 2, to: 17, look: { bold: true } }]
     for (const width of [60, 120, 200, 400]) {
       const all = lines(text, width, { spans })
-      expect(all.map((line) => line.text).join(' ')).toBe(text)
+      expect(
+        all
+          .map((line) => line.text)
+          .join('')
+          .replaceAll(' ', ''),
+      ).toBe(text.replaceAll(' ', ''))
       all
         .filter((line) => line.runs)
         .forEach((line) => expect(line.runs!.map((run) => run.text).join('')).toBe(line.text))
@@ -202,7 +245,45 @@ describe('words of several looks', () => {
     expect(lineStart(content, content.lines[0]!, 200)).toBe(200 - 10 - 20)
   })
 
-  it('take a text of 20,000 letters in one unbroken word without a fuss', () => {
-    expect(lines('x'.repeat(20_000), 300)).toHaveLength(1)
+  it('break a word that is too wide for any line, and every line but the last is as full as can be', () => {
+    const all = lines('a ' + 'x'.repeat(20_000) + ' b', 300)
+    const room = 280
+    expect(
+      all
+        .map((line) => line.text)
+        .join('')
+        .replaceAll(' ', ''),
+    ).toBe(`a${'x'.repeat(20_000)}b`)
+    expect(all.every((line) => line.width <= room)).toBe(true)
+    expect(all.slice(1, -1).every((line) => line.width + 10 > room)).toBe(true)
+    expect(all.at(-1)!.text).toMatch(/x b$/)
+  })
+
+  it('never break within what is read as one sign', () => {
+    const family = '👩‍👩‍👧'
+    const all = lines(family.repeat(30), 100)
+    expect(all.length).toBeGreaterThan(10)
+    expect(all.every((line) => line.text === '' || line.text.replaceAll(family, '') === '')).toBe(true)
+    // However narrow the box, each line has a sign at least.
+    expect(lines('xyz', 4).map((line) => line.text)).toEqual(['x', 'y', 'z'])
+  })
+
+  it('are made smaller where they would not fit', () => {
+    const content = fitWithin('It reflects', style, 80, 80, ten)
+    expect(content.lines.map((line) => line.text)).toEqual(['It', 'reflects'])
+    expect(content.style.size).toBeLessThan(style.size)
+    expect(fitWithin('It', style, 100, 100, ten).style.size).toBe(style.size)
+    // Some never do; they are as small as can be read.
+    expect(fitWithin('x'.repeat(400), style, 100, 100, ten).style.size).toBe(14)
+  })
+
+  it('grow a box no wider than a page, and no higher than an item may be', () => {
+    const fit = fitSaid({ text: 'star '.repeat(4000), style: { ...style, size: 110 } }, null, ten)
+    expect(fit.width).toBe(WIDEST)
+    expect(fit.content.wraps).toBe(true)
+    expect(fit.height).toBe(16_000)
+    expect(fitSaid({ text: 'star', style }, null, ten).content.wraps).toBe(false)
+    expect(startOf({ x: 700, y: 0, width: 300, height: 60, turn: 0 }, fit)).toBe(160)
+    expect(startOf({ x: 20, y: 0, width: 300, height: 60, turn: 0 }, fit)).toBe(20)
   })
 })

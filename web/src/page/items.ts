@@ -1,5 +1,5 @@
 import type { Frame, Item, Table, Traits, Zone } from '@/api/types'
-import { contains, onPage, type Point } from './geometry'
+import { contains, middle, onPage, type Point } from './geometry'
 
 /** What core's Item and Page know of items; for drawing and for gestures only. */
 export const NO_TRAITS: Traits = { seeThrough: 0, groups: [] }
@@ -27,8 +27,8 @@ export function cellFrame(table: Table, row: number, column: number): Frame {
   const height = Math.max(table.rows[row]! * down, 4)
   const left = sum(table.columns.slice(0, column)) * across
   const top = sum(table.rows.slice(0, row)) * down
-  const middle = onPage(frame, { x: left + width / 2, y: top + height / 2 })
-  return { x: middle.x - width / 2, y: middle.y - height / 2, width, height, turn: frame.turn }
+  const at = onPage(frame, { x: left + width / 2, y: top + height / 2 })
+  return { x: at.x - width / 2, y: at.y - height / 2, width, height, turn: frame.turn }
 }
 
 /** The row and the column of the cell that a point of the page lies in. */
@@ -39,6 +39,18 @@ export function cellAt(table: Table, at: Point): [number, number] | null {
     }
   }
   return null
+}
+
+const CELL_MARGIN = 8
+
+/** A box of the same ratio in the middle of a cell, as large as there is room. */
+export function fittedIn(cell: Frame, box: Frame): Frame {
+  const room = (side: number) => Math.max(4, side - 2 * CELL_MARGIN)
+  const scale = Math.min(room(cell.width) / box.width, room(cell.height) / box.height)
+  const width = box.width * scale
+  const height = box.height * scale
+  const { x, y } = middle(cell)
+  return { x: x - width / 2, y: y - height / 2, width, height, turn: cell.turn }
 }
 
 /** The drop zones that an item is or holds. */

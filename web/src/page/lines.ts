@@ -1,5 +1,5 @@
-import type { Frame, Item, Line, LineLook } from '@/api/types'
-import { middle, outline, type Point } from './geometry'
+import type { Frame, Line, LineLook } from '@/api/types'
+import { inBox, middle, onPage, outline, type Point } from './geometry'
 
 /** The way a connector takes between two boxes; mirrors core's ConnectorRoute and is held to the same cases. */
 export function connectorRoute(from: Frame, to: Frame): Point[] {
@@ -47,15 +47,33 @@ export function pathThrough(points: Point[], curved: boolean): string {
 export const ownPoints = (line: Line): Point[] =>
   line.look.points.map((p) => ({ x: p.x * line.frame.width, y: p.y * line.frame.height }))
 
-export const isConnector = (item: Item): item is Line =>
-  item.kind === 'line' && Boolean(item.look.from && item.look.to)
-
-/** Where a connector runs on the page, or null while it is not joined at both ends. */
+/** Where a line runs on the page while one end or both are joined to something; null while both are loose. */
 export function joined(line: Line, frameOf: (id: string) => Frame | undefined): Point[] | null {
   const from = line.look.from ? frameOf(line.look.from) : undefined
   const to = line.look.to ? frameOf(line.look.to) : undefined
-  return from && to ? connectorRoute(from, to) : null
+  if (from && to) return connectorRoute(from, to)
+  if (!from && !to) return null
+  const points = ownPoints(line).map((p) => onPage(line.frame, p))
+  const last = points.length - 1
+  if (from) points[0] = borderTowards(from, points[1]!)
+  if (to) points[last] = borderTowards(to, points[last - 1]!)
+  return points
 }
+
+/** Where the way from a box's middle to a point leaves the box; the middle, when the point lies within. */
+export function borderTowards(frame: Frame, point: Point): Point {
+  const m = middle(frame)
+  const inside = inBox(frame, point)
+  const dx = inside.x - frame.width / 2
+  const dy = inside.y - frame.height / 2
+  const share = Math.max(Math.abs(dx) / (frame.width / 2), Math.abs(dy) / (frame.height / 2))
+  if (share <= 1) return m
+  return onPage(frame, { x: frame.width / 2 + dx / share, y: frame.height / 2 + dy / share })
+}
+
+/** What a line is drawn along: on the page when it is joined, else in its own box. */
+export const wirePath = (line: Line, route: Point[] | null): string =>
+  pathThrough(route ?? ownPoints(line), line.look.curved)
 
 export interface EndMark {
   path: string

@@ -2,10 +2,7 @@ import type { Frame, Item } from '@/api/types'
 import type { Point } from './geometry'
 import { joined } from './lines'
 
-/**
- * How an item is placed on its page, and where it runs when it is a connector that is joined at both ends: then it is
- * drawn in the page's own coordinates.
- */
+/** Where an item runs when it is a line that is joined to something: then it is drawn in the page's own coordinates. */
 export function routeOf(item: Item, frameOf: (id: string) => Frame | undefined): Point[] | null {
   return item.kind === 'line' ? joined(item, frameOf) : null
 }

@@ -10,6 +10,7 @@ import type {
   WordStyle,
 } from '@/api/types'
 import { familyOf, wholeLook, type Whole } from './fonts'
+import { PAGE } from './geometry'
 import { wordRoom } from './shapes'
 
 // The same numbers as core's WordFit, so that a box measured here and one measured there look alike.
@@ -19,6 +20,10 @@ const LINE = 1.35
 const BELOW = 0.3
 const LIST_INDENT = 1.2
 const STEP = 100
+/** A box that grows with its words stops here, a little less than a page is wide; what is longer is broken into lines. */
+export const WIDEST = 1400
+/** The largest side that an item may have; words that are higher stand out of their box. */
+const HIGHEST = 16_000
 /** Texts longer than this are seldom measured twice. */
 const LONG = 60
 
@@ -78,8 +83,31 @@ interface Part {
 export const fitWords = (text: string, style: WordStyle, boxWidth: number | null, widthOf?: WidthOf): Fit =>
   fitSaid({ text, style }, boxWidth, widthOf)
 
+const SMALLEST = 14
+
+/** Words in a box of that size: in smaller letters, where they would otherwise stand out or a word would be broken. */
+export function fitWithin(
+  text: string,
+  style: WordStyle,
+  width: number,
+  height: number,
+  widthOf?: WidthOf,
+): WordContent {
+  const bare = (words: string) => words.replace(/\s+/g, ' ').trim()
+  for (let { size } = style; ; size -= 2) {
+    const fit = fitWords(text, { ...style, size }, width, widthOf)
+    const whole = bare(fit.content.lines.map((line) => line.text).join(' ')) === bare(text)
+    if ((whole && fit.height <= height) || size - 2 < SMALLEST) return fit.content
+  }
+}
+
 /** As {@link fitWords}, for words of several looks. */
 export function fitSaid(said: Said, boxWidth: number | null, widthOf: WidthOf = browserWidth): Fit {
+  const fit = laid(said, boxWidth, widthOf)
+  return boxWidth === null && fit.width > WIDEST ? laid(said, WIDEST, widthOf) : fit
+}
+
+function laid(said: Said, boxWidth: number | null, widthOf: WidthOf): Fit {
   const { text, style } = said
   const spans = said.spans ?? []
   const spacing = style.spacing ?? LINE
@@ -147,9 +175,13 @@ export function fitSaid(said: Said, boxWidth: number | null, widthOf: WidthOf = 
       ...set,
     },
     width: boxWidth ?? Math.max(style.size, widest + 2 * PADDING),
-    height: y + PADDING,
+    height: Math.min(HIGHEST, y + PADDING),
   }
 }
+
+/** Where a box begins that was wide enough until now: one that has become as wide as can be stays on the page. */
+export const startOf = (frame: Frame, fit: Fit): number =>
+  fit.width === WIDEST && fit.width > frame.width ? Math.min(frame.x, PAGE.width - WIDEST - 40) : frame.x
 
 /** The parts of a range of text, each of one look, without gaps. */
 function partsOf(from: number, to: number, spans: Span[]): Part[] {
@@ -171,7 +203,7 @@ const clipped = (parts: Part[], from: number, to: number): Part[] =>
     .filter((part) => part.to > from && part.from < to)
     .map((part) => ({ ...part, from: Math.max(from, part.from), to: Math.min(to, part.to) }))
 
-/** Where each line of a paragraph begins and ends; it breaks at spaces, and a word too wide keeps a line to itself. */
+/** Where each line of a paragraph begins and ends; it breaks at spaces, and a word too wide for any line within itself. */
 function broken(text: string, from: number, to: number, fits: (from: number, to: number) => boolean) {
   const lines: [number, number][] = []
   let start = from
@@ -183,12 +215,40 @@ function broken(text: string, from: number, to: number, fits: (from: number, to:
       lines.push([start, end])
       start = at
     }
+    if (start === at && !fits(start, word)) {
+      const parts = cutUp(text, start, word, fits)
+      lines.push(...parts.slice(0, -1))
+      start = parts[parts.length - 1]![0]
+    }
     end = word
     if (word >= to) break
     at = word + 1
   }
   lines.push([start, end])
   return lines
+}
+
+const letters = new Intl.Segmenter(undefined, { granularity: 'grapheme' })
+
+/** A word, or writing without spaces, in as many parts as it takes; each has a letter at least. */
+function cutUp(text: string, from: number, to: number, fits: (from: number, to: number) => boolean) {
+  const ends = [...letters.segment(text.slice(from, to))].map((one) => from + one.index + one.segment.length)
+  const parts: [number, number][] = []
+  let start = from
+  for (let next = 0; next < ends.length;) {
+    // The last letter that still fits, found by halves: letters only ever add to a width.
+    let least = next
+    let most = ends.length - 1
+    while (least < most) {
+      const half = Math.ceil((least + most) / 2)
+      if (fits(start, ends[half]!)) least = half
+      else most = half - 1
+    }
+    parts.push([start, ends[least]!])
+    start = ends[least]!
+    next = least + 1
+  }
+  return parts
 }
 
 /** The same words measured anew: for another width, or another look. */

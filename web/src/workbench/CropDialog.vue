@@ -1,14 +1,22 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import type { Crop, Picture } from '@/api/types'
+import simplify from 'simplify-js'
+import type { Crop, PictureRef } from '@/api/types'
 import type { Point } from '@/page/geometry'
 import { pictureUrl } from '@/page/pictures'
-import simplify from 'simplify-js'
-import type { Bench } from './bench'
 
 /** Cuts a part out of a picture: by a box, or along a line drawn by hand. The whole picture stays kept. */
-const props = defineProps<{ bench: Bench; item: Picture }>()
-const emit = defineEmits<{ close: [] }>()
+const props = defineProps<{
+  picture: PictureRef
+  crop?: Crop
+  /** Width over height that the part must have, as paper must; then it is cut by a box only. */
+  ratio?: number
+}>()
+/** The part to keep, null for the whole; and how large the whole picture is, in its own pixels. */
+const emit = defineEmits<{
+  close: []
+  keep: [crop: Crop | null, size: { width: number; height: number }]
+}>()
 
 const dialog = ref<HTMLDialogElement>()
 const field = ref<SVGSVGElement>()
@@ -21,10 +29,14 @@ const loop = ref<Point[]>([])
 onMounted(async () => {
   dialog.value?.showModal()
   const image = new Image()
-  image.src = pictureUrl(props.item.picture)
+  image.src = pictureUrl(props.picture)
   await image.decode().catch(() => {})
   size.value = { width: image.naturalWidth || 100, height: image.naturalHeight || 100 }
-  const crop = props.item.crop
+  const { crop } = props
+  if (!crop && props.ratio) {
+    const part = shaped(box.value)
+    box.value = { ...part, x: (1 - part.width) / 2, y: (1 - part.height) / 2 }
+  }
   if (crop) {
     box.value = { x: crop.x, y: crop.y, width: crop.width, height: crop.height }
     if (crop.outline?.length) {
@@ -34,6 +46,25 @@ onMounted(async () => {
   }
 })
 
+/** The part in the shape that is asked for; the corner that is not pulled stays where it is. */
+function shaped(part: typeof box.value, pull = 'se') {
+  if (!props.ratio) return part
+  const share = size.value.width / (size.value.height * props.ratio)
+  const right = part.x + part.width
+  const bottom = part.y + part.height
+  const most = {
+    width: pull.includes('w') ? right : 1 - part.x,
+    height: pull.includes('n') ? bottom : 1 - part.y,
+  }
+  const width = Math.min(part.width, most.width, most.height / share)
+  const height = width * share
+  return {
+    x: pull.includes('w') ? right - width : part.x,
+    y: pull.includes('n') ? bottom - height : part.y,
+    width,
+    height,
+  }
+}
 const W = 640
 const H = computed(() => Math.min(460, (W * size.value.height) / size.value.width))
 const drawnW = computed(() => (H.value * size.value.width) / size.value.height)
@@ -77,12 +108,16 @@ function move(event: PointerEvent) {
         bottom: Math.max(from.y, at.y),
       }
   if (edges.right - edges.left >= LEAST && edges.bottom - edges.top >= LEAST) {
-    box.value = {
-      x: edges.left,
-      y: edges.top,
-      width: edges.right - edges.left,
-      height: edges.bottom - edges.top,
-    }
+    const pull = corner ?? `${at.y < from.y ? 'n' : 's'}${at.x < from.x ? 'w' : 'e'}`
+    box.value = shaped(
+      {
+        x: edges.left,
+        y: edges.top,
+        width: edges.right - edges.left,
+        height: edges.bottom - edges.top,
+      },
+      pull,
+    )
   }
 }
 function up() {
@@ -105,42 +140,29 @@ function up() {
 const nudge = (part: 'x' | 'y' | 'width' | 'height', percent: string) => {
   const n = Math.min(100, Math.max(0, Number(percent) || 0)) / 100
   const next = { ...box.value, [part]: n }
+  if (props.ratio && part === 'height') next.width = (n * size.value.height * props.ratio) / size.value.width
   next.x = Math.min(next.x, 1 - LEAST)
   next.y = Math.min(next.y, 1 - LEAST)
   next.width = Math.min(Math.max(LEAST, next.width), 1 - next.x)
   next.height = Math.min(Math.max(LEAST, next.height), 1 - next.y)
-  box.value = next
+  box.value = shaped(next)
 }
 
 function keep(all: boolean) {
-  const { crop: _, ...whole } = props.item
-  const b = all ? { x: 0, y: 0, width: 1, height: 1 } : box.value
+  const b = box.value
   const outline =
-    !all && how.value === 'hand' && loop.value.length > 2
+    how.value === 'hand' && loop.value.length > 2
       ? loop.value.map((p) => ({ x: (p.x - b.x) / b.width, y: (p.y - b.y) / b.height }))
       : []
-  const full = b.width >= 1 && b.height >= 1 && outline.length === 0
-  const crop: Crop = {
+  const whole = all || (b.width >= 1 && b.height >= 1 && outline.length === 0)
+  const part: Crop = {
     x: b.x,
     y: b.y,
     width: Math.min(b.width, 1 - b.x),
     height: Math.min(b.height, 1 - b.y),
     ...(outline.length ? { outline } : {}),
   }
-  const { frame } = props.item
-  // The part keeps the scale that the picture has on the page.
-  const was = props.item.crop ?? { width: 1, height: 1 }
-  const scale = Math.min(
-    frame.width / (size.value.width * was.width),
-    frame.height / (size.value.height * was.height),
-  )
-  const width = Math.max(8, size.value.width * b.width * scale)
-  const height = Math.max(8, size.value.height * b.height * scale)
-  const pageId = props.bench.page.value.id
-  props.bench.all([
-    { kind: 'set-body', pageId, item: full ? whole : { ...whole, crop } },
-    { kind: 'set-frame', pageId, itemId: props.item.id, frame: { ...frame, width, height } },
-  ])
+  emit('keep', whole ? null : part, size.value)
   emit('close')
 }
 const CORNERS = ['nw', 'ne', 'se', 'sw']
@@ -152,7 +174,7 @@ const path = computed(() =>
 <template>
   <dialog ref="dialog" class="crop" aria-label="Cut out a part" @close="emit('close')">
     <h2>Cut out a part</h2>
-    <div class="how" role="group" aria-label="How">
+    <div v-if="!ratio" class="how" role="group" aria-label="How">
       <button class="btn" :aria-pressed="how === 'box'" @click="how = 'box'">By a box</button>
       <button class="btn" :aria-pressed="how === 'hand'" @click="how = 'hand'">By hand</button>
     </div>
@@ -171,7 +193,7 @@ const path = computed(() =>
       @pointermove="move"
       @pointerup="up"
     >
-      <image :href="pictureUrl(item.picture)" :width="drawnW" :height="H" preserveAspectRatio="none" />
+      <image :href="pictureUrl(picture)" :width="drawnW" :height="H" preserveAspectRatio="none" />
       <template v-if="how === 'box'">
         <path
           class="dim"
@@ -210,7 +232,7 @@ const path = computed(() =>
       /></label>
     </div>
     <div class="row">
-      <button v-if="item.crop" class="btn" @click="keep(true)">The whole picture again</button>
+      <button v-if="crop" class="btn" @click="keep(true)">The whole picture again</button>
       <button class="btn" @click="emit('close')">Cancel</button>
       <button class="btn pri" @click="keep(false)">Keep this part</button>
     </div>
@@ -232,6 +254,8 @@ svg {
   display: block;
   margin: 10px auto;
   background: repeating-conic-gradient(#e6e0d2 0 25%, #fff 0 50%) 0 0/20px 20px;
+  /* The grips at the edge are whole. */
+  overflow: visible;
   cursor: crosshair;
   touch-action: none;
 }
@@ -267,5 +291,9 @@ svg {
 }
 .numbers input {
   width: 80px;
+  padding: 6px 8px;
+  border: 1px solid var(--line);
+  border-radius: 8px 8px 8px 3px;
+  font: inherit;
 }
 </style>

@@ -4,7 +4,8 @@ import { ref, watch } from 'vue'
 /** A field that keeps what is being typed, whatever arrives from elsewhere, until Enter or leaving it. */
 const props = defineProps<{ value: string | number }>()
 const emit = defineEmits<{ commit: [text: string] }>()
-const text = ref(String(props.value))
+// In a field for numbers Vue makes a number of it.
+const text = ref<string | number>(String(props.value))
 const typing = ref(false)
 
 watch(
@@ -16,7 +17,8 @@ watch(
 
 function commit() {
   typing.value = false
-  if (text.value !== String(props.value)) emit('commit', text.value.trim())
+  const written = String(text.value).trim()
+  if (written !== String(props.value)) emit('commit', written)
 }
 </script>
 

@@ -12,8 +12,26 @@ const pen = computed(() =>
   tool.value.is === 'pen' || tool.value.is === 'tint' ? pens[tool.value.name]! : null,
 )
 const take = (to: Tool) => props.bench.take(to)
-const COLOURS = ['#1f2d33', '#a8432b', '#0b5d66', '#68406b', '#4c7837', '#8a5a00', '#1c3550', '#ffffff']
-const TINTS = ['#ffe27a', '#b9e3c6', '#f6c3b4', '#c9dcf5', '#e2cdea', '#ffd29c', '#d9e8a8', '#cfd8dc']
+const COLOURS = [
+  ['#1f2d33', 'Ink'],
+  ['#a8432b', 'Clay'],
+  ['#0b5d66', 'Petrol'],
+  ['#68406b', 'Plum'],
+  ['#4c7837', 'Moss'],
+  ['#8a5a00', 'Amber'],
+  ['#1c3550', 'Night'],
+  ['#ffffff', 'White'],
+] as const
+const TINTS = [
+  ['#ffe27a', 'Yellow'],
+  ['#b9e3c6', 'Mint'],
+  ['#f6c3b4', 'Rose'],
+  ['#c9dcf5', 'Sky'],
+  ['#e2cdea', 'Lilac'],
+  ['#ffd29c', 'Apricot'],
+  ['#d9e8a8', 'Lime'],
+  ['#cfd8dc', 'Grey'],
+] as const
 const DASHES: [Stroke['dash'], string][] = [
   ['SOLID', 'solid'],
   ['DASHED', 'dashed'],
@@ -63,10 +81,11 @@ const TOLD: Record<string, string> = {
       <h3>{{ pen.label }}</h3>
       <div class="colours" role="group" aria-label="Colour">
         <button
-          v-for="colour in pen.tool === 'PEN' ? COLOURS : TINTS"
+          v-for="[colour, name] in pen.tool === 'PEN' ? COLOURS : TINTS"
           :key="colour"
           :style="{ background: colour }"
-          :aria-label="colour"
+          :aria-label="name"
+          :title="name"
           :aria-pressed="pen.colour === colour"
           @click="setPen(pen.name, { colour })"
         ></button>

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 const shown = defineModel<boolean>({ required: true })
 const KEYS = [
-  ['Tab, Shift+Tab', 'walk the items of the page'],
+  ['F6, Shift+F6', 'go round: settings, page, pages, rack'],
+  ['Tab, Shift+Tab', 'walk the items of the page, then the grips of what is selected'],
   ['Arrow keys', 'nudge by 5 units, with Shift by 50'],
   ['Enter', 'write in the selected words; Esc ends it'],
-  ['Shift+click, Shift+Space', 'select one more'],
+  ['Shift+click', 'select one more'],
+  ['Shift+Space', 'keep what is selected, walk on with Tab, take one more'],
   ['Ctrl+click', 'select what lies beneath'],
   ['Ctrl+A', 'select everything on the page'],
   ['Ctrl+C, Ctrl+X, Ctrl+V', 'copy, cut, paste; Ctrl+Shift+V in place'],
+  ['Ctrl+Shift+V in words', 'paste without the style it had'],
   ['Ctrl+D', 'duplicate'],
   ['Ctrl+G, Ctrl+Shift+G', 'group, ungroup'],
   ['Delete', 'take what is selected away'],

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
 import type { Line, LineLook } from '@/api/types'
+import { arrowOf } from '@/gesture/arrowKeys'
 import { contains, onPage, type Point } from '@/page/geometry'
 import { joined, ownPoints, pathThrough } from '@/page/lines'
+import { itemName } from '@/page/names'
 import type { Bench } from './bench'
 
 /** The points of a line, each to be pulled; an end let go over an item is joined to it. */
@@ -10,9 +12,10 @@ const props = defineProps<{ bench: Bench; item: Line; pointAt: (event: PointerEv
 const pulled = ref<{ index: number; at: Point } | null>(null)
 
 const route = computed(() => joined(props.item, (id) => props.bench.byId.value.get(id)?.frame))
-/** Where its points lie on the page; of a connector the two ends. */
+/** Where its points lie on the page; of a connector the two ends, for the way between is computed. */
 const points = computed(() => {
-  if (route.value) return [route.value[0]!, route.value[route.value.length - 1]!]
+  const { from, to } = props.item.look
+  if (route.value) return from && to ? [route.value[0]!, route.value.at(-1)!] : route.value
   return ownPoints(props.item).map((p) => onPage(props.item.frame, p))
 })
 const shown = computed(() => points.value.map((p, i) => (pulled.value?.index === i ? pulled.value.at : p)))
@@ -49,20 +52,42 @@ function lift() {
   const done = pulled.value
   const onto = target.value
   quiet()
-  if (!done) return
+  if (done) put(done.index, done.at, onto?.id)
+}
+/** @param onto what the end is joined to from now on; without, it is loose */
+function put(index: number, at: Point, onto?: string) {
   const look = { ...props.item.look }
-  if (done.index === 0) {
+  if (index === 0) {
     delete look.from
-    if (onto) look.from = onto.id
-  } else if (done.index === last.value) {
+    if (onto) look.from = onto
+  } else if (index === last.value) {
     delete look.to
-    if (onto) look.to = onto.id
+    if (onto) look.to = onto
   }
   set(
-    points.value.map((p, i) => (i === done.index ? done.at : p)),
+    points.value.map((p, i) => (i === index ? at : p)),
     look,
   )
 }
+/** Arrow keys move a point; Enter joins an end to what lies under it. */
+function key(index: number, event: KeyboardEvent) {
+  const by = arrowOf(event)
+  const at = points.value[index]!
+  if (by) put(index, { x: at.x + by.x, y: at.y + by.y })
+  else if (event.key === 'Enter' && isEnd(index)) {
+    const onto = under(at)
+    put(index, at, onto?.id)
+    props.bench.editing.tell(
+      onto
+        ? `Joined to ${itemName(onto)}. It stays joined when that moves.`
+        : 'Nothing lies under this end. Move it over something first.',
+    )
+  } else return
+  event.preventDefault()
+  event.stopPropagation()
+}
+const nameOf = (index: number) =>
+  index === 0 ? 'Where the line begins' : index === last.value ? 'Where the line ends' : `Bend ${index}`
 
 /** A box is put around the points anew, upright. */
 function set(all: Point[], look: LineLook) {
@@ -110,7 +135,11 @@ onBeforeUnmount(quiet)
       :cx="p.x"
       :cy="p.y"
       r="14"
+      tabindex="0"
+      role="button"
+      :aria-label="`${nameOf(i)}: ${Math.round(p.x)} across, ${Math.round(p.y)} down; arrow keys move it${isEnd(i) ? ', Enter joins it to what is under it' : ''}`"
       @pointerdown="grab(i, $event)"
+      @keydown="key(i, $event)"
     >
       <title>{{ isEnd(i) ? 'Pull the end; over something it is joined to it' : 'Pull the curve' }}</title>
     </circle>
@@ -123,6 +152,11 @@ onBeforeUnmount(quiet)
   stroke: var(--petrol);
   stroke-width: 4;
   cursor: crosshair;
+  outline: none;
+}
+.end:focus-visible {
+  stroke: var(--saffron);
+  stroke-width: 8;
 }
 .ghost {
   fill: none;

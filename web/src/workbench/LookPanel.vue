@@ -4,6 +4,7 @@ import type { Item } from '@/api/types'
 import { FORMS } from '@/page/shapes'
 import type { Bench } from './bench'
 import { NOTE_COLOURS } from './make'
+import ToneButtons from './ToneButtons.vue'
 
 /** Colours, outlines and the like: of one item, or of several of a kind at once. */
 const props = defineProps<{ bench: Bench; items: Item[] }>()
@@ -72,6 +73,12 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
           :value="same(shapes, (s) => s.look.sides) ?? ''"
           @change="setShapes({ sides: Math.min(20, Math.max(3, Math.round(Number(value($event)) || 3))) })"
       /></label>
+      <ToneButtons
+        of="Light tones for its inside"
+        small
+        :colour="same(shapes, (s) => s.look.fill)"
+        @take="setShapes({ fill: $event })"
+      />
       <div class="two">
         <label
           >Fill
@@ -144,10 +151,11 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
     </template>
     <div v-if="notes.length" class="slips" role="group" aria-label="Colour of the note">
       <button
-        v-for="colour in NOTE_COLOURS"
+        v-for="[colour, name] in NOTE_COLOURS"
         :key="colour"
         :style="{ background: colour }"
-        :aria-label="colour"
+        :aria-label="name"
+        :title="name"
         :aria-pressed="same(notes, (n) => n.colour) === colour"
         @click="bench.setBodies((item) => (item.kind === 'note' ? { ...item, colour } : null))"
       ></button>

@@ -12,6 +12,8 @@ import {
   PhTrash,
 } from '@phosphor-icons/vue'
 import { computed } from 'vue'
+import { still } from '@/gesture/asOne'
+import { around } from '@/page/geometry'
 import { ways } from '@/page/items'
 import type { Bench } from './bench'
 import DepthButtons from './DepthButtons.vue'
@@ -26,6 +28,17 @@ const seeThrough = computed(() => {
   const value = first ? ways(first).seeThrough : 0
   return items.value.every((item) => ways(item).seeThrough === value) ? value : null
 })
+/** As one: about the middle of the box around them. A field is empty again afterwards, since it says by how much. */
+function asOne(field: HTMLInputElement, by: (n: number) => { scale?: number; turn?: number }) {
+  const n = Number(field.value)
+  field.value = ''
+  const box = around(items.value.map((item) => item.frame))
+  const about = { x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2 }
+  if (Number.isFinite(n) && n !== 0) props.bench.transform(still({ about, ...by(n) }))
+}
+const turnBy = (field: HTMLInputElement) => asOne(field, (turn) => ({ turn: turn % 360 }))
+const scaleTo = (field: HTMLInputElement) =>
+  asOne(field, (percent) => ({ scale: Math.min(20, Math.max(0.05, percent / 100)) }))
 const ALIGN = [
   { how: 'LEFT', name: 'Left edges', icon: PhAlignLeft },
   { how: 'CENTRE', name: 'Middles across', icon: PhAlignCenterHorizontal },
@@ -93,6 +106,16 @@ const ALIGN = [
           }))
         "
     /></label>
+    <div class="two">
+      <label
+        >Turn all by °
+        <input type="number" placeholder="0" @change="turnBy($event.target as HTMLInputElement)"
+      /></label>
+      <label
+        >Size of all, %
+        <input type="number" min="5" placeholder="100" @change="scaleTo($event.target as HTMLInputElement)"
+      /></label>
+    </div>
     <DepthButtons :bench="bench" />
     <div class="two">
       <button class="btn" title="Ctrl+D" @click="bench.duplicate">

@@ -9,7 +9,9 @@ import {
 import { computed } from 'vue'
 import type { Movement } from '@/api/types'
 import { alwaysFixed, isPiece, ways } from '@/page/items'
+import { turned } from '@/page/geometry'
 import type { Bench } from './bench'
+import DraftField from './DraftField.vue'
 
 /** How students may move what is selected, and whether copies come off it. */
 const props = defineProps<{ bench: Bench }>()
@@ -49,6 +51,28 @@ function setStops(count: number) {
     count < 2 ? [] : Array.from({ length: count }, (_, i) => Math.round((i / (count - 1)) * 1000) / 1000)
   if (rail.value) props.bench.setMovement({ ...rail.value, stops })
 }
+/** A rail by numbers: how long it is and which way it goes, degrees clockwise from level; where it begins stays. */
+const railNow = computed(() => {
+  if (!rail.value) return { length: 0, angle: 0 }
+  const { from, to } = rail.value
+  const angle = (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI
+  return {
+    length: Math.round(Math.hypot(to.x - from.x, to.y - from.y)),
+    angle: (Math.round(angle) + 360) % 360,
+  }
+})
+const LONGEST = 2000
+function setRail(change: Partial<{ length: number; angle: number }>) {
+  const { length, angle } = { ...railNow.value, ...change }
+  if (!rail.value || !Number.isFinite(length) || !Number.isFinite(angle)) return
+  const far = Math.min(LONGEST, Math.max(10, length))
+  const { from } = rail.value
+  const way = turned({ x: far, y: 0 }, angle)
+  props.bench.setMovement({
+    ...rail.value,
+    to: { x: Math.round(from.x + way.x), y: Math.round(from.y + way.y) },
+  })
+}
 const STEPS = [0, 15, 30, 45, 90, 180]
 function setSupply(on: boolean) {
   props.bench.setTraits(({ supply: _, ...rest }) => (on ? { ...rest, supply: {} } : rest))
@@ -71,6 +95,26 @@ function setCopies(text: string) {
       </button>
     </div>
     <p class="soft hint">{{ kind ? KINDS.find((one) => one.kind === kind)!.told : 'mixed' }}</p>
+    <div v-if="rail" class="two">
+      <label
+        >Rail length
+        <DraftField
+          :key="only!.id"
+          type="number"
+          min="10"
+          max="2000"
+          :value="railNow.length"
+          @commit="setRail({ length: Number($event) })"
+      /></label>
+      <label
+        >Angle°
+        <DraftField
+          :key="only!.id"
+          type="number"
+          :value="railNow.angle"
+          @commit="setRail({ angle: Number($event) })"
+      /></label>
+    </div>
     <label v-if="rail"
       >Stops on the rail
       <select
@@ -122,6 +166,11 @@ function setCopies(text: string) {
 .movement {
   display: grid;
   gap: 8px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
 }
 .hint {
   font-size: 13px;

@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { PhImageSquare, PhX } from '@phosphor-icons/vue'
+import { PhCrop, PhImageSquare, PhX } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { said } from '@/api/client'
 import type { Edit, Page, Paper, Pattern } from '@/api/types'
+import CropDialog from './CropDialog.vue'
+import { PAGE } from '@/page/geometry'
 import DraftField from './DraftField.vue'
 import type { Editing } from './editing'
 import { together } from './copies'
+import ToneButtons from './ToneButtons.vue'
 import { ACCEPTED, upload } from './upload'
 
 /** The page itself: its name and its paper, for this page or for all. */
@@ -14,18 +17,8 @@ const wrong = ref('')
 const busy = ref(false)
 const share = ref(0)
 const everywhere = ref(false)
+const cropping = ref(false)
 
-/** Light tones on which words read well: each is above 12 : 1 against the ink of words. */
-const TONES = [
-  ['#ffffff', 'White'],
-  ['#fbf8f2', 'Paper'],
-  ['#fbefd8', 'Sand'],
-  ['#f7e4dd', 'Clay'],
-  ['#efe4ef', 'Plum'],
-  ['#dcebea', 'Sea'],
-  ['#e4eef7', 'Sky'],
-  ['#e6efdd', 'Meadow'],
-] as const
 const PATTERNS: [Pattern['kind'] | '', string][] = [
   ['', 'none'],
   ['DOTS', 'dots'],
@@ -79,11 +72,6 @@ async function bring(event: Event) {
     busy.value = false
   }
 }
-/** A margin cut off all round, in steps: the middle of the picture grows. */
-const cut = (percent: number) => {
-  const part = percent / 100
-  setPaper({ crop: part > 0 ? { x: part, y: part, width: 1 - 2 * part, height: 1 - 2 * part } : undefined })
-}
 const value = (event: Event) => (event.target as HTMLInputElement).value
 </script>
 
@@ -92,18 +80,7 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
     <h2>This page</h2>
     <label>Name<DraftField :key="page.id" :value="page.name" maxlength="300" @commit="rename" /></label>
     <h3>Paper</h3>
-    <div class="tones" role="group" aria-label="Colour of the paper">
-      <button
-        v-for="[colour, name] in TONES"
-        :key="colour"
-        class="tone"
-        :style="{ background: colour }"
-        :aria-label="name"
-        :title="name"
-        :aria-pressed="page.paper.colour === colour"
-        @click="setPaper({ colour })"
-      ></button>
-    </div>
+    <ToneButtons of="Colour of the paper" :colour="page.paper.colour" @take="setPaper({ colour: $event })" />
     <label class="row"
       >Any colour
       <input type="color" :value="page.paper.colour" @change="setPaper({ colour: value($event) })"
@@ -149,16 +126,17 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
           <option v-for="[fit, name] in FITS" :key="fit" :value="fit">{{ name }}</option>
         </select></label
       >
-      <label
-        >Cut off all round: {{ Math.round((page.paper.crop?.x ?? 0) * 100) }} %
-        <input
-          type="range"
-          min="0"
-          max="40"
-          step="5"
-          :value="Math.round((page.paper.crop?.x ?? 0) * 100)"
-          @change="cut(Number(value($event)))"
-      /></label>
+      <button class="btn" @click="cropping = true">
+        <PhCrop :size="18" aria-hidden="true" />Cut out a part
+      </button>
+      <CropDialog
+        v-if="cropping"
+        :picture="page.paper.picture"
+        :crop="page.paper.crop"
+        :ratio="PAGE.width / PAGE.height"
+        @keep="setPaper({ crop: $event ?? undefined })"
+        @close="cropping = false"
+      />
       <button class="btn" @click="setPaper({ picture: undefined, fit: undefined, crop: undefined })">
         <PhX :size="18" aria-hidden="true" />No picture
       </button>
@@ -180,21 +158,6 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
 label {
   display: grid;
   gap: 4px;
-}
-.tones {
-  display: grid;
-  grid-template-columns: repeat(4, 1fr);
-  gap: 8px;
-}
-.tone {
-  height: 34px;
-  border: 1.5px solid var(--line);
-  border-radius: var(--tile-s);
-  cursor: pointer;
-}
-.tone[aria-pressed='true'] {
-  border-color: var(--petrol);
-  box-shadow: inset 0 -4px var(--petrol);
 }
 .row {
   display: flex;

@@ -1,38 +1,26 @@
 <script setup lang="ts">
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import type { Frame, Item } from '@/api/types'
-import { asOne, matrix, still } from '@/gesture/asOne'
-import { pulled, type Grip } from '@/gesture/boxChart'
-import { frameQueue } from '@/gesture/frameQueue'
-import { CORNERS, gripsOf, keepsRatio } from '@/gesture/grips'
-import { snapped, within, type Snap } from '@/gesture/guides'
-import type { Similarity } from '@/page/arrange'
-import {
-  around,
-  letter,
-  middle,
-  outline,
-  PAGE,
-  placed,
-  tilePath,
-  turned,
-  type Outline,
-  type Point,
-} from '@/page/geometry'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
+import type { Item } from '@/api/types'
+import { arrowOf } from '@/gesture/arrowKeys'
+import { CORNERS, gripsOf } from '@/gesture/grips'
+import { around, letter, middle, PAGE, placed, tilePath, turned, type Point } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import { cellAt, groupsOf, zonesOf } from '@/page/items'
 import LensView from '@/page/LensView.vue'
+import { wirePath } from '@/page/lines'
 import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
 import { framesOf, routeOf } from '@/page/route'
 import type { Said } from '@/page/wordFit'
 import type { Bench, Writing } from './bench'
 import type { Elsewhere } from './presence'
+import { itemAt, usePulling } from './pulling'
 import BoxGrips from './BoxGrips.vue'
 import InkLayer from './InkLayer.vue'
 import LineHandles from './LineHandles.vue'
 import RailHandles from './RailHandles.vue'
 import TableHandles from './TableHandles.vue'
+import { useWalking } from './walking'
 import WordField from './WordField.vue'
 
 /** The page on the workbench: select, move, resize, turn, type, draw. */
@@ -43,7 +31,6 @@ const { page, byId, chosen, selected, only, writing, tool, veiled } = props.benc
 const root = ref<SVGSVGElement>()
 const air = ref<SVGSVGElement>()
 const airGroup = ref<SVGGElement>()
-const queue = frameQueue()
 
 const letters = computed(() => {
   const found: Record<string, string> = {}
@@ -52,45 +39,14 @@ const letters = computed(() => {
 })
 const frameOfId = computed(() => framesOf(page.value.items))
 
-// What is being done by pointer -----------------------------------------------------------------------------------
-
-/** One item that is resized or turned: it is drawn anew as it changes. */
-const live = shallowRef<{ id: string; frame: Frame; grip: Grip } | null>(null)
-/** Items that are moved, or several that are resized or turned: they lie on a layer of their own meanwhile. */
-const lifted = shallowRef<ReadonlySet<string>>(new Set())
-const together = shallowRef<Similarity | null>(null)
-/** Guides and the box around several are drawn on a sheet of their own, past the framework: the page beneath, which
- * may be full, is not painted anew while they change. */
+// What is being done by pointer: see usePulling.
 const guide = ref<SVGPathElement>()
 const bandBox = ref<SVGRectElement>()
-let band: Outline | null = null
-function showLines(lines: Snap['lines']) {
-  guide.value?.setAttribute('d', lines.map(([x1, y1, x2, y2]) => `M${x1} ${y1}L${x2} ${y2}`).join(''))
-}
-function showBand(box: Outline | null) {
-  band = box
-  const rect = bandBox.value
-  if (!rect) return
-  rect.setAttribute('visibility', box ? 'visible' : 'hidden')
-  if (!box) return
-  rect.setAttribute('x', String(box.left))
-  rect.setAttribute('y', String(box.top))
-  rect.setAttribute('width', String(box.right - box.left))
-  rect.setAttribute('height', String(box.bottom - box.top))
-}
-
-interface Pull {
-  grip: Grip
-  from: Point
-  moved: boolean
-  frame: Frame
-  /** For several: the box around them. */
-  box: Outline
-  others: Outline[]
-  by: Similarity
-}
-let pull: Pull | null = null
-let banding: { from: Point; shift: boolean } | null = null
+const { live, lifted, together, drawBox, grab, letGo, pulling } = usePulling(
+  props.bench,
+  { root, air, airGroup, guide, bandBox, pointAt },
+  () => props.snapping,
+)
 
 const shown = (item: Item) => (live.value?.id === item.id ? { ...item, frame: live.value.frame } : item)
 const frameOf = (item: Item) => (live.value?.id === item.id ? live.value.frame : item.frame)
@@ -99,9 +55,6 @@ function pointAt(event: { clientX: number; clientY: number }): Point {
   const scale = PAGE.width / box.width
   return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
 }
-
-const itemAt = (target: EventTarget | null) =>
-  (target as Element | null)?.closest<SVGElement>('[data-item]')?.dataset.item ?? null
 
 /** What lies below the selected item at a point, from the top down; then from the top again. */
 function beneath(event: PointerEvent): string | null {
@@ -122,158 +75,25 @@ function press(event: PointerEvent) {
     return
   }
   if (tool.value.is !== 'hand') return
+  walking.stop()
   const deep = event.ctrlKey || event.metaKey
   const id = deep ? beneath(event) : itemAt(event.target)
   if (!id) {
-    banding = { from: pointAt(event), shift: event.shiftKey }
     if (!event.shiftKey) chosen.value = []
     root.value?.focus({ preventScroll: true })
-    listen()
+    drawBox(event)
     return
   }
   if (writing.value?.id === id && !writing.value.cell) return
   if (deep) props.bench.select([id], 'inside')
   else if (event.shiftKey) props.bench.select([id], 'toggle')
   else if (!chosen.value.includes(id)) props.bench.select([id])
-  root.value?.querySelector<SVGGElement>(`[data-item="${id}"]`)?.focus({ preventScroll: true })
+  focusItem(id)
   if (chosen.value.includes(id)) grab('move', event)
 }
 
-function grab(grip: Grip, event: PointerEvent) {
-  if (event.button !== 0 || selected.value.length === 0) return
-  event.stopPropagation()
-  const mine = new Set(chosen.value)
-  pull = {
-    grip,
-    from: pointAt(event),
-    moved: false,
-    frame: selected.value[0]!.frame,
-    box: around(selected.value.map((item) => item.frame)),
-    others: page.value.items.filter((item) => !mine.has(item.id)).map((item) => outline(item.frame)),
-    by: still(),
-  }
-  listen()
-}
-
-const NUDGE = 4
-interface Keys {
-  altKey: boolean
-  shiftKey: boolean
-}
-/** What a move means is worked out once a frame, however often the hand is heard of in between. */
-function onMove(event: PointerEvent) {
-  const at = pointAt(event)
-  const { altKey, shiftKey } = event
-  if (pull && !pull.moved && Math.hypot(at.x - pull.from.x, at.y - pull.from.y) < NUDGE) return
-  if (pull) pull.moved = true
-  queue('drag', () => follow(at, { altKey, shiftKey }))
-}
-
-function follow(at: Point, keys: Keys) {
-  if (banding) {
-    const { from } = banding
-    showBand({
-      left: Math.min(from.x, at.x),
-      right: Math.max(from.x, at.x),
-      top: Math.min(from.y, at.y),
-      bottom: Math.max(from.y, at.y),
-    })
-    return
-  }
-  if (!pull) return
-  if (pull.grip === 'move') {
-    pull.by = moved(pull, at, keys)
-    lift(chosen.value)
-    showAir(pull.by)
-  } else if (only.value) {
-    const ratio = keepsRatio(only.value) !== keys.shiftKey
-    const frame = pulled(pull.frame, pull.grip, pull.from, at, ratio, keys.shiftKey)
-    live.value = { id: only.value.id, frame, grip: pull.grip }
-  } else {
-    pull.by = asOne(pull.box, pull.grip, pull.from, at, keys.shiftKey)
-    lift(chosen.value)
-    together.value = pull.by
-    airGroup.value?.setAttribute('transform', matrix(pull.by))
-  }
-}
-
-function lift(ids: string[]) {
-  if (lifted.value.size === 0) lifted.value = new Set(ids)
-}
-
-/** Beside others things come to rest at equal edges and gaps, unless Alt is held. */
-function moved(now: Pull, at: Point, keys: Keys): Similarity {
-  const dx = at.x - now.from.x
-  const dy = at.y - now.from.y
-  if (keys.altKey || !props.snapping) {
-    showLines([])
-    return still({ dx, dy })
-  }
-  const { box } = now
-  const there = { left: box.left + dx, right: box.right + dx, top: box.top + dy, bottom: box.bottom + dy }
-  const snap = snapped(there, now.others)
-  showLines(snap.lines)
-  return still({ dx: dx + snap.dx, dy: dy + snap.dy })
-}
-
-/** Only a transform changes while something is moved; nothing is drawn anew. */
-function showAir(by: Similarity) {
-  if (!air.value) return
-  const scale = air.value.getBoundingClientRect().width / PAGE.width
-  air.value.style.transform = `translate(${by.dx * scale}px, ${by.dy * scale}px)`
-}
-
-function onLift(event: PointerEvent) {
-  queue('drag', () => {})
-  if (banding ? band : pull?.moved) follow(pointAt(event), event)
-  const done = pull
-  const area = banding && band
-  const shift = banding?.shift
-  quiet()
-  const frame = live.value
-  live.value = null
-  showLines([])
-  showBand(null)
-  if (area) {
-    const ids = page.value.items.filter((item) => within(outline(item.frame), area)).map((item) => item.id)
-    props.bench.select(ids, shift ? 'add' : 'only')
-  } else if (done?.moved && done.grip === 'move') {
-    props.bench.moveBy(done.by.dx, done.by.dy)
-  } else if (done?.moved && only.value && frame) {
-    props.bench.pulledTo(only.value, frame.frame, done.grip !== 'turn')
-  } else if (done?.moved) {
-    const itemIds = selected.value.map((item) => item.id)
-    props.bench.edit({ kind: 'transform', pageId: page.value.id, itemIds, by: done.by })
-  } else if (done && done.grip === 'move' && !event.shiftKey && !event.ctrlKey && chosen.value.length > 1) {
-    const id = itemAt(event.target)
-    if (id) props.bench.select([id])
-  }
-  lifted.value = new Set()
-  together.value = null
-}
-
-function listen() {
-  window.addEventListener('pointermove', onMove)
-  window.addEventListener('pointerup', onLift)
-  window.addEventListener('pointercancel', onCancel)
-}
-function quiet() {
-  pull = null
-  banding = null
-  window.removeEventListener('pointermove', onMove)
-  window.removeEventListener('pointerup', onLift)
-  window.removeEventListener('pointercancel', onCancel)
-}
-function onCancel() {
-  quiet()
-  live.value = null
-  lifted.value = new Set()
-  together.value = null
-  showLines([])
-  showBand(null)
-}
-onBeforeUnmount(quiet)
-watch(() => page.value.id, onCancel)
+const focusItem = (id: string) =>
+  root.value?.querySelector<SVGGElement>(`[data-item="${id}"]`)?.focus({ preventScroll: true })
 
 // Holding Space lets the hand move the whole page.
 const spaceHeld = ref(false)
@@ -294,35 +114,46 @@ onBeforeUnmount(() => {
   window.removeEventListener('keydown', spaceDown)
   window.removeEventListener('keyup', spaceDown)
 })
-defineExpose({ spaceHeld, root })
+const inking = ref<InstanceType<typeof InkLayer>>()
+defineExpose({
+  spaceHeld,
+  root,
+  /** What a finger has begun is given up: two fingers mean the page. */
+  letGo: () => {
+    letGo()
+    inking.value?.letGo()
+  },
+})
 
 // Keys -----------------------------------------------------------------------------------------------------------
 
 function key(event: KeyboardEvent) {
   const id = itemAt(event.target)
   const item = id ? byId.value.get(id) : undefined
-  const far = event.shiftKey ? 50 : 5
-  const by = { ArrowLeft: [-far, 0], ArrowRight: [far, 0], ArrowUp: [0, -far], ArrowDown: [0, far] }[
-    event.key
-  ]
-  if (by && chosen.value.length) props.bench.moveBy(by[0]!, by[1]!)
+  const by = arrowOf(event)
+  if (by && chosen.value.length) props.bench.moveBy(by.x, by.y)
   else if ((event.key === 'Delete' || event.key === 'Backspace') && chosen.value.length) props.bench.remove()
   else if (event.key === 'Enter' && item && props.bench.canWrite(item)) writeIn(item)
-  else if (event.key === ' ' && item) props.bench.select([item.id], event.shiftKey ? 'toggle' : 'only')
+  else if (event.key === ' ' && item && event.shiftKey) walking.takeOneMore(item.id)
+  else if (event.key === ' ' && item) walking.only(item.id)
   else if (event.key === 'Escape') {
     chosen.value = []
     tool.value = { is: 'hand' }
-  } else if (event.key === ']') props.bench.depth('up')
-  else if (event.key === '[') props.bench.depth('down')
-  else return
+  } else if (event.key === ']' || event.key === '[') {
+    props.bench.depth(event.key === ']' ? 'up' : 'down')
+    // What has changed its place in the drawing has lost the focus.
+    if (id) void nextTick(() => focusItem(id))
+  } else return
   event.preventDefault()
   event.stopPropagation()
 }
 
+const walking = useWalking(props.bench)
+const { collecting } = walking
 function focusOn(event: FocusEvent) {
   const id = itemAt(event.target)
-  // Tabbing selects what it comes to; a press has chosen already what it wants.
-  if (id && !pull && !chosen.value.includes(id)) props.bench.select([id])
+  // A press has chosen already what it wants.
+  if (id && !pulling()) walking.cameTo(id)
 }
 
 const tablePart = ref<[number, number]>([0, 0])
@@ -361,7 +192,7 @@ async function written(where: Writing, said: Said, how: 'done' | 'left') {
   props.bench.written(where, said)
   if (how === 'done') {
     await nextTick()
-    root.value?.querySelector<SVGGElement>(`[data-item="${where.id}"]`)?.focus()
+    focusItem(where.id)
   }
 }
 
@@ -409,9 +240,12 @@ const drawing = computed(() => !['hand', 'place'].includes(tool.value.is))
 const readout = computed(() => {
   if (tool.value.is === 'place')
     return 'Click on the page to put it there. Hold Shift to put several. Esc stops.'
+  if (drawing.value) return 'Draw on the page. Esc, or Done drawing, ends it.'
   if (together.value?.turn) return `${selected.value.length} turned by ${together.value.turn}°`
   if (together.value && together.value.scale !== 1)
     return `${selected.value.length} at ${Math.round(together.value.scale * 100)} %`
+  if (collecting.value)
+    return `${selected.value.length} selected · walk on with Tab, Shift+Space takes one more or lets it go`
   if (selected.value.length > 1) return `${selected.value.length} selected · Ctrl+G groups them`
   const item = only.value
   if (!item) return 'Tab walks the items. Click one to select it, or draw a box around several.'
@@ -433,6 +267,7 @@ const routeFor = (item: Item) =>
         ref="root"
         class="page"
         tabindex="-1"
+        data-region-start
         :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
         role="group"
         :aria-label="`Page ${page.name}`"
@@ -479,22 +314,9 @@ const routeFor = (item: Item) =>
                 :below="page.items.slice(0, depth)"
               />
             </ItemBody>
-            <path
-              v-if="!routeFor(item)"
-              class="hit"
-              :d="
-                item.kind === 'line'
-                  ? `M0 ${-14}H${frameOf(item).width}V${frameOf(item).height + 14}H0Z`
-                  : tilePath(frameOf(item).width, frameOf(item).height)
-              "
-            />
-            <path
-              v-else
-              class="hit wire"
-              :d="`M${routeFor(item)!
-                .map((p) => `${p.x} ${p.y}`)
-                .join('L')}`"
-            />
+            <!-- A line is taken where it runs: what lies beside it stays within reach. -->
+            <path v-if="item.kind === 'line'" class="hit wire" :d="wirePath(item, routeFor(item))" />
+            <path v-else class="hit" :d="tilePath(frameOf(item).width, frameOf(item).height)" />
           </g>
         </svg>
 
@@ -553,7 +375,7 @@ const routeFor = (item: Item) =>
         </g>
       </svg>
       <svg v-if="drawing" class="over inking" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`">
-        <InkLayer :bench="bench" :point-at="pointAt" />
+        <InkLayer ref="inking" :bench="bench" :point-at="pointAt" />
       </svg>
       <svg class="over" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" aria-hidden="true">
         <rect ref="bandBox" class="band" visibility="hidden" />

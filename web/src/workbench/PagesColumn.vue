@@ -98,7 +98,7 @@ async function undo() {
 </script>
 
 <template>
-  <aside class="pages" aria-label="Pages">
+  <aside class="pages" data-region aria-label="Pages">
     <div class="head">
       <h2 class="small-head">Pages</h2>
       <button

@@ -3,13 +3,23 @@ import { PhCamera, PhHeart, PhImageSquare, PhMagnifyingGlass } from '@phosphor-i
 import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
 import { get, post, said } from '@/api/client'
 import type { LibraryPicture, StoredPicture } from '@/api/types'
+import { count } from '@/page/count'
 import CameraDialog from './CameraDialog.vue'
+import { usePictureRows, wordsIn } from './pictureRows'
 import { ACCEPTED, creditOf, uploadAll, type Coming } from './upload'
 
-/** Pictures: from the library by word or topic, from files, from the camera. */
+/**
+ * Pictures: from the library by word or topic, from files, from the camera. Words with commas between them are looked
+ * for one by one, and one picture of each comes onto the page.
+ */
+const props = defineProps<{
+  /** Several may be taken at once. */
+  several: boolean
+}>()
 const emit = defineEmits<{
   close: []
   library: [picture: LibraryPicture]
+  many: [pictures: LibraryPicture[]]
   file: [picture: StoredPicture, credit: string, last: boolean]
 }>()
 interface Own {
@@ -45,13 +55,27 @@ const asking = computed(() => words.value.trim() !== '' || topic.value !== '')
 const favourite = computed(() => new Set(own.value.favourites.map((one) => one.code)))
 const busy = computed(() => coming.value.some((one) => one.share < 1 && !one.wrong))
 
+const pictures = (words: string, topic: string) =>
+  get<LibraryPicture[]>(`/api/pictures?${new URLSearchParams({ words, topic })}`)
+const { rows, taken, ask, mean } = usePictureRows(pictures)
+
+function putAll() {
+  taken.value.forEach((picture) => void post(`/api/pictures/${picture.code}/use`).catch(() => {}))
+  emit('many', taken.value)
+}
+
 async function find() {
   const mine = ++asked
   try {
-    const query = new URLSearchParams({ words: words.value.trim(), topic: topic.value })
-    if (!asking.value) query.set('words', 'space')
-    const pictures = await get<LibraryPicture[]>(`/api/pictures?${query}`)
-    if (mine === asked) found.value = pictures
+    const list = props.several ? wordsIn(words.value) : []
+    if (list.length > 0) {
+      const each = await ask(list, topic.value)
+      if (mine === asked) rows.value = each
+      return
+    }
+    rows.value = []
+    const now = await pictures(asking.value ? words.value.trim() : 'space', topic.value)
+    if (mine === asked) found.value = now
   } catch (error) {
     wrong.value = said(error)
   }
@@ -67,7 +91,11 @@ onMounted(async () => {
 watch([words, topic], () => void find())
 onBeforeUnmount(() => stop?.abort())
 
-function choose(picture: LibraryPicture) {
+function choose(picture: LibraryPicture, word: string) {
+  if (rows.value.length > 0) {
+    mean(word, picture.code)
+    return
+  }
   void post(`/api/pictures/${picture.code}/use`).catch(() => {})
   emit('library', picture)
 }
@@ -94,15 +122,16 @@ function chosen(event: Event) {
   input.value = ''
   void bring(files)
 }
-const shelves = computed(() =>
-  asking.value
+const shelves = computed(() => {
+  if (rows.value.length > 0) return rows.value.map(({ word, pictures }) => ({ name: word, pictures }))
+  return asking.value
     ? [{ name: '', pictures: found.value }]
     : [
         { name: 'Favourites', pictures: own.value.favourites },
         { name: 'Used lately', pictures: own.value.lately },
         { name: 'Space', pictures: found.value },
-      ].filter((shelf) => shelf.pictures.length > 0),
-)
+      ].filter((shelf) => shelf.pictures.length > 0)
+})
 </script>
 
 <template>
@@ -121,7 +150,7 @@ const shelves = computed(() =>
         size="large"
         placeholder="moon, Mond, lune, luna"
         aria-label="Find pictures by word"
-        maxlength="100"
+        maxlength="600"
         clearable
       >
         <template #prefix><PhMagnifyingGlass :size="18" aria-hidden="true" /></template>
@@ -132,19 +161,32 @@ const shelves = computed(() =>
       </select>
     </div>
     <p class="soft" role="status">
-      <template v-if="asking && found.length === 0"
+      <template v-if="rows.length">
+        {{ taken.length }} of {{ rows.length }} found. Choose another in a row if you like.
+      </template>
+      <template v-else-if="asking && found.length === 0"
         >No picture for “{{ words }}”. Try a shorter word.</template
       >
       <template v-else
-        >{{ found.length }} pictures · found by English, German, French and Spanish words</template
+        >{{ found.length }} pictures · found by English, German, French and Spanish words{{
+          several ? '; several with commas between them' : ''
+        }}</template
       >
     </p>
     <div class="found">
-      <template v-for="shelf in shelves" :key="shelf.name">
-        <h3 v-if="shelf.name">{{ shelf.name }}</h3>
+      <template v-for="(shelf, i) in shelves" :key="`${i} ${shelf.name}`">
+        <h3 v-if="shelf.name">
+          {{ shelf.name }}<span v-if="shelf.pictures.length === 0" class="soft"> · no picture</span>
+        </h3>
         <ul>
           <li v-for="picture in shelf.pictures" :key="picture.code">
-            <button class="pick" :title="picture.name" :aria-label="picture.name" @click="choose(picture)">
+            <button
+              class="pick"
+              :title="picture.name"
+              :aria-label="picture.name"
+              :aria-pressed="rows.length ? taken.includes(picture) : undefined"
+              @click="choose(picture, shelf.name)"
+            >
               <img :src="`/library/${picture.code}.svg`" alt="" loading="lazy" width="66" height="66" />
             </button>
             <button
@@ -164,7 +206,10 @@ const shelves = computed(() =>
       </template>
     </div>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <fieldset class="own">
+    <button v-if="rows.length" class="btn acc all" :disabled="taken.length === 0" @click="putAll">
+      Put {{ count(taken.length, 'picture') }} on the page
+    </button>
+    <fieldset v-else class="own">
       <legend>Your own pictures</legend>
       <div class="credit">
         <el-input v-model="who" maxlength="100" placeholder="Who made it" aria-label="Who made it" />
@@ -244,6 +289,15 @@ li {
   border-radius: var(--tile);
   background: #fff;
   cursor: pointer;
+}
+.pick[aria-pressed='true'] {
+  border-color: var(--petrol);
+  box-shadow: inset 0 -5px var(--petrol);
+}
+.all {
+  justify-content: center;
+  width: 100%;
+  min-height: 48px;
 }
 .pick:hover {
   border-color: var(--petrol);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhCrop, PhDropHalf, PhPause, PhPlay } from '@phosphor-icons/vue'
 import { ref } from 'vue'
-import type { Picture } from '@/api/types'
+import type { Crop, Picture } from '@/api/types'
 import type { Bench } from './bench'
 import ClearDialog from './ClearDialog.vue'
 import CropDialog from './CropDialog.vue'
@@ -12,6 +12,24 @@ const props = defineProps<{ bench: Bench; item: Picture }>()
 const cropping = ref(false)
 const clearing = ref(false)
 
+/** The part keeps the scale that the picture has on the page. */
+function cut(crop: Crop | null, size: { width: number; height: number }) {
+  const { crop: was, ...whole } = props.item
+  const { frame } = props.item
+  const before = was ?? { width: 1, height: 1 }
+  const now = crop ?? { width: 1, height: 1 }
+  const scale = Math.min(
+    frame.width / (size.width * before.width),
+    frame.height / (size.height * before.height),
+  )
+  const width = Math.max(8, size.width * now.width * scale)
+  const height = Math.max(8, size.height * now.height * scale)
+  const pageId = props.bench.page.value.id
+  props.bench.all([
+    { kind: 'set-body', pageId, item: crop ? { ...whole, crop } : whole },
+    { kind: 'set-frame', pageId, itemId: props.item.id, frame: { ...frame, width, height } },
+  ])
+}
 function still() {
   const { still: was, ...rest } = props.item
   props.bench.setBody(was ? rest : { ...rest, still: true })
@@ -46,7 +64,13 @@ function still() {
         placeholder="Name, licence, where from"
         @commit="bench.setBody({ ...item, credit: $event })"
     /></label>
-    <CropDialog v-if="cropping" :bench="bench" :item="item" @close="cropping = false" />
+    <CropDialog
+      v-if="cropping"
+      :picture="item.picture"
+      :crop="item.crop"
+      @keep="cut"
+      @close="cropping = false"
+    />
     <ClearDialog v-if="clearing" :bench="bench" :item="item" @close="clearing = false" />
   </section>
 </template>

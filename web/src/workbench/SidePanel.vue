@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Item, OtherSide } from '@/api/types'
 import { ways } from '@/page/items'
 import { pictureUrl } from '@/page/pictures'
-import { fitWords } from '@/page/wordFit'
+import { fitWithin } from '@/page/wordFit'
 import type { Bench } from './bench'
 import DraftField from './DraftField.vue'
 import { styleOf } from './make'
@@ -24,7 +24,9 @@ function set(change: Partial<OtherSide> | null) {
 }
 function say(text: string) {
   const style = { ...styleOf(props.bench.page.value), size: 32, align: 'CENTRE' as const }
-  set({ words: text.trim() ? fitWords(text, style, props.item.frame.width).content : undefined })
+  set({
+    words: text.trim() ? fitWithin(text, style, props.item.frame.width, props.item.frame.height) : undefined,
+  })
 }
 </script>
 

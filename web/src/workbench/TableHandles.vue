@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
 import type { Table } from '@/api/types'
+import { arrowOf } from '@/gesture/arrowKeys'
 import { inBox, placed, type Point } from '@/page/geometry'
 import type { Bench } from './bench'
 
@@ -36,8 +37,9 @@ function move(event: PointerEvent) {
 function lift() {
   const done = pulled.value
   quiet()
-  if (!done || done.by === 0) return
-  const { way, index, by } = done
+  if (done && done.by !== 0) size(done)
+}
+function size({ way, index, by }: { way: 'columns' | 'rows'; index: number; by: number }) {
   const sizes = props.item[way].map((size, i) => size * scale.value[way] + (i === index ? by : 0))
   const frame = { ...props.item.frame }
   if (way === 'columns') frame.width += by
@@ -47,6 +49,16 @@ function lift() {
     { kind: 'set-body', pageId, item: { ...props.item, [way]: sizes } },
     { kind: 'set-frame', pageId, itemId: props.item.id, frame },
   ])
+}
+/** Left and right size a column, up and down a row. */
+function key(way: 'columns' | 'rows', index: number, event: KeyboardEvent) {
+  const arrow = arrowOf(event)
+  const by = way === 'columns' ? arrow?.x : arrow?.y
+  if (!arrow || !by) return
+  event.preventDefault()
+  event.stopPropagation()
+  const now = props.item[way][index]! * scale.value[way]
+  if (now + by >= LEAST) size({ way, index, by })
 }
 function quiet() {
   pulled.value = null
@@ -64,7 +76,11 @@ onBeforeUnmount(quiet)
       :key="`c${i}`"
       class="line across"
       :d="`M${x + (pulled?.way === 'columns' && pulled.index === i ? pulled.by : 0)} 14V${item.frame.height - 14}`"
+      tabindex="0"
+      role="button"
+      :aria-label="`Width of column ${i + 1}; arrow keys change it`"
       @pointerdown="grab('columns', i, $event)"
+      @keydown="key('columns', i, $event)"
     >
       <title>Width of column {{ i + 1 }}</title>
     </path>
@@ -73,7 +89,11 @@ onBeforeUnmount(quiet)
       :key="`r${i}`"
       class="line down"
       :d="`M14 ${y + (pulled?.way === 'rows' && pulled.index === i ? pulled.by : 0)}H${item.frame.width - 14}`"
+      tabindex="0"
+      role="button"
+      :aria-label="`Height of row ${i + 1}; arrow keys change it`"
       @pointerdown="grab('rows', i, $event)"
+      @keydown="key('rows', i, $event)"
     >
       <title>Height of row {{ i + 1 }}</title>
     </path>
@@ -85,6 +105,10 @@ onBeforeUnmount(quiet)
   fill: none;
   stroke: #0b5d6633;
   stroke-width: 14;
+  outline: none;
+}
+.line:focus-visible {
+  stroke: var(--saffron);
 }
 .line:hover {
   stroke: #0b5d66aa;

@@ -4,6 +4,7 @@ import { newId } from '@/api/id'
 import type { Table, TableCell } from '@/api/types'
 import { pictureUrl } from '@/page/pictures'
 import type { Bench } from './bench'
+import DraftField from './DraftField.vue'
 
 /** A table: its rows and columns, and what is in each cell. */
 const props = defineProps<{ bench: Bench; item: Table }>()
@@ -32,6 +33,20 @@ function reshaped(rows: number[], columns: number[], cells: TableCell[][]) {
       },
     },
   ])
+}
+/** One row or one column by number; the table grows by as much. */
+const sizeOf = (way: 'rows' | 'columns', index: number) => {
+  const all = props.item[way]
+  const whole = way === 'columns' ? props.item.frame.width : props.item.frame.height
+  return Math.round((all[index]! * whole) / all.reduce((a, b) => a + b, 0))
+}
+function setSize(way: 'rows' | 'columns', index: number, text: string) {
+  const typed = Number(text)
+  if (!Number.isFinite(typed)) return
+  const to = Math.min(1600, Math.max(24, typed))
+  const sizes = props.item[way].map((size, i) => (i === index ? (size * to) / sizeOf(way, i) : size))
+  if (way === 'rows') reshaped(sizes, props.item.columns, props.item.cells)
+  else reshaped(props.item.rows, sizes, props.item.cells)
 }
 const inserted = <T,>(list: T[], index: number, one: T) => [
   ...list.slice(0, index),
@@ -143,7 +158,29 @@ const name = (r: number, c: number) => {
       <button class="btn" :disabled="item.rows.length === 1" @click="removeRow">Remove row</button>
       <button class="btn" :disabled="item.columns.length === 1" @click="removeColumn">Remove column</button>
     </div>
-    <p class="soft hint">Pull the lines on the page to size one row or column.</p>
+    <div class="two">
+      <label
+        >Row height
+        <DraftField
+          :key="`${item.id} ${row}`"
+          type="number"
+          min="24"
+          max="1600"
+          :value="sizeOf('rows', row)"
+          @commit="setSize('rows', row, $event)"
+      /></label>
+      <label
+        >Column width
+        <DraftField
+          :key="`${item.id} ${column}`"
+          type="number"
+          min="24"
+          max="1600"
+          :value="sizeOf('columns', column)"
+          @commit="setSize('columns', column, $event)"
+      /></label>
+    </div>
+    <p class="soft hint">Or pull the lines on the page: each row and column by itself.</p>
   </section>
 </template>
 
@@ -175,6 +212,11 @@ const name = (r: number, c: number) => {
   height: 10px;
   border: 2px dashed var(--plum);
   border-radius: 3px;
+}
+label {
+  display: grid;
+  gap: 3px;
+  font-size: 14px;
 }
 .line {
   display: flex;

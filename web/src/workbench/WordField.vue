@@ -3,7 +3,7 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import type { Frame, WordContent } from '@/api/types'
 import { familyOf } from '@/page/fonts'
 import { PAGE } from '@/page/geometry'
-import { fitSaid, heightOf, PADDING, type Said } from '@/page/wordFit'
+import { fitSaid, heightOf, PADDING, startOf, type Said } from '@/page/wordFit'
 import { makeWriter, type Writer } from './words/writer'
 
 /** Words typed in place: a field that lies exactly on its box and grows as it does. */
@@ -34,9 +34,9 @@ const shape = computed(() => {
   const width = Math.max(fit.value.width, props.wraps ? props.frame.width : style.value.size)
   const free = props.middle ? Math.max(0, (props.frame.height - heightOf(fit.value.content)) / 2) : 0
   return {
-    left: units(props.frame.x),
+    left: units(startOf(props.frame, fit.value)),
     top: units(props.frame.y),
-    width: units(width + (props.wraps ? 0 : style.value.size * 0.6)),
+    width: units(width + (fit.value.content.wraps ? 0 : style.value.size * 0.6)),
     minHeight: units(Math.max(props.middle ? props.frame.height : 0, fit.value.height)),
     padding: `${units(PADDING + free)} ${units(PADDING)} ${units(PADDING)}`,
     fontSize: units(style.value.size),

@@ -86,9 +86,15 @@ function setColour(colour: string) {
   else restyle({ colour }, 'colour')
 }
 async function setFont(font: NonNullable<WordStyle['font']>) {
+  if (writer.value) {
+    // At once: whoever types on means the next letter already. It is measured when they are done.
+    writer.value.set('font', font)
+    await fontsReady([font])
+    return
+  }
+  const { id } = props.item
   await fontsReady([font])
-  if (writer.value) writer.value.set('font', font)
-  else restyle({ font: font === 'ANDIKA' ? undefined : font }, 'font')
+  if (props.item.id === id) restyle({ font: font === 'ANDIKA' ? undefined : font }, 'font')
 }
 /** Looks that only letters have are set on all of them. */
 function toggle(name: 'bold' | 'italic' | 'underline') {

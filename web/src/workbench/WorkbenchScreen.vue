@@ -20,10 +20,12 @@ import { fontsReady } from '@/page/wordFit'
 import AnswersStep from './AnswersStep.vue'
 import AssignStep from './AssignStep.vue'
 import { openActivity, type Editing } from './editing'
+import { elsewhere } from './elsewhere'
 import { undecided } from './key'
 import HistoryPanel from './HistoryPanel.vue'
 import KeysDialog from './KeysDialog.vue'
 import LayoutStep from './LayoutStep.vue'
+import { nextRegion } from './regions'
 import PagesColumn from './PagesColumn.vue'
 import TryStep from './TryStep.vue'
 
@@ -85,10 +87,11 @@ function turnPage(by: number) {
 }
 
 function key(event: KeyboardEvent) {
-  const typing = (event.target as HTMLElement).closest(
-    'input, textarea, select, [contenteditable], .el-overlay, dialog',
-  )
-  if (typing || !editing.value) return
+  if (event.key === 'F6') {
+    if (nextRegion(document, event.shiftKey ? -1 : 1)) event.preventDefault()
+    return
+  }
+  if (elsewhere(event) || !editing.value) return
   const letter = event.key.toLowerCase()
   if ((event.ctrlKey || event.metaKey) && letter === 'z')
     void editing.value[event.shiftKey ? 'redo' : 'undo']()
@@ -131,7 +134,8 @@ function rename(event: Event) {
           <button class="name" title="Rename" @click="naming = true">{{ activity?.title ?? '' }}</button>
         </h1>
         <p role="status">
-          {{ saved }}<template v-if="activity"> · {{ count(activity.pages.length, 'page') }}</template>
+          {{ editing && !editing.mayEdit ? 'To look at only' : saved
+          }}<template v-if="activity"> · {{ count(activity.pages.length, 'page') }}</template>
         </p>
       </div>
       <nav aria-label="Steps">

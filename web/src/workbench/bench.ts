@@ -2,10 +2,9 @@ import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { newId } from '@/api/id'
 import type { Edit, Frame, Item, Movement, Page, Traits, WordContent } from '@/api/types'
 import type { Arrangement } from '@/page/arrange'
-import { around, PAGE, type Point } from '@/page/geometry'
-import { alwaysFixed, cellFrame, groupsOf, ways } from '@/page/items'
-import { inBoxOf, relaid, type Said } from '@/page/wordFit'
-import { fitSaid } from '@/page/wordFit'
+import { around, middle, PAGE, type Point } from '@/page/geometry'
+import { alwaysFixed, cellAt, cellFrame, fittedIn, groupsOf, ways } from '@/page/items'
+import { fitSaid, inBoxOf, relaid, startOf, type Said } from '@/page/wordFit'
 import { keepItems, keptItems } from './clipboard'
 import { putting, taken, together } from './copies'
 import type { Editing } from './editing'
@@ -84,6 +83,18 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     if (write) writing.value = { id: item.id }
   }
 
+  /** Several at once, as one step. */
+  function addAll(items: Item[]) {
+    const index = page.value.items.length
+    const edits = items.map((item, i): Edit => ({
+      kind: 'add-item',
+      pageId: pageId.value,
+      index: index + i,
+      item,
+    }))
+    if (all(edits)) chosen.value = items.map((item) => item.id)
+  }
+
   function remove() {
     const ids = chosen.value
     if (all(ids.map((itemId) => ({ kind: 'remove-item', pageId: pageId.value, itemId })))) chosen.value = []
@@ -104,6 +115,33 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
         itemIds,
         by: { about: { x: 0, y: 0 }, scale: 1, turn: 0, dx, dy },
       })
+  }
+
+  /** Several moved, turned and scaled as one. */
+  const transform = (by: Extract<Edit, { kind: 'transform' }>['by']) =>
+    edit({
+      kind: 'transform',
+      pageId: pageId.value,
+      itemIds: selected.value.map((item) => item.id),
+      by,
+    })
+
+  /** What was moved by hand is let go: a picture over a cell of a table fits itself to the cell. */
+  function putDown(dx: number, dy: number, fits: boolean) {
+    const item = only.value
+    if (fits && item?.kind === 'picture') {
+      const at = middle({ ...item.frame, x: item.frame.x + dx, y: item.frame.y + dy })
+      const cell = page.value.items
+        .filter((one) => one.kind === 'table')
+        .reverse()
+        .map((table) => ({ table, cell: cellAt(table, at) }))
+        .find((one) => one.cell)
+      if (cell?.cell) {
+        setFrame(item.id, fittedIn(cellFrame(cell.table, ...cell.cell), item.frame))
+        return
+      }
+    }
+    moveBy(dx, dy)
   }
 
   const arrange = (how: Arrangement) =>
@@ -324,8 +362,8 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     const { content, frame } = item
     const fit = relaid(content, said, content.wraps ? frame.width : null)
     if (!differs(fit.content, content)) return
-    const left = content.wraps || fit.content.style.align === 'LEFT' ? 0 : (frame.width - fit.width) / 2
-    const fitted = { ...frame, x: frame.x + left, width: fit.width, height: fit.height }
+    const left = fit.content.wraps || fit.content.style.align === 'LEFT' ? 0 : (frame.width - fit.width) / 2
+    const fitted = { ...frame, x: startOf(frame, fit) + left, width: fit.width, height: fit.height }
     edit({ kind: 'set-words', pageId: pageId.value, itemId: item.id, content: fit.content, frame: fitted })
   }
 
@@ -349,10 +387,13 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     select,
     selectAll,
     add,
+    addAll,
     remove,
     setFrame,
     moveBy,
     arrange,
+    transform,
+    putDown,
     depth,
     setTraits,
     group,

@@ -1,6 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import type { Activity, Item, Page } from '@/api/types'
-import { freePlace, newCover, newLens, newLine, newNote, newShape, newTable, newWords, newZone } from './make'
+import {
+  freePlace,
+  inRows,
+  newCover,
+  newLens,
+  newLine,
+  newNote,
+  newShape,
+  newTable,
+  newWords,
+  newZone,
+} from './make'
 import { apply } from './mirror'
 
 const page: Page = { id: 'p', name: 'P', paper: { colour: '#ffffff' }, items: [] }
@@ -68,4 +79,32 @@ describe('what comes off the rack', () => {
     expect(tick.kind === 'shape' && tick.look.form).toBe('TICK')
     expect(cross.kind === 'shape' && cross.look.fill).not.toBe(tick.kind === 'shape' && tick.look.fill)
   })
+})
+
+describe('many pieces in rows', () => {
+  it.each([1, 2, 3, 7, 8, 12, 20, 30])(
+    '%i lie on the page, apart from one another, with even gaps',
+    (count) => {
+      const frames = inRows(count)
+      expect(frames).toHaveLength(count)
+      const rows = new Map<number, typeof frames>()
+      frames.forEach((frame) => rows.set(frame.y, [...(rows.get(frame.y) ?? []), frame]))
+      for (const row of rows.values()) {
+        const gaps = row.slice(1).map((frame, i) => frame.x - row[i]!.x - frame.width)
+        expect(Math.min(...gaps, 24)).toBeGreaterThanOrEqual(23)
+        expect(Math.max(...gaps, 0) - Math.min(...gaps, 1600)).toBeLessThanOrEqual(1)
+        // As far from the left edge as from the right.
+        const right = row.at(-1)!
+        expect(Math.abs(row[0]!.x - (1600 - right.x - right.width))).toBeLessThanOrEqual(1)
+      }
+      const tops = [...rows.keys()].sort((a, b) => a - b)
+      tops.slice(1).forEach((top, i) => expect(top - tops[i]!).toBeGreaterThan(frames[0]!.height))
+      frames.forEach((frame) => {
+        expect(frame.x).toBeGreaterThanOrEqual(0)
+        expect(frame.x + frame.width).toBeLessThanOrEqual(1600)
+        expect(frame.y).toBeGreaterThan(500)
+        expect(frame.y + frame.height).toBeLessThanOrEqual(1000)
+      })
+    },
+  )
 })

@@ -1,7 +1,7 @@
 import { newId } from '@/api/id'
 import type { Frame, Item, LineLook, Page, ShapeLook, WordStyle } from '@/api/types'
-import { fitWords } from '@/page/wordFit'
-import type { Point } from '@/page/geometry'
+import { fitSaid, type Said } from '@/page/wordFit'
+import { PAGE, type Point } from '@/page/geometry'
 
 /** New items as they come off the rack. */
 export const USUAL_STYLE: WordStyle = { size: 44, bold: false, colour: '#1f2d33', align: 'LEFT' }
@@ -24,10 +24,45 @@ export function freePlace(page: Page, at: Point, width: number, height: number):
   return { x: Math.round(x), y: Math.round(y), width, height, turn: 0 }
 }
 
+/** Pictures from the library are as large as this at first. */
+export const PICTURE_SIDE = 160
+
+/**
+ * Places for many pieces of one size: in rows along the lower edge of the page, where they wait for students, with even
+ * gaps. They get smaller when they would take more than the lower half.
+ */
+export function inRows(count: number): Frame[] {
+  const margin = 60
+  const least = 24
+  const most = PAGE.height * 0.45
+  for (let side = PICTURE_SIDE; ; side -= 10) {
+    const across = Math.floor((PAGE.width - 2 * margin + least) / (side + least))
+    const rows = Math.ceil(count / across)
+    if (rows * (side + least) > most && side > 50) continue
+    const perRow = Math.ceil(count / rows)
+    return Array.from({ length: count }, (_, i) => {
+      const row = Math.floor(i / perRow)
+      const inRow = Math.min(perRow, count - row * perRow)
+      const gap = Math.min(60, (PAGE.width - 2 * margin - inRow * side) / Math.max(1, inRow - 1))
+      const left = (PAGE.width - inRow * side - (inRow - 1) * gap) / 2
+      return {
+        x: Math.round(left + (i - row * perRow) * (side + gap)),
+        y: Math.round(PAGE.height - 40 - (rows - row) * side - (rows - row - 1) * least),
+        width: side,
+        height: side,
+        turn: 0,
+      }
+    })
+  }
+}
+
 const common = (frame: Frame) => ({ id: newId(), frame, description: '' })
 
-export function newWords(page: Page, at: Point, text = 'Words'): Item {
-  const fit = fitWords(text, styleOf(page), null)
+export const newWords = (page: Page, at: Point, text = 'Words'): Item =>
+  newWordsSaying(page, at, { text, style: styleOf(page) })
+
+export function newWordsSaying(page: Page, at: Point, said: Said): Item {
+  const fit = fitSaid(said, null)
   const frame = freePlace(page, at, fit.width, fit.height)
   return { kind: 'words', ...common(frame), movement: FIXED, content: fit.content }
 }
@@ -78,13 +113,20 @@ export function newLine(page: Page, at: Point, sort: LineSort, joins: [string, s
   return { kind: 'line', ...common(frame), movement: FIXED, look }
 }
 
-export const NOTE_COLOURS = ['#fbefd8', '#efe4ef', '#dcebea', '#e6efdd', '#f7e4dd', '#e4eef7']
+export const NOTE_COLOURS = [
+  ['#fbefd8', 'Sand'],
+  ['#efe4ef', 'Plum'],
+  ['#dcebea', 'Sea'],
+  ['#e6efdd', 'Meadow'],
+  ['#f7e4dd', 'Clay'],
+  ['#e4eef7', 'Sky'],
+] as const
 
 export function newNote(page: Page, at: Point): Item {
   const frame = freePlace(page, at, 220, 220)
   const style: WordStyle = { ...styleOf(page), size: 32, align: 'LEFT' }
-  const words = fitWords('', style, frame.width).content
-  return { kind: 'note', ...common(frame), movement: FREE, colour: NOTE_COLOURS[0]!, words, writable: true }
+  const words = fitSaid({ text: '', style }, frame.width).content
+  return { kind: 'note', ...common(frame), movement: FREE, colour: NOTE_COLOURS[0][0], words, writable: true }
 }
 
 export function newTable(page: Page, at: Point): Item {

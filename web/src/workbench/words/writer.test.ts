@@ -44,6 +44,14 @@ describe('the field for words', () => {
     expect(hooks.changed).toHaveBeenCalledTimes(2)
   })
 
+  it('goes on below as it was above', () => {
+    open({ text: '' })
+    writer.toggle('bold')
+    press('Enter')
+    expect(writer.said().text).toBe('\n')
+    expect(writer.marks.value.bold).toBe(true)
+  })
+
   it('takes boldness off in a box whose words are bold', () => {
     open({ text: 'Sun', style: { ...style, bold: true } })
     writer.selectAll()

@@ -55,10 +55,7 @@ export function makeWriter(
           'Mod-i': command((): void => toggle('italic')),
           'Mod-u': command((): void => toggle('underline')),
           // The next paragraph is set like this one: a list goes on.
-          Enter: chainCommands(
-            outOfList,
-            splitBlockAs((node) => ({ type: node.type, attrs: node.attrs })),
-          ),
+          Enter: chainCommands(outOfList, nextParagraph),
           Backspace: outOfListAtStart,
         }),
         keymap(baseKeymap),
@@ -66,7 +63,12 @@ export function makeWriter(
     }),
     attributes: { 'aria-label': 'Words', role: 'textbox', 'aria-multiline': 'true', dir: 'auto' },
     dispatchTransaction(transaction) {
-      view.updateState(view.state.apply(transaction))
+      const before = view.state
+      const after = before.apply(transaction)
+      // The browser says once more where the cursor is when it comes back from a list: what was chosen there still holds.
+      const same = !transaction.docChanged && after.selection.eq(before.selection)
+      const forgot = same && before.storedMarks !== null && after.storedMarks === null
+      view.updateState(forgot ? after.apply(after.tr.setStoredMarks(before.storedMarks)) : after)
       look()
       if (transaction.docChanged) hooks.changed()
     },
@@ -149,6 +151,14 @@ export function makeWriter(
 const command =
   (run: () => void): Command =>
   () => (run(), true)
+
+const split = splitBlockAs((node) => ({ type: node.type, attrs: node.attrs }))
+/** Letters go on looking as they did on the line before. */
+const nextParagraph: Command = (state, dispatch) => {
+  const { $from, $to } = state.selection
+  const marks = state.storedMarks ?? ($to.parentOffset > 0 ? $from.marks() : null)
+  return split(state, dispatch && ((tr) => dispatch(marks ? tr.ensureMarks(marks) : tr)))
+}
 
 /** Enter on an empty entry of a list ends the list. */
 const outOfList: Command = (state, dispatch) => {

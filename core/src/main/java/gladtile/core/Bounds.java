@@ -12,7 +12,8 @@ public final class Bounds {
     /** UTF-16 units in one box of words. */
     public static final int WORDS_LENGTH = 20_000;
 
-    public static final int LINES_OF_WORDS = 2_000;
+    /** However a text is broken, each line but the last has a letter or a line end of its own. */
+    public static final int LINES_OF_WORDS = WORDS_LENGTH + 1;
     /** UTF-16 units in a title, a page's name, a description, a zone's name or a credit. */
     public static final int NAME_LENGTH = 300;
 

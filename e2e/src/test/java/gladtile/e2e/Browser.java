@@ -42,6 +42,12 @@ final class Browser implements AutoCloseable {
         context.setDefaultTimeout(15_000);
         Page page = context.newPage();
         page.onPageError(mishaps::add);
+        // The framework catches what goes wrong in a handler and only writes it down.
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error") && !message.text().startsWith("Failed to load resource")) {
+                mishaps.add(message.text());
+            }
+        });
         page.onRequest(request -> {
             if (!request.url().startsWith("http://127.0.0.1") && !request.url().startsWith("data:")) {
                 mishaps.add("reached outside: " + request.url());
@@ -96,8 +102,10 @@ final class Browser implements AutoCloseable {
     }
 
     static void drag(Page page, Locator what, Locator onto) {
-        double[] from = middle(what);
-        double[] to = middle(onto);
+        drag(page, middle(what), middle(onto));
+    }
+
+    static void drag(Page page, double[] from, double[] to) {
         page.mouse().move(from[0], from[1]);
         page.mouse().down();
         page.mouse().move((from[0] + to[0]) / 2, (from[1] + to[1]) / 2);
@@ -111,16 +119,26 @@ final class Browser implements AutoCloseable {
                 () => {
                   const one = document.activeElement
                   if (!one || one === document.body) return ''
-                  const label = one.labels?.[0]?.innerText ?? ''
-                  return (one.getAttribute('aria-label') ?? (label.trim() || one.innerText || '')).trim()
+                  const label = one.labels?.[0]?.cloneNode(true)
+                  label?.querySelectorAll('select, textarea').forEach((field) => field.remove())
+                  const own = (label?.textContent ?? '').trim() || one.innerText || one.textContent || ''
+                  return (one.getAttribute('aria-label') ?? own).trim().replace(/\\s+/g, ' ')
                 }""";
-        for (int i = 0; i < 160; i++) {
-            if (page.evaluate(focused).equals(name)) {
+        List<Object> passed = new ArrayList<>();
+        for (int i = 0; i < 220; i++) {
+            Object here = page.evaluate(focused);
+            if (here.equals(name)) {
                 return;
             }
+            passed.add(here);
             page.keyboard().press("Tab");
         }
-        throw new AssertionError("Tab does not reach " + name);
+        throw new AssertionError("Tab does not reach " + name + ", only " + passed);
+    }
+
+    /** What is seen now, for somebody who looks into it later; kept with what the build leaves behind. */
+    static void look(Page page, String name) {
+        page.screenshot(new Page.ScreenshotOptions().setPath(Path.of("target", "looks", name + ".png")));
     }
 
     /** What axe finds wrong for people who cannot see, hear or point well. */

@@ -8,7 +8,8 @@ import java.util.List;
 
 /**
  * Breaks words into lines and says how large a box they need. Lines break at spaces only; a word wider than the box
- * keeps its line to itself.
+ * keeps its line to itself. What teachers write is measured by the front end, where the letters are; that also breaks
+ * within a word that is too wide.
  *
  * @param content the words with their measured lines
  * @param width of the box in page units, its padding included

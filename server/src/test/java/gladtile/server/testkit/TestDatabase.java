@@ -24,7 +24,7 @@ public record TestDatabase(String url, String user, String password) {
         return DriverManager.getConnection(url, user, password);
     }
 
-    static String needed(String variable) {
+    public static String needed(String variable) {
         String value = System.getenv(variable);
         if (value == null) {
             throw new IllegalStateException(variable + " is not set; run these tests with ./glad test");

@@ -1,0 +1,158 @@
+import { ref, type Ref } from 'vue'
+import { newId } from '@/api/id'
+import type { Item, LibraryPicture, Page, PictureRef, ShapeLook, StoredPicture } from '@/api/types'
+import { PAGE, type Point } from '@/page/geometry'
+import { cellAt, ways } from '@/page/items'
+import type { Bench } from './bench'
+import {
+  freePlace,
+  inRows,
+  newCover,
+  newLens,
+  newLine,
+  newNote,
+  newShape,
+  newTable,
+  newWords,
+  newZone,
+  PICTURE_SIDE,
+  type LineSort,
+  type TileKind,
+} from './make'
+import { uploadAll } from './upload'
+
+/** What a picture is wanted for: a place on the page, the other side of an item, or a cell of a table. */
+export type PictureFor = { at: Point } | { side: string } | { table: string; cell: [number, number] }
+
+const CENTRE = { x: PAGE.width / 2, y: PAGE.height / 2 }
+/** Everything by which new items come onto the page: tiles, the library, files and the camera. */
+export function useAdding(bench: Bench, page: Ref<Page>) {
+  const wanted = ref<PictureFor | null>(null)
+
+  function tile(kind: TileKind, at: Point = CENTRE) {
+    bench.take({ is: 'hand' })
+    const now = page.value
+    if (kind === 'picture') wanted.value = cellFor(at) ?? { at }
+    else if (kind === 'words') bench.add(newWords(now, at), true)
+    else if (kind === 'shape') bench.add(newShape(now, at))
+    else if (kind === 'line') bench.add(newLine(now, at, 'line'))
+    else if (kind === 'ink') {
+      bench.chosen.value = []
+      bench.take({ is: 'pen', name: 'pen1' })
+    } else if (kind === 'note') bench.add(newNote(now, at))
+    else if (kind === 'table') bench.add(newTable(now, at))
+    else if (kind === 'cover') bench.add(newCover(now, at))
+    else if (kind === 'lens') bench.add(newLens(now, at))
+    else bench.add(newZone(now, at))
+  }
+  /** A tile that was clicked, rather than dragged, means the middle of the page and no cell. */
+  function tileClicked(kind: TileKind) {
+    if (kind === 'picture') wanted.value = { at: CENTRE }
+    else tile(kind)
+  }
+  function shape(form: ShapeLook['form'], several: boolean) {
+    if (several) bench.take({ is: 'place', make: (at) => newShape(page.value, at, form) })
+    else bench.add(newShape(page.value, CENTRE, form))
+  }
+  /** A connector joins the two things that are selected. */
+  function line(sort: LineSort) {
+    const two = bench.selected.value.filter((item) => item.kind !== 'line')
+    const joins =
+      sort === 'connector' && two.length === 2 ? ([two[0]!.id, two[1]!.id] as [string, string]) : null
+    bench.add(newLine(page.value, CENTRE, sort, joins))
+  }
+
+  function cellFor(at: Point): PictureFor | null {
+    for (const item of [...page.value.items].reverse()) {
+      const cell = item.kind === 'table' ? cellAt(item, at) : null
+      if (cell) return { table: item.id, cell }
+    }
+    return null
+  }
+
+  function library(picture: LibraryPicture) {
+    const what: PictureRef = { from: 'LIBRARY', name: picture.code }
+    const where = wanted.value
+    wanted.value = null
+    if (where && !putInto(where, what, picture.credit)) {
+      place('at' in where ? where.at : CENTRE, what, [PICTURE_SIDE, PICTURE_SIDE], picture.credit, {
+        description: picture.name,
+        movement: { kind: 'free' },
+      })
+    }
+  }
+  /** Several at once wait in rows at the lower edge of the page, selected together. */
+  function severalFromLibrary(pictures: LibraryPicture[]) {
+    wanted.value = null
+    const frames = inRows(pictures.length)
+    bench.addAll(
+      pictures.map((picture, i) => ({
+        kind: 'picture',
+        id: newId(),
+        frame: frames[i]!,
+        movement: { kind: 'free' },
+        description: picture.name,
+        picture: { from: 'LIBRARY', name: picture.code },
+        credit: picture.credit,
+      })),
+    )
+  }
+  /** A picture of one's own that was chosen or taken. */
+  function file(picture: StoredPicture, credit: string) {
+    const where = wanted.value
+    if (where && putInto(where, { from: 'FILE', name: picture.sha256 }, credit)) wanted.value = null
+    else stored(picture, credit, where && 'at' in where ? where.at : CENTRE)
+  }
+  function stored(picture: StoredPicture, credit: string, at: Point) {
+    const scale = Math.min(600 / picture.width, 450 / picture.height, 2)
+    const size: [number, number] = [Math.max(8, picture.width * scale), Math.max(8, picture.height * scale)]
+    place(at, { from: 'FILE', name: picture.sha256 }, size, credit, {
+      description: '',
+      movement: { kind: 'fixed' },
+    })
+  }
+  function place(
+    at: Point,
+    picture: PictureRef,
+    [width, height]: [number, number],
+    credit: string,
+    rest: Pick<Item, 'description' | 'movement'>,
+  ) {
+    const frame = freePlace(page.value, at, width, height)
+    bench.add({ kind: 'picture', id: newId(), frame, picture, credit, ...rest })
+  }
+
+  /** Puts a picture on the other side or in the cell it was wanted for; false where it lies on the page itself. */
+  function putInto(where: PictureFor, picture: PictureRef, credit: string): boolean {
+    const item = 'at' in where ? null : bench.byId.value.get('side' in where ? where.side : where.table)
+    if (!item || 'at' in where) return false
+    if ('side' in where) {
+      const otherSide = { ...(ways(item).otherSide ?? { colour: '#ffffff', byTap: true }), picture }
+      const traits = { ...ways(item), otherSide }
+      bench.edit({ kind: 'set-traits', pageId: page.value.id, itemId: item.id, traits })
+    } else if (item.kind === 'table') {
+      const [r, c] = where.cell
+      bench.setCell(item, r, c, { ...item.cells[r]![c]!, picture, credit })
+    }
+    return true
+  }
+
+  /** Pictures that were dropped or pasted; one let go over a cell fits itself to it. */
+  async function files(all: File[], at: Point) {
+    const pictures = all.filter((one) => one.type.startsWith('image/'))
+    if (pictures.length === 0) {
+      bench.editing.tell('Only pictures can be put here. Nothing changed.')
+      return
+    }
+    const rows = pictures.map((one) => ({ name: one.name, share: 0, wrong: '' }))
+    bench.editing.tell(`Bringing in ${pictures.length === 1 ? 'a picture' : `${pictures.length} pictures`}`)
+    await uploadAll(pictures, '', rows, (picture) => {
+      const cell = pictures.length === 1 ? cellFor(at) : null
+      if (!cell || !putInto(cell, { from: 'FILE', name: picture.sha256 }, '')) stored(picture, '', at)
+    })
+    const wrong = rows.find((row) => row.wrong)
+    bench.editing.tell(wrong ? wrong.wrong : 'Say whose the picture is: select it and fill in its credit.')
+  }
+
+  return { wanted, tile, tileClicked, shape, line, library, severalFromLibrary, file, files }
+}
