@@ -56,6 +56,31 @@ public final class Bounds {
     /** UTF-16 units that a student writes on one note. */
     public static final int WRITTEN_LENGTH = 2_000;
 
+    /** UTF-16 units in a label, and labels on one piece or of one zone. */
+    public static final int LABEL_LENGTH = 60;
+
+    public static final int LABELS = 40;
+    /** UTF-16 units in a hint. */
+    public static final int HINT_LENGTH = 1_000;
+    /** Largest value of a piece and largest total, either sign, inclusive. */
+    public static final double VALUE = 1_000_000;
+
+    public static final int TRIES = 100;
+    public static final int POINTS = 1_000;
+    /** Of a countdown, inclusive. */
+    public static final int SECONDS_LEAST = 5;
+
+    public static final int SECONDS_MOST = 86_400;
+    public static final int SETS = 200;
+    public static final int ZONES_IN_A_SET = 20;
+    public static final int CHOICES_OF_A_SET = 200;
+    /** Alternatives of one typed answer, and UTF-16 units in one of them or in what a student types. */
+    public static final int ALTERNATIVES = 100;
+
+    public static final int TYPED_LENGTH = 1_000;
+    /** UTF-16 units in an expression or a pattern that a teacher sets. */
+    public static final int EXPRESSION_LENGTH = 1_000;
+
     public static final int EDITS_IN_ONE_STEP = 100_000;
     public static final int EDITS_IN_ONE_REQUEST = 500;
     public static final int MOVES_IN_ONE_REQUEST = 200;

@@ -121,6 +121,7 @@ public final class Some {
                         new ZoneRule(Settle.values()[random.nextInt(2)], Return.values()[random.nextInt(2)]));
             }
         }
-        return new Activity("Random sky", made, key);
+        Activity plain = new Activity("Random sky", made, key);
+        return plain.withKey(SomeRules.more(random, plain));
     }
 }

@@ -3,6 +3,7 @@ package gladtile.core;
 import gladtile.core.activity.Cover;
 import gladtile.core.activity.Crop;
 import gladtile.core.activity.Dash;
+import gladtile.core.activity.Gap;
 import gladtile.core.activity.Ink;
 import gladtile.core.activity.InkContent;
 import gladtile.core.activity.Item;
@@ -41,7 +42,7 @@ public final class SomeItems {
     private SomeItems() {}
 
     static Item bare(Random random, String id) {
-        return switch (random.nextInt(12)) {
+        return switch (random.nextInt(13)) {
             case 0 -> new Words(id, Some.frame(random), Movement.FIXED, "", rich(Some.said(random)));
             case 1, 2 -> new Zone(id, Some.frame(random), "", Some.said(random));
             case 3 -> shape(random, id);
@@ -51,6 +52,7 @@ public final class SomeItems {
             case 7 -> table(random, id);
             case 8 ->
                 new Cover(id, Some.frame(random), "", null, "#0b5d66", Cover.Way.values()[random.nextInt(4)], "Slide");
+            case 10 -> new Gap(id, Some.frame(random), Some.said(random), null, WordStyle.PLAIN);
             case 9 -> new Lens(id, Some.frame(random), movement(random), "", null, "#68406b");
             default -> picture(random, id);
         };

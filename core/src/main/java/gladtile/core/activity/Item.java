@@ -17,9 +17,10 @@ import java.util.List;
     @JsonSubTypes.Type(value = Table.class, name = "table"),
     @JsonSubTypes.Type(value = Cover.class, name = "cover"),
     @JsonSubTypes.Type(value = Lens.class, name = "lens"),
+    @JsonSubTypes.Type(value = Gap.class, name = "gap"),
     @JsonSubTypes.Type(value = Zone.class, name = "zone")
 })
-public sealed interface Item permits Words, Picture, Shape, Line, Ink, Note, Table, Cover, Lens, Zone {
+public sealed interface Item permits Words, Picture, Shape, Line, Ink, Note, Table, Cover, Lens, Gap, Zone {
     String id();
 
     Frame frame();

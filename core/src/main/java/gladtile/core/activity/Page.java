@@ -96,6 +96,12 @@ public record Page(
         return items.stream().flatMap(item -> item.zones().stream()).toList();
     }
 
+    /** Everything that students type into. */
+    @JsonIgnore
+    public List<Gap> gaps() {
+        return items.stream().filter(Gap.class::isInstance).map(Gap.class::cast).toList();
+    }
+
     public Page withName(String newName) {
         return new Page(id, newName, paper, items, words);
     }

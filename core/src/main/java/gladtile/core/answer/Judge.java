@@ -4,10 +4,12 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
+import gladtile.core.activity.Picture;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Supply;
 import gladtile.core.activity.Zone;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,27 +27,28 @@ public final class Judge {
     private final String pageId;
     private final Map<String, Item> pieces;
     /** The topmost first. */
-    private final List<Asked> zones;
+    private final List<ZoneJudge> zones;
 
+    private final Map<String, ZoneJudge> byId = new HashMap<>();
     private final Set<String> placements;
-
-    private record Asked(Zone zone, ZoneRule rule, Set<String> belongs) {}
 
     private Judge(Page page, AnswerKey key) {
         pageId = page.id();
         pieces = new LinkedHashMap<>();
-        page.pieces().forEach(piece -> pieces.put(piece.id(), piece));
+        Map<String, Object> looks = new HashMap<>();
+        page.pieces().forEach(piece -> {
+            pieces.put(piece.id(), piece);
+            looks.put(piece.id(), look(piece));
+        });
         zones = new ArrayList<>();
         Set<String> placed = new HashSet<>();
         for (Zone zone : page.zones()) {
-            Set<String> belongs = new HashSet<>();
-            for (String piece : pieces.keySet()) {
-                if (key.decision(zone.id(), piece) == Decision.BELONGS) {
-                    belongs.add(piece);
-                }
+            ZoneJudge judge = new ZoneJudge(zone, key, pieces, looks);
+            zones.add(0, judge);
+            byId.put(zone.id(), judge);
+            if (!judge.isWhole()) {
+                placed.addAll(judge.belongs());
             }
-            placed.addAll(belongs);
-            zones.add(0, new Asked(zone, key.rule(zone.id()), Set.copyOf(belongs)));
         }
         placements = Set.copyOf(placed);
     }
@@ -54,19 +57,66 @@ public final class Judge {
         return new Judge(page, key);
     }
 
+    /** What tells one piece from another at a look; two letters e of one size are the same. */
+    static Object look(Item piece) {
+        if (piece instanceof Picture picture) {
+            return List.of("picture", picture.picture(), picture.name());
+        }
+        return piece.said().isBlank()
+                ? piece.id()
+                : List.of("said", piece.said().strip());
+    }
+
     /** Whether what settles in a zone turns to its other side. */
     public boolean turnsOver(String zoneId) {
-        return zones.stream()
-                .anyMatch(asked -> asked.zone.id().equals(zoneId) && asked.rule.settle() == Settle.TURNS_OVER);
+        ZoneJudge zone = byId.get(zoneId);
+        return zone != null && zone.rule().settle() == Settle.TURNS_OVER;
     }
 
     public String pageId() {
         return pageId;
     }
 
-    /** The pieces that belong somewhere on this page. */
+    /** The pieces that belong in a zone that is solved piece by piece. */
     public Set<String> placements() {
         return placements;
+    }
+
+    /** The zones that are solved as one, in the order of depth. */
+    public List<String> wholes() {
+        List<String> wholes = new ArrayList<>();
+        for (int i = zones.size() - 1; i >= 0; i--) {
+            ZoneJudge zone = zones.get(i);
+            if (zone.isWhole() && !zone.belongs().isEmpty()) {
+                wholes.add(zone.id());
+            }
+        }
+        return wholes;
+    }
+
+    /** The zones of this page, the topmost first. */
+    public List<String> zoneIds() {
+        return zones.stream().map(ZoneJudge::id).toList();
+    }
+
+    /** Empty when no zone of this page has that id. */
+    public Optional<ZoneRule> rule(String zoneId) {
+        return Optional.ofNullable(byId.get(zoneId)).map(ZoneJudge::rule);
+    }
+
+    /** How much of a zone that is solved as one has settled, 0 to 1. */
+    public double share(String zoneId, There there) {
+        List<Lying> settled = there.in(zoneId).stream().filter(Lying::settled).toList();
+        return byId.get(zoneId).share(settled);
+    }
+
+    /** The zones in which a piece belongs, the topmost first. */
+    public List<String> zonesOf(String pieceId) {
+        String original = Supply.originalOf(pieceId);
+        return zones.stream()
+                .filter(zone -> zone.belongs().contains(original))
+                .map(ZoneJudge::id)
+                .toList();
     }
 
     /** Where a piece, or the piece that a copy came off, starts; empty when no piece of this page has that id. */
@@ -76,7 +126,8 @@ public final class Judge {
 
     /** The piece of that id, or the one that a copy of that id came off. */
     public Optional<Item> piece(String pieceId) {
-        return Optional.ofNullable(pieces.get(Supply.originalOf(pieceId)));
+        Item piece = pieces.get(pieceId);
+        return Optional.ofNullable(piece != null ? piece : pieces.get(Supply.originalOf(pieceId)));
     }
 
     /**
@@ -85,14 +136,11 @@ public final class Judge {
      * @param pieceId a piece of this page or a copy of one; anything else is the caller's mistake
      * @param x left edge where it was put, in page units; a piece on a rail lies on its rail afterwards
      * @param y top edge where it was put
-     * @param settled who lies in which zone's slots already, in the order they came
+     * @param there what lies in the zones, without this piece
      */
-    public Verdict judge(String pieceId, double x, double y, Settled settled) {
-        Item piece = pieces.get(pieceId);
-        if (piece == null) {
-            piece = piece(pieceId)
-                    .orElseThrow(() -> new IllegalArgumentException("no piece " + pieceId + " on page " + pageId));
-        }
+    public Verdict judge(String pieceId, double x, double y, There there) {
+        Item piece = piece(pieceId)
+                .orElseThrow(() -> new IllegalArgumentException("no piece " + pieceId + " on page " + pageId));
         Frame home = piece.frame();
         Point middle = new Point(x + home.width() / 2, y + home.height() / 2);
         if (piece.movement() instanceof Movement.Rail rail) {
@@ -100,41 +148,44 @@ public final class Judge {
             x = middle.x() - home.width() / 2;
             y = middle.y() - home.height() / 2;
         }
-        for (Asked asked : zones) {
-            if (asked.zone.frame().contains(middle)) {
-                return asked.belongs.contains(piece.id())
-                        ? taken(asked, home, x, y, settled)
-                        : turnedAway(asked, home, x, y);
+        for (ZoneJudge zone : zones) {
+            if (zone.contains(middle)) {
+                Verdict verdict = zone.put(piece, x, y, middle, there);
+                return answered(zone, verdict, there.refusals(zone.id()) + (verdict.refused() ? 1 : 0));
             }
         }
         return new Verdict(Verdict.Says.NOT_JUDGED, null, x, y, Verdict.Rests.WHERE_PUT);
     }
 
-    private Verdict taken(Asked asked, Frame home, double x, double y, Settled settled) {
-        String zoneId = asked.zone.id();
-        if (asked.rule.settle() == Settle.STAYS) {
-            return new Verdict(Verdict.Says.BELONGS, zoneId, x, y, Verdict.Rests.WHERE_PUT);
+    private static Verdict answered(ZoneJudge zone, Verdict verdict, int refusals) {
+        Replies replies = zone.rule().says();
+        if (verdict.belongs()) {
+            return verdict.with(replies.taken(), null);
         }
-        List<Frame> there = new ArrayList<>();
-        for (String piece : settled.in(zoneId)) {
-            there.add(pieces.get(Supply.originalOf(piece)).frame());
-        }
-        Point slot = Slots.next(asked.zone, there, home);
-        return new Verdict(Verdict.Says.BELONGS, zoneId, slot.x(), slot.y(), Verdict.Rests.IN_SLOT);
+        return verdict.refused() ? verdict.with(replies.turnedAway(), replies.hintAfter(refusals)) : verdict;
     }
 
-    private static Verdict turnedAway(Asked asked, Frame home, double x, double y) {
-        return asked.rule.refused() == Return.GLIDES_HOME
-                ? new Verdict(Verdict.Says.TURNED_AWAY, asked.zone.id(), home.x(), home.y(), Verdict.Rests.HOME)
-                : new Verdict(Verdict.Says.TURNED_AWAY, asked.zone.id(), x, y, Verdict.Rests.WHERE_PUT);
+    /** What a check finds of the pieces that wait in a zone. */
+    List<ZoneJudge.Checked> check(String zoneId, There there) {
+        return byId.get(zoneId).check(there);
     }
 
-    /** Who lies in the slots of a zone. */
-    @FunctionalInterface
-    public interface Settled {
-        Settled NOBODY = zone -> List.of();
+    /** One piece that was checked. @param why present when it is wrong @param right false also for 'not yet' */
+    public record Checked(String pieceId, boolean right, boolean wrong, Why why) {}
 
-        /** Piece ids of this page in the order they came. */
-        List<String> in(String zoneId);
+    /** Judges everything that waits in a zone, together. */
+    public List<Checked> checked(String zoneId, There there) {
+        return check(zoneId, there).stream()
+                .map(one -> new Checked(
+                        one.lying().pieceId(),
+                        one.found() == ZoneJudge.Found.RIGHT,
+                        one.found() == ZoneJudge.Found.WRONG,
+                        one.why()))
+                .toList();
+    }
+
+    /** Where a piece would rest in a zone it belongs in. */
+    public Point shownAt(String zoneId, String pieceId, There there) {
+        return byId.get(zoneId).shownAt(piece(pieceId).orElseThrow(), there);
     }
 }

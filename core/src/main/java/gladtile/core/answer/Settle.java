@@ -6,6 +6,8 @@ public enum Settle {
     IN_SLOT,
     /** It stays where it was put. */
     STAYS,
+    /** It melts away. */
+    MELTS,
     /** It settles in a slot and turns to its other side, where it has one. */
     TURNS_OVER
 }

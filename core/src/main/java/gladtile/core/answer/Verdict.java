@@ -4,26 +4,39 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 
 /**
- * What became of a piece that was put somewhere.
+ * What became of a piece that was put somewhere, of what was typed, or of a check.
  *
  * @param says what was found
- * @param zoneId the zone that judged; absent when the piece lies in no zone
- * @param x left edge of the piece now, in page units
- * @param y top edge of the piece now, in page units
+ * @param zoneId the zone, or the gap, that judged; absent when the piece lies in no zone
+ * @param x left edge of the piece now, in page units; 0 where no piece was put
+ * @param y top edge of the piece now, in page units; likewise
  * @param rests where that is
+ * @param why it was turned away; absent when it was not
+ * @param reply the zone's own words and sound; absent for the usual ones
+ * @param hint earned by so many refusals; absent for none
+ * @param count of a check; absent else
  */
+@JsonInclude(JsonInclude.Include.NON_NULL)
 public record Verdict(
         Says says,
         @JsonInclude(JsonInclude.Include.NON_NULL) String zoneId,
         double x,
         double y,
-        Rests rests) {
+        Rests rests,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Why why,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Reply reply,
+        @JsonInclude(JsonInclude.Include.NON_NULL) String hint,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Count count) {
     /** What a zone finds of a piece. */
     public enum Says {
         BELONGS,
         TURNED_AWAY,
-        /** No zone was asked. */
-        NOT_JUDGED
+        /** No zone was asked, or the zone does not say yet. */
+        NOT_JUDGED,
+        /** A teacher has to decide. */
+        CANNOT_DECIDE,
+        /** Everything that was to be checked was. */
+        CHECKED
     }
 
     /** Where a piece is after it was put. */
@@ -31,16 +44,49 @@ public record Verdict(
         IN_SLOT,
         WHERE_PUT,
         HOME,
+        /** Accepted and no longer to be seen. */
+        MELTED,
         /** Back in the supply it came off: it is no more. */
         TAKEN_BACK
     }
+
+    /** How many were right in a check. */
+    public record Count(int right, int of) {}
 
     public Verdict {
         Bounds.present("verdict.says", says);
         Bounds.present("verdict.rests", rests);
     }
 
+    public Verdict(Says says, String zoneId, double x, double y, Rests rests) {
+        this(says, zoneId, x, y, rests, null, null, null, null);
+    }
+
+    static Verdict turnedAway(String zoneId, double x, double y, Rests rests, Why why) {
+        return new Verdict(Says.TURNED_AWAY, zoneId, x, y, rests, why, null, null, null);
+    }
+
+    /** Of a check of so many pieces and gaps. */
+    public static Verdict checked(Count count) {
+        return new Verdict(Says.CHECKED, null, 0, 0, Rests.WHERE_PUT, null, null, null, count);
+    }
+
+    /** Of what was typed into a gap. */
+    public static Verdict typed(Says says, String gapId) {
+        return new Verdict(says, gapId, 0, 0, Rests.WHERE_PUT);
+    }
+
+    public Verdict with(Reply newReply, String newHint) {
+        Reply own = newReply == null || newReply.equals(Reply.NONE) ? null : newReply;
+        return new Verdict(says, zoneId, x, y, rests, why, own, newHint, count);
+    }
+
     public boolean belongs() {
         return says == Says.BELONGS;
+    }
+
+    /** Whether it counts as a try that went wrong. */
+    public boolean refused() {
+        return says == Says.TURNED_AWAY && (why == null || why.counts());
     }
 }

@@ -1,13 +1,89 @@
 package gladtile.core.answer;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 
-/** How one zone answers the pieces that are put in it. */
-public record ZoneRule(Settle settle, Return refused) {
+/**
+ * How one zone answers the pieces that are put in it.
+ *
+ * @param moment absent for at once
+ * @param tell what a check shows; absent for which are right
+ * @param wants absent for nothing but that its pieces belong
+ * @param replies absent for the usual words and no sound
+ * @param tries after so many refusals it takes no more; absent for no end
+ * @param worth points for each of its placements, otherwise than the activity says; absent for as it says
+ */
+public record ZoneRule(
+        Settle settle,
+        Return refused,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Moment moment,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Tell tell,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Wants wants,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Replies replies,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Integer tries,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Integer worth) {
     public static final ZoneRule USUAL = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME);
 
     public ZoneRule {
         Bounds.present("rule.settle", settle);
         Bounds.present("rule.refused", refused);
+        moment = moment == Moment.AT_ONCE ? null : moment;
+        tell = tell == Tell.WHICH ? null : tell;
+        wants = Wants.orNull(wants);
+        replies = Replies.orNull(replies);
+        if (tries != null) {
+            Bounds.within("rule.tries", tries, 1, Bounds.TRIES);
+        }
+        if (worth != null) {
+            Bounds.within("rule.worth", worth, 0, Bounds.POINTS);
+        }
+    }
+
+    public ZoneRule(Settle settle, Return refused) {
+        this(settle, refused, null, null, null, null, null, null);
+    }
+
+    public Moment when() {
+        return moment == null ? Moment.AT_ONCE : moment;
+    }
+
+    public boolean tellsWhich() {
+        return tell == null;
+    }
+
+    public Wants wanted() {
+        return wants == null ? Wants.NOTHING : wants;
+    }
+
+    public Replies says() {
+        return replies == null ? Replies.NONE : replies;
+    }
+
+    public ZoneRule withMoment(Moment newMoment) {
+        return new ZoneRule(settle, refused, newMoment, tell, wants, replies, tries, worth);
+    }
+
+    public ZoneRule withTell(Tell newTell) {
+        return new ZoneRule(settle, refused, moment, newTell, wants, replies, tries, worth);
+    }
+
+    public ZoneRule withWants(Wants newWants) {
+        return new ZoneRule(settle, refused, moment, tell, newWants, replies, tries, worth);
+    }
+
+    public ZoneRule withReplies(Replies newReplies) {
+        return new ZoneRule(settle, refused, moment, tell, wants, newReplies, tries, worth);
+    }
+
+    public ZoneRule withTries(Integer most) {
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, most, worth);
+    }
+
+    public ZoneRule withWorth(Integer points) {
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, points);
+    }
+
+    public ZoneRule withSettle(Settle newSettle) {
+        return new ZoneRule(newSettle, refused, moment, tell, wants, replies, tries, worth);
     }
 }

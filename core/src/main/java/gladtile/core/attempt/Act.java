@@ -12,6 +12,9 @@ import gladtile.core.Bounds;
     @JsonSubTypes.Type(value = Act.TurnOver.class, name = "turn-over"),
     @JsonSubTypes.Type(value = Act.Slide.class, name = "slide"),
     @JsonSubTypes.Type(value = Act.Write.class, name = "write"),
+    @JsonSubTypes.Type(value = Act.Type.class, name = "type"),
+    @JsonSubTypes.Type(value = Act.Check.class, name = "check"),
+    @JsonSubTypes.Type(value = Act.Show.class, name = "show"),
     @JsonSubTypes.Type(value = Act.StartAgain.class, name = "start-again"),
     @JsonSubTypes.Type(value = Act.Open.class, name = "open"),
     @JsonSubTypes.Type(value = Act.HandIn.class, name = "hand-in")
@@ -69,6 +72,47 @@ public sealed interface Act {
             Bounds.id("page.id", pageId);
             Bounds.pieceId("note.id", noteId);
             Bounds.text("write.text", text, Bounds.WRITTEN_LENGTH);
+        }
+    }
+
+    /** Something was typed into a gap, in place of what stood there. */
+    record Type(String pageId, String gapId, String text) implements Act {
+        public Type {
+            Bounds.id("page.id", pageId);
+            Bounds.id("gap.id", gapId);
+            Bounds.text("type.text", text, Bounds.TYPED_LENGTH);
+        }
+    }
+
+    /**
+     * What waits was to be checked.
+     *
+     * @param zoneId one zone or gap only; absent for the whole page
+     */
+    record Check(
+            String pageId,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String zoneId) implements Act {
+        public Check {
+            Bounds.id("page.id", pageId);
+            if (zoneId != null) {
+                Bounds.id("zone.id", zoneId);
+            }
+        }
+    }
+
+    /**
+     * The solution was to be shown.
+     *
+     * @param itemId of one piece, gap or zone only; absent for the whole page
+     */
+    record Show(
+            String pageId,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String itemId) implements Act {
+        public Show {
+            Bounds.id("page.id", pageId);
+            if (itemId != null) {
+                Bounds.id("item.id", itemId);
+            }
         }
     }
 

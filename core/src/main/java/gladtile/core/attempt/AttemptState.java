@@ -4,9 +4,11 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
+import gladtile.core.answer.There;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
+import java.time.Instant;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -20,6 +22,11 @@ import java.util.Set;
  * @param over the items that show their other side
  * @param slid how far each cover is out of the way, 0 to 1; those that were never slid are left out
  * @param written what stands on notes that were written on
+ * @param zones those that refused something, were checked, or are solved as one
+ * @param typed what stands in gaps
+ * @param shown the pieces, zones and gaps whose solution was shown
+ * @param opened when each page with a countdown was opened first, and under the empty text when the attempt began where
+ *     the whole has one: milliseconds since 1970 by the server's clock
  */
 public record AttemptState(
         long seq,
@@ -28,7 +35,11 @@ public record AttemptState(
         Map<String, PieceState> pieces,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> over,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Double> slid,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, String> written) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, String> written,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, ZoneState> zones,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, TypedState> typed,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> shown,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Long> opened) {
     public AttemptState {
         Bounds.present("attempt.pageId", pageId);
         Bounds.present("attempt.standing", standing);
@@ -36,53 +47,93 @@ public record AttemptState(
         over = over == null ? Set.of() : Set.copyOf(over);
         slid = slid == null ? Map.of() : Map.copyOf(slid);
         written = written == null ? Map.of() : Map.copyOf(written);
+        zones = zones == null ? Map.of() : Map.copyOf(zones);
+        typed = typed == null ? Map.of() : Map.copyOf(typed);
+        shown = shown == null ? Set.of() : Set.copyOf(shown);
+        opened = opened == null ? Map.of() : Map.copyOf(opened);
     }
 
     public AttemptState(long seq, String pageId, Standing standing, Map<String, PieceState> pieces) {
-        this(seq, pageId, standing, pieces, Set.of(), Map.of(), Map.of());
+        this(seq, pageId, standing, pieces, null, null, null, null, null, null, null);
     }
 
+    /** An attempt at which nothing was done and nothing is counted down. */
     public static AttemptState start(Rules rules) {
-        return new AttemptState(0, rules.firstPage(), Standing.WORKING, Map.of());
+        return start(rules, Instant.EPOCH);
     }
 
-    /** The attempt after one move more. A move that breaks a rule changes nothing. */
+    /** @param at by the server's clock */
+    public static AttemptState start(Rules rules, Instant at) {
+        AttemptState start = new AttemptState(0, rules.firstPage(), Standing.WORKING, Map.of());
+        Map<String, Long> opened = Countdown.opened(start, rules, rules.firstPage(), at);
+        return new AttemptState(0, start.pageId, start.standing, Map.of(), null, null, null, null, null, null, opened);
+    }
+
+    /** As {@link #with(Move, Rules, Instant)} by the clock of the device: for where nothing is kept. */
     public MoveResult with(Move move, Rules rules) {
+        return with(move, rules, move.deviceTime());
+    }
+
+    /**
+     * The attempt after one move more. A move that breaks a rule changes nothing.
+     *
+     * @param at when it arrived, by the server's clock
+     */
+    public MoveResult with(Move move, Rules rules, Instant at) {
         if (seq >= Bounds.MOVES_IN_AN_ATTEMPT) {
             return new Refused(
                     Rule.TOO_MANY_MOVES, "an attempt takes at most %d moves".formatted(Bounds.MOVES_IN_AN_ATTEMPT));
         }
-        if (standing == Standing.HANDED_IN) {
+        Act act = move.act();
+        if (standing == Standing.HANDED_IN && !(act instanceof Act.Show)) {
             return new Refused(Rule.HANDED_IN, "this work was handed in, so nothing on it can be moved");
         }
-        Act act = move.act();
         if (act instanceof Act.HandIn) {
-            return made(new Next(this).handedIn());
+            return Checking.handIn(this, rules);
         }
         String page = pageOf(act);
         Judge judge = rules.judge(page).orElse(null);
         if (judge == null) {
             return new Refused(Rule.NO_SUCH_PAGE, "there is no page " + page + " in this work");
         }
+        if (act instanceof Act.Open) {
+            return new Made(
+                    new Next(this)
+                            .on(page, Countdown.opened(this, rules, page, at))
+                            .state(),
+                    Optional.empty());
+        }
+        if (act instanceof Act.Show show) {
+            return Showing.of(this, show, judge, rules);
+        }
+        if (Countdown.over(this, rules, page, at)) {
+            return new Refused(Rule.TIME_IS_UP, "the time for this is up, so it stays as it is");
+        }
+        return working(act, page, judge, rules);
+    }
+
+    private MoveResult working(Act act, String page, Judge judge, Rules rules) {
         if (act instanceof Act.Put put) {
             return Putting.of(this, put, judge, rules);
         }
-        if (act instanceof Act.Open) {
-            return made(new Next(this).on(page));
+        if (act instanceof Act.Type type) {
+            return Typing.of(this, type, rules);
+        }
+        if (act instanceof Act.Check check) {
+            return Checking.of(this, check, judge, rules);
         }
         if (act instanceof Act.StartAgain) {
-            return made(new Next(this).again(judge, rules.itemIds(page)));
+            return new Made(new Next(this).again(judge, rules.itemIds(page)).state(), Optional.empty());
         }
         return ByHand.of(this, act, rules);
-    }
-
-    private static MoveResult made(Next next) {
-        return new Made(next.state(), Optional.empty());
     }
 
     private static String pageOf(Act act) {
         if (act instanceof Act.Put put) return put.pageId();
         if (act instanceof Act.Open open) return open.pageId();
+        if (act instanceof Act.Type type) return type.pageId();
+        if (act instanceof Act.Check check) return check.pageId();
+        if (act instanceof Act.Show show) return show.pageId();
         if (act instanceof Act.StartAgain again) return again.pageId();
         if (act instanceof Act.TurnOver turn) return turn.pageId();
         if (act instanceof Act.Slide slide) return slide.pageId();
@@ -96,15 +147,72 @@ public record AttemptState(
                 .count();
     }
 
+    /** What lies in the zones now. */
+    There there() {
+        return new StateThere(pieces, zones, null);
+    }
+
     /** How many placements are solved now. */
     public int solved(Rules rules) {
         int solved = 0;
-        for (Rules.Placement placement : rules.placements()) {
-            PieceState piece = pieces.get(placement.pieceId());
-            if (piece != null && piece.settled()) {
+        for (Placement placement : rules.placements()) {
+            if (isSolved(placement, rules)) {
                 solved++;
             }
         }
         return solved;
+    }
+
+    /** Whether a placement is solved now, by the student. */
+    public boolean isSolved(Placement placement, Rules rules) {
+        return !shown.contains(placement.itemId()) && share(placement, rules) >= 1;
+    }
+
+    /** How much of a placement is right now, 0 to 1. */
+    double share(Placement placement, Rules rules) {
+        return switch (placement.kind()) {
+            case PIECE -> {
+                PieceState piece = pieces.get(placement.itemId());
+                yield piece != null && piece.settled() ? 1 : 0;
+            }
+            case GAP -> {
+                TypedState gap = typed.get(placement.itemId());
+                yield gap != null && gap.taken() ? 1 : 0;
+            }
+            case ZONE -> rules.judge(placement.pageId()).orElseThrow().share(placement.itemId(), there());
+        };
+    }
+
+    /** How often a placement was tried, the try that solved it among them. */
+    public int tries(Placement placement) {
+        return switch (placement.kind()) {
+            case PIECE ->
+                pieces.containsKey(placement.itemId())
+                        ? pieces.get(placement.itemId()).tries()
+                        : 0;
+            case GAP ->
+                typed.containsKey(placement.itemId())
+                        ? typed.get(placement.itemId()).tries()
+                        : 0;
+            case ZONE -> {
+                ZoneState zone = zones.getOrDefault(placement.itemId(), ZoneState.NEW);
+                yield zone.refusals() + (zone.solvedAt() > 0 ? 1 : 0);
+            }
+        };
+    }
+
+    /** The try, from 1, by which a placement was solved first; 0 when none. */
+    public int solvedAt(Placement placement) {
+        return switch (placement.kind()) {
+            case PIECE ->
+                pieces.containsKey(placement.itemId())
+                        ? pieces.get(placement.itemId()).solvedAt()
+                        : 0;
+            case GAP ->
+                typed.containsKey(placement.itemId())
+                        ? typed.get(placement.itemId()).solvedAt()
+                        : 0;
+            case ZONE -> zones.getOrDefault(placement.itemId(), ZoneState.NEW).solvedAt();
+        };
     }
 }

@@ -5,7 +5,7 @@ import java.util.Optional;
 
 /** What came of a move: the attempt after it, or the rule it broke. */
 public sealed interface MoveResult {
-    /** @param verdict present when a piece was put down */
+    /** @param verdict present when a piece was put down, something typed, or a check made */
     record Made(AttemptState state, Optional<Verdict> verdict) implements MoveResult {}
 
     record Refused(Rule rule, String message) implements MoveResult {}
@@ -24,6 +24,11 @@ public sealed interface MoveResult {
         NO_OTHER_SIDE,
         NO_COVER,
         NOT_TO_WRITE_ON,
+        NO_GAP,
+        NO_MORE_TRIES,
+        NOTHING_TO_CHECK,
+        SOLUTION_NOT_SHOWN,
+        TIME_IS_UP,
         ALREADY_SETTLED,
         HANDED_IN,
         TOO_MANY_MOVES

@@ -3,6 +3,8 @@ package gladtile.core.attempt;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
+import gladtile.core.answer.There;
+import gladtile.core.answer.Verdict;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -17,6 +19,10 @@ final class Next {
     private final Set<String> over;
     private final Map<String, Double> slid;
     private final Map<String, String> written;
+    private final Map<String, ZoneState> zones;
+    private final Map<String, TypedState> typed;
+    private final Set<String> shown;
+    private Map<String, Long> opened;
 
     Next(AttemptState was) {
         seq = was.seq() + 1;
@@ -26,10 +32,30 @@ final class Next {
         over = new HashSet<>(was.over());
         slid = new HashMap<>(was.slid());
         written = new HashMap<>(was.written());
+        zones = new HashMap<>(was.zones());
+        typed = new HashMap<>(was.typed());
+        shown = new HashSet<>(was.shown());
+        opened = was.opened();
     }
 
     AttemptState state() {
-        return new AttemptState(seq, pageId, standing, pieces, over, slid, written);
+        return new AttemptState(seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, opened);
+    }
+
+    There there() {
+        return new StateThere(pieces, zones, null);
+    }
+
+    long seq() {
+        return seq;
+    }
+
+    PieceState piece(String id) {
+        return pieces.get(id);
+    }
+
+    TypedState typed(String gapId) {
+        return typed.get(gapId);
     }
 
     Next handedIn() {
@@ -37,13 +63,42 @@ final class Next {
         return this;
     }
 
-    Next on(String page) {
+    Next on(String page, Map<String, Long> nowOpened) {
         pageId = page;
+        opened = nowOpened;
         return this;
     }
 
     Next piece(String id, PieceState piece) {
         pieces.put(id, piece);
+        return this;
+    }
+
+    Next typed(String gapId, TypedState now) {
+        typed.put(gapId, now);
+        return this;
+    }
+
+    Next shown(String id) {
+        shown.add(id);
+        return this;
+    }
+
+    Next refusedBy(String zoneId) {
+        zones.put(zoneId, zones.getOrDefault(zoneId, ZoneState.NEW).refused());
+        return this;
+    }
+
+    Next told(String zoneId, Verdict.Count count) {
+        zones.put(zoneId, zones.getOrDefault(zoneId, ZoneState.NEW).told(count));
+        return this;
+    }
+
+    /** Notes that a zone has all that it wants as a whole, where it has. */
+    Next wholeIfSolved(Judge judge, String zoneId) {
+        if (judge.wholes().contains(zoneId) && judge.share(zoneId, there()) >= 1) {
+            zones.put(zoneId, zones.getOrDefault(zoneId, ZoneState.NEW).solved());
+        }
         return this;
     }
 
@@ -81,7 +136,7 @@ final class Next {
         Map<String, PieceState> now = new HashMap<>();
         pieces.forEach((id, piece) -> {
             Frame home = judge.home(id).orElse(null);
-            if (home == null) {
+            if (home == null || shown.contains(id)) {
                 now.put(id, piece);
             } else if (!Supply.isCopy(id)) {
                 now.put(id, new PieceState(home.x(), home.y(), null, false, piece.tries(), piece.solvedAt(), seq));
@@ -92,6 +147,12 @@ final class Next {
         over.removeIf(id -> itemIds.contains(Supply.originalOf(id)));
         slid.keySet().removeIf(itemIds::contains);
         written.keySet().removeIf(id -> itemIds.contains(Supply.originalOf(id)));
+        typed.replaceAll((id, gap) -> !itemIds.contains(id) || shown.contains(id)
+                ? gap
+                : new TypedState("", Verdict.Says.NOT_JUDGED, gap.tries(), gap.solvedAt()));
+        for (String zone : judge.zoneIds()) {
+            zones.computeIfPresent(zone, (id, was) -> was.told(null));
+        }
         return this;
     }
 }

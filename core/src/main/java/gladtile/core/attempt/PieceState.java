@@ -7,12 +7,14 @@ import com.fasterxml.jackson.annotation.JsonInclude;
  *
  * @param x left edge, in page units
  * @param y top edge
- * @param zoneId the zone it lies in and was judged by; absent when none
+ * @param zoneId the zone it lies in; absent when none
  * @param settled true once it was accepted; from then on it rests
  * @param tries how often a zone judged it
  * @param putAt the number of the move that put it where it is, by which pieces in a zone's slots are in order
  * @param solvedAt the try that was accepted first, from 1; 0 when none yet. Starting again keeps it.
  * @param turn degrees clockwise; absent while it lies as it did at home
+ * @param waits it lies in a zone that has not judged it yet; absent when not
+ * @param melted it was accepted and is no longer to be seen; absent when not
  */
 public record PieceState(
         double x,
@@ -22,8 +24,34 @@ public record PieceState(
         int tries,
         int solvedAt,
         long putAt,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Double turn) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Double turn,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean waits,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean melted) {
+    public PieceState {
+        waits = Boolean.TRUE.equals(waits) ? true : null;
+        melted = Boolean.TRUE.equals(melted) ? true : null;
+    }
+
     public PieceState(double x, double y, String zoneId, boolean settled, int tries, int solvedAt, long putAt) {
-        this(x, y, zoneId, settled, tries, solvedAt, putAt, null);
+        this(x, y, zoneId, settled, tries, solvedAt, putAt, null, null, null);
+    }
+
+    boolean isWaiting() {
+        return waits != null;
+    }
+
+    /** The same piece once a check accepted it. */
+    PieceState accepted(boolean melts) {
+        int now = tries + 1;
+        return new PieceState(x, y, zoneId, true, now, solvedAt == 0 ? now : solvedAt, putAt, turn, null, melts);
+    }
+
+    /** The same piece once a check refused it where it lies. */
+    PieceState refused() {
+        return new PieceState(x, y, zoneId, false, tries + 1, solvedAt, putAt, turn, null, null);
+    }
+
+    PieceState at(double newX, double newY, String zone) {
+        return new PieceState(newX, newY, zone, settled, tries, solvedAt, putAt, turn, waits, melted);
     }
 }

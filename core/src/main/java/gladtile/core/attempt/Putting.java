@@ -9,9 +9,6 @@ import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 
 /** What becomes of a piece that is put down, under all rules of movement and supply. */
@@ -78,7 +75,8 @@ final class Putting {
                     Verdict.Rests.TAKEN_BACK);
             return new Made(new Next(state).without(put.pieceId()).state(), Optional.of(back));
         }
-        Verdict verdict = judge.judge(put.pieceId(), put.x(), put.y(), this::settledIn);
+        Verdict verdict = judge.judge(
+                put.pieceId(), put.x(), put.y(), new StateThere(state.pieces(), state.zones(), put.pieceId()));
         Next next = new Next(state).piece(put.pieceId(), after(was, verdict, turn()));
         if (copy) {
             // The supply itself keeps count of the tries with its copies, and is solved once one of them settled.
@@ -87,6 +85,11 @@ final class Putting {
         boolean turnsOver = verdict.belongs() && judge.turnsOver(verdict.zoneId());
         if (turnsOver && piece.ways().otherSide() != null) {
             next.showsOther(put.pieceId());
+        }
+        if (verdict.refused()) {
+            next.refusedBy(verdict.zoneId());
+        } else if (verdict.belongs()) {
+            next.wholeIfSolved(judge, verdict.zoneId());
         }
         return new Made(next.state(), Optional.of(verdict));
     }
@@ -102,7 +105,9 @@ final class Putting {
                 tries,
                 solvedAt == 0 && verdict.belongs() ? tries : solvedAt,
                 state.seq() + 1,
-                turn);
+                turn,
+                verdict.says() == Verdict.Says.NOT_JUDGED && verdict.zoneId() != null,
+                verdict.rests() == Verdict.Rests.MELTED);
     }
 
     private PieceState counted(PieceState before, Verdict verdict) {
@@ -119,7 +124,7 @@ final class Putting {
     }
 
     private static int tries(PieceState before, Verdict verdict) {
-        return (before == null ? 0 : before.tries()) + (verdict.says() == Verdict.Says.NOT_JUDGED ? 0 : 1);
+        return (before == null ? 0 : before.tries()) + (verdict.belongs() || verdict.refused() ? 1 : 0);
     }
 
     private Double turn() {
@@ -129,16 +134,5 @@ final class Putting {
         double home = piece.frame().turn();
         Double wanted = put.turn() != null ? put.turn() : was == null ? null : was.turn();
         return wanted == null ? null : (Double) turns.closest(home, wanted);
-    }
-
-    private List<String> settledIn(String zoneId) {
-        List<String> there = new ArrayList<>();
-        state.pieces().forEach((id, one) -> {
-            if (one.settled() && zoneId.equals(one.zoneId())) {
-                there.add(id);
-            }
-        });
-        there.sort(Comparator.comparingLong(id -> state.pieces().get(id).putAt()));
-        return there;
     }
 }

@@ -1,15 +1,23 @@
 package gladtile.core.attempt;
 
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Lens;
 import gladtile.core.activity.OtherSide;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Supply;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Judge;
+import gladtile.core.answer.Moment;
+import gladtile.core.answer.Terms;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.answer.WholeSolution;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,16 +29,15 @@ public final class Rules {
     private final Map<String, OnPage> pages = new LinkedHashMap<>();
     private final List<Placement> placements;
     private final Map<String, OtherSide> kept = new HashMap<>();
+    private final AnswerKey key;
 
-    /** One piece that belongs somewhere: a column of the quilt. */
-    public record Placement(String pageId, String pieceId, String name) {}
-
-    private record OnPage(Judge judge, Map<String, Item> items) {}
+    private record OnPage(Page page, Judge judge, Map<String, Item> items) {}
 
     private Rules(Activity edition) {
+        key = edition.key();
         List<Placement> found = new ArrayList<>();
         for (Page page : edition.pages()) {
-            Judge judge = Judge.of(page, edition.key());
+            Judge judge = Judge.of(page, key);
             Map<String, Item> items = new HashMap<>();
             boolean lens = page.items().stream().anyMatch(Lens.class::isInstance);
             page.items().forEach(item -> {
@@ -39,13 +46,28 @@ public final class Rules {
                 if (side != null && !side.byTap() && !lens) {
                     kept.put(item.id(), side);
                 }
-                if (judge.placements().contains(item.id())) {
-                    found.add(new Placement(page.id(), item.id(), item.name()));
-                }
             });
-            pages.put(page.id(), new OnPage(judge, items));
+            pages.put(page.id(), new OnPage(page, judge, items));
+            placementsOn(page, judge, found);
         }
         placements = List.copyOf(found);
+    }
+
+    private void placementsOn(Page page, Judge judge, List<Placement> found) {
+        List<String> wholes = judge.wholes();
+        for (Item item : page.items()) {
+            if (judge.placements().contains(item.id())) {
+                found.add(new Placement(page.id(), item.id(), item.name(), Placement.Kind.PIECE));
+            }
+            if (item instanceof Gap && key.typed().containsKey(item.id())) {
+                found.add(new Placement(page.id(), item.id(), item.name(), Placement.Kind.GAP));
+            }
+            for (Zone zone : item.zones()) {
+                if (wholes.contains(zone.id())) {
+                    found.add(new Placement(page.id(), zone.id(), zone.name(), Placement.Kind.ZONE));
+                }
+            }
+        }
     }
 
     public static Rules of(Activity edition) {
@@ -56,13 +78,68 @@ public final class Rules {
         return Optional.ofNullable(pages.get(pageId)).map(OnPage::judge);
     }
 
+    /** Of every page, in their order. */
+    List<Judge> judges() {
+        return pages.values().stream().map(OnPage::judge).toList();
+    }
+
     public String firstPage() {
         return pages.keySet().iterator().next();
+    }
+
+    public Terms terms() {
+        return key.holds();
+    }
+
+    /** How a gap is answered; empty when nothing was said of it. */
+    public Optional<TypedKey> typed(String gapId) {
+        return Optional.ofNullable(key.typed().get(gapId));
+    }
+
+    /** The ids of all gaps of a page. */
+    List<String> gaps(String pageId) {
+        OnPage page = pages.get(pageId);
+        return page == null ? List.of() : page.page.gaps().stream().map(Gap::id).toList();
+    }
+
+    /** Pieces that fill a zone that is solved as one; a piece that copies come off as often as it is wanted. */
+    List<String> solutionOf(String pageId, String zoneId) {
+        return WholeSolution.of(pages.get(pageId).page, key, zoneId);
+    }
+
+    /** The zones and gaps of a page that are judged on a check. */
+    public Set<String> checked(String pageId) {
+        OnPage page = pages.get(pageId);
+        Set<String> checked = new LinkedHashSet<>();
+        if (page != null) {
+            page.judge.zoneIds().stream()
+                    .filter(zone -> key.rule(zone).when() == Moment.ON_CHECK)
+                    .forEach(checked::add);
+            gaps(pageId).stream()
+                    .filter(gap -> typed(gap).map(TypedKey::when).orElse(null) == Moment.ON_CHECK)
+                    .forEach(checked::add);
+        }
+        return checked;
     }
 
     /** In the order of pages, then of depth. */
     public List<Placement> placements() {
         return placements;
+    }
+
+    /** Points for one placement when all is right. */
+    public int worth(Placement placement) {
+        Integer own = switch (placement.kind()) {
+            case GAP -> key.typed().get(placement.itemId()).worth();
+            case ZONE -> key.rule(placement.itemId()).worth();
+            case PIECE ->
+                judge(placement.pageId()).orElseThrow().zonesOf(placement.itemId()).stream()
+                        .map(zone -> key.rule(zone).worth())
+                        .filter(points -> points != null)
+                        .findFirst()
+                        .orElse(null);
+        };
+        return own == null ? terms().scoring().each() : own;
     }
 
     /** Any item of a page, piece or not; a copy stands for what it came off. */

@@ -48,6 +48,14 @@ public final class Conflict {
             set.add("cell " + e.zoneId() + " " + e.pieceId());
         } else if (edit instanceof SetRule e) {
             set.add("rule " + e.zoneId());
+        } else if (edit instanceof SetFacts e) {
+            set.add("facts " + e.itemId());
+        } else if (edit instanceof SetTyped e) {
+            set.add("typed " + e.itemId());
+        } else if (edit instanceof SetSets) {
+            set.add("sets");
+        } else if (edit instanceof SetTerms) {
+            set.add("terms");
         } else if (edit instanceof SetPaper e) {
             set.add("paper " + e.pageId());
         } else if (edit instanceof SetPageWords e) {

@@ -39,6 +39,6 @@ public record Decide(String pageId, String zoneId, String pieceId, Decision deci
 
     @Override
     public Edit invert(Activity before) {
-        return new Decide(pageId, zoneId, pieceId, before.key().decision(zoneId, pieceId));
+        return new Decide(pageId, zoneId, pieceId, before.key().said(zoneId, pieceId));
     }
 }

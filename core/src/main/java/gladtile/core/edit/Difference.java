@@ -5,14 +5,10 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
-import gladtile.core.answer.AnswerKey;
-import gladtile.core.answer.Decision;
 import gladtile.core.edit.EditResult.Applied;
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * The edits that lead from one state of an activity to another, for bringing back a moment of its history. As small
@@ -140,27 +136,6 @@ public final class Difference {
     }
 
     private void key(Activity to) {
-        for (Page page : to.pages()) {
-            AnswerKey wanted = to.key();
-            for (Zone zone : page.zones()) {
-                String id = zone.id();
-                if (!now.key().rule(id).equals(wanted.rule(id))) {
-                    make(new SetRule(page.id(), id, wanted.rule(id)));
-                }
-                Set<String> pieces = new HashSet<>(now.key()
-                        .decisions()
-                        .getOrDefault(id, java.util.Map.of())
-                        .keySet());
-                pieces.addAll(
-                        wanted.decisions().getOrDefault(id, java.util.Map.of()).keySet());
-                for (String piece : pieces) {
-                    Decision decision = wanted.decision(id, piece);
-                    boolean there = page.item(piece).filter(Item::isPiece).isPresent();
-                    if (there && now.key().decision(id, piece) != decision) {
-                        make(new Decide(page.id(), id, piece, decision));
-                    }
-                }
-            }
-        }
+        KeySteps.between(now.key(), to.key(), to).forEach(this::make);
     }
 }

@@ -29,6 +29,9 @@ final class Merge {
         if (first instanceof SetTraits a && next instanceof SetTraits b) {
             return a.itemId().equals(b.itemId());
         }
+        if (first instanceof SetTerms && next instanceof SetTerms) {
+            return true;
+        }
         if (first instanceof SetPageWords a && next instanceof SetPageWords b) {
             return a.pageId().equals(b.pageId());
         }

@@ -29,8 +29,8 @@ final class Rebase {
         }
         if (other instanceof SetMovement fixed
                 && fixed.movement().isFixed()
-                && edit instanceof Decide cell
-                && cell.pieceId().equals(fixed.itemId())) {
+                && (edit instanceof Decide cell && cell.pieceId().equals(fixed.itemId())
+                        || edit instanceof SetFacts facts && facts.itemId().equals(fixed.itemId()))) {
             return Optional.empty();
         }
         return Optional.of(shifted(edit, other));
@@ -82,6 +82,8 @@ final class Rebase {
         if (edit instanceof SetZoneLabel e) return e.pageId();
         if (edit instanceof Decide e) return e.pageId();
         if (edit instanceof SetRule e) return e.pageId();
+        if (edit instanceof SetFacts e) return e.pageId();
+        if (edit instanceof SetTyped e) return e.pageId();
         if (edit instanceof Arrange e) return e.pageId();
         if (edit instanceof Transform e) return e.pageId();
         return "";
@@ -101,6 +103,8 @@ final class Rebase {
         if (edit instanceof Decide e)
             return e.zoneId().equals(e.pieceId()) ? Set.of(e.zoneId()) : Set.of(e.zoneId(), e.pieceId());
         if (edit instanceof SetRule e) return Set.of(e.zoneId());
+        if (edit instanceof SetFacts e) return Set.of(e.itemId());
+        if (edit instanceof SetTyped e) return Set.of(e.itemId());
         return Set.of();
     }
 

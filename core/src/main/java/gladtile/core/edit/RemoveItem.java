@@ -41,8 +41,7 @@ public record RemoveItem(String pageId, String itemId) implements Edit {
         List<Edit> steps = new ArrayList<>();
         Item item = On.itemOf(before, pageId, itemId);
         steps.add(new AddItem(pageId, page.indexOf(itemId), item));
-        item.zones().forEach(zone -> steps.addAll(Cells.ofZone(before, page, zone.id())));
-        steps.addAll(Cells.ofPiece(before, page, itemId));
+        steps.addAll(KeySteps.remembering(before, Page.idsOf(item)));
         return Together.orOne(steps);
     }
 }

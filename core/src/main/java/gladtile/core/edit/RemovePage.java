@@ -30,7 +30,7 @@ public record RemovePage(String pageId) implements Edit {
                 key = key.without(id);
             }
         }
-        return new EditResult.Applied(activity.withPages(pages).withKey(key));
+        return new EditResult.Applied(activity.withPages(pages).withKey(key.withoutPage(pageId)));
     }
 
     @Override
@@ -38,7 +38,9 @@ public record RemovePage(String pageId) implements Edit {
         Page page = On.pageOf(before, pageId);
         List<Edit> steps = new ArrayList<>();
         steps.add(new AddPage(before.indexOf(pageId), page));
-        page.zones().forEach(zone -> steps.addAll(Cells.ofZone(before, page, zone.id())));
+        if (apply(before) instanceof EditResult.Applied gone) {
+            steps.addAll(KeySteps.between(gone.activity().key(), before.key(), before));
+        }
         return Together.orOne(steps);
     }
 }

@@ -55,13 +55,12 @@ public record SetBody(String pageId, Item item) implements Edit {
 
     @Override
     public Edit invert(Activity before) {
-        Page page = On.pageOf(before, pageId);
         Item was = On.itemOf(before, pageId, item.id());
         List<Edit> steps = new ArrayList<>();
         steps.add(new SetBody(pageId, was));
         Set<String> gone = zoneIds(was);
         gone.removeAll(zoneIds(item.with(was.common())));
-        gone.forEach(zoneId -> steps.addAll(Cells.ofZone(before, page, zoneId)));
+        steps.addAll(KeySteps.remembering(before, gone));
         return Together.orOne(steps);
     }
 

@@ -4,7 +4,6 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
-import gladtile.core.activity.Page;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import java.util.ArrayList;
@@ -24,7 +23,7 @@ public record SetMovement(String pageId, String itemId, Movement movement) imple
                 .flatMap(page -> page.item(itemId))
                 .filter(Item::alwaysFixed)
                 .isPresent()) {
-            return EditResult.refused(Reason.WRONG_KIND, "drop zones and covers are always fixed");
+            return EditResult.refused(Reason.WRONG_KIND, "drop zones, gaps and covers are always fixed");
         }
         EditResult moved = On.item(activity, pageId, itemId, item -> item.withMovement(movement));
         if (movement.isFixed() && moved instanceof Applied applied) {
@@ -36,12 +35,11 @@ public record SetMovement(String pageId, String itemId, Movement movement) imple
 
     @Override
     public Edit invert(Activity before) {
-        Page page = On.pageOf(before, pageId);
         Item item = On.itemOf(before, pageId, itemId);
         List<Edit> steps = new ArrayList<>();
         steps.add(new SetMovement(pageId, itemId, item.movement()));
         if (movement.isFixed()) {
-            steps.addAll(Cells.ofPiece(before, page, itemId));
+            steps.addAll(KeySteps.remembering(before, List.of(itemId)));
         }
         return Together.orOne(steps);
     }

@@ -33,6 +33,10 @@ public final class Told {
         if (edit instanceof SetMovement) return "Movement changed";
         if (edit instanceof SetTraits) return "See-through, group, supply or other side changed";
         if (edit instanceof Decide) return "Answer decided";
+        if (edit instanceof SetFacts) return "Labels or value of a piece changed";
+        if (edit instanceof SetTyped) return "What is right in a gap changed";
+        if (edit instanceof SetSets) return "Zones answered together changed";
+        if (edit instanceof SetTerms) return "Points, time or solution changed";
         return "Rule of a drop zone changed";
     }
 

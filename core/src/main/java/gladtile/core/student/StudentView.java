@@ -1,9 +1,12 @@
 package gladtile.core.student;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
+import gladtile.core.answer.Solution;
+import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Rules;
 import java.util.List;
 
@@ -11,26 +14,54 @@ import java.util.List;
  * What a student's browser may know of an activity: what can be seen on its pages, and how many placements each has.
  * No decision, rule or other student's work is in it, whatever is added to the answer key later: it is built up from
  * what may be known, not cut down from what may not.
+ *
+ * @param shows when the solution may be seen; absent for never
+ * @param pointsFor what a placement gives, in words; absent where each gives one point and nothing else
  */
-public record StudentView(String title, List<StudentPage> pages) {
+public record StudentView(
+        String title,
+        List<StudentPage> pages,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Shows shows,
+        @JsonInclude(JsonInclude.Include.NON_NULL) String pointsFor) {
+    /** When the solution may be seen. @param after so many refusals; absent where they do not count */
+    public record Shows(
+            Solution.When when,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Integer after,
+            boolean oneByOne) {}
+
     /**
      * One page as a student may know it.
      *
-     * @param placements how many pieces there belong somewhere; not which
+     * @param placements how many things there are to be found; not which
+     * @param onCheck the zones and gaps that say what they think when they are checked
      */
-    public record StudentPage(String id, String name, Paper paper, List<Item> items, int placements) {}
+    public record StudentPage(
+            String id,
+            String name,
+            Paper paper,
+            List<Item> items,
+            int placements,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> onCheck) {}
 
     public static StudentView of(Activity edition, Rules rules) {
+        Solution solution = rules.terms().shows();
         return new StudentView(
                 edition.title(),
-                edition.pages().stream().map(page -> of(page, rules)).toList());
+                edition.pages().stream().map(page -> of(page, rules)).toList(),
+                solution.equals(Solution.NEVER)
+                        ? null
+                        : new Shows(solution.when(), solution.tries(), solution.oneByOne()),
+                rules.terms().score() == null ? null : rules.terms().score().said());
     }
 
     private static StudentPage of(Page page, Rules rules) {
-        int placements =
-                rules.judge(page.id()).map(judge -> judge.placements().size()).orElse(0);
+        int placements = (int) rules.placements().stream()
+                .map(Placement::pageId)
+                .filter(page.id()::equals)
+                .count();
         List<Item> items = page.items().stream().map(item -> seen(item, rules)).toList();
-        return new StudentPage(page.id(), page.name(), page.paper(), items, placements);
+        List<String> onCheck = List.copyOf(rules.checked(page.id()));
+        return new StudentPage(page.id(), page.name(), page.paper(), items, placements, onCheck);
     }
 
     /** An other side that only settling brings up would tell the answer beforehand. */

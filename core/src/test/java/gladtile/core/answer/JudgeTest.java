@@ -24,39 +24,39 @@ class JudgeTest {
 
     @Test
     void what_belongs_settles_in_a_slot_below_the_label() {
-        assertThat(judge.judge("sun", 300, 300, Judge.Settled.NOBODY))
+        assertThat(judge.judge("sun", 300, 300, There.NOBODY))
                 .isEqualTo(new Verdict(Says.BELONGS, "light", 100 + Slots.GAP, 200 + Slots.LABEL, Rests.IN_SLOT));
     }
 
     @Test
     void what_is_turned_away_glides_home() {
-        assertThat(judge.judge("moon", 300, 300, Judge.Settled.NOBODY))
-                .isEqualTo(new Verdict(Says.TURNED_AWAY, "light", 300, 800, Rests.HOME));
+        assertThat(judge.judge("moon", 300, 300, There.NOBODY))
+                .isEqualTo(Verdict.turnedAway("light", 300, 800, Rests.HOME, Why.NOT_HERE));
     }
 
     @Test
     void a_zone_may_let_both_kinds_stay_where_they_were_put() {
-        assertThat(judge.judge("moon", 900, 300, Judge.Settled.NOBODY))
+        assertThat(judge.judge("moon", 900, 300, There.NOBODY))
                 .isEqualTo(new Verdict(Says.BELONGS, "dark", 900, 300, Rests.WHERE_PUT));
-        assertThat(judge.judge("sun", 900, 300, Judge.Settled.NOBODY))
-                .isEqualTo(new Verdict(Says.TURNED_AWAY, "dark", 900, 300, Rests.WHERE_PUT));
+        assertThat(judge.judge("sun", 900, 300, There.NOBODY))
+                .isEqualTo(Verdict.turnedAway("dark", 900, 300, Rests.WHERE_PUT, Why.NOT_HERE));
     }
 
     @Test
     void what_is_undecided_is_turned_away() {
-        assertThat(judge.judge("comet", 300, 300, Judge.Settled.NOBODY).says()).isEqualTo(Says.TURNED_AWAY);
+        assertThat(judge.judge("comet", 300, 300, There.NOBODY).says()).isEqualTo(Says.TURNED_AWAY);
     }
 
     @Test
     void outside_every_zone_nothing_is_judged() {
-        assertThat(judge.judge("sun", 650, 700, Judge.Settled.NOBODY))
+        assertThat(judge.judge("sun", 650, 700, There.NOBODY))
                 .isEqualTo(new Verdict(Says.NOT_JUDGED, null, 650, 700, Rests.WHERE_PUT));
     }
 
     @Test
     void the_middle_of_the_piece_decides_and_the_edge_counts() {
-        assertThat(judge.judge("sun", 50, 150, Judge.Settled.NOBODY).says()).isEqualTo(Says.BELONGS);
-        assertThat(judge.judge("sun", 49.9, 150, Judge.Settled.NOBODY).says()).isEqualTo(Says.NOT_JUDGED);
+        assertThat(judge.judge("sun", 50, 150, There.NOBODY).says()).isEqualTo(Says.BELONGS);
+        assertThat(judge.judge("sun", 49.9, 150, There.NOBODY).says()).isEqualTo(Says.NOT_JUDGED);
     }
 
     @Test
@@ -67,9 +67,7 @@ class JudgeTest {
                 Paper.PLAIN,
                 List.of(Some.zone("low", 0, 0, 500, 500), Some.zone("top", 100, 100, 200, 200), Some.piece("a", 0, 0)));
         AnswerKey key = AnswerKey.EMPTY.with("low", "a", Decision.BELONGS);
-        assertThat(Judge.of(page, key)
-                        .judge("a", 150, 150, Judge.Settled.NOBODY)
-                        .zoneId())
+        assertThat(Judge.of(page, key).judge("a", 150, 150, There.NOBODY).zoneId())
                 .isEqualTo("top");
     }
 
@@ -80,8 +78,7 @@ class JudgeTest {
 
     @Test
     void judging_what_is_no_piece_is_a_mistake_of_the_caller() {
-        assertThatThrownBy(() -> judge.judge("title", 0, 0, Judge.Settled.NOBODY))
-                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> judge.judge("title", 0, 0, There.NOBODY)).isInstanceOf(IllegalArgumentException.class);
     }
 
     /** Law: while pieces fit, slots neither overlap nor leave the zone. Overlap is computed by the JDK's geometry. */
@@ -100,7 +97,7 @@ class JudgeTest {
                 assertThat(box.contains(rectangle)).isTrue();
                 assertThat(laid).noneMatch(rectangle::intersects);
                 laid.add(rectangle);
-                there.add(coming);
+                there.add(Frame.of(slot.x(), slot.y(), coming.width(), coming.height()));
             }
         }
     }
@@ -114,7 +111,7 @@ class JudgeTest {
             var slot = Slots.next(small, there, piece.frame());
             assertThat(slot.x()).isBetween(100.0, 120.0);
             assertThat(slot.y()).isBetween(100.0, 120.0);
-            there.add(piece.frame());
+            there.add(piece.frame().at(slot.x(), slot.y()));
         }
     }
 

@@ -2,6 +2,7 @@ package gladtile.core.edit;
 
 import gladtile.core.Some;
 import gladtile.core.SomeItems;
+import gladtile.core.SomeRules;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
@@ -23,7 +24,7 @@ import java.util.Set;
 
 /** Edits of every type, most of which fit the activity and some of which do not. */
 final class RandomEdits {
-    private static final int TYPES = 22;
+    private static final int TYPES = 27;
     private final Random random;
     private final String author;
     private int made;
@@ -67,6 +68,11 @@ final class RandomEdits {
             case 16, 17 -> new SetBody(page.id(), another(page, item));
             case 18 -> new SetPageWords(page.id(), random.nextBoolean() ? WordStyle.PLAIN : null);
             case 19 -> new Arrange(page.id(), someOf(page, item), arrangement());
+            case 21 -> new SetFacts(page.id(), item, SomeRules.facts(random));
+            case 22 -> new SetTyped(page.id(), gapOf(page), random.nextBoolean() ? SomeRules.typed(random) : null);
+            case 23 -> new SetSets(SomeRules.sets(random, on));
+            case 24 -> new SetTerms(SomeRules.terms(random, page.id()));
+            case 25 -> new SetRule(page.id(), zoneOf(page), SomeRules.rule(random, item));
             case 20 -> new Transform(page.id(), someOf(page, item), similarity());
             default ->
                 random.nextBoolean()
@@ -116,6 +122,10 @@ final class RandomEdits {
         return items.isEmpty() || random.nextInt(12) == 0
                 ? "nowhere"
                 : items.get(random.nextInt(items.size())).id();
+    }
+
+    private String gapOf(Page page) {
+        return page.gaps().isEmpty() ? itemOf(page) : page.gaps().get(0).id();
     }
 
     private String zoneOf(Page page) {

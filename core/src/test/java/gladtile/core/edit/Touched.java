@@ -25,8 +25,15 @@ final class Touched {
             case "together" -> collect(node.get("edits"), found);
             case "set-title" -> found.add("the title");
             case "add-page", "move-page" -> found.add("the order of pages");
+            case "set-sets", "set-terms" -> found.add("the key");
             case "remove-page" -> {
+                found.add("the key");
                 found.add("the order of pages");
+                found.add(node.get("pageId").asString());
+            }
+            case "remove-item", "set-body" -> {
+                // What the key says of all pages together may name what is gone.
+                found.add("the key");
                 found.add(node.get("pageId").asString());
             }
             default -> {

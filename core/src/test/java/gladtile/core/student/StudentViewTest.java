@@ -6,6 +6,10 @@ import gladtile.core.Some;
 import gladtile.core.activity.Activity;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
+import gladtile.core.answer.Facts;
+import gladtile.core.answer.Replies;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.answer.Wants;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.Rules;
 import gladtile.core.json.Json;
@@ -23,7 +27,7 @@ class StudentViewTest {
     @Test
     void no_field_of_the_answer_key_and_no_decision_is_in_the_json() {
         Set<String> keyFields = new HashSet<>();
-        Stream.of(AnswerKey.class, ZoneRule.class)
+        Stream.of(AnswerKey.class, ZoneRule.class, Wants.class, Replies.class, Facts.class, TypedKey.class)
                 .flatMap(type -> Stream.of(type.getRecordComponents()))
                 .map(RecordComponent::getName)
                 .forEach(keyFields::add);

@@ -2,7 +2,7 @@ package gladtile.server.live;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.attempt.AttemptState;
-import gladtile.core.attempt.PieceState;
+import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Standing;
 import gladtile.server.classes.Classes.Student;
@@ -21,7 +21,7 @@ public record Quilt(
         List<QuiltRow> students) {
 
     /** The columns of one page. */
-    public record QuiltPage(String id, String name, List<Rules.Placement> placements) {}
+    public record QuiltPage(String id, String name, List<Placement> placements) {}
 
     /**
      * One student.
@@ -52,8 +52,7 @@ public record Quilt(
     static QuiltRow row(Student student, AttemptState state, Rules rules) {
         List<Cell> cells = rules.placements().stream()
                 .map(placement -> {
-                    PieceState piece = state == null ? null : state.pieces().get(placement.pieceId());
-                    return piece == null ? UNTOUCHED : new Cell(piece.tries(), piece.solvedAt());
+                    return state == null ? UNTOUCHED : new Cell(state.tries(placement), state.solvedAt(placement));
                 })
                 .toList();
         return new QuiltRow(

@@ -1,0 +1,10 @@
+package gladtile.core.answer;
+
+/**
+ * A piece or a copy that lies in a zone.
+ *
+ * @param x left edge, in page units
+ * @param y top edge
+ * @param settled whether it was accepted; else it waits for a check, or was refused and stayed
+ */
+public record Lying(String pieceId, double x, double y, boolean settled) {}

@@ -1,0 +1,76 @@
+package gladtile.core.answer;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Whether some of several whole numbers add up to a target, exactly: by the set of all sums that can be reached, each
+ * with the number that reached it first (dynamic programming, as in Cormen et al., Introduction to Algorithms). Its
+ * cost grows with the numbers times the different sums, which is bounded.
+ */
+public final class SubsetSum {
+    /** Different sums that are kept. */
+    static final int MOST = 2_000_000;
+
+    private SubsetSum() {}
+
+    /** What was found out. */
+    public enum Answer {
+        REACHED,
+        NOT_REACHED,
+        /** There are more different sums than {@link #MOST}. */
+        TOO_MANY
+    }
+
+    /** @param most how many of the numbers may be taken */
+    public static Answer reaches(List<Long> numbers, long target, int most) {
+        Map<Long, Step> sums = sums(numbers, target, most);
+        return sums == null ? Answer.TOO_MANY : sums.containsKey(target) ? Answer.REACHED : Answer.NOT_REACHED;
+    }
+
+    /** The positions of numbers that add up to the target, at least one; empty when none do. */
+    public static Optional<List<Integer>> find(List<Long> numbers, long target, int most) {
+        Map<Long, Step> sums = sums(numbers, target, most);
+        if (sums == null || !sums.containsKey(target)) {
+            return Optional.empty();
+        }
+        List<Integer> taken = new ArrayList<>();
+        for (Step step = sums.get(target); step != null; step = step.before) {
+            taken.add(0, step.number);
+        }
+        return Optional.of(taken);
+    }
+
+    /** The fewest numbers that reach a sum, and how. */
+    private record Step(int number, Step before, int length) {}
+
+    /** Null when there are too many. A sum is reached by at least one number. */
+    private static Map<Long, Step> sums(List<Long> numbers, long target, int most) {
+        boolean grows = numbers.stream().allMatch(number -> number >= 0);
+        Map<Long, Step> sums = new HashMap<>();
+        for (int i = 0; i < numbers.size(); i++) {
+            long number = numbers.get(i);
+            List<Map.Entry<Long, Step>> before = new ArrayList<>(sums.entrySet());
+            offer(sums, number, new Step(i, null, 1), target, grows, most);
+            for (Map.Entry<Long, Step> one : before) {
+                Step step = one.getValue();
+                offer(sums, one.getKey() + number, new Step(i, step, step.length + 1), target, grows, most);
+            }
+            if (sums.size() > MOST) {
+                return null;
+            }
+        }
+        return sums;
+    }
+
+    private static void offer(Map<Long, Step> sums, long sum, Step step, long target, boolean grows, int most) {
+        if (step.length > most || grows && sum > target) {
+            return;
+        }
+        // The shortest way is kept: only it can decide whether so many numbers are enough.
+        sums.merge(sum, step, (a, b) -> a.length <= b.length ? a : b);
+    }
+}

@@ -1,0 +1,98 @@
+package gladtile.core.answer;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import java.util.Collections;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * What holds for the activity as a whole.
+ *
+ * @param score absent for one point each
+ * @param weights page id to how much its points count, 0 to 10; pages left out count 1
+ * @param solution absent for never
+ * @param seconds time for the whole, by the server's clock; absent for no end
+ * @param pageSeconds page id to the time for that page, from when it is first opened
+ */
+public record Terms(
+        @JsonInclude(JsonInclude.Include.NON_NULL) Points score,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Double> weights,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Solution solution,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Integer seconds,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Integer> pageSeconds) {
+    public static final Terms USUAL = new Terms(null, null, null, null, null);
+
+    public Terms {
+        score = Points.USUAL.equals(score) ? null : score;
+        solution = Solution.NEVER.equals(solution) ? null : solution;
+        weights = weights == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(weights));
+        Bounds.count("terms.weights", weights.size(), Bounds.PAGES);
+        weights.forEach((page, weight) -> {
+            Bounds.id("page.id", page);
+            Bounds.within("terms.weights", Bounds.present("terms.weights", weight), 0, 10);
+        });
+        if (seconds != null) {
+            Bounds.within("terms.seconds", seconds, Bounds.SECONDS_LEAST, Bounds.SECONDS_MOST);
+        }
+        pageSeconds = pageSeconds == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(pageSeconds));
+        Bounds.count("terms.pageSeconds", pageSeconds.size(), Bounds.PAGES);
+        pageSeconds.forEach((page, time) -> {
+            Bounds.id("page.id", page);
+            Bounds.within(
+                    "terms.pageSeconds",
+                    Bounds.present("terms.pageSeconds", time),
+                    Bounds.SECONDS_LEAST,
+                    Bounds.SECONDS_MOST);
+        });
+    }
+
+    static Terms orNull(Terms terms) {
+        return USUAL.equals(terms) ? null : terms;
+    }
+
+    public Points scoring() {
+        return score == null ? Points.USUAL : score;
+    }
+
+    public Solution shows() {
+        return solution == null ? Solution.NEVER : solution;
+    }
+
+    public double weight(String pageId) {
+        return weights.getOrDefault(pageId, 1.0);
+    }
+
+    /** Whether anything is counted down. */
+    public boolean timed() {
+        return seconds != null || !pageSeconds.isEmpty();
+    }
+
+    public Terms withPoints(Points newPoints) {
+        return new Terms(newPoints, weights, solution, seconds, pageSeconds);
+    }
+
+    public Terms withWeights(Map<String, Double> newWeights) {
+        return new Terms(score, newWeights, solution, seconds, pageSeconds);
+    }
+
+    public Terms withSolution(Solution newSolution) {
+        return new Terms(score, weights, newSolution, seconds, pageSeconds);
+    }
+
+    public Terms withSeconds(Integer time) {
+        return new Terms(score, weights, solution, time, pageSeconds);
+    }
+
+    public Terms withPageSeconds(Map<String, Integer> times) {
+        return new Terms(score, weights, solution, seconds, times);
+    }
+
+    Terms withoutPage(String pageId) {
+        Map<String, Double> left = new TreeMap<>(weights);
+        left.remove(pageId);
+        Map<String, Integer> times = new TreeMap<>(pageSeconds);
+        times.remove(pageId);
+        return new Terms(score, left, solution, seconds, times);
+    }
+}

@@ -1,0 +1,24 @@
+package gladtile.core.answer;
+
+/** Why a piece is turned away, or not right. */
+public enum Why {
+    /** It does not belong in that zone. */
+    NOT_HERE,
+    /** The zone holds no more. */
+    FULL,
+    /** No more copies of that piece are wanted. */
+    TOO_MANY,
+    /** With it the values would add up to more than the total. */
+    TOO_MUCH,
+    /** It belongs there, but not at that place in the order. */
+    WRONG_PLACE,
+    /** It does not go with what lies in the zones that are answered together. */
+    NOT_WITH_THESE,
+    /** The zone was tried as often as it may be. */
+    NO_MORE_TRIES;
+
+    /** Whether a student is to blame, so that it counts as a refusal. */
+    public boolean counts() {
+        return this != FULL && this != NO_MORE_TRIES;
+    }
+}

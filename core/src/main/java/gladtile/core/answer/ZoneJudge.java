@@ -1,0 +1,385 @@
+package gladtile.core.answer;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.Supply;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.Verdict.Rests;
+import gladtile.core.answer.Verdict.Says;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** One zone with all that it wants, made ready for judging. */
+final class ZoneJudge {
+    private final Zone zone;
+    private final ZoneRule rule;
+    private final Wants wants;
+    private final Map<String, Item> pieces;
+    private final Set<String> belongs;
+    private final Map<String, Long> values;
+    private final boolean onlyGrows;
+    private final SequenceCells cells;
+    private final SetJudge set;
+    /** Places for everything that may settle here; empty when they do not all fit. */
+    private final List<Frame> plan;
+
+    ZoneJudge(Zone zone, AnswerKey key, Map<String, Item> pieces, Map<String, Object> looks) {
+        this.zone = zone;
+        this.pieces = pieces;
+        rule = key.rule(zone.id());
+        wants = rule.wanted();
+        Set<String> belonging = new HashSet<>();
+        for (String piece : pieces.keySet()) {
+            if (key.decision(zone.id(), piece) == Decision.BELONGS) {
+                belonging.add(piece);
+            }
+        }
+        belongs = Set.copyOf(belonging);
+        values = new HashMap<>();
+        belongs.forEach(piece -> values.put(piece, key.facts(piece).thousandths()));
+        onlyGrows = values.values().stream().allMatch(value -> value >= 0);
+        cells = wants.sequence() == null ? null : new SequenceCells(zone, wants.sequence(), looks);
+        set = key.sets().stream()
+                .filter(one -> one.zoneIds().contains(zone.id()))
+                .findFirst()
+                .map(SetJudge::new)
+                .orElse(null);
+        plan = laysInSlots() && cells == null
+                ? Slots.plan(zone, settling(zone, wants, belonging(pieces))).orElse(List.of())
+                : List.of();
+    }
+
+    private List<Item> belonging(Map<String, Item> all) {
+        return all.values().stream()
+                .filter(piece -> belongs.contains(piece.id()))
+                .toList();
+    }
+
+    /** The boxes of everything that can settle in a zone at one time; of more than it holds, the largest. */
+    static List<Frame> settling(Zone zone, Wants wants, List<Item> belonging) {
+        List<Frame> boxes = new ArrayList<>();
+        for (Item piece : belonging) {
+            Supply supply = piece.ways().supply();
+            int most = supply == null ? 1 : wants.counts().getOrDefault(piece.id(), mostCopies(wants, supply));
+            for (int i = 0; i < most; i++) {
+                boxes.add(piece.frame());
+            }
+        }
+        if (wants.capacity() != null && boxes.size() > wants.capacity()) {
+            boxes.sort((a, b) -> Double.compare(b.width() * b.height(), a.width() * a.height()));
+            return boxes.subList(0, wants.capacity());
+        }
+        return boxes;
+    }
+
+    /** Of an endless supply nobody can know; one is reckoned with. */
+    private static int mostCopies(Wants wants, Supply supply) {
+        if (wants.capacity() != null) {
+            return Math.min(wants.capacity(), supply.most());
+        }
+        return supply.copies() == null ? 1 : supply.copies();
+    }
+
+    String id() {
+        return zone.id();
+    }
+
+    ZoneRule rule() {
+        return rule;
+    }
+
+    Set<String> belongs() {
+        return belongs;
+    }
+
+    SetJudge set() {
+        return set;
+    }
+
+    boolean contains(Point middle) {
+        return zone.frame().contains(middle);
+    }
+
+    private boolean laysInSlots() {
+        return rule.settle() == Settle.IN_SLOT || rule.settle() == Settle.TURNS_OVER;
+    }
+
+    /** Whether it is solved as one, rather than piece by piece. */
+    boolean isWhole() {
+        if (wants.total() != null
+                || wants.allOf() != null
+                || set != null
+                || !wants.counts().isEmpty()) {
+            return true;
+        }
+        return wants.capacity() != null && wants.capacity() < belongs.size();
+    }
+
+    /** How much of what it wants as a whole has settled there, 0 to 1. */
+    double share(List<Lying> settled) {
+        if (wants.total() != null) {
+            long wanted = Math.round(wants.total() * Facts.IN_ONE);
+            if (sum(settled) == wanted && !settled.isEmpty()) {
+                return 1;
+            }
+            return wanted <= 0 || settled.isEmpty() ? 0 : Math.min(0.99, Math.max(0, (double) sum(settled) / wanted));
+        }
+        if (!wants.counts().isEmpty()) {
+            int wanted = 0;
+            int there = 0;
+            for (Map.Entry<String, Integer> one : wants.counts().entrySet()) {
+                wanted += one.getValue();
+                there += (int) Math.min(one.getValue(), count(one.getKey(), settled));
+            }
+            return wanted == 0 ? 0 : (double) there / wanted;
+        }
+        int wanted = belongs.size();
+        if (set != null) {
+            wanted = 1;
+        } else if (wants.capacity() != null) {
+            wanted = Math.min(wanted, wants.capacity());
+        }
+        return wanted == 0 ? 0 : Math.min(1, (double) settled.size() / wanted);
+    }
+
+    Verdict put(Item piece, double x, double y, Point middle, There there) {
+        List<Lying> lying = there.in(zone.id());
+        if (rule.tries() != null && there.refusals(zone.id()) >= rule.tries()) {
+            return home(piece, Why.NO_MORE_TRIES);
+        }
+        if (rule.when() != Moment.AT_ONCE) {
+            boolean full = wants.capacity() != null && lying.size() >= wants.capacity();
+            if (full || cells != null && laysInSlots() && lying.size() >= cells.length()) {
+                return home(piece, Why.FULL);
+            }
+            return placed(Says.NOT_JUDGED, piece, x, y, middle, lying);
+        }
+        List<Lying> settled = lying.stream().filter(Lying::settled).toList();
+        Why why = why(piece, middle, settled, there);
+        if (why == null) {
+            return rule.settle() == Settle.MELTS
+                    ? new Verdict(Says.BELONGS, zone.id(), x, y, Rests.MELTED)
+                    : placed(Says.BELONGS, piece, x, y, middle, lying);
+        }
+        if (rule.refused() == Return.GLIDES_HOME || !why.counts()) {
+            return home(piece, why);
+        }
+        return Verdict.turnedAway(zone.id(), x, y, Rests.WHERE_PUT, why);
+    }
+
+    private Verdict home(Item piece, Why why) {
+        return Verdict.turnedAway(zone.id(), piece.frame().x(), piece.frame().y(), Rests.HOME, why);
+    }
+
+    private Verdict placed(Says says, Item piece, double x, double y, Point middle, List<Lying> lying) {
+        if (!laysInSlots()) {
+            return new Verdict(says, zone.id(), x, y, Rests.WHERE_PUT);
+        }
+        Point at = slot(piece.frame(), middle, lying);
+        return new Verdict(says, zone.id(), at.x(), at.y(), Rests.IN_SLOT);
+    }
+
+    private Point slot(Frame home, Point middle, List<Lying> lying) {
+        if (cells != null) {
+            int place = cells.nearestFree(middle, taken(lying));
+            return cells.corner(place == 0 ? cells.at(middle) : place, home.width(), home.height());
+        }
+        List<Frame> there = new ArrayList<>(lying.size());
+        for (Lying one : lying) {
+            Frame box = frame(one.pieceId());
+            there.add(Frame.of(one.x(), one.y(), box.width(), box.height()));
+        }
+        for (Frame place : plan) {
+            boolean fits = place.width() == home.width() && place.height() == home.height();
+            if (fits && there.stream().noneMatch(one -> overlap(one, place))) {
+                return new Point(place.x(), place.y());
+            }
+        }
+        return Slots.next(zone, there, home);
+    }
+
+    private static boolean overlap(Frame a, Frame b) {
+        return a.x() < b.x() + b.width()
+                && b.x() < a.x() + a.width()
+                && a.y() < b.y() + b.height()
+                && b.y() < a.y() + a.height();
+    }
+
+    private Frame frame(String pieceId) {
+        return pieces.get(Supply.originalOf(pieceId)).frame();
+    }
+
+    private Point middle(Lying one) {
+        Frame box = frame(one.pieceId());
+        return new Point(one.x() + box.width() / 2, one.y() + box.height() / 2);
+    }
+
+    private List<Integer> taken(List<Lying> lying) {
+        return lying.stream().map(one -> cells.at(middle(one))).toList();
+    }
+
+    /** Null when it may settle. */
+    private Why why(Item piece, Point middle, List<Lying> settled, There there) {
+        String id = piece.id();
+        if (!belongs.contains(id)) {
+            return Why.NOT_HERE;
+        }
+        if (wants.capacity() != null && settled.size() >= wants.capacity() || set != null && !settled.isEmpty()) {
+            return Why.FULL;
+        }
+        if (!wants.counts().isEmpty() && count(id, settled) >= wants.counts().getOrDefault(id, 1)) {
+            return Why.TOO_MANY;
+        }
+        if (wants.total() != null && onlyGrows) {
+            long most = Math.round(wants.total() * Facts.IN_ONE);
+            if (sum(settled) + values.get(id) > most) {
+                return Why.TOO_MUCH;
+            }
+        }
+        if (cells != null && !inOrder(id, middle, settled)) {
+            return Why.WRONG_PLACE;
+        }
+        if (set != null && !set.goes(zone.id(), id, inSet(there, true))) {
+            return Why.NOT_WITH_THESE;
+        }
+        return null;
+    }
+
+    /** In slots the place itself counts; where pieces stay as they were put, only what lies before and behind. */
+    private boolean inOrder(String id, Point middle, List<Lying> settled) {
+        if (laysInSlots()) {
+            int place = cells.at(middle);
+            return cells.mayLieAt(id, place) && !taken(settled).contains(place);
+        }
+        double along = cells.along(middle);
+        int mine = cells.first(id);
+        for (Lying one : settled) {
+            int other = cells.first(Supply.originalOf(one.pieceId()));
+            double at = cells.along(middle(one));
+            if (mine != other && (mine < other) != (along < at)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Zone id to the one piece that lies in it, for the zones answered together with this one. */
+    private Map<String, String> inSet(There there, boolean settledOnly) {
+        Map<String, String> lying = new HashMap<>();
+        for (String other : set.zoneIds()) {
+            there.in(other).stream()
+                    .filter(one -> !settledOnly || one.settled())
+                    .findFirst()
+                    .ifPresent(one -> lying.put(other, Supply.originalOf(one.pieceId())));
+        }
+        return lying;
+    }
+
+    private static long count(String piece, List<Lying> lying) {
+        return lying.stream()
+                .filter(one -> Supply.originalOf(one.pieceId()).equals(piece))
+                .count();
+    }
+
+    private long sum(List<Lying> lying) {
+        return lying.stream()
+                .mapToLong(one -> values.getOrDefault(Supply.originalOf(one.pieceId()), 0L))
+                .sum();
+    }
+
+    /** What a check finds of each piece that is not settled yet. */
+    enum Found {
+        RIGHT,
+        WRONG,
+        /** It belongs, but something is still missing, or the sum is not the total yet. */
+        NOT_YET
+    }
+
+    record Checked(Lying lying, Found found, Why why) {}
+
+    /** Everything that waits in this zone, judged together. */
+    List<Checked> check(There there) {
+        List<Lying> lying = there.in(zone.id());
+        List<Checked> found = new ArrayList<>();
+        Map<String, Integer> counted = new HashMap<>();
+        List<Lying> belonging = lying.stream()
+                .filter(one -> belongs.contains(Supply.originalOf(one.pieceId())))
+                .toList();
+        Set<String> ordered = cells == null ? Set.of() : rightInOrder(belonging);
+        boolean open = wants.total() != null && sum(belonging) != Math.round(wants.total() * Facts.IN_ONE)
+                || wants.allOf() != null && belonging.size() < belongs.size();
+        boolean setFits = set == null || set.right(inSet(there, false)).contains(zone.id());
+        for (Lying one : lying) {
+            String piece = Supply.originalOf(one.pieceId());
+            Why why = null;
+            if (!belongs.contains(piece)) {
+                why = Why.NOT_HERE;
+            } else if (!wants.counts().isEmpty()
+                    && counted.merge(piece, 1, Integer::sum) > wants.counts().getOrDefault(piece, 1)) {
+                why = Why.TOO_MANY;
+            } else if (cells != null && !ordered.contains(one.pieceId())) {
+                why = Why.WRONG_PLACE;
+            } else if (!setFits) {
+                why = Why.NOT_WITH_THESE;
+            }
+            if (!one.settled()) {
+                found.add(new Checked(one, why != null ? Found.WRONG : open ? Found.NOT_YET : Found.RIGHT, why));
+            }
+        }
+        return found;
+    }
+
+    /** Those that are at their place; where pieces stay as put, the longest row of them that is in order. */
+    private Set<String> rightInOrder(List<Lying> lying) {
+        Set<String> right = new HashSet<>();
+        if (laysInSlots()) {
+            for (Lying one : lying) {
+                if (cells.mayLieAt(Supply.originalOf(one.pieceId()), cells.at(middle(one)))) {
+                    right.add(one.pieceId());
+                }
+            }
+            return right;
+        }
+        List<Lying> row = new ArrayList<>(lying);
+        row.sort((a, b) -> Double.compare(cells.along(middle(a)), cells.along(middle(b))));
+        int n = row.size();
+        int[] best = new int[n];
+        int[] before = new int[n];
+        int last = -1;
+        for (int i = 0; i < n; i++) {
+            best[i] = 1;
+            before[i] = -1;
+            for (int j = 0; j < i; j++) {
+                boolean follows = cells.first(Supply.originalOf(row.get(j).pieceId()))
+                        <= cells.first(Supply.originalOf(row.get(i).pieceId()));
+                if (follows && best[j] + 1 > best[i]) {
+                    best[i] = best[j] + 1;
+                    before[i] = j;
+                }
+            }
+            if (last < 0 || best[i] > best[last]) {
+                last = i;
+            }
+        }
+        for (int i = last; i >= 0; i = before[i]) {
+            right.add(row.get(i).pieceId());
+        }
+        return right;
+    }
+
+    /** A place where a piece that belongs here would rest, for showing the solution. */
+    Point shownAt(Item piece, There there) {
+        List<Lying> lying = there.in(zone.id());
+        Frame home = piece.frame();
+        if (cells != null) {
+            int place = cells.first(piece.id());
+            return cells.corner(place > cells.length() ? cells.length() : place, home.width(), home.height());
+        }
+        return slot(home, zone.frame().middle(), lying);
+    }
+}

@@ -1,0 +1,149 @@
+package gladtile.core.attempt;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Supply;
+import gladtile.core.answer.Judge;
+import gladtile.core.answer.Judge.Checked;
+import gladtile.core.answer.Moment;
+import gladtile.core.answer.Return;
+import gladtile.core.answer.Settle;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.answer.Verdict;
+import gladtile.core.answer.Verdict.Count;
+import gladtile.core.answer.Verdict.Says;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.attempt.MoveResult.Made;
+import gladtile.core.attempt.MoveResult.Refused;
+import gladtile.core.attempt.MoveResult.Rule;
+import java.util.List;
+import java.util.Optional;
+
+/** Judges what waits: when the student asks for it, and all that is left when the work is handed in. */
+final class Checking {
+    private final Next next;
+    private final Rules rules;
+    private final boolean last;
+    private int right;
+    private int of;
+    private String hint;
+
+    private Checking(Next next, Rules rules, boolean last) {
+        this.next = next;
+        this.rules = rules;
+        this.last = last;
+    }
+
+    static MoveResult of(AttemptState state, Act.Check check, Judge judge, Rules rules) {
+        Checking checking = new Checking(new Next(state), rules, false);
+        for (String zone : judge.zoneIds()) {
+            if (check.zoneId() == null || check.zoneId().equals(zone)) {
+                checking.zone(judge, zone);
+            }
+        }
+        for (String gap : rules.gaps(check.pageId())) {
+            if (check.zoneId() == null || check.zoneId().equals(gap)) {
+                checking.gap(gap);
+            }
+        }
+        if (checking.of == 0) {
+            return new Refused(Rule.NOTHING_TO_CHECK, "nothing lies there yet that could be checked");
+        }
+        Verdict verdict =
+                Verdict.checked(new Count(checking.right, checking.of)).with(null, checking.hint);
+        return new Made(checking.next.state(), Optional.of(verdict));
+    }
+
+    static MoveResult handIn(AttemptState state, Rules rules) {
+        Checking checking = new Checking(new Next(state).handedIn(), rules, true);
+        for (Judge judge : rules.judges()) {
+            judge.zoneIds().forEach(zone -> checking.zone(judge, zone));
+            rules.gaps(judge.pageId()).forEach(checking::gap);
+        }
+        return new Made(checking.next.state(), Optional.empty());
+    }
+
+    private boolean isDue(Moment moment) {
+        return moment == Moment.ON_CHECK || last && moment == Moment.ON_HAND_IN;
+    }
+
+    private void zone(Judge judge, String zoneId) {
+        ZoneRule rule = judge.rule(zoneId).orElseThrow();
+        if (!isDue(rule.when())) {
+            return;
+        }
+        List<Checked> found = judge.checked(zoneId, next.there()).stream()
+                .filter(one -> last || next.piece(one.pieceId()).isWaiting() || rule.refused() == Return.STAYS)
+                .toList();
+        if (found.isEmpty()) {
+            return;
+        }
+        int good = (int) found.stream().filter(Checked::right).count();
+        right += good;
+        of += found.size();
+        boolean shows = last || rule.tellsWhich() || good == found.size();
+        if (good < found.size() && !last) {
+            next.refusedBy(zoneId);
+            String earned = rule.says().hintAfter(next.there().refusals(zoneId));
+            hint = earned == null ? hint : earned;
+        }
+        if (!shows) {
+            next.told(zoneId, new Count(good, found.size()));
+            return;
+        }
+        for (Checked one : found) {
+            if (one.right()) {
+                accept(judge, rule, one.pieceId());
+            } else if (one.wrong()) {
+                refuse(judge, rule, one.pieceId());
+            }
+        }
+        next.told(zoneId, null);
+        next.wholeIfSolved(judge, zoneId);
+    }
+
+    private void accept(Judge judge, ZoneRule rule, String id) {
+        next.piece(id, next.piece(id).accepted(rule.settle() == Settle.MELTS));
+        Item piece = judge.piece(id).orElseThrow();
+        if (rule.settle() == Settle.TURNS_OVER && piece.ways().otherSide() != null) {
+            next.showsOther(id);
+        }
+        if (Supply.isCopy(id)) {
+            PieceState source = next.piece(piece.id());
+            int tries = (source == null ? 0 : source.tries()) + 1;
+            int solvedAt = source == null || source.solvedAt() == 0 ? tries : source.solvedAt();
+            Frame home = piece.frame();
+            next.piece(piece.id(), new PieceState(home.x(), home.y(), null, true, tries, solvedAt, next.seq()));
+        }
+    }
+
+    private void refuse(Judge judge, ZoneRule rule, String id) {
+        PieceState refused = next.piece(id).refused();
+        boolean home = rule.refused() == Return.GLIDES_HOME && !last;
+        if (!home) {
+            next.piece(id, refused);
+        } else if (Supply.isCopy(id)) {
+            next.without(id);
+        } else {
+            Frame at = judge.home(id).orElseThrow();
+            next.piece(
+                    id, new PieceState(at.x(), at.y(), null, false, refused.tries(), refused.solvedAt(), next.seq()));
+        }
+    }
+
+    private void gap(String gapId) {
+        TypedKey key = rules.typed(gapId).orElse(null);
+        TypedState was = next.typed(gapId);
+        if (key == null || was == null || !was.waits() || !isDue(key.when())) {
+            return;
+        }
+        TypedState judged = was.judged(Typing.found(key, was.text()));
+        next.typed(gapId, judged);
+        of++;
+        right += judged.taken() ? 1 : 0;
+        if (judged.says() == Says.TURNED_AWAY && !last) {
+            String earned = key.says().hintAfter(judged.tries());
+            hint = earned == null ? hint : earned;
+        }
+    }
+}

@@ -1,0 +1,48 @@
+package gladtile.core.attempt;
+
+import gladtile.core.answer.Terms;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** The time for a page and for the whole, by the server's clock. */
+public final class Countdown {
+    /** Under which the beginning of the whole attempt is kept. */
+    public static final String WHOLE = "";
+
+    private Countdown() {}
+
+    /** What is known of beginnings once that page is opened. */
+    static Map<String, Long> opened(AttemptState state, Rules rules, String pageId, Instant at) {
+        Terms terms = rules.terms();
+        Map<String, Long> opened = new HashMap<>(state.opened());
+        if (terms.seconds() != null) {
+            opened.putIfAbsent(WHOLE, at.toEpochMilli());
+        }
+        if (terms.pageSeconds().containsKey(pageId)) {
+            opened.putIfAbsent(pageId, at.toEpochMilli());
+        }
+        return opened;
+    }
+
+    static boolean over(AttemptState state, Rules rules, String pageId, Instant at) {
+        return left(state, rules, at).entrySet().stream()
+                .anyMatch(one -> one.getValue() <= 0
+                        && (one.getKey().equals(WHOLE) || one.getKey().equals(pageId)));
+    }
+
+    /** Milliseconds left for each page with a countdown that was opened, and for the whole; never below 0. */
+    public static Map<String, Long> left(AttemptState state, Rules rules, Instant at) {
+        Map<String, Long> left = new TreeMap<>();
+        state.opened().forEach((page, since) -> {
+            Integer seconds = page.equals(WHOLE)
+                    ? rules.terms().seconds()
+                    : rules.terms().pageSeconds().get(page);
+            if (seconds != null) {
+                left.put(page, Math.max(0, since + seconds * 1000L - at.toEpochMilli()));
+            }
+        });
+        return left;
+    }
+}

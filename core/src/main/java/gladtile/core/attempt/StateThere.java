@@ -1,0 +1,41 @@
+package gladtile.core.attempt;
+
+import gladtile.core.answer.Lying;
+import gladtile.core.answer.There;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+
+/** What lies in the zones as an attempt has it. */
+final class StateThere implements There {
+    private final Map<String, PieceState> pieces;
+    private final Map<String, ZoneState> zones;
+    private final String without;
+
+    /** @param without a piece that is in the hand; null for none */
+    StateThere(Map<String, PieceState> pieces, Map<String, ZoneState> zones, String without) {
+        this.pieces = pieces;
+        this.zones = zones;
+        this.without = without;
+    }
+
+    @Override
+    public List<Lying> in(String zoneId) {
+        record Came(long at, Lying lying) {}
+        List<Came> there = new ArrayList<>();
+        pieces.forEach((id, one) -> {
+            if (zoneId.equals(one.zoneId()) && !id.equals(without)) {
+                there.add(new Came(one.putAt(), new Lying(id, one.x(), one.y(), one.settled())));
+            }
+        });
+        there.sort(Comparator.comparingLong(Came::at)
+                .thenComparing(came -> came.lying().pieceId()));
+        return there.stream().map(Came::lying).toList();
+    }
+
+    @Override
+    public int refusals(String zoneId) {
+        return zones.getOrDefault(zoneId, ZoneState.NEW).refusals();
+    }
+}

@@ -1,0 +1,34 @@
+package gladtile.core.edit;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import gladtile.core.answer.Facts;
+import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.edit.EditResult.Reason;
+
+/** Sets a piece's labels and value, and whether it belongs nowhere. */
+public record SetFacts(String pageId, String itemId, Facts facts) implements Edit {
+    public SetFacts {
+        Bounds.id("page.id", pageId);
+        Bounds.id("item.id", itemId);
+        Bounds.present("edit.facts", facts);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        Item piece = activity.page(pageId).flatMap(page -> page.item(itemId)).orElse(null);
+        if (piece == null) {
+            return activity.page(pageId).isEmpty() ? On.noSuchPage(pageId) : On.noSuchItem(itemId);
+        }
+        if (!piece.isPiece()) {
+            return EditResult.refused(Reason.NOT_A_PIECE, piece.name() + " is fixed, so it has no labels or value");
+        }
+        return new Applied(activity.withKey(activity.key().with(itemId, facts)));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        return new SetFacts(pageId, itemId, before.key().facts(itemId));
+    }
+}

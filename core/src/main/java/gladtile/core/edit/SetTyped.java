@@ -1,0 +1,42 @@
+package gladtile.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Gap;
+import gladtile.core.activity.Item;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.edit.EditResult.Reason;
+
+/**
+ * Says what is right in a gap.
+ *
+ * @param typed absent for nothing said
+ */
+public record SetTyped(
+        String pageId,
+        String itemId,
+        @JsonInclude(JsonInclude.Include.NON_NULL) TypedKey typed) implements Edit {
+    public SetTyped {
+        Bounds.id("page.id", pageId);
+        Bounds.id("item.id", itemId);
+    }
+
+    @Override
+    public EditResult apply(Activity activity) {
+        Item gap = activity.page(pageId).flatMap(page -> page.item(itemId)).orElse(null);
+        if (gap == null) {
+            return activity.page(pageId).isEmpty() ? On.noSuchPage(pageId) : On.noSuchItem(itemId);
+        }
+        if (!(gap instanceof Gap)) {
+            return EditResult.refused(Reason.WRONG_KIND, gap.name() + " is not typed into");
+        }
+        return new Applied(activity.withKey(activity.key().with(itemId, typed)));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        return new SetTyped(pageId, itemId, before.key().typed().get(itemId));
+    }
+}

@@ -1,0 +1,86 @@
+package gladtile.core.typed;
+
+import gladtile.core.typed.TypedRule.Notation;
+import java.util.Optional;
+import java.util.Set;
+import javax.measure.Unit;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/** Compares a written number, with its unit where one is wanted, with the value of the key. */
+final class NumberAnswer {
+    /** What the arithmetic of units may be off by, as a share. */
+    private static final double ROUNDING = 1e-12;
+
+    private NumberAnswer() {}
+
+    static Typed judge(TypedRule.Number rule, String answer) {
+        NumberText.Read read = NumberText.read(answer);
+        if (read == null) {
+            return Typed.not("It cannot be read as a number.");
+        }
+        Set<Notation> allowed = Set.copyOf(rule.notations());
+        for (Notation used : read.notations()) {
+            if (!allowed.contains(used)) {
+                return Typed.not(notAllowed(used));
+            }
+        }
+        if (rule.unit() == null) {
+            return read.rest().isEmpty()
+                    ? near(rule, read.value(), null)
+                    : Typed.not("Something stands behind the number, and no unit is wanted.");
+        }
+        if (read.rest().isEmpty()) {
+            return Typed.not("The unit is missing.");
+        }
+        Optional<Unit<?>> unit = Units.of(read.rest());
+        if (unit.isEmpty()) {
+            return Typed.not("“%s” is no unit that is known here.".formatted(read.rest()));
+        }
+        if (Units.tidy(read.rest()).equals(Units.tidy(rule.unit()))) {
+            return near(rule, read.value(), null);
+        }
+        if (!rule.converts()) {
+            return Typed.not("It is in another unit, and only %s is taken.".formatted(rule.unit()));
+        }
+        Unit<?> wanted = Units.of(rule.unit()).orElseThrow();
+        return Units.convert(read.value().doubleValue(), unit.get(), wanted)
+                .map(value -> near(rule, null, value))
+                .orElseGet(() -> Typed.not("%s measures something else than %s.".formatted(read.rest(), rule.unit())));
+    }
+
+    /** @param exact the value as written, or null when it was converted and is {@code rounded} */
+    private static Typed near(TypedRule.Number rule, BigFraction exact, Double rounded) {
+        double most = rule.relative() ? Math.abs(rule.value()) * rule.tolerance() : rule.tolerance();
+        boolean within;
+        double value;
+        if (exact != null) {
+            // Exact, so that 0.1 + 0.2 is no reason to turn anything away; decimals as the teacher wrote them.
+            BigFraction wanted = NumberText.decimal(rule.value());
+            BigFraction off = exact.subtract(wanted).abs();
+            BigFraction bound = rule.relative()
+                    ? wanted.abs().multiply(NumberText.decimal(rule.tolerance()))
+                    : NumberText.decimal(rule.tolerance());
+            within = off.compareTo(bound) <= 0;
+            value = exact.doubleValue();
+        } else {
+            value = rounded;
+            within = Math.abs(value - rule.value()) <= most + Math.abs(rule.value()) * ROUNDING;
+        }
+        String read = "It is read as %s".formatted(NumberText.said(value));
+        if (within) {
+            return Typed.taken(read + (rule.tolerance() == 0 ? "." : ", which is near enough."));
+        }
+        return Typed.not(read + (value > rule.value() ? ", which is too much." : ", which is too little."));
+    }
+
+    private static String notAllowed(Notation used) {
+        return switch (used) {
+            case POINT -> "A decimal point is not taken here.";
+            case COMMA -> "A decimal comma is not taken here.";
+            case FRACTION -> "A fraction is not taken here.";
+            case MIXED -> "A mixed number is not taken here.";
+            case PERCENT -> "A percentage is not taken here.";
+            case POWERS -> "A power of ten is not taken here.";
+        };
+    }
+}

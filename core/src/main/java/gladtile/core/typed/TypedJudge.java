@@ -1,0 +1,26 @@
+package gladtile.core.typed;
+
+import gladtile.core.Bounds;
+
+/** Holds a typed answer against its rule, within the bounds of {@link Deadline}. */
+public final class TypedJudge {
+    private TypedJudge() {}
+
+    /** @param answer at most {@link Bounds#TYPED_LENGTH} UTF-16 units */
+    public static Typed judge(TypedRule rule, String answer) {
+        Bounds.text("typed.answer", answer, Bounds.TYPED_LENGTH);
+        if (answer.isBlank()) {
+            return Typed.not("Nothing is written there.");
+        }
+        if (rule instanceof TypedRule.Text text) {
+            return TextAnswer.judge(text, answer);
+        }
+        if (rule instanceof TypedRule.Number number) {
+            return NumberAnswer.judge(number, answer);
+        }
+        if (rule instanceof TypedRule.Maths maths) {
+            return MathsAnswer.judge(maths, answer);
+        }
+        return PatternAnswer.judge((TypedRule.Pattern) rule, answer);
+    }
+}

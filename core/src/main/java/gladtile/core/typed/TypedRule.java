@@ -1,0 +1,109 @@
+package gladtile.core.typed;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+import java.util.List;
+import java.util.TreeSet;
+import java.util.regex.PatternSyntaxException;
+
+/** What a typed answer is held against. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = TypedRule.Text.class, name = "text"),
+    @JsonSubTypes.Type(value = TypedRule.Number.class, name = "number"),
+    @JsonSubTypes.Type(value = TypedRule.Maths.class, name = "maths"),
+    @JsonSubTypes.Type(value = TypedRule.Pattern.class, name = "pattern")
+})
+public sealed interface TypedRule {
+    /** What two spellings of one word may differ in. */
+    enum Counts {
+        CASE,
+        ACCENTS,
+        SPACES,
+        PUNCTUATION,
+        /** Half and full width of the same letter. */
+        WIDTH
+    }
+
+    /** How a number may be written, besides plain digits. */
+    enum Notation {
+        POINT,
+        COMMA,
+        FRACTION,
+        MIXED,
+        PERCENT,
+        POWERS
+    }
+
+    /**
+     * One of several words.
+     *
+     * @param alternatives at least one, none blank
+     * @param counts what must be as it is written here; what is left out may differ
+     */
+    record Text(List<String> alternatives, List<Counts> counts) implements TypedRule {
+        public Text {
+            alternatives = List.copyOf(Bounds.present("typed.alternatives", alternatives));
+            Bounds.within("typed.alternatives", alternatives.size(), 1, Bounds.ALTERNATIVES);
+            for (String one : alternatives) {
+                if (Bounds.text("typed.alternatives", one, Bounds.TYPED_LENGTH).isBlank()) {
+                    throw new OutOfBounds("typed.alternatives", "an alternative has letters");
+                }
+            }
+            counts = List.copyOf(new TreeSet<>(Bounds.present("typed.counts", counts)));
+        }
+    }
+
+    /**
+     * A number.
+     *
+     * @param value finite
+     * @param tolerance how far off it may be, inclusive
+     * @param relative the tolerance is a share of the value, 0.05 for five in a hundred; else in the value's own unit
+     * @param notations how it may be written; plain whole numbers always
+     * @param unit that must stand behind it; absent for none
+     * @param converts whether another unit of the same kind is taken, converted
+     */
+    record Number(
+            double value,
+            double tolerance,
+            boolean relative,
+            List<Notation> notations,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String unit,
+            boolean converts)
+            implements TypedRule {
+        public Number {
+            Bounds.within("typed.value", value, -1e15, 1e15);
+            Bounds.within("typed.tolerance", tolerance, 0, 1e15);
+            notations = List.copyOf(new TreeSet<>(Bounds.present("typed.notations", notations)));
+            if (unit != null && Units.of(unit).isEmpty()) {
+                throw new OutOfBounds("typed.unit", "there is no unit " + unit);
+            }
+        }
+    }
+
+    /** An expression or equation that is the same in mathematics, however it is written. */
+    record Maths(String expression) implements TypedRule {
+        public Maths {
+            Bounds.text("typed.expression", expression, Bounds.EXPRESSION_LENGTH);
+            if (Algebra.parse(expression).isEmpty()) {
+                throw new OutOfBounds("typed.expression", "that is no expression that can be read");
+            }
+        }
+    }
+
+    /** A regular expression that the whole answer matches; for the expert. */
+    record Pattern(String pattern) implements TypedRule {
+        public Pattern {
+            Bounds.text("typed.pattern", pattern, Bounds.EXPRESSION_LENGTH);
+            try {
+                java.util.regex.Pattern.compile(pattern);
+            } catch (PatternSyntaxException e) {
+                throw new OutOfBounds("typed.pattern", "that pattern cannot be read: " + e.getDescription());
+            }
+        }
+    }
+}

@@ -1,0 +1,126 @@
+package gladtile.core;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Gap;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.Facts;
+import gladtile.core.answer.Hint;
+import gladtile.core.answer.Moment;
+import gladtile.core.answer.Points;
+import gladtile.core.answer.Replies;
+import gladtile.core.answer.Reply;
+import gladtile.core.answer.Return;
+import gladtile.core.answer.Sequence;
+import gladtile.core.answer.Settle;
+import gladtile.core.answer.Solution;
+import gladtile.core.answer.Sound;
+import gladtile.core.answer.Tell;
+import gladtile.core.answer.Terms;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.answer.ZoneSet;
+import gladtile.core.typed.TypedRule;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+
+/** Small made-up rules for tests; everything random comes from a seeded source. */
+public final class SomeRules {
+    private SomeRules() {}
+
+    /** @param piece named in its sequence and counts */
+    public static ZoneRule rule(Random random, String piece) {
+        return new ZoneRule(
+                Settle.values()[random.nextInt(4)],
+                Return.values()[random.nextInt(2)],
+                Moment.values()[random.nextInt(3)],
+                Tell.values()[random.nextInt(2)],
+                random.nextBoolean() ? wants(random, piece) : null,
+                random.nextBoolean() ? replies(random) : null,
+                random.nextBoolean() ? 1 + random.nextInt(5) : null,
+                random.nextBoolean() ? random.nextInt(5) : null);
+    }
+
+    private static Wants wants(Random random, String piece) {
+        return new Wants(
+                random.nextBoolean() ? List.of("planet") : List.of(),
+                random.nextBoolean() ? 1 + random.nextInt(3) : null,
+                random.nextBoolean() ? new Sequence(Sequence.Way.DOWNWARDS, Map.of(piece, 2)) : null,
+                random.nextInt(3) == 0 ? 1.25 : null,
+                random.nextInt(3) == 0 ? Map.of(piece, 3) : Map.of(),
+                random.nextInt(3) == 0);
+    }
+
+    private static Replies replies(Random random) {
+        return new Replies(
+                new Reply(Some.said(random), Sound.CHIME),
+                random.nextBoolean() ? new Reply("Look again", null) : null,
+                random.nextBoolean() ? new Hint("It shines by itself", 2) : null);
+    }
+
+    public static Facts facts(Random random) {
+        return new Facts(
+                random.nextBoolean() ? List.of("planet", "far") : List.of(),
+                random.nextBoolean() ? random.nextInt(20) / 4.0 : null,
+                random.nextInt(3) == 0);
+    }
+
+    public static TypedKey typed(Random random) {
+        TypedRule rule = switch (random.nextInt(4)) {
+            case 0 -> new TypedRule.Text(List.of("Mars", "mars"), List.of(TypedRule.Counts.CASE));
+            case 1 -> new TypedRule.Number(3.5, 0.1, true, List.of(TypedRule.Notation.COMMA), "km", true);
+            case 2 -> new TypedRule.Maths("2x+2");
+            default -> new TypedRule.Pattern("[a-z]+");
+        };
+        return new TypedKey(rule, Moment.values()[random.nextInt(3)], replies(random), 3, 2);
+    }
+
+    public static Terms terms(Random random, String pageId) {
+        return new Terms(
+                new Points(2, 1, random.nextInt(2), random.nextBoolean(), random.nextBoolean()),
+                random.nextBoolean() ? Map.of(pageId, 2.0) : Map.of(),
+                random.nextBoolean() ? new Solution(Solution.When.AFTER_TRIES, 3, true) : null,
+                random.nextBoolean() ? 300 : null,
+                random.nextBoolean() ? Map.of(pageId, 60) : Map.of());
+    }
+
+    /** A set of the first two zones of the activity; none where there are fewer. */
+    public static List<ZoneSet> sets(Random random, Activity on) {
+        List<String> zones = on.pages().stream()
+                .flatMap(page -> page.zones().stream())
+                .map(Zone::id)
+                .limit(2)
+                .toList();
+        return zones.size() < 2 || random.nextInt(4) == 0
+                ? List.of()
+                : List.of(new ZoneSet("set", zones, random.nextBoolean(), List.of(List.of("a", "b"))));
+    }
+
+    /** The same activity with facts, typed answers, a set and terms, some of each. */
+    static AnswerKey more(Random random, Activity on) {
+        AnswerKey key = on.key();
+        for (Page page : on.pages()) {
+            for (var piece : page.pieces()) {
+                key = random.nextBoolean() ? key.with(piece.id(), facts(random)) : key;
+            }
+            for (Gap gap : page.gaps()) {
+                key = random.nextBoolean() ? key.with(gap.id(), typed(random)) : key;
+            }
+            List<String> pieces = new ArrayList<>(List.of("nobody"));
+            page.pieces().forEach(piece -> pieces.add(piece.id()));
+            for (Zone zone : page.zones()) {
+                key = random.nextBoolean()
+                        ? key.with(zone.id(), rule(random, pieces.get(random.nextInt(pieces.size()))))
+                        : key;
+            }
+        }
+        key = random.nextBoolean() ? key.withSets(sets(random, on)) : key;
+        return random.nextBoolean()
+                ? key.withTerms(terms(random, on.pages().get(0).id()))
+                : key;
+    }
+}
