@@ -109,6 +109,11 @@ const words = computed(() => {
       <rect class="rim" :width="width" :height="height" rx="30" :stroke="item.colour" />
     </template>
 
+    <template v-else-if="item.kind === 'gap'">
+      <path class="gap" :d="tilePath(width, height, 12, 3)" />
+      <path class="writes" :d="`M14 ${height - 12}H${width - 14}`" />
+    </template>
+
     <template v-else>
       <path class="zone" :d="tilePath(width, height, 26, 7)" />
       <text v-if="item.label" class="said label" x="20" y="42" font-size="32" font-weight="700">{{
@@ -141,6 +146,16 @@ const words = computed(() => {
   stroke: var(--plum);
   stroke-width: 4;
   stroke-dasharray: 12 8;
+}
+.gap {
+  fill: #fff;
+  stroke: var(--plum);
+  stroke-width: 3;
+}
+.writes {
+  stroke: #68406b66;
+  stroke-width: 3;
+  stroke-dasharray: 3 7;
 }
 .label {
   fill: var(--ink);

@@ -8,7 +8,8 @@ export const groupsOf = (item: Item): string[] => ways(item).groups
 
 export const isPiece = (item: Item) => item.movement.kind !== 'fixed'
 /** Whether students could never move it as a piece. */
-export const alwaysFixed = (item: Item) => item.kind === 'zone' || item.kind === 'cover'
+export const alwaysFixed = (item: Item) =>
+  item.kind === 'zone' || item.kind === 'cover' || item.kind === 'gap'
 
 export function withTraits(item: Item, traits: Traits): Item {
   const { traits: _, ...rest } = item

@@ -39,6 +39,7 @@ export const KINDS: Record<Item['kind'], string> = {
   table: 'Table',
   cover: 'Cover',
   lens: 'Lens',
+  gap: 'Gap',
   zone: 'Drop zone',
 }
 

@@ -54,7 +54,7 @@ onBeforeUnmount(() => stream?.close())
     <template v-if="left && page">
       <div class="head">
         <h1>{{ left.name }}</h1>
-        <span class="chip">{{ left.solved }} of {{ left.placements }} placed</span>
+        <span class="chip">{{ left.progress.solved }} of {{ left.placements }} placed</span>
         <span v-if="left.state.standing === 'HANDED_IN'" class="chip n">handed in</span>
         <nav aria-label="Pages">
           <button

@@ -97,7 +97,7 @@ function groups(row: QuiltRow) {
                 <template v-for="page in pages" :key="page.id">
                   <th
                     v-for="(placement, i) in page.placements"
-                    :key="placement.pieceId"
+                    :key="placement.itemId"
                     scope="col"
                     class="placement"
                     :class="{ first: i === 0 }"
@@ -120,7 +120,7 @@ function groups(row: QuiltRow) {
                 <template v-for="group in groups(row)" :key="group.page.id">
                   <td
                     v-for="(cell, i) in group.cells"
-                    :key="cell.placement.pieceId"
+                    :key="cell.placement.itemId"
                     :class="{ first: i === 0 }"
                     :title="`${row.name}, ${cell.placement.name}: ${cell.said}`"
                   >

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { said } from '@/api/client'
-import type { Act, Frame, Item, StudentPage, Verdict } from '@/api/types'
+import type { Act, Frame, Gap, Item, StudentPage, Verdict } from '@/api/types'
 import { frameQueue } from '@/gesture/frameQueue'
 import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
 import { asDone, type Done } from '@/page/done'
@@ -13,15 +13,18 @@ import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
 import { routeOf } from '@/page/route'
 import CoverHandle from './CoverHandle.vue'
+import { toldOf, toldOfTyped } from './feedback'
+import GapField from './GapField.vue'
 import NoteDialog from './NoteDialog.vue'
 import PieceMark from './PieceMark.vue'
 import PieceTools from './PieceTools.vue'
 import { alongRail, nextCopy, railPath } from './rules'
+import { play } from './sounds'
 import type { Work } from './work'
 
 /** One page to be done: by mouse, finger, pen, tap and tap, or keyboard. */
 const props = defineProps<{ page: StudentPage; work: Work; resting: boolean }>()
-const emit = defineEmits<{ say: [words: string] }>()
+const emit = defineEmits<{ say: [words: string]; hint: [words: string] }>()
 
 const root = ref<SVGSVGElement>()
 /** A dragged piece lies on a layer of its own, so that the page beneath is not drawn anew each frame. */
@@ -54,7 +57,10 @@ const drawn = computed(() => asDone(props.page.items, hoped.value, props.work.si
 const byId = computed(() => new Map(drawn.value.map((one) => [one.id, one])))
 
 const settled = (id: string) => (states.value[id]?.settled && !byId.value.get(id)?.source) ?? false
-const turnedAway = (id: string) => Boolean(states.value[id]?.zoneId) && !settled(id)
+const turnedAway = (id: string) =>
+  Boolean(states.value[id]?.zoneId) && !settled(id) && !states.value[id]?.waits
+const melted = (id: string) => Boolean(states.value[id]?.melted)
+const shown = computed(() => new Set(state.value.shown))
 const movable = (one: Done) => isPiece(one.item) && one.lead === one.id && !settled(one.id) && !props.resting
 const leftOver = (one: Done) => {
   const supply = ways(one.item).supply
@@ -181,12 +187,27 @@ function focusNext(id: string) {
 
 function tell(item: Item, verdict: Verdict) {
   const zone = zones.value.find((one) => one.id === verdict.zoneId)
-  if (verdict.says === 'BELONGS') emit('say', `${itemName(item)} belongs in ${itemName(zone!)}`)
-  if (verdict.says === 'TURNED_AWAY') {
-    emit('say', `${itemName(item)} does not belong in ${itemName(zone!)}. Try another place`)
-  }
-  if (verdict.rests === 'TAKEN_BACK') emit('say', `${itemName(item)} is put back`)
+  heard(toldOf(itemName(item), zone ? itemName(zone) : '', verdict), verdict)
 }
+
+function heard(words: string, verdict: Verdict) {
+  if (words) emit('say', words)
+  if (verdict.hint) emit('hint', verdict.hint)
+  play(verdict.reply?.sound)
+}
+
+async function type(gap: Gap, text: string) {
+  const verdict = await make({ kind: 'type', pageId: props.page.id, gapId: gap.id, text })
+  if (verdict) heard(toldOfTyped(itemName(gap), verdict), verdict)
+}
+const gaps = computed(() => props.page.items.filter((item): item is Gap => item.kind === 'gap'))
+/** What the last check told of a zone, where it tells only how many. */
+const counts = computed(() =>
+  zones.value.flatMap((zone) => {
+    const last = state.value.zones?.[zone.id]?.last
+    return last ? [{ zone, last }] : []
+  }),
+)
 
 /** The id that is picked up: of the piece, or of a new copy that comes off it; null when none is left. */
 function picked(one: Done): string | null {
@@ -298,7 +319,11 @@ function spoken(one: Done) {
     const left = leftOver(one)
     return left === Infinity ? `${name}, take as many as you want` : `${name}, ${left} left`
   }
-  if (settled(one.id)) return `${name}${side}, belongs in ${zone ? itemName(zone) : 'its place'}`
+  if (settled(one.id)) {
+    const how = shown.value.has(one.id) ? 'the solution: it belongs in' : 'belongs in'
+    return `${name}${side}, ${how} ${zone ? itemName(zone) : 'its place'}`
+  }
+  if (states.value[one.id]?.waits && zone) return `${name}${side}, in ${itemName(zone)}`
   if (held.value === one.id) return `${name}${side}, picked up`
   return turnedAway(one.id) && zone
     ? `${name}${side}, does not belong in ${itemName(zone)}`
@@ -329,7 +354,7 @@ const slide = (id: string, share: number) =>
       </template>
       <template v-for="(one, depth) in drawn" :key="one.id">
         <g
-          v-if="isPiece(one.item)"
+          v-if="isPiece(one.item) && !melted(one.lead)"
           class="place"
           :class="{ away: dragged === one.lead, quick: dragged === one.lead || one.lead in ahead }"
           :style="{ transform: `translate(${one.item.frame.x}px, ${one.item.frame.y}px)` }"
@@ -374,6 +399,7 @@ const slide = (id: string, share: number) =>
             @open="reading = one.id"
           />
         </g>
+        <template v-else-if="isPiece(one.item)" />
         <CoverHandle
           v-else-if="one.item.kind === 'cover'"
           :item="one.item"
@@ -384,7 +410,7 @@ const slide = (id: string, share: number) =>
           @slide="slide(one.id, $event)"
         />
         <g
-          v-else
+          v-else-if="one.item.kind !== 'gap'"
           :transform="routeOf(one.item, framesNow) ? undefined : placed(one.item.frame)"
           :role="open(one) && !resting ? 'button' : one.item.kind === 'words' ? undefined : 'img'"
           :tabindex="open(one) && !resting ? 0 : undefined"
@@ -413,6 +439,18 @@ const slide = (id: string, share: number) =>
           />
         </g>
       </template>
+      <g v-for="{ zone, last } in counts" :key="zone.id" class="told" aria-hidden="true">
+        <rect
+          :x="zone.frame.x + zone.frame.width - 190"
+          :y="zone.frame.y - 22"
+          width="176"
+          height="44"
+          rx="12"
+        />
+        <text :x="zone.frame.x + zone.frame.width - 102" :y="zone.frame.y + 10" text-anchor="middle">
+          {{ last.right }} of {{ last.of }} right
+        </text>
+      </g>
       <g v-if="target && !byId.has(target.id)" class="target" :transform="placed(target.frame)">
         <path class="aim" :d="tilePath(target.frame.width, target.frame.height, 16, 5)" />
       </g>
@@ -432,6 +470,15 @@ const slide = (id: string, share: number) =>
         <ItemBody :item="one.item" :over="one.over" :written="one.written" />
       </g>
     </svg>
+    <GapField
+      v-for="gap in gaps"
+      :key="gap.id"
+      :gap="gap"
+      :typed="state.typed?.[gap.id]"
+      :shown="shown.has(gap.id)"
+      :resting="resting"
+      @type="type(gap, $event)"
+    />
     <NoteDialog
       v-if="reading && byId.get(reading)"
       :note="byId.get(reading)!.item as Extract<Item, { kind: 'note' }>"
@@ -501,8 +548,18 @@ const slide = (id: string, share: number) =>
   stroke: var(--petrol);
   stroke-width: 9;
 }
+.told rect {
+  fill: var(--saffron-t);
+  stroke: #9a6a10;
+  stroke-width: 2;
+}
+.told text {
+  fill: #5b3c00;
+  font: 700 26px var(--type);
+}
 .sheet {
   position: relative;
+  container-type: inline-size;
 }
 /* Moved by the compositor alone. */
 .air {

@@ -1,8 +1,20 @@
 <script setup lang="ts">
-import { PhArrowCounterClockwise, PhArrowLeft, PhArrowRight, PhCheckFat } from '@phosphor-icons/vue'
+import {
+  PhArrowCounterClockwise,
+  PhArrowLeft,
+  PhArrowRight,
+  PhCheckFat,
+  PhChecks,
+  PhLightbulb,
+  PhTimer,
+  PhX,
+} from '@phosphor-icons/vue'
 import { computed, nextTick, ref } from 'vue'
 import { said } from '@/api/client'
 import { isPiece } from '@/page/names'
+import { useCountdown } from './countdown'
+import { clock, toldOfCheck } from './feedback'
+import ShowSolution from './ShowSolution.vue'
 import StudentPage from './StudentPage.vue'
 import type { Work } from './work'
 
@@ -25,36 +37,71 @@ const page = computed(() => pages.value[index.value]!)
 const last = computed(() => index.value === pages.value.length - 1)
 const handedIn = computed(() => state.value.standing === 'HANDED_IN')
 
-function solvedOn(i: number) {
-  return pages.value[i]!.items.filter((item) => state.value.pieces[item.id]?.settled).length
-}
+const progress = computed(() => props.work.progress.value)
+const solvedOn = (i: number) => progress.value.on[pages.value[i]!.id] ?? 0
+const hint = ref('')
+const left = useCountdown(props.work, () => page.value.id)
+const timeIsUp = computed(() => left.value === 0)
+const waits = computed(() => {
+  const zones = new Set(page.value.onCheck ?? [])
+  return (
+    Object.values(state.value.pieces).some((piece) => piece.waits && zones.has(piece.zoneId ?? '')) ||
+    Object.entries(state.value.typed ?? {}).some(
+      ([id, gap]) => zones.has(id) && gap.says === 'NOT_JUDGED' && gap.text.trim() !== '',
+    )
+  )
+})
 const done = (i: number) => {
   const of = pages.value[i]!.placements
   return of === 0 ? (i < index.value || handedIn.value ? 1 : 0) : solvedOn(i) / of
 }
-const begun = computed(() => page.value.items.some((item) => isPiece(item) && state.value.pieces[item.id]))
+const begun = computed(() =>
+  page.value.items.some(
+    (item) => (isPiece(item) && state.value.pieces[item.id]) || state.value.typed?.[item.id]?.text,
+  ),
+)
 const standing = computed(() => {
-  if (handedIn.value) return `Handed in. ${props.work.solved.value} of ${props.work.placements} placed`
+  if (handedIn.value)
+    return `Handed in. ${progress.value.solved} of ${props.work.placements} right${points.value}`
   const of = page.value.placements
   return of ? `${solvedOn(index.value)} of ${of} placed` : ''
+})
+/** Points are told only where the teacher set some. */
+const points = computed(() => {
+  const { got, most } = progress.value.score
+  return props.work.view.pointsFor ? `, ${got} of ${most} points` : ''
 })
 
 async function make(act: Parameters<Work['make']>[0]) {
   try {
-    await props.work.make(act)
+    return await props.work.make(act)
   } catch (error) {
     words.value = said(error)
+    return null
   }
+}
+
+async function check() {
+  const verdict = await make({ kind: 'check', pageId: page.value.id })
+  if (!verdict) return
+  words.value = toldOfCheck(verdict)
+  hint.value = verdict.hint ?? ''
 }
 
 async function go(to: number) {
   words.value = ''
+  hint.value = ''
   await make({ kind: 'open', pageId: pages.value[to]!.id })
 }
 
 async function again() {
   await make({ kind: 'start-again', pageId: page.value.id })
   words.value = 'This page starts again'
+}
+
+async function showSolution(itemId: string | null) {
+  await make({ kind: 'show', pageId: page.value.id, ...(itemId ? { itemId } : {}) })
+  words.value = 'The solution is shown; it gives no points'
 }
 
 async function ask() {
@@ -88,7 +135,21 @@ async function handIn() {
     </ol>
 
     <div class="board">
-      <StudentPage :page="page" :work="work" :resting="handedIn" @say="words = $event" />
+      <StudentPage
+        :page="page"
+        :work="work"
+        :resting="handedIn || timeIsUp"
+        @say="words = $event"
+        @hint="hint = $event"
+      />
+      <p v-if="hint" class="hint" role="status">
+        <PhLightbulb :size="26" weight="fill" aria-hidden="true" /><span
+          ><strong>Hint:</strong> {{ hint }}</span
+        >
+        <button class="btn quiet" aria-label="Close the hint" title="Close" @click="hint = ''">
+          <PhX :size="20" aria-hidden="true" />
+        </button>
+      </p>
     </div>
 
     <div class="buttons">
@@ -99,7 +160,24 @@ async function handIn() {
         <span v-if="standing">{{ standing }}</span>
         <span v-if="standing && words"> · </span><strong v-if="words">{{ words }}</strong>
       </p>
-      <button v-if="page.placements" class="btn big" :disabled="!begun || handedIn" @click="again">
+      <span v-if="left !== null" class="left" :class="{ soon: left < 30000 }" role="timer">
+        <PhTimer :size="22" aria-hidden="true" />{{ timeIsUp ? 'Time is up' : clock(left) }}
+      </span>
+      <ShowSolution :work="work" :page="page" :handed-in="handedIn" @show="showSolution" />
+      <button
+        v-if="page.onCheck?.length && !handedIn"
+        class="btn pri big"
+        :disabled="!waits || timeIsUp"
+        @click="check"
+      >
+        <PhChecks :size="22" aria-hidden="true" />Check
+      </button>
+      <button
+        v-if="page.placements"
+        class="btn big"
+        :disabled="!begun || handedIn || timeIsUp"
+        @click="again"
+      >
         <PhArrowCounterClockwise :size="22" aria-hidden="true" />Start page again
       </button>
       <button v-if="last && mayHandIn && !handedIn" class="btn acc big" @click="ask">
@@ -113,8 +191,8 @@ async function handIn() {
     <dialog v-if="asking" ref="dialog" class="asking" aria-labelledby="asking-head" @close="asking = false">
       <h1 id="asking-head">Hand in your work?</h1>
       <p>
-        {{ work.solved.value }} of {{ work.placements }} are placed.
-        {{ work.solved.value < work.placements ? 'You can still go on.' : 'Everything is in its place.' }}
+        {{ progress.solved }} of {{ work.placements }} are placed.
+        {{ progress.solved < work.placements ? 'You can still go on.' : 'Everything is in its place.' }}
         After handing in nothing can be moved any more.
       </p>
       <div class="row">
@@ -180,6 +258,39 @@ async function handIn() {
   align-items: center;
   gap: 14px;
   width: min(100%, 1100px);
+}
+.board {
+  position: relative;
+}
+.hint {
+  position: absolute;
+  inset: auto 16px 16px;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 10px 14px;
+  border: 2px solid #9a6a10;
+  border-radius: var(--tile);
+  background: var(--saffron-t);
+  color: #3f2a00;
+  font-size: 18px;
+  overflow-wrap: anywhere;
+}
+.hint .btn {
+  margin-left: auto;
+}
+.left {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  font-size: 20px;
+  font-variant-numeric: tabular-nums;
+}
+.left.soon {
+  padding: 2px 8px;
+  border: 2px dashed var(--clay);
+  border-radius: 8px;
+  font-weight: 700;
 }
 .told {
   flex: 1;

@@ -8,9 +8,10 @@ const opened: AttemptView = {
   view: { title: 'Sky', pages: [] },
   state: { seq: 0, pageId: 'p', standing: 'WORKING', pieces: {} },
   placements: 2,
-  solved: 0,
+  progress: { solved: 0, on: {}, score: { got: 0, most: 2 } },
   sides: {},
 }
+const farther = (solved: number) => ({ solved, on: { p: solved }, score: { got: solved, most: 2 } })
 const put = { kind: 'put', pageId: 'p', pieceId: 'sun', x: 1, y: 2 } as const
 
 describe("a student's work", () => {
@@ -29,7 +30,7 @@ describe("a student's work", () => {
         pageId: 'p',
         standing: 'WORKING',
         pieces: {},
-        solved: 1,
+        progress: { solved: 1, on: { p: 1 }, score: { got: 1, most: 2 } },
         verdicts: {},
       }
       return new Response(JSON.stringify(moved), { headers: { 'Content-Type': 'application/json' } })
@@ -46,7 +47,7 @@ describe("a student's work", () => {
     expect(work.kept.value).toBe('waiting')
     await made
     expect(work.kept.value).toBe('kept')
-    expect(work.solved.value).toBe(1)
+    expect(work.progress.value.solved).toBe(1)
   })
 
   it('sends a move again with the same id while the network is away, and later ones after it', async () => {
@@ -84,7 +85,7 @@ describe('what the server says of a move', () => {
     pageId: 'p',
     standing: 'WORKING',
     pieces: {},
-    solved: 0,
+    progress: { solved: 0, on: {}, score: { got: 0, most: 2 } },
     verdicts: {},
     ...more,
   })
@@ -110,28 +111,34 @@ describe('what the server says of a move', () => {
   })
 
   it('that it breaks a rule leaves everything as it was, and the next move still goes', async () => {
-    answers({ status: 409, detail: 'It has settled. Nothing was changed.' }, moved({ solved: 2 }))
+    answers({ status: 409, detail: 'It has settled. Nothing was changed.' }, moved({ progress: farther(2) }))
     const work = attemptWork(opened)
     await expect(work.make(put)).rejects.toThrow('It has settled')
     expect(work.state.value).toEqual(opened.state)
     expect(work.kept.value).toContain('Nothing was changed')
     await work.make(put)
-    expect(work.solved.value).toBe(2)
+    expect(work.progress.value.solved).toBe(2)
     expect(work.kept.value).toBe('kept')
   })
 
   it('of a try is told everything so far each time, for the server keeps nothing of it', async () => {
-    const tried = { view: opened.view, state: opened.state, placements: 2, solved: 0, sides: {} }
+    const tried = {
+      view: opened.view,
+      state: opened.state,
+      placements: 2,
+      progress: { solved: 0, on: {}, score: { got: 0, most: 2 } },
+      sides: {},
+    }
     const bodies = answers(
-      { ...tried, solved: 1 },
+      { ...tried, progress: farther(1) },
       { status: 409, detail: 'No.' },
-      { ...tried, solved: 2, verdict: { says: 'BELONGS', rests: 'THERE' } },
+      { ...tried, progress: farther(2), verdict: { says: 'BELONGS', rests: 'THERE' } },
     )
     const work = tryWork('activity', tried)
     expect(await work.make(put)).toBeNull()
     await expect(work.make(put)).rejects.toThrow('No.')
     expect(await work.make(put)).toMatchObject({ says: 'BELONGS' })
-    expect(work.solved.value).toBe(2)
+    expect(work.progress.value.solved).toBe(2)
     // The one that was refused is not told again.
     expect(bodies.map((body) => body.moves.length)).toEqual([1, 2, 2])
     expect(bodies[2]!.moves[0]!.id).toBe(bodies[0]!.moves[0]!.id)

@@ -8,6 +8,7 @@ import type {
   Move,
   Moved,
   OtherSide,
+  Progress,
   StudentView,
   Tried,
   Verdict,
@@ -18,7 +19,8 @@ export interface Work {
   readonly view: StudentView
   readonly placements: number
   readonly state: { value: AttemptState }
-  readonly solved: { value: number }
+  /** How many placements are solved, on which pages, with how many points and how much time left. */
+  readonly progress: { value: Progress }
   /** The other sides that settling has brought up. */
   readonly sides: { value: Record<string, OtherSide> }
   /** 'kept' once the server has everything; 'waiting' while it is on its way; else what is wrong. */
@@ -33,16 +35,16 @@ const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toI
 
 /** The state as the server says it is now; of the pieces it says only what changed. */
 function stateAfter(was: AttemptState, moved: Moved): AttemptState {
-  const { seq, pageId, standing, over, slid, written } = moved
+  const { seq, pageId, standing, over, slid, written, zones, typed, shown } = moved
   const pieces = { ...was.pieces, ...moved.pieces }
   for (const id of moved.gone ?? []) delete pieces[id]
-  return { seq, pageId, standing, pieces, over, slid, written }
+  return { seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, opened: was.opened }
 }
 
 /** Moves are sent one after another, each with its own id, and again and again while the network is away. */
 export function attemptWork(opened: AttemptView): Work {
   const state = shallowRef(opened.state)
-  const solved = ref(opened.solved)
+  const progress = shallowRef(opened.progress)
   const sides = shallowRef(opened.sides)
   const kept = ref('kept')
   let last: Promise<unknown> = Promise.resolve()
@@ -68,7 +70,7 @@ export function attemptWork(opened: AttemptView): Work {
       const moved = await sent
       state.value = stateAfter(state.value, moved)
       sides.value = moved.sides ?? {}
-      solved.value = moved.solved
+      progress.value = moved.progress
       kept.value = 'kept'
       return moved.verdicts[one.id] ?? null
     } catch (error) {
@@ -76,13 +78,13 @@ export function attemptWork(opened: AttemptView): Work {
       throw error
     }
   }
-  return { view: opened.view, placements: opened.placements, state, solved, sides, kept, make }
+  return { view: opened.view, placements: opened.placements, state, progress, sides, kept, make }
 }
 
 /** The server keeps nothing of a try, so every request tells it the whole. */
 export function tryWork(activityId: string, first: Tried): Work {
   const state = shallowRef(first.state)
-  const solved = ref(first.solved)
+  const progress = shallowRef(first.progress)
   const sides = shallowRef(first.sides)
   const moves: Move[] = []
   let last: Promise<unknown> = Promise.resolve()
@@ -98,9 +100,9 @@ export function tryWork(activityId: string, first: Tried): Work {
     last = sent.catch(() => {})
     const tried = await sent
     state.value = tried.state
-    solved.value = tried.solved
+    progress.value = tried.progress
     sides.value = tried.sides
     return tried.verdict ?? null
   }
-  return { view: first.view, placements: first.placements, state, solved, sides, kept: ref('kept'), make }
+  return { view: first.view, placements: first.placements, state, progress, sides, kept: ref('kept'), make }
 }

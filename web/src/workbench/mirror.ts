@@ -1,12 +1,21 @@
-import type { Activity, AnswerKey, Decision, Edit, Frame, Item, Page, ZoneRule } from '@/api/types'
+import type { Activity, Decision, Edit, Frame, Item, Page } from '@/api/types'
 import { arranged, transformed } from '@/page/arrange'
 import { alwaysFixed, idsOf, withTraits, zonesIn, zonesOf } from '@/page/items'
+import {
+  without,
+  withDecision,
+  withFacts,
+  withoutPage,
+  withRule,
+  withSets,
+  withTerms,
+  withTyped,
+} from './answerKey'
 
 /**
  * Edits on the activity as the browser shows it. For drawing only: the server's core is the truth, and both are held
  * to the same cases (core/src/test/resources/edit-cases).
  */
-const USUAL: ZoneRule = { settle: 'IN_SLOT', refused: 'GLIDES_HOME' }
 const MOST_PAGES = 200
 const MOST_ITEMS = 2000
 
@@ -84,10 +93,23 @@ export function apply(activity: Activity, edit: Edit): Activity | null {
     case 'set-rule': {
       const page = activity.pages.find((one) => one.id === edit.pageId)
       if (!page || !zonesOf(page.items).some((zone) => zone.id === edit.zoneId)) return null
-      const rules = { ...activity.key.rules, [edit.zoneId]: edit.rule }
-      if (edit.rule.settle === USUAL.settle && edit.rule.refused === USUAL.refused) delete rules[edit.zoneId]
-      return { ...activity, key: { ...activity.key, rules } }
+      return { ...activity, key: withRule(activity.key, edit.zoneId, edit.rule) }
     }
+    case 'set-facts': {
+      const piece = itemOf(activity, edit.pageId, edit.itemId)
+      if (!piece || piece.movement.kind === 'fixed') return null
+      return { ...activity, key: withFacts(activity.key, edit.itemId, edit.facts) }
+    }
+    case 'set-typed':
+      if (itemOf(activity, edit.pageId, edit.itemId)?.kind !== 'gap') return null
+      return { ...activity, key: withTyped(activity.key, edit.itemId, edit.typed ?? null) }
+    case 'set-sets': {
+      const zones = new Set(activity.pages.flatMap((page) => zonesOf(page.items)).map((zone) => zone.id))
+      const sets = edit.sets.filter((set) => set.zoneIds.every((id) => zones.has(id)))
+      return { ...activity, key: withSets(activity.key, sets) }
+    }
+    case 'set-terms':
+      return { ...activity, key: withTerms(activity.key, edit.terms) }
     case 'set-traits':
       return onItem(activity, edit.pageId, edit.itemId, (item) => withTraits(item, edit.traits))
     case 'set-body':
@@ -110,10 +132,7 @@ export function apply(activity: Activity, edit: Edit): Activity | null {
   }
 }
 
-export const decisionOf = (key: AnswerKey, zoneId: string, pieceId: string): Decision =>
-  (key.decisions[zoneId]?.[pieceId] as Decision | undefined) ?? 'UNDECIDED'
-
-export const ruleOf = (key: AnswerKey, zoneId: string): ZoneRule => key.rules[zoneId] ?? USUAL
+export { decisionOf, ruleOf } from './answerKey'
 
 function inserted<T>(list: T[], index: number, one: T): T[] {
   const at = Math.min(index, list.length)
@@ -182,7 +201,7 @@ function onFrames(
 function removePage(activity: Activity, pageId: string): Activity | null {
   const page = activity.pages.find((one) => one.id === pageId)
   if (!page || activity.pages.length === 1) return null
-  const key = page.items.flatMap(idsOf).reduce(without, activity.key)
+  const key = withoutPage(page.items.flatMap(idsOf).reduce(without, activity.key), pageId)
   return { ...activity, pages: activity.pages.filter((one) => one !== page), key }
 }
 
@@ -191,20 +210,5 @@ function decide(activity: Activity, pageId: string, zoneId: string, pieceId: str
   const zone = page && zonesOf(page.items).some((one) => one.id === zoneId)
   const piece = itemOf(activity, pageId, pieceId)
   if (!zone || !piece || piece.movement.kind === 'fixed') return null
-  const row = { ...activity.key.decisions[zoneId], [pieceId]: decision }
-  if (decision === 'UNDECIDED') delete row[pieceId]
-  const decisions = { ...activity.key.decisions, [zoneId]: row }
-  if (Object.keys(row).length === 0) delete decisions[zoneId]
-  return { ...activity, key: { ...activity.key, decisions } }
-}
-
-/** The key with nothing said of that piece or zone. */
-function without(key: AnswerKey, itemId: string): AnswerKey {
-  const decisions: AnswerKey['decisions'] = {}
-  for (const [zone, row] of Object.entries(key.decisions)) {
-    const kept = Object.fromEntries(Object.entries(row).filter(([piece]) => piece !== itemId))
-    if (zone !== itemId && Object.keys(kept).length > 0) decisions[zone] = kept
-  }
-  const rules = Object.fromEntries(Object.entries(key.rules).filter(([zone]) => zone !== itemId))
-  return { decisions, rules }
+  return { ...activity, key: withDecision(activity.key, zoneId, pieceId, decision) }
 }

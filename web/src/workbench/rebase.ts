@@ -20,6 +20,7 @@ export function rebase(edit: Edit, over: Edit): Edit | null {
   }
   const fixes = over.kind === 'set-movement' && over.movement.kind === 'fixed'
   if (fixes && edit.kind === 'decide' && edit.pieceId === over.itemId) return null
+  if (fixes && edit.kind === 'set-facts' && edit.itemId === over.itemId) return null
   if (edit.kind === 'add-item' && over.kind === 'add-item' && edit.pageId === over.pageId) {
     return over.index <= edit.index ? { ...edit, index: edit.index + 1 } : edit
   }

@@ -71,6 +71,9 @@ public final class Bounds {
     public static final int SECONDS_LEAST = 5;
 
     public static final int SECONDS_MOST = 86_400;
+    /** Findings of the page check that are said to be meant so. */
+    public static final int ACCEPTED = 1_000;
+
     public static final int SETS = 200;
     public static final int ZONES_IN_A_SET = 20;
     public static final int CHOICES_OF_A_SET = 200;

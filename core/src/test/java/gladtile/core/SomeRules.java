@@ -71,10 +71,10 @@ public final class SomeRules {
 
     public static TypedKey typed(Random random) {
         TypedRule rule = switch (random.nextInt(4)) {
-            case 0 -> new TypedRule.Text(List.of("Mars", "mars"), List.of(TypedRule.Counts.CASE));
-            case 1 -> new TypedRule.Number(3.5, 0.1, true, List.of(TypedRule.Notation.COMMA), "km", true);
-            case 2 -> new TypedRule.Maths("2x+2");
-            default -> new TypedRule.Pattern("[a-z]+");
+            case 0 -> new TypedRule.TextRule(List.of("Mars", "mars"), List.of(TypedRule.Counts.CASE));
+            case 1 -> new TypedRule.NumberRule(3.5, 0.1, true, List.of(TypedRule.Notation.COMMA), "km", true);
+            case 2 -> new TypedRule.MathsRule("2x+2");
+            default -> new TypedRule.PatternRule("[a-z]+");
         };
         return new TypedKey(rule, Moment.values()[random.nextInt(3)], replies(random), 3, 2);
     }
@@ -85,7 +85,8 @@ public final class SomeRules {
                 random.nextBoolean() ? Map.of(pageId, 2.0) : Map.of(),
                 random.nextBoolean() ? new Solution(Solution.When.AFTER_TRIES, 3, true) : null,
                 random.nextBoolean() ? 300 : null,
-                random.nextBoolean() ? Map.of(pageId, 60) : Map.of());
+                random.nextBoolean() ? Map.of(pageId, 60) : Map.of(),
+                random.nextBoolean() ? List.of("SMALL_TEXT b") : List.of());
     }
 
     /** A set of the first two zones of the activity; none where there are fewer. */

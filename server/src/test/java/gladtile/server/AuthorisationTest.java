@@ -112,6 +112,16 @@ class AuthorisationTest {
                         403,
                         404,
                         200),
+                new Row(GET + "/api/activities/{id}/check", activity + "/check", null, 401, 403, 403, 404, 200),
+                new Row(
+                        POST + "/api/typed",
+                        "/api/typed",
+                        Map.of("rule", Map.of("kind", "maths", "expression", "2x"), "answer", "x+x"),
+                        401,
+                        403,
+                        403,
+                        200,
+                        200),
                 new Row(GET + "/api/activities/{id}/live", activity + "/live", null, 401, 403, 403, 404, 200),
                 new Row(
                         POST + "/api/activities/{id}/try",

@@ -44,6 +44,14 @@ public final class SubsetSum {
         return Optional.of(taken);
     }
 
+    /** The sum closest to the target that can be reached; empty when there are no numbers, or too many sums. */
+    public static Optional<Long> nearest(List<Long> numbers, long target, int most) {
+        Map<Long, Step> sums = sums(numbers, Long.MAX_VALUE, most);
+        return sums == null
+                ? Optional.empty()
+                : sums.keySet().stream().min((a, b) -> Long.compare(Math.abs(a - target), Math.abs(b - target)));
+    }
+
     /** The fewest numbers that reach a sum, and how. */
     private record Step(int number, Step before, int length) {}
 
@@ -53,7 +61,9 @@ public final class SubsetSum {
         Map<Long, Step> sums = new HashMap<>();
         for (int i = 0; i < numbers.size(); i++) {
             long number = numbers.get(i);
-            List<Map.Entry<Long, Step>> before = new ArrayList<>(sums.entrySet());
+            // Copied, since the entries of the map itself would change while it is added to.
+            List<Map.Entry<Long, Step>> before = new ArrayList<>();
+            sums.forEach((sum, step) -> before.add(Map.entry(sum, step)));
             offer(sums, number, new Step(i, null, 1), target, grows, most);
             for (Map.Entry<Long, Step> one : before) {
                 Step step = one.getValue();

@@ -3,8 +3,10 @@ package gladtile.core.answer;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import java.util.Collections;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.TreeSet;
 
 /**
  * What holds for the activity as a whole.
@@ -14,14 +16,16 @@ import java.util.TreeMap;
  * @param solution absent for never
  * @param seconds time for the whole, by the server's clock; absent for no end
  * @param pageSeconds page id to the time for that page, from when it is first opened
+ * @param accepted findings of the page check that are meant to be so, by their name
  */
 public record Terms(
         @JsonInclude(JsonInclude.Include.NON_NULL) Points score,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Double> weights,
         @JsonInclude(JsonInclude.Include.NON_NULL) Solution solution,
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer seconds,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Integer> pageSeconds) {
-    public static final Terms USUAL = new Terms(null, null, null, null, null);
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Integer> pageSeconds,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> accepted) {
+    public static final Terms USUAL = new Terms(null, null, null, null, null, null);
 
     public Terms {
         score = Points.USUAL.equals(score) ? null : score;
@@ -32,6 +36,9 @@ public record Terms(
             Bounds.id("page.id", page);
             Bounds.within("terms.weights", Bounds.present("terms.weights", weight), 0, 10);
         });
+        accepted = accepted == null ? List.of() : List.copyOf(new TreeSet<>(accepted));
+        Bounds.count("terms.accepted", accepted.size(), Bounds.ACCEPTED);
+        accepted.forEach(name -> Bounds.text("terms.accepted", name, Bounds.NAME_LENGTH));
         if (seconds != null) {
             Bounds.within("terms.seconds", seconds, Bounds.SECONDS_LEAST, Bounds.SECONDS_MOST);
         }
@@ -45,6 +52,11 @@ public record Terms(
                     Bounds.SECONDS_LEAST,
                     Bounds.SECONDS_MOST);
         });
+    }
+
+    /** @param names of findings that are meant to be so */
+    public Terms withAccepted(List<String> names) {
+        return new Terms(score, weights, solution, seconds, pageSeconds, names);
     }
 
     static Terms orNull(Terms terms) {
@@ -69,23 +81,23 @@ public record Terms(
     }
 
     public Terms withPoints(Points newPoints) {
-        return new Terms(newPoints, weights, solution, seconds, pageSeconds);
+        return new Terms(newPoints, weights, solution, seconds, pageSeconds, accepted);
     }
 
     public Terms withWeights(Map<String, Double> newWeights) {
-        return new Terms(score, newWeights, solution, seconds, pageSeconds);
+        return new Terms(score, newWeights, solution, seconds, pageSeconds, accepted);
     }
 
     public Terms withSolution(Solution newSolution) {
-        return new Terms(score, weights, newSolution, seconds, pageSeconds);
+        return new Terms(score, weights, newSolution, seconds, pageSeconds, accepted);
     }
 
     public Terms withSeconds(Integer time) {
-        return new Terms(score, weights, solution, time, pageSeconds);
+        return new Terms(score, weights, solution, time, pageSeconds, accepted);
     }
 
     public Terms withPageSeconds(Map<String, Integer> times) {
-        return new Terms(score, weights, solution, seconds, times);
+        return new Terms(score, weights, solution, seconds, times, accepted);
     }
 
     Terms withoutPage(String pageId) {
@@ -93,6 +105,6 @@ public record Terms(
         left.remove(pageId);
         Map<String, Integer> times = new TreeMap<>(pageSeconds);
         times.remove(pageId);
-        return new Terms(score, left, solution, seconds, times);
+        return new Terms(score, left, solution, seconds, times, accepted);
     }
 }

@@ -22,11 +22,11 @@ final class MathsAnswer {
 
     private MathsAnswer() {}
 
-    static Typed judge(TypedRule.Maths rule, String answer) {
+    static Typed judge(TypedRule.MathsRule rule, String answer) {
         return judge(rule, answer, Deadline.in(Deadline.MILLIS));
     }
 
-    static Typed judge(TypedRule.Maths rule, String answer, Deadline deadline) {
+    static Typed judge(TypedRule.MathsRule rule, String answer, Deadline deadline) {
         Algebra.Read wanted = Algebra.parse(rule.expression()).orElseThrow();
         Algebra.Read given = Algebra.parse(answer).orElse(null);
         if (given == null) {

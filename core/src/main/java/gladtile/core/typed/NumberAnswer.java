@@ -13,7 +13,7 @@ final class NumberAnswer {
 
     private NumberAnswer() {}
 
-    static Typed judge(TypedRule.Number rule, String answer) {
+    static Typed judge(TypedRule.NumberRule rule, String answer) {
         NumberText.Read read = NumberText.read(answer);
         if (read == null) {
             return Typed.not("It cannot be read as a number.");
@@ -49,7 +49,7 @@ final class NumberAnswer {
     }
 
     /** @param exact the value as written, or null when it was converted and is {@code rounded} */
-    private static Typed near(TypedRule.Number rule, BigFraction exact, Double rounded) {
+    private static Typed near(TypedRule.NumberRule rule, BigFraction exact, Double rounded) {
         double most = rule.relative() ? Math.abs(rule.value()) * rule.tolerance() : rule.tolerance();
         boolean within;
         double value;

@@ -6,11 +6,11 @@ import java.util.regex.Pattern;
 final class PatternAnswer {
     private PatternAnswer() {}
 
-    static Typed judge(TypedRule.Pattern rule, String answer) {
+    static Typed judge(TypedRule.PatternRule rule, String answer) {
         return judge(rule, answer, Deadline.in(Deadline.MILLIS));
     }
 
-    static Typed judge(TypedRule.Pattern rule, String answer, Deadline deadline) {
+    static Typed judge(TypedRule.PatternRule rule, String answer, Deadline deadline) {
         try {
             boolean fits = Pattern.compile(rule.pattern())
                     .matcher(new Watched(answer.strip(), deadline))

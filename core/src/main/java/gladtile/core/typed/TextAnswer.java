@@ -20,7 +20,7 @@ final class TextAnswer {
 
     private TextAnswer() {}
 
-    static Typed judge(TypedRule.Text rule, String answer) {
+    static Typed judge(TypedRule.TextRule rule, String answer) {
         Set<Counts> counts = Set.copyOf(rule.counts());
         for (String one : rule.alternatives()) {
             if (same(one, answer, counts)) {

@@ -12,15 +12,15 @@ public final class TypedJudge {
         if (answer.isBlank()) {
             return Typed.not("Nothing is written there.");
         }
-        if (rule instanceof TypedRule.Text text) {
+        if (rule instanceof TypedRule.TextRule text) {
             return TextAnswer.judge(text, answer);
         }
-        if (rule instanceof TypedRule.Number number) {
+        if (rule instanceof TypedRule.NumberRule number) {
             return NumberAnswer.judge(number, answer);
         }
-        if (rule instanceof TypedRule.Maths maths) {
+        if (rule instanceof TypedRule.MathsRule maths) {
             return MathsAnswer.judge(maths, answer);
         }
-        return PatternAnswer.judge((TypedRule.Pattern) rule, answer);
+        return PatternAnswer.judge((TypedRule.PatternRule) rule, answer);
     }
 }

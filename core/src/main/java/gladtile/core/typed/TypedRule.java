@@ -12,10 +12,10 @@ import java.util.regex.PatternSyntaxException;
 /** What a typed answer is held against. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
-    @JsonSubTypes.Type(value = TypedRule.Text.class, name = "text"),
-    @JsonSubTypes.Type(value = TypedRule.Number.class, name = "number"),
-    @JsonSubTypes.Type(value = TypedRule.Maths.class, name = "maths"),
-    @JsonSubTypes.Type(value = TypedRule.Pattern.class, name = "pattern")
+    @JsonSubTypes.Type(value = TypedRule.TextRule.class, name = "text"),
+    @JsonSubTypes.Type(value = TypedRule.NumberRule.class, name = "number"),
+    @JsonSubTypes.Type(value = TypedRule.MathsRule.class, name = "maths"),
+    @JsonSubTypes.Type(value = TypedRule.PatternRule.class, name = "pattern")
 })
 public sealed interface TypedRule {
     /** What two spellings of one word may differ in. */
@@ -44,8 +44,8 @@ public sealed interface TypedRule {
      * @param alternatives at least one, none blank
      * @param counts what must be as it is written here; what is left out may differ
      */
-    record Text(List<String> alternatives, List<Counts> counts) implements TypedRule {
-        public Text {
+    record TextRule(List<String> alternatives, List<Counts> counts) implements TypedRule {
+        public TextRule {
             alternatives = List.copyOf(Bounds.present("typed.alternatives", alternatives));
             Bounds.within("typed.alternatives", alternatives.size(), 1, Bounds.ALTERNATIVES);
             for (String one : alternatives) {
@@ -67,7 +67,7 @@ public sealed interface TypedRule {
      * @param unit that must stand behind it; absent for none
      * @param converts whether another unit of the same kind is taken, converted
      */
-    record Number(
+    record NumberRule(
             double value,
             double tolerance,
             boolean relative,
@@ -75,7 +75,7 @@ public sealed interface TypedRule {
             @JsonInclude(JsonInclude.Include.NON_NULL) String unit,
             boolean converts)
             implements TypedRule {
-        public Number {
+        public NumberRule {
             Bounds.within("typed.value", value, -1e15, 1e15);
             Bounds.within("typed.tolerance", tolerance, 0, 1e15);
             notations = List.copyOf(new TreeSet<>(Bounds.present("typed.notations", notations)));
@@ -86,8 +86,8 @@ public sealed interface TypedRule {
     }
 
     /** An expression or equation that is the same in mathematics, however it is written. */
-    record Maths(String expression) implements TypedRule {
-        public Maths {
+    record MathsRule(String expression) implements TypedRule {
+        public MathsRule {
             Bounds.text("typed.expression", expression, Bounds.EXPRESSION_LENGTH);
             if (Algebra.parse(expression).isEmpty()) {
                 throw new OutOfBounds("typed.expression", "that is no expression that can be read");
@@ -96,8 +96,8 @@ public sealed interface TypedRule {
     }
 
     /** A regular expression that the whole answer matches; for the expert. */
-    record Pattern(String pattern) implements TypedRule {
-        public Pattern {
+    record PatternRule(String pattern) implements TypedRule {
+        public PatternRule {
             Bounds.text("typed.pattern", pattern, Bounds.EXPRESSION_LENGTH);
             try {
                 java.util.regex.Pattern.compile(pattern);

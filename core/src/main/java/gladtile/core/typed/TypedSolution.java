@@ -8,14 +8,14 @@ public final class TypedSolution {
 
     /** Empty for a pattern, of which nobody can say which answer is meant. */
     public static String of(TypedRule rule) {
-        if (rule instanceof TypedRule.Text text) {
+        if (rule instanceof TypedRule.TextRule text) {
             return text.alternatives().get(0);
         }
-        if (rule instanceof TypedRule.Number number) {
+        if (rule instanceof TypedRule.NumberRule number) {
             String value =
                     BigDecimal.valueOf(number.value()).stripTrailingZeros().toPlainString();
             return number.unit() == null ? value : value + " " + number.unit();
         }
-        return rule instanceof TypedRule.Maths maths ? maths.expression() : "";
+        return rule instanceof TypedRule.MathsRule maths ? maths.expression() : "";
     }
 }

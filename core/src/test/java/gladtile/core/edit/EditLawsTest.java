@@ -137,7 +137,7 @@ class EditLawsTest {
                 new Bench(start, new RandomEdits(random, "a")),
                 new Bench(start, new RandomEdits(random, "b")),
                 new Bench(start, new RandomEdits(random, "c")));
-        for (int step = 0; step < 400; step++) {
+        for (int step = 0; step < 600; step++) {
             Bench bench = benches.get(random.nextInt(benches.size()));
             switch (random.nextInt(3)) {
                 case 0 -> bench.editSomething();

@@ -8,10 +8,13 @@ import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.MoveResult;
+import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Rules;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.support.Problem;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -29,8 +32,11 @@ class TryController {
     private static final int MOST_MOVES = 2_000;
     private final Activities activities;
 
-    TryController(Activities activities) {
+    private final Clock clock;
+
+    TryController(Activities activities, Clock clock) {
         this.activities = activities;
+        this.clock = clock;
     }
 
     /** @param moves all moves of this try from its start, since the server remembers none */
@@ -48,7 +54,7 @@ class TryController {
             StudentView view,
             AttemptState state,
             int placements,
-            int solved,
+            Progress progress,
             @JsonInclude(JsonInclude.Include.NON_NULL) Verdict verdict,
             Map<String, OtherSide> sides) {}
 
@@ -59,7 +65,9 @@ class TryController {
                 .orElseThrow(() -> Problem.notThere("activity"))
                 .activity();
         Rules rules = Rules.of(activity);
-        AttemptState state = AttemptState.start(rules);
+        Instant began =
+                asked.moves().isEmpty() ? clock.instant() : asked.moves().get(0).deviceTime();
+        AttemptState state = AttemptState.start(rules, began);
         Verdict verdict = null;
         for (Move move : asked.moves()) {
             MoveResult result = state.with(Bounds.present("move", move), rules);
@@ -74,7 +82,7 @@ class TryController {
                 StudentView.of(activity, rules),
                 state,
                 rules.placements().size(),
-                state.solved(rules),
+                Progress.of(state, rules, clock.instant()),
                 verdict,
                 rules.broughtUp(state));
     }

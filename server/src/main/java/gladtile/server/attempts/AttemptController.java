@@ -7,7 +7,10 @@ import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.PieceState;
+import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Standing;
+import gladtile.core.attempt.TypedState;
+import gladtile.core.attempt.ZoneState;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
@@ -52,7 +55,7 @@ class AttemptController {
             StudentView view,
             AttemptState state,
             int placements,
-            int solved,
+            Progress progress,
             Map<String, OtherSide> sides) {}
 
     record Moves(List<Move> moves) {
@@ -78,7 +81,10 @@ class AttemptController {
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> over,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Double> slid,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, String> written,
-            int solved,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, ZoneState> zones,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, TypedState> typed,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> shown,
+            Progress progress,
             Map<UUID, Verdict> verdicts,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, OtherSide> sides) {}
 
@@ -100,7 +106,7 @@ class AttemptController {
                 StudentView.of(opened.edition().activity(), opened.edition().rules()),
                 opened.state(),
                 opened.edition().rules().placements().size(),
-                opened.state().solved(opened.edition().rules()),
+                attempts.progress(opened.state(), opened.edition().rules()),
                 opened.edition().rules().broughtUp(opened.state()));
     }
 
@@ -124,7 +130,10 @@ class AttemptController {
                 now.over(),
                 now.slid(),
                 now.written(),
-                made.solved(),
+                now.zones(),
+                now.typed(),
+                now.shown(),
+                made.progress(),
                 made.verdicts(),
                 made.sides());
     }

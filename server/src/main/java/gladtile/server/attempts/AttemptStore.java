@@ -14,6 +14,7 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -51,10 +52,10 @@ class AttemptStore {
               returning a.school_id, a.id
             ), appended as (
               insert into move (school_id, attempt_id, seq, move_id, act, verdict, device_time, at)
-              select s.school_id, s.id, m.seq, m.move_id, m.act::jsonb, m.verdict::jsonb, m.device_time, now()
+              select s.school_id, s.id, m.seq, m.move_id, m.act::jsonb, m.verdict::jsonb, m.device_time, m.at
               from stepped s
-              join unnest(?::uuid[], ?::bigint[], ?::uuid[], ?::text[], ?::text[], ?::timestamptz[])
-                as m (attempt_id, seq, move_id, act, verdict, device_time) on m.attempt_id = s.id
+              join unnest(?::uuid[], ?::bigint[], ?::uuid[], ?::text[], ?::text[], ?::timestamptz[], ?::timestamptz[])
+                as m (attempt_id, seq, move_id, act, verdict, device_time, at) on m.attempt_id = s.id
             )
             select id from stepped
             """;
@@ -81,10 +82,13 @@ class AttemptStore {
      * @param kept the state as it was last kept, which may be some moves behind {@code seq}
      * @param tail the moves since then, oldest first
      */
-    record Row(UUID id, UUID assignmentId, UUID studentId, AttemptState kept, List<Move> tail) {}
+    record Row(UUID id, UUID assignmentId, UUID studentId, AttemptState kept, List<Arrived> tail) {}
+
+    /** A move with the time by the server's clock at which it was judged. */
+    record Arrived(Move move, Instant at) {}
 
     /** A move with what was found of it, if it was judged. */
-    record Judged(Move move, Optional<Verdict> verdict) {}
+    record Judged(Move move, Optional<Verdict> verdict, Instant at) {}
 
     Optional<Row> read(UUID schoolId, UUID id) {
         return db.selectFrom(ATTEMPT)
@@ -103,8 +107,8 @@ class AttemptStore {
 
     /** Every attempt of an assignment. */
     List<Row> all(UUID schoolId, UUID assignmentId) {
-        Map<UUID, List<Move>> tails = new HashMap<>();
-        db.select(MOVE.ATTEMPT_ID, MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME)
+        Map<UUID, List<Arrived>> tails = new HashMap<>();
+        db.select(MOVE.ATTEMPT_ID, MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT)
                 .from(MOVE)
                 .join(ATTEMPT)
                 .on(ATTEMPT.SCHOOL_ID.eq(MOVE.SCHOOL_ID), ATTEMPT.ID.eq(MOVE.ATTEMPT_ID))
@@ -112,7 +116,7 @@ class AttemptStore {
                 .and(MOVE.SEQ.gt(KEPT_SEQ))
                 .orderBy(MOVE.ATTEMPT_ID, MOVE.SEQ)
                 .forEach(row -> tails.computeIfAbsent(row.get(MOVE.ATTEMPT_ID), id -> new ArrayList<>())
-                        .add(move(row)));
+                        .add(arrived(row)));
         return db.selectFrom(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
                 .fetch(row -> row(row, tails.getOrDefault(row.getId(), List.of())));
@@ -209,6 +213,7 @@ class AttemptStore {
                     "timestamptz",
                     lines,
                     line -> Timestamp.from(line.judged.move().deviceTime()));
+            arrays.set("timestamptz", lines, line -> Timestamp.from(line.judged.at()));
             Set<UUID> stepped = new HashSet<>();
             try (ResultSet rows = statement.executeQuery()) {
                 while (rows.next()) {
@@ -239,16 +244,16 @@ class AttemptStore {
         if (kept.seq() == row.get(ATTEMPT.SEQ)) {
             return row(row, List.of());
         }
-        List<Move> tail = db.select(MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME)
+        List<Arrived> tail = db.select(MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT)
                 .from(MOVE)
                 .where(MOVE.SCHOOL_ID.eq(row.get(ATTEMPT.SCHOOL_ID)), MOVE.ATTEMPT_ID.eq(row.get(ATTEMPT.ID)))
                 .and(MOVE.SEQ.gt(kept.seq()))
                 .orderBy(MOVE.SEQ)
-                .fetch(AttemptStore::move);
+                .fetch(AttemptStore::arrived);
         return row(row, tail);
     }
 
-    private static Row row(Record row, List<Move> tail) {
+    private static Row row(Record row, List<Arrived> tail) {
         return new Row(
                 row.get(ATTEMPT.ID), row.get(ATTEMPT.ASSIGNMENT_ID), row.get(ATTEMPT.STUDENT_ID), kept(row), tail);
     }
@@ -257,10 +262,11 @@ class AttemptStore {
         return Json.read(row.get(ATTEMPT.STATE).data(), AttemptState.class);
     }
 
-    private static Move move(Record row) {
-        return new Move(
+    private static Arrived arrived(Record row) {
+        Move move = new Move(
                 row.get(MOVE.MOVE_ID),
                 Json.read(row.get(MOVE.ACT).data(), Act.class),
                 row.get(MOVE.DEVICE_TIME).toInstant());
+        return new Arrived(move, row.get(MOVE.AT).toInstant());
     }
 }

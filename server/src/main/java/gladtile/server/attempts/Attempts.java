@@ -9,6 +9,7 @@ import gladtile.core.attempt.Move;
 import gladtile.core.attempt.MoveResult;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.PieceState;
+import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Rules;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
@@ -16,6 +17,9 @@ import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.attempts.AttemptStore.Append;
 import gladtile.server.attempts.AttemptStore.Judged;
 import gladtile.server.support.UuidV7;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -41,14 +45,21 @@ public class Attempts {
     private final Assignments assignments;
     private final ApplicationEventPublisher events;
     private final MoveWriter writer;
+    private final Clock clock;
     private final Cache<UUID, Fold> folds =
             Caffeine.newBuilder().maximumSize(FOLDS).build();
 
-    Attempts(AttemptStore store, Assignments assignments, ApplicationEventPublisher events, MoveWriter writer) {
+    Attempts(
+            AttemptStore store,
+            Assignments assignments,
+            ApplicationEventPublisher events,
+            MoveWriter writer,
+            Clock clock) {
         this.store = store;
         this.assignments = assignments;
         this.events = events;
         this.writer = writer;
+        this.clock = clock;
     }
 
     /** A student's own attempt as it stands. */
@@ -70,7 +81,7 @@ public class Attempts {
             AttemptState state,
             Map<String, PieceState> changed,
             Set<String> gone,
-            int solved,
+            Progress progress,
             Map<UUID, Verdict> verdicts,
             Map<String, OtherSide> sides)
             implements Result {}
@@ -126,7 +137,8 @@ public class Attempts {
             Assignments.Edition edition = assignments.edition(assignment);
             UUID school = student.schoolId();
             AttemptStore.Row row = store.of(school, assignmentId, student.id()).orElseGet(() -> {
-                store.insert(school, UuidV7.make(), assignmentId, student.id(), AttemptState.start(edition.rules()));
+                store.insert(
+                        school, UuidV7.make(), assignmentId, student.id(), AttemptState.start(edition.rules(), now()));
                 events.publishEvent(new AttemptChanged(school, assignmentId, student.id()));
                 return store.of(school, assignmentId, student.id()).orElseThrow();
             });
@@ -178,6 +190,7 @@ public class Attempts {
     /** Null when the fold is behind the database. */
     private Result make(UUID schoolId, UUID attemptId, Fold fold, List<Move> moves) {
         AttemptState before = fold.state;
+        Instant at = now();
         AttemptState state = before;
         List<Judged> made = new ArrayList<>(moves.size());
         Map<UUID, Verdict> verdicts = new HashMap<>();
@@ -186,7 +199,7 @@ public class Attempts {
             Move move = moves.get(i);
             Optional<Verdict> told = fold.seen.getOrDefault(move.id(), fresh.get(move.id()));
             if (told == null) {
-                MoveResult result = state.with(move, fold.rules);
+                MoveResult result = state.with(move, fold.rules, at);
                 if (result instanceof MoveResult.Refused refused) {
                     return new NoneMade(i, refused);
                 }
@@ -194,7 +207,7 @@ public class Attempts {
                 state = done.state();
                 told = done.verdict();
                 fresh.put(move.id(), told);
-                made.add(new Judged(move, told));
+                made.add(new Judged(move, told, at));
             }
             told.ifPresent(verdict -> verdicts.put(move.id(), verdict));
         }
@@ -209,7 +222,18 @@ public class Attempts {
         Map<String, PieceState> changed = made.size() < moves.size() ? state.pieces() : changed(before, state);
         Set<String> gone = new HashSet<>(before.pieces().keySet());
         gone.removeAll(state.pieces().keySet());
-        return new AllMade(state, changed, gone, solved, verdicts, fold.rules.broughtUp(state));
+        return new AllMade(
+                state, changed, gone, Progress.of(state, fold.rules, at), verdicts, fold.rules.broughtUp(state));
+    }
+
+    /** In microseconds, as the database keeps it, so that a fold read anew judges by the very same time. */
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+
+    /** How far an attempt is now. */
+    public Progress progress(AttemptState state, Rules rules) {
+        return Progress.of(state, rules, now());
     }
 
     private static Map<String, PieceState> changed(AttemptState before, AttemptState after) {
@@ -225,9 +249,10 @@ public class Attempts {
     /** The kept state with the moves since then made again; each was taken once, so none can be refused now. */
     private static AttemptState current(AttemptStore.Row row, Rules rules) {
         AttemptState state = row.kept();
-        for (Move move : row.tail()) {
-            if (!(state.with(move, rules) instanceof Made made)) {
-                throw new IllegalStateException("attempt " + row.id() + " does not fold: move " + move.id());
+        for (AttemptStore.Arrived one : row.tail()) {
+            if (!(state.with(one.move(), rules, one.at()) instanceof Made made)) {
+                throw new IllegalStateException("attempt " + row.id() + " does not fold: move "
+                        + one.move().id());
             }
             state = made.state();
         }

@@ -1,5 +1,7 @@
 package gladtile.server.files;
 
+import gladtile.core.check.Raster;
+import gladtile.formats.picture.PictureColours;
 import gladtile.formats.picture.PictureIntake;
 import gladtile.formats.picture.SeeThrough;
 import gladtile.server.accounts.Who;
@@ -8,6 +10,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Service;
 
@@ -64,6 +67,18 @@ public class Files {
                     new StoredPicture(sha256(clear.bytes()), clear.mediaType(), clear.width(), clear.height());
             store.keep(who.schoolId(), who.id(), stored, clear.bytes(), store.credit(who.schoolId(), sha256));
             return new Kept(stored);
+        });
+    }
+
+    /** The colours of a picture of that school; empty when there is none or it cannot be drawn. */
+    public Optional<Raster> colours(UUID schoolId, String sha256) {
+        return store.read(schoolId, sha256).flatMap(kept -> {
+            drawing.acquireUninterruptibly();
+            try {
+                return PictureColours.of(kept.bytes(), kept.mediaType());
+            } finally {
+                drawing.release();
+            }
         });
     }
 

@@ -2,6 +2,7 @@ package gladtile.server.live;
 
 import gladtile.core.activity.OtherSide;
 import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Rules;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
@@ -38,7 +39,7 @@ class Quilts {
             StudentView view,
             AttemptState state,
             int placements,
-            int solved,
+            Progress progress,
             Map<String, OtherSide> sides) {}
 
     Optional<Quilt> of(Who teacher, UUID assignmentId) {
@@ -84,7 +85,7 @@ class Quilts {
                             StudentView.of(edition.activity(), edition.rules()),
                             state,
                             edition.rules().placements().size(),
-                            state.solved(edition.rules()),
+                            attempts.progress(state, edition.rules()),
                             edition.rules().broughtUp(state)));
         });
     }

@@ -5,6 +5,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.attempt.Act;
 import gladtile.core.edit.Edit;
+import gladtile.core.typed.TypedRule;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
@@ -24,7 +25,8 @@ import org.springframework.context.annotation.Configuration;
 @SuppressWarnings({"rawtypes", "unchecked"}) // the document library's own signatures are raw
 class OpenApiDocument {
     /** The types that travel as one of several kinds, told apart by their field {@code kind}. */
-    private static final List<Class<?>> KINDS = List.of(Item.class, Movement.class, Edit.class, Act.class);
+    private static final List<Class<?>> KINDS =
+            List.of(Item.class, Movement.class, Edit.class, Act.class, TypedRule.class);
 
     private static final String REF = "#/components/schemas/";
 

@@ -165,7 +165,7 @@ class ActivityEditsTest {
         send(seq(), new RemoveItem("light", "moon"));
         Api.Answer moved =
                 student.post("/api/attempts/" + attempt + "/moves", School.moves(School.put("sun", 300, 300)));
-        assertThat(moved.json().path("solved").asInt()).isEqualTo(1);
+        assertThat(moved.json().path("progress").path("solved").asInt()).isEqualTo(1);
         assertThat(student.post("/api/attempts", Map.of("assignmentId", school.assignmentId))
                         .json()
                         .path("view")

@@ -40,7 +40,7 @@ class AttemptMovesTest {
                 .isEqualTo("BELONGS");
         assertThat(verdicts.path(wrong.get("id").toString()).path("rests").asString())
                 .isEqualTo("HOME");
-        assertThat(answer.json().path("solved").asInt()).isEqualTo(1);
+        assertThat(answer.json().path("progress").path("solved").asInt()).isEqualTo(1);
     }
 
     @Test
@@ -49,7 +49,7 @@ class AttemptMovesTest {
         Api other = school.asStudent(0);
         Api.Answer opened = other.post("/api/attempts", Map.of("assignmentId", school.assignmentId));
         assertThat("/api/attempts/" + opened.text("id")).isEqualTo(attempt);
-        assertThat(opened.json().path("solved").asInt()).isEqualTo(1);
+        assertThat(opened.json().path("progress").path("solved").asInt()).isEqualTo(1);
         assertThat(opened.json()
                         .path("state")
                         .path("pieces")

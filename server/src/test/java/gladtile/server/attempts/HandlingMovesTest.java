@@ -114,7 +114,7 @@ class HandlingMovesTest {
         assertThat(state.path("pieces").path("star~1").path("x").asDouble()).isEqualTo(20);
         JsonNode anew = made(act("start-again"));
         assertThat(anew.path("gone").get(0).asString()).isEqualTo("star~1");
-        assertThat(anew.path("solved").asInt()).isZero();
+        assertThat(anew.path("progress").path("solved").asInt()).isZero();
     }
 
     /** Law 1: nothing that could tell where a piece belongs reaches a student before it lies there. */
@@ -174,7 +174,7 @@ class HandlingMovesTest {
         assertThat(tried.path("state").path("pieces").propertyNames())
                 .containsExactlyInAnyOrderElementsOf(
                         lived.path("state").path("pieces").propertyNames());
-        assertThat(tried.path("solved").asInt()).isEqualTo(2);
+        assertThat(tried.path("progress").path("solved").asInt()).isEqualTo(2);
         assertThat(tried.path("sides")).isEqualTo(lived.path("sides"));
     }
 

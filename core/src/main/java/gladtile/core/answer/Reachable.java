@@ -1,0 +1,30 @@
+package gladtile.core.answer;
+
+import gladtile.core.activity.Item;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Whether the total that a zone wants can be reached by pieces that belong there. */
+public final class Reachable {
+    private Reachable() {}
+
+    /** @param nearest the sum closest to the total that can be reached, in thousandths; empty when nothing can */
+    public record Result(SubsetSum.Answer answer, Optional<Long> nearest) {}
+
+    public static Result total(List<Item> belonging, AnswerKey key, Wants wants) {
+        long target = Math.round(wants.total() * Facts.IN_ONE);
+        List<Long> values = new ArrayList<>();
+        for (Item piece : belonging) {
+            long value = key.facts(piece.id()).thousandths();
+            for (long i = WholeSolution.copies(piece, value, target, wants); i > 0; i--) {
+                values.add(value);
+            }
+        }
+        int most = wants.capacity() == null ? values.size() : wants.capacity();
+        SubsetSum.Answer answer = SubsetSum.reaches(values, target, most);
+        Optional<Long> nearest =
+                answer == SubsetSum.Answer.NOT_REACHED ? SubsetSum.nearest(values, target, most) : Optional.empty();
+        return new Result(answer, nearest);
+    }
+}

@@ -1,0 +1,30 @@
+package gladtile.core.answer;
+
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Zone;
+import java.util.List;
+
+/** Whether a zone has room for everything that may settle in it at one time. */
+public final class Room {
+    private Room() {}
+
+    /** @param belonging the pieces that belong there */
+    public static boolean fits(Zone zone, ZoneRule rule, List<Item> belonging) {
+        if (rule.settle() == Settle.STAYS || rule.settle() == Settle.MELTS) {
+            return true;
+        }
+        Sequence sequence = rule.wanted().sequence();
+        if (sequence == null) {
+            return Slots.plan(zone, ZoneJudge.settling(zone, rule.wanted(), belonging))
+                    .isPresent();
+        }
+        int length = Math.max(1, sequence.length());
+        boolean down = sequence.runs() == Sequence.Way.DOWNWARDS;
+        double top = zone.label().isBlank() ? 0 : Slots.LABEL;
+        double width = down ? zone.frame().width() : zone.frame().width() / length;
+        double height = (zone.frame().height() - top) / (down ? length : 1);
+        return belonging.stream()
+                .allMatch(
+                        piece -> piece.frame().width() <= width && piece.frame().height() <= height);
+    }
+}

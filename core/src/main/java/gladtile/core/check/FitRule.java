@@ -1,0 +1,105 @@
+package gladtile.core.check;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.Room;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.edit.Edit;
+import gladtile.core.edit.SetFrame;
+import gladtile.core.edit.Together;
+import gladtile.core.measure.Outline;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Pieces that belong in a zone which has not the room to settle them all. */
+final class FitRule {
+    private FitRule() {}
+
+    static void check(OnPage on) {
+        for (Zone zone : on.zones) {
+            ZoneRule rule = on.key.rule(zone.id());
+            List<Item> belonging = on.belonging(zone);
+            if (!belonging.isEmpty() && !Room.fits(zone, rule, belonging)) {
+                on.found(
+                        Finding.Kind.DOES_NOT_FIT,
+                        List.of(zone.id()),
+                        "The %s that %s in %s %s more room than its %.0f × %.0f."
+                                .formatted(
+                                        belonging.size() == 1 ? "piece" : belonging.size() + " pieces",
+                                        belonging.size() == 1 ? "belongs" : "belong",
+                                        on.called(zone),
+                                        belonging.size() == 1 ? "needs" : "need",
+                                        zone.frame().width(),
+                                        zone.frame().height()),
+                        mends(on, zone, rule, belonging));
+            }
+        }
+    }
+
+    private static List<Mend> mends(OnPage on, Zone zone, ZoneRule rule, List<Item> belonging) {
+        List<Mend> mends = new ArrayList<>();
+        Item item = on.page.item(zone.id()).orElse(null);
+        if (item != null) {
+            larger(on, zone, rule, belonging)
+                    .ifPresent(frame -> mends.add(new Mend(
+                            "Make %s larger".formatted(on.letter(zone)),
+                            new SetFrame(on.page.id(), item.id(), frame))));
+        }
+        for (int percent = 90; percent >= 40; percent -= 10) {
+            double scale = percent / 100.0;
+            List<Item> smaller =
+                    belonging.stream().map(piece -> scaled(piece, scale)).toList();
+            if (Room.fits(zone, rule, smaller)) {
+                List<Edit> edits = new ArrayList<>();
+                smaller.forEach(piece -> edits.add(new SetFrame(on.page.id(), piece.id(), piece.frame())));
+                mends.add(new Mend("Pieces at %d %%".formatted(percent), Together.orOne(edits)));
+                break;
+            }
+        }
+        return mends;
+    }
+
+    private static Item scaled(Item piece, double scale) {
+        Frame frame = piece.frame();
+        double width = Math.max(Bounds.SIDE_LEAST, frame.width() * scale);
+        double height = Math.max(Bounds.SIDE_LEAST, frame.height() * scale);
+        return piece.withFrame(new Frame(
+                frame.x() + (frame.width() - width) / 2,
+                frame.y() + (frame.height() - height) / 2,
+                width,
+                height,
+                frame.turn()));
+    }
+
+    /** Grown to the right and downwards, then to the left and upwards, as long as no other zone is touched. */
+    private static java.util.Optional<Frame> larger(OnPage on, Zone zone, ZoneRule rule, List<Item> belonging) {
+        Frame box = zone.frame();
+        if (box.turn() != 0) {
+            return java.util.Optional.empty();
+        }
+        List<Outline> others = on.zones.stream()
+                .filter(other -> other != zone)
+                .map(other -> Outline.of(other.frame()))
+                .toList();
+        for (int by = 20; by <= 1000; by += 20) {
+            for (double[] grown :
+                    new double[][] {{0, 0, by, 0}, {0, 0, 0, by}, {0, 0, by, by}, {by, 0, by, by}, {by, by, by, by}}) {
+                double x = Math.max(10, box.x() - grown[0]);
+                double y = Math.max(10, box.y() - grown[1]);
+                double right = Math.min(Bounds.PAGE_WIDTH - 10, box.x() + box.width() + grown[2]);
+                double bottom = Math.min(Bounds.PAGE_HEIGHT - 10, box.y() + box.height() + grown[3]);
+                if (right - x < box.width() || bottom - y < box.height()) {
+                    continue;
+                }
+                Frame frame = Frame.of(x, y, right - x, bottom - y);
+                boolean free = others.stream().noneMatch(other -> OnPage.overlap(other, Outline.of(frame)));
+                if (free && Room.fits((Zone) zone.withFrame(frame), rule, belonging)) {
+                    return java.util.Optional.of(frame);
+                }
+            }
+        }
+        return java.util.Optional.empty();
+    }
+}

@@ -1,0 +1,58 @@
+package gladtile.core.check;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.edit.SetTerms;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Consumer;
+
+/** Looks through pages for what would trip students up. Each rule is a class of its own. */
+public final class PageCheck {
+    private static final List<Consumer<OnPage>> RULES = List.of(
+            DecisionRules::check,
+            ReachRule::check,
+            WantsRules::check,
+            OverlapRule::check,
+            FitRule::check,
+            PlaceRules::check,
+            ContrastRule::check,
+            SizeRules::check,
+            NameRules::check,
+            ReadingOrderRule::check,
+            TypedRules::check);
+
+    private PageCheck() {}
+
+    /** Everything found on one page, whether or not it is said to be meant so. */
+    public static List<Finding> page(Page page, AnswerKey key, Pictures pictures) {
+        OnPage on = new OnPage(page, key, pictures);
+        RULES.forEach(rule -> rule.accept(on));
+        return List.copyOf(on.findings());
+    }
+
+    /** Everything found in an activity that is not said to be meant so, page by page. */
+    public static List<Finding> activity(Activity activity, Pictures pictures) {
+        List<Finding> all = new ArrayList<>();
+        activity.pages().forEach(page -> all.addAll(page(page, activity.key(), pictures)));
+        return open(activity.key(), all);
+    }
+
+    /** Those that are not said to be meant so. */
+    public static List<Finding> open(AnswerKey key, List<Finding> findings) {
+        Set<String> accepted = Set.copyOf(key.holds().accepted());
+        return findings.stream()
+                .filter(finding -> !accepted.contains(finding.name()))
+                .toList();
+    }
+
+    /** What says that a finding is meant so. */
+    public static Mend meantSo(AnswerKey key, Finding finding) {
+        Set<String> names = new TreeSet<>(key.holds().accepted());
+        names.add(finding.name());
+        return new Mend("It is meant so", new SetTerms(key.holds().withAccepted(List.copyOf(names))));
+    }
+}

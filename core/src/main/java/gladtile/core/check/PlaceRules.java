@@ -1,0 +1,112 @@
+package gladtile.core.check;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Cover;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Gap;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Lens;
+import gladtile.core.activity.Line;
+import gladtile.core.activity.Note;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.Shape;
+import gladtile.core.activity.ShapeForm;
+import gladtile.core.activity.Words;
+import gladtile.core.activity.Zone;
+import gladtile.core.edit.MoveDepth;
+import gladtile.core.edit.SetFrame;
+import gladtile.core.measure.Outline;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Pieces that start in a zone, lie under something that covers them all, or lie beside the page. */
+final class PlaceRules {
+    private PlaceRules() {}
+
+    static void check(OnPage on) {
+        on.pieces.forEach(piece -> startsInside(on, piece));
+        List<Item> items = on.page.items();
+        for (int i = 0; i < items.size(); i++) {
+            Item item = items.get(i);
+            if (!OnPage.onPage(item.frame())) {
+                offPage(on, item);
+            } else if (item.isPiece() || item instanceof Gap) {
+                hidden(on, item, items.subList(i + 1, items.size()));
+            }
+        }
+    }
+
+    private static void startsInside(OnPage on, Item piece) {
+        Point middle = piece.frame().middle();
+        for (Zone zone : on.zones) {
+            if (piece.ways().supply() == null && zone.frame().contains(middle)) {
+                List<Mend> mends = new ArrayList<>();
+                FreeSpot.besideAll(on, piece)
+                        .ifPresent(free ->
+                                mends.add(new Mend("Move it out", new SetFrame(on.page.id(), piece.id(), free))));
+                on.found(
+                        Finding.Kind.STARTS_INSIDE,
+                        List.of(piece.id(), zone.id()),
+                        "%s starts inside %s, where it is not judged before it is moved."
+                                .formatted(on.called(piece), on.called(zone)),
+                        mends);
+                return;
+            }
+        }
+    }
+
+    private static void offPage(OnPage on, Item item) {
+        if (item instanceof Line) {
+            return;
+        }
+        Frame frame = item.frame();
+        double x = Math.max(20, Math.min(frame.x(), Bounds.PAGE_WIDTH - 20 - frame.width()));
+        double y = Math.max(20, Math.min(frame.y(), Bounds.PAGE_HEIGHT - 20 - frame.height()));
+        on.found(
+                Finding.Kind.OFF_PAGE,
+                List.of(item.id()),
+                "%s lies beside the page, where nobody sees it.".formatted(on.called(item)),
+                List.of(new Mend("Bring it onto the page", new SetFrame(on.page.id(), item.id(), frame.at(x, y)))));
+    }
+
+    private static void hidden(OnPage on, Item item, List<Item> above) {
+        Outline mine = on.outline(item);
+        for (Item other : above) {
+            Outline over = on.outline(other);
+            boolean covers = over.left() <= mine.left()
+                    && over.right() >= mine.right()
+                    && over.top() <= mine.top()
+                    && over.bottom() >= mine.bottom();
+            if (covers && isOpaque(other) && !sameGroup(item, other)) {
+                on.found(
+                        Finding.Kind.HIDDEN,
+                        List.of(item.id(), other.id()),
+                        "%s lies under %s, where nobody sees it.".formatted(on.called(item), on.called(other)),
+                        List.of(new Mend(
+                                "Bring it to the front",
+                                new MoveDepth(
+                                        on.page.id(), item.id(), on.page.items().size()))));
+                return;
+            }
+        }
+    }
+
+    private static boolean sameGroup(Item one, Item other) {
+        List<String> a = one.ways().groups();
+        List<String> b = other.ways().groups();
+        return !a.isEmpty() && !b.isEmpty() && a.get(0).equals(b.get(0));
+    }
+
+    /** Covers are meant to hide, and what shines through hides nothing. */
+    private static boolean isOpaque(Item item) {
+        if (item.ways().seeThrough() > 0 || item instanceof Cover || item instanceof Lens || item instanceof Zone) {
+            return false;
+        }
+        if (item instanceof Shape shape) {
+            return shape.look().fill() != null && shape.look().form() == ShapeForm.RECTANGLE;
+        }
+        boolean onTile = item.isPiece() && (item instanceof Words || item instanceof Picture);
+        return onTile || item instanceof Note;
+    }
+}

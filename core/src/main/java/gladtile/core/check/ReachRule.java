@@ -1,0 +1,85 @@
+package gladtile.core.check;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.Zone;
+import gladtile.core.edit.SetMovement;
+import java.util.List;
+
+/** A piece that belongs in a zone which it cannot be moved to. */
+final class ReachRule {
+    /** Steps along a rail that are tried; a zone is never as thin as one. */
+    private static final int STEPS = 400;
+
+    private ReachRule() {}
+
+    static void check(OnPage on) {
+        for (Zone zone : on.zones) {
+            for (Item piece : on.belonging(zone)) {
+                if (piece.movement() instanceof Movement.Rail rail && !passes(rail, piece.frame(), zone)) {
+                    on.found(
+                            Finding.Kind.CANNOT_REACH,
+                            List.of(piece.id(), zone.id()),
+                            "%s belongs in %s, but its rail does not lead there."
+                                    .formatted(on.called(piece), on.called(zone)),
+                            List.of(
+                                    new Mend(
+                                            "Let it move freely",
+                                            new SetMovement(on.page.id(), piece.id(), Movement.FREE)),
+                                    new Mend(
+                                            "Lead the rail there",
+                                            new SetMovement(on.page.id(), piece.id(), towards(rail, piece, zone)))));
+                }
+            }
+        }
+        // What is fixed, or goes with another piece, can have cells from before it was made so.
+        on.key
+                .decisions()
+                .forEach((zoneId, row) -> row.forEach((pieceId, decision) -> {
+                    Item item = on.page.item(pieceId).orElse(null);
+                    boolean stands = item != null
+                            && on.pieces.stream().noneMatch(piece -> piece.id().equals(pieceId));
+                    if (stands && decision == gladtile.core.answer.Decision.BELONGS && item.isPiece()) {
+                        on.found(
+                                Finding.Kind.CANNOT_REACH,
+                                List.of(pieceId, zoneId),
+                                "%s is part of a group and goes with it, so it cannot be put by itself."
+                                        .formatted(on.called(item)),
+                                List.of(new Mend(
+                                        "Take it out of the group",
+                                        new gladtile.core.edit.SetTraits(
+                                                on.page.id(),
+                                                pieceId,
+                                                item.ways().withGroups(List.of())))));
+                    }
+                }));
+    }
+
+    private static boolean passes(Movement.Rail rail, Frame home, Zone zone) {
+        Point middle = home.middle();
+        if (!rail.stops().isEmpty()) {
+            return rail.stops().stream().anyMatch(stop -> zone.frame().contains(along(rail, middle, stop)));
+        }
+        for (int i = 0; i <= STEPS; i++) {
+            if (zone.frame().contains(along(rail, middle, (double) i / STEPS))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static Point along(Movement.Rail rail, Point home, double share) {
+        return new Point(
+                home.x() + rail.from().x() + (rail.to().x() - rail.from().x()) * share,
+                home.y() + rail.from().y() + (rail.to().y() - rail.from().y()) * share);
+    }
+
+    private static Movement.Rail towards(Movement.Rail rail, Item piece, Zone zone) {
+        Point home = piece.frame().middle();
+        Point to = zone.frame().middle();
+        Point end = new Point(to.x() - home.x(), to.y() - home.y());
+        return new Movement.Rail(end.equals(new Point(0, 0)) ? rail.from() : new Point(0, 0), end, List.of());
+    }
+}

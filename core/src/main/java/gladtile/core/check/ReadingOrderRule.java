@@ -1,0 +1,70 @@
+package gladtile.core.check;
+
+import gladtile.core.activity.Gap;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Words;
+import gladtile.core.activity.Zone;
+import gladtile.core.edit.Edit;
+import gladtile.core.edit.MoveDepth;
+import gladtile.core.edit.Together;
+import gladtile.core.measure.Outline;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A reading order that jumps: with the keyboard and read aloud, things come in the order of their depth. It jumps where
+ * the next thing stands well above and not to the right, as the head of a next column would.
+ */
+final class ReadingOrderRule {
+    /** Page units. */
+    private static final double WELL_ABOVE = 180;
+
+    private ReadingOrderRule() {}
+
+    static void check(OnPage on) {
+        List<Item> read =
+                on.page.items().stream().filter(ReadingOrderRule::isRead).toList();
+        for (int i = 1; i < read.size(); i++) {
+            Outline before = on.outline(read.get(i - 1));
+            Outline now = on.outline(read.get(i));
+            boolean up = now.bottom() < before.top() && before.top() - now.top() > WELL_ABOVE;
+            if (up && now.left() < before.right()) {
+                on.found(
+                        Finding.Kind.READING_ORDER,
+                        List.of(read.get(i).id(), read.get(i - 1).id()),
+                        "%s is read after %s, which stands well below it."
+                                .formatted(on.called(read.get(i)), on.called(read.get(i - 1))),
+                        mend(on, read));
+                return;
+            }
+        }
+    }
+
+    private static boolean isRead(Item item) {
+        return item instanceof Words || item instanceof Zone || item instanceof Gap || item.isPiece();
+    }
+
+    /** From top to bottom, row by row; what lies over something else stays over it. */
+    private static List<Mend> mend(OnPage on, List<Item> read) {
+        List<Item> wanted = new ArrayList<>(read);
+        wanted.sort((a, b) -> {
+            double ya = on.outline(a).top();
+            double yb = on.outline(b).top();
+            return Math.abs(ya - yb) > 60
+                    ? Double.compare(ya, yb)
+                    : Double.compare(on.outline(a).left(), on.outline(b).left());
+        });
+        for (int i = 0; i < read.size(); i++) {
+            for (int j = i + 1; j < read.size(); j++) {
+                boolean overlap = OnPage.overlap(on.outline(read.get(i)), on.outline(read.get(j)));
+                if (overlap && wanted.indexOf(read.get(i)) > wanted.indexOf(read.get(j))) {
+                    return List.of();
+                }
+            }
+        }
+        List<Edit> edits = new ArrayList<>();
+        int top = on.page.items().size();
+        wanted.forEach(item -> edits.add(new MoveDepth(on.page.id(), item.id(), top)));
+        return List.of(new Mend("Read from top to bottom", Together.orOne(edits)));
+    }
+}

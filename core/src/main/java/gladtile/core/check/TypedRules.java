@@ -1,0 +1,130 @@
+package gladtile.core.check;
+
+import gladtile.core.activity.Gap;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.edit.SetTyped;
+import gladtile.core.typed.Typed;
+import gladtile.core.typed.TypedJudge;
+import gladtile.core.typed.TypedRule;
+import gladtile.core.typed.TypedSolution;
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A typed answer that its own rule turns away, or whose alternatives say otherwise than its rule. */
+final class TypedRules {
+    private TypedRules() {}
+
+    static void check(OnPage on) {
+        for (Gap gap : on.page.gaps()) {
+            TypedKey key = on.key.typed().get(gap.id());
+            if (key == null) {
+                continue;
+            }
+            if (key.rule() instanceof TypedRule.TextRule text) {
+                text(on, gap, key, text);
+            } else if (key.rule() instanceof TypedRule.NumberRule number) {
+                number(on, gap, key, number);
+            }
+        }
+    }
+
+    private static Mend mend(OnPage on, Gap gap, TypedKey key, String label, TypedRule rule) {
+        TypedKey mended = new TypedKey(rule, key.moment(), key.replies(), key.tries(), key.worth());
+        return new Mend(label, new SetTyped(on.page.id(), gap.id(), mended));
+    }
+
+    /** Two alternatives of which the one is taken as the other, or that differ only in what is said to count. */
+    private static void text(OnPage on, Gap gap, TypedKey key, TypedRule.TextRule rule) {
+        List<String> all = rule.alternatives();
+        for (int i = 0; i < all.size(); i++) {
+            for (int j = i + 1; j < all.size(); j++) {
+                String one = all.get(i);
+                String other = all.get(j);
+                if (taken(List.of(one), rule.counts(), other)) {
+                    List<String> fewer = new ArrayList<>(all);
+                    fewer.remove(j);
+                    on.found(
+                            Finding.Kind.TYPED_CONTRADICTS,
+                            List.of(gap.id()),
+                            "In %s “%s” is taken as “%s” already, so one of them is too many."
+                                    .formatted(on.called(gap), other, one),
+                            List.of(mend(
+                                    on,
+                                    gap,
+                                    key,
+                                    "Leave out “%s”".formatted(other),
+                                    new TypedRule.TextRule(fewer, rule.counts()))));
+                    return;
+                }
+                for (TypedRule.Counts counts : rule.counts()) {
+                    List<TypedRule.Counts> fewer = rule.counts().stream()
+                            .filter(one_ -> one_ != counts)
+                            .toList();
+                    if (taken(List.of(one), fewer, other)) {
+                        on.found(
+                                Finding.Kind.TYPED_CONTRADICTS,
+                                List.of(gap.id()),
+                                "In %s %s, but “%s” and “%s” are both right."
+                                        .formatted(on.called(gap), said(counts), one, other),
+                                List.of(mend(on, gap, key, lessened(counts), new TypedRule.TextRule(all, fewer))));
+                        return;
+                    }
+                }
+            }
+        }
+    }
+
+    private static boolean taken(List<String> alternatives, List<TypedRule.Counts> counts, String answer) {
+        return TypedJudge.judge(new TypedRule.TextRule(alternatives, counts), answer)
+                .isTaken();
+    }
+
+    private static String said(TypedRule.Counts counts) {
+        return switch (counts) {
+            case CASE -> "capital letters count";
+            case ACCENTS -> "accents count";
+            case SPACES -> "spaces count";
+            case PUNCTUATION -> "punctuation counts";
+            case WIDTH -> "the width of letters counts";
+        };
+    }
+
+    private static String lessened(TypedRule.Counts counts) {
+        return switch (counts) {
+            case CASE -> "Capitals need not match";
+            case ACCENTS -> "Accents need not match";
+            case SPACES -> "Spaces need not match";
+            case PUNCTUATION -> "Punctuation need not match";
+            case WIDTH -> "Width need not match";
+        };
+    }
+
+    /** The value itself must be one that can be written. */
+    private static void number(OnPage on, Gap gap, TypedKey key, TypedRule.NumberRule rule) {
+        Typed own = TypedJudge.judge(rule, TypedSolution.of(rule));
+        Typed comma = TypedJudge.judge(rule, TypedSolution.of(rule).replace('.', ','));
+        boolean whole = BigDecimal.valueOf(rule.value()).stripTrailingZeros().scale() <= 0;
+        boolean fractions = rule.notations().contains(TypedRule.Notation.FRACTION)
+                || rule.notations().contains(TypedRule.Notation.MIXED)
+                || rule.notations().contains(TypedRule.Notation.PERCENT);
+        if (own.isTaken() || comma.isTaken() || whole || fractions) {
+            return;
+        }
+        List<TypedRule.Notation> more = new ArrayList<>(rule.notations());
+        more.add(TypedRule.Notation.POINT);
+        more.add(TypedRule.Notation.COMMA);
+        on.found(
+                Finding.Kind.TYPED_CONTRADICTS,
+                List.of(gap.id()),
+                "In %s %s is right, but no way of writing it is taken."
+                        .formatted(on.called(gap), TypedSolution.of(rule)),
+                List.of(mend(
+                        on,
+                        gap,
+                        key,
+                        "Take point and comma",
+                        new TypedRule.NumberRule(
+                                rule.value(), rule.tolerance(), rule.relative(), more, rule.unit(), rule.converts()))));
+    }
+}

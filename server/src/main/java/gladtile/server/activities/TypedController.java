@@ -1,0 +1,27 @@
+package gladtile.server.activities;
+
+import gladtile.core.Bounds;
+import gladtile.core.typed.Typed;
+import gladtile.core.typed.TypedJudge;
+import gladtile.core.typed.TypedRule;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Tries an answer on a rule that a teacher is just setting. */
+@RestController
+@RequestMapping("/api/typed")
+class TypedController {
+    record Trial(TypedRule rule, String answer) {
+        Trial {
+            Bounds.present("typed.rule", rule);
+            Bounds.text("typed.answer", answer, Bounds.TYPED_LENGTH);
+        }
+    }
+
+    @PostMapping
+    Typed tryOut(@RequestBody Trial trial) {
+        return TypedJudge.judge(trial.rule(), trial.answer());
+    }
+}
