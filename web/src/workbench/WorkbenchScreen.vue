@@ -9,7 +9,7 @@ import {
   PhShapes,
   PhTarget,
 } from '@phosphor-icons/vue'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, effectScope, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { get, said } from '@/api/client'
 import type { Current } from '@/api/types'
@@ -17,11 +17,11 @@ import BrandMark from '@/accounts/BrandMark.vue'
 import { needTeacher } from '@/accounts/me'
 import { count } from '@/page/count'
 import { fontsReady } from '@/page/wordFit'
+import { watchPages, type PageWatch } from './answers/pageCheck'
 import AnswersStep from './AnswersStep.vue'
 import AssignStep from './AssignStep.vue'
 import { openActivity, type Editing } from './editing'
 import { elsewhere } from './elsewhere'
-import { undecided } from './key'
 import HistoryPanel from './HistoryPanel.vue'
 import KeysDialog from './KeysDialog.vue'
 import LayoutStep from './LayoutStep.vue'
@@ -49,7 +49,10 @@ const activity = computed(() => editing.value?.activity.value)
 const page = computed(
   () => activity.value?.pages.find((one) => one.id === pageId.value) ?? activity.value?.pages[0],
 )
-const open = computed(() => (activity.value ? undecided(activity.value) : 0))
+const watched = shallowRef<PageWatch | null>(null)
+const scope = effectScope()
+/** What the page check has found in the whole activity. */
+const open = computed(() => watched.value?.checked.value?.total ?? 0)
 const saved = computed(() => {
   const state = editing.value?.saved.value
   if (state === 'saving') return 'Saving'
@@ -66,11 +69,15 @@ onMounted(async () => {
     ])
     editing.value = openActivity(props.id, current)
     pageId.value = current.activity.pages[0]!.id
+    watched.value = scope.run(() => watchPages(editing.value!)) ?? null
   } catch (error) {
     wrong.value = said(error)
   }
 })
-onBeforeUnmount(() => editing.value?.close())
+onBeforeUnmount(() => {
+  scope.stop()
+  editing.value?.close()
+})
 
 // The page shown may be taken away, by an undo or by somebody else.
 watch(page, (now) => {
@@ -148,7 +155,12 @@ function rename(event: Event) {
           :title="`Alt+${i + 1}`"
         >
           <component :is="one.icon" :size="19" aria-hidden="true" />{{ one.name }}
-          <b v-if="one.path === 'answers' && open" class="n" :aria-label="`${open} undecided`">{{ open }}</b>
+          <b
+            v-if="one.path === 'answers' && open"
+            class="n"
+            :aria-label="`${count(open, 'thing')} to look at`"
+            >{{ open }}</b
+          >
         </RouterLink>
       </nav>
       <div class="tools">
@@ -198,7 +210,13 @@ function rename(event: Event) {
     />
     <main v-else-if="editing && activity && page" class="bench">
       <LayoutStep v-if="step === 'lay-out'" :editing="editing" :page="page" />
-      <AnswersStep v-else-if="step === 'answers'" :editing="editing" :page="page" />
+      <AnswersStep
+        v-else-if="step === 'answers'"
+        :editing="editing"
+        :page="page"
+        :checked="watched?.checked.value ?? null"
+        @page="pageId = $event"
+      />
       <TryStep v-else-if="step === 'try'" :editing="editing" :page-id="page.id" @back="go('lay-out')" />
       <AssignStep v-else :editing="editing" />
       <PagesColumn v-if="step === 'lay-out' || step === 'answers'" v-model="pageId" :editing="editing" />

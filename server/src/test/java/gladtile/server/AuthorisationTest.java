@@ -122,6 +122,15 @@ class AuthorisationTest {
                         403,
                         200,
                         200),
+                new Row(
+                        POST + "/api/points",
+                        "/api/points",
+                        Map.of("each", 2, "refusal", 1, "firstTry", 0, "belowZero", false, "parts", false),
+                        401,
+                        403,
+                        403,
+                        200,
+                        200),
                 new Row(GET + "/api/activities/{id}/live", activity + "/live", null, 401, 403, 403, 404, 200),
                 new Row(
                         POST + "/api/activities/{id}/try",

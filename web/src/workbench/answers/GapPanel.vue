@@ -1,0 +1,309 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { post, said as saidOf } from '@/api/client'
+import type { Gap, Typed, TypedKey, TypedRule } from '@/api/types'
+import { itemName } from '@/page/names'
+import DraftField from '../DraftField.vue'
+import type { Deciding } from './deciding'
+import RepliesFields from './RepliesFields.vue'
+
+/** What is right in a gap that is typed into, with a field to try answers in. */
+const props = defineProps<{ deciding: Deciding; gap: Gap }>()
+const typed = computed<TypedKey | undefined>(() => props.deciding.key.value.typed?.[props.gap.id])
+const rule = computed(() => typed.value?.rule)
+const wrong = ref('')
+
+const NEW: Record<TypedRule['kind'], () => TypedRule | null> = {
+  text: () => null,
+  number: () => ({
+    kind: 'number',
+    value: 0,
+    tolerance: 0,
+    relative: false,
+    notations: ['POINT', 'COMMA'],
+    converts: false,
+  }),
+  maths: () => null,
+  pattern: () => null,
+}
+const kind = ref<TypedRule['kind']>(rule.value?.kind ?? 'text')
+watch(
+  () => [props.gap.id, rule.value?.kind] as const,
+  ([id, now], [was]) => {
+    if (now) kind.value = now
+    else if (id !== was) kind.value = 'text'
+  },
+)
+
+function setKey(change: Partial<TypedKey>) {
+  const { moment, replies, tries, worth } = { ...typed.value, ...change }
+  const next = change.rule ?? rule.value
+  if (!next) return
+  props.deciding.setTyped(props.gap.id, {
+    rule: next,
+    ...(moment && moment !== 'AT_ONCE' ? { moment } : {}),
+    ...(replies && Object.keys(replies).length ? { replies } : {}),
+    ...(tries ? { tries } : {}),
+    ...(worth !== undefined && worth !== null ? { worth } : {}),
+  })
+}
+function setKind(to: TypedRule['kind']) {
+  kind.value = to
+  const made = NEW[to]()
+  if (made && rule.value?.kind !== to) setKey({ rule: made })
+}
+
+const COUNTS = [
+  ['CASE', 'capitals'],
+  ['ACCENTS', 'accents'],
+  ['SPACES', 'spaces'],
+  ['PUNCTUATION', 'punctuation'],
+  ['WIDTH', 'width of letters'],
+] as const
+const NOTATIONS = [
+  ['POINT', '3.5'],
+  ['COMMA', '3,5'],
+  ['FRACTION', '7/2'],
+  ['MIXED', '3 1/2'],
+  ['PERCENT', '350 %'],
+  ['POWERS', '35·10^-1'],
+] as const
+
+const text = computed(() => (rule.value?.kind === 'text' ? rule.value : null))
+const number = computed(() => (rule.value?.kind === 'number' ? rule.value : null))
+function setAlternatives(written: string) {
+  const alternatives = [...new Set(written.split('\n').map((one) => one.trim()))]
+    .filter(Boolean)
+    .slice(0, 100)
+  if (alternatives.length) setKey({ rule: { kind: 'text', alternatives, counts: text.value?.counts ?? [] } })
+  else props.deciding.setTyped(props.gap.id, null)
+}
+function toggle<T>(all: readonly T[], one: T, on: boolean): T[] {
+  return on ? [...all, one] : all.filter((other) => other !== one)
+}
+const setNumber = (change: Partial<NonNullable<typeof number.value>>) => {
+  const { unit, ...rest } = { ...number.value!, ...change }
+  setKey({ rule: { ...rest, ...(unit ? { unit } : {}) } })
+}
+const decimal = (written: string) => Number(written.replace(',', '.'))
+
+/** A rule that cannot be read is refused by the server before it is set. */
+async function setRead(made: TypedRule, written: string) {
+  wrong.value = ''
+  if (!written.trim()) {
+    props.deciding.setTyped(props.gap.id, null)
+    return
+  }
+  try {
+    await post<Typed>('/api/typed', { rule: made, answer: '1' })
+    setKey({ rule: made })
+  } catch (error) {
+    wrong.value = saidOf(error)
+  }
+}
+async function setUnit(unit: string) {
+  wrong.value = ''
+  const { unit: _, ...rest } = number.value!
+  const made: TypedRule = unit.trim() ? { ...rest, unit: unit.trim() } : rest
+  try {
+    await post<Typed>('/api/typed', { rule: made, answer: '1' })
+    setKey({ rule: made })
+  } catch (error) {
+    wrong.value = saidOf(error)
+  }
+}
+
+const answer = ref('')
+const found = ref<Typed | null>(null)
+watch([answer, rule], async () => {
+  const asked = answer.value
+  if (!rule.value || !asked) {
+    found.value = null
+    return
+  }
+  try {
+    const one = await post<Typed>('/api/typed', { rule: rule.value, answer: asked })
+    if (asked === answer.value) found.value = one
+  } catch (error) {
+    wrong.value = saidOf(error)
+  }
+})
+const FOUND = { TAKEN: 'Taken', NOT_TAKEN: 'Not taken', CANNOT_DECIDE: 'Cannot be decided' }
+const value = (event: Event) => (event.target as HTMLSelectElement).value
+const checked = (event: Event) => (event.target as HTMLInputElement).checked
+</script>
+
+<template>
+  <section :aria-label="`What is right in ${itemName(gap)}`">
+    <h3>{{ itemName(gap) }}</h3>
+    <label
+      >What is right
+      <select :value="kind" @change="setKind(value($event) as TypedRule['kind'])">
+        <option value="text">words</option>
+        <option value="number">a number</option>
+        <option value="maths">the same in mathematics</option>
+        <option value="pattern">a pattern, for the expert</option>
+      </select></label
+    >
+    <label
+      >Judged
+      <select
+        :value="typed?.moment ?? 'AT_ONCE'"
+        :disabled="!rule"
+        @change="setKey({ moment: value($event) as TypedKey['moment'] })"
+      >
+        <option value="AT_ONCE">At once</option>
+        <option value="ON_CHECK">On check</option>
+        <option value="ON_HAND_IN">On hand-in</option>
+      </select></label
+    >
+    <template v-if="kind === 'text'">
+      <label class="wide"
+        >Right answers, one a line
+        <textarea
+          :key="gap.id"
+          rows="3"
+          :value="text?.alternatives.join('\n') ?? ''"
+          @change="setAlternatives(($event.target as HTMLTextAreaElement).value)"
+        />
+      </label>
+      <h4>What counts</h4>
+      <p class="buttons">
+        <label v-for="[name, shown] in COUNTS" :key="name" class="line"
+          ><input
+            type="checkbox"
+            :disabled="!text"
+            :checked="Boolean(text?.counts.includes(name))"
+            @change="setKey({ rule: { ...text!, counts: toggle(text!.counts, name, checked($event)) } })"
+          />{{ shown }}</label
+        >
+      </p>
+    </template>
+    <template v-else-if="kind === 'number' && number">
+      <label
+        >Number
+        <DraftField
+          :key="`v${gap.id}`"
+          inputmode="decimal"
+          :value="number.value"
+          @commit="Number.isFinite(decimal($event)) && setNumber({ value: decimal($event) })"
+      /></label>
+      <label
+        >Unit
+        <DraftField :key="`u${gap.id}`" placeholder="none" :value="number.unit ?? ''" @commit="setUnit" />
+      </label>
+      <label
+        >May be off by
+        <DraftField
+          :key="`t${gap.id}`"
+          inputmode="decimal"
+          :value="number.relative ? number.tolerance * 100 : number.tolerance"
+          @commit="
+            Number.isFinite(decimal($event)) &&
+            setNumber({ tolerance: Math.max(0, number.relative ? decimal($event) / 100 : decimal($event)) })
+          "
+      /></label>
+      <label
+        >counted
+        <select
+          :value="number.relative ? 'share' : 'plain'"
+          @change="
+            setNumber({
+              relative: value($event) === 'share',
+              tolerance: value($event) === 'share' ? number.tolerance / 100 : number.tolerance * 100,
+            })
+          "
+        >
+          <option value="plain">in the number's own unit</option>
+          <option value="share">in hundredths of it</option>
+        </select></label
+      >
+      <label v-if="number.unit" class="line"
+        ><input
+          type="checkbox"
+          :checked="number.converts"
+          @change="setNumber({ converts: checked($event) })"
+        />Other units of the same kind are taken</label
+      >
+      <h4>It may be written as</h4>
+      <p class="buttons">
+        <label v-for="[name, shown] in NOTATIONS" :key="name" class="line"
+          ><input
+            type="checkbox"
+            :checked="number.notations.includes(name)"
+            @change="setNumber({ notations: toggle(number.notations, name, checked($event)) })"
+          />{{ shown }}</label
+        >
+      </p>
+    </template>
+    <label v-else-if="kind === 'maths'" class="wide"
+      >Expression or equation
+      <DraftField
+        :key="`m${gap.id}`"
+        maxlength="1000"
+        placeholder="2(x+1)"
+        :value="rule?.kind === 'maths' ? rule.expression : ''"
+        @commit="setRead({ kind: 'maths', expression: $event }, $event)"
+    /></label>
+    <label v-else class="wide"
+      >Pattern
+      <DraftField
+        :key="`r${gap.id}`"
+        maxlength="1000"
+        placeholder="[A-Z][a-z]+"
+        :value="rule?.kind === 'pattern' ? rule.pattern : ''"
+        @commit="setRead({ kind: 'pattern', pattern: $event }, $event)"
+    /></label>
+    <p v-if="wrong" class="note wide" role="alert">{{ wrong }}</p>
+    <label class="wide"
+      >Try an answer
+      <input v-model="answer" maxlength="1000" placeholder="what a student might type" :disabled="!rule" />
+    </label>
+    <p class="wide found" role="status" :class="found?.says.toLowerCase()">
+      <template v-if="found"
+        ><strong>{{ FOUND[found.says] }}.</strong> {{ found.why }}</template
+      >
+    </p>
+    <label
+      >Tries
+      <DraftField
+        :key="`y${gap.id}`"
+        type="number"
+        min="1"
+        max="100"
+        placeholder="no end"
+        :value="typed?.tries ?? ''"
+        @commit="setKey({ tries: Math.max(0, Math.min(100, Math.round(Number($event)))) || undefined })"
+    /></label>
+    <label
+      >Points
+      <DraftField
+        :key="`p${gap.id}`"
+        type="number"
+        min="0"
+        max="1000"
+        placeholder="as everywhere"
+        :value="typed?.worth ?? ''"
+        @commit="
+          setKey({
+            worth: $event.trim() === '' ? undefined : Math.max(0, Math.min(1000, Math.round(Number($event)))),
+          })
+        "
+    /></label>
+    <RepliesFields v-if="rule" :replies="typed?.replies" :of="gap.id" @set="setKey({ replies: $event })" />
+  </section>
+</template>
+
+<style scoped src="./panel.css"></style>
+<style scoped>
+.found {
+  min-height: 22px;
+  font-size: 14px;
+}
+.taken {
+  color: var(--petrol-d);
+}
+.not_taken {
+  color: #7c2c19;
+}
+</style>

@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { computed, watchEffect, ref } from 'vue'
+import { post } from '@/api/client'
+import type { Points, Terms } from '@/api/types'
+import DraftField from '../DraftField.vue'
+import { termsOf } from '../answerKey'
+import type { Deciding } from './deciding'
+import { pointsSaid } from './pointsSaid'
+
+/** Points, time and the solution: what holds for the whole activity, or for this page. */
+const props = defineProps<{ deciding: Deciding }>()
+const { key, page } = props.deciding
+const terms = computed(() => termsOf(key.value))
+const USUAL: Points = { each: 1, refusal: 0, firstTry: 0, belowZero: false, parts: false }
+const points = computed(() => terms.value.score ?? USUAL)
+const set = (change: Partial<Terms>) => props.deciding.setTerms(change)
+const isUsual = (one: Points) => JSON.stringify(one) === JSON.stringify(USUAL)
+function setPoints(change: Partial<Points>) {
+  const score = { ...points.value, ...change }
+  set({ score: isUsual(score) ? undefined : score })
+}
+const number = (text: string, most: number) => Math.max(0, Math.min(most, Math.round(Number(text)) || 0))
+function seconds(text: string): number | undefined {
+  const minutes = Number(text.replace(',', '.'))
+  if (text.trim() === '' || !Number.isFinite(minutes) || minutes <= 0) return undefined
+  return Math.max(5, Math.min(86_400, Math.round(minutes * 60)))
+}
+const minutes = (time: number | undefined) => (time === undefined ? '' : Math.round((time / 60) * 100) / 100)
+function setPage<T>(all: Record<string, T> | undefined, value: T | undefined): Record<string, T> {
+  const { [page.value.id]: _, ...rest } = all ?? {}
+  return value === undefined ? rest : { ...rest, [page.value.id]: value }
+}
+const solution = computed(() => terms.value.solution ?? { when: 'NEVER' as const, oneByOne: false })
+function setSolution(change: Partial<NonNullable<Terms['solution']>>) {
+  const { when, oneByOne, tries } = { tries: 3, ...solution.value, ...change }
+  if (when === 'NEVER') set({ solution: undefined })
+  else
+    props.deciding.setTerms({
+      solution: { when, oneByOne, ...(when === 'AFTER_TRIES' ? { tries } : {}) },
+    })
+}
+const told = ref('')
+watchEffect(async () => (told.value = await pointsSaid(points.value, post)))
+const checked = (event: Event) => (event.target as HTMLInputElement).checked
+</script>
+
+<template>
+  <section aria-label="Points, time and solution">
+    <h3>Points</h3>
+    <p class="wide told" role="status">{{ told }}</p>
+    <label
+      >For each placement
+      <DraftField
+        type="number"
+        min="0"
+        max="1000"
+        :value="points.each"
+        @commit="setPoints({ each: number($event, 1000) })"
+      />
+    </label>
+    <label
+      >Less for each refusal
+      <DraftField
+        type="number"
+        min="0"
+        max="1000"
+        :value="points.refusal"
+        @commit="setPoints({ refusal: number($event, 1000) })"
+      />
+    </label>
+    <label
+      >More at the first try
+      <DraftField
+        type="number"
+        min="0"
+        max="1000"
+        :value="points.firstTry"
+        @commit="setPoints({ firstTry: number($event, 1000) })"
+      />
+    </label>
+    <label
+      >This page counts
+      <DraftField
+        :key="page.id"
+        inputmode="decimal"
+        :value="terms.weights?.[page.id] ?? 1"
+        @commit="
+          set({
+            weights: setPage(
+              terms.weights,
+              Number($event.replace(',', '.')) === 1 || !Number.isFinite(Number($event.replace(',', '.')))
+                ? undefined
+                : Math.max(0, Math.min(10, Number($event.replace(',', '.')))),
+            ),
+          })
+        "
+    /></label>
+    <label class="line"
+      ><input
+        type="checkbox"
+        :checked="!points.belowZero"
+        @change="setPoints({ belowZero: !checked($event) })"
+      />Never below 0</label
+    >
+    <label class="line"
+      ><input type="checkbox" :checked="points.parts" @change="setPoints({ parts: checked($event) })" />A
+      share for what is right of several</label
+    >
+    <h3>Time</h3>
+    <label
+      >Minutes for the whole
+      <DraftField
+        inputmode="decimal"
+        placeholder="no end"
+        :value="minutes(terms.seconds)"
+        @commit="set({ seconds: seconds($event) })"
+      />
+    </label>
+    <label
+      >Minutes for this page
+      <DraftField
+        :key="`t${page.id}`"
+        inputmode="decimal"
+        placeholder="no end"
+        :value="minutes(terms.pageSeconds?.[page.id])"
+        @commit="set({ pageSeconds: setPage(terms.pageSeconds, seconds($event)) })"
+    /></label>
+    <h3>Solution</h3>
+    <label
+      >Students may see it
+      <select
+        :value="solution.when"
+        @change="setSolution({ when: ($event.target as HTMLSelectElement).value as typeof solution.when })"
+      >
+        <option value="NEVER">never</option>
+        <option value="AFTER_TRIES">after refusals</option>
+        <option value="AFTER_HAND_IN">after handing in</option>
+      </select></label
+    >
+    <label v-if="solution.when === 'AFTER_TRIES'"
+      >after so many
+      <DraftField
+        type="number"
+        min="1"
+        max="100"
+        :value="(solution as { tries?: number }).tries ?? 3"
+        @commit="setSolution({ tries: Math.max(1, number($event, 100)) })"
+    /></label>
+    <label v-if="solution.when !== 'NEVER'"
+      >Shown
+      <select
+        :value="solution.oneByOne ? 'one' : 'all'"
+        @change="setSolution({ oneByOne: ($event.target as HTMLSelectElement).value === 'one' })"
+      >
+        <option value="all">all at once</option>
+        <option value="one">piece by piece</option>
+      </select></label
+    >
+  </section>
+</template>
+
+<style scoped src="./panel.css"></style>
+<style scoped>
+.told {
+  padding: 6px 10px;
+  border-radius: 8px;
+  background: var(--petrol-t);
+  color: var(--petrol-d);
+}
+</style>

@@ -1,0 +1,283 @@
+<script setup lang="ts">
+import { PhArrowDown, PhArrowUp } from '@phosphor-icons/vue'
+import { computed } from 'vue'
+import type { Sequence, Zone, ZoneRule } from '@/api/types'
+import { letter } from '@/page/geometry'
+import { ways } from '@/page/items'
+import { itemName } from '@/page/names'
+import DraftField from '../DraftField.vue'
+import { factsOf, ruleOf } from '../answerKey'
+import type { Deciding } from './deciding'
+import RepliesFields from './RepliesFields.vue'
+import SetFields from './SetFields.vue'
+
+/** Everything that one drop zone wants, does and says. */
+const props = defineProps<{ deciding: Deciding; zone: Zone }>()
+const { key, zones, pieces, labels } = props.deciding
+const rule = computed(() => ruleOf(key.value, props.zone.id))
+const wants = computed(() => rule.value.wants ?? {})
+const belonging = computed(() =>
+  pieces.value.filter((piece) => props.deciding.said(piece, props.zone) === 'BELONGS'),
+)
+const supplies = computed(() => belonging.value.filter((piece) => ways(piece).supply))
+const set = (change: Partial<ZoneRule>) => props.deciding.setRule(props.zone, change)
+
+const whole = (text: string, least: number, most: number) => {
+  const n = Math.round(Number(text))
+  return text.trim() === '' || !Number.isFinite(n) || n < least ? undefined : Math.min(most, n)
+}
+const take = (label: string, on: boolean) =>
+  props.deciding.setWants(props.zone, {
+    takes: on
+      ? [...(wants.value.takes ?? []), label].sort()
+      : wants.value.takes?.filter((one) => one !== label),
+  })
+
+/** The pieces that belong, in their order; those without a place come last. */
+const ordered = computed(() => {
+  const places = wants.value.sequence?.places ?? {}
+  return [...belonging.value].sort((a, b) => (places[a.id] ?? 1e6) - (places[b.id] ?? 1e6))
+})
+function setOrder(ids: string[]) {
+  const places = Object.fromEntries(ids.map((id, i) => [id, i + 1]))
+  props.deciding.setWants(props.zone, { sequence: { ...wants.value.sequence, places } as Sequence })
+}
+const byPosition = () =>
+  [...belonging.value].sort((a, b) => a.frame.y - b.frame.y || a.frame.x - b.frame.x).map((piece) => piece.id)
+const byValue = () =>
+  [...belonging.value]
+    .sort((a, b) => (factsOf(key.value, a.id).value ?? 0) - (factsOf(key.value, b.id).value ?? 0))
+    .map((piece) => piece.id)
+function move(index: number, by: number) {
+  const ids = ordered.value.map((piece) => piece.id)
+  const [id] = ids.splice(index, 1)
+  ids.splice(index + by, 0, id!)
+  setOrder(ids)
+}
+function setWay(way: string) {
+  const { way: _, ...rest } = wants.value.sequence!
+  props.deciding.setWants(props.zone, {
+    sequence: way === 'RIGHTWARDS' ? rest : { ...rest, way: way as Sequence['way'] },
+  })
+}
+function setTotal(text: string) {
+  const total = Number(text.replace(',', '.'))
+  props.deciding.setWants(props.zone, {
+    total: text.trim() === '' || !Number.isFinite(total) ? undefined : Math.round(total * 1000) / 1000,
+  })
+}
+function setCount(id: string, text: string) {
+  const counts: Record<string, number> = { ...wants.value.counts }
+  const n = whole(text, 1, 200)
+  if (n) counts[id] = n
+  else delete counts[id]
+  props.deciding.setWants(props.zone, { counts })
+}
+const said = computed(() => {
+  const { capacity } = wants.value
+  return capacity ? `holds ${capacity}` : 'holds any number'
+})
+const checked = (event: Event) => (event.target as HTMLInputElement).checked
+const value = (event: Event) => (event.target as HTMLSelectElement).value
+</script>
+
+<template>
+  <section :aria-label="`Rules of ${itemName(zone)}`">
+    <h3>
+      <span class="letter">{{ letter(zones.indexOf(zone)) }}</span>{{ itemName(zone) }}
+      <span class="chip n">{{ said }}</span>
+    </h3>
+    <label
+      >When it belongs
+      <select :value="rule.settle" @change="set({ settle: value($event) as ZoneRule['settle'] })">
+        <option value="IN_SLOT">Settles in</option>
+        <option value="STAYS">Stays where it is put</option>
+        <option value="MELTS">Melts away</option>
+        <option value="TURNS_OVER">Settles in and turns over</option>
+      </select></label
+    >
+    <label
+      >When it does not
+      <select :value="rule.refused" @change="set({ refused: value($event) as ZoneRule['refused'] })">
+        <option value="GLIDES_HOME">Glides home</option>
+        <option value="STAYS">Stays</option>
+      </select></label
+    >
+    <label
+      >Judged
+      <select
+        :value="rule.moment ?? 'AT_ONCE'"
+        @change="set({ moment: value($event) as ZoneRule['moment'] })"
+      >
+        <option value="AT_ONCE">At once</option>
+        <option value="ON_CHECK">On check</option>
+        <option value="ON_HAND_IN">On hand-in</option>
+      </select></label
+    >
+    <label v-if="rule.moment === 'ON_CHECK'"
+      >A check shows
+      <select :value="rule.tell ?? 'WHICH'" @change="set({ tell: value($event) as ZoneRule['tell'] })">
+        <option value="WHICH">which are right</option>
+        <option value="HOW_MANY">only how many</option>
+      </select></label
+    >
+    <label
+      >Holds at most
+      <DraftField
+        :key="`c${zone.id}`"
+        type="number"
+        min="1"
+        max="2000"
+        placeholder="any number"
+        :value="wants.capacity ?? ''"
+        @commit="deciding.setWants(zone, { capacity: whole($event, 1, 2000) })"
+    /></label>
+    <label
+      >Tries
+      <DraftField
+        :key="`t${zone.id}`"
+        type="number"
+        min="1"
+        max="100"
+        placeholder="no end"
+        :value="rule.tries ?? ''"
+        @commit="set({ tries: whole($event, 1, 100) })"
+    /></label>
+    <label
+      >Points each
+      <DraftField
+        :key="`p${zone.id}`"
+        type="number"
+        min="0"
+        max="1000"
+        placeholder="as everywhere"
+        :value="rule.worth ?? ''"
+        @commit="set({ worth: whole($event, 0, 1000) })"
+    /></label>
+    <label
+      >Values add up to
+      <DraftField
+        :key="`s${zone.id}`"
+        inputmode="decimal"
+        placeholder="no total"
+        :value="wants.total ?? ''"
+        @commit="setTotal"
+    /></label>
+    <label class="line">
+      <input
+        type="checkbox"
+        :checked="Boolean(wants.allOf)"
+        @change="deciding.setWants(zone, { allOf: checked($event) || undefined })"
+      />Counts as one, once all that belong are there</label
+    >
+    <p class="buttons">
+      <button class="btn" @click="deciding.column(zone, 'BELONGS')">All belong</button>
+      <button class="btn" @click="deciding.column(zone, 'TURNED_AWAY')">All turned away</button>
+      <button class="btn" @click="deciding.column(zone, 'UNDECIDED')">Clear its column</button>
+    </p>
+
+    <template v-if="labels.length">
+      <h4>Takes all that are labelled</h4>
+      <p class="buttons">
+        <label v-for="label in labels" :key="label" class="chosen"
+          ><input
+            type="checkbox"
+            :checked="Boolean(wants.takes?.includes(label))"
+            @change="take(label, checked($event))"
+          />{{ label }}</label
+        >
+      </p>
+    </template>
+
+    <template v-if="supplies.length">
+      <h4>How many copies</h4>
+      <label v-for="piece in supplies" :key="piece.id"
+        >{{ itemName(piece) }}
+        <DraftField
+          :key="`n${zone.id}${piece.id}`"
+          type="number"
+          min="1"
+          max="200"
+          placeholder="not counted"
+          :value="wants.counts?.[piece.id] ?? ''"
+          @commit="setCount(piece.id, $event)"
+      /></label>
+    </template>
+
+    <label class="line">
+      <input
+        type="checkbox"
+        :checked="Boolean(wants.sequence)"
+        @change="checked($event) ? setOrder(byPosition()) : deciding.setWants(zone, { sequence: undefined })"
+      />Order matters</label
+    >
+    <template v-if="wants.sequence">
+      <label
+        >It runs
+        <select :value="wants.sequence.way ?? 'RIGHTWARDS'" @change="setWay(value($event))">
+          <option value="RIGHTWARDS">from left to right</option>
+          <option value="LEFTWARDS">from right to left</option>
+          <option value="DOWNWARDS">from top to bottom</option>
+        </select></label
+      >
+      <button class="btn" @click="setOrder(byValue())">Order by value</button>
+      <ol class="wide order">
+        <li v-for="(piece, i) in ordered" :key="piece.id">
+          <span>{{ itemName(piece) }}</span>
+          <button
+            class="btn quiet"
+            :disabled="i === 0"
+            :aria-label="`${itemName(piece)} earlier`"
+            @click="move(i, -1)"
+          >
+            <PhArrowUp :size="16" aria-hidden="true" />
+          </button>
+          <button
+            class="btn quiet"
+            :disabled="i === ordered.length - 1"
+            :aria-label="`${itemName(piece)} later`"
+            @click="move(i, 1)"
+          >
+            <PhArrowDown :size="16" aria-hidden="true" />
+          </button>
+        </li>
+      </ol>
+    </template>
+
+    <SetFields :deciding="deciding" :zone="zone" />
+    <h4>Says</h4>
+    <RepliesFields :replies="rule.replies" :of="zone.id" @set="set({ replies: $event })" />
+  </section>
+</template>
+
+<style scoped src="./panel.css"></style>
+<style scoped>
+.chip {
+  margin-left: auto;
+  font-weight: 400;
+}
+.chosen {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  padding: 4px 9px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile-s);
+  background: #fff;
+}
+.order {
+  display: grid;
+  gap: 2px;
+  margin: 0;
+  padding: 0 0 0 24px;
+}
+.order li span {
+  display: inline-block;
+  width: calc(100% - 100px);
+  overflow-wrap: anywhere;
+}
+.order .btn {
+  min-height: 28px;
+  padding: 3px 8px;
+}
+</style>

@@ -1,0 +1,144 @@
+import { computed, ref, type Ref } from 'vue'
+import type {
+  Decision,
+  Edit,
+  Facts,
+  Item,
+  Page,
+  Terms,
+  TypedKey,
+  Wants,
+  Zone,
+  ZoneRule,
+  ZoneSet,
+} from '@/api/types'
+import { decisionOf, factsOf, ruleOf, saidOf, termsOf } from '../answerKey'
+import { together } from '../copies'
+import type { Editing } from '../editing'
+import { piecesOf, zonesOf } from '../key'
+
+const NEXT: Record<Decision, Decision> = {
+  UNDECIDED: 'BELONGS',
+  BELONGS: 'TURNED_AWAY',
+  TURNED_AWAY: 'UNDECIDED',
+}
+
+/** A part of something with what is empty left out, so that nothing usual is said. */
+export function trimmed<T extends object>(all: T): T {
+  const kept = Object.entries(all).filter(([, value]) => {
+    if (value === undefined || value === null || value === '' || value === false) return false
+    if (Array.isArray(value)) return value.length > 0
+    return typeof value !== 'object' || Object.keys(value).length > 0
+  })
+  return Object.fromEntries(kept) as T
+}
+
+/** Everything that can be said in the answer key of a page, each as one edit. */
+export function useDeciding(editing: Editing, page: Ref<Page>) {
+  const key = computed(() => editing.activity.value.key)
+  const zones = computed(() => zonesOf(page.value))
+  const pieces = computed(() => piecesOf(page.value))
+  const gaps = computed(() => page.value.items.filter((item) => item.kind === 'gap'))
+  /** The zone, piece or gap that is looked at. */
+  const chosen = ref('')
+  const said = (piece: Item, zone: Zone) => decisionOf(key.value, zone.id, piece.id)
+  const labels = computed(() =>
+    [...new Set(pieces.value.flatMap((piece) => factsOf(key.value, piece.id).labels ?? []))].sort(),
+  )
+  const pageId = () => page.value.id
+  const all = (edits: Edit[]) => edits.length > 0 && editing.edit(together(edits))
+
+  const cell = (piece: Item, zone: Zone, decision: Decision): Edit => ({
+    kind: 'decide',
+    pageId: pageId(),
+    zoneId: zone.id,
+    pieceId: piece.id,
+    decision,
+  })
+
+  /** Once a piece belongs somewhere, its cells still open are turned away: that is what is meant nearly always. */
+  function decide(piece: Item, zone: Zone, decision: Decision) {
+    const edits = [cell(piece, zone, decision)]
+    if (decision === 'BELONGS') {
+      zones.value
+        .filter((other) => other !== zone && said(piece, other) === 'UNDECIDED')
+        .forEach((other) => edits.push(cell(piece, other, 'TURNED_AWAY')))
+    }
+    all(edits)
+  }
+  const cycle = (piece: Item, zone: Zone) => decide(piece, zone, NEXT[said(piece, zone)])
+
+  const column = (zone: Zone, decision: Decision) =>
+    all(
+      pieces.value
+        .filter((piece) => saidOf(key.value, zone.id, piece.id) !== decision)
+        .map((piece) => cell(piece, zone, decision)),
+    )
+  const row = (piece: Item, decision: Decision) =>
+    all(
+      zones.value
+        .filter((zone) => saidOf(key.value, zone.id, piece.id) !== decision)
+        .map((zone) => cell(piece, zone, decision)),
+    )
+
+  /** Each piece belongs in the zones that are called like one of its labels, and is turned away in the others. */
+  function fillFromLabels() {
+    const edits: Edit[] = []
+    for (const piece of pieces.value) {
+      const own = (factsOf(key.value, piece.id).labels ?? []).map((label) => label.toLowerCase())
+      if (own.length === 0) continue
+      for (const zone of zones.value) {
+        const names = [zone.label, zone.description].map((name) => name.trim().toLowerCase())
+        const to = names.some((name) => name && own.includes(name)) ? 'BELONGS' : 'TURNED_AWAY'
+        if (saidOf(key.value, zone.id, piece.id) !== to) edits.push(cell(piece, zone, to))
+      }
+    }
+    return all(edits)
+  }
+
+  const setFacts = (piece: Item, change: Partial<Facts>) =>
+    editing.edit({
+      kind: 'set-facts',
+      pageId: pageId(),
+      itemId: piece.id,
+      facts: trimmed({ ...factsOf(key.value, piece.id), ...change }),
+    })
+
+  function setRule(zone: Zone, change: Partial<ZoneRule>) {
+    const rule = trimmed({ ...ruleOf(key.value, zone.id), ...change })
+    if (rule.moment === 'AT_ONCE') delete rule.moment
+    if (rule.tell === 'WHICH') delete rule.tell
+    editing.edit({ kind: 'set-rule', pageId: pageId(), zoneId: zone.id, rule })
+  }
+  const setWants = (zone: Zone, change: Partial<Wants>) =>
+    setRule(zone, { wants: trimmed({ ...ruleOf(key.value, zone.id).wants, ...change }) })
+
+  const setTyped = (gapId: string, typed: TypedKey | null) =>
+    editing.edit({ kind: 'set-typed', pageId: pageId(), itemId: gapId, ...(typed ? { typed } : {}) })
+  const setTerms = (change: Partial<Terms>) =>
+    editing.edit({ kind: 'set-terms', terms: trimmed({ ...termsOf(key.value), ...change }) })
+  const setSets = (sets: ZoneSet[]) => editing.edit({ kind: 'set-sets', sets })
+
+  return {
+    key,
+    page,
+    zones,
+    pieces,
+    gaps,
+    chosen,
+    labels,
+    said,
+    decide,
+    cycle,
+    column,
+    row,
+    fillFromLabels,
+    setFacts,
+    setRule,
+    setWants,
+    setTyped,
+    setTerms,
+    setSets,
+  }
+}
+export type Deciding = ReturnType<typeof useDeciding>

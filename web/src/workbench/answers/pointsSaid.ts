@@ -1,0 +1,21 @@
+import type { Points } from '@/api/types'
+
+const known = new Map<string, string>()
+
+/** The rule for points in words, as core tells it; asked once for each rule. */
+export async function pointsSaid(
+  points: Points,
+  post: <T>(path: string, body: unknown) => Promise<T>,
+): Promise<string> {
+  const asked = JSON.stringify(points)
+  const there = known.get(asked)
+  if (there) return there
+  try {
+    const { words } = await post<{ words: string }>('/api/points', points)
+    known.set(asked, words)
+    return words
+  } catch {
+    // It is told again when something is changed.
+    return ''
+  }
+}
