@@ -84,6 +84,13 @@ public final class Bounds {
     /** UTF-16 units in an expression or a pattern that a teacher sets. */
     public static final int EXPRESSION_LENGTH = 1_000;
 
+    /** Rows of a list that pages are made from; their columns; UTF-16 units in one cell and in a text with gaps. */
+    public static final int STARTER_ROWS = 5_000;
+
+    public static final int STARTER_COLUMNS = 12;
+    public static final int STARTER_CELL = 200;
+    public static final int STARTER_TEXT = 10_000;
+
     public static final int EDITS_IN_ONE_STEP = 100_000;
     public static final int EDITS_IN_ONE_REQUEST = 500;
     public static final int MOVES_IN_ONE_REQUEST = 200;

@@ -121,7 +121,8 @@ class WholeWayTest {
         button(teacher, "full moon in Is lit: not decided").focus();
         teacher.keyboard().press("Space");
         assertThat(teacher.getByText("all decided")).isVisible();
-        teacher.getByLabel("When it belongs").nth(1).selectOption("STAYS");
+        button(teacher, "Zone B, Is lit: its rules").click();
+        teacher.getByLabel("When it belongs").selectOption("STAYS");
         assertThat(teacher.getByText(Pattern.compile("Saved"))).isVisible();
     }
 

@@ -30,6 +30,12 @@ final class SequenceCells {
             places.put(piece, byLook.computeIfAbsent(look, none -> new TreeSet<>()));
             places.get(piece).add(place);
         });
+        // A spare letter e may lie wherever another e may.
+        looks.forEach((piece, look) -> {
+            if (byLook.containsKey(look)) {
+                places.putIfAbsent(piece, byLook.get(look));
+            }
+        });
     }
 
     int length() {

@@ -49,8 +49,9 @@ final class ZoneJudge {
                 .findFirst()
                 .map(SetJudge::new)
                 .orElse(null);
+        Wants room = set == null ? wants : wants.withCapacity(1);
         plan = laysInSlots() && cells == null
-                ? Slots.plan(zone, settling(zone, wants, belonging(pieces))).orElse(List.of())
+                ? Slots.plan(zone, settling(zone, room, belonging(pieces))).orElse(List.of())
                 : List.of();
     }
 
@@ -138,13 +139,12 @@ final class ZoneJudge {
             }
             return wanted == 0 ? 0 : (double) there / wanted;
         }
-        int wanted = belongs.size();
-        if (set != null) {
-            wanted = 1;
-        } else if (wants.capacity() != null) {
-            wanted = Math.min(wanted, wants.capacity());
-        }
+        int wanted = set != null ? 1 : wholeCount();
         return wanted == 0 ? 0 : Math.min(1, (double) settled.size() / wanted);
+    }
+
+    private int wholeCount() {
+        return wants.capacity() == null ? belongs.size() : Math.min(belongs.size(), wants.capacity());
     }
 
     Verdict put(Item piece, double x, double y, Point middle, There there) {
@@ -312,7 +312,7 @@ final class ZoneJudge {
                 .toList();
         Set<String> ordered = cells == null ? Set.of() : rightInOrder(belonging);
         boolean open = wants.total() != null && sum(belonging) != Math.round(wants.total() * Facts.IN_ONE)
-                || wants.allOf() != null && belonging.size() < belongs.size();
+                || wants.allOf() != null && belonging.size() < wholeCount();
         boolean setFits = set == null || set.right(inSet(there, false)).contains(zone.id());
         for (Lying one : lying) {
             String piece = Supply.originalOf(one.pieceId());

@@ -19,7 +19,7 @@ final class FitRule {
 
     static void check(OnPage on) {
         for (Zone zone : on.zones) {
-            ZoneRule rule = on.key.rule(zone.id());
+            ZoneRule rule = one(on, zone, on.key.rule(zone.id()));
             List<Item> belonging = on.belonging(zone);
             if (!belonging.isEmpty() && !Room.fits(zone, rule, belonging)) {
                 on.found(
@@ -36,6 +36,12 @@ final class FitRule {
                         mends(on, zone, rule, belonging));
             }
         }
+    }
+
+    /** Zones that are answered together hold one piece each. */
+    private static ZoneRule one(OnPage on, Zone zone, ZoneRule rule) {
+        boolean together = on.key.sets().stream().anyMatch(set -> set.zoneIds().contains(zone.id()));
+        return together ? rule.withWants(rule.wanted().withCapacity(1)) : rule;
     }
 
     private static List<Mend> mends(OnPage on, Zone zone, ZoneRule rule, List<Item> belonging) {

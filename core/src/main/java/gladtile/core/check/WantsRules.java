@@ -44,7 +44,10 @@ final class WantsRules {
     private static void capacity(OnPage on, Zone zone, ZoneRule rule) {
         Integer most = rule.wanted().capacity();
         int belonging = on.belonging(zone).size();
-        if (most == null || most >= belonging) {
+        boolean alike = on.belonging(zone).stream()
+                .allMatch(piece -> looksLike(piece, on.belonging(zone).get(0)));
+        boolean together = on.key.sets().stream().anyMatch(set -> set.zoneIds().contains(zone.id()));
+        if (most == null || most >= belonging || alike || together) {
             return;
         }
         on.found(
@@ -115,6 +118,11 @@ final class WantsRules {
         String words = null;
         for (Item piece : belonging) {
             Integer place = sequence.places().get(piece.id());
+            if (place == null
+                    && belonging.stream()
+                            .anyMatch(other -> sequence.places().containsKey(other.id()) && looksLike(other, piece))) {
+                continue;
+            }
             if (place == null) {
                 about.add(piece.id());
                 words = "%s belongs in %s, but has no place in its order.".formatted(on.called(piece), on.called(zone));

@@ -70,9 +70,13 @@ public class Activities {
     public record Caught(long seq, List<LoggedEdit> edits, List<Dropped> dropped, boolean canUndo, boolean canRedo) {}
 
     public UUID create(Who who, String title) {
+        return create(who, Activity.blank(title, UuidV7.make().toString()));
+    }
+
+    /** Keeps an activity that was made elsewhere. */
+    public UUID create(Who who, Activity made) {
         UUID id = UuidV7.make();
-        Activity blank = Activity.blank(title, UuidV7.make().toString());
-        transactions.executeWithoutResult(tx -> store.insert(who, id, blank, now()));
+        transactions.executeWithoutResult(tx -> store.insert(who, id, made, now()));
         return id;
     }
 

@@ -1,0 +1,76 @@
+package gladtile.core.starter;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Supply;
+import gladtile.core.activity.Traits;
+import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.starter.Starters.Making;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** A supply of each thing, and a zone that wants so many of it. */
+final class CountMaker {
+    private static final int MOST = 20;
+    private static final double SIDE = 84;
+
+    private CountMaker() {}
+
+    static Made make(Making making) {
+        for (Row row : making.rows) {
+            int wanted = wanted(row);
+            if (wanted < 1 || wanted > MOST) {
+                return new Made.Refused("Write how many behind each thing, 1 to %d, as in ‘star, 5’. “%s” has none."
+                        .formatted(MOST, row.cell(0)));
+            }
+        }
+        for (List<Row> part : Making.parts(making.rows, 4)) {
+            page(making, part);
+        }
+        return making.made();
+    }
+
+    private static int wanted(Row row) {
+        try {
+            return Integer.parseInt(row.cell(1));
+        } catch (NumberFormatException none) {
+            return 0;
+        }
+    }
+
+    private static void page(Making making, List<Row> part) {
+        Sheet sheet = making.sheet("Count out as many as each place says.");
+        double gap = Rows.GAP;
+        double width = (Sheet.RIGHT - Sheet.LEFT - gap * (part.size() - 1)) / part.size();
+        double bottom = Sheet.BOTTOM - SIDE - 60;
+        double side = Math.min(SIDE, (width - 60) / 3);
+        List<String> zones = new ArrayList<>();
+        for (int i = 0; i < part.size(); i++) {
+            Row row = part.get(i);
+            Frame frame = Frame.of(Sheet.LEFT + i * (width + gap), sheet.top, width, bottom - sheet.top);
+            zones.add(sheet.zone("zone " + row.cell(0), frame, wanted(row) + " × " + row.cell(0), ""));
+        }
+        List<String> pieces = new ArrayList<>();
+        for (int i = 0; i < part.size(); i++) {
+            Row row = part.get(i);
+            Frame home =
+                    Frame.of(Sheet.LEFT + i * (width + gap) + (width - side) / 2, Sheet.BOTTOM - side - 10, side, side);
+            Traits supply = Traits.NONE.withSupply(Supply.ENDLESS);
+            pieces.add(sheet.piece("piece " + row.cell(0), row.cell(0), row.picture(0), home, Movement.FREE, supply));
+        }
+        for (int z = 0; z < zones.size(); z++) {
+            for (int p = 0; p < pieces.size(); p++) {
+                if (p == z) {
+                    sheet.belongs(zones.get(z), pieces.get(p));
+                } else {
+                    sheet.away(zones.get(z), pieces.get(p));
+                }
+            }
+            Wants wants = Wants.NOTHING.withCounts(Map.of(pieces.get(z), wanted(part.get(z))));
+            sheet.key(sheet.key().with(zones.get(z), ZoneRule.USUAL.withWants(wants)));
+        }
+        making.done(sheet);
+    }
+}

@@ -1,0 +1,108 @@
+package gladtile.core.starter;
+
+import gladtile.core.activity.Dash;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Line;
+import gladtile.core.activity.LineEnd;
+import gladtile.core.activity.LineLook;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.Shape;
+import gladtile.core.activity.ShapeForm;
+import gladtile.core.activity.ShapeLook;
+import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.starter.Starters.Making;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The picture in the middle, places for labels to its left and right with a line each, the labels mixed below. */
+final class LabelMaker {
+    private static final int SIDE = 5;
+
+    private LabelMaker() {}
+
+    static Made make(Making making) {
+        double width = Tile.width(making.column(0), 150, 300);
+        double height = 74;
+        for (List<Row> part : Making.parts(making.rows, 2 * SIDE)) {
+            page(making, part, width, height);
+        }
+        return making.made();
+    }
+
+    private static void page(Making making, List<Row> part, double width, double height) {
+        Sheet sheet = making.sheet("Put each label where it belongs.");
+        List<Frame> homes = Rows.atBottom(part.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
+        double top = sheet.top;
+        double bottom = homes.get(0).y() - 30;
+        double box = width + 36;
+        double middle = (Sheet.LEFT + Sheet.RIGHT) / 2;
+        double side = Math.min(bottom - top, Sheet.RIGHT - Sheet.LEFT - 2 * box - 200);
+        Frame shown = Frame.of(middle - side / 2, top + (bottom - top - side) / 2, side, side);
+        String what = making.starter.title().isBlank()
+                ? "What is labelled"
+                : making.starter.title().strip();
+        if (making.starter.picture() != null) {
+            sheet.item(new Picture(
+                    sheet.ids().item("picture"), shown, Movement.FIXED, what, making.starter.picture(), Sheet.CREDIT));
+        } else {
+            sheet.item(new Shape(
+                    sheet.ids().item("picture"),
+                    shown,
+                    Movement.FIXED,
+                    "Put your picture here",
+                    null,
+                    ShapeLook.of(ShapeForm.RECTANGLE, "#ffffff", "#55656b"),
+                    null));
+        }
+        int left = (part.size() + 1) / 2;
+        List<String> zones = new ArrayList<>();
+        for (int i = 0; i < part.size(); i++) {
+            boolean onLeft = i < left;
+            int inColumn = onLeft ? left : part.size() - left;
+            int at = onLeft ? i : i - left;
+            double step = (bottom - top) / inColumn;
+            double boxHeight = Math.min(height + 36, step - 8);
+            double y = top + step * at + (step - boxHeight) / 2;
+            double x = onLeft ? Sheet.LEFT : Sheet.RIGHT - box;
+            zones.add(
+                    sheet.zone("zone " + part.get(i).cell(0), Frame.of(x, y, box, boxHeight), "", "Place " + (i + 1)));
+            line(sheet, part.get(i).cell(0), onLeft, x, y + boxHeight / 2, box, shown);
+        }
+        zones.forEach(zone ->
+                sheet.key(sheet.key().with(zone, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)))));
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < part.size(); i++) {
+            order.add(i);
+        }
+        List<Integer> mixed = Shuffle.moved(order, making.random);
+        for (int i = 0; i < part.size(); i++) {
+            Row row = part.get(mixed.get(i));
+            String piece = sheet.piece("piece " + row.cell(0), row.cell(0), row.picture(0), homes.get(i));
+            for (int z = 0; z < zones.size(); z++) {
+                if (part.get(z).cell(0).equals(row.cell(0))) {
+                    sheet.belongs(zones.get(z), piece);
+                } else {
+                    sheet.away(zones.get(z), piece);
+                }
+            }
+        }
+        making.done(sheet);
+    }
+
+    /** From the place to a third of the way into the picture; the teacher pulls its end to the part that is meant. */
+    private static void line(Sheet sheet, String of, boolean onLeft, double x, double y, double box, Frame shown) {
+        double from = onLeft ? x + box : x;
+        double to = onLeft ? shown.x() + shown.width() / 3 : shown.x() + shown.width() * 2 / 3;
+        double middle = shown.y() + shown.height() / 2;
+        double end = y + (middle - y) * 0.35;
+        double top = Math.min(y, end);
+        Frame frame = Frame.of(Math.min(from, to), top, Math.abs(to - from), Math.max(4, Math.abs(end - y)));
+        double startY = y <= end ? 0 : 1;
+        List<Point> points = List.of(new Point(onLeft ? 0 : 1, startY), new Point(onLeft ? 1 : 0, 1 - startY));
+        LineLook look = new LineLook(points, false, "#55656b", 4, Dash.SOLID, LineEnd.PLAIN, LineEnd.DOT, null, null);
+        sheet.item(new Line(sheet.ids().item("line " + of), frame, Movement.FIXED, "", null, look));
+    }
+}

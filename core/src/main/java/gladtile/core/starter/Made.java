@@ -1,0 +1,19 @@
+package gladtile.core.starter;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
+import gladtile.core.answer.AnswerKey;
+import java.util.List;
+
+/** Pages made from a list, as ordinary pages, with what belongs where; or why none could be made. */
+public sealed interface Made {
+    /** @param left rows there was no room for on as many pages as there may be */
+    record Pages(List<Page> pages, AnswerKey key) implements Made {
+        public Activity asActivity(String title) {
+            return new Activity(title.isBlank() ? "New activity" : title, pages, key);
+        }
+    }
+
+    /** @param message what is missing and what to do */
+    record Refused(String message) implements Made {}
+}

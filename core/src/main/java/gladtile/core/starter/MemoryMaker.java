@@ -1,0 +1,92 @@
+package gladtile.core.starter;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Words;
+import gladtile.core.answer.ZoneSet;
+import gladtile.core.starter.Starters.Making;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/** Cards that lie face down and are turned by tapping; two that go together are put side by side. */
+final class MemoryMaker {
+    private static final int PAIRS = 6;
+    private static final double WIDTH = 190;
+    private static final double HEIGHT = 120;
+
+    private MemoryMaker() {}
+
+    static Made make(Making making) {
+        List<Row> rows = making.rows.stream()
+                .filter(row -> !row.cell(1).isEmpty() || row.picture(0) != null)
+                .toList();
+        if (rows.size() < 2) {
+            return new Made.Refused(
+                    "Memory pairs need two pairs or more: write both behind each other, as in ‘hot, cold’.");
+        }
+        List<List<Row>> parts = Making.parts(rows, PAIRS);
+        for (List<Row> part : parts) {
+            page(making, part);
+        }
+        return making.made();
+    }
+
+    private static void page(Making making, List<Row> part) {
+        Sheet sheet = making.sheet("Turn two cards. If they go together, put them side by side.");
+        double top = sheet.top + 10;
+        double right = Sheet.RIGHT - 2 * (WIDTH + 30);
+        double step = Math.min(HEIGHT + 36, (Sheet.BOTTOM - top) / part.size());
+        record Card(int pair, String text, PictureRef picture) {}
+        List<Card> cards = new ArrayList<>();
+        for (int i = 0; i < part.size(); i++) {
+            Row row = part.get(i);
+            boolean shown = row.cell(1).isEmpty();
+            cards.add(new Card(i, row.cell(0), shown ? null : row.picture(0)));
+            cards.add(new Card(i, shown ? row.cell(0) : row.cell(1), shown ? row.picture(0) : row.picture(1)));
+        }
+        Collections.shuffle(cards, making.random);
+        double height = Math.min(HEIGHT, step - 40);
+        List<Frame> homes = Rows.fromTop(cards.size(), Sheet.LEFT, right - 40, top, WIDTH, height);
+        List<List<String>> pairs = new ArrayList<>();
+        part.forEach(row -> pairs.add(new ArrayList<>()));
+        List<String> pieces = new ArrayList<>();
+        for (int i = 0; i < cards.size(); i++) {
+            Card card = cards.get(i);
+            Frame home = homes.get(i);
+            String id = sheet.ids().item("card " + card.pair() + " " + card.text());
+            var face = Tile.fit("?", home.width(), home.height(), Tile.LARGEST);
+            sheet.item(new Words(
+                    id,
+                    home,
+                    Movement.FREE,
+                    "Card " + (i + 1),
+                    Sheet.behind(card.text(), card.picture(), home.width(), home.height(), true),
+                    face.within(home.height())));
+            pairs.get(card.pair()).add(id);
+            pieces.add(id);
+        }
+        List<String[]> zones = new ArrayList<>();
+        for (int i = 0; i < part.size(); i++) {
+            double y = top + i * step;
+            String[] pair = new String[2];
+            for (int side = 0; side < 2; side++) {
+                Frame frame = Frame.of(right + side * (WIDTH + 30), y, WIDTH + 26, step - 8);
+                pair[side] = sheet.zone(
+                        "zone " + i + side, frame, "", "Pair %d, %s".formatted(i + 1, side == 0 ? "first" : "second"));
+            }
+            zones.add(pair);
+        }
+        List<ZoneSet> sets = new ArrayList<>(sheet.key().sets());
+        for (int i = 0; i < zones.size(); i++) {
+            String[] pair = zones.get(i);
+            sets.add(new ZoneSet(sheet.ids().item("set " + i), List.of(pair), true, pairs));
+            for (String zone : pair) {
+                pieces.forEach(piece -> sheet.belongs(zone, piece));
+            }
+        }
+        sheet.key(sheet.key().withSets(sets));
+        making.done(sheet);
+    }
+}

@@ -1,0 +1,89 @@
+package gladtile.core.starter;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.starter.Starters.Making;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+
+/** In each row several things and a place for the one that is not like the others. */
+final class OddMaker {
+    private static final int MOST = 6;
+    private static final double PLACE = 250;
+
+    private OddMaker() {}
+
+    static Made make(Making making) {
+        for (Row row : making.rows) {
+            int count = count(row);
+            if (count < 3 || count > MOST) {
+                return new Made.Refused("Write 3 to %d things in each line, the odd one last. “%s” has %d."
+                        .formatted(MOST, row.cell(0), count));
+            }
+        }
+        for (List<Row> part : Making.parts(making.rows, 5)) {
+            page(making, part);
+        }
+        return making.made();
+    }
+
+    private static int count(Row row) {
+        int count = 0;
+        while (count < row.cells().size() && !row.cell(count).isEmpty()) {
+            count++;
+        }
+        return count;
+    }
+
+    private static void page(Making making, List<Row> part) {
+        Sheet sheet = making.sheet("Put the odd one out of each row in the place on the right.");
+        double step = Math.min(160, (Sheet.BOTTOM - sheet.top) / part.size());
+        List<String> zones = new ArrayList<>();
+        List<List<String>> pieces = new ArrayList<>();
+        List<String> odd = new ArrayList<>();
+        for (int r = 0; r < part.size(); r++) {
+            Row row = part.get(r);
+            int count = count(row);
+            double y = sheet.top + r * step;
+            double width = Math.min(220, (Sheet.RIGHT - Sheet.LEFT - PLACE - 40 - Rows.GAP * (count - 1)) / count);
+            double height = Math.min(step - 44, 110);
+            List<Integer> order = new ArrayList<>();
+            for (int i = 0; i < count; i++) {
+                order.add(i);
+            }
+            Collections.shuffle(order, making.random);
+            List<String> inRow = new ArrayList<>();
+            for (int i = 0; i < count; i++) {
+                int column = order.get(i);
+                Frame home = Frame.of(Sheet.LEFT + i * (width + Rows.GAP), y + 16, width, height);
+                String piece =
+                        sheet.piece("piece " + r + row.cell(column), row.cell(column), row.picture(column), home);
+                inRow.add(piece);
+                if (column == count - 1) {
+                    odd.add(piece);
+                }
+            }
+            pieces.add(inRow);
+            zones.add(sheet.zone(
+                    "zone " + r,
+                    Frame.of(Sheet.RIGHT - PLACE, y, PLACE, step - 12),
+                    "",
+                    "Odd one out of row " + (r + 1)));
+        }
+        for (int z = 0; z < zones.size(); z++) {
+            for (List<String> inRow : pieces) {
+                for (String piece : inRow) {
+                    if (piece.equals(odd.get(z))) {
+                        sheet.belongs(zones.get(z), piece);
+                    } else {
+                        sheet.away(zones.get(z), piece);
+                    }
+                }
+            }
+            sheet.key(sheet.key().with(zones.get(z), ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
+        }
+        making.done(sheet);
+    }
+}

@@ -1,0 +1,99 @@
+package gladtile.core.starter;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.answer.Sequence;
+import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.starter.Starters.Making;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** One long zone in which the order counts; where that is too short, a numbered place for each. */
+final class OrderMaker {
+    private static final double LABEL = 56;
+
+    private OrderMaker() {}
+
+    static Made make(Making making) {
+        if (making.rows.size() < 2) {
+            return new Made.Refused("An order needs two entries or more, the first one first.");
+        }
+        boolean pictures = making.pictured(0);
+        double width = pictures ? 130 : Tile.width(making.column(0), 110, 260);
+        double height = pictures ? 130 : 84;
+        if (making.rows.size() * (width + 12) <= Sheet.RIGHT - Sheet.LEFT) {
+            line(making, width, height);
+            return making.made();
+        }
+        int perPage = 1;
+        for (int n = 1; n <= 40; n++) {
+            List<Frame> homes = Rows.atBottom(n, Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
+            List<Frame> places = Rows.fromTop(n, Sheet.LEFT, Sheet.RIGHT, 200, width + 28, height + LABEL + 16);
+            Frame last = places.get(n - 1);
+            if (last.y() + last.height() <= homes.get(0).y() - 20) {
+                perPage = n;
+            }
+        }
+        int first = 1;
+        for (List<Row> part : Making.parts(making.rows, perPage)) {
+            numbered(making, part, first, width, height);
+            first += part.size();
+        }
+        return making.made();
+    }
+
+    private static void line(Making making, double width, double height) {
+        Sheet sheet = making.sheet("Put them in order, the first one on the left.");
+        List<Row> rows = making.rows;
+        double top = sheet.top + 60;
+        String zone = sheet.zone(
+                "zone", Frame.of(Sheet.LEFT, top, Sheet.RIGHT - Sheet.LEFT, height + 90), "", "From first to last");
+        List<Frame> homes = Rows.fromTop(rows.size(), Sheet.LEFT, Sheet.RIGHT, top + height + 230, width, height);
+        List<Integer> mixed = mixed(making, rows.size());
+        Map<String, Integer> places = new LinkedHashMap<>();
+        for (int i = 0; i < rows.size(); i++) {
+            Row row = rows.get(mixed.get(i));
+            String piece = sheet.piece("piece " + row.cell(0), row.cell(0), row.picture(0), homes.get(i));
+            sheet.belongs(zone, piece);
+            places.put(piece, mixed.get(i) + 1);
+        }
+        Wants wants = Wants.NOTHING.withSequence(new Sequence(null, places));
+        sheet.key(sheet.key().with(zone, ZoneRule.USUAL.withWants(wants)));
+        making.done(sheet);
+    }
+
+    private static List<Integer> mixed(Making making, int count) {
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            order.add(i);
+        }
+        return Shuffle.moved(order, making.random);
+    }
+
+    private static void numbered(Making making, List<Row> part, int first, double width, double height) {
+        Sheet sheet = making.sheet("Put each one at its number.");
+        double top = Math.max(200, sheet.top);
+        List<Frame> places = Rows.fromTop(part.size(), Sheet.LEFT, Sheet.RIGHT, top, width + 28, height + LABEL + 16);
+        List<Frame> homes = Rows.atBottom(part.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
+        List<String> zones = new ArrayList<>();
+        for (int i = 0; i < part.size(); i++) {
+            String number = Integer.toString(first + i);
+            zones.add(sheet.zone("zone " + number, places.get(i), number, ""));
+        }
+        List<Integer> mixed = mixed(making, part.size());
+        for (int i = 0; i < part.size(); i++) {
+            Row row = part.get(mixed.get(i));
+            String piece = sheet.piece("piece " + row.cell(0), row.cell(0), row.picture(0), homes.get(i));
+            for (int z = 0; z < zones.size(); z++) {
+                if (part.get(z).cell(0).equals(row.cell(0))) {
+                    sheet.belongs(zones.get(z), piece);
+                } else {
+                    sheet.away(zones.get(z), piece);
+                }
+            }
+        }
+        making.done(sheet);
+    }
+}

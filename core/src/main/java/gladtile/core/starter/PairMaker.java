@@ -1,0 +1,100 @@
+package gladtile.core.starter;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.starter.Starters.Making;
+import java.util.ArrayList;
+import java.util.List;
+
+/** One of each two stands with an empty place beside it; the others lie mixed below. */
+final class PairMaker {
+    private static final double NAME = 250;
+
+    private PairMaker() {}
+
+    static Made make(Making making) {
+        List<Row> rows = making.rows.stream()
+                .filter(row -> !row.cell(1).isEmpty() || row.picture(1) != null)
+                .toList();
+        if (rows.size() < 2) {
+            return new Made.Refused("Pairing needs two pairs or more: write both behind each other, as in ‘day, sun’.");
+        }
+        boolean pictures = making.pictured(1);
+        double width = pictures ? 120 : Tile.width(making.column(1), 130, 260);
+        double height = pictures ? 120 : 84;
+        double cell = NAME + width + 36 + 50;
+        int across = (int) Math.max(1, Math.floor((Sheet.RIGHT - Sheet.LEFT + 50) / cell));
+        double rowHeight = height + 52;
+        int perPage = 1;
+        for (int n = 1; n <= 30; n++) {
+            int down = (n + across - 1) / across;
+            double homesTop = Rows.atBottom(n, Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height)
+                    .get(0)
+                    .y();
+            if (200 + down * rowHeight <= homesTop - 10) {
+                perPage = n;
+            }
+        }
+        for (List<Row> part : Making.parts(rows, perPage)) {
+            page(making, part, across, cell, rowHeight, width, height);
+        }
+        return making.made();
+    }
+
+    private static void page(
+            Making making, List<Row> part, int across, double cell, double rowHeight, double width, double height) {
+        Sheet sheet = making.sheet("Put each one beside what it goes with.");
+        List<Frame> homes = Rows.atBottom(part.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
+        List<String> zones = new ArrayList<>();
+        double top = Math.max(200, sheet.top);
+        for (int i = 0; i < part.size(); i++) {
+            Row row = part.get(i);
+            double x = Sheet.LEFT + (i % across) * cell;
+            double y = top + Math.floor((double) i / across) * rowHeight;
+            Frame name = Frame.of(x, y, NAME, rowHeight - 16);
+            if (row.picture(0) != null) {
+                double side = rowHeight - 20;
+                sheet.item(new gladtile.core.activity.Picture(
+                        sheet.ids().item("shown " + row.cell(0)),
+                        Frame.of(x + (NAME - side) / 2, y, side, side),
+                        gladtile.core.activity.Movement.FIXED,
+                        row.cell(0),
+                        row.picture(0),
+                        Sheet.CREDIT));
+            } else {
+                sheet.centred("shown " + row.cell(0), row.cell(0), name, 36);
+            }
+            Frame box = Frame.of(x + NAME + 6, y, width + 36, rowHeight - 16);
+            zones.add(sheet.zone("zone " + row.cell(0), box, "", "Beside " + row.cell(0)));
+        }
+        for (String zone : zones) {
+            sheet.key(sheet.key().with(zone, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
+        }
+        List<Integer> order = new ArrayList<>();
+        for (int i = 0; i < part.size(); i++) {
+            order.add(i);
+        }
+        List<Integer> mixed = Shuffle.moved(order, making.random);
+        for (int i = 0; i < mixed.size(); i++) {
+            Row row = part.get(mixed.get(i));
+            String piece = sheet.piece("piece " + row.cell(1), row.cell(1), row.picture(1), homes.get(i));
+            for (int z = 0; z < zones.size(); z++) {
+                // Two that say the same go to each other's places too.
+                if (part.get(z).cell(1).equals(row.cell(1))) {
+                    sheet.belongs(zones.get(z), piece);
+                } else {
+                    sheet.away(zones.get(z), piece);
+                }
+            }
+        }
+        // One place takes one; that two alike could lie there is meant so.
+        for (int z = 0; z < zones.size(); z++) {
+            String said = part.get(z).cell(1);
+            if (part.stream().filter(row -> row.cell(1).equals(said)).count() > 1) {
+                sheet.key(sheet.key().with(zones.get(z), ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
+            }
+        }
+        making.done(sheet);
+    }
+}

@@ -1,0 +1,52 @@
+package gladtile.core.starter;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+import gladtile.core.activity.PictureRef;
+import java.util.List;
+
+/**
+ * What a page is to be made from.
+ *
+ * @param title stands at the top of each page
+ * @param rows of the list; none for {@link StarterKind#FILL_GAPS}
+ * @param text for filling gaps: the words in square brackets are missing, as in 'The [sun] is a star'
+ * @param typed gaps are typed into, rather than filled with pieces
+ * @param picture that is labelled; absent for none
+ * @param seed of the shuffling; the same list with the same seed gives the same page
+ */
+public record Starter(
+        StarterKind kind,
+        String title,
+        List<Row> rows,
+        @JsonInclude(JsonInclude.Include.NON_NULL) String text,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean typed,
+        @JsonInclude(JsonInclude.Include.NON_NULL) PictureRef picture,
+        long seed) {
+    public Starter {
+        Bounds.present("starter.kind", kind);
+        Bounds.text("starter.title", title, Bounds.NAME_LENGTH);
+        rows = List.copyOf(Bounds.present("starter.rows", rows));
+        Bounds.count("starter.rows", rows.size(), Bounds.STARTER_ROWS);
+        if (text != null) {
+            Bounds.text("starter.text", text, Bounds.STARTER_TEXT);
+        }
+        typed = Boolean.TRUE.equals(typed) ? true : null;
+        if (Math.abs(seed) > 9_007_199_254_740_991L) {
+            throw new OutOfBounds("starter.seed", "a seed is a whole number that a browser can hold");
+        }
+    }
+
+    public static Starter of(StarterKind kind, String title, Row... rows) {
+        return new Starter(kind, title, List.of(rows), null, null, null, 1);
+    }
+
+    public Starter withSeed(long newSeed) {
+        return new Starter(kind, title, rows, text, typed, picture, newSeed);
+    }
+
+    public Starter withRows(List<Row> newRows) {
+        return new Starter(kind, title, newRows, text, typed, picture, seed);
+    }
+}

@@ -1,0 +1,99 @@
+package gladtile.core.starter;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Page;
+import gladtile.core.answer.AnswerKey;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/** Makes pages from lists. What comes out are ordinary pages, laid out and decided, that can be changed in every way. */
+public final class Starters {
+    private Starters() {}
+
+    /** @param id by which what is made is told from what is made another time */
+    public static Made make(Starter starter, String id) {
+        List<Row> rows = starter.rows().stream()
+                .filter(row -> !row.cell(0).isEmpty() || row.picture(0) != null)
+                .toList();
+        if (starter.kind() == StarterKind.FILL_GAPS) {
+            return GapsMaker.make(new Making(starter, List.of(), new Ids(id)));
+        }
+        if (rows.isEmpty()) {
+            return new Made.Refused("There is nothing in the list yet. Write or paste one entry a line.");
+        }
+        Making making = new Making(starter, rows, new Ids(id));
+        return switch (starter.kind()) {
+            case SORT -> SortMaker.make(making);
+            case PAIR -> PairMaker.make(making);
+            case ORDER -> OrderMaker.make(making);
+            case LABEL -> LabelMaker.make(making);
+            case UNSCRAMBLE -> LettersMaker.make(making, false);
+            case SPELL -> LettersMaker.make(making, true);
+            case COUNT_OUT -> CountMaker.make(making);
+            case MEMORY -> MemoryMaker.make(making);
+            default -> OddMaker.make(making);
+        };
+    }
+
+    /** What the makers share: the pages so far, and the shuffling. */
+    static final class Making {
+        final Starter starter;
+        final List<Row> rows;
+        final Ids ids;
+        final Random random;
+        private final List<Page> pages = new ArrayList<>();
+        private AnswerKey key = AnswerKey.EMPTY;
+
+        Making(Starter starter, List<Row> rows, Ids ids) {
+            this.starter = starter;
+            this.rows = rows;
+            this.ids = ids;
+            random = new Random(starter.seed());
+        }
+
+        Sheet sheet(String task) {
+            int number = pages.size() + 1;
+            String title = starter.title().strip();
+            Sheet sheet = new Sheet(ids, title.isEmpty() ? "Page " + number : name(title, number), key);
+            sheet.head(title, task);
+            return sheet;
+        }
+
+        private static String name(String title, int number) {
+            String shortened = title.length() > 200 ? title.substring(0, 200) : title;
+            return number == 1 ? shortened : shortened + " " + number;
+        }
+
+        void done(Sheet sheet) {
+            key = sheet.key();
+            pages.add(sheet.page());
+        }
+
+        Made made() {
+            if (pages.size() > Bounds.PAGES) {
+                return new Made.Refused("That list makes %d pages; the most is %d. Use a part of it."
+                        .formatted(pages.size(), Bounds.PAGES));
+            }
+            return new Made.Pages(List.copyOf(pages), key);
+        }
+
+        /** The rows in parts of nearly one length, none longer than that. */
+        static <T> List<List<T>> parts(List<T> all, int most) {
+            int count = (all.size() + most - 1) / most;
+            List<List<T>> parts = new ArrayList<>();
+            for (int i = 0; i < count; i++) {
+                parts.add(all.subList(all.size() * i / count, all.size() * (i + 1) / count));
+            }
+            return parts;
+        }
+
+        boolean pictured(int column) {
+            return rows.stream().anyMatch(row -> row.picture(column) != null);
+        }
+
+        List<String> column(int column) {
+            return rows.stream().map(row -> row.cell(column)).toList();
+        }
+    }
+}

@@ -1,0 +1,219 @@
+package gladtile.core.starter;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import gladtile.core.OutOfBounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Zone;
+import gladtile.core.check.PageCheck;
+import gladtile.core.check.Pictures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.locationtech.jts.geom.Envelope;
+
+/** Pages made from lists: laid out by computation, with overlap computed by the JTS Topology Suite. */
+class StartersTest {
+    private static final String[] THINGS = {
+        "Mercury", "Venus", "Earth", "Mars", "Jupiter", "Saturn", "Uranus", "Neptune", "Sirius", "Vega", "Rigel",
+        "Polaris", "Halley", "Encke", "Io", "Europa", "Titan", "Triton", "Ceres", "Vesta", "Pallas", "Deneb", "Altair",
+        "Spica", "Mimas", "Rhea", "Dione", "Juno", "Hygiea", "Castor"
+    };
+    private static final String[] GROUPS = {"planet", "star", "comet"};
+
+    static Starter starter(StarterKind kind, int count) {
+        List<Row> rows = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            String thing = THINGS[i % THINGS.length] + (i < THINGS.length ? "" : " " + i / THINGS.length);
+            rows.add(
+                    switch (kind) {
+                        case SORT -> Row.of(thing, GROUPS[i % 3]);
+                        case PAIR, MEMORY -> Row.of("Orbit " + (i + 1), thing);
+                        case COUNT_OUT -> Row.of(thing, Integer.toString(1 + i % 9));
+                        case ODD_ONE_OUT -> Row.of(thing + " a", thing + " b", thing + " c", "Odd " + i);
+                        default -> Row.of(thing);
+                    });
+        }
+        StringBuilder text = new StringBuilder("At night");
+        for (int i = 0; i < count; i++) {
+            text.append(" we look for [").append(THINGS[i % THINGS.length]).append("] in the sky,");
+        }
+        return new Starter(kind, "Hilltop night", rows, text.toString(), null, null, 5);
+    }
+
+    private static Activity made(Starter starter) {
+        Made made = Starters.make(starter, "one");
+        assertThat(made).isInstanceOf(Made.Pages.class);
+        return ((Made.Pages) made).asActivity("Made");
+    }
+
+    private static void lies(Activity activity) {
+        for (Page page : activity.pages()) {
+            List<Envelope> boxes = new ArrayList<>();
+            for (Item item : page.items()) {
+                var f = item.frame();
+                Envelope box = new Envelope(f.x(), f.x() + f.width(), f.y(), f.y() + f.height());
+                assertThat(new Envelope(0, 1600, 0, 1000).covers(box))
+                        .as("%s on its page: %s", item.name(), f)
+                        .isTrue();
+                if (item.isPiece() || item instanceof Zone) {
+                    assertThat(boxes).as("%s lies apart", item.name()).noneMatch(other -> {
+                        Envelope shared = other.intersection(box);
+                        return shared.getWidth() > 0.01 && shared.getHeight() > 0.01;
+                    });
+                    boxes.add(box);
+                }
+            }
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(StarterKind.class)
+    void any_number_of_entries_is_laid_out_without_overlap_and_passes_the_page_check(StarterKind kind) {
+        for (int count : new int[] {3, 8, 12, 30}) {
+            Activity activity = made(starter(kind, count));
+            lies(activity);
+            assertThat(PageCheck.activity(activity, Pictures.UNKNOWN))
+                    .as("%s with %d", kind, count)
+                    .isEmpty();
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(StarterKind.class)
+    void the_same_list_and_seed_give_the_same_page_and_another_seed_another(StarterKind kind) {
+        Starter starter = starter(kind, 8);
+        assertThat(made(starter)).isEqualTo(made(starter));
+        if (kind != StarterKind.COUNT_OUT) {
+            assertThat(made(starter.withSeed(77))).isNotEqualTo(made(starter));
+        }
+    }
+
+    @Test
+    void no_order_or_pair_lies_as_it_is_to_be() {
+        for (int seed = 1; seed < 60; seed++) {
+            Activity order = made(starter(StarterKind.ORDER, 6).withSeed(seed));
+            List<String> lying =
+                    order.pages().get(0).pieces().stream().map(Item::name).toList();
+            for (int i = 0; i < 6; i++) {
+                assertThat(lying.get(i)).isNotEqualTo(THINGS[i]);
+            }
+        }
+    }
+
+    /** No scramble spells its own word or another of the list. */
+    @Test
+    void no_scramble_is_a_word_of_the_list() {
+        List<String> words = List.of("star", "rats", "tars", "arts", "no", "on", "mars", "rams", "arms");
+        Set<String> known = new TreeSet<>(words);
+        for (int seed = 1; seed < 80; seed++) {
+            Row[] rows = words.stream()
+                    .filter(word -> word.length() > 2)
+                    .map(Row::of)
+                    .toArray(Row[]::new);
+            Activity activity =
+                    made(Starter.of(StarterKind.UNSCRAMBLE, "Words", rows).withSeed(seed));
+            for (Page page : activity.pages()) {
+                for (Zone zone : page.zones()) {
+                    String mixed = page.pieces().stream()
+                            .filter(piece -> piece.frame().y() > zone.frame().y()
+                                    && piece.frame().y() < zone.frame().y() + 200)
+                            .map(Item::said)
+                            .collect(Collectors.joining());
+                    assertThat(known).doesNotContain(mixed.toLowerCase(Locale.ROOT));
+                }
+            }
+        }
+    }
+
+    @Test
+    void a_text_may_be_typed_into_and_gaps_of_one_word_take_each_other() {
+        Starter typed = new Starter(
+                StarterKind.FILL_GAPS, "", List.of(), "The [sun|Sun] is a [star].\nThe moon is none.", true, null, 1);
+        Activity activity = made(typed);
+        assertThat(activity.pages().get(0).gaps()).hasSize(2);
+        assertThat(activity.key().typed()).hasSize(2);
+        Starter twice = new Starter(
+                StarterKind.FILL_GAPS, "", List.of(), "One [star], two [star]s and a [moon].", null, null, 1);
+        Activity dropped = made(twice);
+        assertThat(dropped.pages().get(0).pieces()).hasSize(3);
+        assertThat(dropped.key().decisions().values())
+                .filteredOn(row -> row.values().stream()
+                                .filter(one -> one == gladtile.core.answer.Decision.BELONGS)
+                                .count()
+                        == 2)
+                .hasSize(2);
+    }
+
+    @Test
+    void words_run_leftwards_in_scripts_that_do_and_accents_stay_on_their_letters() {
+        Activity activity = made(Starter.of(StarterKind.UNSCRAMBLE, "", Row.of("قمر"), Row.of("e\u0301toile")));
+        Page page = activity.pages().get(0);
+        assertThat(activity.key()
+                        .rule(page.zones().get(0).id())
+                        .wanted()
+                        .sequence()
+                        .runs())
+                .isEqualTo(gladtile.core.answer.Sequence.Way.LEFTWARDS);
+        assertThat(page.pieces()).extracting(Item::said).contains("e\u0301").doesNotContain("\u0301");
+        lies(activity);
+    }
+
+    @Test
+    void pictures_stand_for_words_and_keep_their_credit() {
+        Row moon = new Row(List.of("moon", "night"), List.of(PictureRef.library("1F319")));
+        Row sun = new Row(List.of("sun", "day"), List.of(PictureRef.library("2600")));
+        Activity activity = made(Starter.of(StarterKind.SORT, "", moon, sun));
+        assertThat(activity.pages().get(0).pieces())
+                .allMatch(piece -> piece instanceof gladtile.core.activity.Picture picture
+                        && picture.credit().contains("OpenMoji")
+                        && !picture.description().isBlank());
+    }
+
+    @ParameterizedTest
+    @CsvSource({"SORT,groups", "PAIR,pairs", "COUNT_OUT,how many", "ODD_ONE_OUT,odd one last", "MEMORY,pairs"})
+    void a_list_that_lacks_something_is_refused_with_what_to_do(StarterKind kind, String said) {
+        Made made = Starters.make(Starter.of(kind, "", Row.of("Mars"), Row.of("Vega")), "x");
+        assertThat(made).isInstanceOf(Made.Refused.class);
+        assertThat(((Made.Refused) made).message()).contains(said);
+    }
+
+    @Test
+    void an_empty_list_and_words_too_long_are_refused_in_words() {
+        assertThat(Starters.make(Starter.of(StarterKind.ORDER, "", Row.of(" ")), "x"))
+                .isInstanceOf(Made.Refused.class);
+        assertThat(((Made.Refused) Starters.make(
+                                Starter.of(StarterKind.SPELL, "", Row.of("Antidisestablishmentarianism")), "x"))
+                        .message())
+                .contains("28 letters");
+        assertThat(Starters.make(new Starter(StarterKind.FILL_GAPS, "", List.of(), "No gap", null, null, 1), "x"))
+                .isInstanceOf(Made.Refused.class);
+    }
+
+    private static Starter many(int count) {
+        Row[] rows = new Row[count];
+        for (int i = 0; i < count; i++) {
+            rows[i] = Row.of("Star " + i, GROUPS[i % 3]);
+        }
+        return Starter.of(StarterKind.SORT, "", rows);
+    }
+
+    @Test
+    void five_thousand_rows_are_taken_as_far_as_pages_go_and_one_more_is_refused_by_its_bound() {
+        Made many = Starters.make(many(5_000), "x");
+        assertThat(many instanceof Made.Refused || ((Made.Pages) many).pages().size() <= 200)
+                .isTrue();
+        assertThatThrownBy(() -> many(5_001)).isInstanceOf(OutOfBounds.class).hasMessageContaining("starter.rows");
+    }
+}

@@ -1,0 +1,55 @@
+package gladtile.server.starting;
+
+import gladtile.core.activity.PictureRef;
+import gladtile.core.starter.Row;
+import gladtile.core.starter.StarterKind;
+import gladtile.server.pictures.PictureLibrary;
+import gladtile.server.support.Plain;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.stereotype.Component;
+
+/** Finds a picture for each word of a list that is to be shown as one. */
+@Component
+class PicturesByWord {
+    private static final int LOOKED_AT = 6;
+
+    private final PictureLibrary library;
+
+    PicturesByWord(PictureLibrary library) {
+        this.library = library;
+    }
+
+    /** The same row with pictures for those of its columns that become pieces or clues. */
+    Row found(StarterKind kind, Row row) {
+        List<PictureRef> pictures = new ArrayList<>();
+        for (int column = 0; column < row.cells().size(); column++) {
+            pictures.add(shows(kind, column) ? picture(row.cell(column)) : null);
+        }
+        return new Row(row.cells(), pictures);
+    }
+
+    private static boolean shows(StarterKind kind, int column) {
+        return switch (kind) {
+            case PAIR -> column == 1;
+            case ODD_ONE_OUT -> true;
+            case UNSCRAMBLE, SPELL, SORT, ORDER, COUNT_OUT, LABEL, MEMORY -> column == 0;
+            case FILL_GAPS -> false;
+        };
+    }
+
+    /** Null when the library has none that is called so, or has the word for its own. */
+    private PictureRef picture(String word) {
+        if (word.isBlank()) {
+            return null;
+        }
+        String plain = Plain.of(word).strip();
+        List<PictureLibrary.LibraryPicture> hits = library.find(word, "", LOOKED_AT);
+        for (PictureLibrary.LibraryPicture hit : hits) {
+            if (Plain.of(hit.name()).equals(plain)) {
+                return PictureRef.library(hit.code());
+            }
+        }
+        return hits.isEmpty() ? null : PictureRef.library(hits.get(0).code());
+    }
+}

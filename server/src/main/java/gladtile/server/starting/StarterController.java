@@ -1,0 +1,118 @@
+package gladtile.server.starting;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import gladtile.core.activity.Page;
+import gladtile.core.starter.Graphemes;
+import gladtile.core.starter.Made;
+import gladtile.core.starter.Row;
+import gladtile.core.starter.Starter;
+import gladtile.core.starter.Starters;
+import gladtile.server.accounts.Who;
+import gladtile.server.activities.Activities;
+import gladtile.server.support.Problem;
+import gladtile.server.support.UuidV7;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Pages made from a list: looked at while the list is written, then made as an activity. */
+@RestController
+@RequestMapping("/api/starters")
+class StarterController {
+    /** So many pages are drawn in the preview. */
+    private static final int SHOWN = 6;
+
+    private final Activities activities;
+    private final PicturesByWord pictures;
+
+    StarterController(Activities activities, PicturesByWord pictures) {
+        this.activities = activities;
+        this.pictures = pictures;
+    }
+
+    /** @param pictured words that the library has a picture for are shown as that picture */
+    record StarterRequest(Starter starter, boolean pictured) {
+        StarterRequest {
+            Bounds.present("starter", starter);
+        }
+    }
+
+    /**
+     * @param pages the first of those that would be made
+     * @param count how many would be made
+     * @param pictures how many words a picture was found for
+     * @param missing what is still missing, in words; absent when pages can be made
+     */
+    record StarterPreview(
+            List<Page> pages,
+            int count,
+            int pictures,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String missing) {}
+
+    record StarterMade(UUID id) {}
+
+    record Cut(String text) {
+        Cut {
+            Bounds.text("cut.text", text, Bounds.STARTER_TEXT);
+        }
+    }
+
+    /** The words of a text, and its letters. */
+    record CutParts(List<String> words, List<String> letters) {}
+
+    @PostMapping("/preview")
+    StarterPreview preview(@RequestBody StarterRequest asked) {
+        Starter starter = found(asked);
+        Made made = Starters.make(starter, "preview");
+        int pictured = (int) starter.rows().stream()
+                .flatMap(row -> row.pictures().stream())
+                .filter(one -> one != null)
+                .count();
+        if (made instanceof Made.Refused refused) {
+            return new StarterPreview(List.of(), 0, pictured, refused.message());
+        }
+        Made.Pages pages = (Made.Pages) made;
+        return new StarterPreview(
+                pages.pages().subList(0, Math.min(SHOWN, pages.pages().size())),
+                pages.pages().size(),
+                pictured,
+                null);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    StarterMade make(@AuthenticationPrincipal Who who, @RequestBody StarterRequest asked) {
+        Made made = Starters.make(found(asked), UuidV7.make().toString());
+        if (made instanceof Made.Refused refused) {
+            throw Problem.of(HttpStatus.UNPROCESSABLE_ENTITY, refused.message());
+        }
+        String title = asked.starter().title().strip();
+        return new StarterMade(activities.create(who, ((Made.Pages) made).asActivity(title)));
+    }
+
+    @PostMapping("/cut")
+    CutParts cut(@RequestBody Cut cut) {
+        return new CutParts(
+                Graphemes.words(cut.text()),
+                Graphemes.letters(cut.text()).stream()
+                        .filter(letter -> !letter.isBlank())
+                        .toList());
+    }
+
+    private Starter found(StarterRequest asked) {
+        if (!asked.pictured()) {
+            return asked.starter();
+        }
+        List<Row> rows = asked.starter().rows().stream()
+                .map(row -> pictures.found(asked.starter().kind(), row))
+                .toList();
+        return asked.starter().withRows(rows);
+    }
+}
