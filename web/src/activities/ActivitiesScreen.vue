@@ -3,10 +3,12 @@ import { PhMagnifyingGlass, PhPlus } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
-import type { ActivityHead } from '@/api/types'
+import type { ActivityHead, StarterKind } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import ActivityCard from './ActivityCard.vue'
+import StarterDialog from '@/starters/StarterDialog.vue'
+import StarterStrip from '@/starters/StarterStrip.vue'
 import ShareDialog from './ShareDialog.vue'
 
 /** The shelf: find, tag, sort, set aside, copy, share, delete with undo. */
@@ -21,6 +23,7 @@ const title = ref('')
 const nameField = ref<{ focus(): void }>()
 const gone = ref<ActivityHead | null>(null)
 const sharing = ref<ActivityHead | null>(null)
+const starting = ref<StarterKind | null>(null)
 const known = ref<string[]>([])
 const router = useRouter()
 let asked = 0
@@ -133,6 +136,7 @@ const restore = () =>
         <PhPlus :size="18" weight="bold" aria-hidden="true" />New activity
       </button>
     </div>
+    <StarterStrip class="starters" @start="starting = $event" />
     <p v-if="gone" class="gone" role="status">
       “{{ gone.title }}” is deleted. <button class="btn" @click="restore">Undo</button>
     </p>
@@ -168,6 +172,12 @@ const restore = () =>
         <button class="btn pri make" form="naming" type="submit">Make it</button>
       </template>
     </el-dialog>
+    <StarterDialog
+      v-if="starting"
+      :kind="starting"
+      @close="starting = null"
+      @made="router.push(`/activities/${$event}/lay-out`)"
+    />
     <ShareDialog v-if="sharing" :activity="sharing" @close="((sharing = null), load())" />
   </main>
 </template>
@@ -175,6 +185,9 @@ const restore = () =>
 <style scoped>
 .room {
   padding: 20px 26px 40px;
+}
+.starters {
+  margin-bottom: 18px;
 }
 .head {
   display: flex;

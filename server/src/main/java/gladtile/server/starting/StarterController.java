@@ -91,7 +91,7 @@ class StarterController {
     StarterMade make(@AuthenticationPrincipal Who who, @RequestBody StarterRequest asked) {
         Made made = Starters.make(found(asked), UuidV7.make().toString());
         if (made instanceof Made.Refused refused) {
-            throw Problem.of(HttpStatus.UNPROCESSABLE_ENTITY, refused.message());
+            throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, refused.message());
         }
         String title = asked.starter().title().strip();
         return new StarterMade(activities.create(who, ((Made.Pages) made).asActivity(title)));

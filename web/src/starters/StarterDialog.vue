@@ -1,0 +1,286 @@
+<script setup lang="ts">
+import { PhArrowsClockwise, PhCheckFat, PhX } from '@phosphor-icons/vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { post, said } from '@/api/client'
+import type { StarterKind, StarterPreview, StarterRequest } from '@/api/types'
+import { count } from '@/page/count'
+import PageView from '@/page/PageView.vue'
+import { STARTERS } from './kinds'
+import { MOST_ROWS, rowsOf, textOf, wordsOf } from './list'
+
+/** A list on the left, the pages that it makes on the right, made anew as it is written. */
+const props = defineProps<{ kind: StarterKind }>()
+const emit = defineEmits<{ close: []; made: [id: string] }>()
+
+const about = computed(() => STARTERS.find((one) => one.kind === props.kind)!)
+const dialog = ref<HTMLDialogElement>()
+const field = ref<HTMLTextAreaElement>()
+const title = ref('')
+const written = ref('')
+const pictured = ref(false)
+const typed = ref(false)
+const seed = ref(1 + Math.floor(Math.random() * 1e9))
+const preview = ref<StarterPreview | null>(null)
+const wrong = ref('')
+const busy = ref(false)
+const gaps = computed(() => props.kind === 'FILL_GAPS')
+const rows = computed(() => (gaps.value ? [] : rowsOf(props.kind, written.value)))
+const words = computed(() => (gaps.value ? wordsOf(written.value) : []))
+const tooMany = computed(() =>
+  rows.value.length > MOST_ROWS
+    ? `The list has ${rows.value.length} lines; the most is ${MOST_ROWS}. Use a part of it.`
+    : '',
+)
+
+const request = computed<StarterRequest>(() => ({
+  starter: {
+    kind: props.kind,
+    title: title.value.trim(),
+    rows: rows.value,
+    seed: seed.value,
+    ...(gaps.value ? { text: written.value, typed: typed.value } : {}),
+  },
+  pictured: pictured.value && !gaps.value,
+}))
+
+let asked = 0
+let timer: ReturnType<typeof setTimeout> | undefined
+const QUIET = 200
+watch(request, () => {
+  clearTimeout(timer)
+  timer = setTimeout(look, QUIET)
+})
+async function look() {
+  const mine = ++asked
+  if (tooMany.value || !written.value.trim()) {
+    preview.value = null
+    return
+  }
+  try {
+    const made = await post<StarterPreview>('/api/starters/preview', request.value)
+    if (mine !== asked) return
+    preview.value = made
+    wrong.value = ''
+  } catch (error) {
+    if (mine === asked) wrong.value = said(error)
+  }
+}
+
+function tick(index: number) {
+  const next = words.value.map((one, i) => (i === index ? { ...one, missing: !one.missing } : one))
+  written.value = textOf(next)
+}
+async function example() {
+  written.value = about.value.example
+  await nextTick()
+  field.value?.focus()
+}
+async function make() {
+  if (busy.value) return
+  busy.value = true
+  try {
+    const { id } = await post<{ id: string }>('/api/starters', request.value)
+    emit('made', id)
+  } catch (error) {
+    wrong.value = said(error)
+    busy.value = false
+  }
+}
+const ready = computed(() => Boolean(preview.value && !preview.value.missing && !tooMany.value))
+const told = computed(() => {
+  if (tooMany.value) return tooMany.value
+  if (!preview.value) return ''
+  if (preview.value.missing) return preview.value.missing
+  const found = preview.value.pictures ? `, ${count(preview.value.pictures, 'picture')} found` : ''
+  return `${count(preview.value.count, 'page')}${found}`
+})
+onMounted(() => {
+  dialog.value?.showModal()
+  field.value?.focus()
+})
+</script>
+
+<template>
+  <dialog ref="dialog" class="starter" aria-labelledby="starter-head" @close="emit('close')">
+    <header>
+      <component :is="about.icon" :size="26" aria-hidden="true" />
+      <h1 id="starter-head">{{ about.name }} {{ about.short }}</h1>
+      <button class="btn quiet" aria-label="Close" title="Close" @click="dialog?.close()">
+        <PhX :size="20" aria-hidden="true" />
+      </button>
+    </header>
+    <form class="list" @submit.prevent="ready && make()">
+      <label
+        >Title
+        <input v-model="title" class="field" maxlength="300" placeholder="stands at the top of the page" />
+      </label>
+      <label class="grow"
+        >{{ gaps ? 'Text' : 'List' }}
+        <textarea
+          ref="field"
+          v-model="written"
+          class="field"
+          :placeholder="about.example"
+          spellcheck="true"
+        />
+      </label>
+      <p class="soft how">
+        {{ about.how }}
+        <button v-if="!written" type="button" class="btn try" @click="example">Show an example</button>
+      </p>
+      <div v-if="gaps && words.length" class="ticks" role="group" aria-label="Words to be missing">
+        <template v-for="(one, i) in words" :key="i">
+          <button v-if="one.word" type="button" :aria-pressed="one.missing" @click="tick(i)">
+            {{ one.text }}
+          </button>
+          <span v-else>{{ one.text }}</span>
+        </template>
+      </div>
+      <label v-if="gaps" class="line"><input v-model="typed" type="checkbox" />Students type the words</label>
+      <label v-else class="line"
+        ><input v-model="pictured" type="checkbox" />Show pictures for the words</label
+      >
+      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+      <div class="row">
+        <button
+          type="button"
+          class="btn"
+          :disabled="!ready"
+          @click="seed = 1 + Math.floor(Math.random() * 1e9)"
+        >
+          <PhArrowsClockwise :size="18" aria-hidden="true" />Mix again
+        </button>
+        <button class="btn acc" :disabled="!ready || busy">
+          <PhCheckFat :size="18" aria-hidden="true" />Make the
+          {{ (preview?.count ?? 1) > 1 ? 'pages' : 'page' }}
+        </button>
+      </div>
+    </form>
+    <section class="pages" aria-label="Preview">
+      <p role="status">{{ told }}</p>
+      <PageView v-for="one in preview?.pages" :key="one.id" class="sheet" :page="one" />
+      <p v-if="preview && preview.count > preview.pages.length" class="soft">
+        and {{ preview.count - preview.pages.length }} more
+      </p>
+      <p v-if="!preview" class="soft empty">The page appears here while you write.</p>
+    </section>
+  </dialog>
+</template>
+
+<style scoped>
+.starter {
+  grid-template-columns: 390px minmax(0, 1fr);
+  grid-template-rows: auto minmax(0, 1fr);
+  width: min(1180px, calc(100vw - 48px));
+  height: min(720px, calc(100vh - 48px));
+  padding: 0;
+  border: 1px solid var(--line);
+  border-radius: 16px 16px 16px 4px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.starter[open] {
+  display: grid;
+}
+.starter::backdrop {
+  background: #1f2d3380;
+}
+header {
+  grid-column: 1 / -1;
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 12px 18px;
+  border-bottom: 1px solid var(--line);
+}
+header h1 {
+  font-size: 20px;
+}
+header .btn {
+  margin-left: auto;
+}
+.list {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  padding: 14px 18px;
+  overflow-y: auto;
+  border-right: 1px solid var(--line);
+}
+label {
+  display: grid;
+  gap: 3px;
+}
+.grow {
+  flex: 1 0 180px;
+  grid-template-rows: auto 1fr;
+}
+textarea {
+  min-height: 120px;
+  resize: none;
+}
+.line {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.line input {
+  width: 18px;
+  height: 18px;
+}
+.how {
+  font-size: 14px;
+}
+.try {
+  min-height: 28px;
+  padding: 2px 9px;
+}
+.ticks {
+  flex: none;
+  max-height: 150px;
+  padding: 8px;
+  overflow-y: auto;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: #fff;
+  line-height: 2;
+  white-space: pre-wrap;
+}
+.ticks button {
+  padding: 2px 5px;
+  border: 1px solid transparent;
+  border-radius: 6px;
+  background: none;
+  cursor: pointer;
+}
+.ticks button:hover {
+  border-color: var(--plum);
+}
+.ticks button[aria-pressed='true'] {
+  border: 2px dashed var(--plum);
+  background: var(--plum-t);
+  font-weight: 700;
+}
+.row {
+  display: flex;
+  flex: none;
+  justify-content: space-between;
+  gap: 10px;
+}
+.pages {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  padding: 14px 20px 20px;
+  overflow-y: auto;
+  background: var(--table);
+}
+.sheet {
+  flex: none;
+  border-radius: 4px;
+  box-shadow: 0 4px 16px #0000001f;
+}
+.empty {
+  margin: auto;
+}
+</style>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import type { StarterKind } from '@/api/types'
+import { STARTERS } from './kinds'
+
+/** The ten ways to start from a list. */
+const emit = defineEmits<{ start: [kind: StarterKind] }>()
+</script>
+
+<template>
+  <section class="strip" aria-label="Start from a list">
+    <h2>Start from a list of words or pictures</h2>
+    <div class="all">
+      <button v-for="one in STARTERS" :key="one.kind" class="tile" @click="emit('start', one.kind)">
+        <component :is="one.icon" :size="24" aria-hidden="true" />
+        <span
+          ><strong>{{ one.name }}</strong
+          ><small>{{ one.short }}</small></span
+        >
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.strip {
+  padding: 12px 14px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: var(--paper);
+  box-shadow: 0 2px 0 var(--line);
+}
+h2 {
+  margin-bottom: 8px;
+  font-size: 13px;
+}
+.all {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: 10px;
+}
+.tile {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  min-height: 50px;
+  padding: 6px 10px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile-s);
+  background: #fff;
+  cursor: pointer;
+  text-align: left;
+  box-shadow: 0 2px 0 var(--line);
+}
+.tile:hover {
+  border-color: var(--petrol);
+}
+span {
+  display: grid;
+  line-height: 1.2;
+}
+small {
+  color: var(--soft);
+  font-size: 12px;
+}
+</style>
