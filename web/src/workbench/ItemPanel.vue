@@ -1,12 +1,14 @@
 <script setup lang="ts">
-import { PhCopy, PhTrash } from '@phosphor-icons/vue'
+import { PhCopy, PhScissors, PhTrash } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Frame, Item } from '@/api/types'
+import { post, said } from '@/api/client'
+import type { CutParts, Frame, Item } from '@/api/types'
 import { letter } from '@/page/geometry'
 import { alwaysFixed, groupsOf, isPiece, ways } from '@/page/items'
 import { itemName, KINDS } from '@/page/names'
 import { pictureUrl } from '@/page/pictures'
 import type { Bench } from './bench'
+import { cutInto } from './cutting'
 import DepthButtons from './DepthButtons.vue'
 import DraftField from './DraftField.vue'
 import { zonesOf } from './key'
@@ -30,6 +32,19 @@ const belongs = computed(() =>
       ({ zone }) => decisionOf(props.bench.editing.activity.value.key, zone.id, props.item.id) === 'BELONGS',
     ),
 )
+/** A sentence becomes pieces with a word each, a word pieces with a letter each; cut by the server's core. */
+async function cut(into: keyof CutParts) {
+  const { item, bench } = props
+  if (item.kind !== 'words') return
+  try {
+    const parts = (await post<CutParts>('/api/starters/cut', { text: item.content.text }))[into]
+    const edit = cutInto(bench.page.value, item, parts.slice(0, 200))
+    if (edit) bench.edit(edit)
+    else bench.editing.tell('There is only one part, so nothing was cut.')
+  } catch (error) {
+    bench.editing.tell(said(error))
+  }
+}
 const LEAST = { x: -16000, y: -16000, width: 4, height: 4, turn: -360 }
 function size(part: keyof Frame, text: string) {
   const typed = Number(text)
@@ -76,7 +91,7 @@ const sort = computed(() => {
       :item="item"
       @picture="(r, c) => emit('picture', [r, c])"
     />
-    <MovementPanel v-if="item.kind !== 'zone' && item.kind !== 'cover'" :bench="bench" />
+    <MovementPanel v-if="!alwaysFixed(item)" :bench="bench" />
     <LookPanel :bench="bench" :items="[item]" />
 
     <label v-if="item.kind === 'zone'"
@@ -112,6 +127,14 @@ const sort = computed(() => {
       />
     </label>
     <DepthButtons :bench="bench" />
+    <div v-if="item.kind === 'words'" class="cuts">
+      <button class="btn" @click="cut('words')">
+        <PhScissors :size="17" aria-hidden="true" />Cut into words
+      </button>
+      <button class="btn" @click="cut('letters')">
+        <PhScissors :size="17" aria-hidden="true" />Cut into letters
+      </button>
+    </div>
     <label v-if="item.kind !== 'words'"
       >Described as
       <DraftField
@@ -148,6 +171,10 @@ const sort = computed(() => {
 </template>
 
 <style scoped>
+.cuts {
+  display: grid;
+  gap: 6px;
+}
 .item-panel {
   display: grid;
   gap: 10px;

@@ -11,6 +11,7 @@ import {
   PhTable,
   PhTarget,
   PhTextAa,
+  PhTextbox,
 } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import { FORMS, shapePath } from '@/page/shapes'
@@ -35,6 +36,7 @@ const TILES = [
   { kind: 'note', name: 'Note', icon: PhNotePencil },
   { kind: 'table', name: 'Table', icon: PhTable },
   { kind: 'zone', name: 'Drop zone', icon: PhTarget },
+  { kind: 'gap', name: 'Gap', icon: PhTextbox },
   { kind: 'cover', name: 'Cover', icon: PhRectangle },
   { kind: 'lens', name: 'Lens', icon: PhMagnifyingGlassPlus },
 ] as const

@@ -4,6 +4,7 @@ import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { post, said } from '@/api/client'
 import type { Tried } from '@/api/types'
 import { tryWork, type Work } from '@/student/work'
+import { explained } from './explain'
 import WorkPages from '@/student/WorkPages.vue'
 import type { Editing } from './editing'
 
@@ -19,11 +20,25 @@ onMounted(async () => {
     const tried = await post<Tried>(`/api/activities/${props.editing.id}/try`, { moves: [] })
     const made = tryWork(props.editing.id, tried)
     if (tried.state.pageId !== props.pageId) await made.make({ kind: 'open', pageId: props.pageId })
-    work.value = made
+    work.value = explaining(made)
   } catch (error) {
     wrong.value = said(error)
   }
 })
+
+const why = ref('')
+const explains = ref(false)
+/** The same work, which also says why it was answered so. */
+function explaining(made: Work): Work {
+  return {
+    ...made,
+    async make(act) {
+      const verdict = await made.make(act)
+      why.value = await explained(act, verdict, props.editing.activity.value).catch(() => '')
+      return verdict
+    },
+  }
+}
 
 function key(event: KeyboardEvent) {
   if (event.key === 'F2') emit('back')
@@ -35,7 +50,9 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
 <template>
   <div class="try">
     <p class="strip">
-      This is what a student sees. Nothing you do here is kept.
+      <span>This is what a student sees. Nothing you do here is kept.</span>
+      <label class="explains"><input v-model="explains" type="checkbox" />Explain</label>
+      <strong v-if="explains && why" class="why" role="status">{{ why }}</strong>
       <button class="btn" @click="emit('back')">
         <PhArrowLeft :size="18" aria-hidden="true" />Back to Lay out (F2)
       </button>
@@ -51,6 +68,14 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
   grid-column: 1 / -1;
   grid-template-rows: auto 1fr;
   min-height: 0;
+}
+.explains {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.why {
+  overflow-wrap: anywhere;
 }
 .strip {
   display: flex;

@@ -8,6 +8,7 @@ import {
   freePlace,
   inRows,
   newCover,
+  newGap,
   newLens,
   newLine,
   newNote,
@@ -43,6 +44,7 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     else if (kind === 'table') bench.add(newTable(now, at))
     else if (kind === 'cover') bench.add(newCover(now, at))
     else if (kind === 'lens') bench.add(newLens(now, at))
+    else if (kind === 'gap') bench.add(newGap(now, at))
     else bench.add(newZone(now, at))
   }
   /** A tile that was clicked, rather than dragged, means the middle of the page and no cell. */

@@ -1,5 +1,5 @@
 import { newId } from '@/api/id'
-import type { AnswerKey, Decision, Edit, Item, Page } from '@/api/types'
+import type { AnswerKey, Decision, Edit, Item, Page, ZoneRule } from '@/api/types'
 import { idsOf, ways, withTraits, zonesIn } from '@/page/items'
 
 /** Items on their way to another place: the things themselves and what the answer key says of them. */
@@ -7,6 +7,8 @@ export interface Taken {
   items: Item[]
   decisions: AnswerKey['decisions']
   rules: AnswerKey['rules']
+  facts?: AnswerKey['facts']
+  typed?: AnswerKey['typed']
   /** Those that were on the same page may keep what was decided about zones that were not taken along. */
   pageId: string
 }
@@ -24,7 +26,11 @@ export function taken(page: Page, ids: Iterable<string>, key: AnswerKey): Taken 
       .filter(([, row]) => Object.keys(row as object).length > 0),
   )
   const rules = Object.fromEntries(Object.entries(key.rules).filter(([zone]) => zones.has(zone)))
-  return { items, decisions, rules, pageId: page.id }
+  return { items, decisions, rules, facts: of(key.facts), typed: of(key.typed), pageId: page.id }
+
+  function of<T>(all: Record<string, T> | undefined): Record<string, T> {
+    return Object.fromEntries(Object.entries(all ?? {}).filter(([id]) => wanted.has(id)))
+  }
 }
 
 /** The same items under ids of their own, so that they may stand beside the first ones. */
@@ -83,9 +89,33 @@ export function putting(what: Taken, page: Page, dx: number, dy: number): { edit
   }
   for (const [zone, rule] of Object.entries(what.rules)) {
     const zoneId = ids.get(zone)
-    if (zoneId) edits.push({ kind: 'set-rule', pageId: page.id, zoneId, rule })
+    if (zoneId) edits.push({ kind: 'set-rule', pageId: page.id, zoneId, rule: ruleOfCopies(rule, ids) })
+  }
+  for (const [piece, facts] of Object.entries(what.facts ?? {})) {
+    const itemId = ids.get(piece)
+    if (itemId) edits.push({ kind: 'set-facts', pageId: page.id, itemId, facts })
+  }
+  for (const [gap, typed] of Object.entries(what.typed ?? {})) {
+    const itemId = ids.get(gap)
+    if (itemId) edits.push({ kind: 'set-typed', pageId: page.id, itemId, typed })
   }
   return { edits, ids: items.map((item) => item.id) }
+}
+
+/** The same rule of a copied zone: where it names a piece that was copied too, the copy is meant. */
+function ruleOfCopies(rule: ZoneRule, ids: Map<string, string>): ZoneRule {
+  const { wants } = rule
+  if (!wants) return rule
+  const renamed = (all: Record<string, number>) =>
+    Object.fromEntries(Object.entries(all).map(([id, n]) => [ids.get(id) ?? id, n]))
+  return {
+    ...rule,
+    wants: {
+      ...wants,
+      ...(wants.counts ? { counts: renamed(wants.counts) } : {}),
+      ...(wants.sequence ? { sequence: { ...wants.sequence, places: renamed(wants.sequence.places) } } : {}),
+    },
+  }
 }
 
 /** The edits that add a page like another. */

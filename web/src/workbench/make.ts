@@ -8,7 +8,7 @@ export const USUAL_STYLE: WordStyle = { size: 44, bold: false, colour: '#1f2d33'
 export const styleOf = (page: Page): WordStyle => page.words ?? USUAL_STYLE
 
 export type TileKind =
-  'words' | 'picture' | 'shape' | 'line' | 'ink' | 'note' | 'table' | 'cover' | 'lens' | 'zone'
+  'words' | 'picture' | 'shape' | 'line' | 'ink' | 'note' | 'table' | 'cover' | 'lens' | 'zone' | 'gap'
 
 const FIXED = { kind: 'fixed' } as const
 const FREE = { kind: 'free' } as const
@@ -161,4 +161,12 @@ export function newLens(page: Page, at: Point): Item {
 
 export function newZone(page: Page, at: Point): Item {
   return { kind: 'zone', ...common(freePlace(page, at, 480, 360)), movement: FIXED, label: '' }
+}
+
+/** A gap that students type into, called by its number so that each can be told from the others. */
+export function newGap(page: Page, at: Point): Item {
+  const number = page.items.filter((item) => item.kind === 'gap').length + 1
+  const style: WordStyle = { ...styleOf(page), align: 'LEFT' }
+  const frame = freePlace(page, at, 280, Math.max(64, Math.round(style.size * 1.7)))
+  return { kind: 'gap', ...common(frame), movement: FIXED, description: `Gap ${number}`, style }
 }

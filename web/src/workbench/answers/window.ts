@@ -6,7 +6,7 @@ export function inSight(
   count: number,
   around = 3,
 ): [number, number] {
-  const first = Math.max(0, Math.floor(scrolled / size) - around)
+  const first = Math.min(count, Math.max(0, Math.floor(scrolled / size) - around))
   const last = Math.min(count, Math.ceil((scrolled + room) / size) + around)
   return [first, Math.max(first, last)]
 }
