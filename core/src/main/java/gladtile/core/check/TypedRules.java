@@ -67,12 +67,22 @@ final class TypedRules {
                                 List.of(gap.id()),
                                 "In %s %s, but “%s” and “%s” are both right."
                                         .formatted(on.called(gap), said(counts), one, other),
-                                List.of(mend(on, gap, key, lessened(counts), new TypedRule.TextRule(all, fewer))));
+                                List.of(mend(
+                                        on,
+                                        gap,
+                                        key,
+                                        lessened(counts),
+                                        new TypedRule.TextRule(others(all, other), fewer))));
                         return;
                     }
                 }
             }
         }
+    }
+
+    /** With both meaning the same, one of them is enough. */
+    private static List<String> others(List<String> all, String without) {
+        return all.stream().filter(one -> !one.equals(without)).toList();
     }
 
     private static boolean taken(List<String> alternatives, List<TypedRule.Counts> counts, String answer) {

@@ -78,7 +78,7 @@ final class AlgebraSpelling {
             return factor(out, before, "PI_");
         }
         for (int i = 0; i < name.length(); i++) {
-            before = factor(out, before, "v_" + (int) name.charAt(i) + "_");
+            before = factor(out, before, name.charAt(i) == 'π' ? "PI_" : "v_" + (int) name.charAt(i) + "_");
         }
         return true;
     }

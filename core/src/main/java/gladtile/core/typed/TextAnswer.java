@@ -37,7 +37,10 @@ final class TextAnswer {
         if (a.isEmpty() || b.isEmpty()) {
             return a.equals(b);
         }
-        return collator(counts).compare(a, b) == 0;
+        if (counts.contains(Counts.WIDTH) && !widths(a).equals(widths(b))) {
+            return false;
+        }
+        return collator(counts).compare(half(a), half(b)) == 0;
     }
 
     /** Names the first thing that counts and is the only reason. */
@@ -60,9 +63,6 @@ final class TextAnswer {
 
     private static String prepared(String text, Set<Counts> counts) {
         String now = NFC.normalize(text.strip());
-        if (!counts.contains(Counts.WIDTH)) {
-            now = NFC.normalize(HALF.transliterate(now));
-        }
         StringBuilder kept = new StringBuilder(now.length());
         now.codePoints().forEach(letter -> {
             boolean space = Character.isWhitespace(letter) || Character.isSpaceChar(letter);
@@ -73,6 +73,18 @@ final class TextAnswer {
             }
         });
         return kept.toString();
+    }
+
+    private static String half(String text) {
+        return NFC.normalize(HALF.transliterate(text));
+    }
+
+    /** For each letter whether it is a wide form of another one. */
+    private static List<Boolean> widths(String text) {
+        return text.codePoints()
+                .mapToObj(Character::toString)
+                .map(letter -> !HALF.transliterate(letter).equals(letter))
+                .toList();
     }
 
     private static boolean isPunctuation(int letter) {
@@ -94,9 +106,8 @@ final class TextAnswer {
         // Spaces and punctuation that are left do count.
         collator.setAlternateHandlingShifted(false);
         boolean cases = counts.contains(Counts.CASE);
-        boolean width = counts.contains(Counts.WIDTH);
         if (counts.contains(Counts.ACCENTS)) {
-            collator.setStrength(cases || width ? Collator.TERTIARY : Collator.SECONDARY);
+            collator.setStrength(cases ? Collator.TERTIARY : Collator.SECONDARY);
         } else {
             collator.setStrength(Collator.PRIMARY);
             collator.setCaseLevel(cases);

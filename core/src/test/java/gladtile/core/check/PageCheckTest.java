@@ -1,0 +1,291 @@
+package gladtile.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.core.Some;
+import gladtile.core.Wanted;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Gap;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Note;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Paper;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.WordStyle;
+import gladtile.core.activity.Words;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.Decision;
+import gladtile.core.answer.Facts;
+import gladtile.core.answer.Sequence;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.check.Finding.Kind;
+import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.measure.WordFit;
+import gladtile.core.typed.TypedRule;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** Each seeded mistake is found, by its own rule; each way to mend it takes it away; a good page has none. */
+class PageCheckTest {
+    private static final WordStyle LARGE = new WordStyle(40, false, "#1f2d33", WordStyle.Align.LEFT);
+
+    private static Words words(String id, String text, double x, double y, WordStyle style) {
+        WordFit fit = WordFit.free(text, style);
+        return new Words(id, Frame.of(x, y, fit.width(), fit.height()), Movement.FIXED, "", fit.content());
+    }
+
+    private static Picture piece(String id, double x, double y, double side) {
+        return new Picture(
+                id, Frame.of(x, y, side, side), Movement.FREE, "The " + id, PictureRef.library("1F319"), "OpenMoji");
+    }
+
+    private static Wanted good() {
+        return Wanted.page(
+                        words("title", "What shines by itself?", 80, 40, LARGE),
+                        new Zone("y", Frame.of(80, 200, 600, 400), "", "It does"),
+                        new Zone("z", Frame.of(800, 200, 600, 400), "", "It does not"),
+                        piece("sun", 100, 760, 100),
+                        piece("moon", 300, 760, 100))
+                .belongs("y", "sun")
+                .belongs("z", "moon");
+    }
+
+    private static Wanted decided() {
+        Wanted page = good();
+        return page.key(page.key().with("y", "moon", Decision.TURNED_AWAY).with("z", "sun", Decision.TURNED_AWAY));
+    }
+
+    private static Wanted with(Wanted page, Item... more) {
+        List<Item> items = new ArrayList<>(page.page().items());
+        items.addAll(List.of(more));
+        return Wanted.page(items.toArray(new Item[0])).key(page.key());
+    }
+
+    private static Wanted changed(Wanted page, Item changed) {
+        Item[] items = page.page().items().stream()
+                .map(item -> item.id().equals(changed.id()) ? changed : item)
+                .toArray(Item[]::new);
+        return Wanted.page(items).key(page.key());
+    }
+
+    private static Item item(Wanted page, String id) {
+        return page.page().item(id).orElseThrow();
+    }
+
+    /** A page with one mistake of each kind. */
+    private static final Map<Kind, Wanted> MISTAKES = new EnumMap<>(Kind.class);
+
+    static {
+        Wanted page = decided();
+        MISTAKES.put(Kind.UNDECIDED, with(page, piece("comet", 500, 760, 100)));
+        MISTAKES.put(
+                Kind.NOTHING_FITS,
+                with(page, new Zone("w", Frame.of(1000, 700, 300, 200), "", "Neither"))
+                        .key(page.key()
+                                .with("w", "sun", Decision.TURNED_AWAY)
+                                .with("w", "moon", Decision.TURNED_AWAY)));
+        MISTAKES.put(
+                Kind.CANNOT_REACH,
+                changed(
+                        page,
+                        item(page, "sun")
+                                .withMovement(new Movement.Rail(new Point(0, 0), new Point(300, 0), List.of()))));
+        Wanted two = changed(page, item(page, "sun"));
+        MISTAKES.put(
+                Kind.HOLDS_TOO_FEW,
+                two.key(two.key()
+                        .with("z", "sun", Decision.BELONGS)
+                        .with("z", ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)))));
+        MISTAKES.put(
+                Kind.TOTAL_NOT_REACHED,
+                page.key(page.key()
+                        .with("sun", Facts.NONE.withValue(5.0))
+                        .with("y", ZoneRule.USUAL.withWants(Wants.NOTHING.withTotal(7.0)))));
+        MISTAKES.put(
+                Kind.ORDER_UNCLEAR,
+                page.key(page.key()
+                        .with("y", "moon", Decision.BELONGS)
+                        .with("z", "moon", Decision.BELONGS)
+                        .with(
+                                "y",
+                                ZoneRule.USUAL.withWants(
+                                        Wants.NOTHING.withSequence(new Sequence(null, Map.of("sun", 1, "moon", 1)))))));
+        MISTAKES.put(Kind.ZONES_OVERLAP, changed(page, new Zone("z", Frame.of(600, 200, 600, 400), "", "It does not")));
+        MISTAKES.put(Kind.DOES_NOT_FIT, changed(page, piece("sun", 100, 610, 385)));
+        MISTAKES.put(Kind.STARTS_INSIDE, changed(page, piece("sun", 200, 300, 100)));
+        MISTAKES.put(
+                Kind.HIDDEN,
+                with(
+                        page,
+                        new Note(
+                                "note",
+                                Frame.of(60, 720, 200, 200),
+                                Movement.FIXED,
+                                "",
+                                null,
+                                "#fbefd8",
+                                WordFit.within(170, "Look up", LARGE).content(),
+                                null,
+                                false)));
+        MISTAKES.put(Kind.OFF_PAGE, changed(page, piece("sun", 1700, 760, 100)));
+        MISTAKES.put(
+                Kind.HARD_TO_READ,
+                changed(
+                        page,
+                        words(
+                                "title",
+                                "What shines?",
+                                80,
+                                40,
+                                new WordStyle(34, false, "#aabbcc", WordStyle.Align.LEFT))));
+        MISTAKES.put(Kind.SMALL_TARGET, changed(page, piece("sun", 100, 760, 30)));
+        MISTAKES.put(
+                Kind.NO_DESCRIPTION,
+                changed(
+                        page,
+                        new Picture(
+                                "sun",
+                                Frame.of(100, 760, 100, 100),
+                                Movement.FREE,
+                                "",
+                                PictureRef.library("2600"),
+                                "")));
+        MISTAKES.put(Kind.READING_ORDER, with(page, words("late", "Read me first", 80, 120, LARGE)));
+        Wanted gap = with(page, new Gap("g", Frame.of(700, 860, 300, 70), "Gap 1", null, LARGE));
+        MISTAKES.put(Kind.NOTHING_SAID, gap);
+        MISTAKES.put(
+                Kind.TYPED_CONTRADICTS,
+                gap.key(gap.key()
+                        .with(
+                                "g",
+                                TypedKey.of(new TypedRule.TextRule(
+                                        List.of("Mars", "mars"), List.of(TypedRule.Counts.CASE))))));
+        MISTAKES.put(
+                Kind.SMALL_WORDS,
+                changed(
+                        page,
+                        words(
+                                "title",
+                                "What shines?",
+                                80,
+                                40,
+                                new WordStyle(20, false, "#1f2d33", WordStyle.Align.LEFT))));
+        MISTAKES.put(Kind.SAME_NAME, changed(page, item(page, "moon").withDescription("The sun")));
+    }
+
+    private static List<Finding> found(Wanted page) {
+        return PageCheck.activity(page.activity(), Pictures.UNKNOWN);
+    }
+
+    @Test
+    void a_good_page_has_nothing_to_mend() {
+        assertThat(found(decided())).isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(Kind.class)
+    void each_seeded_mistake_is_found_alone_and_every_mend_takes_it_away(Kind kind) {
+        Wanted page = MISTAKES.get(kind);
+        List<Finding> findings = found(page);
+        assertThat(findings).as("%s", kind).extracting(Finding::kind).containsOnly(kind);
+        Finding finding = findings.get(0);
+        assertThat(finding.words()).endsWith(".").isNotBlank();
+        for (Mend mend : finding.mends()) {
+            assertThat(mend.edit().apply(page.activity())).as(mend.label()).isInstanceOf(Applied.class);
+            Activity mended = ((Applied) mend.edit().apply(page.activity())).activity();
+            assertThat(PageCheck.activity(mended, Pictures.UNKNOWN))
+                    .as("%s after %s", kind, mend.label())
+                    .noneMatch(left -> left.kind() == kind && left.itemIds().equals(finding.itemIds()));
+        }
+        boolean byHand = kind == Kind.NO_DESCRIPTION || kind == Kind.NOTHING_SAID;
+        assertThat(finding.mends().isEmpty()).as("mends of %s", kind).isEqualTo(byHand);
+    }
+
+    @ParameterizedTest
+    @EnumSource(Kind.class)
+    void what_is_meant_so_is_not_found_again(Kind kind) {
+        Activity activity = MISTAKES.get(kind).activity();
+        for (Finding finding : PageCheck.activity(activity, Pictures.UNKNOWN)) {
+            Mend meant = PageCheck.meantSo(activity.key(), finding);
+            activity = ((Applied) meant.edit().apply(activity)).activity();
+        }
+        assertThat(PageCheck.activity(activity, Pictures.UNKNOWN)).isEmpty();
+    }
+
+    /** Pairs with their published ratios: WCAG 2.2 understanding 1.4.3 names #777 on white as 4.48 (from memory). */
+    @ParameterizedTest
+    @CsvSource({"#767676, false", "#777777, true", "#595959, false"})
+    void contrast_is_asked_as_the_guidelines_do(String grey, boolean hard) {
+        Page page = new Page(
+                "p1",
+                "",
+                Paper.PLAIN,
+                List.of(words("w", "Grey words", 80, 80, new WordStyle(32, false, grey, WordStyle.Align.LEFT))));
+        assertThat(PageCheck.page(page, AnswerKey.EMPTY, Pictures.UNKNOWN).stream()
+                        .anyMatch(finding -> finding.kind() == Kind.HARD_TO_READ))
+                .isEqualTo(hard);
+    }
+
+    @Test
+    void what_is_truly_behind_counts_pictures_and_gradients_too() {
+        int[] night = new int[64];
+        for (int i = 0; i < 64; i++) {
+            // From black on the left to white on the right.
+            int grey = 255 * (i % 8) / 7;
+            night[i] = 0xff000000 | grey << 16 | grey << 8 | grey;
+        }
+        Pictures gradient = picture -> Optional.of(new Raster(8, 8, night));
+        Picture sky =
+                new Picture("sky", Frame.of(0, 0, 1000, 1000), Movement.FIXED, "Sky", PictureRef.library("1F303"), "");
+        WordStyle white = new WordStyle(32, false, "#ffffff", WordStyle.Align.LEFT);
+        Page left = new Page("p1", "", Paper.PLAIN, List.of(sky, words("w", "Stars", 60, 500, white)));
+        Page right = new Page("p1", "", Paper.PLAIN, List.of(sky, words("w", "Stars", 860, 500, white)));
+        assertThat(PageCheck.page(left, AnswerKey.EMPTY, gradient)).isEmpty();
+        assertThat(PageCheck.page(right, AnswerKey.EMPTY, gradient))
+                .extracting(Finding::kind)
+                .containsExactly(Kind.HARD_TO_READ);
+    }
+
+    @Test
+    void zones_as_small_as_can_be_and_five_hundred_of_them_are_checked() {
+        List<Item> items = new ArrayList<>();
+        for (int i = 0; i < 500; i++) {
+            items.add(new Zone("z" + i, Frame.of(20 + 60 * (i % 25), 20 + 40 * (i / 25), 4, 4), "", "Zone " + i));
+        }
+        items.add(piece("sun", 100, 880, 100));
+        AnswerKey key = AnswerKey.EMPTY;
+        for (int i = 0; i < 500; i++) {
+            key = key.with("z" + i, "sun", i == 0 ? Decision.BELONGS : Decision.TURNED_AWAY);
+        }
+        List<Finding> found = PageCheck.page(new Page("p1", "", Paper.PLAIN, items), key, Pictures.UNKNOWN);
+        assertThat(found).extracting(Finding::kind).contains(Kind.DOES_NOT_FIT, Kind.NOTHING_FITS);
+        assertThat(found).hasSize(500);
+    }
+
+    @Test
+    void random_pages_never_break_the_check() {
+        for (int seed = 0; seed < 150; seed++) {
+            Activity activity = Some.activity(new java.util.Random(seed), 2, 12);
+            for (Finding finding : PageCheck.activity(activity, Pictures.UNKNOWN)) {
+                finding.mends()
+                        .forEach(mend -> assertThat(mend.edit().apply(activity))
+                                .as("%s of %s", mend, finding.kind())
+                                .isInstanceOf(Applied.class));
+            }
+        }
+    }
+}
