@@ -17,7 +17,7 @@ const dialog = ref<HTMLDialogElement>()
 const field = ref<HTMLTextAreaElement>()
 const title = ref('')
 const written = ref('')
-const pictured = ref(false)
+const pictured = ref(props.kind === 'LABEL')
 const typed = ref(false)
 const seed = ref(1 + Math.floor(Math.random() * 1e9))
 const preview = ref<StarterPreview | null>(null)
@@ -138,7 +138,9 @@ onMounted(() => {
       </div>
       <label v-if="gaps" class="line"><input v-model="typed" type="checkbox" />Students type the words</label>
       <label v-else class="line"
-        ><input v-model="pictured" type="checkbox" />Show pictures for the words</label
+        ><input v-model="pictured" type="checkbox" />{{
+          kind === 'LABEL' ? 'Show a picture for the title' : 'Show pictures for the words'
+        }}</label
       >
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <div class="row">

@@ -35,7 +35,7 @@ h2 {
 }
 .all {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(max(150px, 18%), 1fr));
   gap: 10px;
 }
 .tile {

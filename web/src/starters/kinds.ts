@@ -50,7 +50,7 @@ export const STARTERS: {
     name: 'Label',
     short: 'a picture',
     icon: PhMapPin,
-    how: 'One label a line. The word for the picture goes into the title; you can put in your own picture later.',
+    how: 'One label a line. What the picture shows goes into the title; your own picture can be put in later. Then pull the ends of the lines.',
     example: 'lens\ntube\nstand\neyepiece',
   },
   {

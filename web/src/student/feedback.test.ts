@@ -44,7 +44,7 @@ describe('what is told of gaps and checks', () => {
       toldOfCheck(verdict({ says: 'CHECKED', count: { right, of } }))
     expect(checked(1, 1)).toBe('It is right')
     expect(checked(3, 3)).toBe('All 3 are right')
-    expect(checked(1, 3)).toBe('1 of 3 answers is right')
+    expect(checked(1, 3)).toBe('1 of 3 right')
   })
 
   it('leaves to the teacher what cannot be decided', () => {

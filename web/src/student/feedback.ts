@@ -1,5 +1,4 @@
 import type { Verdict } from '@/api/types'
-import { count } from '@/page/count'
 
 const WHY: Record<NonNullable<Verdict['why']>, (piece: string, zone: string) => string> = {
   NOT_HERE: (piece, zone) => `${piece} does not belong in ${zone}. Try another place`,
@@ -31,7 +30,7 @@ export function toldOfTyped(gap: string, verdict: Verdict): string {
 export function toldOfCheck(verdict: Verdict): string {
   const { right, of } = verdict.count ?? { right: 0, of: 0 }
   if (right === of) return of === 1 ? 'It is right' : `All ${of} are right`
-  return `${right} of ${count(of, 'answer')} ${right === 1 ? 'is' : 'are'} right`
+  return `${right} of ${of} right`
 }
 
 /** Minutes and seconds that are left. */

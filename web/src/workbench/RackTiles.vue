@@ -198,13 +198,13 @@ const SIZES: [Taste['size'], string][] = [
   flex-wrap: wrap;
   align-items: center;
   justify-content: center;
-  gap: 8px;
+  gap: 7px;
   padding: 12px 16px;
   border-top: 1px solid var(--line);
   background: #e3dbcb;
 }
 p {
-  max-width: 96px;
+  max-width: 78px;
   color: #4c5a60;
   font-size: 13px;
 }
@@ -212,7 +212,7 @@ p {
   display: grid;
   justify-items: center;
   gap: 3px;
-  min-width: 78px;
+  min-width: 72px;
   padding: 9px 8px;
   border: 1px solid #cfc6b4;
   border-radius: var(--tile);

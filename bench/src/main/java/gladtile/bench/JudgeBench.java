@@ -10,8 +10,16 @@ import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
+import gladtile.core.answer.Hint;
 import gladtile.core.answer.Judge;
+import gladtile.core.answer.Lying;
+import gladtile.core.answer.Replies;
+import gladtile.core.answer.Reply;
+import gladtile.core.answer.Sequence;
 import gladtile.core.answer.Verdict;
+import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.answer.ZoneSet;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -43,8 +51,11 @@ public class JudgeBench {
     private static final int ZONES = 10;
 
     private final Map<String, Decision> cells = new HashMap<>();
-    private final Map<String, List<String>> settled = new HashMap<>();
+    private final Map<String, List<Lying>> settled = new HashMap<>();
     private final String[] pieces = new String[PIECES];
+    private static final Replies REPLIES =
+            new Replies(new Reply("Yes", null), new Reply("Look again", null), new Hint("It is hot", 3));
+
     private Judge judge;
     private int at;
 
@@ -66,10 +77,28 @@ public class JudgeBench {
                 cells.put(pieces[p] + "z" + z, decision);
             }
             if (p < PIECES / 2) {
-                settled.get("z" + p % ZONES).add(pieces[p]);
+                settled.get("z" + p % ZONES)
+                        .add(new Lying(pieces[p], 160 * (p % ZONES) + 20, 120 + 70 * (p / ZONES), true));
             }
         }
+        // Every rule that a zone can have, spread over the zones.
+        for (int z = 0; z < ZONES; z++) {
+            key = key.with("z" + z, ZoneRule.USUAL.withWants(wants(z)).withReplies(REPLIES));
+        }
+        key = key.withSets(List.of(new ZoneSet("set", List.of("z8", "z9"), true, null)));
         judge = Judge.of(new Page("page", "", Paper.PLAIN, items), key);
+    }
+
+    private static Wants wants(int zone) {
+        return switch (zone % 5) {
+            case 0 -> Wants.NOTHING.withCapacity(3);
+            case 1 ->
+                Wants.NOTHING.withSequence(
+                        new Sequence(null, Map.of("p" + zone, 1, "p" + (zone + 10), 2, "p" + (zone + 20), 3)));
+            case 2 -> Wants.NOTHING.withTotal(10.0);
+            case 3 -> Wants.NOTHING.withCounts(Map.of("p" + zone, 2));
+            default -> Wants.NOTHING.withTakes(List.of("planet"));
+        };
     }
 
     /** Right, wrong and beside every zone in turn. */

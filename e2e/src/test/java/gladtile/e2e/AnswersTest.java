@@ -147,7 +147,8 @@ class AnswersTest {
         put("moon", 1);
         assertThat(pieceLike(teacher, "moon, in ").first()).isVisible();
         button(teacher, "Check").click();
-        assertThat(teacher.getByText("0 of 1 answer are right")).isVisible();
+        assertThat(teacher.getByText("0 of 1 right", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         assertThat(teacher.getByText("Think of what is hot")).isVisible();
     }
 

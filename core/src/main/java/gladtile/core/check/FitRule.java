@@ -15,6 +15,9 @@ import java.util.List;
 
 /** Pieces that belong in a zone which has not the room to settle them all. */
 final class FitRule {
+    /** Page units that a zone is made larger by, tried one after another. */
+    private static final int[] GROWN = {20, 40, 60, 80, 120, 160, 240, 320, 480, 640, 1000};
+
     private FitRule() {}
 
     static void check(OnPage on) {
@@ -89,7 +92,7 @@ final class FitRule {
                 .filter(other -> other != zone)
                 .map(other -> Outline.of(other.frame()))
                 .toList();
-        for (int by = 20; by <= 1000; by += 20) {
+        for (int by : GROWN) {
             for (double[] grown :
                     new double[][] {{0, 0, by, 0}, {0, 0, 0, by}, {0, 0, by, by}, {by, 0, by, by}, {by, by, by, by}}) {
                 double x = Math.max(10, box.x() - grown[0]);

@@ -9,9 +9,11 @@ import gladtile.core.answer.Decision;
 import gladtile.core.measure.Outline;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** One page made ready for being checked. */
 final class OnPage {
@@ -22,6 +24,8 @@ final class OnPage {
     final List<Zone> zones;
     private final Map<String, List<Item>> belonging = new LinkedHashMap<>();
     private final Map<String, Boolean> somewhere = new HashMap<>();
+    private final Set<String> pieceIds = new HashSet<>();
+    private final Map<String, Integer> zoneIndex = new HashMap<>();
     private final Map<String, Outline> outlines = new HashMap<>();
     private final List<Finding> findings = new ArrayList<>();
 
@@ -41,11 +45,18 @@ final class OnPage {
             }
             belonging.put(zone.id(), there);
         }
+        pieces.forEach(piece -> pieceIds.add(piece.id()));
+        zones.forEach(zone -> zoneIndex.put(zone.id(), zoneIndex.size()));
         page.items().forEach(item -> outlines.put(item.id(), Outline.of(item.frame())));
     }
 
     List<Item> belonging(Zone zone) {
         return belonging.get(zone.id());
+    }
+
+    /** Whether students may move it as a thing of its own. */
+    boolean isPiece(Item item) {
+        return pieceIds.contains(item.id());
     }
 
     boolean belongsSomewhere(Item piece) {
@@ -58,7 +69,7 @@ final class OnPage {
 
     /** The letter by which a zone is called in the workbench. */
     String letter(Zone zone) {
-        int index = zones.indexOf(zone);
+        int index = zoneIndex.get(zone.id());
         String letters = "";
         for (int i = index; i >= 0; i = i / 26 - 1) {
             letters = (char) ('A' + i % 26) + letters;

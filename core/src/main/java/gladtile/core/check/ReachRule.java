@@ -5,7 +5,9 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Zone;
+import gladtile.core.answer.Decision;
 import gladtile.core.edit.SetMovement;
+import gladtile.core.edit.SetTraits;
 import java.util.List;
 
 /** A piece that belongs in a zone which it cannot be moved to. */
@@ -34,27 +36,29 @@ final class ReachRule {
                 }
             }
         }
-        // What is fixed, or goes with another piece, can have cells from before it was made so.
-        on.key
-                .decisions()
-                .forEach((zoneId, row) -> row.forEach((pieceId, decision) -> {
-                    Item item = on.page.item(pieceId).orElse(null);
-                    boolean stands = item != null
-                            && on.pieces.stream().noneMatch(piece -> piece.id().equals(pieceId));
-                    if (stands && decision == gladtile.core.answer.Decision.BELONGS && item.isPiece()) {
-                        on.found(
-                                Finding.Kind.CANNOT_REACH,
-                                List.of(pieceId, zoneId),
-                                "%s is part of a group and goes with it, so it cannot be put by itself."
-                                        .formatted(on.called(item)),
-                                List.of(new Mend(
-                                        "Take it out of the group",
-                                        new gladtile.core.edit.SetTraits(
-                                                on.page.id(),
-                                                pieceId,
-                                                item.ways().withGroups(List.of())))));
-                    }
-                }));
+        // A piece that goes with another can have cells from before it was made so.
+        for (Item item : on.page.items()) {
+            if (item.isPiece() && !on.isPiece(item)) {
+                grouped(on, item);
+            }
+        }
+    }
+
+    private static void grouped(OnPage on, Item item) {
+        for (Zone zone : on.zones) {
+            if (on.key.said(zone.id(), item.id()) == Decision.BELONGS) {
+                on.found(
+                        Finding.Kind.CANNOT_REACH,
+                        List.of(item.id(), zone.id()),
+                        "%s is part of a group and goes with it, so it cannot be put by itself."
+                                .formatted(on.called(item)),
+                        List.of(new Mend(
+                                "Take it out of the group",
+                                new SetTraits(
+                                        on.page.id(), item.id(), item.ways().withGroups(List.of())))));
+                return;
+            }
+        }
     }
 
     private static boolean passes(Movement.Rail rail, Frame home, Zone zone) {

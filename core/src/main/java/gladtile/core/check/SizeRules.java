@@ -30,7 +30,7 @@ final class SizeRules {
 
     static void check(OnPage on) {
         for (Item item : on.page.items()) {
-            if (item instanceof Gap || on.pieces.contains(item)) {
+            if (item instanceof Gap || on.isPiece(item)) {
                 target(on, item);
             }
             smallWords(on, item);

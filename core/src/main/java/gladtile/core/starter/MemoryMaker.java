@@ -36,7 +36,7 @@ final class MemoryMaker {
     private static void page(Making making, List<Row> part) {
         Sheet sheet = making.sheet("Turn two cards. If they go together, put them side by side.");
         double top = sheet.top + 10;
-        double right = Sheet.RIGHT - 2 * (WIDTH + 30);
+        double right = Sheet.RIGHT - 2 * (WIDTH + 46);
         double step = Math.min(HEIGHT + 36, (Sheet.BOTTOM - top) / part.size());
         record Card(int pair, String text, PictureRef picture) {}
         List<Card> cards = new ArrayList<>();
@@ -47,8 +47,11 @@ final class MemoryMaker {
             cards.add(new Card(i, shown ? row.cell(0) : row.cell(1), shown ? row.picture(0) : row.picture(1)));
         }
         Collections.shuffle(cards, making.random);
-        double height = Math.min(HEIGHT, step - 40);
-        List<Frame> homes = Rows.fromTop(cards.size(), Sheet.LEFT, right - 40, top, WIDTH, height);
+        double height = Math.min(HEIGHT, step - 46);
+        // Room below each card for the button that turns it.
+        List<Frame> homes = Rows.fromTop(cards.size(), Sheet.LEFT, right - 40, top, WIDTH, height + 30).stream()
+                .map(box -> Frame.of(box.x(), box.y(), WIDTH, height))
+                .toList();
         List<List<String>> pairs = new ArrayList<>();
         part.forEach(row -> pairs.add(new ArrayList<>()));
         List<String> pieces = new ArrayList<>();
@@ -72,7 +75,7 @@ final class MemoryMaker {
             double y = top + i * step;
             String[] pair = new String[2];
             for (int side = 0; side < 2; side++) {
-                Frame frame = Frame.of(right + side * (WIDTH + 30), y, WIDTH + 26, step - 8);
+                Frame frame = Frame.of(right + side * (WIDTH + 46), y, WIDTH + 30, step - 14);
                 pair[side] = sheet.zone(
                         "zone " + i + side, frame, "", "Pair %d, %s".formatted(i + 1, side == 0 ? "first" : "second"));
             }

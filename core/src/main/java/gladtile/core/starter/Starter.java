@@ -46,6 +46,10 @@ public record Starter(
         return new Starter(kind, title, rows, text, typed, picture, newSeed);
     }
 
+    public Starter withPicture(PictureRef shown) {
+        return new Starter(kind, title, rows, text, typed, shown, seed);
+    }
+
     public Starter withRows(List<Row> newRows) {
         return new Starter(kind, title, newRows, text, typed, picture, seed);
     }

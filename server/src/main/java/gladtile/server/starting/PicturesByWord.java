@@ -33,13 +33,13 @@ class PicturesByWord {
         return switch (kind) {
             case PAIR -> column == 1;
             case ODD_ONE_OUT -> true;
-            case UNSCRAMBLE, SPELL, SORT, ORDER, COUNT_OUT, LABEL, MEMORY -> column == 0;
-            case FILL_GAPS -> false;
+            case UNSCRAMBLE, SPELL, SORT, ORDER, COUNT_OUT, MEMORY -> column == 0;
+            case LABEL, FILL_GAPS -> false;
         };
     }
 
     /** Null when the library has none that is called so, or has the word for its own. */
-    private PictureRef picture(String word) {
+    PictureRef picture(String word) {
         if (word.isBlank()) {
             return null;
         }

@@ -3,10 +3,12 @@ package gladtile.server.starting;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Page;
+import gladtile.core.activity.PictureRef;
 import gladtile.core.starter.Graphemes;
 import gladtile.core.starter.Made;
 import gladtile.core.starter.Row;
 import gladtile.core.starter.Starter;
+import gladtile.core.starter.StarterKind;
 import gladtile.core.starter.Starters;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities;
@@ -71,10 +73,11 @@ class StarterController {
     StarterPreview preview(@RequestBody StarterRequest asked) {
         Starter starter = found(asked);
         Made made = Starters.make(starter, "preview");
-        int pictured = (int) starter.rows().stream()
-                .flatMap(row -> row.pictures().stream())
-                .filter(one -> one != null)
-                .count();
+        int pictured = (int) (starter.rows().stream()
+                        .flatMap(row -> row.pictures().stream())
+                        .filter(one -> one != null)
+                        .count()
+                + (starter.picture() == null ? 0 : 1));
         if (made instanceof Made.Refused refused) {
             return new StarterPreview(List.of(), 0, pictured, refused.message());
         }
@@ -109,6 +112,10 @@ class StarterController {
     private Starter found(StarterRequest asked) {
         if (!asked.pictured()) {
             return asked.starter();
+        }
+        if (asked.starter().kind() == StarterKind.LABEL) {
+            PictureRef shown = pictures.picture(asked.starter().title());
+            return shown == null ? asked.starter() : asked.starter().withPicture(shown);
         }
         List<Row> rows = asked.starter().rows().stream()
                 .map(row -> pictures.found(asked.starter().kind(), row))
