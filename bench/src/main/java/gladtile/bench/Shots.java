@@ -71,6 +71,8 @@ public final class Shots {
             teacher.locator("svg.page").waitFor();
             shot(teacher, folder, "students-page-as-left");
 
+            starter(teacher, address, folder);
+
             Page student = browser.newContext(options()).newPage();
             student.navigate(address + "/join/" + code);
             button(student, "Cyrus").waitFor();
@@ -86,6 +88,26 @@ public final class Shots {
             student.keyboard().press("ArrowRight");
             shot(student, folder, "student-page");
         }
+    }
+
+    /** A list while it is written, and the answer of a gap; only the data of the bench keep what is made. */
+    private static void starter(Page teacher, String address, Path folder) {
+        teacher.navigate(address + "/activities");
+        button(teacher, "Fill gaps").click();
+        teacher.getByLabel("Title", new Page.GetByLabelOptions().setExact(true)).fill("Our sky");
+        teacher.locator("dialog textarea")
+                .fill(
+                        "The [sun] is a star. The [moon] goes round the [earth], and the earth goes round the sun in a [year].");
+        teacher.locator("dialog svg.page").waitFor();
+        shot(teacher, folder, "starter");
+        teacher.getByText("Students type the words").click();
+        teacher.locator("dialog svg.page .gap").first().waitFor();
+        button(teacher, "Make the page").click();
+        teacher.waitForURL("**/lay-out");
+        step(teacher, "Answers");
+        teacher.getByLabel("Try an answer").fill("Sun");
+        teacher.getByText("It is taken as").waitFor();
+        shot(teacher, folder, "answers-gap");
     }
 
     /** A star looped by hand and a word marked; only the data of the bench keep it. */

@@ -147,8 +147,9 @@ class AnswersTest {
         put("moon", 1);
         assertThat(pieceLike(teacher, "moon, in ").first()).isVisible();
         button(teacher, "Check").click();
+        // Told in words, and on the zone itself.
         assertThat(teacher.getByText("0 of 1 right", new Page.GetByTextOptions().setExact(true)))
-                .isVisible();
+                .hasCount(2);
         assertThat(teacher.getByText("Think of what is hot")).isVisible();
     }
 

@@ -96,6 +96,8 @@ class PicturesTest extends OnWorkbench {
     @Test
     void several_come_at_once_with_their_licence_and_one_that_lies_is_refused() {
         tile("Picture").click();
+        // The finder takes the keys when it has opened; what is written before that would go astray.
+        assertThat(teacher.getByLabel("Find pictures by word")).isFocused();
         teacher.getByLabel("Who made it").fill("Mira");
         teacher.getByLabel("Where it is from").fill("the dome");
         teacher.locator(".own input[type=file]").setInputFiles(new FilePayload[] {

@@ -1,0 +1,190 @@
+package gladtile.server.attempts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Gap;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Paper;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.WordStyle;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.Decision;
+import gladtile.core.answer.Facts;
+import gladtile.core.answer.Hint;
+import gladtile.core.answer.Moment;
+import gladtile.core.answer.Points;
+import gladtile.core.answer.Replies;
+import gladtile.core.answer.Reply;
+import gladtile.core.answer.Solution;
+import gladtile.core.answer.Terms;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.edit.AddPage;
+import gladtile.core.edit.Decide;
+import gladtile.core.edit.SetFacts;
+import gladtile.core.edit.SetRule;
+import gladtile.core.edit.SetTerms;
+import gladtile.core.edit.SetTyped;
+import gladtile.core.edit.Together;
+import gladtile.core.typed.TypedRule;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.testkit.Api;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Typed answers, checks, hints and the solution, through the door and back from the database. */
+@ExtendWith(RealServer.class)
+class AnswerMovesTest {
+    private School school;
+    private Api student;
+    private String assignment;
+    private String attempt;
+
+    @BeforeEach
+    void assignAnswers(RealServer server) {
+        school = new School(server);
+        school.edit(page());
+        Assignments.Given given = (Assignments.Given)
+                server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        assignment = given.id().toString();
+        student = School.joined(server.browser(), given.joinCode(), school.students.get(0));
+        attempt = "/api/attempts/" + opened().path("id").asString();
+    }
+
+    private static Together page() {
+        Page page = new Page(
+                "answers",
+                "Answers",
+                Paper.PLAIN,
+                List.of(
+                        new Gap("gap", Frame.of(100, 100, 300, 70), "Gap 1", null, WordStyle.PLAIN),
+                        new Zone("box", Frame.of(800, 100, 400, 400), "", "Stars"),
+                        picture("vega", 100),
+                        picture("mars", 300)));
+        Replies replies = new Replies(null, new Reply("Not a star", null), new Hint("It twinkles, secretly", 1));
+        return new Together(List.of(
+                new AddPage(1, page),
+                new Decide("answers", "box", "vega", Decision.BELONGS),
+                new Decide("answers", "box", "mars", Decision.TURNED_AWAY),
+                new SetFacts("answers", "vega", Facts.NONE.withLabels(List.of("secretlabel"))),
+                new SetRule(
+                        "answers",
+                        "box",
+                        ZoneRule.USUAL.withMoment(Moment.ON_CHECK).withReplies(replies)),
+                new SetTyped("answers", "gap", TypedKey.of(new TypedRule.TextRule(List.of("Polaris"), List.of()))),
+                new SetTerms(Terms.USUAL
+                        .withPoints(new Points(3, 1, 0, false, false))
+                        .withSolution(new Solution(Solution.When.AFTER_HAND_IN, null, false)))));
+    }
+
+    private static Picture picture(String id, double x) {
+        return new Picture(id, Frame.of(x, 800, 100, 100), Movement.FREE, id, PictureRef.library("2600"), "OpenMoji");
+    }
+
+    /** Law 1, with everything in the key. */
+    @Test
+    void neither_answers_nor_labels_nor_hints_reach_the_student_before_their_time() {
+        String seen = opened().toString();
+        assertThat(seen).doesNotContain("Polaris", "secretlabel", "secretly", "BELONGS");
+        made(put("vega"));
+        made(act("type", "gapId", "gap", "text", "Sirius"));
+        assertThat(opened().toString()).doesNotContain("Polaris", "secretlabel", "secretly", "BELONGS");
+    }
+
+    @Test
+    void a_check_settles_and_tells_the_hint_that_was_earned() {
+        made(put("vega"));
+        JsonNode before = made(put("mars"));
+        assertThat(before.path("pieces").path("mars").path("waits").asBoolean()).isTrue();
+        Map<String, Object> check = act("check");
+        JsonNode checked = made(check);
+        JsonNode verdict = checked.path("verdicts").path(check.get("id").toString());
+        assertThat(verdict.path("count").path("right").asInt()).isEqualTo(1);
+        assertThat(verdict.path("hint").asString()).isEqualTo("It twinkles, secretly");
+        assertThat(checked.path("pieces").path("vega").path("settled").asBoolean())
+                .isTrue();
+        assertThat(checked.path("pieces").path("mars").has("zoneId")).isFalse();
+        assertThat(checked.path("progress").path("score").path("got").asDouble())
+                .isEqualTo(3);
+        assertThat(refusal(act("check"))).isEqualTo("NOTHING_TO_CHECK");
+    }
+
+    @Test
+    void what_was_typed_is_there_when_the_attempt_is_read_anew_from_its_moves() {
+        for (int i = 0; i < 18; i++) {
+            made(act("type", "gapId", "gap", "text", "try " + i));
+        }
+        made(act("type", "gapId", "gap", "text", "POLARIS"));
+        JsonNode gap = opened().path("state").path("typed").path("gap");
+        assertThat(gap.path("says").asString()).isEqualTo("BELONGS");
+        assertThat(gap.path("solvedAt").asInt()).isEqualTo(19);
+        assertThat(refusal(act("type", "gapId", "gap", "text", "other"))).isEqualTo("ALREADY_SETTLED");
+    }
+
+    @Test
+    void the_solution_comes_after_the_hand_in_and_not_before() {
+        assertThat(refusal(act("show"))).isEqualTo("SOLUTION_NOT_SHOWN");
+        made(School.move(Map.of("kind", "hand-in")));
+        JsonNode shown = made(act("show"));
+        assertThat(shown.path("typed").path("gap").path("text").asString()).isEqualTo("Polaris");
+        assertThat(shown.path("pieces").path("vega").path("zoneId").asString()).isEqualTo("box");
+        assertThat(shown.path("progress").path("score").path("got").asDouble()).isZero();
+    }
+
+    @Test
+    void what_is_too_long_is_refused_by_its_bound() {
+        Api.Answer answer =
+                student.post(attempt + "/moves", School.moves(act("type", "gapId", "gap", "text", "x".repeat(1_001))));
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.text("bound")).isEqualTo("type.text");
+    }
+
+    @Test
+    void the_page_check_looks_again_at_what_changed() {
+        String check = "/api/activities/" + school.activityId + "/check";
+        assertThat(school.asTeacher().get(check).json().path("total").asInt()).isZero();
+        school.edit(new Decide("answers", "box", "vega", Decision.UNDECIDED));
+        JsonNode found = school.asTeacher().get(check).json();
+        assertThat(found.path("findings").findValuesAsString("kind")).contains("UNDECIDED", "NOTHING_FITS");
+        school.edit(new Decide("answers", "box", "vega", Decision.BELONGS));
+        assertThat(school.asTeacher().get(check).json().path("total").asInt()).isZero();
+    }
+
+    private JsonNode opened() {
+        return student.post("/api/attempts", Map.of("assignmentId", assignment)).json();
+    }
+
+    private JsonNode made(Map<String, Object> move) {
+        Api.Answer answer = student.post(attempt + "/moves", School.moves(move));
+        assertThat(answer.status()).as("%s", answer).isEqualTo(200);
+        return answer.json();
+    }
+
+    private String refusal(Map<String, Object> move) {
+        Api.Answer answer = student.post(attempt + "/moves", School.moves(move));
+        assertThat(answer.status()).as("%s", answer).isEqualTo(409);
+        return answer.text("rule");
+    }
+
+    private static Map<String, Object> put(String piece) {
+        return act("put", "pieceId", piece, "x", 950, "y", 250);
+    }
+
+    private static Map<String, Object> act(String kind, Object... parts) {
+        Map<String, Object> act = new HashMap<>(Map.of("kind", kind, "pageId", "answers"));
+        for (int i = 0; i < parts.length; i += 2) {
+            act.put((String) parts[i], parts[i + 1]);
+        }
+        return School.move(act);
+    }
+}
