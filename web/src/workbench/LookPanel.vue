@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Item } from '@/api/types'
 import { FORMS } from '@/page/shapes'
 import type { Bench } from './bench'
+import DraftField from './DraftField.vue'
 import { NOTE_COLOURS } from './make'
 import ToneButtons from './ToneButtons.vue'
 
@@ -66,12 +67,13 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
       >
       <label v-if="same(shapes, (s) => s.look.form) === 'POLYGON'"
         >Sides
-        <input
+        <DraftField
+          :key="shapes.map((s) => s.id).join()"
           type="number"
           min="3"
           max="20"
           :value="same(shapes, (s) => s.look.sides) ?? ''"
-          @change="setShapes({ sides: Math.min(20, Math.max(3, Math.round(Number(value($event)) || 3))) })"
+          @commit="setShapes({ sides: Math.min(20, Math.max(3, Math.round(Number($event) || 3))) })"
       /></label>
       <ToneButtons
         of="Light tones for its inside"

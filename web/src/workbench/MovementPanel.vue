@@ -150,13 +150,14 @@ function setCopies(text: string) {
       </label>
       <label v-if="supply"
         >How many, at the most
-        <input
+        <DraftField
+          :key="only!.id"
           type="number"
           min="0"
           max="200"
           placeholder="endless"
           :value="supply.copies ?? ''"
-          @change="setCopies(($event.target as HTMLInputElement).value)"
+          @commit="setCopies"
       /></label>
     </template>
   </section>
