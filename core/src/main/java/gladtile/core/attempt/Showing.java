@@ -38,7 +38,8 @@ final class Showing {
             }
         }
         if (wanted.isEmpty()) {
-            return new Refused(Rule.SOLUTION_NOT_SHOWN, "there is nothing left to show there");
+            // In the same words as 'not yet': else asking for each piece would tell which of them belong somewhere.
+            return notShown();
         }
         if (solution.when() == Solution.When.AFTER_TRIES) {
             int tries = wanted.stream().mapToInt(state::tries).sum();
@@ -52,7 +53,7 @@ final class Showing {
     }
 
     private static MoveResult notShown() {
-        return new Refused(Rule.SOLUTION_NOT_SHOWN, "the solution is not to be seen yet");
+        return new Refused(Rule.SOLUTION_NOT_SHOWN, "there is no solution to be seen there now");
     }
 
     private static void show(Next next, Placement placement, Judge judge, Rules rules) {

@@ -267,6 +267,15 @@ class CheckingTest {
         assertThat(page.solved()).isZero();
     }
 
+    /** Law 1: else a student could ask for every piece and hear which of them belong somewhere. */
+    @Test
+    void asking_for_a_solution_too_soon_does_not_tell_whether_a_piece_belongs() {
+        Wanted page = threePieces().terms(Terms.USUAL.withSolution(new Solution(Solution.When.AFTER_TRIES, 2, true)));
+        MoveResult belongs = page.state().with(Some.move(new Act.Show("p1", "a")), page.rules());
+        MoveResult nowhere = page.state().with(Some.move(new Act.Show("p1", "c")), page.rules());
+        assertThat(belongs).isInstanceOf(MoveResult.Refused.class).isEqualTo(nowhere);
+    }
+
     @Test
     void the_solution_of_a_total_adds_up() {
         Wanted page = threePieces().belongs("z", "c");
