@@ -2,25 +2,37 @@
 import { PhArrowsClockwise, PhCheckFat, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { post, said } from '@/api/client'
-import type { StarterKind, StarterPreview, StarterRequest } from '@/api/types'
+import type { MadeFrom, Page, RemakePreview, StarterKind, StarterPreview, StarterRequest } from '@/api/types'
 import { count } from '@/page/count'
 import PageView from '@/page/PageView.vue'
 import { STARTERS } from './kinds'
-import { MOST_ROWS, rowsOf, textOf, wordsOf } from './list'
+import { fromFile, MOST_ROWS, rowsOf, textOf, wordsOf, writtenOf } from './list'
 
-/** A list on the left, the pages that it makes on the right, made anew as it is written. */
-const props = defineProps<{ kind: StarterKind }>()
+/**
+ * A list on the left, the pages that it makes on the right, made anew as it is written. With `again`, the list that the
+ * pages of an activity were made from: then what was changed on them by hand stays.
+ */
+const props = defineProps<{
+  kind: StarterKind
+  again?: {
+    from: MadeFrom
+    preview: (list: StarterRequest) => Promise<RemakePreview>
+    make: (list: StarterRequest) => Promise<void>
+  }
+}>()
 const emit = defineEmits<{ close: []; made: [id: string] }>()
 
 const about = computed(() => STARTERS.find((one) => one.kind === props.kind)!)
 const dialog = ref<HTMLDialogElement>()
 const field = ref<HTMLTextAreaElement>()
-const title = ref('')
-const written = ref('')
-const pictured = ref(props.kind === 'LABEL')
-const typed = ref(false)
-const seed = ref(1 + Math.floor(Math.random() * 1e9))
-const preview = ref<StarterPreview | null>(null)
+const was = props.again?.from
+const title = ref(was?.starter.title ?? '')
+const written = ref(was ? writtenOf(was.starter) : '')
+const pictured = ref(was ? was.pictured === true : props.kind === 'LABEL')
+const typed = ref(was?.starter.typed === true)
+const seed = ref(was?.starter.seed ?? 1 + Math.floor(Math.random() * 1e9))
+const preview = ref<{ pages: Page[]; count: number; pictures: number; missing?: string } | null>(null)
+const change = ref<RemakePreview | null>(null)
 const wrong = ref('')
 const busy = ref(false)
 const gaps = computed(() => props.kind === 'FILL_GAPS')
@@ -57,9 +69,12 @@ async function look() {
     return
   }
   try {
-    const made = await post<StarterPreview>('/api/starters/preview', request.value)
+    const made = props.again
+      ? await props.again.preview(request.value)
+      : await post<StarterPreview>('/api/starters/preview', request.value)
     if (mine !== asked) return
     preview.value = made
+    change.value = 'kept' in made ? (made as RemakePreview) : null
     wrong.value = ''
   } catch (error) {
     if (mine === asked) wrong.value = said(error)
@@ -79,6 +94,11 @@ async function make() {
   if (busy.value) return
   busy.value = true
   try {
+    if (props.again) {
+      await props.again.make(request.value)
+      emit('close')
+      return
+    }
     const { id } = await post<{ id: string }>('/api/starters', request.value)
     emit('made', id)
   } catch (error) {
@@ -94,9 +114,34 @@ const told = computed(() => {
   const found = preview.value.pictures ? `, ${count(preview.value.pictures, 'picture')} found` : ''
   return `${count(preview.value.count, 'page')}${found}`
 })
+/** What comes, what goes and what stays, in words. */
+const changes = computed(() => {
+  const told = change.value
+  if (!told || told.missing) return []
+  const named = (names: string[], all: number) =>
+    names.join(', ') + (all > names.length ? ` and ${all - names.length} more` : '')
+  return [
+    told.addedCount ? `New: ${named(told.added, told.addedCount)}` : '',
+    told.goneCount ? `Goes: ${named(told.gone, told.goneCount)}` : '',
+    told.kept ? `Stays as you changed it: ${count(told.kept, 'thing')}` : '',
+  ].filter(Boolean)
+})
+
+const picker = ref<HTMLInputElement>()
+async function open(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  const read = fromFile(new Uint8Array(await file.arrayBuffer()))
+  wrong.value = 'wrong' in read ? `${read.wrong} The list is as it was.` : ''
+  if ('written' in read) written.value = read.written
+}
+
 onMounted(() => {
   dialog.value?.showModal()
   field.value?.focus()
+  if (written.value) void look()
 })
 </script>
 
@@ -127,6 +172,15 @@ onMounted(() => {
       <p class="soft how">
         {{ about.how }}
         <button v-if="!written" type="button" class="btn try" @click="example">Show an example</button>
+        <button v-if="!gaps" type="button" class="btn try" @click="picker?.click()">Open a CSV file</button>
+        <input
+          ref="picker"
+          hidden
+          type="file"
+          accept=".csv,.tsv,.txt,text/csv,text/plain"
+          aria-label="CSV file"
+          @change="open"
+        />
       </p>
       <div v-if="gaps && words.length" class="ticks" role="group" aria-label="Words to be missing">
         <template v-for="(one, i) in words" :key="i">
@@ -153,13 +207,16 @@ onMounted(() => {
           <PhArrowsClockwise :size="18" aria-hidden="true" />Mix again
         </button>
         <button class="btn acc" :disabled="!ready || busy">
-          <PhCheckFat :size="18" aria-hidden="true" />Make the
+          <PhCheckFat :size="18" aria-hidden="true" />{{ again ? 'Change the' : 'Make the' }}
           {{ (preview?.count ?? 1) > 1 ? 'pages' : 'page' }}
         </button>
       </div>
     </form>
     <section class="pages" aria-label="Preview">
-      <p role="status">{{ told }}</p>
+      <div role="status">
+        <p>{{ told }}</p>
+        <p v-for="one in changes" :key="one">{{ one }}</p>
+      </div>
       <PageView v-for="one in preview?.pages" :key="one.id" class="sheet" :page="one" />
       <p v-if="preview && preview.count > preview.pages.length" class="soft">
         and {{ preview.count - preview.pages.length }} more

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { cellsOf, rowsOf, textOf, wordsOf } from './list'
+import { cellsOf, fromFile, rowsOf, textOf, wordsOf, writtenOf } from './list'
 
 describe('a list that was typed or pasted', () => {
   it('has cells parted by tabs, commas or semicolons', () => {
@@ -47,5 +47,48 @@ describe('a text with words to be ticked', () => {
     const words = wordsOf('The sun shines')
     const ticked = words.map((one) => (one.text === 'sun' ? { ...one, missing: true } : one))
     expect(textOf(ticked)).toBe('The [sun] shines')
+  })
+})
+
+describe('a list that is changed again', () => {
+  it('is written as it is read', () => {
+    const rows = [
+      { cells: ['Mars', 'planet'] },
+      { cells: ['10:30, "about"', 'time; place'] },
+      { cells: ['قمر', 'moon'] },
+    ]
+    const starter = { kind: 'SORT' as const, title: '', rows, seed: 1 }
+    expect(rowsOf('SORT', writtenOf(starter))).toEqual(rows)
+  })
+})
+
+describe('a file', () => {
+  const bytes = (text: string) => new TextEncoder().encode(text)
+  const read = (file: Uint8Array) => {
+    const read = fromFile(file)
+    return 'written' in read ? rowsOf('PAIR', read.written).map((row) => row.cells) : read.wrong
+  }
+
+  it('is read with commas, semicolons or tabs, with a mark in front, and with a line within quotes', () => {
+    expect(read(bytes('a,b\r\nc,d'))).toEqual([
+      ['a', 'b'],
+      ['c', 'd'],
+    ])
+    expect(read(bytes('\ufeffdas eine;3,5\nSonne;"Tag\nund mehr"'))).toEqual([
+      ['das eine', '3,5'],
+      ['Sonne', 'Tag und mehr'],
+    ])
+    expect(read(bytes('a\tb, c'))).toEqual([['a', 'b, c']])
+  })
+
+  it('is read in the letters that spreadsheets write', () => {
+    expect(read(Uint8Array.of(0x4d, 0xfc, 0x6c, 0x2c, 0x78))).toEqual([['Mül', 'x']])
+    expect(read(Uint8Array.of(0xff, 0xfe, 0x61, 0, 0x2c, 0, 0x62, 0))).toEqual([['a', 'b']])
+  })
+
+  it('is refused when it is no text, too large or empty', () => {
+    expect(read(Uint8Array.of(0x50, 0x4b, 3, 4, 0, 0, 0))).toContain('CSV')
+    expect(read(new Uint8Array(4_000_001))).toContain('4 MB')
+    expect(read(bytes('\n\n'))).toContain('nothing')
   })
 })

@@ -1,4 +1,5 @@
-import type { StarterKind } from '@/api/types'
+import Papa from 'papaparse'
+import type { MadeFrom, StarterKind } from '@/api/types'
 
 /** The bounds of core's Starter, for what is told before anything is sent. */
 export const MOST_ROWS = 5000
@@ -31,11 +32,44 @@ export function rowsOf(kind: StarterKind, written: string): { cells: string[] }[
   const rows: { cells: string[] }[] = []
   for (const line of written.split(/\r?\n/)) {
     if (!line.trim()) continue
-    const group = kind === 'SORT' && !line.includes('\t') ? /^([^:,;]+):(.+)$/.exec(line) : null
+    const group = kind === 'SORT' && !line.includes('\t') ? /^([^:,;"]+):(.+)$/.exec(line) : null
     if (group) for (const entry of cellsOf(group[2]!)) rows.push({ cells: [entry, group[1]!.trim()] })
     else rows.push({ cells: cellsOf(line) })
   }
   return rows.filter((row) => row.cells.some((cell) => cell !== '')).filter((row) => row.cells[0] !== '')
+}
+
+/** A list as it would be typed, for changing it. */
+export function writtenOf(starter: MadeFrom['starter']): string {
+  if (starter.kind === 'FILL_GAPS') return starter.text ?? ''
+  return starter.rows.map((row) => lineOf(row.cells)).join('\n')
+}
+const lineOf = (cells: string[]) =>
+  cells.map((cell) => (/[,;:"\t]/.test(cell) ? `"${cell.replaceAll('"', '""')}"` : cell)).join(', ')
+
+const MOST_BYTES = 4_000_000
+/** A file of comma, semicolon or tab separated values as a list; or why it is none, in a sentence. */
+export function fromFile(bytes: Uint8Array): { written: string } | { wrong: string } {
+  if (bytes.length > MOST_BYTES) return { wrong: 'That file is larger than 4 MB. Use a part of it.' }
+  if (bytes.subarray(0, 4000).includes(0) && !(bytes[0] === 0xff || bytes[0] === 0xfe))
+    return { wrong: 'That is no file of plain text. In your spreadsheet save the list as CSV.' }
+  const text = textIn(bytes)
+  const first = /^.*/.exec(text.trimStart().replace(/"[^"]*"/g, ''))![0]
+  // Where the comma is the decimal sign, cells are parted by semicolons.
+  const delimiter = ['\t', ';'].find((sign) => first.includes(sign)) ?? ','
+  const parsed = Papa.parse<string[]>(text, { delimiter, skipEmptyLines: 'greedy' })
+  const lines = parsed.data.map((cells) => lineOf(cells.map((cell) => cell.trim().replace(/\s*\n\s*/g, ' '))))
+  return lines.length ? { written: lines.join('\n') } : { wrong: 'There is nothing in that file.' }
+}
+/** UTF-16 and UTF-8 by their mark, else UTF-8 where it is that, else what spreadsheets of the West write. */
+function textIn(bytes: Uint8Array): string {
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return new TextDecoder('utf-16le').decode(bytes)
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return new TextDecoder('utf-16be').decode(bytes)
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(bytes)
+  } catch {
+    return new TextDecoder('windows-1252').decode(bytes)
+  }
 }
 
 /** A text in its words and what stands between them, each word with whether it is missing. */

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { PhArrowDown, PhArrowUp, PhCopy, PhPlus, PhTrash } from '@phosphor-icons/vue'
+import { PhArrowDown, PhArrowUp, PhCopy, PhListBullets, PhPlus, PhTrash } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import { newId } from '@/api/id'
 import type { AnswerKey, Page } from '@/api/types'
+import StarterDialog from '@/starters/StarterDialog.vue'
 import { keepPage, keptPage } from './clipboard'
 import { pageCopy, together } from './copies'
 import type { Editing } from './editing'
@@ -16,6 +17,10 @@ const pages = computed(() => props.editing.activity.value.pages)
 const index = computed(() => pages.value.findIndex((page) => page.id === current.value))
 const lifted = ref<number | null>(null)
 const deleted = ref('')
+
+/** The list that these pages were made from, where they were. */
+const madeFrom = computed(() => props.editing.activity.value.madeFrom)
+const relisting = ref(false)
 
 const MOST = 200
 const full = computed(() => pages.value.length >= MOST)
@@ -110,6 +115,15 @@ async function undo() {
         <PhPlus :size="16" weight="bold" aria-hidden="true" />Page
       </button>
     </div>
+    <button v-if="madeFrom && editing.mayEdit" class="btn list" @click="relisting = true">
+      <PhListBullets :size="17" aria-hidden="true" />Change the list
+    </button>
+    <StarterDialog
+      v-if="relisting && madeFrom"
+      :kind="madeFrom.starter.kind"
+      :again="{ from: madeFrom, preview: editing.previewRemake, make: editing.remake }"
+      @close="relisting = false"
+    />
     <p v-if="deleted" class="gone" role="status">
       “{{ deleted }}” is deleted. <button class="btn" @click="undo">Undo</button>
     </p>
@@ -190,6 +204,11 @@ async function undo() {
 .head .btn {
   min-height: 28px;
   padding: 2px 10px;
+}
+.list {
+  width: 100%;
+  margin-bottom: 10px;
+  justify-content: center;
 }
 .gone {
   display: grid;

@@ -1,7 +1,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { get, post, postAtLast, Refusal, said } from '@/api/client'
 import { newId } from '@/api/id'
-import type { Activity, Caught, Current, Edit } from '@/api/types'
+import type { Activity, Caught, Current, Edit, RemakePreview, StarterRequest } from '@/api/types'
 import { apply } from './mirror'
 import { rebase } from './rebase'
 
@@ -138,6 +138,16 @@ export function openActivity(id: string, first: Current) {
     }
   }
 
+  /** Makes the pages again from their changed list; that is an edit too. Refusals are thrown, for the dialog to tell. */
+  async function remake(list: StarterRequest) {
+    await flush()
+    take(await post<Caught>(`/api/activities/${id}/list`, { seq, id: newId(), list }), [])
+  }
+  async function previewRemake(list: StarterRequest) {
+    await flush()
+    return post<RemakePreview>(`/api/activities/${id}/list/preview`, list)
+  }
+
   async function catchUp(known: number) {
     if (known !== 0 && known <= seq) return
     await flush()
@@ -186,6 +196,8 @@ export function openActivity(id: string, first: Current) {
     undo: () => takeBack('undo'),
     redo: () => takeBack('redo'),
     bringBack,
+    remake,
+    previewRemake,
     onWhere,
     tell: (words: string) => (told.value = words),
     mayEdit: first.mayEdit,

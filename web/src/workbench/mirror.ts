@@ -110,6 +110,10 @@ export function apply(activity: Activity, edit: Edit): Activity | null {
     }
     case 'set-terms':
       return { ...activity, key: withTerms(activity.key, edit.terms) }
+    case 'set-made-from': {
+      const { madeFrom: _, ...rest } = activity
+      return edit.madeFrom ? { ...rest, madeFrom: edit.madeFrom } : rest
+    }
     case 'set-traits':
       return onItem(activity, edit.pageId, edit.itemId, (item) => withTraits(item, edit.traits))
     case 'set-body':

@@ -7,6 +7,9 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Starter;
+import gladtile.core.activity.StarterKind;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
@@ -18,9 +21,6 @@ import gladtile.core.check.Pictures;
 import gladtile.core.check.Raster;
 import gladtile.core.measure.WordFit;
 import gladtile.core.starter.Made;
-import gladtile.core.starter.Row;
-import gladtile.core.starter.Starter;
-import gladtile.core.starter.StarterKind;
 import gladtile.core.starter.Starters;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
@@ -88,9 +88,9 @@ public class CheckBench {
         cramped = page.withItems(items.stream()
                 .map(item -> item instanceof Zone zone ? zone.withLabel(zone.description()) : item)
                 .toList());
-        List<Row> rows = new ArrayList<>();
+        List<StarterRow> rows = new ArrayList<>();
         for (int i = 0; i < 100; i++) {
-            rows.add(Row.of("Entry " + i, i % 2 == 0 ? "even" : "odd"));
+            rows.add(StarterRow.of("Entry " + i, i % 2 == 0 ? "even" : "odd"));
         }
         starter = new Starter(StarterKind.SORT, "Numbers", rows, null, null, null, 1);
     }

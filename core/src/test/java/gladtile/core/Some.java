@@ -3,11 +3,15 @@ package gladtile.core;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Starter;
+import gladtile.core.activity.StarterKind;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
@@ -22,6 +26,7 @@ import gladtile.core.measure.WordFit;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
 
@@ -100,6 +105,13 @@ public final class Some {
 
     public static String said(Random random) {
         return SAID[random.nextInt(SAID.length)];
+    }
+
+    public static MadeFrom madeFrom(Random random) {
+        Starter starter = Starter.of(
+                StarterKind.SORT, said(random), StarterRow.of("Mars", "planet"), StarterRow.of("Vega", "star"));
+        Map<String, String> names = random.nextBoolean() ? Map.of() : Map.of("Mars", "Marz");
+        return new MadeFrom("list", starter, random.nextBoolean(), names);
     }
 
     public static Activity activity(Random random, int pages, int items) {

@@ -22,6 +22,20 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 /** Every address × who asks. An address that is not in the table fails the test, so none is forgotten. */
 @ExtendWith(RealServer.class)
 class AuthorisationTest {
+    private static final Map<String, Object> ORDER_LIST = Map.of(
+            "starter",
+            Map.of(
+                    "kind",
+                    "ORDER",
+                    "title",
+                    "Sky",
+                    "rows",
+                    List.of(Map.of("cells", List.of("a")), Map.of("cells", List.of("b"))),
+                    "seed",
+                    1),
+            "pictured",
+            false);
+
     /** Those whose answers differ by who asks: nobody, another student, the student, another teacher, the teacher. */
     private record Row(String pattern, String path, Object body, int... expected) {}
 
@@ -131,48 +145,26 @@ class AuthorisationTest {
                         403,
                         200,
                         200),
+                new Row(POST + "/api/starters", "/api/starters", ORDER_LIST, 401, 403, 403, 201, 201),
+                new Row(POST + "/api/starters/preview", "/api/starters/preview", ORDER_LIST, 401, 403, 403, 200, 200),
                 new Row(
-                        POST + "/api/starters",
-                        "/api/starters",
-                        Map.of(
-                                "starter",
-                                Map.of(
-                                        "kind",
-                                        "ORDER",
-                                        "title",
-                                        "Sky",
-                                        "rows",
-                                        List.of(Map.of("cells", List.of("a")), Map.of("cells", List.of("b"))),
-                                        "seed",
-                                        1),
-                                "pictured",
-                                false),
+                        POST + "/api/activities/{id}/list/preview",
+                        activity + "/list/preview",
+                        ORDER_LIST,
                         401,
                         403,
                         403,
-                        201,
-                        201),
-                new Row(
-                        POST + "/api/starters/preview",
-                        "/api/starters/preview",
-                        Map.of(
-                                "starter",
-                                Map.of(
-                                        "kind",
-                                        "ORDER",
-                                        "title",
-                                        "Sky",
-                                        "rows",
-                                        List.of(Map.of("cells", List.of("a")), Map.of("cells", List.of("b"))),
-                                        "seed",
-                                        1),
-                                "pictured",
-                                false),
-                        401,
-                        403,
-                        403,
-                        200,
+                        404,
                         200),
+                new Row(
+                        POST + "/api/activities/{id}/list",
+                        activity + "/list",
+                        Map.of("seq", 0, "id", UUID.randomUUID().toString(), "list", ORDER_LIST),
+                        401,
+                        403,
+                        403,
+                        404,
+                        422),
                 new Row(
                         POST + "/api/starters/cut",
                         "/api/starters/cut",

@@ -1,5 +1,6 @@
 package gladtile.core.activity;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import gladtile.core.answer.AnswerKey;
@@ -14,8 +15,13 @@ import java.util.Set;
  *
  * @param pages at least one, at most {@link Bounds#PAGES}; no id twice
  * @param key who belongs where; never leaves for a student's browser
+ * @param madeFrom the list that pages were made from; absent for none
  */
-public record Activity(String title, List<Page> pages, AnswerKey key) {
+public record Activity(
+        String title,
+        List<Page> pages,
+        AnswerKey key,
+        @JsonInclude(JsonInclude.Include.NON_NULL) MadeFrom madeFrom) {
     public Activity {
         Bounds.text("activity.title", title, Bounds.NAME_LENGTH);
         Bounds.present("activity.pages", pages);
@@ -31,6 +37,10 @@ public record Activity(String title, List<Page> pages, AnswerKey key) {
                 throw new OutOfBounds("page.id", "two pages have the id " + page.id());
             }
         }
+    }
+
+    public Activity(String title, List<Page> pages, AnswerKey key) {
+        this(title, pages, key, null);
     }
 
     public static Activity blank(String title, String firstPageId) {
@@ -52,15 +62,19 @@ public record Activity(String title, List<Page> pages, AnswerKey key) {
     }
 
     public Activity withTitle(String newTitle) {
-        return new Activity(newTitle, pages, key);
+        return new Activity(newTitle, pages, key, madeFrom);
     }
 
     public Activity withPages(List<Page> newPages) {
-        return new Activity(title, newPages, key);
+        return new Activity(title, newPages, key, madeFrom);
     }
 
     public Activity withKey(AnswerKey newKey) {
-        return new Activity(title, pages, newKey);
+        return new Activity(title, pages, newKey, madeFrom);
+    }
+
+    public Activity withMadeFrom(MadeFrom list) {
+        return new Activity(title, pages, key, list);
     }
 
     /** The same activity with the page of that id replaced; the id must be there. */

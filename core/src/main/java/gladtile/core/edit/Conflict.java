@@ -54,6 +54,8 @@ public final class Conflict {
             set.add("typed " + e.itemId());
         } else if (edit instanceof SetSets) {
             set.add("sets");
+        } else if (edit instanceof SetMadeFrom) {
+            set.add("list");
         } else if (edit instanceof SetTerms) {
             set.add("terms");
         } else if (edit instanceof SetPaper e) {

@@ -29,6 +29,9 @@ public final class Difference {
         to.pages().forEach(difference::page);
         difference.items(to);
         difference.key(to);
+        if (!java.util.Objects.equals(from.madeFrom(), to.madeFrom())) {
+            difference.make(new SetMadeFrom(to.madeFrom()));
+        }
         if (!from.title().equals(to.title())) {
             difference.make(new SetTitle(to.title()));
         }

@@ -29,6 +29,9 @@ final class Merge {
         if (first instanceof SetTraits a && next instanceof SetTraits b) {
             return a.itemId().equals(b.itemId());
         }
+        if (first instanceof SetMadeFrom && next instanceof SetMadeFrom) {
+            return true;
+        }
         if (first instanceof SetTerms && next instanceof SetTerms) {
             return true;
         }

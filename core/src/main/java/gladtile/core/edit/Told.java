@@ -36,6 +36,7 @@ public final class Told {
         if (edit instanceof SetFacts) return "Labels or value of a piece changed";
         if (edit instanceof SetTyped) return "What is right in a gap changed";
         if (edit instanceof SetSets) return "Zones answered together changed";
+        if (edit instanceof SetMadeFrom) return "List changed that pages are made from";
         if (edit instanceof SetTerms) return "Points, time or solution changed";
         return "Rule of a drop zone changed";
     }

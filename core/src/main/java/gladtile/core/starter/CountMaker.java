@@ -2,6 +2,7 @@ package gladtile.core.starter;
 
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Movement;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.Supply;
 import gladtile.core.activity.Traits;
 import gladtile.core.answer.Wants;
@@ -19,20 +20,20 @@ final class CountMaker {
     private CountMaker() {}
 
     static Made make(Making making) {
-        for (Row row : making.rows) {
+        for (StarterRow row : making.rows) {
             int wanted = wanted(row);
             if (wanted < 1 || wanted > MOST) {
                 return new Made.Refused("Write how many behind each thing, 1 to %d, as in ‘star, 5’. “%s” has none."
                         .formatted(MOST, row.cell(0)));
             }
         }
-        for (List<Row> part : Making.parts(making.rows, 4)) {
+        for (List<StarterRow> part : Making.parts(making.rows, 4)) {
             page(making, part);
         }
         return making.made();
     }
 
-    private static int wanted(Row row) {
+    private static int wanted(StarterRow row) {
         try {
             return Integer.parseInt(row.cell(1));
         } catch (NumberFormatException none) {
@@ -40,7 +41,7 @@ final class CountMaker {
         }
     }
 
-    private static void page(Making making, List<Row> part) {
+    private static void page(Making making, List<StarterRow> part) {
         Sheet sheet = making.sheet("Count out as many as each place says.");
         double gap = Rows.GAP;
         double width = (Sheet.RIGHT - Sheet.LEFT - gap * (part.size() - 1)) / part.size();
@@ -48,17 +49,18 @@ final class CountMaker {
         double side = Math.min(SIDE, (width - 60) / 3);
         List<String> zones = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
-            Row row = part.get(i);
+            StarterRow row = part.get(i);
             Frame frame = Frame.of(Sheet.LEFT + i * (width + gap), sheet.top, width, bottom - sheet.top);
-            zones.add(sheet.zone("zone " + row.cell(0), frame, wanted(row) + " × " + row.cell(0), ""));
+            zones.add(sheet.zone("zone " + sheet.called(row.cell(0)), frame, wanted(row) + " × " + row.cell(0), ""));
         }
         List<String> pieces = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
-            Row row = part.get(i);
+            StarterRow row = part.get(i);
             Frame home =
                     Frame.of(Sheet.LEFT + i * (width + gap) + (width - side) / 2, Sheet.BOTTOM - side - 10, side, side);
             Traits supply = Traits.NONE.withSupply(Supply.ENDLESS);
-            pieces.add(sheet.piece("piece " + row.cell(0), row.cell(0), row.picture(0), home, Movement.FREE, supply));
+            pieces.add(sheet.piece(
+                    "piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), home, Movement.FREE, supply));
         }
         for (int z = 0; z < zones.size(); z++) {
             for (int p = 0; p < pieces.size(); p++) {

@@ -33,7 +33,7 @@ final class GapsMaker {
     static Made make(Making making) {
         String text = making.starter.text() == null ? "" : making.starter.text();
         List<Part> parts = parts(text);
-        List<String> missing = parts.stream().filter(Part::gap).map(Part::text).toList();
+        List<String> missing = missing(text);
         if (missing.isEmpty()) {
             return new Made.Refused(
                     "No word is missing yet. Tick the words that are to be gaps, or put them in [brackets].");
@@ -45,6 +45,11 @@ final class GapsMaker {
             left = page(making, left, typed, tile);
         }
         return making.made();
+    }
+
+    /** The words of a text that are missing, in their order. */
+    static List<String> missing(String text) {
+        return parts(text).stream().filter(Part::gap).map(Part::text).toList();
     }
 
     private static List<Part> parts(String text) {
@@ -148,13 +153,13 @@ final class GapsMaker {
         List<String> places = new ArrayList<>();
         for (Written one : written) {
             while (g < gaps.size() && before(gaps.get(g), one.y(), one.x())) {
-                places.add(place(sheet, typed, gaps.get(g), g++));
+                places.add(place(sheet, typed, gaps.get(g), words.get(g), g++));
             }
             WordStyle style = new WordStyle(SIZE, false, INK, WordStyle.Align.LEFT);
             WordFit fit = WordFit.free(one.text(), style);
             double down = (HEIGHT - fit.height()) / 2;
             sheet.words(
-                    "text " + one.text(),
+                    "text " + sheet.called(one.text()),
                     one.text(),
                     Math.max(0, one.x() - WordFit.PADDING),
                     one.y() + down,
@@ -162,7 +167,7 @@ final class GapsMaker {
                     false);
         }
         while (g < gaps.size()) {
-            places.add(place(sheet, typed, gaps.get(g), g++));
+            places.add(place(sheet, typed, gaps.get(g), words.get(g), g++));
         }
         answers(making, sheet, typed, tile, words, places);
         making.done(sheet);
@@ -179,9 +184,10 @@ final class GapsMaker {
         return gap.y() < y || gap.y() == y && gap.x() < x;
     }
 
-    private static String place(Sheet sheet, boolean typed, Frame frame, int index) {
+    private static String place(Sheet sheet, boolean typed, Frame frame, String word, int index) {
         String name = "Gap " + (index + 1);
-        return typed ? sheet.gap("gap " + index, frame, name, SIZE) : sheet.zone("gap " + index, frame, "", name);
+        String of = "gap " + sheet.called(word);
+        return typed ? sheet.gap(of, frame, name, SIZE) : sheet.zone(of, frame, "", name);
     }
 
     private static void answers(
@@ -202,7 +208,7 @@ final class GapsMaker {
         List<Integer> mixed = Shuffle.moved(order, making.random);
         for (int i = 0; i < mixed.size(); i++) {
             String word = words.get(mixed.get(i));
-            String piece = sheet.piece("piece " + word, word, null, homes.get(i));
+            String piece = sheet.piece("piece " + sheet.called(word), word, null, homes.get(i));
             for (int p = 0; p < places.size(); p++) {
                 if (words.get(p).equals(word)) {
                     sheet.belongs(places.get(p), piece);

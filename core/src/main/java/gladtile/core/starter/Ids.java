@@ -11,12 +11,22 @@ import java.util.UUID;
  */
 final class Ids {
     private final String of;
+    private final Map<String, String> names;
     private int pages;
     private final Map<String, Integer> met = new HashMap<>();
 
-    /** @param of one page made from a list is told from another by it */
-    Ids(String of) {
+    /**
+     * @param of one page made from a list is told from another by it
+     * @param names entries that were written otherwise since they were first made from, with what they were then
+     */
+    Ids(String of, Map<String, String> names) {
         this.of = of;
+        this.names = names;
+    }
+
+    /** What an entry of the list was called when it was first made from. */
+    String called(String text) {
+        return names.getOrDefault(text, text);
     }
 
     String page() {

@@ -11,6 +11,7 @@ import gladtile.core.activity.Point;
 import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.Wants;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
@@ -26,13 +27,13 @@ final class LabelMaker {
     static Made make(Making making) {
         double width = Tile.width(making.column(0), 150, 300);
         double height = 74;
-        for (List<Row> part : Making.parts(making.rows, 2 * SIDE)) {
+        for (List<StarterRow> part : Making.parts(making.rows, 2 * SIDE)) {
             page(making, part, width, height);
         }
         return making.made();
     }
 
-    private static void page(Making making, List<Row> part, double width, double height) {
+    private static void page(Making making, List<StarterRow> part, double width, double height) {
         Sheet sheet = making.sheet("Put each label where it belongs.");
         List<Frame> homes = Rows.atBottom(part.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
         double top = sheet.top;
@@ -67,8 +68,11 @@ final class LabelMaker {
             double boxHeight = Math.min(height + 36, step - 8);
             double y = top + step * at + (step - boxHeight) / 2;
             double x = onLeft ? Sheet.LEFT : Sheet.RIGHT - box;
-            zones.add(
-                    sheet.zone("zone " + part.get(i).cell(0), Frame.of(x, y, box, boxHeight), "", "Place " + (i + 1)));
+            zones.add(sheet.zone(
+                    "zone " + sheet.called(part.get(i).cell(0)),
+                    Frame.of(x, y, box, boxHeight),
+                    "",
+                    "Place " + (i + 1)));
             line(sheet, part.get(i).cell(0), onLeft, x, y + boxHeight / 2, box, shown);
         }
         zones.forEach(zone ->
@@ -79,8 +83,8 @@ final class LabelMaker {
         }
         List<Integer> mixed = Shuffle.moved(order, making.random);
         for (int i = 0; i < part.size(); i++) {
-            Row row = part.get(mixed.get(i));
-            String piece = sheet.piece("piece " + row.cell(0), row.cell(0), row.picture(0), homes.get(i));
+            StarterRow row = part.get(mixed.get(i));
+            String piece = sheet.piece("piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), homes.get(i));
             for (int z = 0; z < zones.size(); z++) {
                 if (part.get(z).cell(0).equals(row.cell(0))) {
                     sheet.belongs(zones.get(z), piece);
@@ -103,6 +107,6 @@ final class LabelMaker {
         double startY = y <= end ? 0 : 1;
         List<Point> points = List.of(new Point(onLeft ? 0 : 1, startY), new Point(onLeft ? 1 : 0, 1 - startY));
         LineLook look = new LineLook(points, false, "#55656b", 4, Dash.SOLID, LineEnd.PLAIN, LineEnd.DOT, null, null);
-        sheet.item(new Line(sheet.ids().item("line " + of), frame, Movement.FIXED, "", null, look));
+        sheet.item(new Line(sheet.ids().item("line " + sheet.called(of)), frame, Movement.FIXED, "", null, look));
     }
 }

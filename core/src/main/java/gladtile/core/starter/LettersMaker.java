@@ -2,6 +2,7 @@ package gladtile.core.starter;
 
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.Wants;
@@ -27,8 +28,8 @@ final class LettersMaker {
     private LettersMaker() {}
 
     static Made make(Making making, boolean bank) {
-        List<Row> rows = making.rows;
-        for (Row row : rows) {
+        List<StarterRow> rows = making.rows;
+        for (StarterRow row : rows) {
             int length = letters(row).size();
             if (length > LONGEST || length < 2) {
                 return new Made.Refused(
@@ -38,11 +39,11 @@ final class LettersMaker {
         Set<String> words = new HashSet<>();
         rows.forEach(row -> words.add(String.join("", letters(row)).toLowerCase(Locale.ROOT)));
         if (bank) {
-            for (List<Row> part : parts(rows, 5, 26)) {
+            for (List<StarterRow> part : parts(rows, 5, 26)) {
                 spell(making, part);
             }
         } else {
-            for (List<Row> part : Making.parts(rows, 3)) {
+            for (List<StarterRow> part : Making.parts(rows, 3)) {
                 unscramble(making, part, words);
             }
         }
@@ -50,11 +51,11 @@ final class LettersMaker {
     }
 
     /** As many words as fit with so many letters; a word with more letters stands alone. */
-    private static List<List<Row>> parts(List<Row> rows, int most, int letters) {
-        List<List<Row>> parts = new ArrayList<>();
-        List<Row> part = new ArrayList<>();
+    private static List<List<StarterRow>> parts(List<StarterRow> rows, int most, int letters) {
+        List<List<StarterRow>> parts = new ArrayList<>();
+        List<StarterRow> part = new ArrayList<>();
         int count = 0;
-        for (Row row : rows) {
+        for (StarterRow row : rows) {
             int more = letters(row).size();
             if (!part.isEmpty() && (part.size() == most || count + more > letters)) {
                 parts.add(part);
@@ -68,12 +69,12 @@ final class LettersMaker {
         return parts;
     }
 
-    private static List<String> letters(Row row) {
+    private static List<String> letters(StarterRow row) {
         return Graphemes.letters(row.cell(0).replaceAll("\\s+", ""));
     }
 
     /** Right-to-left scripts run leftwards. */
-    private static Sequence.Way way(Row row) {
+    private static Sequence.Way way(StarterRow row) {
         return row.cell(0).codePoints().anyMatch(letter -> {
                     byte direction = Character.getDirectionality(letter);
                     return direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT
@@ -83,11 +84,11 @@ final class LettersMaker {
                 : Sequence.Way.RIGHTWARDS;
     }
 
-    private static boolean clue(Sheet sheet, Row row, double y, double height) {
+    private static boolean clue(Sheet sheet, StarterRow row, double y, double height) {
         if (row.picture(0) != null) {
             double side = height;
             sheet.item(new gladtile.core.activity.Picture(
-                    sheet.ids().item("clue " + row.cell(0)),
+                    sheet.ids().item("clue " + sheet.called(row.cell(0))),
                     Frame.of(Sheet.LEFT + (CLUE - side) / 2, y, side, side),
                     gladtile.core.activity.Movement.FIXED,
                     row.cell(1).isEmpty() ? "What is to be written" : row.cell(1),
@@ -96,7 +97,7 @@ final class LettersMaker {
             return true;
         }
         if (!row.cell(1).isEmpty()) {
-            sheet.centred("clue " + row.cell(0), row.cell(1), Frame.of(Sheet.LEFT, y, CLUE, height), 34);
+            sheet.centred("clue " + sheet.called(row.cell(0)), row.cell(1), Frame.of(Sheet.LEFT, y, CLUE, height), 34);
             return true;
         }
         return false;
@@ -107,16 +108,16 @@ final class LettersMaker {
         return Frame.of(Sheet.LEFT + CLUE + 20, y, cell * letters, TILE + 24);
     }
 
-    private static void unscramble(Making making, List<Row> part, Set<String> words) {
+    private static void unscramble(Making making, List<StarterRow> part, Set<String> words) {
         Sheet sheet = making.sheet("Put the letters in order.");
         double block = (Sheet.BOTTOM - sheet.top - 10) / 3;
         for (int w = 0; w < part.size(); w++) {
-            Row row = part.get(w);
+            StarterRow row = part.get(w);
             List<String> letters = letters(row);
             double y = sheet.top + 10 + w * block;
             clue(sheet, row, y, TILE + 24);
             Frame frame = zoneFrame(letters.size(), y);
-            String zone = sheet.zone("zone " + row.cell(0), frame, "", "Word " + (w + 1));
+            String zone = sheet.zone("zone " + sheet.called(row.cell(0)), frame, "", "Word " + (w + 1));
             List<String> mixed = Shuffle.scrambled(letters, words, making.random);
             double cell = frame.width() / letters.size();
             double side = Math.min(TILE, cell - 8);
@@ -129,7 +130,8 @@ final class LettersMaker {
             for (int i = 0; i < mixed.size(); i++) {
                 Frame home =
                         Frame.of(frame.x() + i * cell + (cell - side) / 2, frame.y() + frame.height() + 24, side, side);
-                String piece = sheet.piece("letter " + row.cell(0) + " " + mixed.get(i), mixed.get(i), null, home);
+                String piece = sheet.piece(
+                        "letter " + sheet.called(row.cell(0)) + " " + mixed.get(i), mixed.get(i), null, home);
                 sheet.belongs(zone, piece);
                 places.put(piece, open.get(mixed.get(i)).remove(0));
             }
@@ -161,7 +163,7 @@ final class LettersMaker {
         }
     }
 
-    private static void spell(Making making, List<Row> part) {
+    private static void spell(Making making, List<StarterRow> part) {
         Sheet sheet = making.sheet("Spell each word with the letters below.");
         List<String> bank = new ArrayList<>();
         part.forEach(row -> bank.addAll(letters(row)));
@@ -175,15 +177,16 @@ final class LettersMaker {
         Map<String, Integer> lengths = new LinkedHashMap<>();
         List<String> zones = new ArrayList<>();
         for (int w = 0; w < part.size(); w++) {
-            Row row = part.get(w);
+            StarterRow row = part.get(w);
             double y = sheet.top + w * step;
             int length = letters(row).size();
             if (!clue(sheet, row, y, Math.min(TILE + 24, step - 12))) {
-                sheet.centred("clue " + row.cell(0), row.cell(0), Frame.of(Sheet.LEFT, y, CLUE, TILE + 24), 34);
+                sheet.centred(
+                        "clue " + sheet.called(row.cell(0)), row.cell(0), Frame.of(Sheet.LEFT, y, CLUE, TILE + 24), 34);
             }
             Frame frame = zoneFrame(length, y);
             Frame low = Frame.of(frame.x(), frame.y(), frame.width(), Math.min(frame.height(), step - 10));
-            String zone = sheet.zone("zone " + row.cell(0), low, "", "Word " + (w + 1));
+            String zone = sheet.zone("zone " + sheet.called(row.cell(0)), low, "", "Word " + (w + 1));
             zones.add(zone);
             lengths.put(zone, length);
         }

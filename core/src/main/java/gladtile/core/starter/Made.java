@@ -1,6 +1,7 @@
 package gladtile.core.starter;
 
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
 import java.util.List;
@@ -10,7 +11,12 @@ public sealed interface Made {
     /** @param left rows there was no room for on as many pages as there may be */
     record Pages(List<Page> pages, AnswerKey key) implements Made {
         public Activity asActivity(String title) {
-            return new Activity(title.isBlank() ? "New activity" : title, pages, key);
+            return asActivity(title, null);
+        }
+
+        /** @param from the list, so that it can be made again when that changes */
+        public Activity asActivity(String title, MadeFrom from) {
+            return new Activity(title.isBlank() ? "New activity" : title, pages, key, from);
         }
     }
 

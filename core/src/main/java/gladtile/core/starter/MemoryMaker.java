@@ -3,6 +3,7 @@ package gladtile.core.starter;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.Words;
 import gladtile.core.answer.ZoneSet;
 import gladtile.core.starter.Starters.Making;
@@ -19,21 +20,21 @@ final class MemoryMaker {
     private MemoryMaker() {}
 
     static Made make(Making making) {
-        List<Row> rows = making.rows.stream()
+        List<StarterRow> rows = making.rows.stream()
                 .filter(row -> !row.cell(1).isEmpty() || row.picture(0) != null)
                 .toList();
         if (rows.size() < 2) {
             return new Made.Refused(
                     "Memory pairs need two pairs or more: write both behind each other, as in ‘hot, cold’.");
         }
-        List<List<Row>> parts = Making.parts(rows, PAIRS);
-        for (List<Row> part : parts) {
+        List<List<StarterRow>> parts = Making.parts(rows, PAIRS);
+        for (List<StarterRow> part : parts) {
             page(making, part);
         }
         return making.made();
     }
 
-    private static void page(Making making, List<Row> part) {
+    private static void page(Making making, List<StarterRow> part) {
         Sheet sheet = making.sheet("Turn two cards. If they go together, put them side by side.");
         double top = sheet.top + 10;
         double right = Sheet.RIGHT - 2 * (WIDTH + 46);
@@ -41,7 +42,7 @@ final class MemoryMaker {
         record Card(int pair, String text, PictureRef picture) {}
         List<Card> cards = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
-            Row row = part.get(i);
+            StarterRow row = part.get(i);
             boolean shown = row.cell(1).isEmpty();
             cards.add(new Card(i, row.cell(0), shown ? null : row.picture(0)));
             cards.add(new Card(i, shown ? row.cell(0) : row.cell(1), shown ? row.picture(0) : row.picture(1)));
@@ -58,7 +59,7 @@ final class MemoryMaker {
         for (int i = 0; i < cards.size(); i++) {
             Card card = cards.get(i);
             Frame home = homes.get(i);
-            String id = sheet.ids().item("card " + card.pair() + " " + card.text());
+            String id = sheet.ids().item("card " + sheet.called(card.text()));
             var face = Tile.fit("?", home.width(), home.height(), Tile.LARGEST);
             sheet.item(new Words(
                     id,
@@ -77,14 +78,18 @@ final class MemoryMaker {
             for (int side = 0; side < 2; side++) {
                 Frame frame = Frame.of(right + side * (WIDTH + 46), y, WIDTH + 30, step - 14);
                 pair[side] = sheet.zone(
-                        "zone " + i + side, frame, "", "Pair %d, %s".formatted(i + 1, side == 0 ? "first" : "second"));
+                        "zone " + side + " " + sheet.called(part.get(i).cell(0)),
+                        frame,
+                        "",
+                        "Pair %d, %s".formatted(i + 1, side == 0 ? "first" : "second"));
             }
             zones.add(pair);
         }
         List<ZoneSet> sets = new ArrayList<>(sheet.key().sets());
         for (int i = 0; i < zones.size(); i++) {
             String[] pair = zones.get(i);
-            sets.add(new ZoneSet(sheet.ids().item("set " + i), List.of(pair), true, pairs));
+            sets.add(new ZoneSet(
+                    sheet.ids().item("set " + sheet.called(part.get(i).cell(0))), List.of(pair), true, pairs));
             for (String zone : pair) {
                 pieces.forEach(piece -> sheet.belongs(zone, piece));
             }

@@ -1,6 +1,7 @@
 package gladtile.core.starter;
 
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.Wants;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
@@ -16,20 +17,20 @@ final class OddMaker {
     private OddMaker() {}
 
     static Made make(Making making) {
-        for (Row row : making.rows) {
+        for (StarterRow row : making.rows) {
             int count = count(row);
             if (count < 3 || count > MOST) {
                 return new Made.Refused("Write 3 to %d things in each line, the odd one last. “%s” has %d."
                         .formatted(MOST, row.cell(0), count));
             }
         }
-        for (List<Row> part : Making.parts(making.rows, 5)) {
+        for (List<StarterRow> part : Making.parts(making.rows, 5)) {
             page(making, part);
         }
         return making.made();
     }
 
-    private static int count(Row row) {
+    private static int count(StarterRow row) {
         int count = 0;
         while (count < row.cells().size() && !row.cell(count).isEmpty()) {
             count++;
@@ -37,14 +38,14 @@ final class OddMaker {
         return count;
     }
 
-    private static void page(Making making, List<Row> part) {
+    private static void page(Making making, List<StarterRow> part) {
         Sheet sheet = making.sheet("Put the odd one out of each row in the place on the right.");
         double step = Math.min(160, (Sheet.BOTTOM - sheet.top) / part.size());
         List<String> zones = new ArrayList<>();
         List<List<String>> pieces = new ArrayList<>();
         List<String> odd = new ArrayList<>();
         for (int r = 0; r < part.size(); r++) {
-            Row row = part.get(r);
+            StarterRow row = part.get(r);
             int count = count(row);
             double y = sheet.top + r * step;
             double width = Math.min(220, (Sheet.RIGHT - Sheet.LEFT - PLACE - 40 - Rows.GAP * (count - 1)) / count);
@@ -58,8 +59,8 @@ final class OddMaker {
             for (int i = 0; i < count; i++) {
                 int column = order.get(i);
                 Frame home = Frame.of(Sheet.LEFT + i * (width + Rows.GAP), y + 16, width, height);
-                String piece =
-                        sheet.piece("piece " + r + row.cell(column), row.cell(column), row.picture(column), home);
+                String piece = sheet.piece(
+                        "piece " + sheet.called(row.cell(column)), row.cell(column), row.picture(column), home);
                 inRow.add(piece);
                 if (column == count - 1) {
                     odd.add(piece);
@@ -67,7 +68,7 @@ final class OddMaker {
             }
             pieces.add(inRow);
             zones.add(sheet.zone(
-                    "zone " + r,
+                    "zone " + sheet.called(row.cell(count - 1)),
                     Frame.of(Sheet.RIGHT - PLACE, y, PLACE, step - 12),
                     "",
                     "Odd one out of row " + (r + 1)));

@@ -1,6 +1,7 @@
 package gladtile.core.starter;
 
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.Wants;
 import gladtile.core.answer.ZoneRule;
@@ -37,7 +38,7 @@ final class OrderMaker {
             }
         }
         int first = 1;
-        for (List<Row> part : Making.parts(making.rows, perPage)) {
+        for (List<StarterRow> part : Making.parts(making.rows, perPage)) {
             numbered(making, part, first, width, height);
             first += part.size();
         }
@@ -46,7 +47,7 @@ final class OrderMaker {
 
     private static void line(Making making, double width, double height) {
         Sheet sheet = making.sheet("Put them in order, the first one on the left.");
-        List<Row> rows = making.rows;
+        List<StarterRow> rows = making.rows;
         double top = sheet.top + 60;
         String zone = sheet.zone(
                 "zone", Frame.of(Sheet.LEFT, top, Sheet.RIGHT - Sheet.LEFT, height + 90), "", "From first to last");
@@ -54,8 +55,8 @@ final class OrderMaker {
         List<Integer> mixed = mixed(making, rows.size());
         Map<String, Integer> places = new LinkedHashMap<>();
         for (int i = 0; i < rows.size(); i++) {
-            Row row = rows.get(mixed.get(i));
-            String piece = sheet.piece("piece " + row.cell(0), row.cell(0), row.picture(0), homes.get(i));
+            StarterRow row = rows.get(mixed.get(i));
+            String piece = sheet.piece("piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), homes.get(i));
             sheet.belongs(zone, piece);
             places.put(piece, mixed.get(i) + 1);
         }
@@ -72,7 +73,7 @@ final class OrderMaker {
         return Shuffle.moved(order, making.random);
     }
 
-    private static void numbered(Making making, List<Row> part, int first, double width, double height) {
+    private static void numbered(Making making, List<StarterRow> part, int first, double width, double height) {
         Sheet sheet = making.sheet("Put each one at its number.");
         double top = Math.max(200, sheet.top);
         List<Frame> places = Rows.fromTop(part.size(), Sheet.LEFT, Sheet.RIGHT, top, width + 28, height + LABEL + 16);
@@ -84,8 +85,8 @@ final class OrderMaker {
         }
         List<Integer> mixed = mixed(making, part.size());
         for (int i = 0; i < part.size(); i++) {
-            Row row = part.get(mixed.get(i));
-            String piece = sheet.piece("piece " + row.cell(0), row.cell(0), row.picture(0), homes.get(i));
+            StarterRow row = part.get(mixed.get(i));
+            String piece = sheet.piece("piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), homes.get(i));
             for (int z = 0; z < zones.size(); z++) {
                 if (part.get(z).cell(0).equals(row.cell(0))) {
                     sheet.belongs(zones.get(z), piece);

@@ -1,6 +1,7 @@
 package gladtile.core.starter;
 
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.Wants;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
@@ -14,7 +15,7 @@ final class PairMaker {
     private PairMaker() {}
 
     static Made make(Making making) {
-        List<Row> rows = making.rows.stream()
+        List<StarterRow> rows = making.rows.stream()
                 .filter(row -> !row.cell(1).isEmpty() || row.picture(1) != null)
                 .toList();
         if (rows.size() < 2) {
@@ -36,37 +37,43 @@ final class PairMaker {
                 perPage = n;
             }
         }
-        for (List<Row> part : Making.parts(rows, perPage)) {
+        for (List<StarterRow> part : Making.parts(rows, perPage)) {
             page(making, part, across, cell, rowHeight, width, height);
         }
         return making.made();
     }
 
     private static void page(
-            Making making, List<Row> part, int across, double cell, double rowHeight, double width, double height) {
+            Making making,
+            List<StarterRow> part,
+            int across,
+            double cell,
+            double rowHeight,
+            double width,
+            double height) {
         Sheet sheet = making.sheet("Put each one beside what it goes with.");
         List<Frame> homes = Rows.atBottom(part.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
         List<String> zones = new ArrayList<>();
         double top = Math.max(200, sheet.top);
         for (int i = 0; i < part.size(); i++) {
-            Row row = part.get(i);
+            StarterRow row = part.get(i);
             double x = Sheet.LEFT + (i % across) * cell;
             double y = top + Math.floor((double) i / across) * rowHeight;
             Frame name = Frame.of(x, y, NAME, rowHeight - 16);
             if (row.picture(0) != null) {
                 double side = rowHeight - 20;
                 sheet.item(new gladtile.core.activity.Picture(
-                        sheet.ids().item("shown " + row.cell(0)),
+                        sheet.ids().item("shown " + sheet.called(row.cell(0))),
                         Frame.of(x + (NAME - side) / 2, y, side, side),
                         gladtile.core.activity.Movement.FIXED,
                         row.cell(0),
                         row.picture(0),
                         Sheet.CREDIT));
             } else {
-                sheet.centred("shown " + row.cell(0), row.cell(0), name, 36);
+                sheet.centred("shown " + sheet.called(row.cell(0)), row.cell(0), name, 36);
             }
             Frame box = Frame.of(x + NAME + 6, y, width + 36, rowHeight - 16);
-            zones.add(sheet.zone("zone " + row.cell(0), box, "", "Beside " + row.cell(0)));
+            zones.add(sheet.zone("zone " + sheet.called(row.cell(0)), box, "", "Beside " + row.cell(0)));
         }
         for (String zone : zones) {
             sheet.key(sheet.key().with(zone, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
@@ -77,8 +84,8 @@ final class PairMaker {
         }
         List<Integer> mixed = Shuffle.moved(order, making.random);
         for (int i = 0; i < mixed.size(); i++) {
-            Row row = part.get(mixed.get(i));
-            String piece = sheet.piece("piece " + row.cell(1), row.cell(1), row.picture(1), homes.get(i));
+            StarterRow row = part.get(mixed.get(i));
+            String piece = sheet.piece("piece " + sheet.called(row.cell(1)), row.cell(1), row.picture(1), homes.get(i));
             for (int z = 0; z < zones.size(); z++) {
                 // Two that say the same go to each other's places too.
                 if (part.get(z).cell(1).equals(row.cell(1))) {

@@ -147,6 +147,11 @@ final class Sheet {
         key = key.with(piece, facts);
     }
 
+    /** The text by which what is made of an entry is named; the same one after the entry was written otherwise. */
+    String called(String text) {
+        return ids.called(text);
+    }
+
     Ids ids() {
         return ids;
     }

@@ -2,6 +2,7 @@ package gladtile.core.starter;
 
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.Facts;
 import gladtile.core.answer.Room;
@@ -20,7 +21,7 @@ final class SortMaker {
     private SortMaker() {}
 
     static Made make(Making making) {
-        List<Row> rows = new ArrayList<>(
+        List<StarterRow> rows = new ArrayList<>(
                 making.rows.stream().filter(row -> !row.cell(1).isEmpty()).toList());
         List<String> groups = rows.stream().map(row -> row.cell(1)).distinct().toList();
         if (groups.size() < 2) {
@@ -38,7 +39,7 @@ final class SortMaker {
         double width = pictures ? Math.min(140, most) : Tile.width(texts, Math.min(130, most), most);
         double height = pictures ? width : 84;
         for (int perPage = Math.min(rows.size(), 40); perPage >= 1; perPage--) {
-            List<List<Row>> parts = Making.parts(rows, perPage);
+            List<List<StarterRow>> parts = Making.parts(rows, perPage);
             if (parts.stream().allMatch(part -> fits(part, groups, zoneWidth, width, height))) {
                 parts.forEach(part -> page(making, part, groups, zoneWidth, width, height));
                 return making.made();
@@ -59,7 +60,8 @@ final class SortMaker {
         return homes.get(0).y() - 30;
     }
 
-    private static boolean fits(List<Row> part, List<String> groups, double zoneWidth, double width, double height) {
+    private static boolean fits(
+            List<StarterRow> part, List<String> groups, double zoneWidth, double width, double height) {
         double bottom = zoneBottom(homes(part.size(), width, height));
         double zoneHeight = bottom - zoneTop();
         if (zoneHeight < 120) {
@@ -67,7 +69,7 @@ final class SortMaker {
         }
         for (String group : groups) {
             List<Item> in = new ArrayList<>();
-            for (Row row : part) {
+            for (StarterRow row : part) {
                 if (row.cell(1).equals(group)) {
                     in.add(new Zone("x" + in.size(), Frame.of(0, 0, width, height), "", ""));
                 }
@@ -81,18 +83,18 @@ final class SortMaker {
     }
 
     private static void page(
-            Making making, List<Row> part, List<String> groups, double zoneWidth, double width, double height) {
+            Making making, List<StarterRow> part, List<String> groups, double zoneWidth, double width, double height) {
         Sheet sheet = making.sheet("Move each one to where it belongs.");
         List<Frame> homes = homes(part.size(), width, height);
         double top = Math.max(zoneTop(), sheet.top);
         Map<String, String> zones = new LinkedHashMap<>();
         for (int i = 0; i < groups.size(); i++) {
             Frame frame = Frame.of(Sheet.LEFT + i * (zoneWidth + Rows.GAP), top, zoneWidth, zoneBottom(homes) - top);
-            zones.put(groups.get(i), sheet.zone("zone " + groups.get(i), frame, groups.get(i), ""));
+            zones.put(groups.get(i), sheet.zone("zone " + sheet.called(groups.get(i)), frame, groups.get(i), ""));
         }
         for (int i = 0; i < part.size(); i++) {
-            Row row = part.get(i);
-            String piece = sheet.piece("piece " + row.cell(0), row.cell(0), row.picture(0), homes.get(i));
+            StarterRow row = part.get(i);
+            String piece = sheet.piece("piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), homes.get(i));
             sheet.facts(piece, Facts.NONE.withLabels(List.of(labelled(row.cell(1)))));
             zones.forEach((group, zone) -> {
                 if (group.equals(row.cell(1))) {

@@ -2,9 +2,13 @@ package gladtile.core.starter;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Page;
+import gladtile.core.activity.Starter;
+import gladtile.core.activity.StarterKind;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.AnswerKey;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 
 /** Makes pages from lists. What comes out are ordinary pages, laid out and decided, that can be changed in every way. */
@@ -13,16 +17,21 @@ public final class Starters {
 
     /** @param id by which what is made is told from what is made another time */
     public static Made make(Starter starter, String id) {
-        List<Row> rows = starter.rows().stream()
+        return make(starter, id, Map.of());
+    }
+
+    /** As {@link #make(Starter, String)}, with the names that things were first made by. */
+    static Made make(Starter starter, String id, Map<String, String> names) {
+        List<StarterRow> rows = starter.rows().stream()
                 .filter(row -> !row.cell(0).isEmpty() || row.picture(0) != null)
                 .toList();
         if (starter.kind() == StarterKind.FILL_GAPS) {
-            return GapsMaker.make(new Making(starter, List.of(), new Ids(id)));
+            return GapsMaker.make(new Making(starter, List.of(), new Ids(id, names)));
         }
         if (rows.isEmpty()) {
             return new Made.Refused("There is nothing in the list yet. Write or paste one entry a line.");
         }
-        Making making = new Making(starter, rows, new Ids(id));
+        Making making = new Making(starter, rows, new Ids(id, names));
         return switch (starter.kind()) {
             case SORT -> SortMaker.make(making);
             case PAIR -> PairMaker.make(making);
@@ -39,13 +48,13 @@ public final class Starters {
     /** What the makers share: the pages so far, and the shuffling. */
     static final class Making {
         final Starter starter;
-        final List<Row> rows;
+        final List<StarterRow> rows;
         final Ids ids;
         final Random random;
         private final List<Page> pages = new ArrayList<>();
         private AnswerKey key = AnswerKey.EMPTY;
 
-        Making(Starter starter, List<Row> rows, Ids ids) {
+        Making(Starter starter, List<StarterRow> rows, Ids ids) {
             this.starter = starter;
             this.rows = rows;
             this.ids = ids;

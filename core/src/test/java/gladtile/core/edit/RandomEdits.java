@@ -23,18 +23,18 @@ import java.util.Random;
 import java.util.Set;
 
 /** Edits of every type, most of which fit the activity and some of which do not. */
-final class RandomEdits {
-    private static final int TYPES = 27;
+public final class RandomEdits {
+    private static final int TYPES = 28;
     private final Random random;
     private final String author;
     private int made;
 
-    RandomEdits(Random random, String author) {
+    public RandomEdits(Random random, String author) {
         this.random = random;
         this.author = author;
     }
 
-    Edit any(Activity on) {
+    public Edit any(Activity on) {
         if (random.nextInt(8) > 0) {
             return plain(on);
         }
@@ -73,6 +73,7 @@ final class RandomEdits {
             case 23 -> new SetSets(SomeRules.sets(random, on));
             case 24 -> new SetTerms(SomeRules.terms(random, page.id()));
             case 25 -> new SetRule(page.id(), zoneOf(page), SomeRules.rule(random, item));
+            case 26 -> new SetMadeFrom(random.nextBoolean() ? null : Some.madeFrom(random));
             case 20 -> new Transform(page.id(), someOf(page, item), similarity());
             default ->
                 random.nextBoolean()

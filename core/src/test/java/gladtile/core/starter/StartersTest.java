@@ -8,6 +8,9 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Starter;
+import gladtile.core.activity.StarterKind;
+import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.Zone;
 import gladtile.core.check.PageCheck;
 import gladtile.core.check.Pictures;
@@ -33,16 +36,16 @@ class StartersTest {
     private static final String[] GROUPS = {"planet", "star", "comet"};
 
     static Starter starter(StarterKind kind, int count) {
-        List<Row> rows = new ArrayList<>();
+        List<StarterRow> rows = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             String thing = THINGS[i % THINGS.length] + (i < THINGS.length ? "" : " " + i / THINGS.length);
             rows.add(
                     switch (kind) {
-                        case SORT -> Row.of(thing, GROUPS[i % 3]);
-                        case PAIR, MEMORY -> Row.of("Orbit " + (i + 1), thing);
-                        case COUNT_OUT -> Row.of(thing, Integer.toString(1 + i % 9));
-                        case ODD_ONE_OUT -> Row.of(thing + " a", thing + " b", thing + " c", "Odd " + i);
-                        default -> Row.of(thing);
+                        case SORT -> StarterRow.of(thing, GROUPS[i % 3]);
+                        case PAIR, MEMORY -> StarterRow.of("Orbit " + (i + 1), thing);
+                        case COUNT_OUT -> StarterRow.of(thing, Integer.toString(1 + i % 9));
+                        case ODD_ONE_OUT -> StarterRow.of(thing + " a", thing + " b", thing + " c", "Odd " + i);
+                        default -> StarterRow.of(thing);
                     });
         }
         StringBuilder text = new StringBuilder("At night");
@@ -118,10 +121,10 @@ class StartersTest {
         List<String> words = List.of("star", "rats", "tars", "arts", "no", "on", "mars", "rams", "arms");
         Set<String> known = new TreeSet<>(words);
         for (int seed = 1; seed < 80; seed++) {
-            Row[] rows = words.stream()
+            StarterRow[] rows = words.stream()
                     .filter(word -> word.length() > 2)
-                    .map(Row::of)
-                    .toArray(Row[]::new);
+                    .map(StarterRow::of)
+                    .toArray(StarterRow[]::new);
             Activity activity =
                     made(Starter.of(StarterKind.UNSCRAMBLE, "Words", rows).withSeed(seed));
             for (Page page : activity.pages()) {
@@ -158,7 +161,8 @@ class StartersTest {
 
     @Test
     void words_run_leftwards_in_scripts_that_do_and_accents_stay_on_their_letters() {
-        Activity activity = made(Starter.of(StarterKind.UNSCRAMBLE, "", Row.of("قمر"), Row.of("e\u0301toile")));
+        Activity activity =
+                made(Starter.of(StarterKind.UNSCRAMBLE, "", StarterRow.of("قمر"), StarterRow.of("e\u0301toile")));
         Page page = activity.pages().get(0);
         assertThat(activity.key()
                         .rule(page.zones().get(0).id())
@@ -172,8 +176,8 @@ class StartersTest {
 
     @Test
     void pictures_stand_for_words_and_keep_their_credit() {
-        Row moon = new Row(List.of("moon", "night"), List.of(PictureRef.library("1F319")));
-        Row sun = new Row(List.of("sun", "day"), List.of(PictureRef.library("2600")));
+        StarterRow moon = new StarterRow(List.of("moon", "night"), List.of(PictureRef.library("1F319")));
+        StarterRow sun = new StarterRow(List.of("sun", "day"), List.of(PictureRef.library("2600")));
         Activity activity = made(Starter.of(StarterKind.SORT, "", moon, sun));
         assertThat(activity.pages().get(0).pieces())
                 .allMatch(piece -> piece instanceof gladtile.core.activity.Picture picture
@@ -184,17 +188,17 @@ class StartersTest {
     @ParameterizedTest
     @CsvSource({"SORT,groups", "PAIR,pairs", "COUNT_OUT,how many", "ODD_ONE_OUT,odd one last", "MEMORY,pairs"})
     void a_list_that_lacks_something_is_refused_with_what_to_do(StarterKind kind, String said) {
-        Made made = Starters.make(Starter.of(kind, "", Row.of("Mars"), Row.of("Vega")), "x");
+        Made made = Starters.make(Starter.of(kind, "", StarterRow.of("Mars"), StarterRow.of("Vega")), "x");
         assertThat(made).isInstanceOf(Made.Refused.class);
         assertThat(((Made.Refused) made).message()).contains(said);
     }
 
     @Test
     void an_empty_list_and_words_too_long_are_refused_in_words() {
-        assertThat(Starters.make(Starter.of(StarterKind.ORDER, "", Row.of(" ")), "x"))
+        assertThat(Starters.make(Starter.of(StarterKind.ORDER, "", StarterRow.of(" ")), "x"))
                 .isInstanceOf(Made.Refused.class);
         assertThat(((Made.Refused) Starters.make(
-                                Starter.of(StarterKind.SPELL, "", Row.of("Antidisestablishmentarianism")), "x"))
+                                Starter.of(StarterKind.SPELL, "", StarterRow.of("Antidisestablishmentarianism")), "x"))
                         .message())
                 .contains("28 letters");
         assertThat(Starters.make(new Starter(StarterKind.FILL_GAPS, "", List.of(), "No gap", null, null, 1), "x"))
@@ -202,9 +206,9 @@ class StartersTest {
     }
 
     private static Starter many(int count) {
-        Row[] rows = new Row[count];
+        StarterRow[] rows = new StarterRow[count];
         for (int i = 0; i < count; i++) {
-            rows[i] = Row.of("Star " + i, GROUPS[i % 3]);
+            rows[i] = StarterRow.of("Star " + i, GROUPS[i % 3]);
         }
         return Starter.of(StarterKind.SORT, "", rows);
     }

@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -111,14 +112,30 @@ public class Activities {
 
     /** Brings a moment back: as an edit like any other, which can be undone. */
     public Optional<Caught> bringBack(Who who, UUID id, long seq, UUID clientId, long moment) {
+        return become(
+                who,
+                id,
+                seq,
+                clientId,
+                now -> store.at(who.schoolId(), id, moment).orElse(now),
+                "the activity is as it was at that moment");
+    }
+
+    /**
+     * Makes of the activity what is wanted, as one edit like any other, which can be undone.
+     *
+     * @param wanted what it becomes, by what it is
+     * @param nothing why nothing happened when it is so already
+     */
+    public Optional<Caught> become(
+            Who who, UUID id, long seq, UUID clientId, UnaryOperator<Activity> wanted, String nothing) {
         return change(who, id, seq, (change, since) -> {
             if (store.has(who.schoolId(), id, clientId)) {
                 return;
             }
-            Activity then = store.at(who.schoolId(), id, moment).orElse(null);
-            Optional<Edit> edit = then == null ? Optional.empty() : Difference.between(change.activity, then);
+            Optional<Edit> edit = Difference.between(change.activity, wanted.apply(change.activity));
             if (edit.isEmpty()) {
-                change.drop(clientId, "the activity is as it was at that moment");
+                change.drop(clientId, nothing);
             } else if (change.apply(clientId, edit.get(), Kind.PLAIN, null) instanceof Refused refused) {
                 change.drop(clientId, refused.message());
             }

@@ -6,6 +6,7 @@ import static gladtile.tables.Tables.ACTIVITY_SNAPSHOT;
 import static gladtile.tables.Tables.PAGE_STATE;
 
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.attempt.Rules;
@@ -49,6 +50,7 @@ class ActivityStore {
                 .set(ACTIVITY.OWNER_ID, owner.id())
                 .set(ACTIVITY.TITLE, activity.title())
                 .set(ACTIVITY.KEY, JSONB.valueOf(Json.write(activity.key())))
+                .set(ACTIVITY.MADE_FROM, json(activity.madeFrom()))
                 .set(ACTIVITY.SAID, Said.on(activity))
                 .set(ACTIVITY.PLACEMENTS, Rules.of(activity).placements().size())
                 .set(ACTIVITY.CREATED_AT, now)
@@ -56,6 +58,10 @@ class ActivityStore {
                 .execute();
         writePages(owner.schoolId(), id, Map.of(), activity.pages());
         keepSnapshot(owner.schoolId(), id, 0, activity);
+    }
+
+    private static JSONB json(MadeFrom madeFrom) {
+        return madeFrom == null ? null : JSONB.valueOf(Json.write(madeFrom));
     }
 
     void keepSnapshot(UUID schoolId, UUID id, long seq, Activity activity) {
@@ -106,7 +112,7 @@ class ActivityStore {
     }
 
     private Optional<Stored> head(UUID schoolId, UUID id, boolean lock) {
-        var query = db.select(ACTIVITY.TITLE, ACTIVITY.SEQ, ACTIVITY.KEY)
+        var query = db.select(ACTIVITY.TITLE, ACTIVITY.SEQ, ACTIVITY.KEY, ACTIVITY.MADE_FROM)
                 .from(ACTIVITY)
                 .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.ID.eq(id));
         var row = lock ? query.forUpdate().fetchOptional() : query.fetchOptional();
@@ -117,7 +123,9 @@ class ActivityStore {
                     .orderBy(PAGE_STATE.POSITION)
                     .fetch(ActivityStore::page);
             AnswerKey key = Json.read(head.get(ACTIVITY.KEY).data(), AnswerKey.class);
-            return new Stored(head.get(ACTIVITY.SEQ), new Activity(head.get(ACTIVITY.TITLE), pages, key));
+            JSONB from = head.get(ACTIVITY.MADE_FROM);
+            MadeFrom madeFrom = from == null ? null : Json.read(from.data(), MadeFrom.class);
+            return new Stored(head.get(ACTIVITY.SEQ), new Activity(head.get(ACTIVITY.TITLE), pages, key, madeFrom));
         });
     }
 
@@ -134,6 +142,9 @@ class ActivityStore {
         }
         if (!before.key().equals(after.key())) {
             update = update.set(ACTIVITY.KEY, JSONB.valueOf(Json.write(after.key())));
+        }
+        if (before.madeFrom() != after.madeFrom()) {
+            update = update.set(ACTIVITY.MADE_FROM, json(after.madeFrom()));
         }
         update.where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.ID.eq(id)).execute();
         Map<String, Integer> places = new HashMap<>();

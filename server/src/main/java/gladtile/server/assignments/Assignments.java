@@ -71,7 +71,8 @@ public class Assignments {
         if (!classes.isMember(who.schoolId(), classId, who.id())) {
             return new NoSuchClass();
         }
-        Activity activity = current.get().activity();
+        // A student works on pages; the list they were made from stays with the activity.
+        Activity activity = current.get().activity().withMadeFrom(null);
         if (Rules.of(activity).placements().isEmpty()) {
             return new NothingToPlace();
         }

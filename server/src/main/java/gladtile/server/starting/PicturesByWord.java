@@ -1,12 +1,14 @@
 package gladtile.server.starting;
 
 import gladtile.core.activity.PictureRef;
-import gladtile.core.starter.Row;
-import gladtile.core.starter.StarterKind;
+import gladtile.core.activity.Starter;
+import gladtile.core.activity.StarterKind;
+import gladtile.core.activity.StarterRow;
 import gladtile.server.pictures.PictureLibrary;
 import gladtile.server.support.Plain;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import org.springframework.stereotype.Component;
 
 /** Finds a picture for each word of a list that is to be shown as one. */
@@ -20,13 +22,35 @@ class PicturesByWord {
         this.library = library;
     }
 
+    /** The same list with pictures for its words, where they are wanted. */
+    Starter found(Starter starter, boolean wanted) {
+        if (!wanted) {
+            return starter;
+        }
+        if (starter.kind() == StarterKind.LABEL) {
+            PictureRef shown = picture(starter.title());
+            return shown == null ? starter : starter.withPicture(shown);
+        }
+        return starter.withRows(
+                starter.rows().stream().map(row -> found(starter.kind(), row)).toList());
+    }
+
+    /** How many pictures a list has. */
+    int count(Starter starter) {
+        long inRows = starter.rows().stream()
+                .flatMap(row -> row.pictures().stream())
+                .filter(Objects::nonNull)
+                .count();
+        return (int) inRows + (starter.picture() == null ? 0 : 1);
+    }
+
     /** The same row with pictures for those of its columns that become pieces or clues. */
-    Row found(StarterKind kind, Row row) {
+    StarterRow found(StarterKind kind, StarterRow row) {
         List<PictureRef> pictures = new ArrayList<>();
         for (int column = 0; column < row.cells().size(); column++) {
             pictures.add(shows(kind, column) ? picture(row.cell(column)) : null);
         }
-        return new Row(row.cells(), pictures);
+        return new StarterRow(row.cells(), pictures);
     }
 
     private static boolean shows(StarterKind kind, int column) {

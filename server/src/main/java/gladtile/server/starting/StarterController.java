@@ -2,19 +2,18 @@ package gladtile.server.starting;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
+import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Starter;
 import gladtile.core.starter.Graphemes;
 import gladtile.core.starter.Made;
-import gladtile.core.starter.Row;
-import gladtile.core.starter.Starter;
-import gladtile.core.starter.StarterKind;
 import gladtile.core.starter.Starters;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities;
 import gladtile.server.support.Problem;
 import gladtile.server.support.UuidV7;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -71,13 +70,9 @@ class StarterController {
 
     @PostMapping("/preview")
     StarterPreview preview(@RequestBody StarterRequest asked) {
-        Starter starter = found(asked);
+        Starter starter = pictures.found(asked.starter(), asked.pictured());
         Made made = Starters.make(starter, "preview");
-        int pictured = (int) (starter.rows().stream()
-                        .flatMap(row -> row.pictures().stream())
-                        .filter(one -> one != null)
-                        .count()
-                + (starter.picture() == null ? 0 : 1));
+        int pictured = pictures.count(starter);
         if (made instanceof Made.Refused refused) {
             return new StarterPreview(List.of(), 0, pictured, refused.message());
         }
@@ -92,12 +87,15 @@ class StarterController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     StarterMade make(@AuthenticationPrincipal Who who, @RequestBody StarterRequest asked) {
-        Made made = Starters.make(found(asked), UuidV7.make().toString());
+        Starter starter = pictures.found(asked.starter(), asked.pictured());
+        String listId = UuidV7.make().toString();
+        Made made = Starters.make(starter, listId);
         if (made instanceof Made.Refused refused) {
             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, refused.message());
         }
         String title = asked.starter().title().strip();
-        return new StarterMade(activities.create(who, ((Made.Pages) made).asActivity(title)));
+        return new StarterMade(activities.create(
+                who, ((Made.Pages) made).asActivity(title, new MadeFrom(listId, starter, asked.pictured(), Map.of()))));
     }
 
     @PostMapping("/cut")
@@ -107,19 +105,5 @@ class StarterController {
                 Graphemes.letters(cut.text()).stream()
                         .filter(letter -> !letter.isBlank())
                         .toList());
-    }
-
-    private Starter found(StarterRequest asked) {
-        if (!asked.pictured()) {
-            return asked.starter();
-        }
-        if (asked.starter().kind() == StarterKind.LABEL) {
-            PictureRef shown = pictures.picture(asked.starter().title());
-            return shown == null ? asked.starter() : asked.starter().withPicture(shown);
-        }
-        List<Row> rows = asked.starter().rows().stream()
-                .map(row -> pictures.found(asked.starter().kind(), row))
-                .toList();
-        return asked.starter().withRows(rows);
     }
 }

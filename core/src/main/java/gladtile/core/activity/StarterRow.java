@@ -1,8 +1,7 @@
-package gladtile.core.starter;
+package gladtile.core.activity;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
-import gladtile.core.activity.PictureRef;
 import java.util.List;
 
 /**
@@ -11,10 +10,10 @@ import java.util.List;
  * @param cells what stands in its columns, at least one, the first not blank
  * @param pictures a picture for each cell, null where there is none; may be shorter than the cells
  */
-public record Row(
+public record StarterRow(
         List<String> cells,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PictureRef> pictures) {
-    public Row {
+    public StarterRow {
         cells = List.copyOf(Bounds.present("row.cells", cells));
         Bounds.within("row.cells", cells.size(), 1, Bounds.STARTER_COLUMNS);
         cells.forEach(cell -> Bounds.text("row.cells", cell, Bounds.STARTER_CELL));
@@ -24,15 +23,16 @@ public record Row(
         Bounds.count("row.pictures", pictures.size(), Bounds.STARTER_COLUMNS);
     }
 
-    public static Row of(String... cells) {
-        return new Row(List.of(cells), List.of());
+    public static StarterRow of(String... cells) {
+        return new StarterRow(List.of(cells), List.of());
     }
 
     public String cell(int column) {
         return column < cells.size() ? cells.get(column).strip() : "";
     }
 
-    PictureRef picture(int column) {
+    /** Absent for none. */
+    public PictureRef picture(int column) {
         return column < pictures.size() ? pictures.get(column) : null;
     }
 }

@@ -1,4 +1,4 @@
-package gladtile.core.starter;
+package gladtile.core.activity;
 
 /** The pages that can be made from a list. */
 public enum StarterKind {

@@ -1,9 +1,8 @@
-package gladtile.core.starter;
+package gladtile.core.activity;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
-import gladtile.core.activity.PictureRef;
 import java.util.List;
 
 /**
@@ -19,7 +18,7 @@ import java.util.List;
 public record Starter(
         StarterKind kind,
         String title,
-        List<Row> rows,
+        List<StarterRow> rows,
         @JsonInclude(JsonInclude.Include.NON_NULL) String text,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean typed,
         @JsonInclude(JsonInclude.Include.NON_NULL) PictureRef picture,
@@ -38,7 +37,7 @@ public record Starter(
         }
     }
 
-    public static Starter of(StarterKind kind, String title, Row... rows) {
+    public static Starter of(StarterKind kind, String title, StarterRow... rows) {
         return new Starter(kind, title, List.of(rows), null, null, null, 1);
     }
 
@@ -50,7 +49,7 @@ public record Starter(
         return new Starter(kind, title, rows, text, typed, shown, seed);
     }
 
-    public Starter withRows(List<Row> newRows) {
+    public Starter withRows(List<StarterRow> newRows) {
         return new Starter(kind, title, newRows, text, typed, picture, seed);
     }
 }

@@ -1,0 +1,19 @@
+package gladtile.core.edit;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.MadeFrom;
+
+/** Sets the list that pages of the activity were made from. @param madeFrom absent for none */
+public record SetMadeFrom(
+        @JsonInclude(JsonInclude.Include.NON_NULL) MadeFrom madeFrom) implements Edit {
+    @Override
+    public EditResult apply(Activity activity) {
+        return new EditResult.Applied(activity.withMadeFrom(madeFrom));
+    }
+
+    @Override
+    public Edit invert(Activity before) {
+        return new SetMadeFrom(before.madeFrom());
+    }
+}

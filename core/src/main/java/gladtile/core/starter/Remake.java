@@ -1,0 +1,92 @@
+package gladtile.core.starter;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Gap;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.MadeFrom;
+import gladtile.core.activity.Starter;
+import gladtile.core.activity.Zone;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+
+/**
+ * Makes pages again when their list has changed. What is made from the list as it was is put beside what there is: where
+ * the two differ somebody changed it by hand, and that stays; all else becomes what is made from the changed list.
+ */
+public final class Remake {
+    private Remake() {}
+
+    /** @param changed the list as it is to be; of the kind that the activity was made as */
+    public static Remade again(Activity now, Starter changed, boolean pictured) {
+        MadeFrom list = now.madeFrom();
+        if (list == null || list.starter().kind() != changed.kind()) {
+            return new Remade.Refused("These pages were not made from such a list. Nothing was changed.");
+        }
+        Map<String, String> names = Renamed.names(list.starter(), changed, list.names());
+        Made made = Starters.make(changed, list.id(), names);
+        if (!(made instanceof Made.Pages after)) {
+            return new Remade.Refused(((Made.Refused) made).message());
+        }
+        Made first = Starters.make(list.starter(), list.id(), list.names());
+        Made.Pages before = first instanceof Made.Pages pages ? pages : new Made.Pages(List.of(), after.key());
+        PagesAgain pages = PagesAgain.of(now.pages(), before.pages(), after.pages());
+        if (pages.refused() != null) {
+            return new Remade.Refused(pages.refused());
+        }
+        Set<String> gone = new HashSet<>(PagesAgain.items(now.pages()).keySet());
+        gone.addAll(PagesAgain.items(after.pages()).keySet());
+        gone.removeAll(PagesAgain.items(pages.pages()).keySet());
+        String title = list.starter().title().strip();
+        boolean named = !title.isEmpty() && now.title().equals(title);
+        Activity again = new Activity(
+                named && !changed.title().isBlank() ? changed.title().strip() : now.title(),
+                pages.pages(),
+                KeyAgain.of(now.key(), before.key(), after.key(), pages.pages(), gone),
+                new MadeFrom(list.id(), changed, pictured, names));
+        return new Remade.Again(
+                again, names(now, again), names(again, now), byHand(now, before.asActivity("before"), again));
+    }
+
+    /** What of {@code to} is not in {@code from}. */
+    private static List<String> names(Activity from, Activity to) {
+        Map<String, Item> there = PagesAgain.items(from.pages());
+        List<String> names = new ArrayList<>();
+        PagesAgain.items(to.pages()).forEach((id, item) -> {
+            boolean counts = item.isPiece() || item instanceof Zone || item instanceof Gap;
+            if (counts && !there.containsKey(id)) {
+                names.add(item.name());
+            }
+        });
+        return names;
+    }
+
+    private static int byHand(Activity now, Activity before, Activity again) {
+        Map<String, Item> were = PagesAgain.items(before.pages());
+        Map<String, Item> left = PagesAgain.items(again.pages());
+        int count = 0;
+        for (Map.Entry<String, Item> one : PagesAgain.items(now.pages()).entrySet()) {
+            String id = one.getKey();
+            boolean changed = !one.getValue().equals(were.get(id))
+                    || !now.key().rule(id).equals(before.key().rule(id))
+                    || !now.key().facts(id).equals(before.key().facts(id))
+                    || !Objects.equals(
+                            now.key().typed().get(id), before.key().typed().get(id))
+                    || !Objects.equals(
+                            now.key().decisions().get(id),
+                            before.key().decisions().get(id));
+            if (changed && left.containsKey(id)) {
+                count++;
+            }
+        }
+        return count;
+    }
+
+    /** What it is now where it was changed by hand, else what it becomes. */
+    static <T> T kept(T now, T before, T after) {
+        return Objects.equals(now, before) ? after : now;
+    }
+}

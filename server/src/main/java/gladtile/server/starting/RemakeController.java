@@ -1,0 +1,127 @@
+package gladtile.server.starting;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Starter;
+import gladtile.core.starter.Remade;
+import gladtile.core.starter.Remake;
+import gladtile.server.accounts.Who;
+import gladtile.server.activities.Activities;
+import gladtile.server.activities.Activities.Caught;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Pages of an activity that are made again from its changed list; what was changed on them by hand stays. */
+@RestController
+@RequestMapping("/api/activities/{id}/list")
+class RemakeController {
+    /** So many pages are drawn in the preview, and so many names told. */
+    private static final int SHOWN = 6;
+
+    private static final int NAMED = 20;
+
+    private final Activities activities;
+    private final PicturesByWord pictures;
+
+    RemakeController(Activities activities, PicturesByWord pictures) {
+        this.activities = activities;
+        this.pictures = pictures;
+    }
+
+    /** @param pictured words that the library has a picture for are shown as that picture */
+    record ChangedList(Starter starter, boolean pictured) {
+        ChangedList {
+            Bounds.present("starter", starter);
+        }
+    }
+
+    /** @param id made by the workbench; the same id twice is one edit @param seq the newest edit it knows */
+    record MakeAgain(long seq, UUID id, ChangedList list) {
+        MakeAgain {
+            Bounds.present("edit.id", id);
+            Bounds.present("list", list);
+        }
+    }
+
+    /**
+     * @param pages the first of those there would be
+     * @param added names of pieces, zones and gaps that come, the first of them
+     * @param gone names of those that go with their entry, the first of them
+     * @param kept how many things stay as they were changed by hand
+     * @param missing why it cannot be made so, in words; absent when it can
+     */
+    record RemakePreview(
+            List<Page> pages,
+            int count,
+            int pictures,
+            List<String> added,
+            int addedCount,
+            List<String> gone,
+            int goneCount,
+            int kept,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String missing) {}
+
+    @PostMapping("/preview")
+    RemakePreview preview(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody ChangedList asked) {
+        Activity now = activities
+                .read(who, id)
+                .orElseThrow(() -> Problem.notThere("activity"))
+                .activity();
+        Starter starter = pictures.found(asked.starter(), asked.pictured());
+        int pictured = pictures.count(starter);
+        Remade remade = Remake.again(now, starter, asked.pictured());
+        if (remade instanceof Remade.Refused refused) {
+            return new RemakePreview(List.of(), 0, pictured, List.of(), 0, List.of(), 0, 0, refused.message());
+        }
+        Remade.Again again = (Remade.Again) remade;
+        List<Page> pages = again.activity().pages();
+        return new RemakePreview(
+                first(pages, SHOWN),
+                pages.size(),
+                pictured,
+                first(again.added(), NAMED),
+                again.added().size(),
+                first(again.gone(), NAMED),
+                again.gone().size(),
+                again.kept(),
+                null);
+    }
+
+    /** As one edit like any other, which can be undone. */
+    @PostMapping
+    Caught make(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody MakeAgain asked) {
+        Starter starter = pictures.found(asked.list().starter(), asked.list().pictured());
+        boolean pictured = asked.list().pictured();
+        return activities
+                .become(
+                        who,
+                        id,
+                        asked.seq(),
+                        asked.id(),
+                        now -> become(now, starter, pictured),
+                        "the pages are as the list says already")
+                .orElseThrow(() -> Problem.notThere("activity"));
+    }
+
+    private static Activity become(Activity now, Starter starter, boolean pictured) {
+        Remade remade = Remake.again(now, starter, pictured);
+        if (remade instanceof Remade.Refused refused) {
+            throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, refused.message());
+        }
+        return ((Remade.Again) remade).activity();
+    }
+
+    private static <T> List<T> first(List<T> all, int most) {
+        return all.subList(0, Math.min(most, all.size()));
+    }
+}
