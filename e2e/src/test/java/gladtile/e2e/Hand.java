@@ -60,6 +60,13 @@ final class Hand {
         seconds += KEY * text.codePointCount(0, text.length());
     }
 
+    /** Brings in what was copied elsewhere, with the keys for it. */
+    void paste(String text) {
+        page.context().grantPermissions(java.util.List.of("clipboard-read", "clipboard-write"));
+        page.evaluate("text => navigator.clipboard.writeText(text)", text);
+        key("Control+v");
+    }
+
     void key(String name) {
         typing();
         page.keyboard().press(name);

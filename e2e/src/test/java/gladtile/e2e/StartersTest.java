@@ -5,13 +5,16 @@ import static gladtile.e2e.Browser.button;
 import static gladtile.e2e.Browser.buttonLike;
 import static gladtile.e2e.Browser.link;
 import static gladtile.e2e.Browser.pieceLike;
+import static org.assertj.core.api.Assertions.within;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
+import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -74,6 +77,66 @@ class StartersTest {
         teacher.keyboard().press("ArrowRight");
         teacher.keyboard().press("Enter");
         assertThat(teacher.getByText("1 of 12 placed")).isVisible();
+    }
+
+    /** From the Activities screen to a page that can be played, by the keystroke-level model. */
+    @Test
+    void a_sort_of_twelve_pasted_words_is_made_in_under_thirty_seconds_by_hand() {
+        Hand hand = new Hand(teacher);
+        hand.click(teacher.getByLabel("Start from a list")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Sort"))));
+        teacher.waitForFunction("() => document.activeElement?.tagName === 'TEXTAREA'");
+        hand.paste("Mars\tplanet\nVega\tstar\nVenus\tplanet\nSirius\tstar\nHalley\tcomet\nPolaris\tstar\n"
+                + "Jupiter\tplanet\nEncke\tcomet\nSaturn\tplanet\nSwan\tcomet\nRigel\tstar\nBiela\tcomet");
+        assertThat(teacher.getByText("1 page")).isVisible();
+        hand.click(buttonLike(teacher, "Make the page"));
+        teacher.waitForURL("**/lay-out");
+        hand.click(link(teacher, "Try"));
+        assertThat(teacher.getByText("0 of 12 placed")).isVisible();
+        hand.drag(Browser.middle(pieceLike(teacher, "Mars")), Browser.middle(teacher.getByLabel("planet")));
+        assertThat(teacher.getByText("1 of 12 placed")).isVisible();
+        System.out.printf("A sort of twelve words: %.0f s by the keystroke-level model%n", hand.seconds());
+        assertTrue(hand.seconds() < 30);
+    }
+
+    @Test
+    void a_list_is_changed_later_and_what_was_moved_by_hand_stays() {
+        start("Sort", "Planet or star?", "Marz, planet\nVega, star\nVenus, planet");
+        make();
+        buttonLike(teacher, "Marz, free").click();
+        teacher.keyboard().press("Shift+ArrowUp");
+        teacher.keyboard().press("Shift+ArrowUp");
+        Locator mars = buttonLike(teacher, "Marz, free");
+        double[] moved = Browser.middle(mars);
+        button(teacher, "Change the list").click();
+        Locator list = teacher.locator("dialog textarea");
+        assertThat(list).hasValue("Marz, planet\nVega, star\nVenus, planet");
+        list.fill("Mars, planet\nVega, star\nVenus, planet\nIo, moon");
+        assertThat(teacher.getByText("New: moon, Io")).isVisible();
+        assertThat(teacher.getByText("Stays as you changed it: 1 thing")).isVisible();
+        Browser.look(teacher, "change-the-list");
+        buttonLike(teacher, "Change the page").click();
+        assertThat(buttonLike(teacher, "Io, free")).isVisible();
+        double[] now = Browser.middle(buttonLike(teacher, "Mars, free"));
+        org.assertj.core.api.Assertions.assertThat(now[1]).isCloseTo(moved[1], within(1.0));
+        button(teacher, "Undo").click();
+        assertThat(buttonLike(teacher, "Io, free")).hasCount(0);
+        assertThat(buttonLike(teacher, "Marz, free")).isVisible();
+    }
+
+    @Test
+    void a_file_of_a_spreadsheet_becomes_the_list() {
+        start("Pair", "", "");
+        teacher.getByLabel("CSV file")
+                .setInputFiles(new FilePayload(
+                        "sky.csv", "text/csv", "Tag;Sonne\nNacht;\"Mond, voll\"".getBytes(StandardCharsets.UTF_8)));
+        assertThat(teacher.locator("dialog textarea")).hasValue("Tag, Sonne\nNacht, \"Mond, voll\"");
+        teacher.getByLabel("CSV file")
+                .setInputFiles(new FilePayload("sky.xlsx", "application/zip", new byte[] {80, 75, 3, 4, 0, 0}));
+        assertThat(teacher.getByRole(AriaRole.ALERT)).containsText("save the list as CSV");
+        assertThat(teacher.locator("dialog textarea")).hasValue("Tag, Sonne\nNacht, \"Mond, voll\"");
+        make();
+        assertThat(buttonLike(teacher, "Mond, voll, free")).isVisible();
     }
 
     @Test
