@@ -16,7 +16,7 @@ import type { Editing } from './editing'
 import { isUndecided } from './key'
 
 /** The answer key of a page: the table, the rules, what is typed, points and time; below it the page check. */
-const props = defineProps<{ editing: Editing; page: Page; checked: CheckedPages | null }>()
+const props = defineProps<{ editing: Editing; page: Page; checked: CheckedPages | null; failed: boolean }>()
 const emit = defineEmits<{ page: [pageId: string] }>()
 const deciding = useDeciding(props.editing, toRef(props, 'page'))
 const { key, zones, pieces, gaps, chosen } = deciding
@@ -118,6 +118,7 @@ async function jump(pageId: string, itemIds: string[]) {
     <CheckStrip
       class="strip"
       :checked="checked"
+      :failed="failed"
       :activity="editing.activity.value"
       :page-id="page.id"
       @mend="mend"

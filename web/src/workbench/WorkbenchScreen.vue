@@ -215,6 +215,7 @@ function rename(event: Event) {
         :editing="editing"
         :page="page"
         :checked="watched?.checked.value ?? null"
+        :failed="watched?.failed.value ?? false"
         @page="pageId = $event"
       />
       <TryStep v-else-if="step === 'try'" :editing="editing" :page-id="page.id" @back="go('lay-out')" />

@@ -24,11 +24,17 @@ const at = ref({ x: 0, y: 0, width: 400, height: 300 })
 /** The cell that the keys are on; -1 stands for the heads of rows and columns. */
 const active = ref<[number, number]>([0, 0])
 
-const rows = computed(() => inSight(at.value.y, at.value.height - HEAD, ROW, pieces.value.length))
-const columns = computed(() => inSight(at.value.x, at.value.width - NAMES, COLUMN, zones.value.length, 1))
-const shownRows = computed(() => range(rows.value))
-const shownColumns = computed(() => range(columns.value))
-const range = ([from, to]: [number, number]) => Array.from({ length: to - from }, (_, i) => from + i)
+const shownRows = computed<number[]>((before) =>
+  range(inSight(at.value.y, at.value.height - HEAD, ROW, pieces.value.length), before),
+)
+const shownColumns = computed<number[]>((before) =>
+  range(inSight(at.value.x, at.value.width - NAMES, COLUMN, zones.value.length, 1), before),
+)
+/** The same array as before where it holds the same, so that nothing is drawn anew for it. */
+function range([from, to]: [number, number], before: number[] | undefined): number[] {
+  if (before && before.length === to - from && (before.length === 0 || before[0] === from)) return before
+  return Array.from({ length: to - from }, (_, i) => from + i)
+}
 
 const SAID: Record<Decision, string> = {
   BELONGS: 'belongs',
@@ -143,6 +149,7 @@ defineExpose({ goTo })
       <div
         v-for="p in shownRows"
         :key="pieces[p]!.id"
+        v-memo="[p, pieces, zones, key, shownColumns, active, chosen]"
         class="row"
         role="row"
         :aria-rowindex="p + 2"

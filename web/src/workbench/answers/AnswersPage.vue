@@ -140,6 +140,8 @@ const looked = computed(
   box-shadow:
     0 1px 0 #0001,
     0 6px 24px #0000001f;
+  /* A layer of its own: scrolling the table beside it does not paint the page anew. */
+  will-change: transform;
 }
 .over {
   position: absolute;

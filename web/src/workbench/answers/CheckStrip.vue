@@ -5,7 +5,12 @@ import type { Activity, CheckedPages, Edit } from '@/api/types'
 import { count } from '@/page/count'
 
 /** What would trip students up, each with ways to mend it; of this page first. */
-const props = defineProps<{ checked: CheckedPages | null; activity: Activity; pageId: string }>()
+const props = defineProps<{
+  checked: CheckedPages | null
+  failed: boolean
+  activity: Activity
+  pageId: string
+}>()
 const emit = defineEmits<{ mend: [edit: Edit]; jump: [pageId: string, itemIds: string[]] }>()
 
 const findings = computed(() => {
@@ -15,6 +20,8 @@ const findings = computed(() => {
     ...all.filter((one) => one.pageId !== props.pageId),
   ]
 })
+/** The first of them: with each that is mended the next one comes. */
+const SHOWN = 40
 const pageName = (id: string) => {
   const index = props.activity.pages.findIndex((page) => page.id === id)
   return index < 0 ? '' : `${index + 1} · ${props.activity.pages[index]!.name}`
@@ -25,13 +32,14 @@ const pageName = (id: string) => {
   <section class="check" aria-label="Page check" data-region-start>
     <div class="head">
       <h2>Page check</h2>
-      <p v-if="checked" role="status">
+      <p v-if="failed" role="status">Could not look just now. It looks again after the next change.</p>
+      <p v-else-if="checked" role="status">
         {{ checked.total ? `${count(checked.total, 'thing')} to look at` : 'Nothing to mend' }},
         {{ count(checked.passed, 'check') }} passed
       </p>
     </div>
     <ul v-if="findings.length">
-      <li v-for="one in findings" :key="`${one.name} ${one.pageId}`">
+      <li v-for="one in findings.slice(0, SHOWN)" :key="`${one.name} ${one.pageId}`">
         <p class="what">
           <span class="chip w">{{ one.title }}</span>
           <span v-if="one.pageId !== pageId" class="chip n">{{ pageName(one.pageId) }}</span>
@@ -45,6 +53,9 @@ const pageName = (id: string) => {
             {{ mend.label }}
           </button>
         </p>
+      </li>
+      <li v-if="findings.length > SHOWN" class="more">
+        and {{ findings.length - SHOWN }} more, which come here once these are mended
       </li>
     </ul>
     <p v-else-if="checked" class="fine">
@@ -85,6 +96,13 @@ li {
   border: 1px solid var(--line);
   border-radius: var(--tile);
   background: #fff;
+  /* Of hundreds only those in sight are laid out. */
+  content-visibility: auto;
+  contain-intrinsic-size: 360px 96px;
+}
+.more {
+  flex: 0 0 200px;
+  color: var(--soft);
 }
 .what {
   display: flex;

@@ -10,6 +10,8 @@ const QUIET = 250
 export function watchPages(editing: Editing) {
   const checked = shallowRef<CheckedPages | null>(null)
   const looking = ref(false)
+  /** Whether the last look failed; what was found before it still stands. */
+  const failed = ref(false)
   let timer: ReturnType<typeof setTimeout> | undefined
   let closed = false
 
@@ -20,8 +22,10 @@ export function watchPages(editing: Editing) {
       await editing.flush()
       const found = await get<CheckedPages>(`/api/activities/${editing.id}/check`)
       if (!closed) checked.value = found
+      failed.value = false
     } catch {
-      // The next edit looks again; what was found before still stands.
+      // The next edit looks again.
+      failed.value = true
     } finally {
       looking.value = false
     }
@@ -36,6 +40,6 @@ export function watchPages(editing: Editing) {
     closed = true
     clearTimeout(timer)
   })
-  return { checked, looking }
+  return { checked, looking, failed }
 }
 export type PageWatch = ReturnType<typeof watchPages>

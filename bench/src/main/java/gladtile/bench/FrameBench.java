@@ -98,8 +98,31 @@ public final class FrameBench {
                 page.mouse().up();
                 page.waitForTimeout(1_000);
             });
+            scrolling(page, address, FullPages.wide(teacher));
             opening(page, address, FullPages.manyPages(teacher));
         }
+    }
+
+    /** The answer key of 500 pieces and 50 zones, by the wheel: down through all rows, then through all columns. */
+    private static void scrolling(Page page, String address, String activity) {
+        page.navigate(address + "/activities/" + activity + "/answers");
+        Locator table = page.locator(".table[role=grid]");
+        table.locator(".cell").first().waitFor();
+        page.waitForTimeout(2_000);
+        BoundingBox box = table.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        report("scrolling 500 rows", page, () -> {
+            for (int i = 0; i < STEPS; i++) {
+                page.mouse().wheel(0, 60);
+            }
+        });
+        report("scrolling 50 columns", page, () -> {
+            for (int i = 0; i < STEPS; i++) {
+                page.mouse().wheel(i < STEPS / 2 ? 24 : -24, 0);
+            }
+        });
+        System.out.println("  scrolled to " + table.evaluate("el => el.scrollTop") + " of "
+                + table.evaluate("el => el.scrollHeight - el.clientHeight"));
     }
 
     /** From asking for the address until the page can be used: its items are there and take a press. */

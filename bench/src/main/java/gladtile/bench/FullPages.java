@@ -13,6 +13,8 @@ final class FullPages {
     private static final int PAGES = 30;
     private static final int ON_EACH = 50;
     private static final int AT_ONCE = 400;
+    static final int WIDE_PIECES = 500;
+    static final int WIDE_ZONES = 50;
     private static final String[] CODES = {"2600", "1F314", "2B50", "1FA90", "1F680", "1F52D"};
 
     private FullPages() {}
@@ -51,6 +53,21 @@ final class FullPages {
             Map<String, Object> page =
                     Map.of("id", "p" + p, "name", "Page " + p, "paper", Map.of("colour", "#fbf8f2"), "items", items);
             edits.add(Map.of("kind", "add-page", "index", p, "page", page));
+        }
+        send(teacher, id, edits);
+        return id;
+    }
+
+    /** One page of 500 pieces and 50 drop zones. */
+    static String wide(Api teacher) {
+        String id = make(teacher, "Wide key");
+        String page = firstPage(teacher, id);
+        List<Map<String, Object>> edits = new ArrayList<>();
+        for (int i = 0; i < WIDE_ZONES; i++) {
+            edits.add(addItem(page, i, item("z" + i, 1, 10 + (i % 10) * 158, 10 + (i / 10) * 90, 80)));
+        }
+        for (int i = 0; i < WIDE_PIECES; i++) {
+            edits.add(addItem(page, i, item("p" + i, i * 10, 10 + (i % 40) * 39, 470 + (i / 40) * 39, 34)));
         }
         send(teacher, id, edits);
         return id;

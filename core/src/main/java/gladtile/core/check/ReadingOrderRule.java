@@ -9,7 +9,10 @@ import gladtile.core.edit.MoveDepth;
 import gladtile.core.edit.Together;
 import gladtile.core.measure.Outline;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A reading order that jumps: with the keyboard and read aloud, things come in the order of their depth. It jumps where
@@ -18,6 +21,8 @@ import java.util.List;
 final class ReadingOrderRule {
     /** Page units. */
     private static final double WELL_ABOVE = 180;
+
+    private static final double ROW = 60;
 
     private ReadingOrderRule() {}
 
@@ -46,18 +51,14 @@ final class ReadingOrderRule {
 
     /** From top to bottom, row by row; what lies over something else stays over it. */
     private static List<Mend> mend(OnPage on, List<Item> read) {
-        List<Item> wanted = new ArrayList<>(read);
-        wanted.sort((a, b) -> {
-            double ya = on.outline(a).top();
-            double yb = on.outline(b).top();
-            return Math.abs(ya - yb) > 60
-                    ? Double.compare(ya, yb)
-                    : Double.compare(on.outline(a).left(), on.outline(b).left());
-        });
+        List<Item> wanted = rows(on, read);
+        Map<String, Integer> places = new HashMap<>();
+        wanted.forEach(item -> places.put(item.id(), places.size()));
         for (int i = 0; i < read.size(); i++) {
             for (int j = i + 1; j < read.size(); j++) {
                 boolean overlap = OnPage.overlap(on.outline(read.get(i)), on.outline(read.get(j)));
-                if (overlap && wanted.indexOf(read.get(i)) > wanted.indexOf(read.get(j))) {
+                if (overlap
+                        && places.get(read.get(i).id()) > places.get(read.get(j).id())) {
                     return List.of();
                 }
             }
@@ -66,5 +67,23 @@ final class ReadingOrderRule {
         int top = on.page.items().size();
         wanted.forEach(item -> edits.add(new MoveDepth(on.page.id(), item.id(), top)));
         return List.of(new Mend("Read from top to bottom", Together.orOne(edits)));
+    }
+
+    /** A row begins with the topmost that is left, and takes in whatever begins little below it. */
+    private static List<Item> rows(OnPage on, List<Item> read) {
+        List<Item> byTop = new ArrayList<>(read);
+        byTop.sort(Comparator.comparingDouble(item -> on.outline(item).top()));
+        List<Item> rows = new ArrayList<>();
+        for (int from = 0, to; from < byTop.size(); from = to) {
+            double top = on.outline(byTop.get(from)).top();
+            to = from + 1;
+            while (to < byTop.size() && on.outline(byTop.get(to)).top() - top <= ROW) {
+                to++;
+            }
+            List<Item> row = new ArrayList<>(byTop.subList(from, to));
+            row.sort(Comparator.comparingDouble(item -> on.outline(item).left()));
+            rows.addAll(row);
+        }
+        return rows;
     }
 }
