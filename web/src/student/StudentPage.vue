@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { said } from '@/api/client'
-import type { Act, Frame, Gap, Item, StudentPage, Verdict } from '@/api/types'
+import type { Act, Frame, Gap, Item, StudentPage, Verdict, Zone } from '@/api/types'
 import { frameQueue } from '@/gesture/frameQueue'
 import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
 import { asDone, type Done } from '@/page/done'
@@ -13,7 +13,7 @@ import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
 import { routeOf } from '@/page/route'
 import CoverHandle from './CoverHandle.vue'
-import { toldOf, toldOfTyped } from './feedback'
+import { toldOf, toldOfCheck, toldOfTyped } from './feedback'
 import GapField from './GapField.vue'
 import NoteDialog from './NoteDialog.vue'
 import PieceMark from './PieceMark.vue'
@@ -21,6 +21,7 @@ import PieceTools from './PieceTools.vue'
 import { alongRail, nextCopy, railPath } from './rules'
 import { play } from './sounds'
 import type { Work } from './work'
+import ZoneCheck from './ZoneCheck.vue'
 
 /** One page to be done: by mouse, finger, pen, tap and tap, or keyboard. */
 const props = defineProps<{ page: StudentPage; work: Work; resting: boolean }>()
@@ -165,7 +166,10 @@ async function put(one: Done, wanted: Frame, turn?: number) {
   ahead.value = rest
   if (focused) {
     await nextTick()
-    focusNext(originalOf(id))
+    // Who has gone on to another piece while the server answered is left there.
+    const at = document.activeElement
+    if (!at || at === document.body || at.getAttribute('data-piece') === originalOf(id))
+      focusNext(originalOf(id))
   }
 }
 
@@ -201,6 +205,17 @@ async function type(gap: Gap, text: string) {
   if (verdict) heard(toldOfTyped(itemName(gap), verdict), verdict)
 }
 const gaps = computed(() => props.page.items.filter((item): item is Gap => item.kind === 'gap'))
+/** With several zones to check on a page each that something waits in has a button of its own. */
+const toCheck = computed(() => {
+  const asked = zones.value.filter((zone) => props.page.onCheck?.includes(zone.id))
+  if (asked.length < 2 || props.resting) return []
+  const waiting = new Set(Object.values(states.value).flatMap((one) => (one.waits ? [one.zoneId] : [])))
+  return asked.filter((zone) => waiting.has(zone.id))
+})
+async function check(zone: Zone) {
+  const verdict = await make({ kind: 'check', pageId: props.page.id, zoneId: zone.id })
+  if (verdict) heard(`${itemName(zone)}: ${toldOfCheck(verdict)}`, verdict)
+}
 /** What the last check told of a zone, where it tells only how many. */
 const counts = computed(() =>
   zones.value.flatMap((zone) => {
@@ -478,6 +493,13 @@ const slide = (id: string, share: number) =>
       :shown="shown.has(gap.id)"
       :resting="resting"
       @type="type(gap, $event)"
+    />
+    <ZoneCheck
+      v-for="zone in toCheck"
+      :key="zone.id"
+      :frame="zone.frame"
+      :name="itemName(zone)"
+      @check="check(zone)"
     />
     <NoteDialog
       v-if="reading && byId.get(reading)"

@@ -154,6 +154,25 @@ class AnswersTest {
     }
 
     @Test
+    void of_several_zones_one_is_checked_and_the_other_still_waits() {
+        for (String zone : new String[] {"A", "B"}) {
+            buttonLike(teacher, "Zone " + zone + ", .*: its rules").click();
+            choice("Judged").selectOption("ON_CHECK");
+        }
+        saved();
+        link(teacher, "Try").click();
+        put("moon", 1);
+        assertThat(buttonLike(teacher, "Check Reflects")).hasCount(0);
+        put("sun", 2);
+        Browser.look(teacher, "zone-checks");
+        button(teacher, "Check Reflects").press("Enter");
+        assertThat(teacher.getByText("Reflects: 0 of 1 right")).isVisible();
+        assertThat(buttonLike(teacher, "Check Reflects")).hasCount(0);
+        assertThat(button(teacher, "Check Makes light")).isVisible();
+        assertThat(pieceLike(teacher, "moon, in ").first()).isVisible();
+    }
+
+    @Test
     void the_order_and_the_total_of_a_zone_are_set_and_told() {
         buttonLike(teacher, "Zone A, .*: its rules").click();
         button(teacher, "All belong").click();

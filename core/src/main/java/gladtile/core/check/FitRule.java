@@ -28,17 +28,26 @@ final class FitRule {
                 on.found(
                         Finding.Kind.DOES_NOT_FIT,
                         List.of(zone.id()),
-                        "The %s that %s in %s %s more room than its %.0f × %.0f."
-                                .formatted(
-                                        belonging.size() == 1 ? "piece" : belonging.size() + " pieces",
-                                        belonging.size() == 1 ? "belongs" : "belong",
-                                        on.called(zone),
-                                        belonging.size() == 1 ? "needs" : "need",
-                                        zone.frame().width(),
-                                        zone.frame().height()),
+                        words(on, zone, belonging),
                         mends(on, zone, rule, belonging));
             }
         }
+    }
+
+    private static String words(OnPage on, Zone zone, List<Item> belonging) {
+        boolean copies = belonging.stream().anyMatch(piece -> piece.ways().supply() != null);
+        boolean one = belonging.size() == 1;
+        String what = one
+                ? (copies ? "The copies of " + on.called(belonging.get(0)) + " that" : "The piece that")
+                : "The %d pieces%s that".formatted(belonging.size(), copies ? ", with their copies," : "");
+        return "%s %s in %s %s more room than its %.0f × %.0f."
+                .formatted(
+                        what,
+                        one && !copies ? "belongs" : "belong",
+                        on.called(zone),
+                        one && !copies ? "needs" : "need",
+                        zone.frame().width(),
+                        zone.frame().height());
     }
 
     /** Zones that are answered together hold one piece each. */

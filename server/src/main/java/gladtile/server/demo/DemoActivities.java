@@ -3,6 +3,8 @@ package gladtile.server.demo;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Pattern;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.typed.TypedRule.Notation;
+import gladtile.core.typed.TypedRule.NumberRule;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -124,7 +126,15 @@ final class DemoActivities {
                                 new String[] {"January", "Short day"}),
                 new DemoPage("Why?", hills)
                         .title("Why do seasons change?", "The axis of the Earth leans to one side.")
-                        .fixed("1F30D", "The Earth", 620, 320, 360));
+                        .fixed("1F30D", "The Earth", 620, 260, 360)
+                        .text("By how many degrees does it lean?", 680)
+                        .gap(
+                                "Degrees",
+                                690,
+                                760,
+                                220,
+                                new NumberRule(
+                                        23.4, 0.5, false, List.of(Notation.POINT, Notation.COMMA), null, false)));
     }
 
     private List<DemoPage> rockets() {
@@ -203,6 +213,18 @@ final class DemoActivities {
                         new String[] {"Mercury", "1st"},
                         new String[] {"Mars", "4th"},
                         new String[] {"Venus", "2nd"}));
+        pages.add(new DemoPage("Outer planets", hills)
+                .title(
+                        "The outer planets",
+                        "Put them in order, the one closest to the sun on the left. Then press Check.")
+                .zone("From the sun outwards", 120, 300, 1360, 300)
+                .words(
+                        760,
+                        new String[] {"Saturn", "From the sun outwards"},
+                        new String[] {"Neptune", "From the sun outwards"},
+                        new String[] {"Jupiter", "From the sun outwards"},
+                        new String[] {"Uranus", "From the sun outwards"})
+                .inOrder("From the sun outwards", "Jupiter", "Saturn", "Uranus", "Neptune"));
         return pages;
     }
 }

@@ -1,6 +1,7 @@
 package gladtile.server.demo;
 
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
@@ -12,10 +13,18 @@ import gladtile.core.activity.WordStyle.Align;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
+import gladtile.core.answer.Moment;
+import gladtile.core.answer.Sequence;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.AddPage;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.Edit;
+import gladtile.core.edit.SetRule;
+import gladtile.core.edit.SetTyped;
 import gladtile.core.measure.WordFit;
+import gladtile.core.typed.TypedRule;
 import gladtile.server.support.UuidV7;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -36,6 +45,8 @@ final class DemoPage {
     private final Map<String, String> zones = new LinkedHashMap<>();
     private final List<String[]> belongs = new ArrayList<>();
     private final List<String> pieces = new ArrayList<>();
+    private final Map<String, String> wordPieces = new LinkedHashMap<>();
+    private final List<Edit> answers = new ArrayList<>();
 
     DemoPage(String name, Paper paper) {
         this.name = name;
@@ -98,6 +109,29 @@ final class DemoPage {
         return this;
     }
 
+    /** A place to type into, with what is right there. */
+    DemoPage gap(String said, double x, double y, double width, TypedRule right) {
+        String gap = UuidV7.make().toString();
+        items.add(new Gap(gap, Frame.of(x, y, width, 84), said, null, TASK));
+        answers.add(new SetTyped(id, gap, TypedKey.of(right)));
+        return this;
+    }
+
+    /** The zone wants these words from left to right, and is judged when the student asks for it. */
+    DemoPage inOrder(String label, String... words) {
+        Map<String, Integer> places = new LinkedHashMap<>();
+        for (int i = 0; i < words.length; i++) {
+            places.put(wordPieces.get(words[i]), i + 1);
+        }
+        Wants wants = Wants.NOTHING
+                .withSequence(new Sequence(null, places))
+                .withCapacity(words.length)
+                .withAllOf(true);
+        answers.add(new SetRule(
+                id, zones.get(label), ZoneRule.USUAL.withWants(wants).withMoment(Moment.ON_CHECK)));
+        return this;
+    }
+
     /** A row of word pieces: each the word and the label of the zone it belongs in. */
     DemoPage words(double y, String[]... row) {
         double width = 200;
@@ -111,6 +145,7 @@ final class DemoPage {
                     Movement.FREE,
                     "",
                     fit.content()));
+            wordPieces.put(row[i][0], piece);
             belong(piece, row[i][1]);
         }
         return this;
@@ -178,6 +213,7 @@ final class DemoPage {
                 zones.values().forEach(zone -> edits.add(new Decide(id, zone, item.id(), Decision.TURNED_AWAY)));
             }
         }
+        edits.addAll(answers);
         return edits;
     }
 }

@@ -94,7 +94,7 @@ final class DemoThings {
     static Item supply(String code, String said, double x, double y) {
         return new Picture(
                 id(),
-                Frame.of(x, y, 130, 130),
+                Frame.of(x, y, 96, 96),
                 Movement.FREE,
                 said,
                 Traits.NONE.withSupply(new Supply(8)),
