@@ -31,7 +31,7 @@ public final class Rules {
     private final Map<String, OtherSide> kept = new HashMap<>();
     private final AnswerKey key;
 
-    private record OnPage(Page page, Judge judge, Map<String, Item> items) {}
+    private record OnPage(Page page, Judge judge, Map<String, Item> items, List<String> strays) {}
 
     private Rules(Activity edition) {
         key = edition.key();
@@ -47,10 +47,22 @@ public final class Rules {
                     kept.put(item.id(), side);
                 }
             });
-            pages.put(page.id(), new OnPage(page, judge, items));
+            pages.put(page.id(), new OnPage(page, judge, items, strays(page, judge)));
             placementsOn(page, judge, found);
         }
         placements = List.copyOf(found);
+    }
+
+    private static List<String> strays(Page page, Judge judge) {
+        return page.pieces().stream()
+                .map(Item::id)
+                .filter(id -> judge.zonesOf(id).isEmpty())
+                .toList();
+    }
+
+    /** The pieces of a page that belong in none of its zones. */
+    List<String> strays(String pageId) {
+        return pages.get(pageId).strays;
     }
 
     private void placementsOn(Page page, Judge judge, List<Placement> found) {

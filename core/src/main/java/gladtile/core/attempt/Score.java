@@ -2,9 +2,12 @@ package gladtile.core.attempt;
 
 import gladtile.core.answer.Points;
 import gladtile.core.answer.Terms;
+import java.util.HashMap;
+import java.util.Map;
 
 /**
- * What an attempt gives in points.
+ * What an attempt gives in points. A refusal of a piece that belongs nowhere costs as any other does, from the points of
+ * its page.
  *
  * @param got rounded to hundredths
  * @param most what it gives when everything is right at the first try, rounded likewise
@@ -13,7 +16,7 @@ public record Score(double got, double most) {
     public static Score of(AttemptState state, Rules rules) {
         Terms terms = rules.terms();
         Points points = terms.scoring();
-        double got = 0;
+        Map<String, Double> got = new HashMap<>();
         double most = 0;
         for (Placement placement : rules.placements()) {
             int worth = rules.worth(placement);
@@ -25,9 +28,36 @@ public record Score(double got, double most) {
             int solvedAt = state.solvedAt(placement);
             double share = state.share(placement, rules);
             int refusals = solvedAt > 0 ? solvedAt - 1 : state.tries(placement);
-            got += weight * points.of(worth, share, refusals);
+            got.merge(placement.pageId(), points.of(worth, share, refusals), Double::sum);
         }
-        return new Score(rounded(got), rounded(most));
+        double all = 0;
+        for (Map.Entry<String, Double> page : got.entrySet()) {
+            double left = page.getValue() - (double) points.refusal() * strayRefusals(state, rules, page.getKey());
+            all += terms.weight(page.getKey()) * (points.belowZero() ? left : Math.max(0, left));
+        }
+        return new Score(rounded(all), rounded(most));
+    }
+
+    /**
+     * How often pieces were refused that belong nowhere on their page. Where a zone is solved as one, its refusals cost
+     * its own points already, and are not counted twice.
+     */
+    private static int strayRefusals(AttemptState state, Rules rules, String pageId) {
+        int refusals = 0;
+        for (String id : rules.strays(pageId)) {
+            PieceState piece = state.pieces().get(id);
+            refusals += piece == null ? 0 : piece.tries();
+        }
+        if (refusals == 0) {
+            return 0;
+        }
+        for (Placement placement : rules.placements()) {
+            if (placement.kind() == Placement.Kind.ZONE && placement.pageId().equals(pageId)) {
+                ZoneState zone = state.zones().get(placement.itemId());
+                refusals -= zone == null ? 0 : zone.refusals();
+            }
+        }
+        return Math.max(0, refusals);
     }
 
     private static double rounded(double points) {

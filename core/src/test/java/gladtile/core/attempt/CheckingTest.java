@@ -301,8 +301,25 @@ class CheckingTest {
                 .isEqualTo(10);
         page.put("c", 400, 150);
         assertThat(Score.of(page.state(), page.rules()).got())
-                .as("c is no placement")
-                .isEqualTo(10);
+                .as("c belongs nowhere, and its refusal costs 1, twice")
+                .isEqualTo(8);
+        for (int i = 0; i < 9; i++) {
+            page.put("c", 400, 150);
+        }
+        assertThat(Score.of(page.state(), page.rules()).got()).as("the floor").isZero();
+    }
+
+    @Test
+    void a_refusal_of_what_belongs_nowhere_is_not_counted_twice_where_the_zone_pays_for_it() {
+        Wanted page = threePieces()
+                .rule(
+                        "z",
+                        ZoneRule.USUAL.withWants(Wants.NOTHING.withAllOf(true)).withWorth(6))
+                .terms(Terms.USUAL.withPoints(new Points(1, 1, 0, false, false)));
+        page.put("c", 400, 150);
+        page.put("a", 400, 150);
+        page.put("b", 400, 150);
+        assertThat(Score.of(page.state(), page.rules())).isEqualTo(new Score(5, 6));
     }
 
     @Test
