@@ -10,6 +10,11 @@ import static gladtile.e2e.Browser.tabTo;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.Moment;
+import gladtile.core.answer.Return;
+import gladtile.core.answer.Settle;
+import gladtile.core.answer.ZoneRule;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.util.regex.Pattern;
@@ -98,6 +103,61 @@ class AnswersTest {
         button(teacher, "Undo").focus();
         teacher.keyboard().press("Enter");
         assertThat(cell("moon in Reflects: belongs")).isVisible();
+    }
+
+    private void typed(String label, String text) {
+        tabTo(teacher, label);
+        teacher.keyboard().type(text);
+    }
+
+    private void down(String label, int times) {
+        tabTo(teacher, label);
+        for (int i = 0; i < times; i++) {
+            teacher.keyboard().press("ArrowDown");
+        }
+    }
+
+    /** Cells, rules, words, points, time and solution of a page, without the pointer. */
+    @Test
+    void every_rule_is_set_by_keyboard_alone() {
+        teacher.getByRole(com.microsoft.playwright.options.AriaRole.GRID)
+                .locator("[tabindex='0']")
+                .focus();
+        teacher.keyboard().press("ArrowUp");
+        teacher.keyboard().press("Enter");
+        down("When it belongs", 1);
+        down("When it does not", 1);
+        down("Judged", 1);
+        down("A check shows", 1);
+        typed("Holds at most", "2");
+        typed("Tries", "5");
+        typed("Points each", "3");
+        typed("Values add up to", "7,5");
+        tabTo(teacher, "Order matters");
+        teacher.keyboard().press("Space");
+        typed("Hint", "Think of what is hot");
+        tabTo(teacher, "Undo");
+        button(teacher, "Points, time, solution").focus();
+        teacher.keyboard().press("Enter");
+        typed("For each placement", "");
+        teacher.keyboard().press("Control+a");
+        teacher.keyboard().type("4");
+        typed("Minutes for the whole", "10");
+        down("Students may see it", 2);
+        teacher.keyboard().press("Tab");
+        saved();
+        AnswerKey key = school.activity().key();
+        ZoneRule rule = key.rule("own");
+        org.assertj.core.api.Assertions.assertThat(rule.settle()).isEqualTo(Settle.STAYS);
+        org.assertj.core.api.Assertions.assertThat(rule.refused()).isEqualTo(Return.STAYS);
+        org.assertj.core.api.Assertions.assertThat(rule.when()).isEqualTo(Moment.ON_CHECK);
+        org.assertj.core.api.Assertions.assertThat(rule.tellsWhich()).isFalse();
+        org.assertj.core.api.Assertions.assertThat(rule.tries()).isEqualTo(5);
+        org.assertj.core.api.Assertions.assertThat(rule.worth()).isEqualTo(3);
+        org.assertj.core.api.Assertions.assertThat(rule.wanted().capacity()).isEqualTo(2);
+        org.assertj.core.api.Assertions.assertThat(rule.says().hint().words()).isEqualTo("Think of what is hot");
+        org.assertj.core.api.Assertions.assertThat(key.holds().scoring().each()).isEqualTo(4);
+        org.assertj.core.api.Assertions.assertThat(key.holds().seconds()).isEqualTo(600);
     }
 
     @Test

@@ -3,6 +3,8 @@ package gladtile.e2e;
 import static gladtile.e2e.Browser.button;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -39,6 +41,42 @@ class BarriersTest extends OnWorkbench {
         button(teacher, "History").click();
         teacher.getByText("What was done").first().waitFor();
         check("history");
+    }
+
+    @Test
+    void no_panel_of_the_answers_has_one_and_nor_has_doing_the_page() {
+        tile("Gap").click();
+        Browser.buttonLike(teacher, "Gap 1").first().waitFor();
+        Browser.link(teacher, "Answers").click();
+        Browser.buttonLike(teacher, "Zone A, .*: its rules").click();
+        teacher.locator("label", new Page.LocatorOptions().setHasText(Pattern.compile("^\\s*Judged")))
+                .locator("select")
+                .selectOption("ON_CHECK");
+        teacher.getByText(Pattern.compile("to look at")).first().waitFor();
+        check("zone and page check");
+        button(teacher, "sun: labels and value").click();
+        check("piece");
+        Browser.buttonLike(teacher, "^Gap 1").click();
+        teacher.getByText("What counts").waitFor();
+        check("gap");
+        button(teacher, "Points, time, solution").click();
+        check("points");
+        Browser.link(teacher, "Try").click();
+        teacher.getByLabel("Gap 1").fill("Mars");
+        teacher.getByLabel("Gap 1").press("Enter");
+        check("doing the page");
+    }
+
+    @Test
+    void neither_has_the_dialog_of_a_starter() {
+        teacher.navigate(address + "/activities");
+        teacher.getByLabel("Start from a list")
+                .getByRole(AriaRole.BUTTON)
+                .first()
+                .click();
+        teacher.getByText("Show an example").click();
+        teacher.getByText("1 page").waitFor();
+        check("starter");
     }
 
     private void check(String what) {
