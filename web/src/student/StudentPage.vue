@@ -22,6 +22,7 @@ import { alongRail, nextCopy, railPath } from './rules'
 import { play } from './sounds'
 import type { Work } from './work'
 import ZoneCheck from './ZoneCheck.vue'
+import ZoneRow from './ZoneRow.vue'
 
 /** One page to be done: by mouse, finger, pen, tap and tap, or keyboard. */
 const props = defineProps<{ page: StudentPage; work: Work; resting: boolean }>()
@@ -205,6 +206,8 @@ async function type(gap: Gap, text: string) {
   if (verdict) heard(toldOfTyped(itemName(gap), verdict), verdict)
 }
 const gaps = computed(() => props.page.items.filter((item): item is Gap => item.kind === 'gap'))
+/** The zones that want their pieces in order. */
+const rows = computed(() => new Map((props.page.rows ?? []).map((row) => [row.zoneId, row])))
 /** With several zones to check on a page each that something waits in has a button of its own. */
 const toCheck = computed(() => {
   const asked = zones.value.filter((zone) => props.page.onCheck?.includes(zone.id))
@@ -447,6 +450,11 @@ const slide = (id: string, share: number) =>
               :below="drawn.slice(0, depth).map((other) => other.item)"
             />
           </ItemBody>
+          <ZoneRow
+            v-if="one.item.kind === 'zone' && rows.has(one.id)"
+            :zone="{ ...one.item, frame: { ...one.item.frame, x: 0, y: 0, turn: 0 } }"
+            :row="rows.get(one.id)!"
+          />
           <path
             v-if="one.item.kind === 'zone'"
             class="aim"

@@ -64,7 +64,9 @@ const standing = computed(() => {
   if (handedIn.value)
     return `Handed in. ${progress.value.solved} of ${props.work.placements} right${points.value}`
   const of = page.value.placements
-  return of ? `${solvedOn(index.value)} of ${of} placed` : ''
+  // What is typed, or lies there unjudged, is not placed before it is right.
+  const judged = page.value.onCheck?.length || page.value.items.some((item) => item.kind === 'gap')
+  return of ? `${solvedOn(index.value)} of ${of} ${judged ? 'right' : 'placed'}` : ''
 })
 /** Points are told only where the teacher set some. */
 const points = computed(() => {

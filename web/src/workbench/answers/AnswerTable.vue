@@ -5,7 +5,7 @@ import type { Decision } from '@/api/types'
 import { letter } from '@/page/geometry'
 import { itemName } from '@/page/names'
 import { pictureUrl } from '@/page/pictures'
-import { factsOf } from '../answerKey'
+import { factsOf, ruleOf } from '../answerKey'
 import { isUndecided } from '../key'
 import type { Deciding } from './deciding'
 import { inSight, scrolledTo } from './window'
@@ -42,8 +42,13 @@ const SAID: Record<Decision, string> = {
   UNDECIDED: 'not decided',
 }
 const said = (p: number, z: number) => props.deciding.said(pieces.value[p]!, zones.value[z]!)
+/** Its number in the order that the zone wants; undefined where it wants none. */
+const place = (p: number, z: number) =>
+  said(p, z) === 'BELONGS'
+    ? ruleOf(key.value, zones.value[z]!.id).wants?.sequence?.places[pieces.value[p]!.id]
+    : undefined
 const cellName = (p: number, z: number) =>
-  `${itemName(pieces.value[p]!)} in ${itemName(zones.value[z]!)}: ${SAID[said(p, z)]}`
+  `${itemName(pieces.value[p]!)} in ${itemName(zones.value[z]!)}: ${SAID[said(p, z)]}${place(p, z) ? `, number ${place(p, z)}` : ''}`
 
 function scroll() {
   const el = box.value!
@@ -186,7 +191,8 @@ defineExpose({ goTo })
             :aria-label="cellName(p, z)"
             @click="cycle(p, z)"
           >
-            <PhCheckFat v-if="said(p, z) === 'BELONGS'" :size="15" weight="fill" aria-hidden="true" />
+            <template v-if="place(p, z)">{{ place(p, z) }}</template>
+            <PhCheckFat v-else-if="said(p, z) === 'BELONGS'" :size="15" weight="fill" aria-hidden="true" />
             <template v-else-if="said(p, z) === 'UNDECIDED'">?</template>
           </button>
         </span>

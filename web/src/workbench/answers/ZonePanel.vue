@@ -75,7 +75,8 @@ function setCount(id: string, text: string) {
 }
 const said = computed(() => {
   const { capacity } = wants.value
-  return capacity ? `holds ${capacity}` : 'holds any number'
+  const order = wants.value.sequence ? ', in order' : ''
+  return (capacity ? `holds ${capacity}` : 'holds any number') + order
 })
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
 const value = (event: Event) => (event.target as HTMLSelectElement).value

@@ -151,7 +151,7 @@ class StartersTest {
         link(teacher, "Try").click();
         field("Gap 1").fill("Star");
         field("Gap 1").press("Enter");
-        assertThat(teacher.getByText("1 of 1 placed")).isVisible();
+        assertThat(teacher.getByText("1 of 1 right")).isVisible();
         assertThat(teacher.getByLabel("Gap 1, right")).isVisible();
     }
 

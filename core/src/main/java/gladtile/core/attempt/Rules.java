@@ -14,6 +14,7 @@ import gladtile.core.answer.Moment;
 import gladtile.core.answer.Terms;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.WholeSolution;
+import gladtile.core.answer.ZoneRule;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -132,6 +133,11 @@ public final class Rules {
                     .forEach(checked::add);
         }
         return checked;
+    }
+
+    /** How a zone answers. */
+    public ZoneRule rule(String zoneId) {
+        return key.rule(zoneId);
     }
 
     /** In the order of pages, then of depth. */

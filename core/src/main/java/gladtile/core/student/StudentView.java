@@ -5,9 +5,11 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
+import gladtile.core.answer.Sequence;
 import gladtile.core.answer.Solution;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Rules;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -34,6 +36,7 @@ public record StudentView(
      *
      * @param placements how many things there are to be found; not which
      * @param onCheck the zones and gaps that say what they think when they are checked
+     * @param rows the zones that want their pieces in order
      */
     public record StudentPage(
             String id,
@@ -41,7 +44,11 @@ public record StudentView(
             Paper paper,
             List<Item> items,
             int placements,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> onCheck) {}
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> onCheck,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Places> rows) {}
+
+    /** How many places lie along a zone, and which way they run; not what belongs at which. */
+    public record Places(String zoneId, Sequence.Way way, int count) {}
 
     public static StudentView of(Activity edition, Rules rules) {
         Solution solution = rules.terms().shows();
@@ -61,7 +68,18 @@ public record StudentView(
                 .count();
         List<Item> items = page.items().stream().map(item -> seen(item, rules)).toList();
         List<String> onCheck = List.copyOf(rules.checked(page.id()));
-        return new StudentPage(page.id(), page.name(), page.paper(), items, placements, onCheck);
+        return new StudentPage(page.id(), page.name(), page.paper(), items, placements, onCheck, rows(page, rules));
+    }
+
+    private static List<Places> rows(Page page, Rules rules) {
+        List<Places> rows = new ArrayList<>();
+        page.zones().forEach(zone -> {
+            Sequence order = rules.rule(zone.id()).wanted().sequence();
+            if (order != null && order.length() > 1) {
+                rows.add(new Places(zone.id(), order.runs(), order.length()));
+            }
+        });
+        return rows;
     }
 
     /** An other side that only settling brings up would tell the answer beforehand. */

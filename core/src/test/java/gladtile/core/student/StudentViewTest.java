@@ -8,6 +8,7 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Facts;
 import gladtile.core.answer.Replies;
+import gladtile.core.answer.Sequence;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.Wants;
 import gladtile.core.answer.ZoneRule;
@@ -16,6 +17,7 @@ import gladtile.core.json.Json;
 import java.lang.reflect.RecordComponent;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
@@ -58,6 +60,23 @@ class StudentViewTest {
         assertThat(StudentView.of(one, Rules.of(one)).pages())
                 .extracting(StudentView.StudentPage::placements)
                 .isEqualTo(List.of(3, 0));
+    }
+
+    /** The places of an order are drawn for a student; which piece is which is not to be told from them. */
+    @Test
+    void an_order_tells_how_many_places_it_has_and_not_what_belongs_there() {
+        Activity one = Some.sky();
+        Activity ordered = with(one, Map.of("sun", 1, "moon", 2));
+        Activity other = with(one, Map.of("sun", 2, "moon", 1));
+        assertThat(StudentView.of(ordered, Rules.of(ordered))).isEqualTo(StudentView.of(other, Rules.of(other)));
+        assertThat(StudentView.of(ordered, Rules.of(ordered)).pages().get(0).rows())
+                .containsExactly(new StudentView.Places("light", Sequence.Way.DOWNWARDS, 2));
+        assertThat(StudentView.of(one, Rules.of(one)).pages().get(0).rows()).isEmpty();
+    }
+
+    private static Activity with(Activity activity, Map<String, Integer> places) {
+        Wants wants = Wants.NOTHING.withSequence(new Sequence(Sequence.Way.DOWNWARDS, places));
+        return activity.withKey(activity.key().with("light", ZoneRule.USUAL.withWants(wants)));
     }
 
     private static void walk(JsonNode node, Set<String> met) {

@@ -214,9 +214,7 @@ final class DemoActivities {
                         new String[] {"Mars", "4th"},
                         new String[] {"Venus", "2nd"}));
         pages.add(new DemoPage("Outer planets", hills)
-                .title(
-                        "The outer planets",
-                        "Put them in order, the one closest to the sun on the left. Then press Check.")
+                .title("The outer planets", "Put the one closest to the sun on the left. Then press Check.")
                 .zone("From the sun outwards", 120, 300, 1360, 300)
                 .words(
                         760,
