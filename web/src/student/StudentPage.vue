@@ -5,7 +5,7 @@ import type { Act, Frame, Gap, Item, StudentPage, Verdict, Zone } from '@/api/ty
 import { frameQueue } from '@/gesture/frameQueue'
 import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
 import { asDone, type Done } from '@/page/done'
-import { contains, middle, PAGE, placed, tilePath, type Point } from '@/page/geometry'
+import { contains, PAGE, placed, tilePath, type Point } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import { isCopy, isPiece, originalOf, ways, zonesOf } from '@/page/items'
 import LensView from '@/page/LensView.vue'
@@ -17,6 +17,7 @@ import { toldOf, toldOfCheck, toldOfTyped } from './feedback'
 import GapField from './GapField.vue'
 import NoteDialog from './NoteDialog.vue'
 import PieceMark from './PieceMark.vue'
+import { placesOf, targetsOf } from './places'
 import PieceTools from './PieceTools.vue'
 import { alongRail, nextCopy, railPath } from './rules'
 import { play } from './sounds'
@@ -39,11 +40,14 @@ const reading = ref<string | null>(null)
 const queue = frameQueue()
 
 const zones = computed(() => zonesOf(props.page.items))
+/** The zones that want their pieces in order. */
+const rows = computed(() => new Map((props.page.rows ?? []).map((row) => [row.zoneId, row])))
+const targets = computed(() => targetsOf(zones.value, rows.value))
 const state = computed(() => props.work.state.value)
 const states = computed(() => state.value.pieces)
 const held = computed(() => (chart.value.is === 'held' ? chart.value.piece : null))
 const target = computed(() =>
-  chart.value.is === 'held' && chart.value.zone !== null ? zones.value[chart.value.zone] : null,
+  chart.value.is === 'held' && chart.value.zone !== null ? targets.value[chart.value.zone] : null,
 )
 
 /** The work as it will be once the server has answered, if it agrees. */
@@ -118,7 +122,7 @@ function run(effect: Effect) {
       void put(one, onPage({ ...frame, x: effect.at.x - frame.width / 2, y: effect.at.y - frame.height / 2 }))
       return
     case 'putInZone': {
-      const m = middle(zones.value[effect.zone]!.frame)
+      const m = targets.value[effect.zone]!.at
       void put(one, { ...frame, x: m.x - frame.width / 2, y: m.y - frame.height / 2 })
       return
     }
@@ -131,7 +135,7 @@ function run(effect: Effect) {
       )
       return
     case 'target':
-      emit('say', `${itemName(item)} over ${itemName(zones.value[effect.zone]!)}: Enter puts it there`)
+      emit('say', `${itemName(item)} over ${targets.value[effect.zone]!.name}: Enter puts it there`)
       return
     case 'returned':
       dragged.value = null
@@ -206,8 +210,6 @@ async function type(gap: Gap, text: string) {
   if (verdict) heard(toldOfTyped(itemName(gap), verdict), verdict)
 }
 const gaps = computed(() => props.page.items.filter((item): item is Gap => item.kind === 'gap'))
-/** The zones that want their pieces in order. */
-const rows = computed(() => new Map((props.page.rows ?? []).map((row) => [row.zoneId, row])))
 /** With several zones to check on a page each that something waits in has a button of its own. */
 const toCheck = computed(() => {
   const asked = zones.value.filter((zone) => props.page.onCheck?.includes(zone.id))
@@ -303,7 +305,7 @@ function key(one: Done, event: KeyboardEvent) {
   else {
     const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key] as 1 | -1 | undefined
     if (!by || chart.value.is !== 'held') return
-    send({ type: 'step', by, zones: zones.value.length })
+    send({ type: 'step', by, zones: targets.value.length })
   }
   event.preventDefault()
 }
@@ -433,7 +435,7 @@ const slide = (id: string, share: number) =>
           :role="open(one) && !resting ? 'button' : one.item.kind === 'words' ? undefined : 'img'"
           :tabindex="open(one) && !resting ? 0 : undefined"
           :aria-label="one.item.kind === 'words' && !open(one) ? undefined : spoken(one)"
-          :class="{ target: target?.id === one.id, opens: open(one) }"
+          :class="{ target: target?.zone.id === one.id && !rows.has(one.id), opens: open(one) }"
           :data-zone="one.item.kind === 'zone' ? one.id : undefined"
           @click="!resting && tapped(one)"
           @keydown="key(one, $event)"
@@ -452,8 +454,9 @@ const slide = (id: string, share: number) =>
           </ItemBody>
           <ZoneRow
             v-if="one.item.kind === 'zone' && rows.has(one.id)"
-            :zone="{ ...one.item, frame: { ...one.item.frame, x: 0, y: 0, turn: 0 } }"
-            :row="rows.get(one.id)!"
+            :places="
+              placesOf({ ...one.item, frame: { ...one.item.frame, x: 0, y: 0, turn: 0 } }, rows.get(one.id)!)
+            "
           />
           <path
             v-if="one.item.kind === 'zone'"
@@ -474,7 +477,11 @@ const slide = (id: string, share: number) =>
           {{ last.right }} of {{ last.of }} right
         </text>
       </g>
-      <g v-if="target && !byId.has(target.id)" class="target" :transform="placed(target.frame)">
+      <g
+        v-if="target && (!byId.has(target.zone.id) || rows.has(target.zone.id))"
+        class="target"
+        :transform="placed(target.frame)"
+      >
         <path class="aim" :d="tilePath(target.frame.width, target.frame.height, 16, 5)" />
       </g>
     </svg>

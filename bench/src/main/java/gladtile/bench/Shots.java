@@ -72,6 +72,7 @@ public final class Shots {
             shot(teacher, folder, "students-page-as-left");
 
             starter(teacher, address, folder);
+            order(teacher, address, folder);
 
             Page student = browser.newContext(options()).newPage();
             student.navigate(address + "/join/" + code);
@@ -108,6 +109,34 @@ public final class Shots {
         teacher.getByLabel("Try an answer").fill("Sun");
         teacher.getByText("It is taken as").waitFor();
         shot(teacher, folder, "answers-gap");
+        step(teacher, "Lay out");
+        button(teacher, "Change the list").click();
+        teacher.locator("dialog textarea")
+                .fill("The [sun] is a star. The [moon] goes round the [earth], and the [earth] goes round the [sun].");
+        teacher.getByText(Pattern.compile("^New: ")).waitFor();
+        shot(teacher, folder, "change-the-list");
+        teacher.keyboard().press("Escape");
+    }
+
+    /** A page whose order is asked for, half done. */
+    private static void order(Page teacher, String address, Path folder) {
+        teacher.navigate(address + "/activities");
+        teacher.getByText("Planets in order").first().click();
+        button(teacher, "Page 2, Outer planets").click();
+        step(teacher, "Try");
+        teacher.locator("svg.doing").waitFor();
+        button(teacher, "Page 2").click();
+        for (String planet : new String[] {"Jupiter", "Saturn"}) {
+            teacher.locator("[data-piece][aria-label^='" + planet + "']").press("Enter");
+            teacher.keyboard().press("ArrowRight");
+            if (planet.equals("Saturn")) {
+                teacher.keyboard().press("ArrowRight");
+                teacher.keyboard().press("ArrowRight");
+            }
+            teacher.keyboard().press("Enter");
+            teacher.getByText(planet + " is in From the sun outwards").waitFor();
+        }
+        shot(teacher, folder, "student-order");
     }
 
     /** A star looped by hand and a word marked; only the data of the bench keep it. */

@@ -191,6 +191,27 @@ class StartersTest {
     }
 
     @Test
+    void an_order_is_put_right_by_keyboard_place_by_place() {
+        start("Order", "From the sun", "Mercury\nVenus\nEarth");
+        make();
+        link(teacher, "Try").click();
+        String[] planets = {"Mercury", "Venus", "Earth"};
+        for (int place = 1; place <= 3; place++) {
+            Locator piece = pieceLike(teacher, planets[place - 1]);
+            piece.press("Enter");
+            for (int i = 0; i < place; i++) {
+                teacher.keyboard().press("ArrowRight");
+            }
+            assertThat(teacher.getByText("place " + place + " of 3: Enter puts it there"))
+                    .isVisible();
+            teacher.keyboard().press("Enter");
+            assertThat(teacher.getByText(planets[place - 1] + " belongs in")).isVisible();
+        }
+        assertThat(teacher.getByText("3 of 3 placed").or(teacher.getByText("1 of 1 placed")))
+                .isVisible();
+    }
+
+    @Test
     void a_sentence_is_cut_into_words_and_one_undo_brings_it_back() {
         start("Order", "Moonrise", "first\nsecond");
         make();

@@ -5,12 +5,16 @@ import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Starter;
+import gladtile.core.activity.StarterKind;
 import gladtile.core.activity.Zone;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.typed.TypedRule;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -56,12 +60,24 @@ public final class Remake {
         Map<String, Item> there = PagesAgain.items(from.pages());
         List<String> names = new ArrayList<>();
         PagesAgain.items(to.pages()).forEach((id, item) -> {
-            boolean counts = item.isPiece() || item instanceof Zone || item instanceof Gap;
-            if (counts && !there.containsKey(id)) {
-                names.add(item.name());
+            if (!there.containsKey(id)) {
+                name(item, to).ifPresent(names::add);
             }
         });
         return names;
+    }
+
+    /** What an entry of the list is called; empty for what is only there for the look. Gaps go by their word. */
+    private static Optional<String> name(Item item, Activity on) {
+        if (item instanceof Gap gap) {
+            TypedKey answer = on.key().typed().get(gap.id());
+            return Optional.of(
+                    answer != null && answer.rule() instanceof TypedRule.TextRule words
+                            ? words.alternatives().get(0)
+                            : gap.name());
+        }
+        boolean gaps = on.madeFrom() != null && on.madeFrom().starter().kind() == StarterKind.FILL_GAPS;
+        return item.isPiece() || item instanceof Zone && !gaps ? Optional.of(item.name()) : Optional.empty();
     }
 
     private static int byHand(Activity now, Activity before, Activity again) {

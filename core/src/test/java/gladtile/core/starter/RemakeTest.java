@@ -252,6 +252,19 @@ class RemakeTest {
     }
 
     @Test
+    void gaps_that_come_and_go_are_told_by_their_words() {
+        for (Boolean typed : new Boolean[] {null, true}) {
+            String before = "The [sun] is a star. It lasts a [year].";
+            String after = "The [sun] is a [star]. The [moon] is not.";
+            Starter text = new Starter(StarterKind.FILL_GAPS, "", List.of(), before, typed, null, 1);
+            Starter other = new Starter(StarterKind.FILL_GAPS, "", List.of(), after, typed, null, 1);
+            Remade.Again again = remade(made(text), other);
+            assertThat(again.added()).containsExactlyInAnyOrder("star", "moon");
+            assertThat(again.gone()).containsExactly("year");
+        }
+    }
+
+    @Test
     void a_title_that_was_not_changed_by_hand_follows_the_list() {
         Starter titled = new Starter(SKY.kind(), "Night", SKY.rows(), null, null, null, 3);
         assertThat(again(made(SKY), titled).title()).isEqualTo("Night");
