@@ -40,6 +40,7 @@ export type Paper = Schemas['Paper']
 export type Paragraph = Schemas['Paragraph']
 export type Pattern = Schemas['Pattern']
 export type Picture = Schemas['Picture']
+export type Route = NonNullable<Schemas['Traits']['route']>
 export type Run = Schemas['Run']
 export type Shape = Schemas['Shape']
 export type ShapeLook = Schemas['ShapeLook']

@@ -13,7 +13,12 @@ export const alwaysFixed = (item: Item) =>
 
 export function withTraits(item: Item, traits: Traits): Item {
   const { traits: _, ...rest } = item
-  const none = traits.seeThrough === 0 && traits.groups.length === 0 && !traits.supply && !traits.otherSide
+  const none =
+    traits.seeThrough === 0 &&
+    traits.groups.length === 0 &&
+    !traits.supply &&
+    !traits.otherSide &&
+    !traits.route
   return (none ? rest : { ...rest, traits }) as Item
 }
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { said } from '@/api/client'
-import type { Act, Frame, Gap, Item, StudentPage, Verdict, Zone } from '@/api/types'
+import type { Act, Frame, Gap, Item, Route, StudentPage, Verdict, Zone } from '@/api/types'
 import { frameQueue } from '@/gesture/frameQueue'
 import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
 import { asDone, type Done } from '@/page/done'
@@ -12,6 +12,7 @@ import LensView from '@/page/LensView.vue'
 import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
 import { routeOf } from '@/page/route'
+import { leadsTo, routeTo } from '@/page/routes'
 import CoverHandle from './CoverHandle.vue'
 import { toldOf, toldOfCheck, toldOfTyped } from './feedback'
 import GapField from './GapField.vue'
@@ -19,6 +20,7 @@ import NoteDialog from './NoteDialog.vue'
 import PieceMark from './PieceMark.vue'
 import { placesOf, targetsOf } from './places'
 import PieceTools from './PieceTools.vue'
+import RouteMark from './RouteMark.vue'
 import { alongRail, nextCopy, railPath } from './rules'
 import { play } from './sounds'
 import type { Work } from './work'
@@ -27,7 +29,7 @@ import ZoneRow from './ZoneRow.vue'
 
 /** One page to be done: by mouse, finger, pen, tap and tap, or keyboard. */
 const props = defineProps<{ page: StudentPage; work: Work; resting: boolean }>()
-const emit = defineEmits<{ say: [words: string]; hint: [words: string] }>()
+const emit = defineEmits<{ say: [words: string]; hint: [words: string]; follow: [route: Route] }>()
 
 const root = ref<SVGSVGElement>()
 /** A dragged piece lies on a layer of its own, so that the page beneath is not drawn anew each frame. */
@@ -464,6 +466,15 @@ const slide = (id: string, share: number) =>
             :d="tilePath(one.item.frame.width, one.item.frame.height, 26, 7)"
           />
         </g>
+      </template>
+      <template v-for="one in drawn" :key="`to-${one.id}`">
+        <RouteMark
+          v-if="routeTo(one.item) && !one.source && !melted(one.lead) && dragged !== one.lead"
+          :frame="one.item.frame"
+          :whole="!isPiece(one.item) && !open(one)"
+          :name="`${itemName(one.item)}, ${leadsTo(routeTo(one.item)!, work.view.pages)}`"
+          @follow="emit('follow', routeTo(one.item)!)"
+        />
       </template>
       <g v-for="{ zone, last } in counts" :key="zone.id" class="told" aria-hidden="true">
         <rect

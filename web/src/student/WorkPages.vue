@@ -11,9 +11,12 @@ import {
 } from '@phosphor-icons/vue'
 import { computed, nextTick, ref } from 'vue'
 import { said } from '@/api/client'
+import type { Route } from '@/api/types'
 import { isPiece } from '@/page/names'
+import { pageOf } from '@/page/routes'
 import { useCountdown } from './countdown'
 import { clock, toldOfCheck } from './feedback'
+import LeaveDialog from './LeaveDialog.vue'
 import ShowSolution from './ShowSolution.vue'
 import StudentPage from './StudentPage.vue'
 import type { Work } from './work'
@@ -90,10 +93,24 @@ async function check() {
   hint.value = verdict.hint ?? ''
 }
 
-async function go(to: number) {
+const go = (to: number) => open(pages.value[to]!.id)
+
+/** Back to where the student came from; without that, to the page before. */
+const behind = computed(() => pageOf({ kind: 'back' }, pages.value, page.value.id, state.value.came ?? []))
+async function open(pageId: string, back = false) {
   words.value = ''
   hint.value = ''
-  await make({ kind: 'open', pageId: pages.value[to]!.id })
+  await make({ kind: 'open', pageId, ...(back ? { back } : {}) })
+}
+const leaving = ref('')
+function follow(route: Route) {
+  if (route.kind === 'web') {
+    leaving.value = route.address
+    return
+  }
+  const to = pageOf(route, pages.value, page.value.id, state.value.came ?? [])
+  if (to) void open(to, route.kind === 'back')
+  else words.value = 'There is no page to go to'
 }
 
 async function again() {
@@ -143,6 +160,7 @@ async function handIn() {
         :resting="handedIn || timeIsUp"
         @say="words = $event"
         @hint="hint = $event"
+        @follow="follow"
       />
       <p v-if="hint" class="hint" role="status">
         <PhLightbulb :size="26" weight="fill" aria-hidden="true" /><span
@@ -155,7 +173,7 @@ async function handIn() {
     </div>
 
     <div class="buttons">
-      <button class="btn big" :disabled="index === 0" @click="go(index - 1)">
+      <button class="btn big" :disabled="!behind" @click="behind && open(behind, true)">
         <PhArrowLeft :size="22" aria-hidden="true" />Back
       </button>
       <p class="told" role="status" aria-live="polite">
@@ -190,6 +208,7 @@ async function handIn() {
       </button>
     </div>
 
+    <LeaveDialog v-if="leaving" :address="leaving" @close="leaving = ''" />
     <dialog v-if="asking" ref="dialog" class="asking" aria-labelledby="asking-head" @close="asking = false">
       <h1 id="asking-head">Hand in your work?</h1>
       <p>
@@ -242,11 +261,17 @@ async function handIn() {
   border-color: var(--saffron);
   box-shadow: 0 0 0 2px var(--saffron);
 }
+/* The page is as large as what is left between the tiles and the buttons, whatever stands above them. */
 .board {
   display: grid;
-  align-content: center;
-  width: min(100%, calc((100vh - 220px) * 1.6));
+  place-content: center;
+  width: 100%;
+  min-height: 0;
   overflow: hidden;
+  container-type: size;
+}
+.board > :first-child {
+  width: min(100cqw, 160cqh);
 }
 .board > * {
   border-radius: 4px;

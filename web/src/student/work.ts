@@ -35,10 +35,10 @@ const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toI
 
 /** The state as the server says it is now; of the pieces it says only what changed. */
 function stateAfter(was: AttemptState, moved: Moved): AttemptState {
-  const { seq, pageId, standing, over, slid, written, zones, typed, shown } = moved
+  const { seq, pageId, standing, over, slid, written, zones, typed, shown, came } = moved
   const pieces = { ...was.pieces, ...moved.pieces }
   for (const id of moved.gone ?? []) delete pieces[id]
-  return { seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, opened: was.opened }
+  return { seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, came, opened: was.opened }
 }
 
 /** Moves are sent one after another, each with its own id, and again and again while the network is away. */

@@ -12,6 +12,7 @@ import { cutInto } from './cutting'
 import DepthButtons from './DepthButtons.vue'
 import DraftField from './DraftField.vue'
 import { zonesOf } from './key'
+import LeadsTo from './LeadsTo.vue'
 import LookPanel from './LookPanel.vue'
 import { decisionOf } from './mirror'
 import MovementPanel from './MovementPanel.vue'
@@ -97,6 +98,8 @@ const sort = computed(() => {
     <label v-if="item.kind === 'zone'"
       >Written at its top<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
     /></label>
+
+    <LeadsTo v-if="!['zone', 'gap', 'lens', 'cover'].includes(item.kind)" :bench="bench" :item="item" />
 
     <h3>Size and turn</h3>
     <div class="sizes">

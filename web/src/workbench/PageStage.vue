@@ -11,6 +11,7 @@ import { wirePath } from '@/page/lines'
 import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
 import { framesOf, routeOf } from '@/page/route'
+import { leadsTo, routeTo } from '@/page/routes'
 import type { Said } from '@/page/wordFit'
 import type { Bench, Writing } from './bench'
 import type { Elsewhere } from './presence'
@@ -254,8 +255,11 @@ const readout = computed(() => {
   if (live.value) return `${itemName(item)}: ${Math.round(frame.width)} × ${Math.round(frame.height)}`
   return `${itemName(item)}: ${Math.round(frame.x)} across, ${Math.round(frame.y)} down · arrow keys nudge by 5, with Shift by 50`
 })
-const said = (item: Item) =>
-  `${itemName(item)}, ${item.kind === 'zone' ? `drop zone ${letters.value[item.id]}` : item.movement.kind}`
+const said = (item: Item) => {
+  const kind = item.kind === 'zone' ? `drop zone ${letters.value[item.id]}` : item.movement.kind
+  const route = routeTo(item)
+  return `${itemName(item)}, ${kind}${route ? `, ${leadsTo(route, props.bench.editing.activity.value.pages)}` : ''}`
+}
 const routeFor = (item: Item) =>
   routeOf(item, (id) => (live.value?.id === id ? live.value.frame : frameOfId.value(id)))
 </script>
@@ -330,6 +334,17 @@ const routeFor = (item: Item) =>
           <text x="-4" y="-14" font-size="24">{{ other.name }}</text>
         </g>
 
+        <g
+          v-for="item in page.items.filter((one) => routeTo(one) && !lifted.has(one.id))"
+          :key="`to-${item.id}`"
+          class="tab"
+          :transform="placed(frameOf(item))"
+          aria-hidden="true"
+        >
+          <path :d="`M${item.frame.width - 46} -30h36a10 10 0 0 1 10 10v20h-56v-20a10 10 0 0 1 10 -10z`" />
+          <path class="arrow" :d="`M${item.frame.width - 40} -14h22m-9 -8l9 8 -9 8`" />
+        </g>
+
         <g v-if="lifted.size === 0 && !writing">
           <path v-if="selected.length > 1" class="box thin" :d="boxes" />
           <BoxGrips
@@ -400,6 +415,19 @@ const routeFor = (item: Item) =>
 </template>
 
 <style scoped>
+.tab {
+  pointer-events: none;
+}
+.tab path {
+  fill: var(--plum);
+}
+.tab .arrow {
+  fill: none;
+  stroke: #fff;
+  stroke-width: 4;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
 .stage {
   display: grid;
   justify-items: center;

@@ -91,6 +91,11 @@ public final class Bounds {
     public static final int STARTER_CELL = 200;
     public static final int STARTER_TEXT = 10_000;
 
+    /** Pages that a student can go back through. */
+    public static final int CAME = 100;
+
+    public static final int WEB_ADDRESS = 2_000;
+
     public static final int EDITS_IN_ONE_STEP = 100_000;
     public static final int EDITS_IN_ONE_REQUEST = 500;
     public static final int MOVES_IN_ONE_REQUEST = 200;

@@ -19,6 +19,7 @@ import gladtile.core.activity.Paragraph;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
+import gladtile.core.activity.Route;
 import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
@@ -157,6 +158,17 @@ public final class SomeItems {
                 random.nextInt(90),
                 random.nextInt(3) == 0 ? List.of("g" + random.nextInt(2)) : List.of(),
                 random.nextInt(3) == 0 ? new Supply(random.nextBoolean() ? null : 3) : null,
-                random.nextBoolean() ? side : null);
+                random.nextBoolean() ? side : null,
+                random.nextInt(3) == 0 ? route(random) : null);
+    }
+
+    public static Route route(Random random) {
+        return switch (random.nextInt(5)) {
+            case 0 -> new Route.ToPage("p" + random.nextInt(4));
+            case 1 -> new Route.Next();
+            case 2 -> new Route.Back();
+            case 3 -> new Route.Start();
+            default -> new Route.Web("https://example.org/" + random.nextInt(9));
+        };
     }
 }

@@ -11,13 +11,15 @@ import java.util.List;
  * @param groups the ids of the groups it is in, the outermost first
  * @param supply present when copies come off it
  * @param otherSide present when it can be turned over
+ * @param route present when it leads somewhere
  */
 public record Traits(
         int seeThrough,
         List<String> groups,
         @JsonInclude(JsonInclude.Include.NON_NULL) Supply supply,
-        @JsonInclude(JsonInclude.Include.NON_NULL) OtherSide otherSide) {
-    public static final Traits NONE = new Traits(0, List.of(), null, null);
+        @JsonInclude(JsonInclude.Include.NON_NULL) OtherSide otherSide,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Route route) {
+    public static final Traits NONE = new Traits(0, List.of(), null, null, null);
 
     public Traits {
         Bounds.within("traits.seeThrough", seeThrough, 0, Bounds.SEE_THROUGH);
@@ -26,20 +28,28 @@ public record Traits(
         groups.forEach(group -> Bounds.id("traits.groups", group));
     }
 
+    public Traits(int seeThrough, List<String> groups, Supply supply, OtherSide otherSide) {
+        this(seeThrough, groups, supply, otherSide, null);
+    }
+
     public Traits withSeeThrough(int percent) {
-        return new Traits(percent, groups, supply, otherSide);
+        return new Traits(percent, groups, supply, otherSide, route);
     }
 
     public Traits withGroups(List<String> newGroups) {
-        return new Traits(seeThrough, newGroups, supply, otherSide);
+        return new Traits(seeThrough, newGroups, supply, otherSide, route);
     }
 
     public Traits withSupply(Supply newSupply) {
-        return new Traits(seeThrough, groups, newSupply, otherSide);
+        return new Traits(seeThrough, groups, newSupply, otherSide, route);
     }
 
     public Traits withOtherSide(OtherSide newSide) {
-        return new Traits(seeThrough, groups, supply, newSide);
+        return new Traits(seeThrough, groups, supply, newSide, route);
+    }
+
+    public Traits withRoute(Route newRoute) {
+        return new Traits(seeThrough, groups, supply, otherSide, newRoute);
     }
 
     /** Null for no traits at all: that is how they are kept and sent. */

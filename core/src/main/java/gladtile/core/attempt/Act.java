@@ -123,10 +123,21 @@ public sealed interface Act {
         }
     }
 
-    /** A page was opened. */
-    record Open(String pageId) implements Act {
+    /**
+     * A page was opened.
+     *
+     * @param back by going back to where the student came from; absent for going on
+     */
+    record Open(
+            String pageId,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Boolean back) implements Act {
         public Open {
             Bounds.id("page.id", pageId);
+            back = Boolean.TRUE.equals(back) ? true : null;
+        }
+
+        public Open(String pageId) {
+            this(pageId, null);
         }
     }
 

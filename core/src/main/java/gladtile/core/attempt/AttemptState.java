@@ -9,6 +9,7 @@ import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -27,6 +28,7 @@ import java.util.Set;
  * @param shown the pieces, zones and gaps whose solution was shown
  * @param opened when each page with a countdown was opened first, and under the empty text when the attempt began where
  *     the whole has one: milliseconds since 1970 by the server's clock
+ * @param came the pages the student came through to the one that is open, the nearest last; at most {@link Bounds#CAME}
  */
 public record AttemptState(
         long seq,
@@ -39,7 +41,8 @@ public record AttemptState(
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, ZoneState> zones,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, TypedState> typed,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> shown,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Long> opened) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Long> opened,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> came) {
     public AttemptState {
         Bounds.present("attempt.pageId", pageId);
         Bounds.present("attempt.standing", standing);
@@ -51,10 +54,11 @@ public record AttemptState(
         typed = typed == null ? Map.of() : Map.copyOf(typed);
         shown = shown == null ? Set.of() : Set.copyOf(shown);
         opened = opened == null ? Map.of() : Map.copyOf(opened);
+        came = came == null ? List.of() : List.copyOf(came);
     }
 
     public AttemptState(long seq, String pageId, Standing standing, Map<String, PieceState> pieces) {
-        this(seq, pageId, standing, pieces, null, null, null, null, null, null, null);
+        this(seq, pageId, standing, pieces, null, null, null, null, null, null, null, null);
     }
 
     /** An attempt at which nothing was done and nothing is counted down. */
@@ -66,7 +70,8 @@ public record AttemptState(
     public static AttemptState start(Rules rules, Instant at) {
         AttemptState start = new AttemptState(0, rules.firstPage(), Standing.WORKING, Map.of());
         Map<String, Long> opened = Countdown.opened(start, rules, rules.firstPage(), at);
-        return new AttemptState(0, start.pageId, start.standing, Map.of(), null, null, null, null, null, null, opened);
+        return new AttemptState(
+                0, start.pageId, start.standing, Map.of(), null, null, null, null, null, null, opened, null);
     }
 
     /** As {@link #with(Move, Rules, Instant)} by the clock of the device: for where nothing is kept. */
@@ -96,9 +101,10 @@ public record AttemptState(
         if (judge == null) {
             return new Refused(Rule.NO_SUCH_PAGE, "there is no page " + page + " in this work");
         }
-        if (act instanceof Act.Open) {
+        if (act instanceof Act.Open open) {
             return new Made(
                     new Next(this)
+                            .from(open)
                             .on(page, Countdown.opened(this, rules, page, at))
                             .state(),
                     Optional.empty());

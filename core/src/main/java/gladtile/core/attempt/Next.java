@@ -1,12 +1,15 @@
 package gladtile.core.attempt;
 
+import gladtile.core.Bounds;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
 import gladtile.core.answer.There;
 import gladtile.core.answer.Verdict;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
@@ -23,6 +26,7 @@ final class Next {
     private final Map<String, TypedState> typed;
     private final Set<String> shown;
     private Map<String, Long> opened;
+    private final List<String> came;
 
     Next(AttemptState was) {
         seq = was.seq() + 1;
@@ -36,10 +40,11 @@ final class Next {
         typed = new HashMap<>(was.typed());
         shown = new HashSet<>(was.shown());
         opened = was.opened();
+        came = new ArrayList<>(was.came());
     }
 
     AttemptState state() {
-        return new AttemptState(seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, opened);
+        return new AttemptState(seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, opened, came);
     }
 
     There there() {
@@ -60,6 +65,22 @@ final class Next {
 
     Next handedIn() {
         standing = Standing.HANDED_IN;
+        return this;
+    }
+
+    /** Going on, the page that is left is remembered; going back, forgotten again. */
+    Next from(Act.Open open) {
+        boolean back = open.back() != null
+                && !came.isEmpty()
+                && came.get(came.size() - 1).equals(open.pageId());
+        if (back) {
+            came.remove(came.size() - 1);
+        } else if (!open.pageId().equals(pageId)) {
+            came.add(pageId);
+            if (came.size() > Bounds.CAME) {
+                came.remove(0);
+            }
+        }
         return this;
     }
 

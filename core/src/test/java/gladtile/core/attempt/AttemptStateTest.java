@@ -76,6 +76,24 @@ class AttemptStateTest {
     }
 
     @Test
+    void going_back_leads_through_the_pages_one_came_through() {
+        AttemptState on = after(start, Some.move(new Act.Open("p2")));
+        assertThat(on.came()).containsExactly("p1");
+        AttemptState further = after(on, Some.move(new Act.Open("p1")), Some.move(new Act.Open("p1")));
+        assertThat(further.came()).as("opening the same page is no step").containsExactly("p1", "p2");
+        AttemptState back = after(further, Some.move(new Act.Open("p2", true)));
+        assertThat(back.pageId()).isEqualTo("p2");
+        assertThat(back.came()).containsExactly("p1");
+        // 'Back' to another page than the one come from is a step like any other.
+        assertThat(after(further, Some.move(new Act.Open("p1", true))).came()).hasSize(2);
+        AttemptState far = on;
+        for (int i = 0; i < 300; i++) {
+            far = after(far, Some.move(new Act.Open(i % 2 == 0 ? "p1" : "p2")));
+        }
+        assertThat(far.came()).hasSize(gladtile.core.Bounds.CAME);
+    }
+
+    @Test
     void an_attempt_has_a_most_number_of_moves() {
         AttemptState full =
                 new AttemptState(gladtile.core.Bounds.MOVES_IN_AN_ATTEMPT, "p1", Standing.WORKING, start.pieces());

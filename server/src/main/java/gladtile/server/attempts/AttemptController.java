@@ -84,6 +84,7 @@ class AttemptController {
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, ZoneState> zones,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, TypedState> typed,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> shown,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> came,
             Progress progress,
             Map<UUID, Verdict> verdicts,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, OtherSide> sides) {}
@@ -133,6 +134,7 @@ class AttemptController {
                 now.zones(),
                 now.typed(),
                 now.shown(),
+                now.came(),
                 made.progress(),
                 made.verdicts(),
                 made.sides());

@@ -3,6 +3,7 @@ package gladtile.server.demo;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Pattern;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Route;
 import gladtile.core.typed.TypedRule.Notation;
 import gladtile.core.typed.TypedRule.NumberRule;
 import java.util.ArrayList;
@@ -37,6 +38,7 @@ final class DemoActivities {
                 new DemoPage("Start here", dusk)
                         .title("Night-sky week", "Tonight the dome is open. Let us look up together.")
                         .fixed("1F52D", "Telescope", 620, 330, 360)
+                        .leads(new Route.Next())
                         .text("Press Next to begin.", 760),
                 new DemoPage("Light?", hills)
                         .title("Does it make its own light?", "Move each thing to the place where it belongs.")
@@ -72,6 +74,7 @@ final class DemoActivities {
                 new DemoPage("Well done", dusk)
                         .title("Well done", "You know the night sky a little better now.")
                         .fixed("1F31F", "Glowing star", 640, 360, 320)
+                        .leads(new Route.Start())
                         .text("Press Hand in when you are ready.", 760));
     }
 

@@ -8,6 +8,7 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Route;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.WordStyle.Align;
 import gladtile.core.activity.Words;
@@ -93,6 +94,13 @@ final class DemoPage {
 
     DemoPage fixed(String code, String said, double x, double y, double size) {
         picture(code, said, Frame.of(x, y, size, size), Movement.FIXED);
+        return this;
+    }
+
+    /** What was put there last leads somewhere. */
+    DemoPage leads(Route route) {
+        Item last = items.remove(items.size() - 1);
+        items.add(last.withTraits(last.ways().withRoute(route)));
         return this;
     }
 

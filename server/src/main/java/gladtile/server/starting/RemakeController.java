@@ -10,6 +10,7 @@ import gladtile.core.starter.Remake;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities;
 import gladtile.server.activities.Activities.Caught;
+import gladtile.server.starting.StarterController.StarterRequest;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
@@ -38,15 +39,8 @@ class RemakeController {
         this.pictures = pictures;
     }
 
-    /** @param pictured words that the library has a picture for are shown as that picture */
-    record ChangedList(Starter starter, boolean pictured) {
-        ChangedList {
-            Bounds.present("starter", starter);
-        }
-    }
-
     /** @param id made by the workbench; the same id twice is one edit @param seq the newest edit it knows */
-    record MakeAgain(long seq, UUID id, ChangedList list) {
+    record MakeAgain(long seq, UUID id, StarterRequest list) {
         MakeAgain {
             Bounds.present("edit.id", id);
             Bounds.present("list", list);
@@ -72,7 +66,7 @@ class RemakeController {
             @JsonInclude(JsonInclude.Include.NON_NULL) String missing) {}
 
     @PostMapping("/preview")
-    RemakePreview preview(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody ChangedList asked) {
+    RemakePreview preview(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody StarterRequest asked) {
         Activity now = activities
                 .read(who, id)
                 .orElseThrow(() -> Problem.notThere("activity"))

@@ -1,0 +1,90 @@
+package gladtile.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static gladtile.e2e.Browser.button;
+import static gladtile.e2e.Browser.link;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import gladtile.core.activity.Route;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** What leads where: set by the teacher, followed by the student, by pointer and by keyboard. */
+class RoutesTest extends OnWorkbench {
+    private Locator leadsTo() {
+        return teacher.locator("label", new Page.LocatorOptions().setHasText(Pattern.compile("^\\s*Leads to")))
+                .locator("select");
+    }
+
+    private Locator address() {
+        return teacher.getByLabel("Web address", new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private Route route(String item) {
+        return school.activity().pages().get(0).item(item).orElseThrow().ways().route();
+    }
+
+    private void saved() {
+        assertThat(teacher.getByText(Pattern.compile("^Saved"))).isVisible();
+    }
+
+    @Test
+    void a_thing_that_stays_leads_to_a_page_and_back_leads_where_one_came_from() {
+        item("hill, fixed").click();
+        leadsTo().selectOption("page " + second());
+        saved();
+        until(() -> route("hill") instanceof Route.ToPage to && to.pageId().equals(second()));
+        assertThat(item("hill, fixed, leads to page 2")).isVisible();
+        Browser.look(teacher, "leads-to");
+        link(teacher, "Try").click();
+        Locator way = link(teacher, "hill, leads to page 2.*");
+        assertThat(way).isVisible();
+        Browser.look(teacher, "leads-to-try");
+        way.click();
+        assertThat(button(teacher, "Back")).isEnabled();
+        assertThat(teacher.getByLabel("Pages").locator("[aria-current='page']")).hasText("2");
+        button(teacher, "Back").click();
+        assertThat(teacher.getByLabel("Pages").locator("[aria-current='page']")).hasText("1");
+        assertThat(button(teacher, "Back")).isDisabled();
+        // By keyboard.
+        way.focus();
+        teacher.keyboard().press("Enter");
+        assertThat(teacher.getByLabel("Pages").locator("[aria-current='page']")).hasText("2");
+    }
+
+    @Test
+    void a_web_address_is_shown_in_full_before_anyone_leaves() {
+        item("hill, fixed").click();
+        leadsTo().selectOption("web");
+        address().fill("bücher.example/sky");
+        address().press("Enter");
+        saved();
+        until(() -> route("hill") instanceof Route.Web);
+        link(teacher, "Try").click();
+        link(teacher, "hill, leads to https:..xn--bcher-kva.example").click();
+        Locator out = link(teacher, "Open it");
+        Browser.look(teacher, "leaving");
+        assertThat(out).hasAttribute("href", "https://xn--bcher-kva.example/sky");
+        assertThat(out).hasAttribute("rel", Pattern.compile("noopener"));
+        assertThat(teacher.getByText("https://xn--bcher-kva.example/sky").last())
+                .isVisible();
+        button(teacher, "Stay here").click();
+        assertThat(out).hasCount(0);
+    }
+
+    @Test
+    void an_address_that_runs_a_script_is_refused_and_says_why() {
+        item("hill, fixed").click();
+        leadsTo().selectOption("web");
+        address().fill("javascript:alert(1)");
+        address().press("Enter");
+        assertThat(teacher.getByText(Pattern.compile("http, https or mailto"))).isVisible();
+        assertThat(route("hill")).isNull();
+    }
+
+    private String second() {
+        return school.activity().pages().get(1).id();
+    }
+}
