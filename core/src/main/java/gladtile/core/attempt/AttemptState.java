@@ -90,7 +90,8 @@ public record AttemptState(
                     Rule.TOO_MANY_MOVES, "an attempt takes at most %d moves".formatted(Bounds.MOVES_IN_AN_ATTEMPT));
         }
         Act act = move.act();
-        if (standing == Standing.HANDED_IN && !(act instanceof Act.Show)) {
+        boolean looksOnly = act instanceof Act.Show || act instanceof Act.Open;
+        if (standing == Standing.HANDED_IN && !looksOnly) {
             return new Refused(Rule.HANDED_IN, "this work was handed in, so nothing on it can be moved");
         }
         if (act instanceof Act.HandIn) {

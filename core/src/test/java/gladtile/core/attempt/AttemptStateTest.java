@@ -76,6 +76,15 @@ class AttemptStateTest {
     }
 
     @Test
+    void what_was_handed_in_can_still_be_looked_through() {
+        AttemptState handedIn = after(start, Some.move(new Act.HandIn()));
+        AttemptState other = after(handedIn, Some.move(new Act.Open("p2")));
+        assertThat(other.pageId()).isEqualTo("p2");
+        assertThat(other.standing()).isEqualTo(Standing.HANDED_IN);
+        assertThat(other.pieces()).isEqualTo(handedIn.pieces());
+    }
+
+    @Test
     void going_back_leads_through_the_pages_one_came_through() {
         AttemptState on = after(start, Some.move(new Act.Open("p2")));
         assertThat(on.came()).containsExactly("p1");

@@ -124,6 +124,10 @@ class AttemptMovesTest {
         assertRule(School.put("sun", 700, 700), "ALREADY_SETTLED");
         student.post(attempt + "/moves", School.moves(School.move(Map.of("kind", "hand-in"))));
         assertRule(School.put("moon", 300, 300), "HANDED_IN");
+        // Its pages can still be turned.
+        Api.Answer opened =
+                student.post(attempt + "/moves", School.moves(School.move(Map.of("kind", "open", "pageId", "light"))));
+        assertThat(opened.status()).isEqualTo(200);
     }
 
     @Test
