@@ -84,6 +84,22 @@ class RoutesTest extends OnWorkbench {
         assertThat(route("hill")).isNull();
     }
 
+    @Test
+    void what_leads_to_a_deleted_page_is_found_and_mended() {
+        item("hill, fixed").click();
+        leadsTo().selectOption("page " + second());
+        saved();
+        Browser.buttonLike(teacher, "Page 2, ").click();
+        button(teacher, "Delete this page").click();
+        assertThat(item("hill, fixed, leads to a page that is gone")).isVisible();
+        link(teacher, "Answers").click();
+        assertThat(teacher.getByText("“hill” leads to a page that was deleted."))
+                .isVisible();
+        button(teacher, "It leads nowhere").click();
+        assertThat(teacher.getByText("Every page can be done.")).isVisible();
+        until(() -> route("hill") == null);
+    }
+
     private String second() {
         return school.activity().pages().get(1).id();
     }

@@ -31,7 +31,8 @@ public record Finding(Kind kind, String pageId, List<String> itemIds, String wor
         TYPED_CONTRADICTS("Contradiction"),
         SMALL_WORDS("Small words"),
         SAME_NAME("Same name"),
-        NOTHING_SAID("No answer set");
+        NOTHING_SAID("No answer set"),
+        LEADS_NOWHERE("Leads nowhere");
 
         private final String title;
 

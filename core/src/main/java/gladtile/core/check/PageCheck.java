@@ -34,10 +34,16 @@ public final class PageCheck {
         return List.copyOf(on.findings());
     }
 
+    /** What is found of the ways between pages, which no page can tell by itself. */
+    public static List<Finding> links(Activity activity) {
+        return LinkRule.of(activity);
+    }
+
     /** Everything found in an activity that is not said to be meant so, page by page. */
     public static List<Finding> activity(Activity activity, Pictures pictures) {
         List<Finding> all = new ArrayList<>();
         activity.pages().forEach(page -> all.addAll(page(page, activity.key(), pictures)));
+        all.addAll(links(activity));
         return open(activity.key(), all);
     }
 

@@ -15,6 +15,8 @@ import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
+import gladtile.core.activity.Route;
+import gladtile.core.activity.Traits;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
@@ -184,6 +186,9 @@ class PageCheckTest {
                                 80,
                                 40,
                                 new WordStyle(20, false, "#1f2d33", WordStyle.Align.LEFT))));
+        MISTAKES.put(
+                Kind.LEADS_NOWHERE,
+                changed(page, item(page, "moon").withTraits(Traits.NONE.withRoute(new Route.ToPage("deleted")))));
         MISTAKES.put(Kind.SAME_NAME, changed(page, item(page, "moon").withDescription("The sun")));
     }
 
@@ -238,6 +243,17 @@ class PageCheckTest {
         assertThat(PageCheck.page(page, AnswerKey.EMPTY, Pictures.UNKNOWN).stream()
                         .anyMatch(finding -> finding.kind() == Kind.HARD_TO_READ))
                 .isEqualTo(hard);
+    }
+
+    @Test
+    void what_leads_to_the_next_page_leads_nowhere_from_the_last_one_only() {
+        Item next = words("on", "Onwards", 80, 80, LARGE).withTraits(Traits.NONE.withRoute(new Route.Next()));
+        Page first = new Page("p1", "", Paper.PLAIN, List.of(next));
+        Page last = new Page("p2", "", Paper.PLAIN, List.of(next.withId("on2")));
+        Activity activity = new Activity("", List.of(first, last), AnswerKey.EMPTY);
+        assertThat(PageCheck.activity(activity, Pictures.UNKNOWN))
+                .extracting(Finding::kind, Finding::pageId)
+                .containsExactly(org.assertj.core.groups.Tuple.tuple(Kind.LEADS_NOWHERE, "p2"));
     }
 
     @Test

@@ -46,6 +46,7 @@ class Checks {
             now.put(page.id(), looked);
             all.addAll(looked.findings);
         }
+        all.addAll(PageCheck.links(activity));
         before.put(activityId, now);
         return PageCheck.open(activity.key(), all);
     }
