@@ -94,7 +94,20 @@ public final class Bounds {
     /** Pages that a student can go back through. */
     public static final int CAME = 100;
 
+    /** Pages of which an attempt remembers that they were met, and from where. */
+    public static final int MET = PAGES;
+
     public static final int WEB_ADDRESS = 2_000;
+    /** Zones and gaps that open one way. */
+    public static final int PARTS = 100;
+
+    public static final int POINTS_ON_A_PAGE = 1_000_000;
+    /** Items that one way shows or hides. */
+    public static final int SPOTS = 100;
+    /** Distance from the map's origin, in its own units, inclusive. */
+    public static final double MAP = 100_000;
+    /** UTF-16 units of what an item says aloud. */
+    public static final int SPEECH_LENGTH = 2_000;
 
     public static final int EDITS_IN_ONE_STEP = 100_000;
     public static final int EDITS_IN_ONE_REQUEST = 500;

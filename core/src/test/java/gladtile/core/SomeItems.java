@@ -1,8 +1,10 @@
 package gladtile.core;
 
+import gladtile.core.activity.Area;
 import gladtile.core.activity.Cover;
 import gladtile.core.activity.Crop;
 import gladtile.core.activity.Dash;
+import gladtile.core.activity.FileRef;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.Ink;
 import gladtile.core.activity.InkContent;
@@ -12,10 +14,14 @@ import gladtile.core.activity.Line;
 import gladtile.core.activity.LineEnd;
 import gladtile.core.activity.LineLook;
 import gladtile.core.activity.Look;
+import gladtile.core.activity.MapSpot;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Note;
+import gladtile.core.activity.Opens;
 import gladtile.core.activity.OtherSide;
+import gladtile.core.activity.PageWays;
 import gladtile.core.activity.Paragraph;
+import gladtile.core.activity.Passage;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
@@ -24,11 +30,13 @@ import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
 import gladtile.core.activity.Span;
+import gladtile.core.activity.Speech;
 import gladtile.core.activity.Stroke;
 import gladtile.core.activity.Supply;
 import gladtile.core.activity.Table;
 import gladtile.core.activity.TableCell;
 import gladtile.core.activity.Traits;
+import gladtile.core.activity.Video;
 import gladtile.core.activity.WordContent;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
@@ -43,7 +51,7 @@ public final class SomeItems {
     private SomeItems() {}
 
     static Item bare(Random random, String id) {
-        return switch (random.nextInt(13)) {
+        return switch (random.nextInt(15)) {
             case 0 -> new Words(id, Some.frame(random), Movement.FIXED, "", rich(Some.said(random)));
             case 1, 2 -> new Zone(id, Some.frame(random), "", Some.said(random));
             case 3 -> shape(random, id);
@@ -55,6 +63,9 @@ public final class SomeItems {
                 new Cover(id, Some.frame(random), "", null, "#0b5d66", Cover.Way.values()[random.nextInt(4)], "Slide");
             case 10 -> new Gap(id, Some.frame(random), Some.said(random), null, WordStyle.PLAIN);
             case 9 -> new Lens(id, Some.frame(random), movement(random), "", null, "#68406b");
+            case 11 -> new Area(id, Some.frame(random), Some.said(random), null, corners());
+            case 12 ->
+                new Video(id, Some.frame(random), "", null, file("video/mp4"), null, null, random.nextBoolean(), true);
             default -> picture(random, id);
         };
     }
@@ -70,8 +81,17 @@ public final class SomeItems {
         return new WordContent(text, WordStyle.PLAIN, false, plain.lines(), List.of(new Span(0, 1, look)), set);
     }
 
+    private static List<Point> corners() {
+        return List.of(new Point(0, 0), new Point(1, 0.5), new Point(0, 1));
+    }
+
+    /** A file that stands nowhere. */
+    public static FileRef file(String mediaType) {
+        return new FileRef("ab".repeat(32), "dome", mediaType);
+    }
+
     private static Picture picture(Random random, String id) {
-        List<Point> outline = List.of(new Point(0, 0), new Point(1, 0.5), new Point(0, 1));
+        List<Point> outline = corners();
         Crop crop = random.nextInt(4) == 0 ? new Crop(0.1, 0.2, 0.5, 0.6, outline) : null;
         return new Picture(
                 id,
@@ -159,15 +179,44 @@ public final class SomeItems {
                 random.nextInt(3) == 0 ? List.of("g" + random.nextInt(2)) : List.of(),
                 random.nextInt(3) == 0 ? new Supply(random.nextBoolean() ? null : 3) : null,
                 random.nextBoolean() ? side : null,
-                random.nextInt(3) == 0 ? route(random) : null);
+                random.nextInt(3) == 0 ? route(random) : null,
+                random.nextInt(3) == 0 ? opens(random) : null,
+                random.nextBoolean(),
+                random.nextInt(3) == 0,
+                random.nextInt(3) == 0 ? new Speech(null, "The dome opens", random.nextBoolean()) : null);
+    }
+
+    public static Opens opens(Random random) {
+        return switch (random.nextInt(3)) {
+            case 0 -> new Opens.WhenSolved();
+            case 1 -> new Opens.WhenParts(List.of("p0i" + random.nextInt(3)));
+            default -> new Opens.WhenPoints(1 + random.nextInt(5));
+        };
+    }
+
+    public static PageWays pageWays(Random random) {
+        return new PageWays(
+                random.nextBoolean() ? opens(random) : null,
+                random.nextInt(3) == 0 ? "p" + random.nextInt(4) : null,
+                random.nextInt(3) == 0 ? "p" + random.nextInt(4) : null,
+                random.nextInt(4) == 0,
+                random.nextInt(4) == 0,
+                random.nextBoolean() ? new MapSpot(random.nextInt(900), random.nextInt(900)) : null);
+    }
+
+    public static Passage passage(Random random) {
+        String start = random.nextBoolean() ? "p" + random.nextInt(4) : null;
+        return new Passage(random.nextBoolean(), random.nextBoolean(), start);
     }
 
     public static Route route(Random random) {
-        return switch (random.nextInt(5)) {
+        return switch (random.nextInt(7)) {
             case 0 -> new Route.ToPage("p" + random.nextInt(4));
             case 1 -> new Route.Next();
             case 2 -> new Route.Back();
             case 3 -> new Route.Start();
+            case 4 -> new Route.ToFile(file("application/pdf"));
+            case 5 -> new Route.Spots(List.of("p0i0"));
             default -> new Route.Web("https://example.org/" + random.nextInt(9));
         };
     }

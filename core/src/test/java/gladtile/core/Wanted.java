@@ -35,6 +35,11 @@ public final class Wanted {
         return new Wanted(new Activity("Sky", List.of(page), AnswerKey.EMPTY));
     }
 
+    /** As it is, with pages of its own. */
+    public static Wanted of(Activity activity) {
+        return new Wanted(activity);
+    }
+
     private void begin() {
         rules = Rules.of(activity);
         state = AttemptState.start(rules, now);

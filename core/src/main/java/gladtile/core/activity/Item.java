@@ -18,9 +18,12 @@ import java.util.List;
     @JsonSubTypes.Type(value = Cover.class, name = "cover"),
     @JsonSubTypes.Type(value = Lens.class, name = "lens"),
     @JsonSubTypes.Type(value = Gap.class, name = "gap"),
+    @JsonSubTypes.Type(value = Area.class, name = "area"),
+    @JsonSubTypes.Type(value = Video.class, name = "video"),
     @JsonSubTypes.Type(value = Zone.class, name = "zone")
 })
-public sealed interface Item permits Words, Picture, Shape, Line, Ink, Note, Table, Cover, Lens, Gap, Zone {
+public sealed interface Item
+        permits Words, Picture, Shape, Line, Ink, Note, Table, Cover, Lens, Gap, Area, Video, Zone {
     String id();
 
     Frame frame();

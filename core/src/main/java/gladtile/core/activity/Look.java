@@ -8,6 +8,7 @@ import gladtile.core.Bounds;
  *
  * @param size in page units
  * @param colour {@code #rrggbb}
+ * @param route present when the letters lead somewhere
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record Look(
@@ -17,7 +18,8 @@ public record Look(
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean underline,
         @JsonInclude(JsonInclude.Include.NON_NULL) String colour,
         @JsonInclude(JsonInclude.Include.NON_NULL) Font font,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Script script) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Script script,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Route route) {
     /** Letters above or below the line. */
     public enum Script {
         SUB,
@@ -25,6 +27,10 @@ public record Look(
     }
 
     public static final Look PLAIN = new Look(null, null, null, null, null, null, null);
+
+    public Look(Double size, Boolean bold, Boolean italic, Boolean underline, String colour, Font font, Script script) {
+        this(size, bold, italic, underline, colour, font, script, null);
+    }
 
     public Look {
         if (size != null) {

@@ -16,13 +16,15 @@ import java.util.Set;
  *
  * @param items from the lowest to the topmost; no id twice, those of drop zones in cells among them
  * @param words how a new box of words on this page looks; absent for the usual style
+ * @param ways where one goes on from it; absent for the usual
  */
 public record Page(
         String id,
         String name,
         Paper paper,
         List<Item> items,
-        @JsonInclude(JsonInclude.Include.NON_NULL) WordStyle words) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) WordStyle words,
+        @JsonInclude(JsonInclude.Include.NON_NULL) PageWays ways) {
     public Page {
         Bounds.id("page.id", id);
         Bounds.text("page.name", name, Bounds.NAME_LENGTH);
@@ -30,6 +32,7 @@ public record Page(
         Bounds.present("page.items", items);
         Bounds.count("page.items", items.size(), Bounds.ITEMS_ON_A_PAGE);
         items = List.copyOf(items);
+        ways = PageWays.USUAL.equals(ways) ? null : ways;
         Set<String> ids = new HashSet<>(items.size() * 2);
         for (Item item : items) {
             for (String one : idsOf(item)) {
@@ -42,6 +45,10 @@ public record Page(
 
     public Page(String id, String name, Paper paper, List<Item> items) {
         this(id, name, paper, items, null);
+    }
+
+    public Page(String id, String name, Paper paper, List<Item> items, WordStyle words) {
+        this(id, name, paper, items, words, null);
     }
 
     /** The ids an item takes up: its own, and those of drop zones in its cells. */
@@ -103,19 +110,29 @@ public record Page(
     }
 
     public Page withName(String newName) {
-        return new Page(id, newName, paper, items, words);
+        return new Page(id, newName, paper, items, words, ways);
     }
 
     public Page withPaper(Paper newPaper) {
-        return new Page(id, name, newPaper, items, words);
+        return new Page(id, name, newPaper, items, words, ways);
     }
 
     public Page withWords(WordStyle newWords) {
-        return new Page(id, name, paper, items, newWords);
+        return new Page(id, name, paper, items, newWords, ways);
+    }
+
+    public Page withWays(PageWays newWays) {
+        return new Page(id, name, paper, items, words, newWays);
+    }
+
+    /** As {@link #ways}, never null. */
+    @JsonIgnore
+    public PageWays leads() {
+        return ways == null ? PageWays.USUAL : ways;
     }
 
     public Page withItems(List<Item> newItems) {
-        return new Page(id, name, paper, newItems, words);
+        return new Page(id, name, paper, newItems, words, ways);
     }
 
     /** The same page with the item of that id replaced; the id must be there. */

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import java.util.List;
 
 /** Where an item leads. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -12,9 +13,12 @@ import gladtile.core.OutOfBounds;
     @JsonSubTypes.Type(value = Route.Next.class, name = "next"),
     @JsonSubTypes.Type(value = Route.Back.class, name = "back"),
     @JsonSubTypes.Type(value = Route.Start.class, name = "start"),
-    @JsonSubTypes.Type(value = Route.Web.class, name = "web")
+    @JsonSubTypes.Type(value = Route.Web.class, name = "web"),
+    @JsonSubTypes.Type(value = Route.ToFile.class, name = "file"),
+    @JsonSubTypes.Type(value = Route.Spots.class, name = "spots")
 })
-public sealed interface Route permits Route.ToPage, Route.Next, Route.Back, Route.Start, Route.Web {
+public sealed interface Route
+        permits Route.ToPage, Route.Next, Route.Back, Route.Start, Route.Web, Route.ToFile, Route.Spots {
     /** To a page of the same activity, which may have been deleted since. */
     record ToPage(String pageId) implements Route {
         public ToPage {
@@ -40,6 +44,22 @@ public sealed interface Route permits Route.ToPage, Route.Next, Route.Back, Rout
                 throw new OutOfBounds("route.address", refused.message());
             }
             address = ((WebAddress.Good) read).shown();
+        }
+    }
+
+    /** To a document or recording, which opens over the page. */
+    record ToFile(FileRef file) implements Route {
+        public ToFile {
+            Bounds.present("route.file", file);
+        }
+    }
+
+    /** Shows items of the same page that are hidden, and hides those that are shown. @param itemIds at least one */
+    record Spots(List<String> itemIds) implements Route {
+        public Spots {
+            itemIds = List.copyOf(Bounds.present("route.itemIds", itemIds));
+            Bounds.within("route.itemIds", itemIds.size(), 1, Bounds.SPOTS);
+            itemIds.forEach(id -> Bounds.id("route.itemIds", id));
         }
     }
 }

@@ -12,44 +12,70 @@ import java.util.List;
  * @param supply present when copies come off it
  * @param otherSide present when it can be turned over
  * @param route present when it leads somewhere
+ * @param opens what must be done on the page before it does; absent for nothing
+ * @param unmarked students do not see that it leads somewhere; absent for false
+ * @param hidden it is not seen before something shows it; absent for false
+ * @param speech present when it says something aloud
  */
 public record Traits(
         int seeThrough,
         List<String> groups,
         @JsonInclude(JsonInclude.Include.NON_NULL) Supply supply,
         @JsonInclude(JsonInclude.Include.NON_NULL) OtherSide otherSide,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Route route) {
-    public static final Traits NONE = new Traits(0, List.of(), null, null, null);
+        @JsonInclude(JsonInclude.Include.NON_NULL) Route route,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Opens opens,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean unmarked,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean hidden,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Speech speech) {
+    public static final Traits NONE = new Traits(0, List.of(), null, null);
 
     public Traits {
         Bounds.within("traits.seeThrough", seeThrough, 0, Bounds.SEE_THROUGH);
         groups = List.copyOf(Bounds.present("traits.groups", groups));
         Bounds.count("traits.groups", groups.size(), Bounds.GROUPS_DEEP);
         groups.forEach(group -> Bounds.id("traits.groups", group));
+        unmarked = Boolean.TRUE.equals(unmarked) ? true : null;
+        hidden = Boolean.TRUE.equals(hidden) ? true : null;
     }
 
     public Traits(int seeThrough, List<String> groups, Supply supply, OtherSide otherSide) {
-        this(seeThrough, groups, supply, otherSide, null);
+        this(seeThrough, groups, supply, otherSide, null, null, null, null, null);
     }
 
     public Traits withSeeThrough(int percent) {
-        return new Traits(percent, groups, supply, otherSide, route);
+        return new Traits(percent, groups, supply, otherSide, route, opens, unmarked, hidden, speech);
     }
 
     public Traits withGroups(List<String> newGroups) {
-        return new Traits(seeThrough, newGroups, supply, otherSide, route);
+        return new Traits(seeThrough, newGroups, supply, otherSide, route, opens, unmarked, hidden, speech);
     }
 
     public Traits withSupply(Supply newSupply) {
-        return new Traits(seeThrough, groups, newSupply, otherSide, route);
+        return new Traits(seeThrough, groups, newSupply, otherSide, route, opens, unmarked, hidden, speech);
     }
 
     public Traits withOtherSide(OtherSide newSide) {
-        return new Traits(seeThrough, groups, supply, newSide, route);
+        return new Traits(seeThrough, groups, supply, newSide, route, opens, unmarked, hidden, speech);
     }
 
     public Traits withRoute(Route newRoute) {
-        return new Traits(seeThrough, groups, supply, otherSide, newRoute);
+        return new Traits(seeThrough, groups, supply, otherSide, newRoute, opens, unmarked, hidden, speech);
+    }
+
+    public Traits withOpens(Opens newOpens) {
+        return new Traits(seeThrough, groups, supply, otherSide, route, newOpens, unmarked, hidden, speech);
+    }
+
+    public Traits withUnmarked(boolean now) {
+        return new Traits(seeThrough, groups, supply, otherSide, route, opens, now, hidden, speech);
+    }
+
+    public Traits withHidden(boolean now) {
+        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, now, speech);
+    }
+
+    public Traits withSpeech(Speech newSpeech) {
+        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, newSpeech);
     }
 
     /** Null for no traits at all: that is how they are kept and sent. */

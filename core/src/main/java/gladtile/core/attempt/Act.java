@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gladtile.core.Bounds;
+import java.util.List;
 
 /** What a student did. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -17,6 +18,7 @@ import gladtile.core.Bounds;
     @JsonSubTypes.Type(value = Act.Show.class, name = "show"),
     @JsonSubTypes.Type(value = Act.StartAgain.class, name = "start-again"),
     @JsonSubTypes.Type(value = Act.Open.class, name = "open"),
+    @JsonSubTypes.Type(value = Act.Reveal.class, name = "reveal"),
     @JsonSubTypes.Type(value = Act.HandIn.class, name = "hand-in")
 })
 public sealed interface Act {
@@ -138,6 +140,16 @@ public sealed interface Act {
 
         public Open(String pageId) {
             this(pageId, null);
+        }
+    }
+
+    /** What leads to spots was followed: those that are hidden show, those that show are hidden. */
+    record Reveal(String pageId, List<String> itemIds) implements Act {
+        public Reveal {
+            Bounds.id("page.id", pageId);
+            itemIds = List.copyOf(Bounds.present("reveal.itemIds", itemIds));
+            Bounds.within("reveal.itemIds", itemIds.size(), 1, Bounds.SPOTS);
+            itemIds.forEach(id -> Bounds.id("reveal.itemIds", id));
         }
     }
 

@@ -28,6 +28,8 @@ import java.util.Set;
  * @param shown the pieces, zones and gaps whose solution was shown
  * @param opened when each page with a countdown was opened first, and under the empty text when the attempt began where
  *     the whole has one: milliseconds since 1970 by the server's clock
+ * @param met the pages that were met, in the order in which they were
+ * @param spots the items that show though they begin hidden, or are hidden though they begin seen
  * @param came the pages the student came through to the one that is open, the nearest last; at most {@link Bounds#CAME}
  */
 public record AttemptState(
@@ -42,7 +44,14 @@ public record AttemptState(
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, TypedState> typed,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> shown,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Long> opened,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> came) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> came,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Met> met,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> spots) {
+    /** A page that was met. @param from the page one came from first; absent for the start */
+    public record Met(
+            String pageId,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String from) {}
+
     public AttemptState {
         Bounds.present("attempt.pageId", pageId);
         Bounds.present("attempt.standing", standing);
@@ -55,10 +64,12 @@ public record AttemptState(
         shown = shown == null ? Set.of() : Set.copyOf(shown);
         opened = opened == null ? Map.of() : Map.copyOf(opened);
         came = came == null ? List.of() : List.copyOf(came);
+        met = met == null || met.isEmpty() ? List.of(new Met(pageId, null)) : List.copyOf(met);
+        spots = spots == null ? Set.of() : Set.copyOf(spots);
     }
 
     public AttemptState(long seq, String pageId, Standing standing, Map<String, PieceState> pieces) {
-        this(seq, pageId, standing, pieces, null, null, null, null, null, null, null, null);
+        this(seq, pageId, standing, pieces, null, null, null, null, null, null, null, null, null, null);
     }
 
     /** An attempt at which nothing was done and nothing is counted down. */
@@ -71,7 +82,20 @@ public record AttemptState(
         AttemptState start = new AttemptState(0, rules.firstPage(), Standing.WORKING, Map.of());
         Map<String, Long> opened = Countdown.opened(start, rules, rules.firstPage(), at);
         return new AttemptState(
-                0, start.pageId, start.standing, Map.of(), null, null, null, null, null, null, opened, null);
+                0,
+                start.pageId,
+                start.standing,
+                Map.of(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                opened,
+                null,
+                null,
+                null);
     }
 
     /** As {@link #with(Move, Rules, Instant)} by the clock of the device: for where nothing is kept. */
@@ -90,7 +114,7 @@ public record AttemptState(
                     Rule.TOO_MANY_MOVES, "an attempt takes at most %d moves".formatted(Bounds.MOVES_IN_AN_ATTEMPT));
         }
         Act act = move.act();
-        boolean looksOnly = act instanceof Act.Show || act instanceof Act.Open;
+        boolean looksOnly = act instanceof Act.Show || act instanceof Act.Open || act instanceof Act.Reveal;
         if (standing == Standing.HANDED_IN && !looksOnly) {
             return new Refused(Rule.HANDED_IN, "this work was handed in, so nothing on it can be moved");
         }
@@ -102,6 +126,9 @@ public record AttemptState(
         if (judge == null) {
             return new Refused(Rule.NO_SUCH_PAGE, "there is no page " + page + " in this work");
         }
+        if (!Course.isOpen(this, rules, page, at)) {
+            return new Refused(Rule.NOT_OPEN, "the page is not open yet; what leads there must be done first");
+        }
         if (act instanceof Act.Open open) {
             return new Made(
                     new Next(this)
@@ -109,6 +136,11 @@ public record AttemptState(
                             .on(page, Countdown.opened(this, rules, page, at))
                             .state(),
                     Optional.empty());
+        }
+        if (act instanceof Act.Reveal reveal) {
+            return rules.mayReveal(reveal)
+                    ? new Made(new Next(this).revealed(reveal.itemIds()).state(), Optional.empty())
+                    : new Refused(Rule.NO_SPOT, "nothing on this page shows or hides that");
         }
         if (act instanceof Act.Show show) {
             return Showing.of(this, show, judge, rules);
@@ -144,6 +176,7 @@ public record AttemptState(
         if (act instanceof Act.StartAgain again) return again.pageId();
         if (act instanceof Act.TurnOver turn) return turn.pageId();
         if (act instanceof Act.Slide slide) return slide.pageId();
+        if (act instanceof Act.Reveal reveal) return reveal.pageId();
         return ((Act.Write) act).pageId();
     }
 

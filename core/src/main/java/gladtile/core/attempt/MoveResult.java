@@ -13,6 +13,9 @@ public sealed interface MoveResult {
     /** The rules that no student's move gets past, whatever is sent. */
     enum Rule {
         NO_SUCH_PAGE,
+        /** Nothing leads there yet, or what leads there does not open yet. */
+        NOT_OPEN,
+        NO_SPOT,
         NO_SUCH_ITEM,
         FIXED_ITEM,
         /** It goes with the piece that stands for its group. */

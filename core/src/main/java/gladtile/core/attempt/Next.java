@@ -27,6 +27,8 @@ final class Next {
     private final Set<String> shown;
     private Map<String, Long> opened;
     private final List<String> came;
+    private final List<AttemptState.Met> met;
+    private final Set<String> spots;
 
     Next(AttemptState was) {
         seq = was.seq() + 1;
@@ -41,10 +43,13 @@ final class Next {
         shown = new HashSet<>(was.shown());
         opened = was.opened();
         came = new ArrayList<>(was.came());
+        met = new ArrayList<>(was.met());
+        spots = new HashSet<>(was.spots());
     }
 
     AttemptState state() {
-        return new AttemptState(seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, opened, came);
+        return new AttemptState(
+                seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, opened, came, met, spots);
     }
 
     There there() {
@@ -70,6 +75,10 @@ final class Next {
 
     /** Going on, the page that is left is remembered; going back, forgotten again. */
     Next from(Act.Open open) {
+        boolean metBefore = met.stream().anyMatch(one -> one.pageId().equals(open.pageId()));
+        if (!metBefore && met.size() < Bounds.MET) {
+            met.add(new AttemptState.Met(open.pageId(), pageId));
+        }
         boolean back = open.back() != null
                 && !came.isEmpty()
                 && came.get(came.size() - 1).equals(open.pageId());
@@ -79,6 +88,15 @@ final class Next {
             came.add(pageId);
             if (came.size() > Bounds.CAME) {
                 came.remove(0);
+            }
+        }
+        return this;
+    }
+
+    Next revealed(List<String> itemIds) {
+        for (String id : itemIds) {
+            if (!spots.remove(id)) {
+                spots.add(id);
             }
         }
         return this;
@@ -167,6 +185,7 @@ final class Next {
         pieces.putAll(now);
         over.removeIf(id -> itemIds.contains(Supply.originalOf(id)));
         slid.keySet().removeIf(itemIds::contains);
+        spots.removeIf(itemIds::contains);
         written.keySet().removeIf(id -> itemIds.contains(Supply.originalOf(id)));
         typed.replaceAll((id, gap) -> !itemIds.contains(id) || shown.contains(id)
                 ? gap

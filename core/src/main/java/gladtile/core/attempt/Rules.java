@@ -3,9 +3,11 @@ package gladtile.core.attempt;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.Leading;
 import gladtile.core.activity.Lens;
 import gladtile.core.activity.OtherSide;
 import gladtile.core.activity.Page;
+import gladtile.core.activity.Route;
 import gladtile.core.activity.Supply;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
@@ -31,6 +33,7 @@ public final class Rules {
     private final List<Placement> placements;
     private final Map<String, OtherSide> kept = new HashMap<>();
     private final AnswerKey key;
+    private final Exits exits;
 
     private record OnPage(Page page, Judge judge, Map<String, Item> items, List<String> strays) {}
 
@@ -52,6 +55,7 @@ public final class Rules {
             placementsOn(page, judge, found);
         }
         placements = List.copyOf(found);
+        exits = Exits.of(edition);
     }
 
     private static List<String> strays(Page page, Judge judge) {
@@ -96,8 +100,24 @@ public final class Rules {
         return pages.values().stream().map(OnPage::judge).toList();
     }
 
+    /** The page that students begin with. */
     public String firstPage() {
-        return pages.keySet().iterator().next();
+        return exits.start();
+    }
+
+    /** Where one goes on from each page. */
+    Exits exits() {
+        return exits;
+    }
+
+    /** Whether something on the page shows or hides just those. */
+    boolean mayReveal(Act.Reveal reveal) {
+        OnPage page = pages.get(reveal.pageId());
+        return page != null
+                && page.items.keySet().containsAll(reveal.itemIds())
+                && Leading.on(page.page).stream()
+                        .anyMatch(one -> one.route() instanceof Route.Spots spots
+                                && spots.itemIds().equals(reveal.itemIds()));
     }
 
     public Terms terms() {

@@ -38,11 +38,35 @@ public record Score(double got, double most) {
         return new Score(rounded(all), rounded(most));
     }
 
+    /** What one page gives, its weight left out; not rounded. */
+    static double ofPage(AttemptState state, Rules rules, String pageId) {
+        Points points = rules.terms().scoring();
+        double got = 0;
+        for (Placement placement : rules.placements()) {
+            if (placement.pageId().equals(pageId) && !state.shown().contains(placement.itemId())) {
+                int solvedAt = state.solvedAt(placement);
+                int refusals = solvedAt > 0 ? solvedAt - 1 : state.tries(placement);
+                got += points.of(rules.worth(placement), state.share(placement, rules), refusals);
+            }
+        }
+        got -= (double) points.refusal() * strayRefusals(state, rules, pageId);
+        return points.belowZero() ? got : Math.max(0, got);
+    }
+
+    /** The most that one page gives, its weight left out. */
+    public static double mostOfPage(Rules rules, String pageId) {
+        return rules.placements().stream()
+                .filter(placement -> placement.pageId().equals(pageId))
+                .mapToDouble(placement ->
+                        rules.worth(placement) + rules.terms().scoring().firstTry())
+                .sum();
+    }
+
     /**
      * How often pieces were refused that belong nowhere on their page. Where a zone is solved as one, its refusals cost
      * its own points already, and are not counted twice.
      */
-    private static int strayRefusals(AttemptState state, Rules rules, String pageId) {
+    static int strayRefusals(AttemptState state, Rules rules, String pageId) {
         int refusals = 0;
         for (String id : rules.strays(pageId)) {
             PieceState piece = state.pieces().get(id);

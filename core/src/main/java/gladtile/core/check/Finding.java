@@ -6,7 +6,7 @@ import java.util.List;
 /**
  * Something that would trip students up.
  *
- * @param itemIds what it is about, the most telling first; pieces, zones and gaps
+ * @param itemIds what it is about, the most telling first; empty when it is the page itself
  * @param words what is the matter and what comes of it
  * @param mends the best first; may be empty
  */
@@ -32,7 +32,12 @@ public record Finding(Kind kind, String pageId, List<String> itemIds, String wor
         SMALL_WORDS("Small words"),
         SAME_NAME("Same name"),
         NOTHING_SAID("No answer set"),
-        LEADS_NOWHERE("Leads nowhere");
+        LEADS_NOWHERE("Leads nowhere"),
+        NEVER_SEEN("Never seen"),
+        NO_WAY_BACK("No way back"),
+        NO_WAY_ON("No way to an end"),
+        NO_EXIT("Loop without exit"),
+        NEVER_OPENS("Never opens");
 
         private final String title;
 
@@ -54,6 +59,7 @@ public record Finding(Kind kind, String pageId, List<String> itemIds, String wor
 
     /** The name by which it is said to be meant so. */
     public String name() {
-        return kind.name() + " " + String.join(" ", itemIds.subList(0, Math.min(3, itemIds.size())));
+        return kind.name() + " "
+                + (itemIds.isEmpty() ? pageId : String.join(" ", itemIds.subList(0, Math.min(3, itemIds.size()))));
     }
 }

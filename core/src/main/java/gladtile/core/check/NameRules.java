@@ -1,9 +1,11 @@
 package gladtile.core.check;
 
+import gladtile.core.activity.Area;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.Ink;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Picture;
+import gladtile.core.activity.Video;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.Edit;
@@ -20,7 +22,12 @@ final class NameRules {
 
     static void check(OnPage on) {
         for (Item item : on.page.items()) {
-            boolean needs = item instanceof Picture || item instanceof Ink || item.isPiece() || item instanceof Gap;
+            boolean needs = item instanceof Picture
+                    || item instanceof Ink
+                    || item.isPiece()
+                    || item instanceof Gap
+                    || item instanceof Area
+                    || item instanceof Video;
             boolean silent = item.description().isBlank() && item.said().isBlank();
             if (needs && silent) {
                 on.found(

@@ -36,7 +36,10 @@ public final class PageCheck {
 
     /** What is found of the ways between pages, which no page can tell by itself. */
     public static List<Finding> links(Activity activity) {
-        return LinkRule.of(activity);
+        List<Finding> found = new ArrayList<>(LinkRule.of(activity));
+        found.addAll(MapRule.of(activity));
+        found.addAll(GateRule.of(activity));
+        return found;
     }
 
     /** Everything found in an activity that is not said to be meant so, page by page. */

@@ -12,6 +12,7 @@ import gladtile.core.activity.Picture;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
+import gladtile.core.activity.Video;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
 import gladtile.core.edit.MoveDepth;
@@ -107,6 +108,6 @@ final class PlaceRules {
             return shape.look().fill() != null && shape.look().form() == ShapeForm.RECTANGLE;
         }
         boolean onTile = item.isPiece() && (item instanceof Words || item instanceof Picture);
-        return onTile || item instanceof Note;
+        return onTile || item instanceof Note || item instanceof Video;
     }
 }

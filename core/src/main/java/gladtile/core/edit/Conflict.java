@@ -56,6 +56,10 @@ public final class Conflict {
             set.add("sets");
         } else if (edit instanceof SetMadeFrom) {
             set.add("list");
+        } else if (edit instanceof SetPassage) {
+            set.add("passage");
+        } else if (edit instanceof SetPageWays e) {
+            set.add("ways " + e.pageId());
         } else if (edit instanceof SetTerms) {
             set.add("terms");
         } else if (edit instanceof SetPaper e) {

@@ -32,6 +32,9 @@ public final class Difference {
         if (!java.util.Objects.equals(from.madeFrom(), to.madeFrom())) {
             difference.make(new SetMadeFrom(to.madeFrom()));
         }
+        if (!java.util.Objects.equals(from.passage(), to.passage())) {
+            difference.make(new SetPassage(to.passage()));
+        }
         if (!from.title().equals(to.title())) {
             difference.make(new SetTitle(to.title()));
         }
@@ -52,7 +55,8 @@ public final class Difference {
             if (now.page(wanted.id()).isEmpty()) {
                 make(new AddPage(
                         now.pages().size(),
-                        new Page(wanted.id(), wanted.name(), wanted.paper(), List.of(), wanted.words())));
+                        new Page(
+                                wanted.id(), wanted.name(), wanted.paper(), List.of(), wanted.words(), wanted.ways())));
             }
         }
         for (Page there : List.copyOf(now.pages())) {
@@ -78,6 +82,9 @@ public final class Difference {
         }
         if (!java.util.Objects.equals(there.words(), wanted.words())) {
             make(new SetPageWords(wanted.id(), wanted.words()));
+        }
+        if (!java.util.Objects.equals(there.ways(), wanted.ways())) {
+            make(new SetPageWays(wanted.id(), wanted.ways()));
         }
     }
 

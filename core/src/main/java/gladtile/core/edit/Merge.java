@@ -32,6 +32,12 @@ final class Merge {
         if (first instanceof SetMadeFrom && next instanceof SetMadeFrom) {
             return true;
         }
+        if (first instanceof SetPassage && next instanceof SetPassage) {
+            return true;
+        }
+        if (first instanceof SetPageWays a && next instanceof SetPageWays b) {
+            return a.pageId().equals(b.pageId());
+        }
         if (first instanceof SetTerms && next instanceof SetTerms) {
             return true;
         }

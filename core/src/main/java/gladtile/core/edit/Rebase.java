@@ -70,6 +70,7 @@ final class Rebase {
         if (edit instanceof RenamePage e) return e.pageId();
         if (edit instanceof SetPaper e) return e.pageId();
         if (edit instanceof SetPageWords e) return e.pageId();
+        if (edit instanceof SetPageWays e) return e.pageId();
         if (edit instanceof AddItem e) return e.pageId();
         if (edit instanceof RemoveItem e) return e.pageId();
         if (edit instanceof MoveDepth e) return e.pageId();

@@ -31,12 +31,14 @@ public final class Told {
         if (edit instanceof MoveDepth) return "Depth changed";
         if (edit instanceof SetFrame) return "Item moved, resized or turned";
         if (edit instanceof SetMovement) return "Movement changed";
-        if (edit instanceof SetTraits) return "See-through, group, supply or other side changed";
+        if (edit instanceof SetTraits) return "See-through, group, supply, other side, route or sound changed";
         if (edit instanceof Decide) return "Answer decided";
         if (edit instanceof SetFacts) return "Labels or value of a piece changed";
         if (edit instanceof SetTyped) return "What is right in a gap changed";
         if (edit instanceof SetSets) return "Zones answered together changed";
         if (edit instanceof SetMadeFrom) return "List changed that pages are made from";
+        if (edit instanceof SetPassage) return "How students come from page to page changed";
+        if (edit instanceof SetPageWays) return "Where a page leads changed";
         if (edit instanceof SetTerms) return "Points, time or solution changed";
         return "Rule of a drop zone changed";
     }

@@ -1,11 +1,10 @@
 package gladtile.core.route;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.Route;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -15,8 +14,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Which page leads to which: by items, and by the Next button from each page to the one behind it. 'Back' is no way of
- * its own: it only undoes one. The first page is the start, the last one the end.
+ * Which page leads to which: by what stands on them, and by the Next button. 'Back' is no way of its own: it only undoes
+ * one. Pages that were set aside are not on it.
  */
 public final class RouteMap {
     /** So many steps of the search for the longest way; what it has found by then is told as 'at least'. */
@@ -24,47 +23,60 @@ public final class RouteMap {
 
     private final List<String> pages;
     private final List<Way> ways;
+    private final String start;
+    private final Set<String> ends;
     private final Map<String, Set<String>> out = new LinkedHashMap<>();
 
-    private RouteMap(List<String> pages, List<Way> ways) {
+    private RouteMap(List<String> pages, List<Way> ways, String start, Set<String> ends) {
         this.pages = pages;
         this.ways = ways;
+        this.start = start;
+        this.ends = ends;
         pages.forEach(page -> out.put(page, new LinkedHashSet<>()));
         ways.forEach(way -> out.get(way.from()).add(way.to()));
     }
 
     public static RouteMap of(Activity activity) {
-        List<String> pages = activity.pages().stream().map(Page::id).toList();
+        List<Page> on =
+                activity.pages().stream().filter(page -> !page.leads().aside()).toList();
+        if (on.isEmpty()) {
+            on = List.of(activity.pages().get(0));
+        }
+        List<String> pages = on.stream().map(Page::id).toList();
         List<Way> ways = new ArrayList<>();
-        for (int i = 0; i < pages.size(); i++) {
-            Page page = activity.pages().get(i);
-            String next = i + 1 < pages.size() ? pages.get(i + 1) : null;
-            for (Item item : page.items()) {
-                String to = target(item.ways().route(), activity, next);
-                if (to != null) {
-                    ways.add(new Way(page.id(), to, item.id(), item.name()));
-                }
-            }
-            if (next != null) {
-                ways.add(new Way(page.id(), next, null, "Next"));
-            }
-        }
-        return new RouteMap(pages, ways);
+        on.forEach(page -> ways.addAll(WaysOut.of(activity, page)));
+        ways.removeIf(way -> !pages.contains(way.to()));
+        return new RouteMap(pages, ways, activity.start().id(), ends(activity, on));
     }
 
-    /** @param ways between pages of that list only */
+    /** Where nothing comes after; without the Next button the last page, unless others are said to be ends. */
+    private static Set<String> ends(Activity activity, List<Page> pages) {
+        Set<String> ends = new LinkedHashSet<>();
+        for (Page page : pages) {
+            boolean noNext =
+                    activity.passing().nextAndBack() && activity.next(page.id()).isEmpty();
+            if (page.leads().ends() || noNext) {
+                ends.add(page.id());
+            }
+        }
+        if (ends.isEmpty()) {
+            ends.add(pages.get(pages.size() - 1).id());
+        }
+        return ends;
+    }
+
+    /** From the first of the pages to the last. @param ways between pages of that list only */
     static RouteMap of(List<String> pages, List<Way> ways) {
-        return new RouteMap(List.copyOf(pages), List.copyOf(ways));
+        return of(pages, ways, pages.get(0), Set.of(pages.get(pages.size() - 1)));
     }
 
-    private static String target(Route route, Activity activity, String next) {
-        if (route instanceof Route.ToPage to) {
-            return activity.page(to.pageId()).isPresent() ? to.pageId() : null;
-        }
-        if (route instanceof Route.Next) {
-            return next;
-        }
-        return route instanceof Route.Start ? activity.pages().get(0).id() : null;
+    static RouteMap of(List<String> pages, List<Way> ways, String start, Set<String> ends) {
+        return new RouteMap(List.copyOf(pages), List.copyOf(ways), start, ends);
+    }
+
+    /** The pages on it, in their order. */
+    public List<String> pages() {
+        return pages;
     }
 
     public List<Way> ways() {
@@ -72,11 +84,12 @@ public final class RouteMap {
     }
 
     public String start() {
-        return pages.get(0);
+        return start;
     }
 
-    public String end() {
-        return pages.get(pages.size() - 1);
+    /** At least one, in the order of pages. */
+    public Set<String> ends() {
+        return ends;
     }
 
     /** The pages that a student can come to from one of them, itself among them. */
@@ -103,26 +116,26 @@ public final class RouteMap {
 
     /** Pages that no way leads to from the start. */
     public List<String> neverSeen() {
-        Set<String> seen = reachedFrom(start());
+        Set<String> seen = reachedFrom(start);
         return pages.stream().filter(page -> !seen.contains(page)).toList();
     }
 
-    /** Pages that a student may come to, and from which the wanted one cannot be reached. */
-    public List<String> without(String wanted) {
-        Set<String> seen = reachedFrom(start());
+    /** Pages that a student may come to, and from which none of the wanted ones can be reached. */
+    public List<String> without(Set<String> wanted) {
+        Set<String> seen = reachedFrom(start);
         return pages.stream()
                 .filter(seen::contains)
-                .filter(page -> !reachedFrom(page).contains(wanted))
+                .filter(page -> Collections.disjoint(reachedFrom(page), wanted))
                 .toList();
     }
 
-    /** Pages that every student passes who goes from the start to the end, in the order of pages; none when nobody can. */
+    /** Pages that every student passes who goes from the start to an end, in the order of pages; none when nobody can. */
     public List<String> passedByAll() {
-        if (!reachedFrom(start()).contains(end())) {
+        if (Collections.disjoint(reachedFrom(start), ends)) {
             return List.of();
         }
         return pages.stream()
-                .filter(page -> !reached(start(), page).contains(end()))
+                .filter(page -> Collections.disjoint(reached(start, page), ends))
                 .toList();
     }
 
@@ -147,40 +160,47 @@ public final class RouteMap {
         return loops;
     }
 
-    /** Loops that a student may come to and never leave, the end not being in them. */
+    /** Loops that a student may come to and never leave, no end being in them. */
     public List<Set<String>> loopsWithoutExit() {
-        Set<String> seen = reachedFrom(start());
+        Set<String> seen = reachedFrom(start);
         return loops().stream()
-                .filter(loop -> seen.containsAll(loop) && !loop.contains(end()))
+                .filter(loop -> seen.containsAll(loop) && Collections.disjoint(loop, ends))
                 .filter(loop -> loop.stream().allMatch(page -> loop.containsAll(out.get(page))))
                 .toList();
     }
 
-    /** The fewest pages from the start to the end, both counted; 0 when there is no way. */
+    /** The fewest pages from the start to an end, both counted; 0 when there is no way. */
     public int shortest() {
-        Map<String, Integer> far = new HashMap<>(Map.of(start(), 1));
-        Deque<String> open = new ArrayDeque<>(List.of(start()));
+        Map<String, Integer> far = distances();
+        return ends.stream().filter(far::containsKey).mapToInt(far::get).min().orElse(0);
+    }
+
+    /** The number of pages on the shortest way to the page that is farthest from the start. */
+    int farthest() {
+        return distances().values().stream().mapToInt(far -> far).max().orElse(1);
+    }
+
+    private Map<String, Integer> distances() {
+        Map<String, Integer> far = new HashMap<>(Map.of(start, 1));
+        Deque<String> open = new ArrayDeque<>(List.of(start));
         while (!open.isEmpty()) {
             String page = open.poll();
-            if (page.equals(end())) {
-                return far.get(page);
-            }
             for (String next : out.get(page)) {
                 if (far.putIfAbsent(next, far.get(page) + 1) == null) {
                     open.add(next);
                 }
             }
         }
-        return 0;
+        return far;
     }
 
-    /** @param pages the most pages from the start to the end, none met twice @param exact false: there may be more */
+    /** @param pages the most pages from the start to an end, none met twice @param exact false: there may be more */
     public record Longest(int pages, boolean exact) {}
 
     /** Finding it is hard in general; a search that is cut off after {@value #STEPS} steps tells what it has found. */
     public Longest longest() {
         Search search = new Search();
-        search.from(start(), 1);
+        search.from(start, 1);
         return new Longest(search.best, search.left > 0);
     }
 
@@ -194,7 +214,7 @@ public final class RouteMap {
                 return;
             }
             left--;
-            if (page.equals(end())) {
+            if (ends.contains(page)) {
                 best = Math.max(best, length);
                 return;
             }

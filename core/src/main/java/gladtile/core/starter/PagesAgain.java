@@ -126,7 +126,8 @@ record PagesAgain(List<Page> pages, String refused) {
                 kept(now.name(), before.name(), after.name()),
                 kept(now.paper(), before.paper(), after.paper()),
                 now.items(),
-                kept(now.words(), before.words(), after.words()));
+                kept(now.words(), before.words(), after.words()),
+                kept(now.ways(), before.ways(), after.ways()));
     }
 
     private static List<String> ids(List<Page> pages, String pageId) {

@@ -50,7 +50,8 @@ public final class Remake {
                 named && !changed.title().isBlank() ? changed.title().strip() : now.title(),
                 pages.pages(),
                 KeyAgain.of(now.key(), before.key(), after.key(), pages.pages(), gone),
-                new MadeFrom(list.id(), changed, pictured, names));
+                new MadeFrom(list.id(), changed, pictured, names),
+                now.passage());
         return new Remade.Again(
                 again, names(now, again), names(again, now), byHand(now, before.asActivity("before"), again));
     }

@@ -7,10 +7,14 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.Solution;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Rules;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /**
  * What a student's browser may know of an activity: what can be seen on its pages, and how many placements each has.
@@ -50,15 +54,29 @@ public record StudentView(
     /** How many places lie along a zone, and which way they run; not what belongs at which. */
     public record Places(String zoneId, Sequence.Way way, int count) {}
 
+    /** As a student knows it who has just begun. */
     public static StudentView of(Activity edition, Rules rules) {
+        return of(edition, rules, Course.open(AttemptState.start(rules), rules, Instant.EPOCH));
+    }
+
+    /** @param open the pages that may be opened now; of the others nothing is told */
+    public static StudentView of(Activity edition, Rules rules, Set<String> open) {
         Solution solution = rules.terms().shows();
         return new StudentView(
                 edition.title(),
-                edition.pages().stream().map(page -> of(page, rules)).toList(),
+                pages(edition, rules, open),
                 solution.equals(Solution.NEVER)
                         ? null
                         : new Shows(solution.when(), solution.tries(), solution.oneByOne()),
                 rules.terms().score() == null ? null : rules.terms().score().said());
+    }
+
+    /** Some pages of an edition, in their order. */
+    public static List<StudentPage> pages(Activity edition, Rules rules, Set<String> open) {
+        return edition.pages().stream()
+                .filter(page -> open.contains(page.id()))
+                .map(page -> of(page, rules))
+                .toList();
     }
 
     private static StudentPage of(Page page, Rules rules) {

@@ -10,8 +10,11 @@ import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Note;
+import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
+import gladtile.core.activity.PageWays;
 import gladtile.core.activity.Paper;
+import gladtile.core.activity.Passage;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
@@ -189,7 +192,39 @@ class PageCheckTest {
         MISTAKES.put(
                 Kind.LEADS_NOWHERE,
                 changed(page, item(page, "moon").withTraits(Traits.NONE.withRoute(new Route.ToPage("deleted")))));
+        MISTAKES.put(Kind.NEVER_SEEN, mapped(PageWays.USUAL.withTo("p3"), Passage.USUAL, null, null, null));
+        MISTAKES.put(Kind.NO_WAY_BACK, mapped(PageWays.USUAL, Passage.USUAL, "p2", null, null));
+        Passage byThings = new Passage(false, false, null);
+        MISTAKES.put(Kind.NO_EXIT, mapped(PageWays.USUAL, byThings, "p2", "p3", "p2"));
+        MISTAKES.put(Kind.NO_WAY_ON, mapped(PageWays.USUAL, byThings, "p2", "p3", null));
+        MISTAKES.put(
+                Kind.NEVER_OPENS,
+                mapped(PageWays.USUAL.withOpens(new Opens.WhenPoints(99)), Passage.USUAL, null, null, null));
         MISTAKES.put(Kind.SAME_NAME, changed(page, item(page, "moon").withDescription("The sun")));
+    }
+
+    /** Three pages; the moon and the sun on the first and a tile on the second lead to those named, null for nowhere. */
+    private static Wanted mapped(PageWays first, Passage passage, String moon, String sun, String second) {
+        Wanted page = decided();
+        Wanted led = changed(changed(page, leads(item(page, "moon"), moon)), leads(item(page, "sun"), sun));
+        List<Item> onSecond = second == null ? List.of() : List.of(leads(words("on", "On", 80, 80, LARGE), second));
+        Item home = words("home", "Home", 80, 80, LARGE).withTraits(Traits.NONE.withRoute(new Route.Start()));
+        return Wanted.of(new Activity(
+                        "Ways",
+                        List.of(
+                                led.page().withWays(first),
+                                new Page("p2", "Two", Paper.PLAIN, onSecond),
+                                new Page(
+                                        "p3",
+                                        "Three",
+                                        Paper.PLAIN,
+                                        moon == null || sun != null ? List.of(home) : List.of())),
+                        led.key())
+                .withPassage(passage));
+    }
+
+    private static Item leads(Item item, String to) {
+        return to == null ? item : item.withTraits(Traits.NONE.withRoute(new Route.ToPage(to)));
     }
 
     private static List<Finding> found(Wanted page) {

@@ -24,7 +24,7 @@ import java.util.Set;
 
 /** Edits of every type, most of which fit the activity and some of which do not. */
 public final class RandomEdits {
-    private static final int TYPES = 28;
+    private static final int TYPES = 30;
     private final Random random;
     private final String author;
     private int made;
@@ -74,6 +74,8 @@ public final class RandomEdits {
             case 24 -> new SetTerms(SomeRules.terms(random, page.id()));
             case 25 -> new SetRule(page.id(), zoneOf(page), SomeRules.rule(random, item));
             case 26 -> new SetMadeFrom(random.nextBoolean() ? null : Some.madeFrom(random));
+            case 27 -> new SetPassage(random.nextBoolean() ? null : SomeItems.passage(random));
+            case 28 -> new SetPageWays(page.id(), random.nextBoolean() ? null : SomeItems.pageWays(random));
             case 20 -> new Transform(page.id(), someOf(page, item), similarity());
             default ->
                 random.nextBoolean()

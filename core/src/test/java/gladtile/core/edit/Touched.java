@@ -25,6 +25,7 @@ final class Touched {
             case "together" -> collect(node.get("edits"), found);
             case "set-title" -> found.add("the title");
             case "set-made-from" -> found.add("the list");
+            case "set-passage" -> found.add("the passage");
             case "add-page", "move-page" -> found.add("the order of pages");
             case "set-sets", "set-terms" -> found.add("the key");
             case "remove-page" -> {

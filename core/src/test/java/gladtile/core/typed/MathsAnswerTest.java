@@ -16,6 +16,12 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class MathsAnswerTest {
+    /** What is right does not depend on how busy the machine is. */
+    private static Says inItsOwnTime(String wanted, String answer) {
+        return MathsAnswer.judge(new MathsRule(wanted), answer, Deadline.in(50, () -> 0))
+                .says();
+    }
+
     private static Says says(String wanted, String answer) {
         return TypedJudge.judge(new MathsRule(wanted), answer).says();
     }
@@ -89,10 +95,10 @@ class MathsAnswerTest {
                 product = ring.multiply(product, ring.parse("%d*x + %d*y + %d".formatted(a, b, c), names));
             }
             String expanded = product.toString(names);
-            assertThat(says(factored.toString(), expanded))
+            assertThat(inItsOwnTime(factored.toString(), expanded))
                     .as("%s = %s", factored, expanded)
                     .isEqualTo(Says.TAKEN);
-            assertThat(says(factored.toString(), expanded + "+1")).isEqualTo(Says.NOT_TAKEN);
+            assertThat(inItsOwnTime(factored.toString(), expanded + "+1")).isEqualTo(Says.NOT_TAKEN);
         }
     }
 

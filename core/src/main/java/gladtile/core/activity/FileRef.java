@@ -1,0 +1,38 @@
+package gladtile.core.activity;
+
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+import java.util.regex.Pattern;
+
+/**
+ * A document, recording or film that a teacher brought in.
+ *
+ * @param sha256 of its bytes, in small hexadecimal
+ * @param name what it is called, for people
+ * @param mediaType what its bytes were found to be
+ */
+public record FileRef(String sha256, String name, String mediaType) {
+    private static final Pattern SHA_256 = Pattern.compile("[0-9a-f]{64}");
+    private static final Pattern TYPE = Pattern.compile("[a-z]+/[a-z0-9.+-]{1,80}");
+
+    public FileRef {
+        if (sha256 == null || !SHA_256.matcher(sha256).matches()) {
+            throw new OutOfBounds("file.sha256", "that is not the name of a file");
+        }
+        Bounds.text("file.name", name, Bounds.NAME_LENGTH);
+        if (mediaType == null || !TYPE.matcher(mediaType).matches()) {
+            throw new OutOfBounds("file.mediaType", "that is not the type of a file");
+        }
+    }
+
+    @JsonIgnore
+    public boolean isRecording() {
+        return mediaType.startsWith("audio/");
+    }
+
+    @JsonIgnore
+    public boolean isFilm() {
+        return mediaType.startsWith("video/");
+    }
+}

@@ -1,0 +1,38 @@
+package gladtile.core.activity;
+
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+import java.util.List;
+
+/** What must be done on a page before a way that leads from it can be followed. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+    @JsonSubTypes.Type(value = Opens.WhenSolved.class, name = "solved"),
+    @JsonSubTypes.Type(value = Opens.WhenParts.class, name = "parts"),
+    @JsonSubTypes.Type(value = Opens.WhenPoints.class, name = "points")
+})
+public sealed interface Opens permits Opens.WhenSolved, Opens.WhenParts, Opens.WhenPoints {
+    /** All that is to be found on the page. */
+    record WhenSolved() implements Opens {}
+
+    /** All that is to be found in some of its zones and gaps. @param ids at least one, at most {@link Bounds#PARTS} */
+    record WhenParts(List<String> ids) implements Opens {
+        public WhenParts {
+            ids = List.copyOf(Bounds.present("opens.ids", ids));
+            Bounds.count("opens.ids", ids.size(), Bounds.PARTS);
+            if (ids.isEmpty()) {
+                throw new OutOfBounds("opens.ids", "a way that opens with parts of a page names at least one");
+            }
+            ids.forEach(id -> Bounds.id("opens.ids", id));
+        }
+    }
+
+    /** At least so many points from the page. @param least 1 to {@link Bounds#POINTS_ON_A_PAGE} */
+    record WhenPoints(int least) implements Opens {
+        public WhenPoints {
+            Bounds.within("opens.least", least, 1, Bounds.POINTS_ON_A_PAGE);
+        }
+    }
+}

@@ -1,0 +1,56 @@
+package gladtile.core.activity;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+
+/**
+ * A film on a page. It stays where it is.
+ *
+ * @param poster the first picture; absent for the film's own
+ * @param captions a text track (WebVTT); absent for none
+ */
+public record Video(
+        String id,
+        Frame frame,
+        String description,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
+        FileRef film,
+        @JsonInclude(JsonInclude.Include.NON_NULL) PictureRef poster,
+        @JsonInclude(JsonInclude.Include.NON_NULL) FileRef captions,
+        boolean loops,
+        boolean muted)
+        implements Item {
+    public Video {
+        traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
+        if (!Bounds.present("video.film", film).isFilm()) {
+            throw new OutOfBounds("video.film", "a film is a file of moving pictures");
+        }
+        if (captions != null && !captions.mediaType().equals("text/vtt")) {
+            throw new OutOfBounds("video.captions", "captions are a WebVTT file");
+        }
+    }
+
+    @Override
+    @JsonProperty(access = JsonProperty.Access.READ_ONLY)
+    public Movement movement() {
+        return Movement.FIXED;
+    }
+
+    @Override
+    public Video with(Common of) {
+        return new Video(of.id(), of.frame(), of.description(), of.traits(), film, poster, captions, loops, muted);
+    }
+
+    @Override
+    public boolean alwaysFixed() {
+        return true;
+    }
+
+    @Override
+    public String name() {
+        String said = description.isBlank() ? film.name() : description;
+        return said.isBlank() ? "Video" : Names.shortened(said);
+    }
+}

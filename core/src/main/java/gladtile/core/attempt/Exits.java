@@ -1,0 +1,72 @@
+package gladtile.core.attempt;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Leading;
+import gladtile.core.activity.Opens;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Route;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Where one can go on from each page of an edition; pages that were set aside are not there.
+ *
+ * @param next whether students have the Next button
+ * @param free whether nothing ever waits for anything and nothing branches
+ */
+record Exits(String start, boolean next, Map<String, From> from, boolean free) {
+    /** An item, or words, that lead to a page. @param to null for wherever Next leads @param opens null for nothing */
+    record Exit(String itemId, String to, Opens opens) {}
+
+    /**
+     * One page.
+     *
+     * @param gate what Next waits for; null for nothing
+     * @param next the page that Next leads to; null at an end
+     * @param first the page for those who had everything right at the first try; null for no branch
+     */
+    record From(List<Exit> exits, Opens gate, String next, String first) {}
+
+    static Exits of(Activity edition) {
+        Map<String, From> from = new LinkedHashMap<>();
+        boolean free = true;
+        for (Page page : edition.pages()) {
+            if (page.leads().aside() && !page.equals(edition.start())) {
+                continue;
+            }
+            List<Exit> exits = new ArrayList<>();
+            for (Leading one : Leading.on(page)) {
+                exit(edition, one, exits);
+                free &= one.opens() == null;
+            }
+            From here = new From(
+                    exits,
+                    edition.gate(page),
+                    edition.next(page.id()).map(Page::id).orElse(null),
+                    edition.firstTime(page).orElse(null));
+            free &= here.gate == null && here.first == null;
+            from.put(page.id(), here);
+        }
+        return new Exits(edition.start().id(), edition.passing().nextAndBack(), from, free);
+    }
+
+    private static void exit(Activity edition, Leading one, List<Exit> exits) {
+        if (one.route() instanceof Route.Next) {
+            exits.add(new Exit(one.itemId(), null, one.opens()));
+        } else if (one.route() instanceof Route.Start) {
+            exits.add(new Exit(one.itemId(), edition.start().id(), one.opens()));
+        } else if (one.route() instanceof Route.ToPage to) {
+            edition.page(to.pageId())
+                    .filter(page -> !page.leads().aside())
+                    .ifPresent(page -> exits.add(new Exit(one.itemId(), page.id(), one.opens())));
+        } else if (one.opens() != null) {
+            // It leads to no page, and still waits.
+            exits.add(new Exit(one.itemId(), NOWHERE, one.opens()));
+        }
+    }
+
+    /** No page has this id. */
+    static final String NOWHERE = "";
+}

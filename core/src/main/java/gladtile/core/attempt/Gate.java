@@ -1,0 +1,72 @@
+package gladtile.core.attempt;
+
+import gladtile.core.activity.Opens;
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+
+/** Whether what a way waits for is done. A solution that was shown counts as done: nobody is to be stuck behind it. */
+final class Gate {
+    private final AttemptState state;
+    private final Rules rules;
+    private final Instant at;
+
+    /** @param at by the server's clock: where the time is up nothing more can be done, so nothing waits any longer */
+    Gate(AttemptState state, Rules rules, Instant at) {
+        this.state = state;
+        this.rules = rules;
+        this.at = at;
+    }
+
+    boolean open(Opens opens, String pageId) {
+        if (opens == null || Countdown.over(state, rules, pageId, at)) {
+            return true;
+        }
+        if (opens instanceof Opens.WhenPoints points) {
+            return Score.ofPage(state, rules, pageId) >= points.least();
+        }
+        Set<String> parts = opens instanceof Opens.WhenParts some ? Set.copyOf(some.ids()) : null;
+        return on(pageId).stream()
+                .filter(placement -> parts == null || isIn(placement, parts))
+                .allMatch(this::done);
+    }
+
+    /** Whether there is something on a page and all of it was right at the first try. */
+    boolean allRightFirst(String pageId) {
+        List<Placement> on = on(pageId);
+        return !on.isEmpty()
+                && Score.strayRefusals(state, rules, pageId) == 0
+                && on.stream().allMatch(one -> state.isSolved(one, rules) && state.solvedAt(one) == 1);
+    }
+
+    private boolean done(Placement placement) {
+        return state.shown().contains(placement.itemId()) || state.share(placement, rules) >= 1;
+    }
+
+    private boolean isIn(Placement placement, Set<String> parts) {
+        return parts.contains(placement.itemId())
+                || placement.kind() == Placement.Kind.PIECE
+                        && rules.judge(placement.pageId()).orElseThrow().zonesOf(placement.itemId()).stream()
+                                .anyMatch(parts::contains);
+    }
+
+    private List<Placement> on(String pageId) {
+        return rules.placements().stream()
+                .filter(placement -> placement.pageId().equals(pageId))
+                .toList();
+    }
+
+    /** In words for a student; null for nothing. */
+    static String words(Opens opens) {
+        if (opens == null) {
+            return null;
+        }
+        if (opens instanceof Opens.WhenPoints points) {
+            return "This opens when you have %d %s on this page"
+                    .formatted(points.least(), points.least() == 1 ? "point" : "points");
+        }
+        return opens instanceof Opens.WhenSolved
+                ? "This opens when everything on this page is right"
+                : "This opens when a part of this page is right";
+    }
+}

@@ -1,0 +1,131 @@
+package gladtile.core.check;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Gap;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Leading;
+import gladtile.core.activity.Opens;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.Moment;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.attempt.Placement;
+import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.Score;
+import gladtile.core.edit.Edit;
+import gladtile.core.edit.SetPageWays;
+import gladtile.core.edit.SetTraits;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** Ways that wait for what can never be. */
+final class GateRule {
+    private final Activity activity;
+    private final Rules rules;
+    private final List<Finding> found = new ArrayList<>();
+
+    private GateRule(Activity activity) {
+        this.activity = activity;
+        rules = Rules.of(activity);
+    }
+
+    static List<Finding> of(Activity activity) {
+        GateRule rule = new GateRule(activity);
+        activity.pages().forEach(rule::page);
+        return rule.found;
+    }
+
+    private void page(Page page) {
+        for (Leading one : Leading.on(page)) {
+            String why = never(page, one.opens());
+            if (why != null) {
+                Item item = page.item(one.itemId()).orElseThrow();
+                Edit edit = new SetTraits(page.id(), item.id(), item.ways().withOpens(null));
+                found(page, List.of(item.id()), "“%s” never leads on: %s.".formatted(one.name(), why), edit);
+            }
+        }
+        String why = activity.next(page.id()).isEmpty() ? null : never(page, activity.gate(page));
+        if (why != null) {
+            // Where all pages wait, only this one is let off: it opens with its first point, or at once.
+            Edit edit = new SetPageWays(page.id(), page.leads().withOpens(null));
+            List<Mend> mends = page.leads().opens() == null ? List.of() : List.of(new Mend("It opens at once", edit));
+            found.add(new Finding(
+                    Finding.Kind.NEVER_OPENS,
+                    page.id(),
+                    List.of(),
+                    "Next of page “%s” never opens: %s.".formatted(page.name(), why),
+                    mends));
+        }
+        boolean nothing = activity.firstTime(page).isPresent() && placements(page) == 0;
+        if (nothing) {
+            Edit edit = new SetPageWays(page.id(), page.leads().withFirst(null));
+            found(
+                    page,
+                    List.of(),
+                    "Page “%s” branches, but there is nothing on it to be right at.".formatted(page.name()),
+                    edit);
+        }
+    }
+
+    private void found(Page page, List<String> items, String words, Edit edit) {
+        String label = edit instanceof SetPageWays ? "Take the branch away" : "It opens at once";
+        found.add(new Finding(Finding.Kind.NEVER_OPENS, page.id(), items, words, List.of(new Mend(label, edit))));
+    }
+
+    /** Why that never comes to be, in words; null when it can. */
+    private String never(Page page, Opens opens) {
+        if (opens instanceof Opens.WhenPoints points) {
+            double most = Score.mostOfPage(rules, page.id());
+            return points.least() > most
+                    ? "it waits for %d points, and the page gives %.0f at most".formatted(points.least(), most)
+                    : null;
+        }
+        if (opens instanceof Opens.WhenParts parts) {
+            Set<String> there = new HashSet<>();
+            page.zones().forEach(zone -> there.add(zone.id()));
+            page.gaps().forEach(gap -> there.add(gap.id()));
+            boolean gone = parts.ids().stream().noneMatch(there::contains);
+            return gone ? "what it waits for was deleted" : late(page, Set.copyOf(parts.ids()));
+        }
+        return opens == null ? null : late(page, null);
+    }
+
+    /** What is judged when the work is handed in is never right before. */
+    private String late(Page page, Set<String> parts) {
+        AnswerKey key = activity.key();
+        for (Zone zone : page.zones()) {
+            boolean counts = parts == null || parts.contains(zone.id());
+            if (counts && key.rule(zone.id()).when() == Moment.ON_HAND_IN && isWanted(page, zone)) {
+                return "what is put in “%s” is judged only when the work is handed in".formatted(zone.name());
+            }
+        }
+        for (Gap gap : page.gaps()) {
+            TypedKey typed = key.typed().get(gap.id());
+            boolean counts = parts == null || parts.contains(gap.id());
+            if (counts && typed != null && typed.when() == Moment.ON_HAND_IN) {
+                return "“%s” is judged only when the work is handed in".formatted(gap.name());
+            }
+        }
+        return null;
+    }
+
+    private boolean isWanted(Page page, Zone zone) {
+        return rules.placements().stream()
+                .filter(one -> one.pageId().equals(page.id()))
+                .anyMatch(one -> one.itemId().equals(zone.id())
+                        || one.kind() == Placement.Kind.PIECE
+                                && rules.judge(page.id())
+                                        .orElseThrow()
+                                        .zonesOf(one.itemId())
+                                        .contains(zone.id()));
+    }
+
+    private long placements(Page page) {
+        return rules.placements().stream()
+                .filter(one -> one.pageId().equals(page.id()))
+                .count();
+    }
+}

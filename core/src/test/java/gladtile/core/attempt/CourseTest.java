@@ -1,0 +1,240 @@
+package gladtile.core.attempt;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.core.Some;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Opens;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.PageWays;
+import gladtile.core.activity.Paper;
+import gladtile.core.activity.Passage;
+import gladtile.core.activity.Route;
+import gladtile.core.activity.Traits;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.Solution;
+import gladtile.core.answer.Terms;
+import gladtile.core.student.StudentView;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** Which pages are open, where Next leads, and how the way is told. */
+class CourseTest {
+    private static final PageWays USUAL = PageWays.USUAL;
+
+    /** "light" and "dark" on p1, with sun and moon to be put; then harder, practice, end, and one that is set aside. */
+    private static Activity branching(PageWays first) {
+        Activity sky = Some.sky();
+        return new Activity(
+                "Night",
+                List.of(
+                        sky.pages().get(0).withWays(first),
+                        Page.empty("practice", "Practice").withWays(USUAL.withTo("end")),
+                        Page.empty("spare", "Spare").withWays(USUAL.withAside(true)),
+                        Page.empty("end", "End").withWays(USUAL.withEnds(true)),
+                        Page.empty("harder", "Harder").withWays(USUAL.withTo("end"))),
+                sky.key());
+    }
+
+    private static AttemptState after(Rules rules, Act... acts) {
+        AttemptState state = AttemptState.start(rules);
+        for (Act act : acts) {
+            state = ((MoveResult.Made) state.with(Some.move(act), rules)).state();
+        }
+        return state;
+    }
+
+    private static Act put(String piece, double x) {
+        return new Act.Put("p1", piece, x, 300);
+    }
+
+    private static Course course(AttemptState state, Rules rules) {
+        return Course.of(state, rules, Instant.EPOCH);
+    }
+
+    private static Set<String> open(AttemptState state, Rules rules) {
+        return Course.open(state, rules, Instant.EPOCH);
+    }
+
+    @Test
+    void without_anything_set_next_leads_through_the_pages_and_all_of_them_are_open() {
+        Rules rules = Rules.of(Some.sky());
+        Course course = course(AttemptState.start(rules), rules);
+        assertThat(course).isEqualTo(new Course(List.of("p1", "p2"), "p2", null, java.util.Map.of()));
+        assertThat(open(AttemptState.start(rules), rules)).containsExactlyInAnyOrder("p1", "p2");
+    }
+
+    @Test
+    void next_waits_until_the_page_is_solved_and_nothing_behind_it_can_be_fetched_before() {
+        Activity activity = branching(USUAL.withOpens(new Opens.WhenSolved()).withFirst("harder"));
+        Rules rules = Rules.of(activity);
+        AttemptState start = AttemptState.start(rules);
+        assertThat(open(start, rules)).containsExactly("p1");
+        assertThat(course(start, rules).waits()).contains("everything on this page");
+        assertThat(course(start, rules).next()).isNull();
+        for (String page : List.of("practice", "harder", "end", "spare")) {
+            MoveResult refused = start.with(Some.move(new Act.Open(page)), rules);
+            assertThat(((MoveResult.Refused) refused).rule()).isEqualTo(MoveResult.Rule.NOT_OPEN);
+        }
+        MoveResult behind = start.with(Some.move(new Act.StartAgain("practice")), rules);
+        assertThat(((MoveResult.Refused) behind).rule()).isEqualTo(MoveResult.Rule.NOT_OPEN);
+        assertThat(StudentView.of(activity, rules).pages()).extracting("id").containsExactly("p1");
+    }
+
+    @Test
+    void all_right_at_the_first_try_leads_to_the_harder_page_and_anything_else_to_practice() {
+        Activity activity = branching(USUAL.withOpens(new Opens.WhenSolved()).withFirst("harder"));
+        Rules rules = Rules.of(activity);
+        AttemptState right = after(rules, put("sun", 200), put("moon", 900), put("star", 210));
+        assertThat(course(right, rules).next()).isEqualTo("harder");
+        assertThat(open(right, rules)).containsExactlyInAnyOrder("p1", "harder", "end");
+
+        AttemptState once = after(rules, put("sun", 900), put("sun", 200), put("moon", 900), put("star", 210));
+        assertThat(course(once, rules).next()).isEqualTo("practice");
+        assertThat(open(once, rules)).containsExactlyInAnyOrder("p1", "practice", "end");
+
+        // What was met stays open, though starting the page again closes the gate.
+        AttemptState back = after(
+                rules,
+                put("sun", 200),
+                put("moon", 900),
+                put("star", 210),
+                new Act.Open("harder"),
+                new Act.StartAgain("p1"));
+        assertThat(open(back, rules)).contains("harder");
+        assertThat(course(back, rules).pages()).containsExactly("p1", "harder", "end");
+    }
+
+    @Test
+    void a_way_may_wait_for_points_or_for_a_part_of_the_page() {
+        Rules points = Rules.of(branching(USUAL.withOpens(new Opens.WhenPoints(2))));
+        assertThat(course(after(points, put("sun", 200)), points).waits()).contains("2 points");
+        assertThat(course(after(points, put("sun", 200), put("moon", 900)), points)
+                        .next())
+                .isEqualTo("practice");
+        // A star belongs in both, so it counts for either.
+        Rules part = Rules.of(branching(USUAL.withOpens(new Opens.WhenParts(List.of("dark")))));
+        assertThat(course(after(part, put("moon", 900)), part).waits()).contains("a part");
+        assertThat(course(after(part, put("moon", 900), put("star", 910)), part).next())
+                .isEqualTo("practice");
+    }
+
+    @Test
+    void nobody_is_stuck_behind_a_solution_that_was_shown_or_a_time_that_is_up() {
+        Activity activity = branching(USUAL.withOpens(new Opens.WhenSolved()).withFirst("harder"));
+        Terms terms = activity.key().holds();
+        Solution afterOne = new Solution(Solution.When.AFTER_TRIES, 1, true);
+        Rules rules = Rules.of(activity.withKey(activity.key().withTerms(terms.withSolution(afterOne))));
+        AttemptState shown = after(
+                rules,
+                put("sun", 900),
+                new Act.Show("p1", "sun"),
+                put("moon", 200),
+                new Act.Show("p1", "moon"),
+                put("star", 210));
+        assertThat(course(shown, rules).next()).isEqualTo("practice");
+
+        Rules timed = Rules.of(activity.withKey(activity.key().withTerms(terms.withSeconds(30))));
+        AttemptState start = AttemptState.start(timed, Instant.EPOCH);
+        assertThat(Course.of(start, timed, Instant.EPOCH).next()).isNull();
+        assertThat(Course.of(start, timed, Instant.EPOCH.plus(Duration.ofSeconds(31)))
+                        .next())
+                .isEqualTo("practice");
+    }
+
+    private static Item tile(String id, String to) {
+        return Some.picture(id, 10, 10, Movement.FIXED).withTraits(Traits.NONE.withRoute(new Route.ToPage(to)));
+    }
+
+    private static Page choosing(String id, Item... items) {
+        return new Page(id, id, Paper.PLAIN, List.of(items));
+    }
+
+    @Test
+    void without_the_buttons_only_what_things_lead_to_is_open_and_the_way_is_told_as_it_was_taken() {
+        Item waits = tile("t3", "c")
+                .withTraits(Traits.NONE.withRoute(new Route.ToPage("c")).withOpens(new Opens.WhenPoints(3)));
+        Activity activity = new Activity(
+                        "Choices",
+                        List.of(
+                                choosing("home", tile("t1", "a"), tile("t2", "b"), waits),
+                                choosing("a"),
+                                choosing("b", tile("t4", "a")),
+                                choosing("c")),
+                        AnswerKey.EMPTY)
+                .withPassage(new Passage(false, false, null));
+        Rules rules = Rules.of(activity);
+        AttemptState start = AttemptState.start(rules);
+        assertThat(open(start, rules)).containsExactlyInAnyOrder("home", "a", "b");
+        assertThat(course(start, rules).closed()).containsOnlyKeys("t3");
+        assertThat(course(start, rules).pages()).containsExactly("home");
+        AttemptState way = after(rules, new Act.Open("b"), new Act.Open("a"), new Act.Open("home"));
+        assertThat(course(way, rules).pages()).containsExactly("home", "b", "a");
+        assertThat(way.met())
+                .containsExactly(
+                        new AttemptState.Met("home", null),
+                        new AttemptState.Met("b", "home"),
+                        new AttemptState.Met("a", "b"));
+    }
+
+    @Test
+    void what_is_hidden_shows_only_by_what_leads_to_it() {
+        Item hidden = Some.picture("hidden", 300, 300, Movement.FIXED).withTraits(Traits.NONE.withHidden(true));
+        Item other = Some.picture("other", 500, 300, Movement.FIXED);
+        Item button = Some.picture("button", 10, 10, Movement.FIXED)
+                .withTraits(Traits.NONE.withRoute(new Route.Spots(List.of("hidden"))));
+        Rules rules = Rules.of(new Activity("Spots", List.of(choosing("p1", hidden, other, button)), AnswerKey.EMPTY));
+        AttemptState shown = after(rules, new Act.Reveal("p1", List.of("hidden")));
+        assertThat(shown.spots()).containsExactly("hidden");
+        assertThat(after(rules, new Act.Reveal("p1", List.of("hidden")), new Act.Reveal("p1", List.of("hidden")))
+                        .spots())
+                .isEmpty();
+        MoveResult refused = shown.with(Some.move(new Act.Reveal("p1", List.of("other"))), rules);
+        assertThat(((MoveResult.Refused) refused).rule()).isEqualTo(MoveResult.Rule.NO_SPOT);
+    }
+
+    /** Whatever is set and done: the open page is open, what is open stays so, and Next leads only to what is open. */
+    @Test
+    void laws_of_the_way_hold_on_random_activities() {
+        Random random = new Random(11);
+        int refused = 0;
+        for (int round = 0; round < 150; round++) {
+            Activity activity = Some.activity(random, 4, 4);
+            for (Page page : activity.pages()) {
+                PageWays ways = gladtile.core.SomeItems.pageWays(random);
+                activity = activity.withPage(page.withWays(ways));
+            }
+            activity = activity.withPassage(gladtile.core.SomeItems.passage(random));
+            Rules rules = Rules.of(activity);
+            AttemptState state = AttemptState.start(rules);
+            for (int i = 0; i < 12; i++) {
+                Set<String> open = open(state, rules);
+                Course course = course(state, rules);
+                assertThat(open).contains(state.pageId());
+                assertThat(open).containsAll(course.pages());
+                if (course.next() != null) {
+                    assertThat(open).contains(course.next());
+                }
+                String to = "p" + random.nextInt(4);
+                MoveResult result = state.with(Some.move(new Act.Open(to)), rules);
+                assertThat(result instanceof MoveResult.Made).isEqualTo(open.contains(to));
+                if (result instanceof MoveResult.Made made) {
+                    state = made.state();
+                    assertThat(open(state, rules))
+                            .containsAll(state.met().stream()
+                                    .map(AttemptState.Met::pageId)
+                                    .toList());
+                } else {
+                    refused++;
+                }
+            }
+        }
+        assertThat(refused).isGreaterThan(100);
+    }
+}
