@@ -30,7 +30,7 @@ export const router = createRouter({
       meta: { title: "A student's page" },
     },
     {
-      path: '/activities/:id/:step(lay-out|answers|try|assign)?',
+      path: '/activities/:id/:step(lay-out|answers|routes|try|assign)?',
       component: () => import('./workbench/WorkbenchScreen.vue'),
       props: true,
       meta: { title: 'Workbench' },

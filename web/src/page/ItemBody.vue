@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Item } from '@/api/types'
-import { tilePath } from './geometry'
+import FilmBody from './FilmBody.vue'
+import { areaPath, tilePath } from './geometry'
 import InkBody from './InkBody.vue'
 import { isPiece, ways } from './items'
 import LineBody from './LineBody.vue'
@@ -114,6 +115,12 @@ const words = computed(() => {
       <path class="writes" :d="`M14 ${height - 12}H${width - 14}`" />
     </template>
 
+    <template v-else-if="item.kind === 'area'">
+      <path class="area" :d="areaPath(item)" />
+    </template>
+
+    <FilmBody v-else-if="item.kind === 'video'" :item="item" />
+
     <template v-else>
       <path class="zone" :d="tilePath(width, height, 26, 7)" />
       <text v-if="item.label" class="said label" x="20" y="42" font-size="32" font-weight="700">{{
@@ -156,6 +163,13 @@ const words = computed(() => {
   stroke: #68406b66;
   stroke-width: 3;
   stroke-dasharray: 3 7;
+}
+.area {
+  fill: #68406b1f;
+  stroke: var(--plum);
+  stroke-width: 4;
+  stroke-dasharray: 3 9;
+  stroke-linecap: round;
 }
 .label {
   fill: var(--ink);

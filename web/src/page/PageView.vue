@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Item, Paper } from '@/api/types'
-import type { Done } from './done'
+import { shownOf, type Done } from './done'
 import ItemBody from './ItemBody.vue'
 import { PAGE, placed } from './geometry'
 import LensView from './LensView.vue'
@@ -16,8 +16,10 @@ const props = defineProps<{
   drawn?: Done[]
 }>()
 const label = computed(() => props.described ?? props.page.name)
-const all = computed<(Partial<Done> & { item: Item; id: string })[]>(
-  () => props.drawn ?? props.page.items.map((item) => ({ item, id: item.id })),
+const all = computed<(Partial<Done> & { item: Item; id: string })[]>(() =>
+  (props.drawn ?? shownOf(props.page.items).map((item) => ({ item, id: item.id }))).filter(
+    ({ item }) => item.kind !== 'area',
+  ),
 )
 const items = computed(() => all.value.map((one) => one.item))
 const frameOf = computed(() => framesOf(items.value))

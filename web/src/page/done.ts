@@ -15,7 +15,7 @@ export interface Done {
   source: boolean
 }
 
-export type Work = Pick<AttemptState, 'pieces' | 'over' | 'slid' | 'written'>
+export type Work = Pick<AttemptState, 'pieces' | 'over' | 'slid' | 'written' | 'spots'>
 
 /** How far and where a cover is out of the way. */
 export function slidFrame(item: Extract<Item, { kind: 'cover' }>, share: number): Frame {
@@ -31,6 +31,12 @@ export function slidFrame(item: Extract<Item, { kind: 'cover' }>, share: number)
   }
 }
 
+/** What is seen: hidden things show, and seen ones hide, once a spot has turned them. */
+export function shownOf(items: Item[], spots: string[] | undefined = []): Item[] {
+  const turned = new Set(spots)
+  return items.filter((item) => Boolean(ways(item).hidden) === turned.has(item.id))
+}
+
 /** Everything on a page as an attempt has it, from the lowest to the topmost; copies lie above their supply. */
 export function asDone(items: Item[], work: Work, sides: Record<string, OtherSide> = {}): Done[] {
   const lead = leads(items)
@@ -41,7 +47,7 @@ export function asDone(items: Item[], work: Work, sides: Record<string, OtherSid
     if (isCopy(id)) copies.set(originalOf(id), [...(copies.get(originalOf(id)) ?? []), id])
   }
   const all: Done[] = []
-  for (const item of items) {
+  for (const item of shownOf(items, work.spots)) {
     const leader = lead.get(item.id) ?? item.id
     const source = Boolean(ways(item).supply) && isPiece(item)
     all.push(done(item, item.id, leader, source))

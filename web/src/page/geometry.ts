@@ -1,4 +1,4 @@
-import type { Frame } from '@/api/types'
+import type { Area, Frame } from '@/api/types'
 
 export const PAGE = { width: 1600, height: 1000 }
 
@@ -86,3 +86,7 @@ export function around(frames: Frame[]): Outline {
     bottom: Math.max(...all.map((one) => one.bottom)),
   }
 }
+
+/** The outline of a hot area, in its own coordinates. */
+export const areaPath = ({ outline, frame }: Pick<Area, 'outline' | 'frame'>) =>
+  `M${outline.map((corner) => `${corner.x * frame.width} ${corner.y * frame.height}`).join('L')}Z`

@@ -8,8 +8,7 @@ export const groupsOf = (item: Item): string[] => ways(item).groups
 
 export const isPiece = (item: Item) => item.movement.kind !== 'fixed'
 /** Whether students could never move it as a piece. */
-export const alwaysFixed = (item: Item) =>
-  item.kind === 'zone' || item.kind === 'cover' || item.kind === 'gap'
+export const alwaysFixed = (item: Item) => ['zone', 'cover', 'gap', 'area', 'video'].includes(item.kind)
 
 export function withTraits(item: Item, traits: Traits): Item {
   const { traits: _, ...rest } = item
@@ -18,7 +17,11 @@ export function withTraits(item: Item, traits: Traits): Item {
     traits.groups.length === 0 &&
     !traits.supply &&
     !traits.otherSide &&
-    !traits.route
+    !traits.route &&
+    !traits.opens &&
+    !traits.unmarked &&
+    !traits.hidden &&
+    !traits.speech
   return (none ? rest : { ...rest, traits }) as Item
 }
 

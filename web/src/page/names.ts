@@ -23,6 +23,8 @@ export function itemName(item: Item): string {
       return described || short(item.label) || 'Cover'
     case 'line':
       return described || (item.look.from || item.look.to ? 'Connector' : item.look.curved ? 'Curve' : 'Line')
+    case 'video':
+      return described || short(item.film.name) || 'Video'
     default:
       return described || KINDS[item.kind]
   }
@@ -40,6 +42,8 @@ export const KINDS: Record<Item['kind'], string> = {
   cover: 'Cover',
   lens: 'Lens',
   gap: 'Gap',
+  area: 'Hot area',
+  video: 'Video',
   zone: 'Drop zone',
 }
 

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import type { Route } from '@/api/types'
 import { leadsTo, pageOf } from './routes'
 
 const pages = [
@@ -14,18 +15,23 @@ describe('where an item leads', () => {
     expect(leadsTo({ kind: 'web', address: 'https://example.org/' }, pages)).toContain('example.org')
   })
 
-  it('is a page of the activity, or none', () => {
-    expect(pageOf({ kind: 'page', pageId: 'c' }, pages, 'a', [])).toBe('c')
-    expect(pageOf({ kind: 'page', pageId: 'x' }, pages, 'a', [])).toBeNull()
-    expect(pageOf({ kind: 'next' }, pages, 'a', [])).toBe('b')
-    expect(pageOf({ kind: 'next' }, pages, 'c', [])).toBeNull()
-    expect(pageOf({ kind: 'start' }, pages, 'c', [])).toBe('a')
-    expect(pageOf({ kind: 'web', address: 'https://example.org/' }, pages, 'a', [])).toBeNull()
+  it('is a page, or none', () => {
+    const course = { pages: ['a', 'b', 'c'], next: 'b' }
+    const from = (route: Route, at: string, came: string[] = []) => pageOf(route, course, at, 'a', came)
+    expect(from({ kind: 'page', pageId: 'c' }, 'a')).toBe('c')
+    expect(from({ kind: 'next' }, 'a')).toBe('b')
+    expect(pageOf({ kind: 'next' }, { pages: ['a'] }, 'a', 'a', [])).toBeNull()
+    // Without the button a thing that leads to the next page knows the way by itself.
+    expect(pageOf({ kind: 'next' }, { pages: ['a'], onward: 'z' }, 'a', 'a', [])).toBe('z')
+    expect(from({ kind: 'start' }, 'c')).toBe('a')
+    expect(from({ kind: 'web', address: 'https://example.org/' }, 'a')).toBeNull()
   })
 
   it('goes back to where one came from, and without that to the page before', () => {
-    expect(pageOf({ kind: 'back' }, pages, 'b', ['a', 'c'])).toBe('c')
-    expect(pageOf({ kind: 'back' }, pages, 'b', [])).toBe('a')
-    expect(pageOf({ kind: 'back' }, pages, 'a', [])).toBeNull()
+    const course = { pages: ['a', 'b', 'c'] }
+    const back = (at: string, came: string[]) => pageOf({ kind: 'back' }, course, at, 'a', came)
+    expect(back('b', ['a', 'c'])).toBe('c')
+    expect(back('b', [])).toBe('a')
+    expect(back('a', [])).toBeNull()
   })
 })

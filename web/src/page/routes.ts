@@ -1,4 +1,4 @@
-import type { Item, Route } from '@/api/types'
+import type { Course, Item, Route } from '@/api/types'
 import { ways } from './items'
 
 /** Where items lead, in words and as pages. */
@@ -10,7 +10,7 @@ interface Named {
 }
 
 /** What a screen reader says of it, and what stands on the tab beside an item. */
-export function leadsTo(route: Route, pages: Named[]): string {
+export function leadsTo(route: Route, pages: Named[], gone = 'leads to a page that is gone'): string {
   switch (route.kind) {
     case 'next':
       return 'leads to the next page'
@@ -20,19 +20,31 @@ export function leadsTo(route: Route, pages: Named[]): string {
       return 'leads to the start'
     case 'web':
       return `leads to ${route.address}`
+    case 'file':
+      return `opens ${route.file.name || 'a file'}`
+    case 'spots':
+      return 'shows or hides something'
     case 'page': {
       const i = pages.findIndex((page) => page.id === route.pageId)
-      return i < 0 ? 'leads to a page that is gone' : `leads to page ${i + 1}, ${pages[i]!.name}`
+      return i < 0 ? gone : `leads to page ${i + 1}, ${pages[i]!.name}`
     }
   }
 }
 
-/** The page that a route opens from one of them; null where there is none, or none of the activity. */
-export function pageOf(route: Route, pages: Named[], from: string, came: string[]): string | null {
-  const index = pages.findIndex((page) => page.id === from)
-  const there = (id: string | undefined) => (id && pages.some((page) => page.id === id) ? id : null)
-  if (route.kind === 'page') return there(route.pageId)
-  if (route.kind === 'next') return there(pages[index + 1]?.id)
-  if (route.kind === 'start') return there(pages[0]?.id)
-  return route.kind === 'back' ? there(came.at(-1) ?? pages[index - 1]?.id) : null
+/** The page of the way that stands before one of them; null at its beginning. */
+export const before = (course: Course, from: string): string | null =>
+  course.pages[course.pages.indexOf(from) - 1] ?? null
+
+/** The page that a route opens from one of them; null where there is none, or none yet. */
+export function pageOf(
+  route: Route,
+  course: Course,
+  from: string,
+  start: string,
+  came: string[],
+): string | null {
+  if (route.kind === 'page') return route.pageId
+  if (route.kind === 'next') return course.onward ?? course.next ?? null
+  if (route.kind === 'start') return start
+  return route.kind === 'back' ? (came.at(-1) ?? before(course, from)) : null
 }

@@ -4,9 +4,18 @@ import { placed, tilePath } from '@/page/geometry'
 
 /**
  * What leads somewhere: the whole of a thing that stays, with an edge and an arrow that say so; of a piece, which a tap
- * picks up, the arrow alone.
+ * picks up, the arrow alone. What does not lead on yet has a lock in place of the arrow, and says what it waits for.
  */
-defineProps<{ frame: Frame; whole: boolean; name: string }>()
+defineProps<{
+  frame: Frame
+  whole: boolean
+  name: string
+  /** The outline of a hot area; absent for a tile. */
+  area?: string
+  /** Students are not shown that it leads somewhere; the keyboard and screen readers still come to it. */
+  unmarked?: boolean
+  closed?: boolean
+}>()
 const emit = defineEmits<{ follow: [] }>()
 const R = 27
 </script>
@@ -14,6 +23,7 @@ const R = 27
 <template>
   <g
     class="leads"
+    :class="{ unmarked, closed }"
     role="link"
     tabindex="0"
     :aria-label="name"
@@ -23,10 +33,14 @@ const R = 27
     @keydown.enter.prevent.stop="emit('follow')"
     @keydown.space.prevent.stop="emit('follow')"
   >
-    <path v-if="whole" class="edge" :d="tilePath(frame.width, frame.height, 20, 5)" />
-    <g :transform="`translate(${frame.width} ${frame.height})`">
+    <path v-if="whole" class="edge" :d="area ?? tilePath(frame.width, frame.height, 20, 5)" />
+    <g class="sign" :transform="`translate(${frame.width} ${frame.height})`">
       <circle :r="R" />
-      <path class="arrow" d="M-12 0H11M2 -9l9 9-9 9" />
+      <template v-if="closed">
+        <path class="arrow" d="M-7 -3V-8a7 7 0 0 1 14 0V-3" />
+        <path class="body" d="M-11 -3H11V12H-11Z" />
+      </template>
+      <path v-else class="arrow" d="M-12 0H11M2 -9l9 9-9 9" />
     </g>
   </g>
 </template>
@@ -41,6 +55,15 @@ const R = 27
   stroke: var(--plum);
   stroke-width: 5;
 }
+.closed .edge {
+  stroke-dasharray: 14 10;
+}
+.unmarked .edge {
+  stroke: none;
+}
+.unmarked .sign {
+  display: none;
+}
 circle {
   fill: var(--plum);
   stroke: #fff;
@@ -52,6 +75,9 @@ circle {
   stroke-width: 5;
   stroke-linecap: round;
   stroke-linejoin: round;
+}
+.body {
+  fill: #fff;
 }
 .leads:focus-visible circle,
 .leads:focus-visible .edge {

@@ -5,7 +5,7 @@ import type { Act, Frame, Gap, Item, Route, StudentPage, Verdict, Zone } from '@
 import { frameQueue } from '@/gesture/frameQueue'
 import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
 import { asDone, type Done } from '@/page/done'
-import { contains, PAGE, placed, tilePath, type Point } from '@/page/geometry'
+import { areaPath, contains, PAGE, placed, tilePath, type Point } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import { isCopy, isPiece, originalOf, ways, zonesOf } from '@/page/items'
 import LensView from '@/page/LensView.vue'
@@ -13,6 +13,7 @@ import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
 import { routeOf } from '@/page/route'
 import { leadsTo, routeTo } from '@/page/routes'
+import FilmPlayer from './FilmPlayer.vue'
 import CoverHandle from './CoverHandle.vue'
 import { toldOf, toldOfCheck, toldOfTyped } from './feedback'
 import GapField from './GapField.vue'
@@ -20,16 +21,22 @@ import NoteDialog from './NoteDialog.vue'
 import PieceMark from './PieceMark.vue'
 import { placesOf, targetsOf } from './places'
 import PieceTools from './PieceTools.vue'
+import SpeakMark from './SpeakMark.vue'
 import RouteMark from './RouteMark.vue'
 import { alongRail, nextCopy, railPath } from './rules'
 import { play } from './sounds'
+import { speak } from './speak'
 import type { Work } from './work'
 import ZoneCheck from './ZoneCheck.vue'
 import ZoneRow from './ZoneRow.vue'
 
 /** One page to be done: by mouse, finger, pen, tap and tap, or keyboard. */
 const props = defineProps<{ page: StudentPage; work: Work; resting: boolean }>()
-const emit = defineEmits<{ say: [words: string]; hint: [words: string]; follow: [route: Route] }>()
+const emit = defineEmits<{
+  say: [words: string]
+  hint: [words: string]
+  follow: [route: Route, itemId: string]
+}>()
 
 const root = ref<SVGSVGElement>()
 /** A dragged piece lies on a layer of its own, so that the page beneath is not drawn anew each frame. */
@@ -199,6 +206,8 @@ function focusNext(id: string) {
 function tell(item: Item, verdict: Verdict) {
   const zone = zones.value.find((one) => one.id === verdict.zoneId)
   heard(toldOf(itemName(item), zone ? itemName(zone) : '', verdict), verdict)
+  const speech = ways(item).speech
+  if (speech?.onSettle && verdict.says === 'BELONGS') speak(speech)
 }
 
 function heard(words: string, verdict: Verdict) {
@@ -421,7 +430,10 @@ const slide = (id: string, share: number) =>
             @open="reading = one.id"
           />
         </g>
-        <template v-else-if="isPiece(one.item)" />
+        <template v-else-if="isPiece(one.item) || one.item.kind === 'area'" />
+        <g v-else-if="one.item.kind === 'video'" :transform="placed(one.item.frame)">
+          <FilmPlayer :item="one.item" />
+        </g>
         <CoverHandle
           v-else-if="one.item.kind === 'cover'"
           :item="one.item"
@@ -471,9 +483,27 @@ const slide = (id: string, share: number) =>
         <RouteMark
           v-if="routeTo(one.item) && !one.source && !melted(one.lead) && dragged !== one.lead"
           :frame="one.item.frame"
-          :whole="!isPiece(one.item) && !open(one)"
-          :name="`${itemName(one.item)}, ${leadsTo(routeTo(one.item)!, work.view.pages)}`"
-          @follow="emit('follow', routeTo(one.item)!)"
+          :whole="!isPiece(one.item) && !open(one) && one.item.kind !== 'video'"
+          :area="one.item.kind === 'area' ? areaPath(one.item) : undefined"
+          :unmarked="ways(one.item).unmarked && !isPiece(one.item)"
+          :closed="Boolean(work.course.value.closed?.[one.id])"
+          :name="`${itemName(one.item)}, ${leadsTo(routeTo(one.item)!, work.view.pages, 'leads to another page')}${
+            work.course.value.closed?.[one.id] ? ', not open yet' : ''
+          }`"
+          @follow="emit('follow', routeTo(one.item)!, one.id)"
+        />
+        <SpeakMark
+          v-if="
+            ways(one.item).speech &&
+            !ways(one.item).speech!.onSettle &&
+            !one.source &&
+            !melted(one.lead) &&
+            dragged !== one.lead
+          "
+          :frame="one.item.frame"
+          :area="one.item.kind === 'area' && !routeTo(one.item) ? areaPath(one.item) : undefined"
+          :name="`Listen: ${itemName(one.item)}`"
+          @speak="speak(ways(one.item).speech!)"
         />
       </template>
       <g v-for="{ zone, last } in counts" :key="zone.id" class="told" aria-hidden="true">

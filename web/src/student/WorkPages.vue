@@ -6,19 +6,23 @@ import {
   PhCheckFat,
   PhChecks,
   PhLightbulb,
+  PhLock,
+  PhSpeakerHigh,
   PhTimer,
   PhX,
 } from '@phosphor-icons/vue'
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { said } from '@/api/client'
-import type { Route } from '@/api/types'
+import type { FileRef, Route } from '@/api/types'
 import { isPiece } from '@/page/names'
-import { pageOf } from '@/page/routes'
+import { before, pageOf } from '@/page/routes'
 import { useCountdown } from './countdown'
 import { clock, toldOfCheck } from './feedback'
+import FileDialog from './FileDialog.vue'
 import LeaveDialog from './LeaveDialog.vue'
 import ShowSolution from './ShowSolution.vue'
 import StudentPage from './StudentPage.vue'
+import { hush, speaking } from './speak'
 import type { Work } from './work'
 
 /** The pages of a piece of work with their four buttons; used by students, and by teachers in Try. */
@@ -29,7 +33,15 @@ const asking = ref(false)
 const dialog = ref<HTMLDialogElement>()
 
 const state = computed(() => props.work.state.value)
-const pages = computed(() => props.work.view.pages)
+const course = computed(() => props.work.course.value)
+/** The pages of the way that the student takes, in its order. */
+const pages = computed(() => {
+  const open = new Map(props.work.view.pages.map((one) => [one.id, one]))
+  const way = course.value.pages.flatMap((id) => open.get(id) ?? [])
+  return way.some((one) => one.id === state.value.pageId)
+    ? way
+    : [...way, ...props.work.view.pages.filter((one) => one.id === state.value.pageId)]
+})
 const index = computed(() =>
   Math.max(
     0,
@@ -37,7 +49,8 @@ const index = computed(() =>
   ),
 )
 const page = computed(() => pages.value[index.value]!)
-const last = computed(() => index.value === pages.value.length - 1)
+/** Nothing comes after it, or students go by what stands on the pages. */
+const ends = computed(() => !course.value.next && !course.value.waits)
 const handedIn = computed(() => state.value.standing === 'HANDED_IN')
 
 const progress = computed(() => props.work.progress.value)
@@ -56,7 +69,8 @@ const waits = computed(() => {
 })
 const done = (i: number) => {
   const of = pages.value[i]!.placements
-  return of === 0 ? (i < index.value || handedIn.value ? 1 : 0) : solvedOn(i) / of
+  const met = state.value.met?.some((one) => one.pageId === pages.value[i]!.id)
+  return of === 0 ? ((met && i !== index.value) || handedIn.value ? 1 : 0) : solvedOn(i) / of
 }
 const begun = computed(() =>
   page.value.items.some(
@@ -96,19 +110,42 @@ async function check() {
 const go = (to: number) => open(pages.value[to]!.id)
 
 /** Back to where the student came from; without that, to the page before. */
-const behind = computed(() => pageOf({ kind: 'back' }, pages.value, page.value.id, state.value.came ?? []))
+const behind = computed(() => state.value.came?.at(-1) ?? before(course.value, page.value.id))
 async function open(pageId: string, back = false) {
   words.value = ''
   hint.value = ''
+  hush()
   await make({ kind: 'open', pageId, ...(back ? { back } : {}) })
+  // A page that opened by itself, when a time was up, did not come with a reply.
+  if (!props.work.view.pages.some((one) => one.id === state.value.pageId)) await props.work.refresh()
 }
+onBeforeUnmount(hush)
+// Where the time is up nothing waits any longer, and only the server knows what that opens.
+watch(timeIsUp, (up) => {
+  if (up && course.value.waits) void props.work.refresh().catch(() => {})
+})
 const leaving = ref('')
-function follow(route: Route) {
+const opened = ref<FileRef | null>(null)
+function follow(route: Route, itemId: string) {
+  const waits = course.value.closed?.[itemId]
+  if (waits) {
+    words.value = waits
+    return
+  }
+  if (route.kind === 'file') {
+    hush()
+    opened.value = route.file
+    return
+  }
+  if (route.kind === 'spots') {
+    void make({ kind: 'reveal', pageId: page.value.id, itemIds: route.itemIds })
+    return
+  }
   if (route.kind === 'web') {
     leaving.value = route.address
     return
   }
-  const to = pageOf(route, pages.value, page.value.id, state.value.came ?? [])
+  const to = pageOf(route, course.value, page.value.id, course.value.pages[0]!, state.value.came ?? [])
   if (to) void open(to, route.kind === 'back')
   else words.value = 'There is no page to go to'
 }
@@ -170,10 +207,21 @@ async function handIn() {
           <PhX :size="20" aria-hidden="true" />
         </button>
       </p>
+      <p v-if="speaking?.text" class="hint heard" role="status">
+        <PhSpeakerHigh :size="26" weight="fill" aria-hidden="true" /><span>{{ speaking.text }}</span>
+        <button class="btn quiet" aria-label="Stop" title="Stop" @click="hush">
+          <PhX :size="20" aria-hidden="true" />
+        </button>
+      </p>
     </div>
 
     <div class="buttons">
-      <button class="btn big" :disabled="!behind" @click="behind && open(behind, true)">
+      <button
+        v-if="work.view.buttons"
+        class="btn big"
+        :disabled="!behind"
+        @click="behind && open(behind, true)"
+      >
         <PhArrowLeft :size="22" aria-hidden="true" />Back
       </button>
       <p class="told" role="status" aria-live="polite">
@@ -200,14 +248,34 @@ async function handIn() {
       >
         <PhArrowCounterClockwise :size="22" aria-hidden="true" />Start page again
       </button>
-      <button v-if="last && mayHandIn && !handedIn" class="btn acc big" @click="ask">
+      <button
+        v-if="!course.next && mayHandIn && !handedIn"
+        class="btn big"
+        :class="{ acc: ends }"
+        @click="ask"
+      >
         <PhCheckFat :size="22" aria-hidden="true" />Hand in
       </button>
-      <button v-else class="btn pri big" :disabled="last" @click="go(index + 1)">
+      <button
+        v-if="course.waits"
+        class="btn big waits"
+        :title="course.waits"
+        :aria-label="`Next, not open yet. ${course.waits}`"
+        @click="words = course.waits"
+      >
+        Next<PhLock :size="22" aria-hidden="true" />
+      </button>
+      <button
+        v-else-if="work.view.buttons && (course.next || !mayHandIn || handedIn)"
+        class="btn pri big"
+        :disabled="!course.next"
+        @click="course.next && open(course.next)"
+      >
         Next<PhArrowRight :size="22" aria-hidden="true" />
       </button>
     </div>
 
+    <FileDialog v-if="opened" :file="opened" @close="opened = null" />
     <LeaveDialog v-if="leaving" :address="leaving" @close="leaving = ''" />
     <dialog v-if="asking" ref="dialog" class="asking" aria-labelledby="asking-head" @close="asking = false">
       <h1 id="asking-head">Hand in your work?</h1>
@@ -302,6 +370,14 @@ async function handIn() {
   color: #3f2a00;
   font-size: 18px;
   overflow-wrap: anywhere;
+}
+.heard {
+  border-color: var(--petrol);
+  background: var(--petrol-t);
+  color: var(--petrol-d);
+}
+.waits {
+  border-style: dashed;
 }
 .hint .btn {
   margin-left: auto;

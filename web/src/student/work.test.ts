@@ -5,11 +5,12 @@ import { attemptWork, tryWork } from './work'
 const opened: AttemptView = {
   id: 'attempt',
   assignmentId: 'assignment',
-  view: { title: 'Sky', pages: [] },
+  view: { title: 'Sky', pages: [], buttons: true },
   state: { seq: 0, pageId: 'p', standing: 'WORKING', pieces: {} },
   placements: 2,
   progress: { solved: 0, on: {}, score: { got: 0, most: 2 } },
   sides: {},
+  course: { pages: ['p'] },
 }
 const farther = (solved: number) => ({ solved, on: { p: solved }, score: { got: solved, most: 2 } })
 const put = { kind: 'put', pageId: 'p', pieceId: 'sun', x: 1, y: 2 } as const
@@ -32,6 +33,8 @@ describe("a student's work", () => {
         pieces: {},
         progress: { solved: 1, on: { p: 1 }, score: { got: 1, most: 2 } },
         verdicts: {},
+        met: [{ pageId: 'p' }],
+        course: { pages: ['p'] },
       }
       return new Response(JSON.stringify(moved), { headers: { 'Content-Type': 'application/json' } })
     })
@@ -128,6 +131,7 @@ describe('what the server says of a move', () => {
       placements: 2,
       progress: { solved: 0, on: {}, score: { got: 0, most: 2 } },
       sides: {},
+      course: { pages: ['p'] },
     }
     const bodies = answers(
       { ...tried, progress: farther(1) },

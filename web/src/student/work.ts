@@ -5,10 +5,12 @@ import type {
   Act,
   AttemptState,
   AttemptView,
+  Course,
   Move,
   Moved,
   OtherSide,
   Progress,
+  StudentPage,
   StudentView,
   Tried,
   Verdict,
@@ -16,7 +18,10 @@ import type {
 
 /** Work on pages: a student's attempt, or a teacher's try. Both are judged on the server. */
 export interface Work {
+  /** The pages that are open now, and what else may be known. */
   readonly view: StudentView
+  /** Where the student was and can go. */
+  readonly course: { value: Course }
   readonly placements: number
   readonly state: { value: AttemptState }
   /** How many placements are solved, on which pages, with how many points and how much time left. */
@@ -26,6 +31,8 @@ export interface Work {
   /** 'kept' once the server has everything; 'waiting' while it is on its way; else what is wrong. */
   readonly kept: { value: string }
   make(act: Act): Promise<Verdict | null>
+  /** Asks for everything again: a page may have opened by itself, when a time was up. */
+  refresh(): Promise<void>
 }
 
 const PAUSE = [500, 1000, 2000, 4000, 8000]
@@ -35,10 +42,32 @@ const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toI
 
 /** The state as the server says it is now; of the pieces it says only what changed. */
 function stateAfter(was: AttemptState, moved: Moved): AttemptState {
-  const { seq, pageId, standing, over, slid, written, zones, typed, shown, came } = moved
+  const { seq, pageId, standing, over, slid, written, zones, typed, shown, came, met, spots } = moved
   const pieces = { ...was.pieces, ...moved.pieces }
   for (const id of moved.gone ?? []) delete pieces[id]
-  return { seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, came, opened: was.opened }
+  return {
+    seq,
+    pageId,
+    standing,
+    pieces,
+    over,
+    slid,
+    written,
+    zones,
+    typed,
+    shown,
+    came,
+    met,
+    spots,
+    opened: was.opened,
+  }
+}
+
+/** The view with pages that are open now. */
+function withPages(view: StudentView, opened: StudentPage[] | undefined): StudentView {
+  if (!opened?.length) return view
+  const fresh = new Set(opened.map((page) => page.id))
+  return { ...view, pages: [...view.pages.filter((page) => !fresh.has(page.id)), ...opened] }
 }
 
 /** Moves are sent one after another, each with its own id, and again and again while the network is away. */
@@ -46,6 +75,8 @@ export function attemptWork(opened: AttemptView): Work {
   const state = shallowRef(opened.state)
   const progress = shallowRef(opened.progress)
   const sides = shallowRef(opened.sides)
+  const course = shallowRef(opened.course)
+  const view = shallowRef(opened.view)
   const kept = ref('kept')
   let last: Promise<unknown> = Promise.resolve()
 
@@ -71,6 +102,8 @@ export function attemptWork(opened: AttemptView): Work {
       state.value = stateAfter(state.value, moved)
       sides.value = moved.sides ?? {}
       progress.value = moved.progress
+      course.value = moved.course
+      view.value = withPages(view.value, moved.opened)
       kept.value = 'kept'
       return moved.verdicts[one.id] ?? null
     } catch (error) {
@@ -78,7 +111,24 @@ export function attemptWork(opened: AttemptView): Work {
       throw error
     }
   }
-  return { view: opened.view, placements: opened.placements, state, progress, sides, kept, make }
+  async function refresh() {
+    const now = await post<AttemptView>('/api/attempts', { assignmentId: opened.assignmentId })
+    view.value = now.view
+    course.value = now.course
+  }
+  return {
+    get view() {
+      return view.value
+    },
+    placements: opened.placements,
+    state,
+    course,
+    progress,
+    sides,
+    kept,
+    make,
+    refresh,
+  }
 }
 
 /** The server keeps nothing of a try, so every request tells it the whole. */
@@ -86,6 +136,8 @@ export function tryWork(activityId: string, first: Tried): Work {
   const state = shallowRef(first.state)
   const progress = shallowRef(first.progress)
   const sides = shallowRef(first.sides)
+  const course = shallowRef(first.course)
+  const view = shallowRef(first.view)
   const moves: Move[] = []
   let last: Promise<unknown> = Promise.resolve()
 
@@ -102,7 +154,26 @@ export function tryWork(activityId: string, first: Tried): Work {
     state.value = tried.state
     progress.value = tried.progress
     sides.value = tried.sides
+    course.value = tried.course
+    view.value = tried.view
     return tried.verdict ?? null
   }
-  return { view: first.view, placements: first.placements, state, progress, sides, kept: ref('kept'), make }
+  async function refresh() {
+    const tried = await post<Tried>(`/api/activities/${activityId}/try`, { moves })
+    course.value = tried.course
+    view.value = tried.view
+  }
+  return {
+    get view() {
+      return view.value
+    },
+    placements: first.placements,
+    state,
+    course,
+    progress,
+    sides,
+    kept: ref('kept'),
+    make,
+    refresh,
+  }
 }

@@ -32,6 +32,9 @@ const explains = ref(false)
 function explaining(made: Work): Work {
   return {
     ...made,
+    get view() {
+      return made.view
+    },
     async make(act) {
       const verdict = await made.make(act)
       why.value = await explained(act, verdict, props.editing.activity.value).catch(() => '')

@@ -5,6 +5,7 @@ import {
   PhClockCounterClockwise,
   PhExport,
   PhHandTap,
+  PhPath,
   PhQuestion,
   PhShapes,
   PhTarget,
@@ -27,6 +28,7 @@ import KeysDialog from './KeysDialog.vue'
 import LayoutStep from './LayoutStep.vue'
 import { nextRegion } from './regions'
 import PagesColumn from './PagesColumn.vue'
+import RoutesStep from './RoutesStep.vue'
 import TryStep from './TryStep.vue'
 
 const props = defineProps<{ id: string; step?: string }>()
@@ -41,6 +43,7 @@ const naming = ref(false)
 const STEPS = [
   { path: 'lay-out', name: 'Lay out', icon: PhShapes },
   { path: 'answers', name: 'Answers', icon: PhTarget },
+  { path: 'routes', name: 'Routes', icon: PhPath },
   { path: 'try', name: 'Try', icon: PhHandTap },
   { path: 'assign', name: 'Assign', icon: PhExport },
 ]
@@ -85,6 +88,11 @@ watch(page, (now) => {
 })
 
 const go = (path: string) => router.push(`/activities/${props.id}/${path}`)
+
+function layOut(id: string) {
+  pageId.value = id
+  void go('lay-out')
+}
 
 function turnPage(by: number) {
   const pages = activity.value?.pages ?? []
@@ -218,6 +226,7 @@ function rename(event: Event) {
         :failed="watched?.failed.value ?? false"
         @page="pageId = $event"
       />
+      <RoutesStep v-else-if="step === 'routes'" :editing="editing" @edit="layOut" />
       <TryStep v-else-if="step === 'try'" :editing="editing" :page-id="page.id" @back="go('lay-out')" />
       <AssignStep v-else :editing="editing" />
       <PagesColumn v-if="step === 'lay-out' || step === 'answers'" v-model="pageId" :editing="editing" />

@@ -114,6 +114,14 @@ export function apply(activity: Activity, edit: Edit): Activity | null {
       const { madeFrom: _, ...rest } = activity
       return edit.madeFrom ? { ...rest, madeFrom: edit.madeFrom } : rest
     }
+    case 'set-passage': {
+      const { passage: _, ...rest } = activity
+      return edit.passage ? { ...rest, passage: edit.passage } : rest
+    }
+    case 'set-page-ways':
+      return onPage(activity, edit.pageId, ({ ways: _, ...page }) =>
+        edit.ways ? { ...page, ways: edit.ways } : page,
+      )
     case 'set-traits':
       return onItem(activity, edit.pageId, edit.itemId, (item) => withTraits(item, edit.traits))
     case 'set-body':

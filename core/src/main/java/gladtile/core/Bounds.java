@@ -108,6 +108,12 @@ public final class Bounds {
     public static final double MAP = 100_000;
     /** UTF-16 units of what an item says aloud. */
     public static final int SPEECH_LENGTH = 2_000;
+    /** Bytes of one recording, film or document, and of the pieces in which it is brought in. */
+    public static final int FILE_BYTES = 200 * 1024 * 1024;
+
+    public static final int FILE_PIECE = 1024 * 1024;
+    /** Bytes of captions, which are read as a whole. */
+    public static final int CAPTION_BYTES = 1024 * 1024;
 
     public static final int EDITS_IN_ONE_STEP = 100_000;
     public static final int EDITS_IN_ONE_REQUEST = 500;

@@ -39,6 +39,7 @@ class AuthorisationTest {
     /** Those whose answers differ by who asks: nobody, another student, the student, another teacher, the teacher. */
     private record Row(String pattern, String path, Object body, int... expected) {}
 
+    private static final byte[] ABC = {'a', 'b', 'c'};
     private static final String GET = "GET ";
     private static final String POST = "POST ";
 
@@ -90,6 +91,12 @@ class AuthorisationTest {
                 + school.asTeacher()
                         .post("/api/activities", Map.of("title", "To go"))
                         .text("id");
+        String coming = school.asTeacher()
+                .post("/api/uploads", Map.of("name", "abc", "bytes", 3))
+                .text("id");
+        String going = school.asTeacher()
+                .post("/api/uploads", Map.of("name", "abc", "bytes", 3))
+                .text("id");
         Map<String, Object> nothing = new LinkedHashMap<>();
         return List.of(
                 new Row(GET + "/api/me", "/api/me", null, 401, 200, 200, 200, 200),
@@ -126,6 +133,13 @@ class AuthorisationTest {
                         403,
                         404,
                         200),
+                new Row(GET + "/api/activities/{id}/map", activity + "/map", null, 401, 403, 403, 404, 200),
+                row(GET, "/api/uploads/room", "/api/uploads/room", null, 200, 200),
+                row(POST, "/api/uploads", "/api/uploads", Map.of("name", "dome", "bytes", 9), 201, 201),
+                row(GET, "/api/uploads/{id}", "/api/uploads/" + coming, null, 404, 200),
+                row(POST, "/api/uploads/{id}/pieces/{n}", "/api/uploads/" + coming + "/pieces/0", ABC, 404, 204),
+                row(POST, "/api/uploads/{id}/finish", "/api/uploads/" + coming + "/finish", nothing, 404, 200),
+                row(POST, "/api/uploads/{id}/cancel", "/api/uploads/" + going + "/cancel", nothing, 404, 204),
                 new Row(GET + "/api/activities/{id}/check", activity + "/check", null, 401, 403, 403, 404, 200),
                 new Row(
                         POST + "/api/typed",

@@ -19,12 +19,14 @@ import java.util.TreeMap;
  * @param pages those that were met and those that Next leads to from there, in the order of the way
  * @param next the page that Next leads to from the one that is open; absent at an end, without the button, or while it
  *     waits
+ * @param onward the page that a thing which leads to the next one leads to; absent where there is none, or none yet
  * @param waits what Next waits for, in words; absent when it waits for nothing
  * @param closed the items on the open page that do not lead on yet, and what they wait for, in words
  */
 public record Course(
         List<String> pages,
         @JsonInclude(JsonInclude.Include.NON_NULL) String next,
+        @JsonInclude(JsonInclude.Include.NON_NULL) String onward,
         @JsonInclude(JsonInclude.Include.NON_NULL) String waits,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, String> closed) {
 
@@ -35,6 +37,7 @@ public record Course(
         From here = exits.from().get(state.pageId());
         String next = null;
         String waits = null;
+        String further = null;
         Map<String, String> closed = new TreeMap<>();
         if (here != null) {
             String onward = onward(here, state.pageId(), gate);
@@ -43,13 +46,15 @@ public record Course(
                 next = opens ? onward : null;
                 waits = opens ? null : Gate.words(here.gate());
             }
+            boolean asked = here.exits().stream().anyMatch(exit -> exit.to() == null);
+            further = asked && onward != null && open(state, rules, at).contains(onward) ? onward : null;
             for (Exit exit : here.exits()) {
                 if (!gate.open(exit.opens(), state.pageId())) {
                     closed.put(exit.itemId(), Gate.words(exit.opens()));
                 }
             }
         }
-        return new Course(tiles(state, exits, gate), next, waits, closed);
+        return new Course(tiles(state, exits, gate), next, further, waits, closed);
     }
 
     /** The pages that may be opened now, those met before among them. */

@@ -41,6 +41,9 @@ public final class Rules {
         key = edition.key();
         List<Placement> found = new ArrayList<>();
         for (Page page : edition.pages()) {
+            if (page.leads().aside() && page != edition.start()) {
+                continue;
+            }
             Judge judge = Judge.of(page, key);
             Map<String, Item> items = new HashMap<>();
             boolean lens = page.items().stream().anyMatch(Lens.class::isInstance);
@@ -103,6 +106,11 @@ public final class Rules {
     /** The page that students begin with. */
     public String firstPage() {
         return exits.start();
+    }
+
+    /** Whether everything is open from the beginning, so that no move opens anything. */
+    public boolean isFree() {
+        return exits.free();
     }
 
     /** Where one goes on from each page. */

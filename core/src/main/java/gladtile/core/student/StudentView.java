@@ -21,12 +21,14 @@ import java.util.Set;
  * No decision, rule or other student's work is in it, whatever is added to the answer key later: it is built up from
  * what may be known, not cut down from what may not.
  *
+ * @param buttons whether students have Next and Back
  * @param shows when the solution may be seen; absent for never
  * @param pointsFor what a placement gives, in words; absent where each gives one point and nothing else
  */
 public record StudentView(
         String title,
         List<StudentPage> pages,
+        boolean buttons,
         @JsonInclude(JsonInclude.Include.NON_NULL) Shows shows,
         @JsonInclude(JsonInclude.Include.NON_NULL) String pointsFor) {
     /** When the solution may be seen. @param after so many refusals; absent where they do not count */
@@ -65,6 +67,7 @@ public record StudentView(
         return new StudentView(
                 edition.title(),
                 pages(edition, rules, open),
+                edition.passing().nextAndBack(),
                 solution.equals(Solution.NEVER)
                         ? null
                         : new Shows(solution.when(), solution.tries(), solution.oneByOne()),

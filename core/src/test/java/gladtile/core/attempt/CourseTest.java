@@ -66,7 +66,7 @@ class CourseTest {
     void without_anything_set_next_leads_through_the_pages_and_all_of_them_are_open() {
         Rules rules = Rules.of(Some.sky());
         Course course = course(AttemptState.start(rules), rules);
-        assertThat(course).isEqualTo(new Course(List.of("p1", "p2"), "p2", null, java.util.Map.of()));
+        assertThat(course).isEqualTo(new Course(List.of("p1", "p2"), "p2", null, null, java.util.Map.of()));
         assertThat(open(AttemptState.start(rules), rules)).containsExactlyInAnyOrder("p1", "p2");
     }
 

@@ -8,6 +8,7 @@ import static gladtile.tables.Tables.PAGE_STATE;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Page;
+import gladtile.core.activity.Passage;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.attempt.Rules;
 import gladtile.core.edit.Edit;
@@ -51,6 +52,7 @@ class ActivityStore {
                 .set(ACTIVITY.TITLE, activity.title())
                 .set(ACTIVITY.KEY, JSONB.valueOf(Json.write(activity.key())))
                 .set(ACTIVITY.MADE_FROM, json(activity.madeFrom()))
+                .set(ACTIVITY.PASSAGE, json(activity.passage()))
                 .set(ACTIVITY.SAID, Said.on(activity))
                 .set(ACTIVITY.PLACEMENTS, Rules.of(activity).placements().size())
                 .set(ACTIVITY.CREATED_AT, now)
@@ -60,8 +62,8 @@ class ActivityStore {
         keepSnapshot(owner.schoolId(), id, 0, activity);
     }
 
-    private static JSONB json(MadeFrom madeFrom) {
-        return madeFrom == null ? null : JSONB.valueOf(Json.write(madeFrom));
+    private static JSONB json(Object part) {
+        return part == null ? null : JSONB.valueOf(Json.write(part));
     }
 
     void keepSnapshot(UUID schoolId, UUID id, long seq, Activity activity) {
@@ -112,7 +114,7 @@ class ActivityStore {
     }
 
     private Optional<Stored> head(UUID schoolId, UUID id, boolean lock) {
-        var query = db.select(ACTIVITY.TITLE, ACTIVITY.SEQ, ACTIVITY.KEY, ACTIVITY.MADE_FROM)
+        var query = db.select(ACTIVITY.TITLE, ACTIVITY.SEQ, ACTIVITY.KEY, ACTIVITY.MADE_FROM, ACTIVITY.PASSAGE)
                 .from(ACTIVITY)
                 .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.ID.eq(id));
         var row = lock ? query.forUpdate().fetchOptional() : query.fetchOptional();
@@ -123,10 +125,15 @@ class ActivityStore {
                     .orderBy(PAGE_STATE.POSITION)
                     .fetch(ActivityStore::page);
             AnswerKey key = Json.read(head.get(ACTIVITY.KEY).data(), AnswerKey.class);
-            JSONB from = head.get(ACTIVITY.MADE_FROM);
-            MadeFrom madeFrom = from == null ? null : Json.read(from.data(), MadeFrom.class);
-            return new Stored(head.get(ACTIVITY.SEQ), new Activity(head.get(ACTIVITY.TITLE), pages, key, madeFrom));
+            MadeFrom madeFrom = read(head.get(ACTIVITY.MADE_FROM), MadeFrom.class);
+            Passage passage = read(head.get(ACTIVITY.PASSAGE), Passage.class);
+            return new Stored(
+                    head.get(ACTIVITY.SEQ), new Activity(head.get(ACTIVITY.TITLE), pages, key, madeFrom, passage));
         });
+    }
+
+    private static <T> T read(JSONB json, Class<T> type) {
+        return json == null ? null : Json.read(json.data(), type);
     }
 
     void update(UUID schoolId, UUID id, Activity before, Activity after, long seq, int placements, OffsetDateTime now) {
@@ -145,6 +152,9 @@ class ActivityStore {
         }
         if (before.madeFrom() != after.madeFrom()) {
             update = update.set(ACTIVITY.MADE_FROM, json(after.madeFrom()));
+        }
+        if (before.passage() != after.passage()) {
+            update = update.set(ACTIVITY.PASSAGE, json(after.passage()));
         }
         update.where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.ID.eq(id)).execute();
         Map<String, Integer> places = new HashMap<>();

@@ -6,6 +6,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.OtherSide;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.MoveResult;
 import gladtile.core.attempt.Progress;
@@ -56,7 +57,8 @@ class TryController {
             int placements,
             Progress progress,
             @JsonInclude(JsonInclude.Include.NON_NULL) Verdict verdict,
-            Map<String, OtherSide> sides) {}
+            Map<String, OtherSide> sides,
+            Course course) {}
 
     @PostMapping
     Tried attempt(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TryRequest asked) {
@@ -78,12 +80,14 @@ class TryController {
             state = made.state();
             verdict = made.verdict().orElse(null);
         }
+        Instant now = clock.instant();
         return new Tried(
-                StudentView.of(activity, rules),
+                StudentView.of(activity, rules, Course.open(state, rules, now)),
                 state,
                 rules.placements().size(),
-                Progress.of(state, rules, clock.instant()),
+                Progress.of(state, rules, now),
                 verdict,
-                rules.broughtUp(state));
+                rules.broughtUp(state),
+                Course.of(state, rules, now));
     }
 }

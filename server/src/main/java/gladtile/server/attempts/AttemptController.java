@@ -5,6 +5,7 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.OtherSide;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Progress;
@@ -56,7 +57,8 @@ class AttemptController {
             AttemptState state,
             int placements,
             Progress progress,
-            Map<String, OtherSide> sides) {}
+            Map<String, OtherSide> sides,
+            Course course) {}
 
     record Moves(List<Move> moves) {
         Moves {
@@ -71,6 +73,7 @@ class AttemptController {
      * @param pieces those that lie or count otherwise than before
      * @param gone copies that were taken back
      * @param verdicts by move id, for those that were judged
+     * @param opened pages that are open now and were not before
      */
     record Moved(
             long seq,
@@ -85,9 +88,13 @@ class AttemptController {
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, TypedState> typed,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> shown,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> came,
+            List<AttemptState.Met> met,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> spots,
             Progress progress,
             Map<UUID, Verdict> verdicts,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, OtherSide> sides) {}
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, OtherSide> sides,
+            Course course,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<StudentView.StudentPage> opened) {}
 
     @GetMapping
     List<Due> due(@AuthenticationPrincipal Who who) {
@@ -104,11 +111,12 @@ class AttemptController {
         return new AttemptView(
                 opened.id(),
                 opened.assignment().id(),
-                StudentView.of(opened.edition().activity(), opened.edition().rules()),
+                attempts.view(opened.edition(), opened.state()),
                 opened.state(),
                 opened.edition().rules().placements().size(),
                 attempts.progress(opened.state(), opened.edition().rules()),
-                opened.edition().rules().broughtUp(opened.state()));
+                opened.edition().rules().broughtUp(opened.state()),
+                attempts.course(opened.state(), opened.edition().rules()));
     }
 
     @PostMapping("/{id}/moves")
@@ -135,9 +143,13 @@ class AttemptController {
                 now.typed(),
                 now.shown(),
                 now.came(),
+                now.met(),
+                now.spots(),
                 made.progress(),
                 made.verdicts(),
-                made.sides());
+                made.sides(),
+                made.course(),
+                made.opened());
     }
 
     private static String sentence(String message) {

@@ -5,12 +5,14 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import gladtile.core.activity.OtherSide;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.MoveResult;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Rules;
+import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
@@ -76,6 +78,8 @@ public class Attempts {
      * @param gone copies that were taken back
      * @param verdicts by move id, for those that were judged
      * @param sides the other sides that settling has brought up
+     * @param opened the pages that are open now and were not before; all that are open when a move came again, unless
+     *     nothing ever opens
      */
     public record AllMade(
             AttemptState state,
@@ -83,7 +87,9 @@ public class Attempts {
             Set<String> gone,
             Progress progress,
             Map<UUID, Verdict> verdicts,
-            Map<String, OtherSide> sides)
+            Map<String, OtherSide> sides,
+            Course course,
+            List<StudentView.StudentPage> opened)
             implements Result {}
 
     /** None was made. @param index of the first that broke a rule */
@@ -223,7 +229,28 @@ public class Attempts {
         Set<String> gone = new HashSet<>(before.pieces().keySet());
         gone.removeAll(state.pieces().keySet());
         return new AllMade(
-                state, changed, gone, Progress.of(state, fold.rules, at), verdicts, fold.rules.broughtUp(state));
+                state,
+                changed,
+                gone,
+                Progress.of(state, fold.rules, at),
+                verdicts,
+                fold.rules.broughtUp(state),
+                Course.of(state, fold.rules, at),
+                opened(fold, made.size() < moves.size() ? null : before, state, at));
+    }
+
+    /** @param before null for all that are open */
+    private List<StudentView.StudentPage> opened(Fold fold, AttemptState before, AttemptState after, Instant at) {
+        if (fold.rules.isFree()) {
+            return List.of();
+        }
+        Set<String> open = Course.open(after, fold.rules, at);
+        if (before != null) {
+            open.removeAll(Course.open(before, fold.rules, at));
+        }
+        return open.isEmpty()
+                ? List.of()
+                : StudentView.pages(assignments.edition(fold.assignment).activity(), fold.rules, open);
     }
 
     /** In microseconds, as the database keeps it, so that a fold read anew judges by the very same time. */
@@ -234,6 +261,16 @@ public class Attempts {
     /** How far an attempt is now. */
     public Progress progress(AttemptState state, Rules rules) {
         return Progress.of(state, rules, now());
+    }
+
+    /** The way of an attempt through the pages as it is now. */
+    public Course course(AttemptState state, Rules rules) {
+        return Course.of(state, rules, now());
+    }
+
+    /** What a student may know of an edition now. */
+    public StudentView view(Assignments.Edition edition, AttemptState state) {
+        return StudentView.of(edition.activity(), edition.rules(), Course.open(state, edition.rules(), now()));
     }
 
     private static Map<String, PieceState> changed(AttemptState before, AttemptState after) {

@@ -1,12 +1,9 @@
 package gladtile.server.checking;
 
 import gladtile.core.check.Finding;
-import gladtile.core.check.Mend;
-import gladtile.core.check.PageCheck;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities;
 import gladtile.server.support.Problem;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -31,19 +28,6 @@ class CheckController {
     }
 
     /**
-     * @param name by which it is said to be meant so
-     * @param title in two or three words
-     */
-    record Found(
-            String name,
-            Finding.Kind kind,
-            String title,
-            String pageId,
-            List<String> itemIds,
-            String words,
-            List<Mend> mends) {}
-
-    /**
      * @param seq of the activity that was checked
      * @param total how many were found; the first {@link #MOST} are here
      * @param passed kinds of trouble of which none was found
@@ -54,19 +38,10 @@ class CheckController {
     CheckedPages check(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
         Activities.Current current = activities.read(who, id).orElseThrow(() -> Problem.notThere("activity"));
         List<Finding> findings = checks.of(who.schoolId(), id, current.activity());
-        List<Found> found = new ArrayList<>();
-        for (Finding finding : findings.subList(0, Math.min(MOST, findings.size()))) {
-            List<Mend> mends = new ArrayList<>(finding.mends());
-            mends.add(PageCheck.meantSo(current.activity().key(), finding));
-            found.add(new Found(
-                    finding.name(),
-                    finding.kind(),
-                    finding.kind().title(),
-                    finding.pageId(),
-                    finding.itemIds(),
-                    finding.words(),
-                    mends));
-        }
+        List<Found> found = findings.stream()
+                .limit(MOST)
+                .map(finding -> Found.of(finding, current.activity().key()))
+                .toList();
         long kinds = findings.stream().map(Finding::kind).distinct().count();
         return new CheckedPages(current.seq(), findings.size(), found, (int) (Finding.Kind.values().length - kinds));
     }

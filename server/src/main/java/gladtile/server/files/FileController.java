@@ -8,6 +8,8 @@ import gladtile.server.accounts.Who;
 import gladtile.server.support.Problem;
 import java.io.IOException;
 import java.time.Duration;
+import org.springframework.core.io.ByteArrayResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -80,22 +82,28 @@ class FileController {
         return ((Files.Kept) result).picture();
     }
 
-    /** @param still a moving picture at rest */
+    /** Any part of it when the request names a range (RFC 9110, 14). @param still a moving picture at rest */
     @GetMapping("/{sha256}")
-    ResponseEntity<byte[]> give(
+    ResponseEntity<Resource> give(
             @AuthenticationPrincipal Who who,
             @PathVariable String sha256,
             @RequestParam(defaultValue = "false") boolean still) {
         PictureRef.file(sha256);
-        FileStore.Kept kept = store.read(who.schoolId(), sha256)
-                .map(file -> still ? files.still(file) : file)
-                .orElseThrow(() -> Problem.notThere("file"));
+        FileStore.Head head = store.head(who.schoolId(), sha256).orElseThrow(() -> Problem.notThere("file"));
+        Resource file = store.file(who.schoolId(), sha256, head.bytes());
+        String type = head.mediaType();
+        if (still && type.equals("image/gif")) {
+            FileStore.Kept first =
+                    files.still(store.read(who.schoolId(), sha256).orElseThrow());
+            file = new ByteArrayResource(first.bytes());
+            type = first.mediaType();
+        }
         return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType(kept.mediaType()))
+                .contentType(MediaType.parseMediaType(type.startsWith("text/") ? type + ";charset=utf-8" : type))
                 .cacheControl(
                         CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
-                // Opened by itself, a picture can do nothing: no script, no request.
+                // Opened by itself, a file can do nothing: no script, no request.
                 .header("Content-Security-Policy", "default-src 'none'; style-src 'unsafe-inline'; sandbox")
-                .body(kept.bytes());
+                .body(file);
     }
 }

@@ -68,6 +68,27 @@ class FileStore {
                 .orElse("");
     }
 
+    /** What is known of a file without reading it. */
+    record Head(String mediaType, long bytes) {}
+
+    Optional<Head> head(UUID schoolId, String sha256) {
+        return db.select(FILE.MEDIA_TYPE, FILE.BYTES)
+                .from(FILE)
+                .where(FILE.SCHOOL_ID.eq(schoolId), FILE.SHA256.eq(sha256))
+                .fetchOptional(row -> new Head(row.value1(), row.value2()));
+    }
+
+    StoredFile file(UUID schoolId, String sha256, long bytes) {
+        return new StoredFile(
+                bytes,
+                CHUNK,
+                n -> db.select(FILE_CHUNK.BYTES)
+                        .from(FILE_CHUNK)
+                        .where(FILE_CHUNK.SCHOOL_ID.eq(schoolId), FILE_CHUNK.SHA256.eq(sha256), FILE_CHUNK.N.eq(n))
+                        .fetchOptional(FILE_CHUNK.BYTES)
+                        .orElse(new byte[0]));
+    }
+
     Optional<Kept> read(UUID schoolId, String sha256) {
         return db.select(FILE.MEDIA_TYPE)
                 .from(FILE)

@@ -28,6 +28,7 @@ public record Quilt(
      *
      * @param standing absent while they have not joined
      * @param pageId the page they last opened; absent while they have not joined
+     * @param way the pages they met, in that order
      * @param cells one for each placement, in the order of the columns
      */
     public record QuiltRow(
@@ -36,6 +37,7 @@ public record Quilt(
             @JsonInclude(JsonInclude.Include.NON_NULL) Standing standing,
             @JsonInclude(JsonInclude.Include.NON_NULL) String pageId,
             int solved,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> way,
             List<Cell> cells) {}
 
     /**
@@ -61,6 +63,9 @@ public record Quilt(
                 state == null ? null : state.standing(),
                 state == null ? null : state.pageId(),
                 state == null ? 0 : state.solved(rules),
+                state == null
+                        ? List.of()
+                        : state.met().stream().map(AttemptState.Met::pageId).toList(),
                 cells);
     }
 }

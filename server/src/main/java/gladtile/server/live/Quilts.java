@@ -2,6 +2,7 @@ package gladtile.server.live;
 
 import gladtile.core.activity.OtherSide;
 import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Rules;
 import gladtile.core.student.StudentView;
@@ -40,7 +41,8 @@ class Quilts {
             AttemptState state,
             int placements,
             Progress progress,
-            Map<String, OtherSide> sides) {}
+            Map<String, OtherSide> sides,
+            Course course) {}
 
     Optional<Quilt> of(Who teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
@@ -82,18 +84,19 @@ class Quilts {
             return attempts.state(assignment, studentId)
                     .map(state -> new Left(
                             name,
-                            StudentView.of(edition.activity(), edition.rules()),
+                            attempts.view(edition, state),
                             state,
                             edition.rules().placements().size(),
                             attempts.progress(state, edition.rules()),
-                            edition.rules().broughtUp(state)));
+                            edition.rules().broughtUp(state),
+                            attempts.course(state, edition.rules())));
         });
     }
 
     private static List<QuiltPage> pages(Assignments.Edition edition) {
         List<QuiltPage> pages = new ArrayList<>();
-        edition.activity()
-                .pages()
+        edition.activity().pages().stream()
+                .filter(page -> !page.leads().aside())
                 .forEach(page -> pages.add(new QuiltPage(
                         page.id(),
                         page.name(),

@@ -8,8 +8,11 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * What is set from outside.
  *
  * @param web the folder of the built front end, with the picture library in it
+ * @param schoolBytes how many bytes the files of one school may take; 20 GB unless set
  * @param demo whether the demo school is loaded into an empty database
  */
 @ConfigurationProperties("glad")
 public record GladProperties(
-        Path web, @DefaultValue("false") boolean demo) {}
+        Path web,
+        @DefaultValue("false") boolean demo,
+        @DefaultValue("21474836480") long schoolBytes) {}

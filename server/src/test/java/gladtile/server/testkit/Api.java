@@ -49,7 +49,13 @@ public final class Api {
         return send(request(path).GET());
     }
 
+    /** @param body bytes go as they are, anything else as JSON */
     public Answer post(String path, Object body) {
+        if (body instanceof byte[] bytes) {
+            return send(request(path)
+                    .header("Content-Type", "application/octet-stream")
+                    .POST(BodyPublishers.ofByteArray(bytes)));
+        }
         return postText(path, Json.write(body));
     }
 
@@ -69,6 +75,15 @@ public final class Api {
         return send(request(path)
                 .header("Content-Type", "multipart/form-data; boundary=" + line)
                 .POST(whole));
+    }
+
+    /** Part of a file, as a player asks for it. @param range such as {@code bytes=0-99} */
+    public HttpResponse<byte[]> part(String path, String range) {
+        try {
+            return client.send(request(path).header("Range", range).GET().build(), BodyHandlers.ofByteArray());
+        } catch (IOException | InterruptedException e) {
+            throw new IllegalStateException(path, e);
+        }
     }
 
     public HttpResponse<byte[]> raw(String path) {

@@ -1,0 +1,164 @@
+package gladtile.server.files;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.FileRef;
+import gladtile.formats.media.FileType;
+import gladtile.formats.media.WebVtt;
+import gladtile.server.accounts.Who;
+import gladtile.server.support.GladProperties;
+import gladtile.server.support.UuidV7;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Takes recordings, films and documents in, in pieces that can come again and in any order. */
+@Service
+class Uploads {
+    private static final int DAYS = 1;
+    private final UploadStore store;
+    private final long most;
+    private final Clock clock;
+
+    Uploads(UploadStore store, GladProperties properties, Clock clock) {
+        this.store = store;
+        most = properties.schoolBytes();
+        this.clock = clock;
+    }
+
+    /** How much a school may keep, and how much of it is taken. */
+    record Room(long used, long most) {}
+
+    /** @param have the numbers of the pieces that are there, from 0 @param piece bytes of each but the last */
+    record Coming(UUID id, String name, long bytes, int piece, List<Integer> have) {}
+
+    sealed interface Result {}
+
+    record Taken(FileRef file) implements Result {}
+
+    record Begun(Coming upload) implements Result {}
+
+    record Refused(String bound, String message) implements Result {}
+
+    Room room(Who who) {
+        return new Room(store.used(who.schoolId()), most);
+    }
+
+    Result begin(Who who, String name, long bytes) {
+        store.forget(who.schoolId(), OffsetDateTime.now(clock).minusDays(DAYS));
+        long used = store.used(who.schoolId());
+        if (used + bytes > most) {
+            return new Refused(
+                    "school.bytes",
+                    "The files of this school take %d MB of %d MB, so there is no room for %d MB more."
+                            .formatted(mega(used), mega(most), Math.max(1, mega(bytes))));
+        }
+        UploadStore.Upload upload = new UploadStore.Upload(UuidV7.make(), name, bytes);
+        store.begin(who.schoolId(), who.id(), upload);
+        return new Begun(coming(upload, List.of()));
+    }
+
+    private static long mega(long bytes) {
+        return bytes / (1024 * 1024);
+    }
+
+    private static Coming coming(UploadStore.Upload upload, List<Integer> have) {
+        return new Coming(upload.id(), upload.name(), upload.bytes(), Bounds.FILE_PIECE, have);
+    }
+
+    Optional<Coming> read(Who who, UUID id) {
+        return store.read(who.schoolId(), who.id(), id).map(upload -> coming(upload, store.pieces(who.schoolId(), id)));
+    }
+
+    /** @return empty when there is no such upload; null within when the piece was taken */
+    Optional<Optional<Refused>> put(Who who, UUID id, int n, byte[] bytes) {
+        return store.read(who.schoolId(), who.id(), id).map(upload -> {
+            long from = (long) n * Bounds.FILE_PIECE;
+            long wanted = Math.min(Bounds.FILE_PIECE, upload.bytes() - from);
+            if (n < 0 || wanted <= 0 || bytes.length != wanted) {
+                return Optional.of(new Refused(
+                        "upload.piece",
+                        "Piece %d of this file has %d bytes, not %d.".formatted(n, Math.max(0, wanted), bytes.length)));
+            }
+            store.put(who.schoolId(), id, n, bytes);
+            return Optional.empty();
+        });
+    }
+
+    /** Empty when there is no such upload. A file that is refused is forgotten. */
+    Optional<Result> finish(Who who, UUID id) {
+        return store.read(who.schoolId(), who.id(), id).map(upload -> {
+            long wanted = (upload.bytes() + Bounds.FILE_PIECE - 1) / Bounds.FILE_PIECE;
+            if (store.pieces(who.schoolId(), id).size() < wanted) {
+                return new Refused("upload.pieces", "Not all of this file has arrived yet.");
+            }
+            byte[] head = store.piece(who.schoolId(), id, 0);
+            byte[] first = head.length > FileType.HEAD ? java.util.Arrays.copyOf(head, FileType.HEAD) : head;
+            Optional<String> type = FileType.of(first);
+            Optional<Refused> refused = type.isEmpty()
+                    ? Optional.of(new Refused(
+                            "file.type",
+                            "A file is a recording (MP3, M4A, Ogg, WAV, FLAC), a film (MP4, WebM, Ogg), a PDF, plain"
+                                    + " words or WebVTT captions; this one is none of them."))
+                    : captions(who, upload, type.get());
+            if (refused.isPresent()) {
+                store.delete(who.schoolId(), id);
+                return refused.get();
+            }
+            FileRef file = new FileRef(sha256(who.schoolId(), id), upload.name(), type.get());
+            store.finish(who.schoolId(), who.id(), upload, file);
+            return new Taken(file);
+        });
+    }
+
+    private Optional<Refused> captions(Who who, UploadStore.Upload upload, String type) {
+        if (!type.equals("text/vtt")) {
+            return Optional.empty();
+        }
+        if (upload.bytes() > Bounds.CAPTION_BYTES) {
+            return Optional.of(new Refused("captions.bytes", "Captions have at most 1 MB."));
+        }
+        ByteArrayOutputStream all = new ByteArrayOutputStream();
+        store.each(who.schoolId(), upload.id(), all::writeBytes);
+        WebVtt.Result read = WebVtt.read(all.toString(StandardCharsets.UTF_8));
+        if (read instanceof WebVtt.NoCaptions none) {
+            return Optional.of(new Refused("captions", none.message()));
+        }
+        WebVtt found = ((WebVtt.Read) read).captions();
+        if (!found.passedOver().isEmpty()) {
+            return Optional.of(new Refused(
+                    "captions.cue",
+                    "These captions have a part without times that can be read: “%s”."
+                            .formatted(found.passedOver().get(0))));
+        }
+        return found.cues().isEmpty()
+                ? Optional.of(new Refused("captions.cues", "There is nothing to be shown in these captions."))
+                : Optional.empty();
+    }
+
+    private String sha256(UUID schoolId, UUID id) {
+        try {
+            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+            store.each(schoolId, id, digest::update);
+            return HexFormat.of().formatHex(digest.digest());
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("every Java has SHA-256", e);
+        }
+    }
+
+    /** False when there is no such upload. */
+    boolean cancel(Who who, UUID id) {
+        boolean there = store.read(who.schoolId(), who.id(), id).isPresent();
+        if (there) {
+            store.delete(who.schoolId(), id);
+        }
+        return there;
+    }
+}

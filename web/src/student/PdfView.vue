@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref, useTemplateRef } from 'vue'
+import { getDocument, GlobalWorkerOptions, type PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import worker from 'pdfjs-dist/legacy/build/pdf.worker.min.mjs?url'
+
+/** The pages of a document, each drawn once it comes into sight. */
+const props = defineProps<{ address: string }>()
+const emit = defineEmits<{ wrong: [words: string] }>()
+GlobalWorkerOptions.workerSrc = worker
+const sheets = useTemplateRef<HTMLElement>('sheets')
+const count = ref(0)
+const ratio = ref(1.414)
+let open: PDFDocumentProxy | null = null
+let watcher: IntersectionObserver | null = null
+
+onMounted(async () => {
+  try {
+    // Nothing in a document is run, and only the parts that are looked at are fetched.
+    open = await getDocument({
+      url: props.address,
+      isEvalSupported: false,
+      enableXfa: false,
+      disableAutoFetch: true,
+    }).promise
+    const first = (await open.getPage(1)).getViewport({ scale: 1 })
+    ratio.value = first.height / first.width
+    count.value = open.numPages
+  } catch {
+    emit('wrong', 'This document could not be opened. Nothing is lost; close it and try again.')
+    return
+  }
+  watcher = new IntersectionObserver(
+    (entries) => {
+      for (const entry of entries) {
+        if (!entry.isIntersecting) continue
+        watcher?.unobserve(entry.target)
+        void draw(entry.target as HTMLCanvasElement)
+      }
+    },
+    { rootMargin: '600px' },
+  )
+  requestAnimationFrame(() =>
+    sheets.value?.querySelectorAll('canvas').forEach((one) => watcher?.observe(one)),
+  )
+})
+onBeforeUnmount(() => {
+  watcher?.disconnect()
+  void open?.loadingTask.destroy()
+})
+
+async function draw(canvas: HTMLCanvasElement) {
+  const page = await open!.getPage(Number(canvas.dataset.number))
+  const plain = page.getViewport({ scale: 1 })
+  const viewport = page.getViewport({
+    scale: (canvas.clientWidth * Math.min(2, devicePixelRatio)) / plain.width,
+  })
+  canvas.width = viewport.width
+  canvas.height = viewport.height
+  await page.render({ canvasContext: canvas.getContext('2d')!, viewport }).promise
+  canvas.dataset.drawn = 'yes'
+}
+</script>
+
+<template>
+  <div ref="sheets" class="sheets" role="group" :aria-label="`A document of ${count} pages`">
+    <canvas
+      v-for="n in count"
+      :key="n"
+      :data-number="n"
+      role="img"
+      :aria-label="`Page ${n} of ${count}`"
+      :style="{ aspectRatio: `${1 / ratio}` }"
+    />
+  </div>
+</template>
+
+<style scoped>
+.sheets {
+  display: grid;
+  gap: 14px;
+  width: min(100%, 900px);
+}
+canvas {
+  width: 100%;
+  background: #fff;
+  box-shadow: 0 2px 10px #0002;
+}
+</style>
