@@ -25,15 +25,17 @@ function token() {
 async function ask<T>(method: string, path: string, body?: unknown, keepalive = false): Promise<T> {
   const headers: Record<string, string> = { Accept: 'application/json' }
   const form = body instanceof FormData
+  const bytes = body instanceof Blob
   if (method !== 'GET') headers['X-XSRF-TOKEN'] = decodeURIComponent(token())
-  if (body !== undefined && !form) headers['Content-Type'] = 'application/json'
+  if (body !== undefined && !form)
+    headers['Content-Type'] = bytes ? 'application/octet-stream' : 'application/json'
   let response: Response
   try {
     response = await fetch(path, {
       method,
       headers,
       keepalive,
-      body: body === undefined ? undefined : form ? body : JSON.stringify(body),
+      body: body === undefined ? undefined : form || bytes ? (body as BodyInit) : JSON.stringify(body),
     })
   } catch {
     throw new Refusal(0, OFFLINE)
@@ -50,6 +52,8 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
 
 export const get = <T>(path: string) => ask<T>('GET', path)
 export const post = <T>(path: string, body: unknown = {}) => ask<T>('POST', path, body)
+/** Part of a file, as it is. */
+export const sendBytes = (path: string, bytes: Blob) => ask<void>('POST', path, bytes)
 /** For the moment in which the tab closes: the browser sends it even when the page is gone. */
 export const postAtLast = <T>(path: string, body: unknown) => ask<T>('POST', path, body, true)
 

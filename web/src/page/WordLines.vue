@@ -1,12 +1,23 @@
 <script setup lang="ts">
 import type { WordContent, WordLine } from '@/api/types'
 import { familyOf, wholeLook } from './fonts'
+import { inject } from 'vue'
+import { LEADING } from './leading'
 import { lineStart } from './wordFit'
 
 /** Words as they were measured: each line where it was broken, each run in its look. */
 const props = defineProps<{ content: WordContent; width: number }>()
 const runs = (line: WordLine) => line.runs ?? [{ text: line.text, x: 0, look: {} }]
 const look = (part: ReturnType<typeof runs>[number]) => wholeLook(props.content.style, part.look)
+
+/** Where words lead on: given by the page that a student works on; elsewhere they are only shown. */
+const leading = inject(LEADING, null)
+function follow(part: ReturnType<typeof runs>[number], event: Event) {
+  if (!leading || !part.look.route) return
+  event.stopPropagation()
+  event.preventDefault()
+  leading.follow(part.look.route)
+}
 </script>
 
 <template>
@@ -25,19 +36,35 @@ const look = (part: ReturnType<typeof runs>[number]) => wholeLook(props.content.
         :font-family="familyOf(content.style.font)"
         >{{ line.mark }}</text
       >
-      <text
+      <g
         v-for="(part, r) in runs(line)"
         :key="r"
-        :x="part.x"
-        :y="look(part).drop"
-        :font-size="look(part).size"
-        :font-weight="look(part).bold ? 700 : 400"
-        :font-style="look(part).italic ? 'italic' : undefined"
-        :text-decoration="look(part).underline ? 'underline' : undefined"
-        :font-family="familyOf(look(part).font)"
-        :fill="look(part).colour"
-        >{{ part.text }}</text
+        v-bind="
+          leading && part.look.route
+            ? {
+                role: 'link',
+                tabindex: 0,
+                class: 'link',
+                'aria-label': leading.name(part.text, part.look.route),
+              }
+            : {}
+        "
+        @pointerdown="leading && part.look.route && $event.stopPropagation()"
+        @click="follow(part, $event)"
+        @keydown.enter="follow(part, $event)"
       >
+        <text
+          :x="part.x"
+          :y="look(part).drop"
+          :font-size="look(part).size"
+          :font-weight="look(part).bold ? 700 : 400"
+          :font-style="look(part).italic ? 'italic' : undefined"
+          :text-decoration="look(part).underline ? 'underline' : undefined"
+          :font-family="familyOf(look(part).font)"
+          :fill="look(part).colour"
+          >{{ part.text }}</text
+        >
+      </g>
     </g>
   </g>
 </template>
@@ -45,5 +72,11 @@ const look = (part: ReturnType<typeof runs>[number]) => wholeLook(props.content.
 <style scoped>
 .said {
   white-space: pre;
+}
+.link {
+  cursor: pointer;
+}
+.link:focus-visible {
+  outline: 4px solid var(--saffron);
 }
 </style>

@@ -32,7 +32,7 @@ export function wholeLook(style: WordStyle, look: Look): Whole {
     size: look.script ? size * SCRIPT : size,
     bold: look.bold ?? style.bold,
     italic: look.italic ?? false,
-    underline: look.underline ?? false,
+    underline: look.underline ?? look.route !== undefined,
     colour: look.colour ?? style.colour,
     font: look.font ?? style.font ?? 'ANDIKA',
     drop: look.script === 'SUB' ? size * 0.18 : look.script === 'SUPER' ? size * -0.36 : 0,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Route } from '@/api/types'
-import { leadsTo, pageOf } from './routes'
+import { leadsTo, pageOf, webRoute } from './routes'
 
 const pages = [
   { id: 'a', name: 'Home' },
@@ -33,5 +33,24 @@ describe('where an item leads', () => {
     expect(back('b', ['a', 'c'])).toBe('c')
     expect(back('b', [])).toBe('a')
     expect(back('a', [])).toBeNull()
+  })
+
+  it('is a web address only where it can be one', () => {
+    expect(webRoute(' https://example.org/sky?a=1#moon ')).toEqual({
+      kind: 'web',
+      address: 'https://example.org/sky?a=1#moon',
+    })
+    expect(webRoute('mailto:dome@example.org')).not.toBeNull()
+    for (const other of [
+      'example.org',
+      'javascript:alert(1)',
+      'data:text/html,x',
+      'https://mira@example.org',
+      'https://',
+      'mailto:nobody',
+      'look at https://example.org',
+      `https://example.org/${'x'.repeat(2000)}`,
+    ])
+      expect(webRoute(other)).toBeNull()
   })
 })

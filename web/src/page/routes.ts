@@ -48,3 +48,18 @@ export function pageOf(
   if (route.kind === 'start') return start
   return route.kind === 'back' ? (came.at(-1) ?? before(course, from)) : null
 }
+
+const MOST_OF_AN_ADDRESS = 2000
+/** A web address that was pasted or typed into words, as a route; null for anything else. The server reads it again. */
+export function webRoute(text: string): Extract<Route, { kind: 'web' }> | null {
+  const written = text.trim()
+  if (!/^(https?:\/\/|mailto:)\S+$/i.test(written) || written.length > MOST_OF_AN_ADDRESS) return null
+  try {
+    const url = new URL(written)
+    const named = url.username !== '' || url.password !== ''
+    const host = url.protocol === 'mailto:' ? /^[^@\s]+@[^@\s]+$/.test(url.pathname) : url.hostname !== ''
+    return !named && host ? { kind: 'web', address: written } : null
+  } catch {
+    return null
+  }
+}

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, provide, ref, watch } from 'vue'
 import { said } from '@/api/client'
 import type { Act, Frame, Gap, Item, Route, StudentPage, Verdict, Zone } from '@/api/types'
 import { frameQueue } from '@/gesture/frameQueue'
@@ -8,6 +8,7 @@ import { asDone, type Done } from '@/page/done'
 import { areaPath, contains, PAGE, placed, tilePath, type Point } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import { isCopy, isPiece, originalOf, ways, zonesOf } from '@/page/items'
+import { LEADING } from '@/page/leading'
 import LensView from '@/page/LensView.vue'
 import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
@@ -37,6 +38,11 @@ const emit = defineEmits<{
   hint: [words: string]
   follow: [route: Route, itemId: string]
 }>()
+
+provide(LEADING, {
+  follow: (route) => emit('follow', route, ''),
+  name: (text, route) => `${text}, ${leadsTo(route, props.work.view.pages, 'leads to another page')}`,
+})
 
 const root = ref<SVGSVGElement>()
 /** A dragged piece lies on a layer of its own, so that the page beneath is not drawn anew each frame. */
@@ -340,6 +346,9 @@ function tapped(one: Done): boolean {
   return true
 }
 
+/** Whether words within it lead somewhere; what is drawn as one picture would hide them from a screen reader. */
+const hasLinks = (item: Item) =>
+  ['shape', 'note', 'table'].includes(item.kind) && JSON.stringify(item).includes('"route":{')
 const open = (one: Done) => one.item.kind === 'note' || canTurnOver(one)
 
 function spoken(one: Done) {
@@ -446,7 +455,15 @@ const slide = (id: string, share: number) =>
         <g
           v-else-if="one.item.kind !== 'gap'"
           :transform="routeOf(one.item, framesNow) ? undefined : placed(one.item.frame)"
-          :role="open(one) && !resting ? 'button' : one.item.kind === 'words' ? undefined : 'img'"
+          :role="
+            open(one) && !resting
+              ? 'button'
+              : one.item.kind === 'words'
+                ? undefined
+                : hasLinks(one.item)
+                  ? 'group'
+                  : 'img'
+          "
           :tabindex="open(one) && !resting ? 0 : undefined"
           :aria-label="one.item.kind === 'words' && !open(one) ? undefined : spoken(one)"
           :class="{ target: target?.zone.id === one.id && !rows.has(one.id), opens: open(one) }"

@@ -12,18 +12,20 @@ import { cutInto } from './cutting'
 import DepthButtons from './DepthButtons.vue'
 import DraftField from './DraftField.vue'
 import { zonesOf } from './key'
+import FilmPanel from './FilmPanel.vue'
 import LeadsTo from './LeadsTo.vue'
 import LookPanel from './LookPanel.vue'
 import { decisionOf } from './mirror'
 import MovementPanel from './MovementPanel.vue'
 import PicturePanel from './PicturePanel.vue'
+import SpeechPanel from './SpeechPanel.vue'
 import SidePanel from './SidePanel.vue'
 import TablePanel from './TablePanel.vue'
 import WordsPanel from './WordsPanel.vue'
 
 /** What is selected, and what can be said of it. */
 const props = defineProps<{ bench: Bench; item: Item }>()
-const emit = defineEmits<{ picture: [what: 'side' | [number, number]] }>()
+const emit = defineEmits<{ picture: [what: 'side' | 'poster' | [number, number]] }>()
 
 const at = computed(() => ({ pageId: props.bench.page.value.id, itemId: props.item.id }))
 const belongs = computed(() =>
@@ -99,7 +101,16 @@ const sort = computed(() => {
       >Written at its top<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
     /></label>
 
-    <LeadsTo v-if="!['zone', 'gap', 'lens', 'cover'].includes(item.kind)" :bench="bench" :item="item" />
+    <FilmPanel
+      v-if="item.kind === 'video'"
+      :bench="bench"
+      :item="item"
+      @picture="emit('picture', 'poster')"
+    />
+    <template v-if="!['zone', 'gap', 'lens', 'cover'].includes(item.kind)">
+      <LeadsTo v-if="item.kind !== 'video'" :bench="bench" :item="item" />
+      <SpeechPanel v-if="item.kind !== 'video'" :bench="bench" :item="item" />
+    </template>
 
     <h3>Size and turn</h3>
     <div class="sizes">

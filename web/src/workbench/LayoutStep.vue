@@ -5,6 +5,7 @@ import type { Page } from '@/api/types'
 import { useAdding } from './adding'
 import { makeBench } from './bench'
 import type { Editing } from './editing'
+import FilmDialog from './FilmDialog.vue'
 import InkPanel from './InkPanel.vue'
 import ItemPanel from './ItemPanel.vue'
 import type { TileKind } from './make'
@@ -28,7 +29,7 @@ const stage = ref<InstanceType<typeof PageStage>>()
 const middle = ref<HTMLElement>()
 const snapping = ref(true)
 const adding = useAdding(bench, page)
-const { wanted } = adding
+const { wanted, filming } = adding
 const view = useZoom(
   middle,
   () => Boolean(stage.value?.spaceHeld),
@@ -43,12 +44,13 @@ const unhear = props.editing.onWhere((where) => hear(where as Elsewhere))
 onBeforeUnmount(unhear)
 
 const MOST_ITEMS = 2000
-const drawing = computed(() => !['hand', 'place'].includes(tool.value.is))
+const drawing = computed(() => !['hand', 'place', 'area'].includes(tool.value.is))
 const nearlyFull = computed(() => props.page.items.length > MOST_ITEMS * 0.9)
 
-function pictureFor(what: 'side' | [number, number]) {
+function pictureFor(what: 'side' | 'poster' | [number, number]) {
   const id = only.value?.id
-  if (id) wanted.value = what === 'side' ? { side: id } : { table: id, cell: what }
+  if (id && what === 'poster') wanted.value = { poster: id }
+  else if (id && what !== 'poster') wanted.value = what === 'side' ? { side: id } : { table: id, cell: what }
 }
 
 function key(event: KeyboardEvent) {
@@ -131,6 +133,7 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
       @shape="adding.shape"
       @line="adding.line"
     />
+    <FilmDialog v-if="filming" :file="filming.file ?? null" @film="adding.film" @close="filming = null" />
     <PictureFinder
       v-if="wanted"
       :several="'at' in wanted"

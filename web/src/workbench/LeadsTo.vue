@@ -1,46 +1,60 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Item, Route } from '@/api/types'
+import type { FileRef, Item, Route } from '@/api/types'
+import { isPiece, ways } from '@/page/items'
+import { itemName } from '@/page/names'
 import { routeTo } from '@/page/routes'
 import type { Bench } from './bench'
 import DraftField from './DraftField.vue'
+import FilePick from './files/FilePick.vue'
+import OpensField from './routes/OpensField.vue'
 
-/** Where students come to from an item. */
+/** Where students come to from an item, when, and whether they see that it leads on. */
 const props = defineProps<{ bench: Bench; item: Item }>()
 
 const route = computed(() => routeTo(props.item))
+const traits = computed(() => ways(props.item))
+const page = computed(() => props.bench.page.value)
 const pages = computed(() => props.bench.editing.activity.value.pages)
-/** A web address is chosen before it is typed. */
-const typing = ref(false)
+/** A web address, a file or a spot is chosen before it is named. */
+const choosing = ref<'web' | 'file' | 'spots' | null>(null)
 watch(
   () => props.item.id,
-  () => (typing.value = false),
+  () => (choosing.value = null),
 )
 const chosen = computed(() => {
-  if (typing.value) return 'web'
+  if (choosing.value) return choosing.value
   if (!route.value) return ''
   return route.value.kind === 'page' ? `page ${route.value.pageId}` : route.value.kind
 })
 const gone = computed(
   () =>
     route.value?.kind === 'page' &&
-    !pages.value.some((page) => page.id === (route.value as { pageId: string }).pageId),
+    !pages.value.some((one) => one.id === (route.value as { pageId: string }).pageId),
 )
+const others = computed(() => page.value.items.filter((one) => one.id !== props.item.id))
+const spots = computed(() => new Set(route.value?.kind === 'spots' ? route.value.itemIds : []))
 
 function set(next: Route | null) {
-  props.bench.setTraits(({ route: _, ...rest }) => (next ? { ...rest, route: next } : rest))
+  choosing.value = null
+  props.bench.setTraits(({ route: _, opens, unmarked, ...rest }) =>
+    next ? { ...rest, route: next, ...(opens ? { opens } : {}), ...(unmarked ? { unmarked } : {}) } : rest,
+  )
 }
 function choose(value: string) {
-  typing.value = value === 'web'
-  if (value === 'web') return
-  if (value.startsWith('page ')) set({ kind: 'page', pageId: value.slice(5) })
+  if (value === 'web' || value === 'file' || value === 'spots') choosing.value = value
+  else if (value.startsWith('page ')) set({ kind: 'page', pageId: value.slice(5) })
   else set(value ? ({ kind: value } as Route) : null)
 }
 function address(text: string) {
   const written = text.trim()
-  if (!written) return
-  typing.value = false
-  set({ kind: 'web', address: written })
+  if (written) set({ kind: 'web', address: written })
+}
+const file = (brought: FileRef) => set({ kind: 'file', file: brought })
+function toggleSpot(id: string) {
+  const itemIds = others.value.map((one) => one.id).filter((one) => (one === id) !== spots.value.has(one))
+  if (itemIds.length) set({ kind: 'spots', itemIds })
+  else choose('spots')
 }
 </script>
 
@@ -53,11 +67,13 @@ function address(text: string) {
         <option value="next">the next page</option>
         <option value="back">back where one came from</option>
         <option value="start">the start</option>
-        <option v-for="(page, i) in pages" :key="page.id" :value="`page ${page.id}`">
-          {{ i + 1 }} · {{ page.name }}
+        <option v-for="(one, i) in pages" :key="one.id" :value="`page ${one.id}`">
+          {{ i + 1 }} · {{ one.name }}
         </option>
         <option v-if="gone" :value="chosen">a page that was deleted</option>
         <option value="web">a web address</option>
+        <option value="file">a document or recording</option>
+        <option value="spots">a spot on this page</option>
       </select></label
     >
     <label v-if="chosen === 'web'"
@@ -69,6 +85,54 @@ function address(text: string) {
         inputmode="url"
         placeholder="https://"
         @commit="address"
+    /></label>
+    <template v-if="chosen === 'file'">
+      <p v-if="route?.kind === 'file'" class="name">{{ route.file.name || 'A file' }}</p>
+      <FilePick
+        :label="route?.kind === 'file' ? 'Another file' : 'Choose a file'"
+        accept=".pdf,.txt,audio/*,video/*,application/pdf,text/plain"
+        @file="file"
+      />
+    </template>
+    <fieldset v-if="chosen === 'spots'">
+      <legend>Shows or hides</legend>
+      <p v-if="others.length === 0" class="soft">There is nothing else on this page yet.</p>
+      <label v-for="one in others.slice(0, 100)" :key="one.id" class="check">
+        <input type="checkbox" :checked="spots.has(one.id)" @change="toggleSpot(one.id)" />{{
+          itemName(one)
+        }}</label
+      >
+    </fieldset>
+    <template v-if="route && !choosing">
+      <OpensField
+        label="Leads on"
+        usual="at once"
+        :opens="traits.opens"
+        :page="page"
+        @set="bench.setTraits(({ opens: _, ...rest }) => ($event ? { ...rest, opens: $event } : rest))"
+      />
+      <label v-if="!isPiece(item)" class="line"
+        >Students see that it leads on
+        <input
+          type="checkbox"
+          :checked="!traits.unmarked"
+          @change="
+            bench.setTraits(({ unmarked: _, ...rest }) =>
+              ($event.target as HTMLInputElement).checked ? rest : { ...rest, unmarked: true },
+            )
+          "
+      /></label>
+    </template>
+    <label class="line"
+      >Hidden until something shows it
+      <input
+        type="checkbox"
+        :checked="Boolean(traits.hidden)"
+        @change="
+          bench.setTraits(({ hidden: _, ...rest }) =>
+            ($event.target as HTMLInputElement).checked ? { ...rest, hidden: true } : rest,
+          )
+        "
     /></label>
   </div>
 </template>
@@ -90,5 +154,36 @@ select {
   border-radius: 8px;
   background: #fff;
   font: inherit;
+}
+.line {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  justify-content: space-between;
+}
+.line input {
+  flex: none;
+  width: 18px;
+  height: 18px;
+  accent-color: var(--petrol);
+}
+fieldset {
+  display: grid;
+  gap: 4px;
+  max-height: 220px;
+  margin: 0;
+  padding: 4px 8px 8px;
+  overflow-y: auto;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+}
+.check {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  overflow-wrap: anywhere;
+}
+.name {
+  overflow-wrap: anywhere;
 }
 </style>

@@ -16,8 +16,10 @@ import type { Said } from '@/page/wordFit'
 import type { Bench, Writing } from './bench'
 import type { Elsewhere } from './presence'
 import { itemAt, usePulling } from './pulling'
+import AreaLayer from './AreaLayer.vue'
 import BoxGrips from './BoxGrips.vue'
 import InkLayer from './InkLayer.vue'
+import LeadGrip from './LeadGrip.vue'
 import LineHandles from './LineHandles.vue'
 import RailHandles from './RailHandles.vue'
 import TableHandles from './TableHandles.vue'
@@ -236,11 +238,14 @@ const othersBoxes = computed(() =>
 )
 const liftedItems = computed(() => page.value.items.filter((item) => lifted.value.has(item.id)))
 
-const drawing = computed(() => !['hand', 'place'].includes(tool.value.is))
+const drawing = computed(() => !['hand', 'place', 'area'].includes(tool.value.is))
+const canLead = (item: Item) => !['zone', 'gap', 'lens', 'cover', 'video'].includes(item.kind)
 
 const readout = computed(() => {
   if (tool.value.is === 'place')
     return 'Click on the page to put it there. Hold Shift to put several. Esc stops.'
+  if (tool.value.is === 'area')
+    return 'Draw around the part of the page that leads somewhere. A click makes a box. Esc stops.'
   if (drawing.value) return 'Draw on the page. Esc, or Done drawing, ends it.'
   if (together.value?.turn) return `${selected.value.length} turned by ${together.value.turn}°`
   if (together.value && together.value.scale !== 1)
@@ -300,6 +305,7 @@ const routeFor = (item: Item) =>
             :transform="routeFor(item) ? undefined : placed(frameOf(item))"
             class="item"
             :class="{
+              unseen: item.traits?.hidden,
               hidden:
                 lifted.has(item.id) ||
                 veiled.has(item.id) ||
@@ -362,6 +368,11 @@ const routeFor = (item: Item) =>
             :item="only"
             :point-at="pointAt"
           />
+          <LeadGrip
+            v-if="only && canLead(only) && bench.editing.activity.value.pages.length > 1"
+            :frame="frameOf(only)"
+            @lead="bench.setTraits((traits) => ({ ...traits, route: { kind: 'page', pageId: $event } }))"
+          />
           <TableHandles v-if="only?.kind === 'table'" :bench="bench" :item="only" :point-at="pointAt" />
         </g>
       </svg>
@@ -389,6 +400,9 @@ const routeFor = (item: Item) =>
           />
         </g>
       </svg>
+      <svg v-if="tool.is === 'area'" class="over inking" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`">
+        <AreaLayer :bench="bench" :point-at="pointAt" />
+      </svg>
       <svg v-if="drawing" class="over inking" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`">
         <InkLayer ref="inking" :bench="bench" :point-at="pointAt" />
       </svg>
@@ -415,6 +429,9 @@ const routeFor = (item: Item) =>
 </template>
 
 <style scoped>
+.unseen {
+  opacity: 0.45;
+}
 .tab {
   pointer-events: none;
 }

@@ -131,6 +131,7 @@ async function undo() {
       <li
         v-for="(page, i) in pages"
         :key="page.id"
+        :data-page="page.id"
         draggable="true"
         @dragstart="lifted = i"
         @dragover.prevent
@@ -233,6 +234,9 @@ li {
   gap: 4px;
   content-visibility: auto;
   contain-intrinsic-size: 150px 110px;
+}
+.aimed .thumb {
+  border: 2.5px solid var(--plum);
 }
 .number {
   padding-top: 6px;

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import {
+  PhFilmStrip,
   PhGearSix,
+  PhHandPointing,
   PhImageSquare,
   PhLineSegment,
   PhMagnifyingGlassPlus,
@@ -21,7 +23,7 @@ import { keepTaste, taste } from './pens'
 
 /** The rack: tiles are dragged up onto the page, or clicked and then lie in its middle. Its order is one's own. */
 const emit = defineEmits<{
-  add: [kind: TileKind]
+  add: [kind: TileKind, byKey: boolean]
   shape: [form: ShapeLook['form'], several: boolean]
   line: [sort: LineSort]
 }>()
@@ -37,6 +39,8 @@ const TILES = [
   { kind: 'table', name: 'Table', icon: PhTable },
   { kind: 'zone', name: 'Drop zone', icon: PhTarget },
   { kind: 'gap', name: 'Gap', icon: PhTextbox },
+  { kind: 'area', name: 'Hot area', icon: PhHandPointing },
+  { kind: 'video', name: 'Film', icon: PhFilmStrip },
   { kind: 'cover', name: 'Cover', icon: PhRectangle },
   { kind: 'lens', name: 'Lens', icon: PhMagnifyingGlassPlus },
 ] as const
@@ -61,11 +65,12 @@ const LINES: { sort: LineSort; name: string }[] = [
 function lift(kind: TileKind, event: DragEvent) {
   event.dataTransfer?.setData('text/glad-tile', kind)
 }
-function press(kind: TileKind) {
+function press(kind: TileKind, event: MouseEvent) {
   if (kind === 'shape' || kind === 'line') open.value = open.value === kind ? null : kind
   else {
     open.value = null
-    emit('add', kind)
+    // A click that no pointer made has no detail.
+    emit('add', kind, event.detail === 0)
   }
 }
 function shape(form: ShapeLook['form'], event: MouseEvent) {
@@ -109,7 +114,7 @@ const SIZES: [Taste['size'], string][] = [
       :aria-expanded="tile.kind === 'shape' || tile.kind === 'line' ? open === tile.kind : undefined"
       :aria-pressed="tile.kind === 'ink' ? drawing : undefined"
       @dragstart="lift(tile.kind, $event)"
-      @click="press(tile.kind)"
+      @click="press(tile.kind, $event)"
     >
       <component
         :is="tile.icon"

@@ -55,7 +55,7 @@ function link(by: 'tile' | 'next' | 'first') {
         @choose="chosen = $event"
         @edit="emit('edit', $event)"
       />
-      <div class="field" data-region aria-label="The map">
+      <div class="ground" data-region aria-label="The map">
         <template v-if="map">
           <WaysTable
             v-if="asTable"
@@ -111,7 +111,7 @@ function link(by: 'tile' | 'next' | 'first') {
   grid-template-columns: auto minmax(0, 1fr);
   min-height: 0;
 }
-.field {
+.ground {
   position: relative;
   min-width: 0;
   overflow: hidden;

@@ -17,6 +17,7 @@ import type { Item, Look, Paragraph, WordContent, WordStyle } from '@/api/types'
 import { FONTS } from '@/page/fonts'
 import { fontsReady, relaid, type Said } from '@/page/wordFit'
 import type { Bench } from './bench'
+import WordsLead from './WordsLead.vue'
 import type { MarkName } from './words/schema'
 
 /** How words look: of the letters that are selected while writing, else of the whole box. */
@@ -258,6 +259,7 @@ const keep = (event: Event) => event.preventDefault()
           <PhListNumbers :size="18" aria-hidden="true" />
         </button>
       </div>
+      <WordsLead v-if="writer" :bench="bench" :writer="writer" />
       <label v-if="!writer && content" class="line"
         >Line spacing
         <select

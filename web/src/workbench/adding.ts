@@ -1,13 +1,15 @@
 import { ref, type Ref } from 'vue'
 import { newId } from '@/api/id'
-import type { Item, LibraryPicture, Page, PictureRef, ShapeLook, StoredPicture } from '@/api/types'
+import type { FileRef, Item, LibraryPicture, Page, PictureRef, ShapeLook, StoredPicture } from '@/api/types'
 import { PAGE, type Point } from '@/page/geometry'
 import { cellAt, ways } from '@/page/items'
+import { areaAround } from './areas'
 import type { Bench } from './bench'
 import {
   freePlace,
   inRows,
   newCover,
+  newFilm,
   newGap,
   newLens,
   newLine,
@@ -23,12 +25,15 @@ import {
 import { uploadAll } from './upload'
 
 /** What a picture is wanted for: a place on the page, the other side of an item, or a cell of a table. */
-export type PictureFor = { at: Point } | { side: string } | { table: string; cell: [number, number] }
+export type PictureFor =
+  { at: Point } | { side: string } | { poster: string } | { table: string; cell: [number, number] }
 
 const CENTRE = { x: PAGE.width / 2, y: PAGE.height / 2 }
 /** Everything by which new items come onto the page: tiles, the library, files and the camera. */
 export function useAdding(bench: Bench, page: Ref<Page>) {
   const wanted = ref<PictureFor | null>(null)
+  /** A film is being brought in for a place on the page. */
+  const filming = ref<{ at: Point; file?: File } | null>(null)
 
   function tile(kind: TileKind, at: Point = CENTRE) {
     bench.take({ is: 'hand' })
@@ -45,10 +50,18 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     else if (kind === 'cover') bench.add(newCover(now, at))
     else if (kind === 'lens') bench.add(newLens(now, at))
     else if (kind === 'gap') bench.add(newGap(now, at))
+    else if (kind === 'area') bench.add(areaAround([at]))
+    else if (kind === 'video') filming.value = { at }
     else bench.add(newZone(now, at))
   }
   /** A tile that was clicked, rather than dragged, means the middle of the page and no cell. */
-  function tileClicked(kind: TileKind) {
+  function tileClicked(kind: TileKind, byKey = false) {
+    // Drawn around by hand; who has only keys gets a box, and sizes it.
+    if (kind === 'area' && !byKey) {
+      bench.chosen.value = []
+      bench.take({ is: 'area' })
+      return
+    }
     if (kind === 'picture') wanted.value = { at: CENTRE }
     else tile(kind)
   }
@@ -126,12 +139,16 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
 
   /** Puts a picture on the other side or in the cell it was wanted for; false where it lies on the page itself. */
   function putInto(where: PictureFor, picture: PictureRef, credit: string): boolean {
-    const item = 'at' in where ? null : bench.byId.value.get('side' in where ? where.side : where.table)
+    const id =
+      'at' in where ? '' : 'side' in where ? where.side : 'poster' in where ? where.poster : where.table
+    const item = bench.byId.value.get(id)
     if (!item || 'at' in where) return false
     if ('side' in where) {
       const otherSide = { ...(ways(item).otherSide ?? { colour: '#ffffff', byTap: true }), picture }
       const traits = { ...ways(item), otherSide }
       bench.edit({ kind: 'set-traits', pageId: page.value.id, itemId: item.id, traits })
+    } else if ('poster' in where) {
+      if (item.kind === 'video') bench.setBody({ ...item, poster: picture })
     } else if (item.kind === 'table') {
       const [r, c] = where.cell
       bench.setCell(item, r, c, { ...item.cells[r]![c]!, picture, credit })
@@ -141,9 +158,14 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
 
   /** Pictures that were dropped or pasted; one let go over a cell fits itself to it. */
   async function files(all: File[], at: Point) {
+    const film = all.find((one) => one.type.startsWith('video/'))
+    if (film) {
+      filming.value = { at, file: film }
+      return
+    }
     const pictures = all.filter((one) => one.type.startsWith('image/'))
     if (pictures.length === 0) {
-      bench.editing.tell('Only pictures can be put here. Nothing changed.')
+      bench.editing.tell('Only pictures and films can be put here. Nothing changed.')
       return
     }
     const rows = pictures.map((one) => ({ name: one.name, share: 0, wrong: '' }))
@@ -156,5 +178,11 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     bench.editing.tell(wrong ? wrong.wrong : 'Say whose the picture is: select it and fill in its credit.')
   }
 
-  return { wanted, tile, tileClicked, shape, line, library, severalFromLibrary, file, files }
+  function film(file: FileRef) {
+    const at = filming.value?.at ?? CENTRE
+    filming.value = null
+    bench.add(newFilm(page.value, at, file))
+  }
+
+  return { wanted, filming, film, tile, tileClicked, shape, line, library, severalFromLibrary, file, files }
 }

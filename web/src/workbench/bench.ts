@@ -14,6 +14,7 @@ export type Tool =
   | { is: 'hand' }
   | { is: 'pen' | 'tint'; name: string }
   | { is: 'rub' | 'rub-whole' | 'loop' }
+  | { is: 'area' }
   | { is: 'place'; make: (at: Point) => Item }
 
 /** What is being written in: an item, or a cell of a table. */

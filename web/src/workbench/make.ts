@@ -1,5 +1,5 @@
 import { newId } from '@/api/id'
-import type { Frame, Item, LineLook, Page, ShapeLook, WordStyle } from '@/api/types'
+import type { FileRef, Frame, Item, LineLook, Page, ShapeLook, WordStyle } from '@/api/types'
 import { fitSaid, type Said } from '@/page/wordFit'
 import { PAGE, type Point } from '@/page/geometry'
 
@@ -8,7 +8,19 @@ export const USUAL_STYLE: WordStyle = { size: 44, bold: false, colour: '#1f2d33'
 export const styleOf = (page: Page): WordStyle => page.words ?? USUAL_STYLE
 
 export type TileKind =
-  'words' | 'picture' | 'shape' | 'line' | 'ink' | 'note' | 'table' | 'cover' | 'lens' | 'zone' | 'gap'
+  | 'words'
+  | 'picture'
+  | 'shape'
+  | 'line'
+  | 'ink'
+  | 'note'
+  | 'table'
+  | 'cover'
+  | 'lens'
+  | 'zone'
+  | 'gap'
+  | 'area'
+  | 'video'
 
 const FIXED = { kind: 'fixed' } as const
 const FREE = { kind: 'free' } as const
@@ -169,4 +181,18 @@ export function newGap(page: Page, at: Point): Item {
   const style: WordStyle = { ...styleOf(page), align: 'LEFT' }
   const frame = freePlace(page, at, 280, Math.max(64, Math.round(style.size * 1.7)))
   return { kind: 'gap', ...common(frame), movement: FIXED, description: `Gap ${number}`, style }
+}
+
+/** A film as large as half the page, with room for its buttons. */
+export function newFilm(page: Page, at: Point, film: FileRef): Item {
+  return {
+    kind: 'video',
+    id: newId(),
+    frame: freePlace(page, at, 800, 520),
+    movement: FIXED,
+    description: '',
+    film,
+    loops: false,
+    muted: false,
+  }
 }

@@ -185,7 +185,7 @@ function fit() {
   <div class="room">
     <div
       ref="field"
-      class="field"
+      class="terrain"
       :style="{
         width: `${size.width}px`,
         height: `${size.height}px`,
@@ -293,7 +293,7 @@ function fit() {
   overflow: auto;
   background: radial-gradient(#cbbfa6 1.1px, transparent 1.3px) 0 0 / 18px 18px;
 }
-.field {
+.terrain {
   position: relative;
   transform-origin: 0 0;
 }
@@ -340,7 +340,7 @@ function fit() {
 .card {
   display: grid;
   width: 170px;
-  min-height: 112px;
+  min-height: 134px;
   padding: 7px 7px 5px;
   border: 1.5px solid var(--line);
   border-radius: var(--tile);
@@ -365,13 +365,13 @@ function fit() {
   opacity: 0.75;
 }
 .thumb {
-  height: 74px;
+  height: 96px;
   overflow: hidden;
   border-radius: 5px;
   pointer-events: none;
 }
 .thumb :deep(svg) {
-  height: 74px;
+  height: 96px;
 }
 .name {
   display: flex;
@@ -403,7 +403,7 @@ function fit() {
 }
 .grip {
   position: absolute;
-  top: 43px;
+  top: 54px;
   right: -13px;
   display: grid;
   place-items: center;

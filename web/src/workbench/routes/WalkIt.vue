@@ -73,7 +73,7 @@ onMounted(begin)
   background: var(--paper);
 }
 .row {
-  display: flex;
+  display: grid;
   gap: 8px;
 }
 ol,

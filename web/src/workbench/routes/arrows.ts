@@ -2,7 +2,7 @@ import type { MapSpot, Way } from '@/api/types'
 import type { Point } from '@/page/geometry'
 
 /** Of a page on the map, as core's MapLayout has it. */
-export const CARD = { width: 170, height: 112 }
+export const CARD = { width: 170, height: 134 }
 
 /** All ways from one page to another, drawn as one arrow. */
 export interface Arrow {

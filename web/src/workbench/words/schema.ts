@@ -1,6 +1,7 @@
 import { Schema, type Mark, type Node } from 'prosemirror-model'
-import type { Look, Paragraph, Span, WordStyle } from '@/api/types'
+import type { Look, Paragraph, Route, Span, WordStyle } from '@/api/types'
 import { FONTS } from '@/page/fonts'
+import { webRoute } from '@/page/routes'
 import type { Said } from '@/page/wordFit'
 
 /**
@@ -106,6 +107,24 @@ export const schema = new Schema({
       ],
       toDOM: (mark) => [mark.attrs.value === 'SUB' ? 'sub' : 'sup', 0],
     },
+    route: {
+      attrs: { value: {} },
+      inclusive: false,
+      parseDOM: [
+        {
+          tag: 'a[href]',
+          getAttrs: (dom) => {
+            const route = webRoute(dom.getAttribute('href') ?? '')
+            return route ? { value: route } : false
+          },
+        },
+        {
+          tag: 'span[data-route]',
+          getAttrs: (dom) => ({ value: JSON.parse(dom.getAttribute('data-route')!) as Route }),
+        },
+      ],
+      toDOM: (mark) => ['span', { class: 'leads', 'data-route': JSON.stringify(mark.attrs.value) }, 0],
+    },
     size: style('size', 'font-size', (v) => `font-size: calc(${v} * ${UNITS})`, size),
     colour: style('colour', 'color', (v) => `color: ${v}`, hex),
     font: style(
@@ -117,8 +136,8 @@ export const schema = new Schema({
   },
 })
 
-export type MarkName = 'bold' | 'italic' | 'underline' | 'script' | 'size' | 'colour' | 'font'
-export type Value = string | number | boolean
+export type MarkName = 'bold' | 'italic' | 'underline' | 'script' | 'size' | 'colour' | 'font' | 'route'
+export type Value = string | number | boolean | Route
 
 /** From what is kept to what is typed in. */
 export function toDoc(said: Said): Node {

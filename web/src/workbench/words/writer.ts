@@ -5,6 +5,7 @@ import { EditorState, Plugin, TextSelection, type Command } from 'prosemirror-st
 import { EditorView } from 'prosemirror-view'
 import { ref, type Ref } from 'vue'
 import type { Paragraph, WordStyle } from '@/api/types'
+import { webRoute } from '@/page/routes'
 import type { Said } from '@/page/wordFit'
 import { fromDoc, schema, toDoc, type MarkName, type Value } from './schema'
 
@@ -71,6 +72,22 @@ export function makeWriter(
       view.updateState(forgot ? after.apply(after.tr.setStoredMarks(before.storedMarks)) : after)
       look()
       if (transaction.docChanged) hooks.changed()
+    },
+    // A web address that is pasted leads there at once; over selected words, they do.
+    handlePaste(_, event) {
+      const route = webRoute(event.clipboardData?.getData('text/plain') ?? '')
+      if (!route) return false
+      const { state } = view
+      const mark = schema.marks.route!.create({ value: route })
+      const { from, to, empty } = state.selection
+      const marked = empty
+        ? state.tr.replaceSelectionWith(
+            schema.text(route.address, [...(state.storedMarks ?? state.selection.$from.marks()), mark]),
+            false,
+          )
+        : state.tr.addMark(from, to, mark)
+      view.dispatch(marked)
+      return true
     },
     handleDOMEvents: {
       blur: () => (hooks.left(), false),

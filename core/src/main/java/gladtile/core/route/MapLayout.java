@@ -27,7 +27,7 @@ public final class MapLayout {
     /** Of one page on the map, its name under it, in the map's own units. */
     public static final double WIDTH = 170;
 
-    public static final double HEIGHT = 112;
+    public static final double HEIGHT = 134;
     /** Across the gap between two layers, where the names of ways stand. */
     private static final double BETWEEN = 110;
 

@@ -15,8 +15,10 @@ import java.util.Map;
 final class DemoActivities {
     private final Paper hills;
     private final Paper dusk;
+    private final DemoFiles files;
 
-    DemoActivities(PictureRef hills, PictureRef dusk) {
+    DemoActivities(PictureRef hills, PictureRef dusk, DemoFiles files) {
+        this.files = files;
         this.hills = new Paper("#eef2ee", hills);
         this.dusk = new Paper("#e9e7ef", dusk);
     }
@@ -30,6 +32,7 @@ final class DemoActivities {
         all.put("Rocket words", rockets());
         all.put("Day, night, shadow", shadow());
         all.put("Planets in order", planets());
+        all.put("The hilltop trail", DemoTrail.pages(hills, dusk, files));
         return all;
     }
 

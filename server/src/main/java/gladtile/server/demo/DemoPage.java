@@ -5,10 +5,12 @@ import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
+import gladtile.core.activity.PageWays;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Route;
+import gladtile.core.activity.Speech;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.WordStyle.Align;
 import gladtile.core.activity.Words;
@@ -48,6 +50,7 @@ final class DemoPage {
     private final List<String> pieces = new ArrayList<>();
     private final Map<String, String> wordPieces = new LinkedHashMap<>();
     private final List<Edit> answers = new ArrayList<>();
+    private PageWays ways;
 
     DemoPage(String name, Paper paper) {
         this.name = name;
@@ -101,6 +104,18 @@ final class DemoPage {
     DemoPage leads(Route route) {
         Item last = items.remove(items.size() - 1);
         items.add(last.withTraits(last.ways().withRoute(route)));
+        return this;
+    }
+
+    /** Every piece says its name when the sign on it is tapped. */
+    DemoPage says() {
+        items.replaceAll(item ->
+                item.isPiece() ? item.withTraits(item.ways().withSpeech(new Speech(null, item.name(), false))) : item);
+        return this;
+    }
+
+    DemoPage ways(PageWays where) {
+        ways = where;
         return this;
     }
 
@@ -211,7 +226,7 @@ final class DemoPage {
     /** Every cell is decided: a piece belongs where it says and nowhere else, and one that says nothing nowhere. */
     List<Edit> edits(int index) {
         List<Edit> edits = new ArrayList<>();
-        edits.add(new AddPage(index, new Page(id, name, paper, items)));
+        edits.add(new AddPage(index, new Page(id, name, paper, items, null, ways)));
         for (String[] cell : belongs) {
             zones.forEach((label, zone) -> edits.add(
                     new Decide(id, zone, cell[0], label.equals(cell[1]) ? Decision.BELONGS : Decision.TURNED_AWAY)));

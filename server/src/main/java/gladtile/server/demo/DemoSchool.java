@@ -92,7 +92,10 @@ class DemoSchool {
         List<Who> puffins = students(school, puffin, PUFFIN);
         students(school, heron, HERON);
 
-        DemoActivities lessons = new DemoActivities(picture(mira, "hills.svg"), picture(mira, "dusk.svg"));
+        DemoActivities lessons = new DemoActivities(
+                picture(mira, "hills.svg"),
+                picture(mira, "dusk.svg"),
+                DemoFiles.load((name, bytes) -> files.bring(mira, name, bytes)));
         Map<String, UUID> made = new LinkedHashMap<>();
         List<DemoPage> nightSky = List.of();
         for (var lesson : lessons.all().entrySet()) {
@@ -104,6 +107,7 @@ class DemoSchool {
         shelf.share(mira, made.get("Day, night, shadow"), jonas.id(), Access.EDIT);
         shelf.setTags(mira, made.get("Night-sky week"), List.of("year 4", "sky"));
         shelf.setTags(mira, made.get("Planets in order"), List.of("year 4"));
+        shelf.setTags(mira, made.get("The hilltop trail"), List.of("year 3", "sky"));
         shelf.setTags(mira, made.get("Parts of a telescope"), List.of("year 5"));
         shelf.setTags(mira, made.get("Why seasons change"), List.of("year 5"));
         shelf.setTags(mira, made.get("Day, night, shadow"), List.of("year 3", "sky"));

@@ -2,6 +2,7 @@ package gladtile.server.demo;
 
 import gladtile.core.activity.Cover;
 import gladtile.core.activity.Dash;
+import gladtile.core.activity.FileRef;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Line;
@@ -16,10 +17,12 @@ import gladtile.core.activity.Point;
 import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
+import gladtile.core.activity.Speech;
 import gladtile.core.activity.Supply;
 import gladtile.core.activity.Table;
 import gladtile.core.activity.TableCell;
 import gladtile.core.activity.Traits;
+import gladtile.core.activity.Video;
 import gladtile.core.activity.WordContent;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.WordStyle.Align;
@@ -47,6 +50,57 @@ final class DemoThings {
     static Item words(String text, double x, double y, double width) {
         WordFit fit = WordFit.within(width, text, SMALL);
         return new Words(id(), Frame.of(x, y, fit.width(), fit.height()), Movement.FIXED, "", fit.content());
+    }
+
+    /** Words under something that leads on. */
+    static Item label(String text, double x, double y, double width) {
+        WordStyle style = new WordStyle(38, true, "#1c3550", Align.CENTRE);
+        WordFit fit = WordFit.within(width, text, style);
+        return new Words(id(), Frame.of(x, y, fit.width(), fit.height()), Movement.FIXED, "", fit.content());
+    }
+
+    /** A box of words that is pressed. */
+    static Item tile(String text, double x, double y, double width) {
+        WordStyle style = new WordStyle(36, true, "#07444b", Align.CENTRE);
+        return new Shape(
+                id(),
+                Frame.of(x, y, width, 84),
+                Movement.FIXED,
+                "",
+                null,
+                ShapeLook.of(ShapeForm.RECTANGLE, "#dcebea", "#0b5d66"),
+                words(text, width - 40, style));
+    }
+
+    static Item film(String said, DemoFiles files, double x, double y) {
+        return new Video(
+                id(), Frame.of(x, y, 840, 560), said, null, files.film(), null, files.captions(), false, false);
+    }
+
+    static Item hidden(String code, String said, double x, double y, double size) {
+        return new Picture(
+                id(),
+                Frame.of(x, y, size, size),
+                Movement.FIXED,
+                said,
+                Traits.NONE.withHidden(true),
+                PictureRef.library(code),
+                CREDIT,
+                null,
+                null);
+    }
+
+    static Item speaking(String code, String said, FileRef recording, String text, double x) {
+        return new Picture(
+                id(),
+                Frame.of(x, 330, 280, 280),
+                Movement.FIXED,
+                said,
+                Traits.NONE.withSpeech(new Speech(recording, text, false)),
+                PictureRef.library(code),
+                CREDIT,
+                null,
+                null);
     }
 
     static Item table(double x, double y) {

@@ -1,5 +1,6 @@
 package gladtile.server.files;
 
+import gladtile.core.activity.FileRef;
 import gladtile.core.check.Raster;
 import gladtile.formats.picture.PictureColours;
 import gladtile.formats.picture.PictureIntake;
@@ -21,9 +22,19 @@ public class Files {
     private final Semaphore drawing = new Semaphore(2);
 
     private final FileStore store;
+    private final Uploads uploads;
 
-    Files(FileStore store) {
+    Files(FileStore store, Uploads uploads) {
         this.store = store;
+        this.uploads = uploads;
+    }
+
+    /** A recording, film or document that is all there already. */
+    public FileRef bring(Who who, String name, byte[] bytes) {
+        if (!(uploads.whole(who, name, bytes) instanceof Uploads.Taken taken)) {
+            throw new IllegalStateException("the file " + name + " was refused");
+        }
+        return taken.file();
     }
 
     /** What came of it. */

@@ -28,8 +28,8 @@ class UploadController {
     }
 
     /** @param bytes 1 to {@link Bounds#FILE_BYTES} */
-    record Coming(String name, long bytes) {
-        Coming {
+    record UploadRequest(String name, long bytes) {
+        UploadRequest {
             Bounds.text("upload.name", name, Bounds.NAME_LENGTH);
             Bounds.within("upload.bytes", bytes, 1, Bounds.FILE_BYTES);
         }
@@ -43,7 +43,7 @@ class UploadController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Uploads.Coming begin(@AuthenticationPrincipal Who who, @RequestBody Coming asked) {
+    Uploads.Coming begin(@AuthenticationPrincipal Who who, @RequestBody UploadRequest asked) {
         teacher(who);
         Uploads.Result result = uploads.begin(who, asked.name(), asked.bytes());
         if (result instanceof Uploads.Refused refused) {

@@ -3,6 +3,7 @@ package gladtile.server.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.FileRef;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.check.Finding;
 import gladtile.core.check.PageCheck;
@@ -26,6 +27,13 @@ class DemoPagesTest {
     private static final PictureRef HILLS = PictureRef.file("a".repeat(64));
     private static final PictureRef DUSK = PictureRef.file("b".repeat(64));
 
+    private static final DemoFiles FILES =
+            new DemoFiles(file("video/webm"), file("text/vtt"), file("application/pdf"), file("audio/wav"));
+
+    private static FileRef file(String type) {
+        return new FileRef("c".repeat(64), "file", type);
+    }
+
     @Test
     void the_page_check_finds_nothing_on_them() throws IOException {
         Map<PictureRef, Raster> papers = Map.of(
@@ -35,7 +43,7 @@ class DemoPagesTest {
                 ? Optional.of(papers.get(picture))
                 : read(library.resolve(picture.name() + ".svg"));
         for (Map.Entry<String, List<DemoPage>> lesson :
-                new DemoActivities(HILLS, DUSK).all().entrySet()) {
+                new DemoActivities(HILLS, DUSK, FILES).all().entrySet()) {
             assertThat(PageCheck.activity(made(lesson.getKey(), lesson.getValue()), pictures))
                     .as(lesson.getKey())
                     .extracting(Finding::words)
