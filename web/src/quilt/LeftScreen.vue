@@ -19,6 +19,11 @@ let stream: EventSource | null = null
 
 const pages = computed(() => left.value?.view.pages ?? [])
 const page = computed(() => pages.value.find((one) => one.id === (chosen.value || left.value?.state.pageId)))
+/** The pages in the order in which they were met. */
+const way = computed(() => {
+  const met = left.value?.state.met?.map((one) => one.pageId) ?? []
+  return met.flatMap((id) => pages.value.find((one) => one.id === id)?.name ?? [])
+})
 const pieces = computed(() => left.value?.state.pieces ?? {})
 const drawn = computed(() => asDone(page.value!.items, left.value!.state, left.value!.sides))
 const marked = computed(() => drawn.value.filter((one) => pieces.value[one.id]?.zoneId))
@@ -70,6 +75,10 @@ onBeforeUnmount(() => stream?.close())
           </button>
         </nav>
       </div>
+      <p class="way">
+        <strong>Way:</strong>
+        <span v-for="(one, i) in way" :key="i">{{ one }}</span>
+      </p>
       <PageView class="sheet" :page="page" :drawn="drawn" :described="`${page.name} as ${left.name} left it`">
         <g
           v-for="{ item, id: pieceId } in marked"
@@ -113,6 +122,15 @@ nav {
   flex-wrap: wrap;
   gap: 6px;
   margin-left: auto;
+}
+.way {
+  max-width: 1000px;
+  overflow-wrap: anywhere;
+}
+.way span + span::before {
+  content: '›';
+  padding: 0 6px;
+  color: var(--soft);
 }
 .sheet {
   width: min(1000px, calc(100vw - 44px), calc((100vh - 190px) * 1.6));

@@ -54,6 +54,11 @@ function now(row: QuiltRow) {
   return `page ${quilt.value!.pages.findIndex((page) => page.id === row.pageId) + 1}`
 }
 
+/** The pages a student met, in that order, by their numbers. */
+const wayOf = (row: QuiltRow) =>
+  (row.way ?? []).map((id) => quilt.value!.pages.findIndex((page) => page.id === id) + 1).filter((n) => n > 0)
+const MOST_STEPS = 8
+
 /** The cells of a row in the groups of its pages. */
 function groups(row: QuiltRow) {
   let from = 0
@@ -91,6 +96,7 @@ function groups(row: QuiltRow) {
                   {{ quilt.pages.indexOf(page) + 1 }} · {{ page.name }}
                 </th>
                 <td></td>
+                <td></td>
               </tr>
               <tr>
                 <th scope="col" class="unseen-cell"><span class="unseen">Student</span></th>
@@ -107,6 +113,7 @@ function groups(row: QuiltRow) {
                   </th>
                 </template>
                 <th scope="col" class="now">Now</th>
+                <th scope="col" class="now">Way</th>
               </tr>
             </thead>
             <tbody>
@@ -131,6 +138,12 @@ function groups(row: QuiltRow) {
                 </template>
                 <td class="now">
                   <span :class="{ chip: row.standing === 'HANDED_IN' }">{{ now(row) }}</span>
+                </td>
+                <td class="way" :title="`The way through the pages: ${wayOf(row).join(', ')}`">
+                  <span v-for="(n, i) in wayOf(row).slice(0, MOST_STEPS)" :key="i">{{ n }}</span><span
+                    v-if="wayOf(row).length > MOST_STEPS"
+                    >and on</span
+                  >
                 </td>
               </tr>
             </tbody>
@@ -203,6 +216,16 @@ th {
   padding: 0 6px 8px 12px;
   font-size: 13px;
   white-space: nowrap;
+}
+.way {
+  padding-left: 12px;
+  white-space: nowrap;
+  font-variant-numeric: tabular-nums;
+}
+.way span + span::before {
+  content: '›';
+  padding: 0 5px;
+  color: var(--soft);
 }
 .placement {
   height: 92px;

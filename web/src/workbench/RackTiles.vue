@@ -203,8 +203,8 @@ const SIZES: [Taste['size'], string][] = [
   flex-wrap: wrap;
   align-items: center;
   justify-content: center;
-  gap: 7px;
-  padding: 12px 16px;
+  gap: 5px;
+  padding: 12px 14px;
   border-top: 1px solid var(--line);
   background: #e3dbcb;
 }
@@ -217,8 +217,8 @@ p {
   display: grid;
   justify-items: center;
   gap: 3px;
-  min-width: 72px;
-  padding: 9px 8px;
+  min-width: 65px;
+  padding: 9px 4px;
   border: 1px solid #cfc6b4;
   border-radius: var(--tile);
   background: #fff;

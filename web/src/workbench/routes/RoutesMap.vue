@@ -1,5 +1,11 @@
 <script setup lang="ts">
-import { PhArrowsInLineHorizontal, PhFlagCheckered, PhHouse, PhLinkSimple } from '@phosphor-icons/vue'
+import {
+  PhArrowUUpLeft,
+  PhArrowsInLineHorizontal,
+  PhFlagCheckered,
+  PhHouse,
+  PhLinkSimple,
+} from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, ref, useTemplateRef } from 'vue'
 import type { Activity, MapSpot, PagesMap } from '@/api/types'
 import { waysOf } from '@/page/passage'
@@ -54,7 +60,16 @@ const size = computed(() => {
     height: Math.max(...all.map((spot) => spot.y)) + CARD.height + MARGIN + 60 - origin.value.y,
   }
 })
-const arrows = computed(() => arrowsOf(props.map.ways, spots.value))
+/** Ways back to the start stand as a sign on the page, and as arrows only where they are asked for: most pages have one. */
+const home = (way: { from: string; to: string }) =>
+  way.to === props.map.start && way.from !== way.to && props.activity.pages.length > 2
+const arrows = computed(() =>
+  arrowsOf(
+    props.map.ways.filter((way) => !home(way) || way.from === props.chosen),
+    spots.value,
+  ),
+)
+const homing = computed(() => new Set(props.map.ways.filter(home).map((way) => way.from)))
 const met = computed(() => new Set(props.map.met))
 const ends = computed(() => new Set(props.map.ends))
 const cards = computed(() =>
@@ -64,6 +79,7 @@ const cards = computed(() =>
       page,
       number: i + 1,
       style: { left: `${spot.x - origin.value.x}px`, top: `${spot.y - origin.value.y}px` },
+      goesHome: homing.value.has(page.id),
       sign: waysOf(page).aside
         ? 'set aside'
         : page.id === props.map.start
@@ -207,8 +223,9 @@ function fit() {
             viewBox="0 0 16 16"
             refX="4"
             refY="8"
-            markerWidth="9"
-            markerHeight="9"
+            markerUnits="userSpaceOnUse"
+            markerWidth="17"
+            markerHeight="17"
             orient="auto"
           >
             <path d="M0 0L16 8L0 16Z" fill="#68406b" />
@@ -238,7 +255,7 @@ function fit() {
         >{{ arrow.label }}</span
       >
       <div
-        v-for="{ page, number, style, sign } in cards"
+        v-for="{ page, number, style, sign, goesHome } in cards"
         :key="page.id"
         class="at"
         :style="style"
@@ -254,7 +271,7 @@ function fit() {
             aside: sign === 'set aside',
           }"
           :aria-pressed="chosen === page.id"
-          :aria-label="`Page ${number}, ${page.name}${sign ? `, ${sign}` : ''}`"
+          :aria-label="`Page ${number}, ${page.name}${sign ? `, ${sign}` : ''}${goesHome ? ', leads to the start' : ''}`"
           @pointerdown="lift(page.id, $event)"
           @click="emit('choose', page.id)"
           @dblclick="emit('open', page.id)"
@@ -263,6 +280,9 @@ function fit() {
           <PageThumb class="thumb" :page="page" />
           <span class="name"
             ><b>{{ number }} · {{ page.name }}</b>
+            <span v-if="goesHome && !sign" class="sign" title="It leads to the start"
+              ><PhArrowUUpLeft :size="12" aria-hidden="true" /><PhHouse :size="12" aria-hidden="true"
+            /></span>
             <span v-if="sign" class="sign" :class="{ bad: sign === 'unlinked' }">
               <PhHouse v-if="sign === 'start'" :size="12" aria-hidden="true" />
               <PhFlagCheckered v-else-if="sign === 'end'" :size="12" aria-hidden="true" />
@@ -382,6 +402,7 @@ function fit() {
   font-size: 13px;
 }
 .name b {
+  min-width: 0;
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;

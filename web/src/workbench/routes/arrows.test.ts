@@ -23,8 +23,12 @@ describe('arrows of the map', () => {
     ])
   })
   it('go onwards between the pages and back below them', () => {
-    expect(curve({ x: 0, y: 0 }, { x: 300, y: 0 }).middle).toEqual({ x: 235, y: 67 })
+    expect(curve({ x: 0, y: 0 }, { x: 300, y: 0 }).middle.y).toBe(67)
+    expect(curve({ x: 0, y: 0 }, { x: 300, y: 300 }).middle.y).toBeGreaterThan(217)
     expect(curve({ x: 300, y: 0 }, { x: 0, y: 0 }).middle.y).toBeGreaterThan(134)
     expect(curve({ x: 0, y: 0 }, { x: 0, y: 0 }).middle.y).toBeGreaterThan(134)
+    // Within a layer: straight to the one below, else round the others on the left.
+    expect(curve({ x: 0, y: 0 }, { x: 0, y: 200 }).middle).toEqual({ x: 85, y: 167 })
+    expect(curve({ x: 0, y: 400 }, { x: 0, y: 0 }).middle.x).toBeLessThan(0)
   })
 })

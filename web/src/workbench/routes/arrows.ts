@@ -35,7 +35,17 @@ export function arrowsOf(ways: Way[], spots: Map<string, MapSpot>): Arrow[] {
   })
 }
 
-/** Onwards from the right side to the left side; back, or to itself, under the pages. */
+/** How far along an arrow its name stands: nearer to where it leads, where arrows from one page have parted. */
+const NAMED = 0.62
+
+function along(a: Point, b: Point, c: Point, d: Point, t: number): Point {
+  const s = 1 - t
+  const of = (part: (p: Point) => number) =>
+    s ** 3 * part(a) + 3 * s * s * t * part(b) + 3 * s * t * t * part(c) + t ** 3 * part(d)
+  return { x: Math.round(of((p) => p.x)), y: Math.round(of((p) => p.y)) }
+}
+
+/** Onwards from the right side to the left side; within a layer beside the pages; back, or to itself, under them. */
 export function curve(from: MapSpot, to: MapSpot): { path: string; middle: Point } {
   const a = { x: from.x + CARD.width, y: from.y + CARD.height / 2 }
   const b = { x: to.x, y: to.y + CARD.height / 2 }
@@ -43,7 +53,21 @@ export function curve(from: MapSpot, to: MapSpot): { path: string; middle: Point
     const bend = Math.max(40, (b.x - a.x) / 2)
     return {
       path: `M${a.x} ${a.y}C${a.x + bend} ${a.y} ${b.x - bend} ${b.y} ${b.x - 10} ${b.y}`,
-      middle: { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 },
+      middle: along(a, { x: a.x + bend, y: a.y }, { x: b.x - bend, y: b.y }, b, NAMED),
+    }
+  }
+  const down = to.y - from.y
+  if (Math.abs(to.x - from.x) < CARD.width && Math.abs(down) >= CARD.height) {
+    if (down > 0 && down < 2 * CARD.height) {
+      const x = (from.x + to.x + CARD.width) / 2
+      const top = from.y + CARD.height
+      return { path: `M${x} ${top}L${x} ${to.y - 10}`, middle: { x, y: (top + to.y) / 2 } }
+    }
+    const out = Math.min(from.x, to.x) - 50
+    const [c, d] = [from.y + CARD.height / 2, to.y + CARD.height * 0.75]
+    return {
+      path: `M${from.x} ${c}C${out} ${c} ${out} ${d} ${to.x - 10} ${d}`,
+      middle: { x: (from.x + to.x) / 8 + out * 0.75, y: (c + d) / 2 },
     }
   }
   const c = { x: from.x + CARD.width / 2, y: from.y + CARD.height }

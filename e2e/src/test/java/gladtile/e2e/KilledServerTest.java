@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.School;
 import gladtile.server.testkit.TestDatabase;
-import java.io.File;
 import java.io.IOException;
-import java.net.ServerSocket;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.util.ArrayList;
@@ -28,12 +26,12 @@ class KilledServerTest {
     private static final int ACKNOWLEDGED_BEFORE = 60;
 
     private final TestDatabase database = TestDatabase.make();
-    private Process process;
+    private DemoServer server;
 
     @AfterEach
     void stop() {
-        if (process != null) {
-            process.destroyForcibly();
+        if (server != null) {
+            server.close();
         }
     }
 
@@ -66,7 +64,7 @@ class KilledServerTest {
             burst.add(thread);
         }
         assertThat(enough.await(60, TimeUnit.SECONDS)).isTrue();
-        process.destroyForcibly().waitFor();
+        server.kill();
         for (Thread thread : burst) {
             thread.join(30_000);
         }
@@ -162,28 +160,7 @@ class KilledServerTest {
     }
 
     private String start() throws IOException {
-        int port;
-        try (ServerSocket free = new ServerSocket(0)) {
-            port = free.getLocalPort();
-        }
-        ProcessBuilder builder = new ProcessBuilder(
-                System.getProperty("java.home") + "/bin/java",
-                "-XX:+UseSerialGC",
-                "-jar",
-                System.getenv("GLAD_APP"),
-                "--server.port=" + port,
-                "--glad.web=" + System.getenv("GLAD_WEB"),
-                "--glad.demo=true");
-        builder.environment()
-                .putAll(Map.of(
-                        "GLAD_DB_URL", database.url(),
-                        "GLAD_DB_USER", database.user(),
-                        "GLAD_DB_PASSWORD", database.password()));
-        process = builder.redirectErrorStream(true)
-                .redirectOutput(new File("target/killed-server.log"))
-                .start();
-        String address = "http://127.0.0.1:" + port;
-        Ready.wait(address, process);
-        return address;
+        server = DemoServer.start(database);
+        return server.address();
     }
 }

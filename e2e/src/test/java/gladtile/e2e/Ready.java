@@ -36,7 +36,7 @@ final class Ready {
     private static void ended(Process process) {
         try {
             if (process.waitFor(100, TimeUnit.MILLISECONDS)) {
-                throw new IllegalStateException("the server ended; target/killed-server.log says why");
+                throw new IllegalStateException("the server ended; target/demo-server.log says why");
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();

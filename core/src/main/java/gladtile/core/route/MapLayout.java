@@ -20,7 +20,7 @@ import org.eclipse.elk.graph.ElkNode;
 import org.eclipse.elk.graph.util.ElkGraphUtil;
 
 /**
- * Where the pages of a map stand: in layers from left to right, by the layered layout of the Eclipse Layout Kernel (after
+ * Where the pages of a map stand: in layers from left to right, each as far as the fewest pages that lead there, by the layered layout of the Eclipse Layout Kernel (after
  * Sugiyama, Tagawa and Toda 1981). A long map is broken into rows. The same map is always laid out alike.
  */
 public final class MapLayout {
@@ -59,11 +59,16 @@ public final class MapLayout {
             nodes.put(page, node);
         }
         nodes.get(map.start()).setProperty(LayeredOptions.LAYERING_LAYER_CONSTRAINT, LayerConstraint.FIRST);
+        Map<String, Integer> far = map.distances();
         Set<String> drawn = new HashSet<>();
         for (Way way : map.ways()) {
-            // Ways back to the start would turn the layers round, and two between the same pages are one.
-            boolean back = way.to().equals(map.start()) || way.to().equals(way.from());
-            if (!back && drawn.add(way.from() + " " + way.to())) {
+            // A page stands as many layers from the start as it takes pages to come there, whatever else leads to it;
+            // two ways between the same pages are one.
+            boolean onward = far.containsKey(way.from())
+                    ? far.get(way.to()) == far.get(way.from()) + 1
+                    : !far.containsKey(way.to())
+                            && map.pages().indexOf(way.from()) < map.pages().indexOf(way.to());
+            if (onward && drawn.add(way.from() + " " + way.to())) {
                 ElkGraphUtil.createSimpleEdge(nodes.get(way.from()), nodes.get(way.to()));
             }
         }

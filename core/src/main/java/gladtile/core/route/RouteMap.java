@@ -180,7 +180,8 @@ public final class RouteMap {
         return distances().values().stream().mapToInt(far -> far).max().orElse(1);
     }
 
-    private Map<String, Integer> distances() {
+    /** The number of pages on the shortest way from the start to each page that can be reached. */
+    Map<String, Integer> distances() {
         Map<String, Integer> far = new HashMap<>(Map.of(start, 1));
         Deque<String> open = new ArrayDeque<>(List.of(start));
         while (!open.isEmpty()) {

@@ -1,0 +1,58 @@
+package gladtile.e2e;
+
+import gladtile.server.testkit.TestDatabase;
+import java.io.File;
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.util.Map;
+
+/** The packaged application as a process of its own, with the demo school in its database. */
+final class DemoServer implements AutoCloseable {
+    private final Process process;
+    private final String address;
+
+    private DemoServer(Process process, String address) {
+        this.process = process;
+        this.address = address;
+    }
+
+    static DemoServer start(TestDatabase database) throws IOException {
+        int port;
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        ProcessBuilder builder = new ProcessBuilder(
+                System.getProperty("java.home") + "/bin/java",
+                "-XX:+UseSerialGC",
+                "-jar",
+                System.getenv("GLAD_APP"),
+                "--server.port=" + port,
+                "--glad.web=" + System.getenv("GLAD_WEB"),
+                "--glad.demo=true");
+        builder.environment()
+                .putAll(Map.of(
+                        "GLAD_DB_URL", database.url(),
+                        "GLAD_DB_USER", database.user(),
+                        "GLAD_DB_PASSWORD", database.password()));
+        Process process = builder.redirectErrorStream(true)
+                .redirectOutput(new File("target/demo-server.log"))
+                .start();
+        String address = "http://127.0.0.1:" + port;
+        Ready.wait(address, process);
+        return new DemoServer(process, address);
+    }
+
+    String address() {
+        return address;
+    }
+
+    /** As if the plug were pulled. */
+    void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
+    }
+
+    @Override
+    public void close() {
+        process.destroyForcibly();
+    }
+}
