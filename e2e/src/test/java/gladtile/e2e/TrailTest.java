@@ -65,10 +65,10 @@ class TrailTest {
     }
 
     private Page student(String name) {
-        Page page = browser.device(false);
-        Browser.join(page, server.address(), code, name, "2468");
-        assertThat(page.getByText("Where do you want to go first?")).isVisible();
-        return page;
+        Page tablet = browser.device(false);
+        Browser.join(tablet, server.address(), code, name, "2468");
+        assertThat(tablet.getByText("Where do you want to go first?")).isVisible();
+        return tablet;
     }
 
     private static Locator here(Page page) {
