@@ -8,6 +8,9 @@ load_test_database() {
   . var/test/connect.env
   export GLAD_DB_URL GLAD_DB_USER GLAD_DB_PASSWORD
   export GLAD_WEB="$root/web/dist" GLAD_APP="$root/$app" GLAD_UNICODE="$root/var/unicode/NormalizationTest.txt"
+  # The URL standard's own test data, from Debian's package of a URL library.
+  GLAD_URLS=$(ls /usr/share/cargo/registry/url-*/tests/urltestdata.json)
+  export GLAD_URLS
 }
 
 # The Unicode standard's own test data, from Debian's package.
@@ -49,7 +52,7 @@ run_tests() {
   case $part in all | core | formats | server | web | e2e | wording) ;; *) fail "there is no part $part; there are core, formats, server, web, e2e and wording." ;; esac
   echo "Tests: $part"
   if [ "$part" = wording ]; then wording; return; fi
-  case $part in all | e2e) install chromium python3 unicode-data ;; *) install python3 unicode-data ;; esac
+  case $part in all | e2e) install chromium python3 unicode-data librust-url-dev ;; *) install python3 unicode-data librust-url-dev ;; esac
   rm -rf ./*/target/surefire-reports web/target/vitest.xml
   if [ "$part" != web ] && [ "$part" != core ] && [ "$part" != formats ]; then
     tables
@@ -86,7 +89,7 @@ run_tests() {
 }
 
 write_openapi() {
-  install
+  install unicode-data librust-url-dev
   tables
   front
   start_test_database

@@ -71,6 +71,7 @@ public final class Shots {
             teacher.locator("svg.page").waitFor();
             shot(teacher, folder, "students-page-as-left");
 
+            routes(teacher, address, folder);
             starter(teacher, address, folder);
             order(teacher, address, folder);
 
@@ -89,6 +90,16 @@ public final class Shots {
             student.keyboard().press("ArrowRight");
             shot(student, folder, "student-page");
         }
+    }
+
+    /** The map of the trail, with the page that branches chosen. */
+    private static void routes(Page teacher, String address, Path folder) {
+        teacher.navigate(address + "/activities");
+        teacher.getByText("The hilltop trail").first().click();
+        step(teacher, "Routes");
+        button(teacher, "Page 2, Light or not\\?").click();
+        teacher.locator("[data-map-page] svg.page").nth(7).waitFor();
+        shot(teacher, folder, "workbench-routes");
     }
 
     /** A list while it is written, and the answer of a gap; only the data of the bench keep what is made. */

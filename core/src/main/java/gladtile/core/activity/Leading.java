@@ -43,7 +43,7 @@ public record Leading(String itemId, String name, Route route, Opens opens, bool
     }
 
     /** The texts that stand in an item, other sides left out. */
-    static List<WordContent> wordsOf(Item item) {
+    public static List<WordContent> wordsOf(Item item) {
         if (item instanceof Words words) {
             return List.of(words.content());
         }

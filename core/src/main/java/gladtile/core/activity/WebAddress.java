@@ -65,6 +65,9 @@ public sealed interface WebAddress {
         if (host.isEmpty() || info.hasErrors() || !ascii.toString().matches("[a-z0-9_]([a-z0-9_.-]*[a-z0-9_.])?")) {
             return new Refused("“" + host + "” is no name of a site.");
         }
+        if (isNumber(ascii.toString()) && !ascii.toString().matches(PLAIN_NUMBERS)) {
+            return new Refused("“" + host + "” is a site's number written in a way that hides where it leads.");
+        }
         String path = rest.substring(end);
         String whole = scheme + "://" + ascii + (port.isEmpty() ? "" : ":" + port) + (path.isEmpty() ? "/" : path);
         try {
@@ -80,6 +83,15 @@ public sealed interface WebAddress {
         } catch (URISyntaxException broken) {
             return new Refused("That address cannot be read: " + broken.getReason() + ".");
         }
+    }
+
+    /** Four numbers up to 255, as they are always shown. */
+    String PLAIN_NUMBERS = "((25[0-5]|2[0-4]\\d|1\\d\\d|[1-9]?\\d)(\\.(?!$)|$)){4}";
+
+    /** Whether browsers take the host for a number, in whatever notation (URL standard, 'ends in a number'). */
+    private static boolean isNumber(String host) {
+        String[] labels = host.split("\\.");
+        return labels.length > 0 && labels[labels.length - 1].matches("\\d+|0x[0-9a-f]*");
     }
 
     private static WebAddress mail(String address) {

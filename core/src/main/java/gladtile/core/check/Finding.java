@@ -33,6 +33,7 @@ public record Finding(Kind kind, String pageId, List<String> itemIds, String wor
         SAME_NAME("Same name"),
         NOTHING_SAID("No answer set"),
         LEADS_NOWHERE("Leads nowhere"),
+        LOOKS_LIKE_A_LINK("Looks like a link"),
         NEVER_SEEN("Never seen"),
         NO_WAY_BACK("No way back"),
         NO_WAY_ON("No way to an end"),

@@ -45,7 +45,8 @@ public final class RouteMap {
         List<String> pages = on.stream().map(Page::id).toList();
         List<Way> ways = new ArrayList<>();
         on.forEach(page -> ways.addAll(WaysOut.of(activity, page)));
-        ways.removeIf(way -> !pages.contains(way.to()));
+        Set<String> there = Set.copyOf(pages);
+        ways.removeIf(way -> !there.contains(way.to()));
         return new RouteMap(pages, ways, activity.start().id(), ends(activity, on));
     }
 
@@ -123,10 +124,27 @@ public final class RouteMap {
     /** Pages that a student may come to, and from which none of the wanted ones can be reached. */
     public List<String> without(Set<String> wanted) {
         Set<String> seen = reachedFrom(start);
+        Set<String> leading = leadingTo(wanted);
         return pages.stream()
-                .filter(seen::contains)
-                .filter(page -> Collections.disjoint(reachedFrom(page), wanted))
+                .filter(page -> seen.contains(page) && !leading.contains(page))
                 .toList();
+    }
+
+    /** The pages from which one of the wanted ones can be reached, those among them. */
+    private Set<String> leadingTo(Set<String> wanted) {
+        Map<String, List<String>> in = new HashMap<>();
+        out.forEach((from, all) -> all.forEach(
+                to -> in.computeIfAbsent(to, id -> new ArrayList<>()).add(from)));
+        Set<String> leading = new LinkedHashSet<>(wanted);
+        Deque<String> open = new ArrayDeque<>(wanted);
+        while (!open.isEmpty()) {
+            for (String from : in.getOrDefault(open.poll(), List.of())) {
+                if (leading.add(from)) {
+                    open.add(from);
+                }
+            }
+        }
+        return leading;
     }
 
     /** Pages that every student passes who goes from the start to an end, in the order of pages; none when nobody can. */

@@ -13,7 +13,7 @@ import java.util.Optional;
 final class WaysOut {
     private WaysOut() {}
 
-    /** Those of its items first, then those of the Next button; none that leads to a page that is not there. */
+    /** Those of its items first, then those of the Next button; some may lead to pages that are not there. */
     static List<Way> of(Activity activity, Page page) {
         List<Way> ways = new ArrayList<>();
         for (Leading one : Leading.on(page)) {
@@ -44,7 +44,7 @@ final class WaysOut {
 
     private static Optional<String> target(Activity activity, Route route) {
         if (route instanceof Route.ToPage to) {
-            return activity.page(to.pageId()).map(Page::id);
+            return Optional.of(to.pageId());
         }
         return route instanceof Route.Start ? Optional.of(activity.start().id()) : Optional.empty();
     }

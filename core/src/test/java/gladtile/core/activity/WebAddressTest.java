@@ -20,6 +20,7 @@ class WebAddressTest {
         "example.org/stars?tonight=1#top, https://example.org/stars?tonight=1#top",
         "example.org:8443/x, https://example.org:8443/x",
         "localhost, https://localhost/",
+        "https://192.168.0.1/log, https://192.168.0.1/log",
         "mailto:dome@example.org, mailto:dome@example.org",
         "https://example.org/Müller, https://example.org/M%C3%BCller"
     })
@@ -59,6 +60,10 @@ class WebAddressTest {
                 "https://example.org\\@evil.example",
                 "https://example.org:99999/",
                 "https://-.example:x/",
+                "http://0x7f.1/",
+                "http://017700000001",
+                "https://192.168.257",
+                "https://1.2.3.04/",
                 "mailto:",
                 "mailto:a@b?cc=c@d",
                 "",

@@ -78,10 +78,13 @@ class CourseTest {
         assertThat(open(start, rules)).containsExactly("p1");
         assertThat(course(start, rules).waits()).contains("everything on this page");
         assertThat(course(start, rules).next()).isNull();
-        for (String page : List.of("practice", "harder", "end", "spare")) {
+        for (String page : List.of("practice", "harder", "end")) {
             MoveResult refused = start.with(Some.move(new Act.Open(page)), rules);
             assertThat(((MoveResult.Refused) refused).rule()).isEqualTo(MoveResult.Rule.NOT_OPEN);
         }
+        // A page that was set aside is not there at all.
+        MoveResult spare = start.with(Some.move(new Act.Open("spare")), rules);
+        assertThat(((MoveResult.Refused) spare).rule()).isEqualTo(MoveResult.Rule.NO_SUCH_PAGE);
         MoveResult behind = start.with(Some.move(new Act.StartAgain("practice")), rules);
         assertThat(((MoveResult.Refused) behind).rule()).isEqualTo(MoveResult.Rule.NOT_OPEN);
         assertThat(StudentView.of(activity, rules).pages()).extracting("id").containsExactly("p1");

@@ -192,6 +192,9 @@ class PageCheckTest {
         MISTAKES.put(
                 Kind.LEADS_NOWHERE,
                 changed(page, item(page, "moon").withTraits(Traits.NONE.withRoute(new Route.ToPage("deleted")))));
+        MISTAKES.put(
+                Kind.LOOKS_LIKE_A_LINK,
+                changed(page, words("title", "See https://example.org/sky, then sort", 80, 40, LARGE)));
         MISTAKES.put(Kind.NEVER_SEEN, mapped(PageWays.USUAL.withTo("p3"), Passage.USUAL, null, null, null));
         MISTAKES.put(Kind.NO_WAY_BACK, mapped(PageWays.USUAL, Passage.USUAL, "p2", null, null));
         Passage byThings = new Passage(false, false, null);

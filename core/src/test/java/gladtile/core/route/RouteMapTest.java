@@ -84,6 +84,14 @@ class RouteMapTest {
             assertThat(map.reachedFrom("p0")).isEqualTo(reached);
             assertThat(map.neverSeen()).doesNotContainAnyElementsOf(reached).hasSize(size - reached.size());
 
+            Set<String> away = new HashSet<>(reached);
+            away.removeIf(page -> {
+                Set<String> from = new HashSet<>();
+                new BreadthFirstIterator<>(graph, page).forEachRemaining(from::add);
+                return from.contains("p0");
+            });
+            assertThat(map.without(Set.of("p0"))).containsExactlyInAnyOrderElementsOf(away);
+
             GraphPath<String, DefaultEdge> shortest = BFSShortestPath.findPathBetween(graph, "p0", pages.get(size - 1));
             assertThat(map.shortest()).isEqualTo(shortest == null ? 0 : shortest.getLength() + 1);
 

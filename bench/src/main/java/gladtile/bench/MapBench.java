@@ -1,0 +1,100 @@
+package gladtile.bench;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.MapSpot;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Opens;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.PageWays;
+import gladtile.core.activity.Paper;
+import gladtile.core.activity.Picture;
+import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Route;
+import gladtile.core.activity.Traits;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
+import gladtile.core.attempt.Rules;
+import gladtile.core.check.Finding;
+import gladtile.core.check.PageCheck;
+import gladtile.core.route.MapLayout;
+import gladtile.core.route.RouteMap;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** The map of an activity of so many pages, each with three things that lead to other pages; and a student's way. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+public class MapBench {
+    @Param({"100", "200"})
+    int pages;
+
+    private Activity activity;
+    private RouteMap map;
+    private Rules rules;
+    private AttemptState state;
+
+    @Setup
+    public void full() {
+        Random random = new Random(1);
+        List<Page> all = new ArrayList<>();
+        for (int i = 0; i < Math.min(pages, Bounds.PAGES); i++) {
+            List<Item> items = new ArrayList<>();
+            for (int k = 0; k < 3; k++) {
+                String to = "p" + random.nextInt(pages);
+                items.add(new Picture(
+                                "i" + i + "x" + k,
+                                Frame.of(100 + 200 * k, 300, 150, 150),
+                                Movement.FIXED,
+                                "Way " + k,
+                                PictureRef.library("2B50"),
+                                "")
+                        .withTraits(Traits.NONE.withRoute(new Route.ToPage(to))));
+            }
+            Page page = new Page("p" + i, "Page " + i, Paper.PLAIN, items);
+            all.add(i % 10 == 0 ? page.withWays(PageWays.USUAL.withOpens(new Opens.WhenSolved())) : page);
+        }
+        activity = new Activity("Many ways", all, AnswerKey.EMPTY);
+        map = RouteMap.of(activity);
+        rules = Rules.of(activity);
+        state = AttemptState.start(rules);
+    }
+
+    @Benchmark
+    public Map<String, MapSpot> layout() {
+        return MapLayout.of(map);
+    }
+
+    @Benchmark
+    public List<Finding> findings() {
+        return PageCheck.links(activity);
+    }
+
+    /** What each move costs besides being judged, where something waits. */
+    @Benchmark
+    public Course courseOfAStudent() {
+        return Course.of(state, rules, Instant.EPOCH);
+    }
+}

@@ -1,0 +1,207 @@
+package gladtile.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static gladtile.e2e.Browser.button;
+import static gladtile.e2e.Browser.link;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import gladtile.core.activity.Area;
+import gladtile.core.activity.Look;
+import gladtile.core.activity.Route;
+import gladtile.core.activity.Span;
+import gladtile.core.activity.Speech;
+import gladtile.core.activity.Video;
+import gladtile.core.activity.Words;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** Things that speak, films, documents, hot areas, spots and words that lead: laid out, then met as a student. */
+class SpeakingTest extends OnWorkbench {
+    private static byte[] demo(String name) {
+        try (InputStream in = SpeakingTest.class.getResourceAsStream("/demo/" + name)) {
+            return in.readAllBytes();
+        } catch (IOException e) {
+            throw new IllegalStateException(name, e);
+        }
+    }
+
+    private Locator leadsTo() {
+        return teacher.locator(".leads label", new Page.LocatorOptions().setHasText(Pattern.compile("^\\s*Leads to")))
+                .locator("select");
+    }
+
+    private void saved() {
+        assertThat(teacher.getByText(Pattern.compile("^Saved"))).isVisible();
+    }
+
+    private void tryIt() {
+        saved();
+        link(teacher, "Try").click();
+        assertThat(teacher.getByText("This is what a student sees.")).isVisible();
+    }
+
+    @Test
+    void a_film_is_brought_in_with_captions_and_plays_again_and_again() {
+        tile("Film").click();
+        Locator chooser = teacher.locator("dialog input[type=file]");
+        chooser.setInputFiles(new FilePayload("notes.webm", "video/webm", "no film".getBytes(StandardCharsets.UTF_8)));
+        assertThat(teacher.getByText("That is not a film. Nothing on the page changed.", part()))
+                .isVisible();
+        chooser.setInputFiles(new FilePayload("dome.webm", "video/webm", demo("dome-opens.webm")));
+        untilTop(Video.class::isInstance);
+        teacher.getByLabel("Again and again").check();
+        untilTop(item -> ((Video) item).loops());
+        Locator captions = teacher.locator(".film input[type=file]");
+        captions.setInputFiles(
+                new FilePayload("a.vtt", "text/vtt", "WEBVTT\n\nno times".getBytes(StandardCharsets.UTF_8)));
+        assertThat(teacher.getByText(Pattern.compile("without times that can be read")))
+                .isVisible();
+        captions.setInputFiles(new FilePayload("dome.vtt", "text/vtt", demo("dome-opens.vtt")));
+        untilTop(item -> ((Video) item).captions() != null);
+        Browser.look(teacher, "film-lay-out");
+        tryIt();
+        assertThat(button(teacher, "Again and again")).hasAttribute("aria-pressed", "true");
+        button(teacher, "Play dome.webm").click();
+        teacher.waitForFunction("() => document.querySelector('video').currentTime > 0.2");
+    }
+
+    private static Page.GetByTextOptions part() {
+        return new Page.GetByTextOptions();
+    }
+
+    @Test
+    void a_thing_says_its_words_when_tapped_or_when_it_settles() {
+        item("moon, free").click();
+        teacher.getByLabel("Says aloud").fill("The moon only reflects light.");
+        teacher.getByLabel("Says aloud").press("Enter");
+        until(() -> speech("moon") != null);
+        teacher.getByLabel("When it settles, not when tapped").check();
+        until(() -> speech("moon").onSettle());
+        item("sun, free").click();
+        teacher.getByLabel("Says aloud").fill("Sol ☀️ شمس");
+        teacher.getByLabel("Says aloud").press("Enter");
+        until(() -> speech("sun") != null);
+        tryIt();
+        button(teacher, "Listen: sun").click();
+        assertThat(teacher.locator(".heard")).containsText("شمس");
+        assertThat(button(teacher, "Listen: moon")).hasCount(0);
+        Browser.drag(teacher, Browser.pieceLike(teacher, "moon"), teacher.locator("[data-zone='reflect']"));
+        assertThat(teacher.locator(".heard")).containsText("The moon only reflects light.");
+        button(teacher, "Stop").click();
+        assertThat(teacher.locator(".heard")).hasCount(0);
+    }
+
+    private Speech speech(String id) {
+        return kept(id).ways().speech();
+    }
+
+    @Test
+    void a_recording_from_a_file_goes_with_a_thing_and_a_document_opens_over_the_page() {
+        item("hill, fixed").click();
+        button(teacher, "Recording").click();
+        teacher.locator(".voice input[type=file]")
+                .setInputFiles(new FilePayload("page.mp3", "audio/mpeg", "<html>".getBytes(StandardCharsets.UTF_8)));
+        assertThat(teacher.getByText(Pattern.compile("A file is a recording"))).isVisible();
+        teacher.locator(".voice input[type=file]").setInputFiles(new FilePayload("hill.mp3", "audio/mpeg", mp3()));
+        until(() -> speech("hill") != null && speech("hill").file() != null);
+        assertThat(speech("hill").file().mediaType()).isEqualTo("audio/mpeg");
+
+        leadsTo().selectOption("file");
+        teacher.locator(".leads input[type=file]")
+                .setInputFiles(new FilePayload("sheet.pdf", "application/pdf", demo("log-sheet.pdf")));
+        until(() -> kept("hill").ways().route() instanceof Route.ToFile);
+        tryIt();
+        link(teacher, "hill, opens sheet.pdf").click();
+        assertThat(teacher.locator("canvas[data-drawn]").first()).isVisible();
+        button(teacher, "Back to the page").click();
+        assertThat(teacher.locator("canvas")).hasCount(0);
+    }
+
+    /** A tag and nothing behind it: enough to be known for what it is. */
+    private static byte[] mp3() {
+        byte[] file = new byte[2_000];
+        System.arraycopy(new byte[] {'I', 'D', '3', 3, 0, 0, 0, 0, 7, 0x76}, 0, file, 0, 10);
+        return file;
+    }
+
+    @Test
+    void a_hot_area_is_drawn_around_a_part_and_leads_on_unseen_if_so_wanted() {
+        tile("Hot area").click();
+        double[] middle = at(1000, 650);
+        stroke(middle[0], middle[1], 90);
+        untilTop(Area.class::isInstance);
+        Area drawn = (Area) top();
+        assertThat(drawn.outline()).hasSizeGreaterThan(6);
+        leadsTo().selectOption("next");
+        untilTop(item -> item.ways().route() instanceof Route.Next);
+        teacher.getByLabel("Students see that it leads on").uncheck();
+        untilTop(item -> Boolean.TRUE.equals(item.ways().unmarked()));
+        Browser.look(teacher, "area");
+        // Who has only keys gets a box.
+        press("Hot area", "Enter");
+        until(() -> kept().stream().filter(Area.class::isInstance).count() == 2);
+        tryIt();
+        Locator area = link(teacher, "Hot area, leads to the next page");
+        assertThat(area.locator(".sign")).isHidden();
+        area.focus();
+        keys("Enter");
+        assertThat(teacher.getByLabel("Pages").locator("[aria-current='page']")).hasText("2");
+    }
+
+    @Test
+    void a_spot_shows_what_is_hidden_and_hides_it_again() {
+        item("sun, free").click();
+        teacher.getByLabel("Hidden until something shows it").check();
+        until(() -> Boolean.TRUE.equals(kept("sun").ways().hidden()));
+        item("hill, fixed").click();
+        leadsTo().selectOption("spots");
+        teacher.locator("fieldset").getByLabel("sun").check();
+        until(() -> kept("hill").ways().route() instanceof Route.Spots);
+        tryIt();
+        Locator sun = Browser.pieceLike(teacher, "sun");
+        assertThat(sun).hasCount(0);
+        link(teacher, "hill, shows or hides").click();
+        assertThat(sun).isVisible();
+        link(teacher, "hill, shows or hides").click();
+        assertThat(sun).hasCount(0);
+    }
+
+    @Test
+    void words_lead_where_they_say_and_a_link_that_is_pasted_works_at_once() {
+        teacher.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
+        tile("Words").click();
+        teacher.keyboard().type("See ");
+        teacher.evaluate("() => navigator.clipboard.writeText('https://example.org/sky')");
+        keys("Control+v");
+        teacher.keyboard().type(" now, or go on");
+        for (int i = 0; i < 5; i++) {
+            keys("Shift+ArrowLeft");
+        }
+        teacher.locator("label", new Page.LocatorOptions().setHasText("These words lead to"))
+                .locator("select")
+                .selectOption("next");
+        keys("Escape");
+        untilTop(item -> item instanceof Words words
+                && words.content().text().equals("See https://example.org/sky now, or go on"));
+        List<Span> spans = ((Words) top()).content().spans();
+        assertThat(spans)
+                .extracting(Span::look)
+                .extracting(Look::route)
+                .containsExactly(new Route.Web("https://example.org/sky"), new Route.Next());
+        Browser.look(teacher, "words-lead");
+        tryIt();
+        link(teacher, "https:..example.org.sky, leads to").click();
+        assertThat(teacher.getByText("This leads out of your work")).isVisible();
+        button(teacher, "Stay here").click();
+        link(teacher, "go on, leads to the next page").focus();
+        keys("Enter");
+        assertThat(teacher.getByLabel("Pages").locator("[aria-current='page']")).hasText("2");
+    }
+}
