@@ -6,7 +6,7 @@ import {
   PhHouse,
   PhLinkSimple,
 } from '@phosphor-icons/vue'
-import { computed, onBeforeUnmount, ref, useTemplateRef } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef } from 'vue'
 import type { Activity, MapSpot, PagesMap } from '@/api/types'
 import { waysOf } from '@/page/passage'
 import PageThumb from '../PageThumb.vue'
@@ -188,13 +188,17 @@ function key(id: string, event: KeyboardEvent) {
   if (best) field.value?.querySelector<HTMLElement>(`[data-map-page="${best}"] .card`)?.focus()
 }
 
-/** As large as it can be seen whole, at most as large as it is. */
-function fit() {
+/** At first as much of it as can be read is seen. */
+const READABLE = 0.7
+const LEAST = 0.15
+function whole(): number {
   const room = field.value?.parentElement
-  if (!room) return
-  const whole = Math.min(1, room.clientWidth / size.value.width, room.clientHeight / size.value.height)
-  scale.value = scale.value === 1 ? Math.max(0.15, whole) : 1
+  if (!room) return 1
+  return Math.min(1, room.clientWidth / size.value.width, room.clientHeight / size.value.height)
 }
+onMounted(() => (scale.value = Math.max(READABLE, whole())))
+/** As large as it can be seen whole, or as large as it is. */
+const fit = () => (scale.value = scale.value < 1 ? 1 : Math.max(LEAST, whole()))
 </script>
 
 <template>
@@ -340,7 +344,8 @@ function fit() {
 }
 .named {
   position: absolute;
-  max-width: 150px;
+  z-index: 1;
+  max-width: 128px;
   padding: 1px 7px;
   overflow: hidden;
   border: 1px solid #cdb9a0;

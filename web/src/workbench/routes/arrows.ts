@@ -36,7 +36,7 @@ export function arrowsOf(ways: Way[], spots: Map<string, MapSpot>): Arrow[] {
 }
 
 /** How far along an arrow its name stands: nearer to where it leads, where arrows from one page have parted. */
-const NAMED = 0.62
+const NAMED = 0.56
 
 function along(a: Point, b: Point, c: Point, d: Point, t: number): Point {
   const s = 1 - t

@@ -98,7 +98,7 @@ public final class Shots {
         teacher.getByText("The hilltop trail").first().click();
         step(teacher, "Routes");
         button(teacher, "Page 2, Light or not\\?").click();
-        teacher.locator("[data-map-page] svg.page").nth(7).waitFor();
+        teacher.locator("[data-map-page] svg.page").nth(5).waitFor();
         shot(teacher, folder, "workbench-routes");
     }
 

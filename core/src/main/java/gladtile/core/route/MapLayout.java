@@ -29,7 +29,7 @@ public final class MapLayout {
 
     public static final double HEIGHT = 134;
     /** Across the gap between two layers, where the names of ways stand. */
-    private static final double BETWEEN = 110;
+    private static final double BETWEEN = 100;
 
     private static final double BELOW = 60;
     private static final int LAYERS_IN_A_ROW = 7;
