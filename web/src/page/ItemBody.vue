@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Item } from '@/api/types'
-import FilmBody from './FilmBody.vue'
+import VideoBody from './VideoBody.vue'
 import { areaPath, tilePath } from './geometry'
 import InkBody from './InkBody.vue'
 import { isPiece, ways } from './items'
@@ -119,7 +119,7 @@ const words = computed(() => {
       <path class="area" :d="areaPath(item)" />
     </template>
 
-    <FilmBody v-else-if="item.kind === 'video'" :item="item" />
+    <VideoBody v-else-if="item.kind === 'video'" :item="item" />
 
     <template v-else>
       <path class="zone" :d="tilePath(width, height, 26, 7)" />

@@ -24,7 +24,7 @@ export function itemName(item: Item): string {
     case 'line':
       return described || (item.look.from || item.look.to ? 'Connector' : item.look.curved ? 'Curve' : 'Line')
     case 'video':
-      return described || short(item.film.name) || 'Video'
+      return described || short(item.video.name) || 'Video'
     default:
       return described || KINDS[item.kind]
   }

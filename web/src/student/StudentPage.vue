@@ -14,7 +14,7 @@ import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
 import { routeOf } from '@/page/route'
 import { leadsTo, routeTo } from '@/page/routes'
-import FilmPlayer from './FilmPlayer.vue'
+import VideoPlayer from './VideoPlayer.vue'
 import CoverHandle from './CoverHandle.vue'
 import { toldOf, toldOfCheck, toldOfTyped } from './feedback'
 import GapField from './GapField.vue'
@@ -441,7 +441,7 @@ const slide = (id: string, share: number) =>
         </g>
         <template v-else-if="isPiece(one.item) || one.item.kind === 'area'" />
         <g v-else-if="one.item.kind === 'video'" :transform="placed(one.item.frame)">
-          <FilmPlayer :item="one.item" />
+          <VideoPlayer :item="one.item" />
         </g>
         <CoverHandle
           v-else-if="one.item.kind === 'cover'"

@@ -12,7 +12,7 @@ import { cutInto } from './cutting'
 import DepthButtons from './DepthButtons.vue'
 import DraftField from './DraftField.vue'
 import { zonesOf } from './key'
-import FilmPanel from './FilmPanel.vue'
+import VideoPanel from './VideoPanel.vue'
 import LeadsTo from './LeadsTo.vue'
 import LookPanel from './LookPanel.vue'
 import { decisionOf } from './mirror'
@@ -101,7 +101,7 @@ const sort = computed(() => {
       >Written at its top<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
     /></label>
 
-    <FilmPanel
+    <VideoPanel
       v-if="item.kind === 'video'"
       :bench="bench"
       :item="item"

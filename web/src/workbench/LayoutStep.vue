@@ -5,7 +5,7 @@ import type { Page } from '@/api/types'
 import { useAdding } from './adding'
 import { makeBench } from './bench'
 import type { Editing } from './editing'
-import FilmDialog from './FilmDialog.vue'
+import VideoDialog from './VideoDialog.vue'
 import InkPanel from './InkPanel.vue'
 import ItemPanel from './ItemPanel.vue'
 import type { TileKind } from './make'
@@ -29,7 +29,7 @@ const stage = ref<InstanceType<typeof PageStage>>()
 const middle = ref<HTMLElement>()
 const snapping = ref(true)
 const adding = useAdding(bench, page)
-const { wanted, filming } = adding
+const { wanted, bringing } = adding
 const view = useZoom(
   middle,
   () => Boolean(stage.value?.spaceHeld),
@@ -133,7 +133,12 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
       @shape="adding.shape"
       @line="adding.line"
     />
-    <FilmDialog v-if="filming" :file="filming.file ?? null" @film="adding.film" @close="filming = null" />
+    <VideoDialog
+      v-if="bringing"
+      :file="bringing.file ?? null"
+      @video="adding.video"
+      @close="bringing = null"
+    />
     <PictureFinder
       v-if="wanted"
       :several="'at' in wanted"

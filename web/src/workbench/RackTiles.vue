@@ -40,7 +40,7 @@ const TILES = [
   { kind: 'zone', name: 'Drop zone', icon: PhTarget },
   { kind: 'gap', name: 'Gap', icon: PhTextbox },
   { kind: 'area', name: 'Hot area', icon: PhHandPointing },
-  { kind: 'video', name: 'Film', icon: PhFilmStrip },
+  { kind: 'video', name: 'Video', icon: PhFilmStrip },
   { kind: 'cover', name: 'Cover', icon: PhRectangle },
   { kind: 'lens', name: 'Lens', icon: PhMagnifyingGlassPlus },
 ] as const

@@ -9,7 +9,7 @@ import {
   freePlace,
   inRows,
   newCover,
-  newFilm,
+  newVideo,
   newGap,
   newLens,
   newLine,
@@ -32,8 +32,8 @@ const CENTRE = { x: PAGE.width / 2, y: PAGE.height / 2 }
 /** Everything by which new items come onto the page: tiles, the library, files and the camera. */
 export function useAdding(bench: Bench, page: Ref<Page>) {
   const wanted = ref<PictureFor | null>(null)
-  /** A film is being brought in for a place on the page. */
-  const filming = ref<{ at: Point; file?: File } | null>(null)
+  /** A video is being brought in for a place on the page. */
+  const bringing = ref<{ at: Point; file?: File } | null>(null)
 
   function tile(kind: TileKind, at: Point = CENTRE) {
     bench.take({ is: 'hand' })
@@ -51,7 +51,7 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     else if (kind === 'lens') bench.add(newLens(now, at))
     else if (kind === 'gap') bench.add(newGap(now, at))
     else if (kind === 'area') bench.add(areaAround([at]))
-    else if (kind === 'video') filming.value = { at }
+    else if (kind === 'video') bringing.value = { at }
     else bench.add(newZone(now, at))
   }
   /** A tile that was clicked, rather than dragged, means the middle of the page and no cell. */
@@ -158,14 +158,14 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
 
   /** Pictures that were dropped or pasted; one let go over a cell fits itself to it. */
   async function files(all: File[], at: Point) {
-    const film = all.find((one) => one.type.startsWith('video/'))
-    if (film) {
-      filming.value = { at, file: film }
+    const video = all.find((one) => one.type.startsWith('video/'))
+    if (video) {
+      bringing.value = { at, file: video }
       return
     }
     const pictures = all.filter((one) => one.type.startsWith('image/'))
     if (pictures.length === 0) {
-      bench.editing.tell('Only pictures and films can be put here. Nothing changed.')
+      bench.editing.tell('Only pictures and videos can be put here. Nothing changed.')
       return
     }
     const rows = pictures.map((one) => ({ name: one.name, share: 0, wrong: '' }))
@@ -178,11 +178,11 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     bench.editing.tell(wrong ? wrong.wrong : 'Say whose the picture is: select it and fill in its credit.')
   }
 
-  function film(file: FileRef) {
-    const at = filming.value?.at ?? CENTRE
-    filming.value = null
-    bench.add(newFilm(page.value, at, file))
+  function video(file: FileRef) {
+    const at = bringing.value?.at ?? CENTRE
+    bringing.value = null
+    bench.add(newVideo(page.value, at, file))
   }
 
-  return { wanted, filming, film, tile, tileClicked, shape, line, library, severalFromLibrary, file, files }
+  return { wanted, bringing, video, tile, tileClicked, shape, line, library, severalFromLibrary, file, files }
 }

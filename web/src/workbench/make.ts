@@ -183,15 +183,15 @@ export function newGap(page: Page, at: Point): Item {
   return { kind: 'gap', ...common(frame), movement: FIXED, description: `Gap ${number}`, style }
 }
 
-/** A film as large as half the page, with room for its buttons. */
-export function newFilm(page: Page, at: Point, film: FileRef): Item {
+/** A video as large as half the page, with room for its buttons. */
+export function newVideo(page: Page, at: Point, video: FileRef): Item {
   return {
     kind: 'video',
     id: newId(),
     frame: freePlace(page, at, 800, 520),
     movement: FIXED,
     description: '',
-    film,
+    video,
     loops: false,
     muted: false,
   }

@@ -108,7 +108,7 @@ public final class Bounds {
     public static final double MAP = 100_000;
     /** UTF-16 units of what an item says aloud. */
     public static final int SPEECH_LENGTH = 2_000;
-    /** Bytes of one recording, film or document, and of the pieces in which it is brought in. */
+    /** Bytes of one recording, video or document, and of the pieces in which it is brought in. */
     public static final int FILE_BYTES = 200 * 1024 * 1024;
 
     public static final int FILE_PIECE = 1024 * 1024;

@@ -22,7 +22,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
-/** Things that speak, films, documents, hot areas, spots and words that lead: laid out, then met as a student. */
+/** Things that speak, videos, documents, hot areas, spots and words that lead: laid out, then met as a student. */
 class SpeakingTest extends OnWorkbench {
     private static byte[] demo(String name) {
         try (InputStream in = SpeakingTest.class.getResourceAsStream("/demo/" + name)) {
@@ -48,24 +48,24 @@ class SpeakingTest extends OnWorkbench {
     }
 
     @Test
-    void a_film_is_brought_in_with_captions_and_plays_again_and_again() {
-        tile("Film").click();
+    void a_video_is_brought_in_with_captions_and_plays_again_and_again() {
+        tile("Video").click();
         Locator chooser = teacher.locator("dialog input[type=file]");
-        chooser.setInputFiles(new FilePayload("notes.webm", "video/webm", "no film".getBytes(StandardCharsets.UTF_8)));
-        assertThat(teacher.getByText("That is not a film. Nothing on the page changed.", part()))
+        chooser.setInputFiles(new FilePayload("notes.webm", "video/webm", "no video".getBytes(StandardCharsets.UTF_8)));
+        assertThat(teacher.getByText("That is not a video. Nothing on the page changed.", part()))
                 .isVisible();
         chooser.setInputFiles(new FilePayload("dome.webm", "video/webm", demo("dome-opens.webm")));
         untilTop(Video.class::isInstance);
         teacher.getByLabel("Again and again").check();
         untilTop(item -> ((Video) item).loops());
-        Locator captions = teacher.locator(".film input[type=file]");
+        Locator captions = teacher.locator(".video input[type=file]");
         captions.setInputFiles(
                 new FilePayload("a.vtt", "text/vtt", "WEBVTT\n\nno times".getBytes(StandardCharsets.UTF_8)));
         assertThat(teacher.getByText(Pattern.compile("without times that can be read")))
                 .isVisible();
         captions.setInputFiles(new FilePayload("dome.vtt", "text/vtt", demo("dome-opens.vtt")));
         untilTop(item -> ((Video) item).captions() != null);
-        Browser.look(teacher, "film-lay-out");
+        Browser.look(teacher, "video-lay-out");
         tryIt();
         assertThat(button(teacher, "Again and again")).hasAttribute("aria-pressed", "true");
         button(teacher, "Play dome.webm").click();

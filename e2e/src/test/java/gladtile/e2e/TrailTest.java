@@ -92,7 +92,7 @@ class TrailTest {
         button(page, "Stay here").click();
 
         link(page, "The dome opens").click();
-        film(page);
+        video(page);
         button(page, "Back").click();
         link(page, "Light or not").click();
         assertThat(page.getByText("Does it make its own light?")).isVisible();
@@ -119,7 +119,7 @@ class TrailTest {
         assertThat(page.getByText("This door opens only for those")).isVisible();
         button(page, "Next").click();
         assertThat(page.getByText("You have walked the whole trail")).isVisible();
-        // The tiles follow the way that was taken: start, film, light, harder, room, top; 'Once more' is not among
+        // The tiles follow the way that was taken: start, video, light, harder, room, top; 'Once more' is not among
         // them.
         assertThat(page.getByLabel("Pages").locator("button")).hasCount(7);
         assertThat(page.getByLabel("Pages").getByLabel(Pattern.compile("Once more")))
@@ -131,7 +131,7 @@ class TrailTest {
     }
 
     /** It plays, pauses, and its captions are there; what is above it on the page stays above it. */
-    private static void film(Page page) {
+    private static void video(Page page) {
         assertThat(page.getByText("Every clear night begins like this.")).isVisible();
         button(page, "Play The dome of the observatory opens").click();
         Locator pause = button(page, "Pause The dome of the observatory opens");
@@ -146,7 +146,7 @@ class TrailTest {
         assertThat(page.evaluate("() => document.querySelector('video').muted")).isEqualTo(true);
         button(page, "Once").click();
         assertThat(page.evaluate("() => document.querySelector('video').loop")).isEqualTo(true);
-        Browser.look(page, "trail-film");
+        Browser.look(page, "trail-video");
     }
 
     @Test

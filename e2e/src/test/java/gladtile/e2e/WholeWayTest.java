@@ -250,7 +250,7 @@ class WholeWayTest {
         Browser.tabTo(teacher, "full moon in Home of the moon: not decided");
         teacher.keyboard().press("Space");
         assertThat(teacher.getByText("all decided")).isVisible();
-        teacher.keyboard().press("Alt+4");
+        teacher.keyboard().press("Alt+5");
         teacher.getByText("Puffin").first().waitFor();
         Browser.tabTo(teacher, "Assign");
         teacher.keyboard().press("Enter");

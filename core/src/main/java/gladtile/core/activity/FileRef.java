@@ -6,7 +6,7 @@ import gladtile.core.OutOfBounds;
 import java.util.regex.Pattern;
 
 /**
- * A document, recording or film that a teacher brought in.
+ * A document, recording or video that a teacher brought in.
  *
  * @param sha256 of its bytes, in small hexadecimal
  * @param name what it is called, for people
@@ -32,7 +32,7 @@ public record FileRef(String sha256, String name, String mediaType) {
     }
 
     @JsonIgnore
-    public boolean isFilm() {
+    public boolean isVideo() {
         return mediaType.startsWith("video/");
     }
 }

@@ -6,9 +6,9 @@ import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 
 /**
- * A film on a page. It stays where it is.
+ * A video on a page. It stays where it is.
  *
- * @param poster the first picture; absent for the film's own
+ * @param poster the first picture; absent for the video's own
  * @param captions a text track (WebVTT); absent for none
  */
 public record Video(
@@ -16,7 +16,7 @@ public record Video(
         Frame frame,
         String description,
         @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
-        FileRef film,
+        FileRef video,
         @JsonInclude(JsonInclude.Include.NON_NULL) PictureRef poster,
         @JsonInclude(JsonInclude.Include.NON_NULL) FileRef captions,
         boolean loops,
@@ -24,8 +24,8 @@ public record Video(
         implements Item {
     public Video {
         traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
-        if (!Bounds.present("video.film", film).isFilm()) {
-            throw new OutOfBounds("video.film", "a film is a file of moving pictures");
+        if (!Bounds.present("video.video", video).isVideo()) {
+            throw new OutOfBounds("video.video", "a video is a file of moving pictures");
         }
         if (captions != null && !captions.mediaType().equals("text/vtt")) {
             throw new OutOfBounds("video.captions", "captions are a WebVTT file");
@@ -40,7 +40,7 @@ public record Video(
 
     @Override
     public Video with(Common of) {
-        return new Video(of.id(), of.frame(), of.description(), of.traits(), film, poster, captions, loops, muted);
+        return new Video(of.id(), of.frame(), of.description(), of.traits(), video, poster, captions, loops, muted);
     }
 
     @Override
@@ -50,7 +50,7 @@ public record Video(
 
     @Override
     public String name() {
-        String said = description.isBlank() ? film.name() : description;
+        String said = description.isBlank() ? video.name() : description;
         return said.isBlank() ? "Video" : Names.shortened(said);
     }
 }

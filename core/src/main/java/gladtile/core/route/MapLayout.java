@@ -58,6 +58,8 @@ public final class MapLayout {
             node.setDimensions(WIDTH, HEIGHT);
             nodes.put(page, node);
         }
+        // What can be met comes before what nobody comes to.
+        nodes.get(map.start()).setProperty(CoreOptions.PRIORITY, 100);
         nodes.get(map.start()).setProperty(LayeredOptions.LAYERING_LAYER_CONSTRAINT, LayerConstraint.FIRST);
         Map<String, Integer> far = map.distances();
         Set<String> drawn = new HashSet<>();

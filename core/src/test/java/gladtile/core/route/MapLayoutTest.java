@@ -33,6 +33,20 @@ class MapLayoutTest {
         assertThat(at.get("moon").x()).isLessThan(at.get("end").x());
     }
 
+    @Test
+    void what_can_be_met_stands_above_what_nobody_comes_to() {
+        RouteMap map = RouteMap.of(
+                List.of("lost", "lost2", "lost3", "home", "end"),
+                List.of(
+                        new Way("lost", "lost2", "1", ""),
+                        new Way("lost2", "lost3", "2", ""),
+                        new Way("home", "end", "3", "")),
+                "home",
+                Set.of("end"));
+        Map<String, MapSpot> at = MapLayout.of(map);
+        assertThat(at.get("home").y()).isLessThan(at.get("lost").y());
+    }
+
     /** Whatever leads where: no two pages lie over one another, and the same map is laid out alike. */
     @Test
     void no_page_lies_over_another() {

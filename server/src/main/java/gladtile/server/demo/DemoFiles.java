@@ -11,8 +11,8 @@ import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 
-/** The files of the demo: a short film that was drawn for it, its captions, a sheet to write on, and a bell. */
-record DemoFiles(FileRef film, FileRef captions, FileRef sheet, FileRef bell) {
+/** The files of the demo: a short video that was drawn for it, its captions, a sheet to write on, and a bell. */
+record DemoFiles(FileRef video, FileRef captions, FileRef sheet, FileRef bell) {
     private static final float RATE = 16_000;
 
     /** @param keep takes a name and the bytes, and gives the kept file */

@@ -72,9 +72,9 @@ final class DemoThings {
                 words(text, width - 40, style));
     }
 
-    static Item film(String said, DemoFiles files, double x, double y) {
+    static Item video(String said, DemoFiles files, double x, double y) {
         return new Video(
-                id(), Frame.of(x, y, 840, 560), said, null, files.film(), null, files.captions(), false, false);
+                id(), Frame.of(x, y, 840, 560), said, null, files.video(), null, files.captions(), false, false);
     }
 
     static Item hidden(String code, String said, double x, double y, double size) {

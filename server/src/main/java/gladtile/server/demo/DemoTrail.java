@@ -9,7 +9,7 @@ import java.util.List;
 
 /**
  * Eight pages that lead to one another: a start page of choices, a branch by what was right at first, a page that opens
- * only then, a sound on each piece, a film, a document, a spot and a web link.
+ * only then, a sound on each piece, a video, a document, a spot and a web link.
  */
 final class DemoTrail {
     private DemoTrail() {}
@@ -17,7 +17,7 @@ final class DemoTrail {
     static List<DemoPage> pages(Paper hills, Paper dusk, DemoFiles files) {
         DemoPage start = new DemoPage("Where to?", dusk);
         DemoPage light = new DemoPage("Light or not?", hills);
-        DemoPage film = new DemoPage("The dome opens", dusk);
+        DemoPage video = new DemoPage("The dome opens", dusk);
         DemoPage listen = new DemoPage("Listen", hills);
         DemoPage far = new DemoPage("How far away?", dusk);
         DemoPage practice = new DemoPage("Once more", hills);
@@ -28,7 +28,7 @@ final class DemoTrail {
                 .fixed("1F4A1", "Light or not", 170, 290, 300)
                 .leads(new Route.ToPage(light.id()))
                 .fixed("1F3A5", "The dome opens", 650, 290, 300)
-                .leads(new Route.ToPage(film.id()))
+                .leads(new Route.ToPage(video.id()))
                 .fixed("1F514", "Listen", 1130, 290, 300)
                 .leads(new Route.ToPage(listen.id()))
                 .item(DemoThings.label("Light or not?", 120, 610, 400))
@@ -50,10 +50,10 @@ final class DemoTrail {
                         .withTo(practice.id())
                         .withFirst(far.id()));
         home(light);
-        film.title("The dome opens", "Every clear night begins like this.")
-                .item(DemoThings.film("The dome of the observatory opens", files, 380, 230))
+        video.title("The dome opens", "Every clear night begins like this.")
+                .item(DemoThings.video("The dome of the observatory opens", files, 380, 230))
                 .ways(PageWays.USUAL.withTo(listen.id()));
-        home(film);
+        home(video);
         Item owl = DemoThings.hidden("1F989", "An owl on the dome", 1090, 470, 240);
         listen.title("Listen", "Tap the bell. Read the sheet. Find who is hiding.")
                 .item(DemoThings.speaking("1F514", "The bell of the dome", files.bell(), "The bell rings twice.", 190))
@@ -92,7 +92,7 @@ final class DemoTrail {
                 .text("Press Hand in when you are ready.", 720)
                 .ways(PageWays.USUAL.withEnds(true));
         home(end);
-        return List.of(start, light, film, listen, far, practice, room, end);
+        return List.of(start, light, video, listen, far, practice, room, end);
     }
 
     private static void home(DemoPage page) {

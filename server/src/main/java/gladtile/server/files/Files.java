@@ -29,7 +29,7 @@ public class Files {
         this.uploads = uploads;
     }
 
-    /** A recording, film or document that is all there already. */
+    /** A recording, video or document that is all there already. */
     public FileRef bring(Who who, String name, byte[] bytes) {
         if (!(uploads.whole(who, name, bytes) instanceof Uploads.Taken taken)) {
             throw new IllegalStateException("the file " + name + " was refused");

@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Recordings, films and documents that teachers bring in, piece by piece. */
+/** Recordings, videos and documents that teachers bring in, piece by piece. */
 @RestController
 @RequestMapping("/api/uploads")
 class UploadController {

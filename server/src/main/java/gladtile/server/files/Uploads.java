@@ -20,7 +20,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
-/** Takes recordings, films and documents in, in pieces that can come again and in any order. */
+/** Takes recordings, videos and documents in, in pieces that can come again and in any order. */
 @Service
 class Uploads {
     private static final int DAYS = 1;
@@ -124,7 +124,7 @@ class Uploads {
             Optional<Refused> refused = type.isEmpty()
                     ? Optional.of(new Refused(
                             "file.type",
-                            "A file is a recording (MP3, M4A, Ogg, WAV, FLAC), a film (MP4, WebM, Ogg), a PDF, plain"
+                            "A file is a recording (MP3, M4A, Ogg, WAV, FLAC), a video (MP4, WebM, Ogg), a PDF, plain"
                                     + " words or WebVTT captions; this one is none of them."))
                     : captions(who, upload, type.get());
             if (refused.isPresent()) {

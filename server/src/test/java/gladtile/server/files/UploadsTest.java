@@ -15,18 +15,18 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** Recordings and films come in piece by piece, and any part of them can be asked for (RFC 9110, section 14). */
+/** Recordings and videos come in piece by piece, and any part of them can be asked for (RFC 9110, section 14). */
 @ExtendWith(RealServer.class)
 class UploadsTest {
     private static final int PIECE = 1024 * 1024;
 
     /** Noise that begins as an MP4 file does. */
-    private static byte[] film(int bytes) {
-        byte[] film = new byte[bytes];
-        new Random(6).nextBytes(film);
+    private static byte[] video(int bytes) {
+        byte[] video = new byte[bytes];
+        new Random(6).nextBytes(video);
         byte[] head = "\0\0\0\u0020ftypmp42".getBytes(StandardCharsets.ISO_8859_1);
-        System.arraycopy(head, 0, film, 0, head.length);
-        return film;
+        System.arraycopy(head, 0, video, 0, head.length);
+        return video;
     }
 
     private static String begin(Api teacher, String name, long bytes) {
@@ -57,24 +57,24 @@ class UploadsTest {
     void pieces_come_in_any_order_and_twice_and_the_file_is_the_same(RealServer server) throws Exception {
         School school = new School(server);
         Api teacher = school.asTeacher();
-        byte[] film = film(2 * PIECE + 777);
-        String id = begin(teacher, "dome-opens.mp4", film.length);
-        assertThat(put(teacher, id, 2, film).status()).isEqualTo(204);
-        assertThat(put(teacher, id, 0, film).status()).isEqualTo(204);
-        assertThat(put(teacher, id, 0, film).status()).isEqualTo(204);
+        byte[] video = video(2 * PIECE + 777);
+        String id = begin(teacher, "dome-opens.mp4", video.length);
+        assertThat(put(teacher, id, 2, video).status()).isEqualTo(204);
+        assertThat(put(teacher, id, 0, video).status()).isEqualTo(204);
+        assertThat(put(teacher, id, 0, video).status()).isEqualTo(204);
         assertThat(finish(teacher, id).text("bound")).isEqualTo("upload.pieces");
         // After the network was away one asks what is there, and goes on.
         assertThat(teacher.get("/api/uploads/" + id).json().path("have").toString())
                 .isEqualTo("[0,2]");
-        assertThat(put(teacher, id, 1, film).status()).isEqualTo(204);
+        assertThat(put(teacher, id, 1, video).status()).isEqualTo(204);
         Api.Answer file = finish(teacher, id);
         assertThat(file.text("mediaType")).isEqualTo("video/mp4");
         assertThat(file.text("name")).isEqualTo("dome-opens.mp4");
         String sha =
-                HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(film));
+                HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(video));
         assertThat(file.text("sha256")).isEqualTo(sha);
         Api student = school.asStudent(0);
-        assertThat(student.raw("/api/files/" + sha).body()).isEqualTo(film);
+        assertThat(student.raw("/api/files/" + sha).body()).isEqualTo(video);
         assertThat(teacher.get("/api/uploads/" + id).status()).isEqualTo(404);
         assertThat(new School(server).asTeacher().get("/api/files/" + sha).status())
                 .isEqualTo(404);
@@ -83,23 +83,23 @@ class UploadsTest {
     @Test
     void any_part_of_it_is_given_alone(RealServer server) {
         School school = new School(server);
-        byte[] film = film(2 * PIECE + 100);
-        String path = "/api/files/" + whole(school.asTeacher(), "film", film).text("sha256");
+        byte[] video = video(2 * PIECE + 100);
+        String path = "/api/files/" + whole(school.asTeacher(), "video", video).text("sha256");
         Api student = school.asStudent(0);
-        assertPart(student.part(path, "bytes=0-9"), film, 0, 10);
+        assertPart(student.part(path, "bytes=0-9"), video, 0, 10);
         // Across the edge of two chunks, to the end, and the last bytes.
-        assertPart(student.part(path, "bytes=1048570-1048590"), film, 1_048_570, 1_048_591);
-        assertPart(student.part(path, "bytes=2097200-"), film, 2_097_200, film.length);
-        assertPart(student.part(path, "bytes=-50"), film, film.length - 50, film.length);
+        assertPart(student.part(path, "bytes=1048570-1048590"), video, 1_048_570, 1_048_591);
+        assertPart(student.part(path, "bytes=2097200-"), video, 2_097_200, video.length);
+        assertPart(student.part(path, "bytes=-50"), video, video.length - 50, video.length);
         assertThat(student.part(path, "bytes=9999999-").statusCode()).isEqualTo(416);
         assertThat(student.raw(path).headers().firstValue("Accept-Ranges")).contains("bytes");
     }
 
-    private static void assertPart(HttpResponse<byte[]> answer, byte[] film, int from, int to) {
+    private static void assertPart(HttpResponse<byte[]> answer, byte[] video, int from, int to) {
         assertThat(answer.statusCode()).isEqualTo(206);
-        assertThat(answer.body()).isEqualTo(Arrays.copyOfRange(film, from, to));
+        assertThat(answer.body()).isEqualTo(Arrays.copyOfRange(video, from, to));
         assertThat(answer.headers().firstValue("Content-Range"))
-                .contains("bytes %d-%d/%d".formatted(from, to - 1, film.length));
+                .contains("bytes %d-%d/%d".formatted(from, to - 1, video.length));
     }
 
     @Test
@@ -134,7 +134,7 @@ class UploadsTest {
     void the_room_of_a_school_counts_what_is_there_and_what_is_on_its_way(RealServer server) {
         Api teacher = new School(server).asTeacher();
         assertThat(used(teacher)).isZero();
-        whole(teacher, "film", film(5_000));
+        whole(teacher, "video", video(5_000));
         String id = begin(teacher, "more", 7_000);
         assertThat(used(teacher)).isEqualTo(12_000);
         teacher.post("/api/uploads/" + id + "/cancel", Map.of());

@@ -3,30 +3,30 @@ import { onMounted, ref } from 'vue'
 import type { FileRef } from '@/api/types'
 import FilePick from './files/FilePick.vue'
 
-/** Brings a film in for the page. */
+/** Brings a video in for the page. */
 defineProps<{ file?: File | null }>()
-const emit = defineEmits<{ film: [file: FileRef]; close: [] }>()
+const emit = defineEmits<{ video: [file: FileRef]; close: [] }>()
 const dialog = ref<HTMLDialogElement>()
 const wrong = ref('')
 onMounted(() => dialog.value?.showModal())
 function take(file: FileRef) {
-  if (file.mediaType.startsWith('video/')) emit('film', file)
-  else wrong.value = 'That is not a film. Nothing on the page changed. Choose an MP4, WebM or Ogg file.'
+  if (file.mediaType.startsWith('video/')) emit('video', file)
+  else wrong.value = 'That is not a video. Nothing on the page changed. Choose an MP4, WebM or Ogg file.'
 }
 </script>
 
 <template>
-  <dialog ref="dialog" class="film" aria-labelledby="film-head" @close="emit('close')">
-    <h1 id="film-head">A film for this page</h1>
+  <dialog ref="dialog" class="video" aria-labelledby="video-head" @close="emit('close')">
+    <h1 id="video-head">A video for this page</h1>
     <p>MP4, WebM or Ogg, up to 200 MB. Only bring in what you may show.</p>
-    <FilePick label="Choose a film" accept="video/*" :file="file" @file="take" />
+    <FilePick label="Choose a video" accept="video/*" :file="file" @file="take" />
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <div class="row"><button class="btn" @click="dialog?.close()">Close</button></div>
   </dialog>
 </template>
 
 <style scoped>
-.film {
+.video {
   width: 460px;
   padding: 22px 26px;
   border: 1px solid var(--line);
@@ -34,7 +34,7 @@ function take(file: FileRef) {
   background: var(--paper);
   color: var(--ink);
 }
-.film::backdrop {
+.video::backdrop {
   background: #1f2d3380;
 }
 p {

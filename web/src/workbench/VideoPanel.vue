@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { PhTrash } from '@phosphor-icons/vue'
 import { ref } from 'vue'
-import type { FileRef, Item, Video } from '@/api/types'
+import type { FileRef, Item } from '@/api/types'
 import { pictureUrl } from '@/page/pictures'
 import type { Bench } from './bench'
 import FilePick from './files/FilePick.vue'
 
-/** How a film plays, its first picture and its captions. */
-type Film = Extract<Item, { kind: 'video' }>
-const props = defineProps<{ bench: Bench; item: Film }>()
+/** How a video plays, its first picture and its captions. */
+type OnPage = Extract<Item, { kind: 'video' }>
+const props = defineProps<{ bench: Bench; item: OnPage }>()
 const emit = defineEmits<{ picture: [] }>()
 const wrong = ref('')
 
-function set(change: Partial<Pick<Video, 'loops' | 'muted' | 'captions' | 'poster' | 'film'>>) {
-  const next = { ...props.item, ...change } as Film
+function set(change: Partial<Pick<OnPage, 'loops' | 'muted' | 'captions' | 'poster' | 'video'>>) {
+  const next = { ...props.item, ...change } as OnPage
   for (const name of ['captions', 'poster'] as const) if (next[name] === undefined) delete next[name]
   props.bench.setBody(next)
 }
@@ -26,7 +26,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
 </script>
 
 <template>
-  <section class="film">
+  <section class="video">
     <label class="line"
       >Again and again <input type="checkbox" :checked="item.loops" @change="set({ loops: checked($event) })"
     /></label>
@@ -57,7 +57,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
 </template>
 
 <style scoped>
-.film {
+.video {
   display: grid;
   gap: 8px;
 }

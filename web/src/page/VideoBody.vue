@@ -4,7 +4,7 @@ import type { Video } from '@/api/types'
 import { itemName } from './names'
 import { pictureUrl } from './pictures'
 
-/** A film at rest: its first picture, or a dark field, with the sign that it can be played. */
+/** A video at rest: its first picture, or a dark field, with the sign that it can be played. */
 const props = defineProps<{ item: Extract<import('@/api/types').Item, { kind: 'video' }> }>()
 const width = computed(() => props.item.frame.width)
 const height = computed(() => props.item.frame.height)

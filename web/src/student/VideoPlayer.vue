@@ -13,9 +13,9 @@ import type { Item } from '@/api/types'
 import { itemName } from '@/page/names'
 import { pictureUrl } from '@/page/pictures'
 
-/** A film on a page, with its buttons below; what lies above it on the page lies above the picture. */
+/** A video on a page, with its buttons below; what lies above it on the page lies above the picture. */
 const props = defineProps<{ item: Extract<Item, { kind: 'video' }> }>()
-const film = useTemplateRef<HTMLVideoElement>('film')
+const video = useTemplateRef<HTMLVideoElement>('video')
 const playing = ref(false)
 const muted = ref(props.item.muted)
 const loops = ref(props.item.loops)
@@ -24,24 +24,24 @@ const wrong = ref(false)
 const name = computed(() => itemName(props.item))
 
 function toggle() {
-  const now = film.value
+  const now = video.value
   if (!now) return
   if (now.paused) now.play().catch(() => (wrong.value = true))
   else now.pause()
 }
 function showCaptions() {
   captions.value = !captions.value
-  const track = film.value?.textTracks[0]
+  const track = video.value?.textTracks[0]
   if (track) track.mode = captions.value ? 'showing' : 'hidden'
 }
 </script>
 
 <template>
   <foreignObject :x="0" :y="0" :width="item.frame.width" :height="item.frame.height">
-    <div class="film" @pointerdown.stop>
+    <div class="video" @pointerdown.stop>
       <video
-        ref="film"
-        :src="`/api/files/${item.film.sha256}`"
+        ref="video"
+        :src="`/api/files/${item.video.sha256}`"
         :poster="item.poster ? pictureUrl(item.poster) : undefined"
         :muted="muted"
         :loop="loops"
@@ -61,7 +61,7 @@ function showCaptions() {
           :src="`/api/files/${item.captions.sha256}`"
         />
       </video>
-      <p v-if="wrong" class="wrong" role="alert">This film cannot be played here.</p>
+      <p v-if="wrong" class="wrong" role="alert">This video cannot be played here.</p>
       <div class="keys">
         <button :aria-label="playing ? `Pause ${name}` : `Play ${name}`" @click="toggle">
           <component :is="playing ? PhPause : PhPlay" :size="34" weight="fill" aria-hidden="true" />
@@ -86,7 +86,7 @@ function showCaptions() {
 </template>
 
 <style scoped>
-.film {
+.video {
   display: grid;
   grid-template-rows: minmax(0, 1fr) auto;
   height: 100%;
