@@ -35,7 +35,7 @@ onMounted(async () => {
         <PhArrowLeft :size="22" aria-hidden="true" />Back to the page
       </button>
     </div>
-    <div class="body">
+    <div class="body" role="group" tabindex="0" :aria-label="file.name || 'A file'">
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <audio v-if="type.startsWith('audio/')" controls autoplay :src="address" />
       <video v-else-if="type.startsWith('video/')" controls playsinline :src="address" />

@@ -305,7 +305,7 @@ const routeFor = (item: Item) =>
             :transform="routeFor(item) ? undefined : placed(frameOf(item))"
             class="item"
             :class="{
-              unseen: item.traits?.hidden,
+              'begins-hidden': item.traits?.hidden,
               hidden:
                 lifted.has(item.id) ||
                 veiled.has(item.id) ||
@@ -429,7 +429,7 @@ const routeFor = (item: Item) =>
 </template>
 
 <style scoped>
-.unseen {
+.begins-hidden {
   opacity: 0.45;
 }
 .tab {

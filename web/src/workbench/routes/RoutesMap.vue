@@ -400,6 +400,7 @@ const fit = () => (scale.value = scale.value < 1 ? 1 : Math.max(LEAST, whole()))
 }
 .name {
   display: flex;
+  min-width: 0;
   gap: 6px;
   justify-content: space-between;
   align-items: baseline;

@@ -102,6 +102,7 @@ class TrailTest {
         assertThat(page.getByText("This opens when everything on this page is right"))
                 .isVisible();
         Browser.look(page, "trail-locked");
+        assertThat(Browser.barriers(page)).isEmpty();
         button(page, "Listen: Sun").click();
         assertThat(page.locator(".heard")).containsText("Sun");
         button(page, "Stop").click();
@@ -147,6 +148,7 @@ class TrailTest {
         button(page, "Once").click();
         assertThat(page.evaluate("() => document.querySelector('video').loop")).isEqualTo(true);
         Browser.look(page, "trail-video");
+        assertThat(Browser.barriers(page)).isEmpty();
     }
 
     @Test
@@ -157,6 +159,7 @@ class TrailTest {
         follow(page, "Observing log sheet, opens.*");
         assertThat(page.locator("canvas[data-drawn]").first()).isVisible();
         Browser.look(page, "trail-document");
+        assertThat(Browser.barriers(page)).isEmpty();
         page.keyboard().press("Escape");
         assertThat(page.getByText("Tap the bell.")).isVisible();
         assertThat(page.getByLabel("An owl on the dome")).hasCount(0);

@@ -54,12 +54,12 @@ final class DemoTrail {
                 .item(DemoThings.video("The dome of the observatory opens", files, 380, 230))
                 .ways(PageWays.USUAL.withTo(listen.id()));
         home(video);
-        Item owl = DemoThings.hidden("1F989", "An owl on the dome", 1090, 470, 240);
+        Item owl = DemoThings.hidden("1F989", "An owl on the dome", 1120, 470, 240);
         listen.title("Listen", "Tap the bell. Read the sheet. Find who is hiding.")
                 .item(DemoThings.speaking("1F514", "The bell of the dome", files.bell(), "The bell rings twice.", 190))
                 .fixed("1F4C4", "Observing log sheet", 650, 330, 280)
                 .leads(new Route.ToFile(files.sheet()))
-                .item(DemoThings.tile("Who is there?", 1060, 340, 300))
+                .item(DemoThings.tile("Who is there?", 1050, 340, 380))
                 .leads(new Route.Spots(List.of(owl.id())))
                 .item(owl)
                 .item(DemoThings.label("Dome bell", 190, 640, 280))
