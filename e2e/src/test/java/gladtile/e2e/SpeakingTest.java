@@ -189,7 +189,8 @@ class SpeakingTest extends OnWorkbench {
                 .selectOption("next");
         keys("Escape");
         untilTop(item -> item instanceof Words words
-                && words.content().text().equals("See https://example.org/sky now, or go on"));
+                && words.content().text().equals("See https://example.org/sky now, or go on")
+                && words.content().spans().size() == 2);
         List<Span> spans = ((Words) top()).content().spans();
         assertThat(spans)
                 .extracting(Span::look)
