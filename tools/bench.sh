@@ -18,7 +18,7 @@ run_main() { mvn -q -B -ntp -pl bench exec:java -Dexec.mainClass="$1" -Dexec.arg
 bench_judge() {
   echo; echo "## The judge (JMH, one thread, in one run)"
   mvn -q -B -ntp -pl bench exec:exec -Dexec.executable=java \
-    -Dexec.args="-cp %classpath org.openjdk.jmh.Main Judge.*|Check.*|Map.* -rf text -rff target/judge.txt -v SILENT" >/dev/null
+    -Dexec.args="-cp %classpath org.openjdk.jmh.Main Judge.*|Check.*|Map.*|Results.* -rf text -rff target/judge.txt -v SILENT" >/dev/null
   cat bench/target/judge.txt
 }
 

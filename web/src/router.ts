@@ -24,6 +24,18 @@ export const router = createRouter({
       meta: { title: 'Quilt' },
     },
     {
+      path: '/classes/:id',
+      component: () => import('./classes/ClassScreen.vue'),
+      props: true,
+      meta: { title: 'Class' },
+    },
+    {
+      path: '/assigned/:id/results',
+      component: () => import('./quilt/ResultsScreen.vue'),
+      props: true,
+      meta: { title: 'Results' },
+    },
+    {
       path: '/assigned/:id/students/:studentId',
       component: () => import('./quilt/LeftScreen.vue'),
       props: true,

@@ -1,13 +1,17 @@
 <script setup lang="ts">
+import { PhPlus } from '@phosphor-icons/vue'
 import { onMounted, ref } from 'vue'
-import { get, said } from '@/api/client'
-import type { ClassHead } from '@/api/types'
+import { RouterLink, useRouter } from 'vue-router'
+import { get, post, said } from '@/api/client'
+import type { ClassHead, ClassView } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { count } from '@/page/count'
 
 const all = ref<ClassHead[] | null>(null)
 const wrong = ref('')
+const naming = ref('')
+const router = useRouter()
 
 onMounted(async () => {
   try {
@@ -16,17 +20,40 @@ onMounted(async () => {
     wrong.value = said(error)
   }
 })
+
+async function make() {
+  const name = naming.value.trim()
+  if (!name) return
+  try {
+    const made = await post<ClassView>('/api/classes', { name })
+    await router.push(`/classes/${made.id}`)
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
 </script>
 
 <template>
   <TeacherBar />
   <main class="room">
     <h1>Classes</h1>
+    <form class="new" @submit.prevent="make">
+      <label
+        >A new class <input v-model="naming" class="field" maxlength="100" placeholder="Puffin class"
+      /></label>
+      <button class="btn pri" :disabled="!naming.trim()">
+        <PhPlus :size="18" aria-hidden="true" />Make it
+      </button>
+    </form>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p v-else-if="all?.length === 0" class="soft">You are not in a class yet. Your school adds you to one.</p>
+    <p v-else-if="all?.length === 0" class="soft">
+      You have no class yet. Give it a name, then paste the names of your students.
+    </p>
     <ul>
       <li v-for="one in all ?? []" :key="one.id">
-        <strong>{{ one.name }}</strong><span class="soft">{{ count(one.students, 'student') }}</span>
+        <RouterLink :to="`/classes/${one.id}`"
+          ><strong>{{ one.name }}</strong></RouterLink
+        ><span class="soft">{{ count(one.students, 'student') }}</span>
       </li>
     </ul>
   </main>
@@ -52,5 +79,14 @@ li {
   border: 1px solid var(--line);
   border-radius: var(--tile);
   background: #fff;
+}
+.new {
+  display: flex;
+  gap: 10px;
+  align-items: end;
+}
+.new label {
+  display: grid;
+  gap: 3px;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { PhChartBar } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, said } from '@/api/client'
@@ -177,6 +178,11 @@ function groups(row: QuiltRow) {
               <dt>not joined</dt>
             </div>
           </dl>
+        </section>
+        <section class="card">
+          <RouterLink class="btn" :to="`/assigned/${id}/results`">
+            <PhChartBar :size="18" aria-hidden="true" />Results
+          </RouterLink>
         </section>
         <section class="card code">
           <h2 class="small-head">Students join with</h2>

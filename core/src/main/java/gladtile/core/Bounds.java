@@ -97,6 +97,12 @@ public final class Bounds {
     /** Pages of which an attempt remembers that they were met, and from where. */
     public static final int MET = PAGES;
 
+    /** UTF-16 units in the name of a person or a class; students in a class; UTF-16 units of a pasted list of names. */
+    public static final int PERSON_NAME = 100;
+
+    public static final int CLASS_SIZE = 400;
+    public static final int NAME_LIST = 500_000;
+
     public static final int WEB_ADDRESS = 2_000;
     /** Zones and gaps that open one way. */
     public static final int PARTS = 100;

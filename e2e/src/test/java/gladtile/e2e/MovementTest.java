@@ -154,7 +154,7 @@ class MovementTest extends OnWorkbench {
     void an_other_side_is_given_turned_by_tapping_and_seen_through_a_lens() {
         item("moon, free").click();
         teacher.getByLabel("Other side").check();
-        teacher.getByLabel("Says").fill("It reflects");
+        teacher.getByLabel("Says", new Page.GetByLabelOptions().setExact(true)).fill("It reflects");
         keys("Enter");
         until(
                 "moon",

@@ -97,6 +97,8 @@ class AuthorisationTest {
         String going = school.asTeacher()
                 .post("/api/uploads", Map.of("name", "abc", "bytes", 3))
                 .text("id");
+        String aClass = "/api/classes/" + school.classId;
+        Map<String, Object> aList = Map.of("text", "Vega");
         Map<String, Object> nothing = new LinkedHashMap<>();
         return List.of(
                 new Row(GET + "/api/me", "/api/me", null, 401, 200, 200, 200, 200),
@@ -268,8 +270,37 @@ class AuthorisationTest {
                         404),
                 new Row(GET + "/api/classes", "/api/classes", null, 401, 403, 403, 200, 200),
                 new Row(GET + "/api/pictures", "/api/pictures?words=moon", null, 401, 403, 403, 200, 200),
+                row(POST, "/api/classes", "/api/classes", Map.of("name", "Owls"), 201, 201),
+                row(GET, "/api/classes/{id}", aClass, null, 404, 200),
+                row(POST, "/api/classes/{id}/rename", aClass + "/rename", Map.of("name", "Puffins"), 404, 204),
+                row(POST, "/api/classes/{id}/names/preview", aClass + "/names/preview", aList, 404, 200),
+                row(POST, "/api/classes/{id}/names", aClass + "/names", aList, 404, 200),
+                row(
+                        POST,
+                        "/api/classes/{id}/students/{studentId}/pin",
+                        aClass + "/students/" + school.students.get(2).id() + "/pin",
+                        nothing,
+                        404,
+                        200),
+                row(
+                        POST,
+                        "/api/classes/{id}/students/{studentId}/remove",
+                        aClass + "/students/" + school.students.get(2).id() + "/remove",
+                        nothing,
+                        404,
+                        204),
                 new Row(GET + "/api/assignments", "/api/assignments", null, 401, 403, 403, 200, 200),
                 new Row(GET + "/api/assignments/{id}/quilt", assignment + "/quilt", null, 401, 403, 403, 404, 200),
+                new Row(GET + "/api/assignments/{id}/results", assignment + "/results", null, 401, 403, 403, 404, 200),
+                new Row(
+                        GET + "/api/assignments/{id}/results/table",
+                        assignment + "/results/table",
+                        null,
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
                 new Row(GET + "/api/assignments/{id}/live", assignment + "/live", null, 401, 403, 403, 404, 200),
                 new Row(
                         GET + "/api/assignments/{id}/students/{studentId}",

@@ -2,6 +2,8 @@ package gladtile.server.accounts;
 
 import gladtile.core.Bounds;
 import gladtile.server.support.UuidV7;
+import java.security.SecureRandom;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -9,7 +11,10 @@ import org.springframework.stereotype.Service;
 /** Makes schools and the people in them. */
 @Service
 public class People {
-    private static final int NAME = 100;
+    private static final int NAME = Bounds.PERSON_NAME;
+    private static final Set<String> EASY =
+            Set.of("0000", "1111", "2222", "3333", "4444", "5555", "6666", "7777", "8888", "9999", "1234", "4321");
+    private final SecureRandom chance = new SecureRandom();
     private final PersonStore store;
     private final PasswordEncoder secrets;
 
@@ -32,6 +37,20 @@ public class People {
         Who who = new Who(schoolId, UuidV7.make(), Who.Kind.TEACHER, Bounds.text("person.name", name, NAME));
         store.add(who, Bounds.text("person.signInName", signInName, NAME), secrets.encode(password));
         return who;
+    }
+
+    /** A PIN by chance, never one that everybody tries first. */
+    public String freshPin() {
+        String pin;
+        do {
+            pin = "%04d".formatted(chance.nextInt(10_000));
+        } while (EASY.contains(pin));
+        return pin;
+    }
+
+    /** A new PIN for a student; the old one no longer lets anybody in. */
+    public void setPin(UUID schoolId, UUID studentId, String pin) {
+        store.setSecret(schoolId, studentId, secrets.encode(pin));
     }
 
     /** @param pin four digits */

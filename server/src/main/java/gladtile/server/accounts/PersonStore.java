@@ -59,6 +59,13 @@ class PersonStore {
                 .execute();
     }
 
+    void setSecret(UUID schoolId, UUID id, String secretHash) {
+        db.update(PERSON)
+                .set(PERSON.SECRET_HASH, secretHash)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id))
+                .execute();
+    }
+
     int failuresSince(String tried, OffsetDateTime since) {
         return db.fetchCount(SIGN_IN_FAILURE, SIGN_IN_FAILURE.TRIED.eq(tried), SIGN_IN_FAILURE.AT.gt(since));
     }

@@ -122,6 +122,23 @@ class AttemptStore {
                 .fetch(row -> row(row, tails.getOrDefault(row.getId(), List.of())));
     }
 
+    /** Copies count as the piece that they came off. */
+    List<Attempts.Miss> misses(UUID schoolId, UUID assignmentId) {
+        Field<String> piece = DSL.field("split_part({0} ->> 'pieceId', '~', 1)", String.class, MOVE.ACT);
+        Field<String> zone = DSL.field("{0} ->> 'zoneId'", String.class, MOVE.VERDICT);
+        return db.select(piece, zone, DSL.count())
+                .from(MOVE)
+                .join(ATTEMPT)
+                .on(ATTEMPT.SCHOOL_ID.eq(MOVE.SCHOOL_ID), ATTEMPT.ID.eq(MOVE.ATTEMPT_ID))
+                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
+                .and(DSL.condition("{0} ->> 'says' = 'TURNED_AWAY'", MOVE.VERDICT))
+                .and(DSL.condition("{0} ->> 'kind' = 'put'", MOVE.ACT))
+                .and(zone.isNotNull())
+                .groupBy(piece, zone)
+                .orderBy(DSL.count().desc(), piece, zone)
+                .fetch(row -> new Attempts.Miss(row.value1(), row.value2(), row.value3()));
+    }
+
     Map<UUID, Attempts.Counts> counts(UUID schoolId, UUID teacherId) {
         return db.select(
                         ATTEMPT.ASSIGNMENT_ID,

@@ -127,6 +127,9 @@ public class Attempts {
         }
     }
 
+    /** A piece that a zone turned away. */
+    public record Miss(String pieceId, String zoneId, int count) {}
+
     /** How far a class is with an assignment. */
     public record Counts(int joined, int handedIn) {
         public static final Counts NONE = new Counts(0, 0);
@@ -159,6 +162,11 @@ public class Attempts {
         store.all(assignment.schoolId(), assignment.id())
                 .forEach(row -> states.put(row.studentId(), current(row, rules)));
         return states;
+    }
+
+    /** Of all attempts at an assignment, which pieces were turned away where, and how often. */
+    public List<Miss> misses(Assignment assignment) {
+        return store.misses(assignment.schoolId(), assignment.id());
     }
 
     public Optional<AttemptState> state(Assignment assignment, UUID studentId) {

@@ -1,11 +1,22 @@
 package gladtile.server.classes;
 
+import gladtile.core.Bounds;
+import gladtile.core.roster.Roster;
+import gladtile.server.accounts.People;
 import gladtile.server.accounts.Who;
 import gladtile.server.classes.Classes.ClassHead;
+import gladtile.server.classes.Classes.Student;
+import gladtile.server.support.Problem;
 import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A teacher's classes. */
@@ -13,13 +24,103 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/classes")
 class ClassController {
     private final Classes classes;
+    private final NewNames names;
+    private final People people;
 
-    ClassController(Classes classes) {
+    ClassController(Classes classes, NewNames names, People people) {
         this.classes = classes;
+        this.names = names;
+        this.people = people;
     }
+
+    record ClassName(String name) {
+        ClassName {
+            Bounds.text("class.name", name, Bounds.PERSON_NAME);
+        }
+    }
+
+    /** @param text one name a line, or a table */
+    record Names(String text) {
+        Names {
+            Bounds.text("names.text", text, Bounds.NAME_LIST);
+        }
+    }
+
+    record ClassView(UUID id, String name, List<Student> students) {}
+
+    record FreshPin(String pin) {}
 
     @GetMapping
     List<ClassHead> list(@AuthenticationPrincipal Who who) {
         return classes.of(who);
+    }
+
+    /** Whoever makes a class is in it. */
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    ClassView make(@AuthenticationPrincipal Who who, @RequestBody ClassName asked) {
+        UUID id = classes.create(who.schoolId(), asked.name());
+        classes.join(who.schoolId(), id, who.id());
+        return view(who, id);
+    }
+
+    @GetMapping("/{id}")
+    ClassView view(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        mine(who, id);
+        return new ClassView(id, classes.name(who.schoolId(), id).orElseThrow(), classes.students(who.schoolId(), id));
+    }
+
+    @PostMapping("/{id}/rename")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void rename(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody ClassName asked) {
+        mine(who, id);
+        classes.rename(who.schoolId(), id, asked.name());
+    }
+
+    /** What a list would do; nothing is changed. */
+    @PostMapping("/{id}/names/preview")
+    Roster preview(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Names asked) {
+        mine(who, id);
+        return names.look(who, id, asked.text());
+    }
+
+    @PostMapping("/{id}/names")
+    NewNames.Added add(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Names asked) {
+        mine(who, id);
+        NewNames.Added added = names.add(who, id, asked.text());
+        if (!added.roster().wrong().isEmpty()) {
+            throw Problem.bound("names", added.roster().wrong().get(0) + " Nobody was added.");
+        }
+        return added;
+    }
+
+    /** Out of this class; what they did stays. */
+    @PostMapping("/{id}/students/{studentId}/remove")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
+        student(who, id, studentId);
+        classes.leave(who.schoolId(), id, studentId);
+    }
+
+    @PostMapping("/{id}/students/{studentId}/pin")
+    FreshPin pin(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
+        student(who, id, studentId);
+        String pin = people.freshPin();
+        people.setPin(who.schoolId(), studentId, pin);
+        return new FreshPin(pin);
+    }
+
+    private void mine(Who who, UUID id) {
+        if (!classes.isMember(who.schoolId(), id, who.id())) {
+            throw Problem.notThere("class");
+        }
+    }
+
+    private void student(Who who, UUID id, UUID studentId) {
+        mine(who, id);
+        if (classes.students(who.schoolId(), id).stream()
+                .noneMatch(one -> one.id().equals(studentId))) {
+            throw Problem.notThere("student");
+        }
     }
 }

@@ -35,6 +35,22 @@ class ClassStore {
                 .execute();
     }
 
+    void removeMember(UUID schoolId, UUID classId, UUID personId) {
+        db.deleteFrom(MEMBERSHIP)
+                .where(
+                        MEMBERSHIP.SCHOOL_ID.eq(schoolId),
+                        MEMBERSHIP.CLASS_ID.eq(classId),
+                        MEMBERSHIP.PERSON_ID.eq(personId))
+                .execute();
+    }
+
+    void rename(UUID schoolId, UUID id, String name) {
+        db.update(SCHOOL_CLASS)
+                .set(SCHOOL_CLASS.NAME, name)
+                .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId), SCHOOL_CLASS.ID.eq(id))
+                .execute();
+    }
+
     boolean isMember(UUID schoolId, UUID classId, UUID personId) {
         return db.fetchExists(
                 MEMBERSHIP,

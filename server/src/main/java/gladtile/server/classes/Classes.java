@@ -1,6 +1,8 @@
 package gladtile.server.classes;
 
 import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+import gladtile.core.roster.Roster;
 import gladtile.server.accounts.Who;
 import gladtile.server.support.UuidV7;
 import java.util.List;
@@ -25,8 +27,25 @@ public class Classes {
 
     public UUID create(UUID schoolId, String name) {
         UUID id = UuidV7.make();
-        store.insert(schoolId, id, Bounds.text("class.name", name, 100));
+        store.insert(schoolId, id, named(name));
         return id;
+    }
+
+    private static String named(String name) {
+        String tidied = Roster.tidied(Bounds.text("class.name", name, Bounds.PERSON_NAME));
+        if (tidied.isEmpty()) {
+            throw new OutOfBounds("class.name", "a class has a name");
+        }
+        return tidied;
+    }
+
+    public void rename(UUID schoolId, UUID id, String name) {
+        store.rename(schoolId, id, named(name));
+    }
+
+    /** What they did stays, and is there again once they are back. */
+    public void leave(UUID schoolId, UUID classId, UUID personId) {
+        store.removeMember(schoolId, classId, personId);
     }
 
     public void join(UUID schoolId, UUID classId, UUID personId) {

@@ -1,0 +1,126 @@
+package gladtile.server.review;
+
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Zone;
+import gladtile.core.analysis.PlacementFigures;
+import gladtile.core.analysis.Responses;
+import gladtile.core.analysis.Statistics;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Placement;
+import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.Score;
+import gladtile.core.attempt.Standing;
+import gladtile.formats.table.CsvTable;
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.attempts.Attempts;
+import gladtile.server.classes.Classes;
+import gladtile.server.classes.Classes.Student;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** What came of an assignment, in figures. */
+@Service
+class Results {
+    private final Assignments assignments;
+    private final Attempts attempts;
+    private final Classes classes;
+
+    Results(Assignments assignments, Attempts attempts, Classes classes) {
+        this.assignments = assignments;
+        this.attempts = attempts;
+        this.classes = classes;
+    }
+
+    /** Where misses of a placement went. */
+    record Missed(String zone, int count) {}
+
+    /** @param page its number, from 1, and its name @param missed the most frequent first */
+    record Row(String page, PlacementFigures figures, List<Missed> missed) {}
+
+    record Figures(String title, String className, Statistics statistics, List<Row> rows) {}
+
+    Optional<Figures> of(Who teacher, UUID assignmentId) {
+        return assignments.read(teacher, assignmentId).map(assignment -> {
+            Assignments.Edition edition = assignments.edition(assignment);
+            Rules rules = edition.rules();
+            double most = Score.of(AttemptState.start(rules), rules).most();
+            Statistics statistics = Statistics.of(
+                    Responses.of(rules, attempts.states(assignment).values()), most);
+            return new Figures(
+                    assignment.title(), assignment.className(), statistics, rows(assignment, edition, statistics));
+        });
+    }
+
+    private List<Row> rows(Assignment assignment, Assignments.Edition edition, Statistics statistics) {
+        Map<String, String> pages = new HashMap<>();
+        Map<String, String> zones = new HashMap<>();
+        List<Page> all = edition.activity().pages();
+        for (int i = 0; i < all.size(); i++) {
+            pages.put(all.get(i).id(), "%d · %s".formatted(i + 1, all.get(i).name()));
+            for (Zone zone : all.get(i).zones()) {
+                zones.put(zone.id(), zone.name());
+            }
+        }
+        Map<String, List<Missed>> missed = new HashMap<>();
+        for (Attempts.Miss miss : attempts.misses(assignment)) {
+            missed.computeIfAbsent(miss.pieceId(), id -> new ArrayList<>())
+                    .add(new Missed(zones.getOrDefault(miss.zoneId(), "a zone"), miss.count()));
+        }
+        return statistics.placements().stream()
+                .map(figures -> new Row(
+                        pages.get(figures.placement().pageId()),
+                        figures,
+                        missed.getOrDefault(figures.placement().itemId(), List.of())))
+                .toList();
+    }
+
+    /** A row for each student of the class, and below what each column means. */
+    Optional<String> csv(Who teacher, UUID assignmentId) {
+        return assignments.read(teacher, assignmentId).map(assignment -> {
+            Rules rules = assignments.edition(assignment).rules();
+            Map<UUID, AttemptState> states = attempts.states(assignment);
+            List<List<Object>> rows = new ArrayList<>();
+            List<Object> head = new ArrayList<>(List.of("Student", "Standing", "Points", "Of", "Right"));
+            rules.placements().forEach(placement -> head.add("Tries: " + placement.name()));
+            rows.add(head);
+            for (Student student : classes.students(assignment.schoolId(), assignment.classId())) {
+                rows.add(row(student, states.get(student.id()), rules));
+            }
+            rows.add(List.of());
+            rows.add(List.of("Column", "What it means"));
+            rows.add(List.of("Standing", "not joined, working or handed in"));
+            rows.add(List.of("Points", "by the rules of the assignment, so far"));
+            rows.add(List.of("Of", "points when everything is right"));
+            rows.add(List.of("Right", "placements that are right now"));
+            rows.add(List.of(
+                    "Tries", "how often it was tried, the right try among them; minus the tries when not right yet"));
+            return CsvTable.write(rows);
+        });
+    }
+
+    private static List<Object> row(Student student, AttemptState state, Rules rules) {
+        List<Object> row = new ArrayList<>();
+        row.add(student.name());
+        if (state == null) {
+            row.add("not joined");
+            return row;
+        }
+        Score score = Score.of(state, rules);
+        row.add(state.standing() == Standing.HANDED_IN ? "handed in" : "working");
+        row.add(score.got());
+        row.add(score.most());
+        row.add(state.solved(rules));
+        for (Placement placement : rules.placements()) {
+            int tries = state.tries(placement);
+            row.add(state.solvedAt(placement) > 0 ? state.solvedAt(placement) : -tries);
+        }
+        return row;
+    }
+}

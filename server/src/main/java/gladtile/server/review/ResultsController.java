@@ -1,0 +1,46 @@
+package gladtile.server.review;
+
+import gladtile.server.accounts.Who;
+import gladtile.server.support.Problem;
+import java.nio.charset.StandardCharsets;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What came of an assignment, for its teacher. */
+@RestController
+@RequestMapping("/api/assignments/{id}/results")
+class ResultsController {
+    private final Results results;
+
+    ResultsController(Results results) {
+        this.results = results;
+    }
+
+    @GetMapping
+    Results.Figures figures(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        return results.of(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    }
+
+    /** For spreadsheets. */
+    @GetMapping(path = "/table", produces = "text/csv")
+    ResponseEntity<byte[]> table(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        String csv = results.csv(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("results.csv")
+                                .build()
+                                .toString())
+                .body(csv.getBytes(StandardCharsets.UTF_8));
+    }
+}

@@ -1,0 +1,134 @@
+<script setup lang="ts">
+import { PhUploadSimple } from '@phosphor-icons/vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { post, said } from '@/api/client'
+import type { Added, Roster, SignInCard } from '@/api/types'
+import { count } from '@/page/count'
+
+/** Names for a class, pasted or from a file, with what they would do before anything is done. */
+const props = defineProps<{ id: string }>()
+const emit = defineEmits<{ added: [cards: SignInCard[]]; close: [] }>()
+const dialog = ref<HTMLDialogElement>()
+const text = ref('')
+const roster = shallowRef<Roster | null>(null)
+const wrong = ref('')
+const busy = ref(false)
+onMounted(() => dialog.value?.showModal())
+
+/** How long nothing is typed before the list is looked at, in milliseconds. */
+const QUIET = 300
+let timer: ReturnType<typeof setTimeout> | undefined
+watch(text, () => {
+  clearTimeout(timer)
+  roster.value = null
+  if (text.value.trim()) timer = setTimeout(() => void look(), QUIET)
+})
+onBeforeUnmount(() => clearTimeout(timer))
+
+async function look() {
+  try {
+    wrong.value = ''
+    roster.value = await post<Roster>(`/api/classes/${props.id}/names/preview`, { text: text.value })
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+async function add() {
+  busy.value = true
+  try {
+    const made = await post<Added>(`/api/classes/${props.id}/names`, { text: text.value })
+    emit('added', made.cards)
+  } catch (error) {
+    wrong.value = said(error)
+  } finally {
+    busy.value = false
+  }
+}
+async function file(event: Event) {
+  const chosen = (event.target as HTMLInputElement).files?.[0]
+  if (chosen) text.value = await chosen.text()
+}
+const SHOWN = 30
+const listed = (names: string[]) =>
+  names.slice(0, SHOWN).join(', ') + (names.length > SHOWN ? ` and ${names.length - SHOWN} more` : '')
+const ready = computed(() => roster.value && !roster.value.wrong.length && roster.value.added.length > 0)
+</script>
+
+<template>
+  <dialog ref="dialog" class="names" aria-labelledby="names-head" @close="emit('close')">
+    <h1 id="names-head">Add names</h1>
+    <label
+      >One name a line, or a table with a column for the name
+      <textarea v-model="text" rows="9" maxlength="500000" placeholder="Ada&#10;Bo&#10;Cyrus" autofocus />
+    </label>
+    <label class="btn file"
+      ><PhUploadSimple :size="18" aria-hidden="true" />From a file (CSV)
+      <input class="unseen" type="file" accept=".csv,.txt,text/csv,text/plain" @change="file" />
+    </label>
+    <div class="tells" role="status">
+      <template v-if="roster">
+        <p v-if="roster.added.length">
+          <strong>{{ count(roster.added.length, 'new student') }}:</strong> {{ listed(roster.added) }}
+        </p>
+        <p v-if="roster.there.length"><strong>In the class already:</strong> {{ listed(roster.there) }}</p>
+        <p v-if="roster.missing.length">
+          <strong>Not in the list, and stay:</strong> {{ listed(roster.missing) }}
+        </p>
+      </template>
+    </div>
+    <ul v-if="roster?.wrong.length" class="note" role="alert">
+      <li v-for="one in roster.wrong.slice(0, 8)" :key="one">{{ one }}</li>
+    </ul>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <div class="row">
+      <button class="btn" @click="dialog?.close()">Cancel</button>
+      <button class="btn pri" :disabled="!ready || busy" @click="add">
+        {{
+          busy ? 'Adding' : roster?.added.length ? `Add ${count(roster.added.length, 'student')}` : 'Add them'
+        }}
+      </button>
+    </div>
+  </dialog>
+</template>
+
+<style scoped>
+.names {
+  width: 620px;
+  max-width: 94vw;
+  padding: 22px 26px;
+  border: 1px solid var(--line);
+  border-radius: 16px 16px 16px 4px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.names::backdrop {
+  background: #1f2d3380;
+}
+label {
+  display: grid;
+  gap: 4px;
+  margin: 10px 0;
+}
+.file {
+  display: inline-flex;
+  margin: 0;
+}
+textarea {
+  padding: 8px 10px;
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  background: #fff;
+}
+.tells {
+  display: grid;
+  gap: 4px;
+  margin: 10px 0;
+  overflow-wrap: anywhere;
+}
+.row {
+  display: flex;
+  gap: 10px;
+  justify-content: flex-end;
+  margin-top: 12px;
+}
+</style>
