@@ -180,7 +180,7 @@ async function put(one: Done, wanted: Frame, turn?: number) {
     y: to.y,
     ...(turn === undefined ? {} : { turn }),
   })
-  if (verdict) tell(item, verdict)
+  if (verdict) tell(id, item, verdict)
   const rest = { ...ahead.value }
   delete rest[id]
   ahead.value = rest
@@ -209,11 +209,11 @@ function focusNext(id: string) {
   ;(same ?? any)?.focus()
 }
 
-function tell(item: Item, verdict: Verdict) {
+function tell(id: string, item: Item, verdict: Verdict) {
   const zone = zones.value.find((one) => one.id === verdict.zoneId)
   heard(toldOf(itemName(item), zone ? itemName(zone) : '', verdict), verdict)
-  const speech = ways(item).speech
-  if (speech?.onSettle && verdict.says === 'BELONGS') speak(speech)
+  const speech = props.work.said.value[id]
+  if (speech && verdict.says === 'BELONGS') speak(speech)
 }
 
 function heard(words: string, verdict: Verdict) {
@@ -510,13 +510,7 @@ const slide = (id: string, share: number) =>
           @follow="emit('follow', routeTo(one.item)!, one.id)"
         />
         <SpeakMark
-          v-if="
-            ways(one.item).speech &&
-            !ways(one.item).speech!.onSettle &&
-            !one.source &&
-            !melted(one.lead) &&
-            dragged !== one.lead
-          "
+          v-if="ways(one.item).speech && !one.source && !melted(one.lead) && dragged !== one.lead"
           :frame="one.item.frame"
           :area="one.item.kind === 'area' && !routeTo(one.item) ? areaPath(one.item) : undefined"
           :name="`Listen: ${itemName(one.item)}`"

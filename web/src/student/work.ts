@@ -10,6 +10,7 @@ import type {
   Moved,
   OtherSide,
   Progress,
+  Speech,
   StudentPage,
   StudentView,
   Tried,
@@ -28,6 +29,8 @@ export interface Work {
   readonly progress: { value: Progress }
   /** The other sides that settling has brought up. */
   readonly sides: { value: Record<string, OtherSide> }
+  /** What pieces say that have settled; it is not known before. */
+  readonly said: { value: Record<string, Speech> }
   /** 'kept' once the server has everything; 'waiting' while it is on its way; else what is wrong. */
   readonly kept: { value: string }
   make(act: Act): Promise<Verdict | null>
@@ -75,6 +78,7 @@ export function attemptWork(opened: AttemptView): Work {
   const state = shallowRef(opened.state)
   const progress = shallowRef(opened.progress)
   const sides = shallowRef(opened.sides)
+  const spoken = shallowRef<Record<string, Speech>>({})
   const course = shallowRef(opened.course)
   const view = shallowRef(opened.view)
   const kept = ref('kept')
@@ -101,6 +105,7 @@ export function attemptWork(opened: AttemptView): Work {
       const moved = await sent
       state.value = stateAfter(state.value, moved)
       sides.value = moved.sides ?? {}
+      spoken.value = moved.said ?? {}
       progress.value = moved.progress
       course.value = moved.course
       view.value = withPages(view.value, moved.opened)
@@ -125,6 +130,7 @@ export function attemptWork(opened: AttemptView): Work {
     course,
     progress,
     sides,
+    said: spoken,
     kept,
     make,
     refresh,
@@ -136,6 +142,7 @@ export function tryWork(activityId: string, first: Tried): Work {
   const state = shallowRef(first.state)
   const progress = shallowRef(first.progress)
   const sides = shallowRef(first.sides)
+  const spoken = shallowRef<Record<string, Speech>>({})
   const course = shallowRef(first.course)
   const view = shallowRef(first.view)
   const moves: Move[] = []
@@ -154,6 +161,7 @@ export function tryWork(activityId: string, first: Tried): Work {
     state.value = tried.state
     progress.value = tried.progress
     sides.value = tried.sides
+    spoken.value = tried.said ?? {}
     course.value = tried.course
     view.value = tried.view
     return tried.verdict ?? null
@@ -172,6 +180,7 @@ export function tryWork(activityId: string, first: Tried): Work {
     course,
     progress,
     sides,
+    said: spoken,
     kept: ref('kept'),
     make,
     refresh,

@@ -8,6 +8,7 @@ import gladtile.core.activity.Lens;
 import gladtile.core.activity.OtherSide;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Route;
+import gladtile.core.activity.Speech;
 import gladtile.core.activity.Supply;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
@@ -32,6 +33,7 @@ public final class Rules {
     private final Map<String, OnPage> pages = new LinkedHashMap<>();
     private final List<Placement> placements;
     private final Map<String, OtherSide> kept = new HashMap<>();
+    private final Map<String, Speech> onSettle = new HashMap<>();
     private final AnswerKey key;
     private final Exits exits;
 
@@ -49,6 +51,10 @@ public final class Rules {
             boolean lens = page.items().stream().anyMatch(Lens.class::isInstance);
             page.items().forEach(item -> {
                 items.put(item.id(), item);
+                Speech speech = item.ways().speech();
+                if (speech != null && speech.onSettle()) {
+                    onSettle.put(item.id(), speech);
+                }
                 OtherSide side = item.ways().otherSide();
                 if (side != null && !side.byTap() && !lens) {
                     kept.put(item.id(), side);
@@ -202,6 +208,18 @@ public final class Rules {
     /** Whether a student sees the other side of an item only when settling has turned it. */
     public boolean keepsOtherSide(String itemId) {
         return kept.containsKey(itemId);
+    }
+
+    /** What pieces say now that they have settled, by their id; the view does not have it before. */
+    public Map<String, Speech> said(Map<String, PieceState> pieces) {
+        Map<String, Speech> said = new TreeMap<>();
+        pieces.forEach((id, piece) -> {
+            Speech speech = piece.settled() ? onSettle.get(Supply.originalOf(id)) : null;
+            if (speech != null) {
+                said.put(id, speech);
+            }
+        });
+        return said;
     }
 
     /** The other sides that settling has brought up, by the id of the item, for those that were kept from the view. */

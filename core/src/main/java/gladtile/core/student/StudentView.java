@@ -5,6 +5,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
+import gladtile.core.activity.Traits;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.Solution;
 import gladtile.core.attempt.AttemptState;
@@ -103,8 +104,15 @@ public record StudentView(
         return rows;
     }
 
-    /** An other side that only settling brings up would tell the answer beforehand. */
+    /** An other side that only settling brings up would tell the answer beforehand, and so would what is said then. */
     private static Item seen(Item item, Rules rules) {
-        return rules.keepsOtherSide(item.id()) ? item.withTraits(item.ways().withOtherSide(null)) : item;
+        Traits traits = item.ways();
+        if (rules.keepsOtherSide(item.id())) {
+            traits = traits.withOtherSide(null);
+        }
+        if (traits.speech() != null && traits.speech().onSettle()) {
+            traits = traits.withSpeech(null);
+        }
+        return traits == item.ways() ? item : item.withTraits(traits);
     }
 }

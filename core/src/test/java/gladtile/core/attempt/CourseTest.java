@@ -12,10 +12,12 @@ import gladtile.core.activity.PageWays;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Passage;
 import gladtile.core.activity.Route;
+import gladtile.core.activity.Speech;
 import gladtile.core.activity.Traits;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Solution;
 import gladtile.core.answer.Terms;
+import gladtile.core.json.Json;
 import gladtile.core.student.StudentView;
 import java.time.Duration;
 import java.time.Instant;
@@ -200,6 +202,25 @@ class CourseTest {
                 .isEmpty();
         MoveResult refused = shown.with(Some.move(new Act.Reveal("p1", List.of("other"))), rules);
         assertThat(((MoveResult.Refused) refused).rule()).isEqualTo(MoveResult.Rule.NO_SPOT);
+    }
+
+    /** What a piece says only when it settles would tell where it belongs: it stays here until then. */
+    @Test
+    void what_is_said_on_settling_does_not_leave_before() {
+        Activity sky = Some.sky();
+        Page page = sky.pages().get(0);
+        Item sun = page.item("sun").orElseThrow();
+        Speech secret = new Speech(null, "It shines by itself", true);
+        Activity speaking = sky.withPage(page.withItem(sun.withTraits(sun.ways().withSpeech(secret))));
+        Rules rules = Rules.of(speaking);
+        assertThat(Json.write(StudentView.of(speaking, rules))).doesNotContain("It shines by itself");
+        assertThat(rules.said(after(rules, put("sun", 900)).pieces())).isEmpty();
+        assertThat(rules.said(after(rules, put("sun", 200)).pieces()))
+                .containsExactly(java.util.Map.entry("sun", secret));
+        // What is said when it is tapped is for everyone.
+        Speech open = new Speech(null, "It shines by itself", false);
+        Activity tapped = sky.withPage(page.withItem(sun.withTraits(sun.ways().withSpeech(open))));
+        assertThat(Json.write(StudentView.of(tapped, Rules.of(tapped)))).contains("It shines by itself");
     }
 
     /** Whatever is set and done: the open page is open, what is open stays so, and Next leads only to what is open. */

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.OtherSide;
+import gladtile.core.activity.Speech;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
@@ -58,6 +59,7 @@ class TryController {
             Progress progress,
             @JsonInclude(JsonInclude.Include.NON_NULL) Verdict verdict,
             Map<String, OtherSide> sides,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Speech> said,
             Course course) {}
 
     @PostMapping
@@ -88,6 +90,7 @@ class TryController {
                 Progress.of(state, rules, now),
                 verdict,
                 rules.broughtUp(state),
+                rules.said(state.pieces()),
                 Course.of(state, rules, now));
     }
 }

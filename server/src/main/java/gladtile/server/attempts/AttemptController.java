@@ -3,6 +3,7 @@ package gladtile.server.attempts;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.OtherSide;
+import gladtile.core.activity.Speech;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
@@ -93,6 +94,7 @@ class AttemptController {
             Progress progress,
             Map<UUID, Verdict> verdicts,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, OtherSide> sides,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Speech> said,
             Course course,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<StudentView.StudentPage> opened) {}
 
@@ -148,6 +150,7 @@ class AttemptController {
                 made.progress(),
                 made.verdicts(),
                 made.sides(),
+                made.said(),
                 made.course(),
                 made.opened());
     }

@@ -3,6 +3,7 @@ package gladtile.server.attempts;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import gladtile.core.activity.OtherSide;
+import gladtile.core.activity.Speech;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
@@ -78,6 +79,7 @@ public class Attempts {
      * @param gone copies that were taken back
      * @param verdicts by move id, for those that were judged
      * @param sides the other sides that settling has brought up
+     * @param said what pieces say that have settled now
      * @param opened the pages that are open now and were not before; all that are open when a move came again, unless
      *     nothing ever opens
      */
@@ -88,6 +90,7 @@ public class Attempts {
             Progress progress,
             Map<UUID, Verdict> verdicts,
             Map<String, OtherSide> sides,
+            Map<String, Speech> said,
             Course course,
             List<StudentView.StudentPage> opened)
             implements Result {}
@@ -243,6 +246,7 @@ public class Attempts {
                 Progress.of(state, fold.rules, at),
                 verdicts,
                 fold.rules.broughtUp(state),
+                fold.rules.said(changed),
                 Course.of(state, fold.rules, at),
                 opened(fold, made.size() < moves.size() ? null : before, state, at));
     }
