@@ -71,6 +71,21 @@ public final class Bounds {
     public static final int SECONDS_LEAST = 5;
 
     public static final int SECONDS_MOST = 86_400;
+    /** How often a piece of work can be handed in and improved. */
+    public static final int ROUNDS = 20;
+    /** Teams of a class; activities given together; teams or students that one assignment is for. */
+    public static final int TEAMS = 100;
+
+    public static final int ACTIVITIES_TOGETHER = 20;
+    /** UTF-16 units of a word to a class, of words in a review, of a pinned word, of a reason and of a ready phrase. */
+    public static final int SAID_LENGTH = 2_000;
+
+    public static final int REVIEW_LENGTH = 10_000;
+    public static final int PIN_LENGTH = 1_000;
+    public static final int REASON_LENGTH = 500;
+    public static final int PHRASE_LENGTH = 300;
+    public static final int PINS = 200;
+    public static final int PHRASES = 100;
     /** Findings of the page check that are said to be meant so. */
     public static final int ACCEPTED = 1_000;
 

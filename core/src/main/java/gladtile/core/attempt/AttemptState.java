@@ -98,6 +98,22 @@ public record AttemptState(
                 null);
     }
 
+    /**
+     * Where the round after this one begins: everything lies as it was left, and can be moved again. Its moves are
+     * counted on, and its time, where there is one, begins anew.
+     *
+     * @param at by the server's clock
+     */
+    public AttemptState nextRound(Rules rules, Instant at) {
+        AttemptState again = as(Standing.WORKING, Map.of());
+        return again.as(Standing.WORKING, Countdown.opened(again, rules, pageId, at));
+    }
+
+    private AttemptState as(Standing now, Map<String, Long> begun) {
+        return new AttemptState(
+                seq, pageId, now, pieces, over, slid, written, zones, typed, shown, begun, came, met, spots);
+    }
+
     /** As {@link #with(Move, Rules, Instant)} by the clock of the device: for where nothing is kept. */
     public MoveResult with(Move move, Rules rules) {
         return with(move, rules, move.deviceTime());

@@ -36,11 +36,13 @@ public final class Rules {
     private final Map<String, Speech> onSettle = new HashMap<>();
     private final AnswerKey key;
     private final Exits exits;
+    private final Terms terms;
 
     private record OnPage(Page page, Judge judge, Map<String, Item> items, List<String> strays) {}
 
     private Rules(Activity edition) {
         key = edition.key();
+        terms = key.holds();
         List<Placement> found = new ArrayList<>();
         for (Page page : edition.pages()) {
             if (page.leads().aside() && page != edition.start()) {
@@ -65,6 +67,16 @@ public final class Rules {
         }
         placements = List.copyOf(found);
         exits = Exits.of(edition);
+    }
+
+    private Rules(Rules other, Terms otherTerms) {
+        pages.putAll(other.pages);
+        placements = other.placements;
+        kept.putAll(other.kept);
+        onSettle.putAll(other.onSettle);
+        key = other.key;
+        exits = other.exits;
+        terms = otherTerms;
     }
 
     private static List<String> strays(Page page, Judge judge) {
@@ -109,6 +121,11 @@ public final class Rules {
         return pages.values().stream().map(OnPage::judge).toList();
     }
 
+    /** Those with work on them, in their order. */
+    Set<String> pageIds() {
+        return pages.keySet();
+    }
+
     /** The page that students begin with. */
     public String firstPage() {
         return exits.start();
@@ -135,7 +152,12 @@ public final class Rules {
     }
 
     public Terms terms() {
-        return key.holds();
+        return terms;
+    }
+
+    /** The same rules for somebody who has more time. */
+    public Rules withMoreSeconds(int more) {
+        return terms.seconds() == null ? this : new Rules(this, terms.withSeconds(terms.seconds() + more));
     }
 
     /** How a gap is answered; empty when nothing was said of it. */

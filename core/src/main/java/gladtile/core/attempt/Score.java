@@ -14,6 +14,11 @@ import java.util.Map;
  */
 public record Score(double got, double most) {
     public static Score of(AttemptState state, Rules rules) {
+        return of(state, rules, Map.of());
+    }
+
+    /** @param given points for placements in place of those by the rules, by their item's id */
+    public static Score of(AttemptState state, Rules rules, Map<String, Double> given) {
         Terms terms = rules.terms();
         Points points = terms.scoring();
         Map<String, Double> got = new HashMap<>();
@@ -22,13 +27,11 @@ public record Score(double got, double most) {
             int worth = rules.worth(placement);
             double weight = terms.weight(placement.pageId());
             most += weight * (worth + points.firstTry());
-            if (state.shown().contains(placement.itemId())) {
+            if (given.containsKey(placement.itemId())) {
+                got.merge(placement.pageId(), given.get(placement.itemId()), Double::sum);
                 continue;
             }
-            int solvedAt = state.solvedAt(placement);
-            double share = state.share(placement, rules);
-            int refusals = solvedAt > 0 ? solvedAt - 1 : state.tries(placement);
-            got.merge(placement.pageId(), points.of(worth, share, refusals), Double::sum);
+            got.merge(placement.pageId(), ofPlacement(state, rules, placement), Double::sum);
         }
         double all = 0;
         for (Map.Entry<String, Double> page : got.entrySet()) {
@@ -43,14 +46,22 @@ public record Score(double got, double most) {
         Points points = rules.terms().scoring();
         double got = 0;
         for (Placement placement : rules.placements()) {
-            if (placement.pageId().equals(pageId) && !state.shown().contains(placement.itemId())) {
-                int solvedAt = state.solvedAt(placement);
-                int refusals = solvedAt > 0 ? solvedAt - 1 : state.tries(placement);
-                got += points.of(rules.worth(placement), state.share(placement, rules), refusals);
+            if (placement.pageId().equals(pageId)) {
+                got += ofPlacement(state, rules, placement);
             }
         }
         got -= (double) points.refusal() * strayRefusals(state, rules, pageId);
         return points.belowZero() ? got : Math.max(0, got);
+    }
+
+    /** What one placement gives by the rules, its page's weight left out. */
+    public static double ofPlacement(AttemptState state, Rules rules, Placement placement) {
+        if (state.shown().contains(placement.itemId())) {
+            return 0;
+        }
+        int solvedAt = state.solvedAt(placement);
+        int refusals = solvedAt > 0 ? solvedAt - 1 : state.tries(placement);
+        return rules.terms().scoring().of(rules.worth(placement), state.share(placement, rules), refusals);
     }
 
     /** The most that one page gives, its weight left out. */

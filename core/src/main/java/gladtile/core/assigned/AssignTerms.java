@@ -1,0 +1,95 @@
+package gladtile.core.assigned;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
+import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.time.ZoneId;
+
+/**
+ * What holds for an assignment. Whatever is usual is absent.
+ *
+ * @param sharing usually a copy for each
+ * @param zone where its dates are meant, such as {@code Europe/Oslo}; usually UTC
+ * @param opensAt before which nobody can begin
+ * @param dueAt after which what is handed in counts as late
+ * @param closesAt after which nothing can be changed
+ * @param lateShut true when nothing can be changed once it is due
+ * @param rounds how often it can be handed in without the teacher sending it back, 1 to {@link Bounds#ROUNDS}; usually
+ *     once
+ * @param seconds for the whole, from when it is begun
+ * @param after usually right and wrong
+ * @param shuffled true when the pieces lie in another order for each
+ */
+public record AssignTerms(
+        @JsonInclude(Include.NON_NULL) Sharing sharing,
+        @JsonInclude(Include.NON_NULL) String zone,
+        @JsonInclude(Include.NON_NULL) Instant opensAt,
+        @JsonInclude(Include.NON_NULL) Instant dueAt,
+        @JsonInclude(Include.NON_NULL) Instant closesAt,
+        @JsonInclude(Include.NON_NULL) Boolean lateShut,
+        @JsonInclude(Include.NON_NULL) Integer rounds,
+        @JsonInclude(Include.NON_NULL) Integer seconds,
+        @JsonInclude(Include.NON_NULL) After after,
+        @JsonInclude(Include.NON_NULL) Boolean shuffled) {
+    public static final AssignTerms USUAL = new AssignTerms(null, null, null, null, null, null, null, null, null, null);
+
+    public AssignTerms {
+        sharing = sharing == Sharing.OWN_COPY ? null : sharing;
+        after = after == After.RIGHT_AND_WRONG ? null : after;
+        lateShut = Boolean.TRUE.equals(lateShut) ? true : null;
+        shuffled = Boolean.TRUE.equals(shuffled) ? true : null;
+        if (rounds != null) {
+            Bounds.within("assign.rounds", rounds, 1, Bounds.ROUNDS);
+        }
+        if (seconds != null) {
+            Bounds.within("assign.seconds", seconds, Bounds.SECONDS_LEAST, Bounds.SECONDS_MOST);
+        }
+        if (zone != null) {
+            zone = zoned(zone);
+        }
+        inOrder("opens", opensAt, "is due", dueAt);
+        inOrder("opens", opensAt, "closes", closesAt);
+        inOrder("is due", dueAt, "closes", closesAt);
+        if (lateShut != null && dueAt == null) {
+            throw new OutOfBounds("assign.lateShut", "it can close when it is due only where it is due at some time");
+        }
+    }
+
+    private static String zoned(String zone) {
+        try {
+            return ZoneId.of(Bounds.text("assign.zone", zone, Bounds.ID_LENGTH)).getId();
+        } catch (DateTimeException unknown) {
+            throw new OutOfBounds("assign.zone", "there is no time zone '%s'".formatted(zone));
+        }
+    }
+
+    private static void inOrder(String first, Instant one, String second, Instant other) {
+        if (one != null && other != null && !one.isBefore(other)) {
+            throw new OutOfBounds("assign.dates", "it %s at or after the time at which it %s".formatted(first, second));
+        }
+    }
+
+    public Sharing shared() {
+        return sharing == null ? Sharing.OWN_COPY : sharing;
+    }
+
+    public After seen() {
+        return after == null ? After.RIGHT_AND_WRONG : after;
+    }
+
+    public boolean mixes() {
+        return shuffled != null;
+    }
+
+    /** When nothing can be changed any more; null for never. */
+    public Instant ends() {
+        return lateShut == null ? closesAt : dueAt;
+    }
+
+    public ZoneId where() {
+        return ZoneId.of(zone == null ? "UTC" : zone);
+    }
+}

@@ -1,0 +1,57 @@
+package gladtile.core.assigned;
+
+import gladtile.core.attempt.Act;
+import java.time.Instant;
+import java.util.Optional;
+
+/** Why a move cannot be made, whatever it is: not a matter of the page, but of the assignment. */
+public enum Barred {
+    WITHDRAWN("your teacher took this back"),
+    NOT_OPEN_YET("this is not open yet"),
+    LOOK_ONLY("this is for looking only"),
+    /** A move made meanwhile waits on the device until the pages go on. */
+    HELD("your teacher holds everyone for a moment"),
+    SHUT("your teacher closed editing, so it stays as it is"),
+    CLOSED("this is closed, so it stays as it is");
+
+    private final String words;
+
+    Barred(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /**
+     * What bars a move; empty when nothing does.
+     *
+     * @param madeAt when it was made, by the device's clock put right. What was made in time is taken even when it
+     *     arrives late: a tablet without a network loses nothing.
+     */
+    public static Optional<Barred> move(AssignTerms terms, Control control, Window window, Act act, Instant madeAt) {
+        boolean looks = act instanceof Act.Open || act instanceof Act.Reveal || act instanceof Act.Show;
+        if (control.withdrawnAt() != null && !madeAt.isBefore(control.withdrawnAt())) {
+            return Optional.of(WITHDRAWN);
+        }
+        Window.Stage stage = window.at(madeAt);
+        if (stage == Window.Stage.NOT_YET) {
+            return Optional.of(NOT_OPEN_YET);
+        }
+        if (looks) {
+            return Optional.empty();
+        }
+        if (terms.shared() == Sharing.LOOK_ONLY) {
+            return Optional.of(LOOK_ONLY);
+        }
+        if (control.heldAt() != null && !madeAt.isBefore(control.heldAt())) {
+            return Optional.of(HELD);
+        }
+        boolean handsIn = act instanceof Act.HandIn;
+        if (!handsIn && control.shutAt() != null && !madeAt.isBefore(control.shutAt())) {
+            return Optional.of(SHUT);
+        }
+        return stage == Window.Stage.CLOSED && !handsIn ? Optional.of(CLOSED) : Optional.empty();
+    }
+}

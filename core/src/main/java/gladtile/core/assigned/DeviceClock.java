@@ -1,0 +1,30 @@
+package gladtile.core.assigned;
+
+import java.time.Duration;
+import java.time.Instant;
+
+/** Clocks of tablets are wrong by days; what they say of each other's order is not. */
+public final class DeviceClock {
+    /** Past this the device's time is told beside the server's. */
+    public static final Duration TELLING = Duration.ofMinutes(1);
+
+    private DeviceClock() {}
+
+    /**
+     * When a move was made, by the server's clock: as long before it arrived as the device says. Never later than it
+     * arrived, nor earlier than the move before it.
+     *
+     * @param made by the device's clock
+     * @param sent by the device's clock, when the request left it; null where it does not say: then the clock is taken
+     *     for right
+     * @param arrived by the server's clock
+     * @param before of the move before it, by the server's clock; null for none
+     */
+    public static Instant put(Instant made, Instant sent, Instant arrived, Instant before) {
+        Instant right = sent == null ? made : arrived.minus(Duration.between(made, sent));
+        if (right.isAfter(arrived)) {
+            right = arrived;
+        }
+        return before != null && right.isBefore(before) ? before : right;
+    }
+}

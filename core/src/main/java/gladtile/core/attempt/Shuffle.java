@@ -1,0 +1,87 @@
+package gladtile.core.attempt;
+
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Page;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+
+/**
+ * The same activity with its pieces lying in another order, always the same for one seed. Only pieces of about one size
+ * that move freely and begin outside every zone change places: whatever else lies where it lies has its reason.
+ */
+public final class Shuffle {
+    /** Two pieces are of about one size when neither side differs by more than this share. */
+    private static final double ALIKE = 0.25;
+
+    private Shuffle() {}
+
+    public static Activity of(Activity edition, long seed) {
+        List<Page> pages = new ArrayList<>();
+        for (Page page : edition.pages()) {
+            pages.add(of(page, new Random(seed ^ page.id().hashCode())));
+        }
+        return edition.withPages(pages);
+    }
+
+    private static Page of(Page page, Random random) {
+        List<Item> free = free(page);
+        Map<String, Frame> frames = new HashMap<>();
+        Set<String> done = new HashSet<>();
+        for (Item first : free) {
+            if (done.contains(first.id())) {
+                continue;
+            }
+            List<Item> alike = free.stream()
+                    .filter(item -> !done.contains(item.id()) && alike(first.frame(), item.frame()))
+                    .toList();
+            List<Item> mixed = new ArrayList<>(alike);
+            Collections.shuffle(mixed, random);
+            for (int i = 0; i < alike.size(); i++) {
+                done.add(alike.get(i).id());
+                frames.put(
+                        alike.get(i).id(),
+                        inPlaceOf(alike.get(i).frame(), mixed.get(i).frame()));
+            }
+        }
+        return page.withItems(page.items().stream()
+                .map(item -> frames.containsKey(item.id()) ? item.withFrame(frames.get(item.id())) : item)
+                .toList());
+    }
+
+    private static List<Item> free(Page page) {
+        return page.pieces().stream()
+                .filter(piece -> piece.ways().groups().isEmpty())
+                .filter(piece ->
+                        piece.movement() instanceof Movement.Free || piece.movement() instanceof Movement.Turns)
+                .filter(piece -> page.zones().stream()
+                        .noneMatch(zone -> zone.frame().contains(piece.frame().middle())))
+                .toList();
+    }
+
+    private static boolean alike(Frame one, Frame other) {
+        return near(one.width(), other.width()) && near(one.height(), other.height());
+    }
+
+    private static boolean near(double one, double other) {
+        return Math.abs(one - other) <= ALIKE * Math.max(one, other);
+    }
+
+    /** With its middle where the other's middle is. */
+    private static Frame inPlaceOf(Frame own, Frame place) {
+        return new Frame(
+                place.x() + (place.width() - own.width()) / 2,
+                place.y() + (place.height() - own.height()) / 2,
+                own.width(),
+                own.height(),
+                own.turn());
+    }
+}
