@@ -64,6 +64,8 @@ alter table attempt rename column student_id to holder_id;
 alter table attempt
   add column round int not null default 1 check (round between 1 and 100),
   add column edition_id uuid,
+  -- Begun because the teacher asked for it: open past the closing time.
+  add column asked_for boolean not null default false,
   add column handed_in_at timestamptz,
   -- By the clock of the student's device, put right by how wrong that clock is.
   add column handed_in_made_at timestamptz;

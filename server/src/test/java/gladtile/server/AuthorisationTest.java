@@ -82,6 +82,11 @@ class AuthorisationTest {
         return new Row(verb + pattern, path, body, 401, 403, 403, other, same);
     }
 
+    /** Of a student's own work: teachers have other addresses for it. */
+    private static Row own(String verb, String pattern, String path, Object body, int same) {
+        return new Row(verb + pattern, path, body, 401, 404, same, 403, 403);
+    }
+
     private List<Row> table(School school) {
         String activity = "/api/activities/" + school.activityId;
         String assignment = "/api/assignments/" + school.assignmentId;
@@ -100,6 +105,12 @@ class AuthorisationTest {
         String aClass = "/api/classes/" + school.classId;
         Map<String, Object> aList = Map.of("text", "Vega");
         Map<String, Object> nothing = new LinkedHashMap<>();
+        Map<String, Object> teams = Map.of("teams", 2, "seed", 1);
+        Map<String, Object> review = Map.of("version", 0, "review", Map.of("words", "Good", "mayImprove", false));
+        String another = school.asTeacher()
+                .post(activity + "/assignments", Map.of("classId", school.classId))
+                .text("id");
+        String desk = assignment + "/desk/" + attempt;
         return List.of(
                 new Row(GET + "/api/me", "/api/me", null, 401, 200, 200, 200, 200),
                 new Row(POST + "/api/still-here", "/api/still-here", nothing, 401, 204, 204, 204, 204),
@@ -141,6 +152,74 @@ class AuthorisationTest {
                 row(GET, "/api/uploads/{id}", "/api/uploads/" + coming, null, 404, 200),
                 row(POST, "/api/uploads/{id}/pieces/{n}", "/api/uploads/" + coming + "/pieces/0", ABC, 404, 204),
                 row(POST, "/api/uploads/{id}/finish", "/api/uploads/" + coming + "/finish", nothing, 404, 200),
+                row(GET, "/api/classes/{id}/teams", aClass + "/teams", null, 404, 200),
+                row(POST, "/api/classes/{id}/teams", aClass + "/teams", Map.of("teams", List.of()), 404, 200),
+                row(POST, "/api/classes/{id}/teams/by-chance", aClass + "/teams/by-chance", teams, 404, 200),
+                row(POST, "/api/classes/{id}/teams/balanced", aClass + "/teams/balanced", teams, 404, 200),
+                row(POST, "/api/classes/{id}/archive", aClass + "/archive", Map.of("archived", false), 404, 204),
+                row(POST, "/api/classes/{id}/code", aClass + "/code", nothing, 404, 200),
+                row(
+                        POST,
+                        "/api/classes/{id}/students/{studentId}/pictures",
+                        aClass + "/students/" + school.students.get(1).id() + "/pictures",
+                        nothing,
+                        404,
+                        200),
+                row(
+                        POST,
+                        "/api/classes/{id}/students/{studentId}/move",
+                        aClass + "/students/" + school.students.get(2).id() + "/move",
+                        Map.of("toClassId", school.classId),
+                        404,
+                        204),
+                row(POST, "/api/assignments/{id}/hold", assignment + "/hold", Map.of("words", ""), 404, 204),
+                row(POST, "/api/assignments/{id}/go-on", assignment + "/go-on", nothing, 404, 204),
+                row(POST, "/api/assignments/{id}/shut", assignment + "/shut", nothing, 404, 204),
+                row(POST, "/api/assignments/{id}/open-again", assignment + "/open-again", nothing, 404, 204),
+                row(POST, "/api/assignments/{id}/give-again", assignment + "/give-again", nothing, 404, 204),
+                row(POST, "/api/assignments/{id}/terms", assignment + "/terms", nothing, 404, 200),
+                row(
+                        POST,
+                        "/api/assignments/{id}/extensions/{holderId}",
+                        assignment + "/extensions/" + school.students.get(1).id(),
+                        nothing,
+                        404,
+                        204),
+                row(
+                        POST,
+                        "/api/assignments/{id}/withdraw",
+                        "/api/assignments/" + another + "/withdraw",
+                        nothing,
+                        404,
+                        204),
+                row(POST, "/api/assignments/{id}/code", "/api/assignments/" + another + "/code", nothing, 404, 200),
+                row(GET, "/api/assignments/{id}/renew", assignment + "/renew", null, 404, 200),
+                row(POST, "/api/assignments/{id}/renew", assignment + "/renew", nothing, 404, 200),
+                row(POST, "/api/assignments/{id}/words", assignment + "/words", Map.of("words", "Look up"), 404, 204),
+                row(GET, "/api/assignments/{id}/desk", assignment + "/desk", null, 404, 200),
+                row(GET, "/api/assignments/{id}/desk/{attemptId}", desk, null, 404, 200),
+                row(POST, "/api/assignments/{id}/desk/{attemptId}/keep", desk + "/keep", review, 404, 409),
+                row(POST, "/api/assignments/{id}/desk/{attemptId}/send", desk + "/send", review, 404, 409),
+                row(GET, "/api/assignments/{id}/desk/{attemptId}/steps", desk + "/steps", null, 404, 200),
+                row(GET, "/api/assignments/{id}/desk/{attemptId}/moments", desk + "/moments?from=1", null, 404, 200),
+                row(POST, "/api/assignments/{id}/desk/send-all", assignment + "/desk/send-all", nothing, 404, 200),
+                row(GET, "/api/assignments/{id}/desk/pieces/{itemId}", assignment + "/desk/pieces/sun", null, 404, 200),
+                row(
+                        POST,
+                        "/api/assignments/{id}/desk/pieces/{itemId}/mark",
+                        assignment + "/desk/pieces/sun/mark",
+                        Map.of("attemptIds", List.of()),
+                        404,
+                        200),
+                row(GET, "/api/phrases", "/api/phrases", null, 200, 200),
+                row(POST, "/api/phrases", "/api/phrases", Map.of("phrases", List.of("Well seen")), 200, 200),
+                row(GET, "/api/qr/{code}", "/api/qr/K4RVT7", null, 200, 200),
+                new Row(GET + "/api/home", "/api/home", null, 401, 200, 200, 403, 403),
+                own(GET, "/api/attempts/{id}", "/api/attempts/" + attempt, null, 200),
+                own(GET, "/api/attempts/{id}/returned", "/api/attempts/" + attempt + "/returned", null, 200),
+                own(POST, "/api/attempts/{id}/improve", "/api/attempts/" + attempt + "/improve", nothing, 409),
+                own(GET, "/api/attempts/{id}/words", "/api/attempts/" + attempt + "/words", null, 200),
+                own(GET, "/api/attempts/{id}/live", "/api/attempts/" + attempt + "/live", null, 200),
                 row(POST, "/api/uploads/{id}/cancel", "/api/uploads/" + going + "/cancel", nothing, 404, 204),
                 new Row(GET + "/api/activities/{id}/check", activity + "/check", null, 401, 403, 403, 404, 200),
                 new Row(
@@ -311,7 +390,6 @@ class AuthorisationTest {
                         403,
                         404,
                         200),
-                new Row(GET + "/api/attempts", "/api/attempts", null, 401, 200, 200, 403, 403),
                 new Row(
                         POST + "/api/attempts",
                         "/api/attempts",

@@ -22,6 +22,9 @@ import java.util.List;
     @JsonSubTypes.Type(value = Act.HandIn.class, name = "hand-in")
 })
 public sealed interface Act {
+    /** The page it was done on; null for handing in. */
+    String pageId();
+
     /**
      * A piece was put down.
      *
@@ -154,5 +157,10 @@ public sealed interface Act {
     }
 
     /** The work was handed in. */
-    record HandIn() implements Act {}
+    record HandIn() implements Act {
+        @Override
+        public String pageId() {
+            return null;
+        }
+    }
 }

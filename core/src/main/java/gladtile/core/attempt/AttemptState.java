@@ -137,7 +137,7 @@ public record AttemptState(
         if (act instanceof Act.HandIn) {
             return Checking.handIn(this, rules);
         }
-        String page = pageOf(act);
+        String page = act.pageId();
         Judge judge = rules.judge(page).orElse(null);
         if (judge == null) {
             return new Refused(Rule.NO_SUCH_PAGE, "there is no page " + page + " in this work");
@@ -181,19 +181,6 @@ public record AttemptState(
             return new Made(new Next(this).again(judge, rules.itemIds(page)).state(), Optional.empty());
         }
         return ByHand.of(this, act, rules);
-    }
-
-    private static String pageOf(Act act) {
-        if (act instanceof Act.Put put) return put.pageId();
-        if (act instanceof Act.Open open) return open.pageId();
-        if (act instanceof Act.Type type) return type.pageId();
-        if (act instanceof Act.Check check) return check.pageId();
-        if (act instanceof Act.Show show) return show.pageId();
-        if (act instanceof Act.StartAgain again) return again.pageId();
-        if (act instanceof Act.TurnOver turn) return turn.pageId();
-        if (act instanceof Act.Slide slide) return slide.pageId();
-        if (act instanceof Act.Reveal reveal) return reveal.pageId();
-        return ((Act.Write) act).pageId();
     }
 
     /** How many copies of a supply are out. */

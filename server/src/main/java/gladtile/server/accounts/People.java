@@ -48,9 +48,14 @@ public class People {
         return pin;
     }
 
-    /** A new PIN for a student; the old one no longer lets anybody in. */
+    /** A new PIN for a student; the old secret no longer lets anybody in. */
     public void setPin(UUID schoolId, UUID studentId, String pin) {
-        store.setSecret(schoolId, studentId, secrets.encode(pin));
+        store.setSecret(schoolId, studentId, "PIN", secrets.encode(pin));
+    }
+
+    /** Pictures in their order, with hyphens between them; the old secret no longer lets anybody in. */
+    public void setPictures(UUID schoolId, UUID studentId, String pictures) {
+        store.setSecret(schoolId, studentId, "PICTURES", secrets.encode(pictures));
     }
 
     /** @param pin four digits */

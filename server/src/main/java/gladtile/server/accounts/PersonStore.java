@@ -59,8 +59,9 @@ class PersonStore {
                 .execute();
     }
 
-    void setSecret(UUID schoolId, UUID id, String secretHash) {
+    void setSecret(UUID schoolId, UUID id, String kind, String secretHash) {
         db.update(PERSON)
+                .set(PERSON.SECRET_KIND, kind)
                 .set(PERSON.SECRET_HASH, secretHash)
                 .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id))
                 .execute();

@@ -59,7 +59,7 @@ class SecurityConfig {
                                 "/api/swagger-ui/**",
                                 "/api/health")
                         .permitAll()
-                        .requestMatchers("/api/attempts", "/api/attempts/**")
+                        .requestMatchers("/api/attempts", "/api/attempts/**", "/api/home")
                         .hasRole("STUDENT")
                         .requestMatchers("/api/files/**", "/api/still-here")
                         .authenticated()

@@ -1,8 +1,16 @@
 package gladtile.server.assignments;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import gladtile.core.Bounds;
+import gladtile.core.assigned.AssignTerms;
 import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments.Giving;
+import gladtile.server.assignments.Assignments.Whom;
 import gladtile.server.support.Problem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -23,9 +31,25 @@ class AssignController {
         this.assignments = assignments;
     }
 
-    record AssignRequest(UUID classId) {
+    /**
+     * @param whom absent for the whole class
+     * @param targets the teams or students it is for, where it is not for the whole class
+     * @param terms absent for the usual ones
+     * @param then activities that come after this one, in this order
+     */
+    record AssignRequest(
+            UUID classId,
+            @JsonInclude(Include.NON_NULL) Whom whom,
+            @JsonInclude(Include.NON_EMPTY) Set<UUID> targets,
+            @JsonInclude(Include.NON_NULL) TermsAsked terms,
+            @JsonInclude(Include.NON_EMPTY) List<UUID> then) {
         AssignRequest {
             Bounds.present("assign.classId", classId);
+            whom = whom == null ? Whom.CLASS : whom;
+            targets = targets == null || whom == Whom.CLASS ? Set.of() : Set.copyOf(targets);
+            Bounds.count("assign.targets", targets.size(), Bounds.CLASS_SIZE);
+            then = then == null ? List.of() : List.copyOf(then);
+            Bounds.count("assign.then", then.size() + 1, Bounds.ACTIVITIES_TOGETHER);
         }
     }
 
@@ -35,15 +59,24 @@ class AssignController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     Assigned assign(@AuthenticationPrincipal Who who, @PathVariable UUID activityId, @RequestBody AssignRequest asked) {
-        Assignments.Result result = assignments.assign(who, activityId, asked.classId());
+        List<UUID> activities = new ArrayList<>(List.of(activityId));
+        activities.addAll(asked.then());
+        AssignTerms terms =
+                asked.terms() == null ? AssignTerms.USUAL : asked.terms().terms();
+        Assignments.Result result =
+                assignments.assign(who, activities, new Giving(asked.classId(), asked.whom(), asked.targets(), terms));
         if (result instanceof Assignments.Given given) {
             return new Assigned(given.id(), given.joinCode());
         }
-        if (result instanceof Assignments.NothingToPlace) {
+        if (result instanceof Assignments.NothingToPlace nothing) {
             throw Problem.rule(
                     "NOTHING_TO_PLACE",
-                    "No piece belongs anywhere yet, so there is nothing to do in it. Nothing was assigned. "
+                    "No piece belongs anywhere yet in “%s”, so there is nothing to do in it. Nothing was assigned. "
+                                    .formatted(nothing.title())
                             + "Decide in Answers which piece belongs where.");
+        }
+        if (result instanceof Assignments.Nobody) {
+            throw Problem.rule("NOBODY", "Nobody is chosen whom it would be for. Nothing was assigned.");
         }
         throw Problem.notThere(result instanceof Assignments.NoSuchClass ? "class" : "activity");
     }

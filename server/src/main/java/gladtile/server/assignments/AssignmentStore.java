@@ -1,20 +1,35 @@
 package gladtile.server.assignments;
 
 import static gladtile.tables.Tables.ASSIGNMENT;
+import static gladtile.tables.Tables.ASSIGNMENT_FOR;
 import static gladtile.tables.Tables.EDITION;
+import static gladtile.tables.Tables.EXTENSION;
 import static gladtile.tables.Tables.MEMBERSHIP;
 import static gladtile.tables.Tables.SCHOOL_CLASS;
 
 import gladtile.core.activity.Activity;
+import gladtile.core.assigned.AssignTerms;
+import gladtile.core.assigned.Control;
+import gladtile.core.assigned.Extension;
 import gladtile.core.json.Json;
 import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.assignments.Assignments.Whom;
+import gladtile.server.classes.JoinCode;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Record;
+import org.jooq.Result;
 import org.jooq.SelectConditionStep;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,54 +43,84 @@ class AssignmentStore {
         this.db = db;
     }
 
+    /** An assignment that is about to be given, with its edition. */
+    record New(Assignment assignment, long activitySeq, Activity activity) {}
+
+    /** @param code of the first; the others have codes too, which nobody needs to know */
     @Transactional
-    public void insert(Assignment assignment, long activitySeq, Activity activity) {
+    public void insert(List<New> all, String code) {
+        for (New one : all) {
+            Assignment assignment = one.assignment();
+            insertEdition(assignment, assignment.editionId(), one.activitySeq(), one.activity());
+            db.insertInto(ASSIGNMENT)
+                    .set(ASSIGNMENT.SCHOOL_ID, assignment.schoolId())
+                    .set(ASSIGNMENT.ID, assignment.id())
+                    .set(ASSIGNMENT.EDITION_ID, assignment.editionId())
+                    .set(ASSIGNMENT.ACTIVITY_ID, assignment.activityId())
+                    .set(ASSIGNMENT.CLASS_ID, assignment.classId())
+                    .set(ASSIGNMENT.TEACHER_ID, assignment.teacherId())
+                    .set(ASSIGNMENT.TITLE, assignment.title())
+                    .set(ASSIGNMENT.JOIN_CODE, assignment.position() == 0 ? code : JoinCode.make())
+                    .set(ASSIGNMENT.ASSIGNED_AT, assignment.assignedAt())
+                    .set(ASSIGNMENT.TERMS, JSONB.valueOf(Json.write(assignment.terms())))
+                    .set(ASSIGNMENT.WHOM, assignment.whom().name())
+                    .set(ASSIGNMENT.SERIES_ID, assignment.seriesId())
+                    .set(ASSIGNMENT.SERIES_POSITION, assignment.position())
+                    .execute();
+            for (UUID target : assignment.targets()) {
+                db.insertInto(ASSIGNMENT_FOR)
+                        .values(assignment.schoolId(), assignment.id(), target)
+                        .execute();
+            }
+        }
+    }
+
+    void insertEdition(Assignment assignment, UUID editionId, long activitySeq, Activity activity) {
         db.insertInto(EDITION)
                 .set(EDITION.SCHOOL_ID, assignment.schoolId())
-                .set(EDITION.ID, assignment.editionId())
+                .set(EDITION.ID, editionId)
                 .set(EDITION.ACTIVITY_ID, assignment.activityId())
                 .set(EDITION.ACTIVITY_SEQ, activitySeq)
                 .set(EDITION.ACTIVITY, JSONB.valueOf(Json.write(activity)))
                 .execute();
-        db.insertInto(ASSIGNMENT)
-                .set(ASSIGNMENT.SCHOOL_ID, assignment.schoolId())
-                .set(ASSIGNMENT.ID, assignment.id())
-                .set(ASSIGNMENT.EDITION_ID, assignment.editionId())
-                .set(ASSIGNMENT.ACTIVITY_ID, assignment.activityId())
-                .set(ASSIGNMENT.CLASS_ID, assignment.classId())
-                .set(ASSIGNMENT.TEACHER_ID, assignment.teacherId())
-                .set(ASSIGNMENT.TITLE, assignment.title())
-                .set(ASSIGNMENT.JOIN_CODE, assignment.joinCode())
-                .set(ASSIGNMENT.ASSIGNED_AT, assignment.assignedAt())
-                .execute();
     }
 
     Optional<Assignment> read(UUID schoolId, UUID id) {
-        return where(ASSIGNMENT.SCHOOL_ID.eq(schoolId).and(ASSIGNMENT.ID.eq(id)))
-                .fetchOptional(AssignmentStore::assignment);
+        return first(where(ASSIGNMENT.SCHOOL_ID.eq(schoolId).and(ASSIGNMENT.ID.eq(id))));
     }
 
     Optional<Assignment> byCode(String code) {
-        return where(ASSIGNMENT.JOIN_CODE.eq(code)).fetchOptional(AssignmentStore::assignment);
+        return first(where(ASSIGNMENT.JOIN_CODE.eq(code)));
     }
 
     List<Assignment> of(UUID schoolId, UUID teacherId) {
-        return where(ASSIGNMENT.SCHOOL_ID.eq(schoolId).and(ASSIGNMENT.TEACHER_ID.eq(teacherId)))
-                .orderBy(ASSIGNMENT.ASSIGNED_AT.desc())
+        return all(where(ASSIGNMENT.SCHOOL_ID.eq(schoolId).and(inClassOf(schoolId, teacherId)))
+                .orderBy(ASSIGNMENT.ASSIGNED_AT.desc(), ASSIGNMENT.SERIES_POSITION)
                 .limit(1_000)
-                .fetch(AssignmentStore::assignment);
+                .fetch());
     }
 
     List<Assignment> forStudent(UUID schoolId, UUID studentId) {
-        return where(ASSIGNMENT
+        return all(where(ASSIGNMENT
                         .SCHOOL_ID
                         .eq(schoolId)
-                        .and(ASSIGNMENT.CLASS_ID.in(db.select(MEMBERSHIP.CLASS_ID)
-                                .from(MEMBERSHIP)
-                                .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.PERSON_ID.eq(studentId)))))
-                .orderBy(ASSIGNMENT.ASSIGNED_AT.desc())
+                        .and(ASSIGNMENT.WITHDRAWN_AT.isNull())
+                        .and(inClassOf(schoolId, studentId)))
+                .orderBy(ASSIGNMENT.ASSIGNED_AT.desc(), ASSIGNMENT.SERIES_POSITION)
                 .limit(200)
-                .fetch(AssignmentStore::assignment);
+                .fetch());
+    }
+
+    List<Assignment> series(UUID schoolId, UUID seriesId) {
+        return all(where(ASSIGNMENT.SCHOOL_ID.eq(schoolId).and(ASSIGNMENT.SERIES_ID.eq(seriesId)))
+                .orderBy(ASSIGNMENT.SERIES_POSITION)
+                .fetch());
+    }
+
+    private Condition inClassOf(UUID schoolId, UUID personId) {
+        return ASSIGNMENT.CLASS_ID.in(db.select(MEMBERSHIP.CLASS_ID)
+                .from(MEMBERSHIP)
+                .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.PERSON_ID.eq(personId)));
     }
 
     Activity edition(UUID schoolId, UUID id) {
@@ -87,6 +132,59 @@ class AssignmentStore {
         return Json.read(json, Activity.class);
     }
 
+    void setEdition(Assignment assignment, UUID editionId) {
+        db.update(ASSIGNMENT)
+                .set(ASSIGNMENT.EDITION_ID, editionId)
+                .where(is(assignment))
+                .execute();
+    }
+
+    void setControl(Assignment assignment, Control control) {
+        db.update(ASSIGNMENT)
+                .set(ASSIGNMENT.HELD_AT, time(control.heldAt()))
+                .set(ASSIGNMENT.HELD_WORDS, control.words())
+                .set(ASSIGNMENT.SHUT_AT, time(control.shutAt()))
+                .set(ASSIGNMENT.WITHDRAWN_AT, time(control.withdrawnAt()))
+                .where(is(assignment))
+                .execute();
+    }
+
+    void setTerms(Assignment assignment, AssignTerms terms) {
+        db.update(ASSIGNMENT)
+                .set(ASSIGNMENT.TERMS, JSONB.valueOf(Json.write(terms)))
+                .where(is(assignment))
+                .execute();
+    }
+
+    void setCode(Assignment assignment, String code) {
+        db.update(ASSIGNMENT)
+                .set(ASSIGNMENT.JOIN_CODE, code)
+                .where(is(assignment))
+                .execute();
+    }
+
+    void setExtension(Assignment assignment, UUID holderId, Extension extension) {
+        if (extension == null) {
+            db.deleteFrom(EXTENSION)
+                    .where(EXTENSION.SCHOOL_ID.eq(assignment.schoolId()))
+                    .and(EXTENSION.ASSIGNMENT_ID.eq(assignment.id()))
+                    .and(EXTENSION.HOLDER_ID.eq(holderId))
+                    .execute();
+            return;
+        }
+        JSONB json = JSONB.valueOf(Json.write(extension));
+        db.insertInto(EXTENSION)
+                .values(assignment.schoolId(), assignment.id(), holderId, json)
+                .onConflict(EXTENSION.SCHOOL_ID, EXTENSION.ASSIGNMENT_ID, EXTENSION.HOLDER_ID)
+                .doUpdate()
+                .set(EXTENSION.EXTENSION_, json)
+                .execute();
+    }
+
+    private static Condition is(Assignment assignment) {
+        return ASSIGNMENT.SCHOOL_ID.eq(assignment.schoolId()).and(ASSIGNMENT.ID.eq(assignment.id()));
+    }
+
     private SelectConditionStep<?> where(Condition condition) {
         return db.select(ASSIGNMENT.fields())
                 .select(SCHOOL_CLASS.NAME)
@@ -96,7 +194,40 @@ class AssignmentStore {
                 .where(condition);
     }
 
-    private static Assignment assignment(Record row) {
+    private Optional<Assignment> first(SelectConditionStep<?> query) {
+        return all(query.fetch()).stream().findFirst();
+    }
+
+    /** With whom they are for and who has more time, read for all of them at once. */
+    private List<Assignment> all(Result<? extends Record> rows) {
+        Set<UUID> ids = new HashSet<>(rows.getValues(ASSIGNMENT.ID));
+        if (ids.isEmpty()) {
+            return List.of();
+        }
+        UUID schoolId = rows.get(0).get(ASSIGNMENT.SCHOOL_ID);
+        Map<UUID, Set<UUID>> targets = new HashMap<>();
+        db.selectFrom(ASSIGNMENT_FOR)
+                .where(ASSIGNMENT_FOR.SCHOOL_ID.eq(schoolId), ASSIGNMENT_FOR.ASSIGNMENT_ID.in(ids))
+                .forEach(row -> targets.computeIfAbsent(row.getAssignmentId(), id -> new HashSet<>())
+                        .add(row.getTargetId()));
+        Map<UUID, Map<UUID, Extension>> extensions = new HashMap<>();
+        db.selectFrom(EXTENSION)
+                .where(EXTENSION.SCHOOL_ID.eq(schoolId), EXTENSION.ASSIGNMENT_ID.in(ids))
+                .forEach(row -> extensions
+                        .computeIfAbsent(row.getAssignmentId(), id -> new HashMap<>())
+                        .put(row.getHolderId(), Json.read(row.getExtension().data(), Extension.class)));
+        return rows.map(row -> assignment(
+                row,
+                targets.getOrDefault(row.get(ASSIGNMENT.ID), Set.of()),
+                extensions.getOrDefault(row.get(ASSIGNMENT.ID), Map.of())));
+    }
+
+    private static Assignment assignment(Record row, Set<UUID> targets, Map<UUID, Extension> extensions) {
+        Control control = new Control(
+                instant(row.get(ASSIGNMENT.HELD_AT)),
+                row.get(ASSIGNMENT.HELD_WORDS),
+                instant(row.get(ASSIGNMENT.SHUT_AT)),
+                instant(row.get(ASSIGNMENT.WITHDRAWN_AT)));
         return new Assignment(
                 row.get(ASSIGNMENT.SCHOOL_ID),
                 row.get(ASSIGNMENT.ID),
@@ -107,6 +238,21 @@ class AssignmentStore {
                 row.get(ASSIGNMENT.TITLE),
                 row.get(SCHOOL_CLASS.NAME),
                 row.get(ASSIGNMENT.JOIN_CODE),
-                row.get(ASSIGNMENT.ASSIGNED_AT));
+                row.get(ASSIGNMENT.ASSIGNED_AT),
+                Json.read(row.get(ASSIGNMENT.TERMS).data(), AssignTerms.class),
+                Whom.valueOf(row.get(ASSIGNMENT.WHOM)),
+                targets,
+                control,
+                row.get(ASSIGNMENT.SERIES_ID),
+                row.get(ASSIGNMENT.SERIES_POSITION),
+                extensions);
+    }
+
+    private static Instant instant(OffsetDateTime time) {
+        return time == null ? null : time.toInstant();
+    }
+
+    private static OffsetDateTime time(Instant instant) {
+        return instant == null ? null : instant.atOffset(ZoneOffset.UTC);
     }
 }

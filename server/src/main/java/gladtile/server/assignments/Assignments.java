@@ -3,39 +3,92 @@ package gladtile.server.assignments;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import gladtile.core.activity.Activity;
+import gladtile.core.answer.Solution;
+import gladtile.core.answer.Terms;
+import gladtile.core.assigned.After;
+import gladtile.core.assigned.AssignTerms;
+import gladtile.core.assigned.Control;
+import gladtile.core.assigned.Extension;
+import gladtile.core.assigned.Sharing;
+import gladtile.core.assigned.Window;
 import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.Shuffle;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities;
 import gladtile.server.classes.Classes;
+import gladtile.server.classes.JoinCode;
+import gladtile.server.support.NodeNews;
 import gladtile.server.support.UuidV7;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
-import org.springframework.dao.DuplicateKeyException;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
 /** Gives activities to classes: each time as an edition that nobody can change any more. */
 @Service
 public class Assignments {
-    private static final int CODES_TRIED = 5;
+    private static final String TOPIC = "assignment:";
     private final AssignmentStore store;
     private final Activities activities;
     private final Classes classes;
+    private final Workers workers;
     private final Clock clock;
+    private final NodeNews nodes;
+    private final ApplicationEventPublisher events;
     /** Editions never change, so they may be kept as long as there is room. */
     private final Cache<UUID, Edition> editions =
             Caffeine.newBuilder().maximumSize(500).build();
+    /** Editions as they lie for one student or team, where that differs. */
+    private final Cache<Own, Edition> own =
+            Caffeine.newBuilder().maximumSize(2_000).build();
+    /** Asked for at every move; kept for a moment only, in case the news of a change is lost. */
+    private final Cache<UUID, Assignment> known = Caffeine.newBuilder()
+            .maximumSize(2_000)
+            .expireAfterWrite(Duration.ofSeconds(10))
+            .build();
 
-    Assignments(AssignmentStore store, Activities activities, Classes classes, Clock clock) {
+    private record Own(UUID editionId, long seed, int moreSeconds) {}
+
+    Assignments(
+            AssignmentStore store,
+            Activities activities,
+            Classes classes,
+            Workers workers,
+            Clock clock,
+            NodeNews nodes,
+            ApplicationEventPublisher events) {
         this.store = store;
         this.activities = activities;
         this.classes = classes;
+        this.workers = workers;
         this.clock = clock;
+        this.nodes = nodes;
+        this.events = events;
     }
 
-    /** An assignment and where it belongs. */
+    /** Whom an assignment is for. */
+    public enum Whom {
+        CLASS,
+        TEAMS,
+        STUDENTS
+    }
+
+    /**
+     * An assignment and where it belongs.
+     *
+     * @param targets the teams or students it is for, where it is not for the whole class
+     * @param seriesId of those that were given together; null for one by itself
+     * @param position in its series, from 0
+     * @param extensions by student or team
+     */
     public record Assignment(
             UUID schoolId,
             UUID id,
@@ -46,14 +99,29 @@ public class Assignments {
             String title,
             String className,
             String joinCode,
-            OffsetDateTime assignedAt) {}
+            OffsetDateTime assignedAt,
+            AssignTerms terms,
+            Whom whom,
+            Set<UUID> targets,
+            Control control,
+            UUID seriesId,
+            int position,
+            Map<UUID, Extension> extensions) {
+        public Window window(UUID holderId) {
+            return Window.of(terms, extensions.get(holderId));
+        }
+    }
 
     /** An activity as it was when it was given, with its rules made ready. */
-    public record Edition(Activity activity, Rules rules) {}
+    public record Edition(UUID id, Activity activity, Rules rules) {}
+
+    /** An assignment is otherwise than before: held, closed, withdrawn, extended, renewed. */
+    public record AssignmentChanged(UUID schoolId, UUID id) {}
 
     /** What came of assigning. */
     public sealed interface Result {}
 
+    /** @param id of the first, where several were given together */
     public record Given(UUID id, String joinCode) implements Result {}
 
     public record NoSuchActivity() implements Result {}
@@ -61,83 +129,211 @@ public class Assignments {
     public record NoSuchClass() implements Result {}
 
     /** There is nothing to do in it yet. */
-    public record NothingToPlace() implements Result {}
+    public record NothingToPlace(String title) implements Result {}
 
-    public Result assign(Who who, UUID activityId, UUID classId) {
-        Optional<Activities.Current> current = activities.read(who, activityId);
-        if (current.isEmpty()) {
-            return new NoSuchActivity();
-        }
-        if (!classes.isMember(who.schoolId(), classId, who.id())) {
-            return new NoSuchClass();
-        }
-        // A student works on pages; the list they were made from stays with the activity.
-        Activity activity = current.get().activity().withMadeFrom(null);
-        if (Rules.of(activity).placements().isEmpty()) {
-            return new NothingToPlace();
-        }
-        UUID editionId = UuidV7.make();
-        UUID id = UuidV7.make();
-        for (int i = 1; ; i++) {
-            String code = JoinCode.make();
-            try {
-                store.insert(
-                        new Assignment(
-                                who.schoolId(),
-                                id,
-                                editionId,
-                                activityId,
-                                classId,
-                                who.id(),
-                                activity.title(),
-                                "",
-                                code,
-                                OffsetDateTime.now(clock)),
-                        current.get().seq(),
-                        activity);
-                return new Given(id, code);
-            } catch (DuplicateKeyException taken) {
-                if (i == CODES_TRIED) {
-                    throw taken;
-                }
-            }
+    /** Nobody is left whom it would be for. */
+    public record Nobody() implements Result {}
+
+    /** To whom and how; what is not said is as usual. */
+    public record Giving(UUID classId, Whom whom, Set<UUID> targets, AssignTerms terms) {
+        public static Giving toClass(UUID classId) {
+            return new Giving(classId, Whom.CLASS, Set.of(), AssignTerms.USUAL);
         }
     }
 
+    public Result assign(Who who, UUID activityId, UUID classId) {
+        return assign(who, List.of(activityId), Giving.toClass(classId));
+    }
+
+    /** @param activityIds one, or several that are done in this order; all are given or none */
+    public Result assign(Who who, List<UUID> activityIds, Giving giving) {
+        if (!classes.isMember(who.schoolId(), giving.classId(), who.id())
+                || classes.isArchived(who.schoolId(), giving.classId())) {
+            return new NoSuchClass();
+        }
+        UUID series = activityIds.size() > 1 ? UuidV7.make() : null;
+        List<AssignmentStore.New> all = new ArrayList<>();
+        for (UUID activityId : activityIds) {
+            Optional<Activities.Current> current = activities.read(who, activityId);
+            if (current.isEmpty()) {
+                return new NoSuchActivity();
+            }
+            Activity activity = edition(current.get().activity(), giving.terms());
+            boolean looks = giving.terms().shared() == Sharing.LOOK_ONLY;
+            if (!looks && Rules.of(activity).placements().isEmpty()) {
+                return new NothingToPlace(activity.title());
+            }
+            Assignment assignment = new Assignment(
+                    who.schoolId(),
+                    UuidV7.make(),
+                    UuidV7.make(),
+                    activityId,
+                    giving.classId(),
+                    who.id(),
+                    activity.title(),
+                    "",
+                    "",
+                    OffsetDateTime.now(clock),
+                    giving.terms(),
+                    giving.whom(),
+                    giving.targets(),
+                    Control.NONE,
+                    series,
+                    all.size(),
+                    Map.of());
+            if (all.isEmpty()
+                    && giving.whom() != Whom.CLASS
+                    && workers.of(assignment).isEmpty()) {
+                return new Nobody();
+            }
+            all.add(new AssignmentStore.New(assignment, current.get().seq(), activity));
+        }
+        String code = JoinCode.fresh(first -> store.insert(all, first));
+        return new Given(all.get(0).assignment().id(), code);
+    }
+
+    /** A student works on pages; the list they were made from stays with the activity. */
+    private static Activity edition(Activity activity, AssignTerms terms) {
+        Terms holds = activity.key().holds();
+        if (terms.seconds() != null) {
+            holds = holds.withSeconds(terms.seconds());
+        }
+        boolean afterwards = holds.shows().when() == Solution.When.AFTER_HAND_IN;
+        if (terms.seen() == After.SOLUTION) {
+            holds = holds.withSolution(new Solution(Solution.When.AFTER_HAND_IN, null, false));
+        } else if (terms.seen() == After.NOTHING && afterwards) {
+            holds = holds.withSolution(Solution.NEVER);
+        }
+        return activity.withMadeFrom(null).withKey(activity.key().withTerms(holds));
+    }
+
+    /** All of the teacher's classes, the newest first. */
     public List<Assignment> of(Who teacher) {
         return store.of(teacher.schoolId(), teacher.id());
     }
 
-    /** One of the teacher's own. */
+    /** One of a class of the teacher's: whoever teaches a class sees what was given to it. */
     public Optional<Assignment> read(Who teacher, UUID id) {
-        return store.read(teacher.schoolId(), id)
-                .filter(assignment -> assignment.teacherId().equals(teacher.id()));
+        return anyones(teacher.schoolId(), id)
+                .filter(assignment -> classes.isMember(teacher.schoolId(), assignment.classId(), teacher.id()));
     }
 
-    /** Whoever's it is; for work that no request asked for. */
+    /** Whoever's it is. */
     public Optional<Assignment> anyones(UUID schoolId, UUID id) {
-        return store.read(schoolId, id);
+        return Optional.ofNullable(
+                        known.get(id, one -> store.read(schoolId, one).orElse(null)))
+                .filter(assignment -> assignment.schoolId().equals(schoolId));
     }
 
-    /** One given to a class of the student's. */
-    public Optional<Assignment> forStudent(Who student, UUID id) {
-        return store.read(student.schoolId(), id)
-                .filter(assignment -> classes.isMember(student.schoolId(), assignment.classId(), student.id()));
-    }
-
-    /** All that were given to the student's classes, the newest first. */
+    /** All that are for the student now, the newest first, in their series in order. */
     public List<Assignment> allForStudent(Who student) {
-        return store.forStudent(student.schoolId(), student.id());
+        return store.forStudent(student.schoolId(), student.id()).stream()
+                .filter(assignment -> workers.holder(assignment, student.id()).isPresent())
+                .toList();
     }
 
     public Optional<Assignment> byCode(String typed) {
-        return JoinCode.read(typed).flatMap(store::byCode);
+        return JoinCode.read(typed)
+                .flatMap(store::byCode)
+                .filter(assignment -> assignment.control().withdrawnAt() == null);
     }
 
+    /** Those that were given together, in their order; of one by itself itself. */
+    public List<Assignment> series(Assignment assignment) {
+        return assignment.seriesId() == null
+                ? List.of(assignment)
+                : store.series(assignment.schoolId(), assignment.seriesId());
+    }
+
+    /** The edition that is given out now. */
     public Edition edition(Assignment assignment) {
-        return editions.get(assignment.editionId(), id -> {
-            Activity activity = store.edition(assignment.schoolId(), id);
-            return new Edition(activity, Rules.of(activity));
+        return edition(assignment.schoolId(), assignment.editionId());
+    }
+
+    public Edition edition(UUID schoolId, UUID editionId) {
+        return editions.get(editionId, id -> {
+            Activity activity = store.edition(schoolId, id);
+            return new Edition(id, activity, Rules.of(activity));
         });
+    }
+
+    /** An edition as it is for one student or team: with their order of pieces and their time. */
+    public Edition edition(Assignment assignment, UUID editionId, UUID holderId) {
+        Edition base = edition(assignment.schoolId(), editionId);
+        Extension more = assignment.extensions().get(holderId);
+        int seconds = more == null || more.moreSeconds() == null ? 0 : more.moreSeconds();
+        if (!assignment.terms().mixes() && seconds == 0) {
+            return base;
+        }
+        long seed = assignment.terms().mixes()
+                ? holderId.getLeastSignificantBits() ^ assignment.id().hashCode()
+                : 0;
+        return own.get(new Own(editionId, seed, seconds), key -> {
+            Activity activity = key.seed == 0 ? base.activity() : Shuffle.of(base.activity(), key.seed);
+            Rules rules = key.seed == 0 ? base.rules() : Rules.of(activity);
+            return new Edition(
+                    editionId, activity, key.moreSeconds == 0 ? rules : rules.withMoreSeconds(key.moreSeconds));
+        });
+    }
+
+    /** A newer edition of the assignment's activity, kept but not given out yet; empty when the activity is gone. */
+    public Optional<UUID> freshEdition(Who who, Assignment assignment) {
+        return activities.read(who, assignment.activityId()).map(current -> {
+            UUID id = UuidV7.make();
+            Activity activity = edition(current.activity(), assignment.terms());
+            store.insertEdition(assignment, id, current.seq(), activity);
+            return id;
+        });
+    }
+
+    /** What the activity would give out now; empty when it is gone. */
+    public Optional<Edition> asItIsNow(Who who, Assignment assignment) {
+        return activities.read(who, assignment.activityId()).map(current -> {
+            Activity activity = edition(current.activity(), assignment.terms());
+            return new Edition(null, activity, Rules.of(activity));
+        });
+    }
+
+    public void giveOut(Assignment assignment, UUID editionId) {
+        store.setEdition(assignment, editionId);
+        changed(assignment);
+    }
+
+    public void control(Assignment assignment, Control control) {
+        store.setControl(assignment, control);
+        changed(assignment);
+    }
+
+    /** @param extension null takes it back */
+    public void extend(Assignment assignment, UUID holderId, Extension extension) {
+        store.setExtension(assignment, holderId, extension);
+        changed(assignment);
+    }
+
+    public void setTerms(Assignment assignment, AssignTerms terms) {
+        store.setTerms(assignment, terms);
+        changed(assignment);
+    }
+
+    /** A new code; the old one no longer lets anybody in. */
+    public String renewCode(Assignment assignment) {
+        String code = JoinCode.fresh(fresh -> store.setCode(assignment, fresh));
+        changed(assignment);
+        return code;
+    }
+
+    private void changed(Assignment assignment) {
+        known.invalidate(assignment.id());
+        events.publishEvent(new AssignmentChanged(assignment.schoolId(), assignment.id()));
+        nodes.tell(TOPIC + assignment.schoolId() + ":" + assignment.id());
+    }
+
+    @EventListener
+    void changedThere(NodeNews.Heard heard) {
+        if (heard.what().startsWith(TOPIC)) {
+            String[] ids = heard.what().split(":");
+            known.invalidate(UUID.fromString(ids[2]));
+            events.publishEvent(new AssignmentChanged(UUID.fromString(ids[1]), UUID.fromString(ids[2])));
+        }
     }
 }

@@ -1,5 +1,6 @@
 package gladtile.server.assignments;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.server.accounts.Sessions;
 import gladtile.server.accounts.SignIn;
@@ -12,6 +13,7 @@ import gladtile.server.support.Problem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,12 +28,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/join/{code}")
 class JoinController {
     private final Assignments assignments;
+    private final Workers workers;
     private final Classes classes;
     private final SignIn signIn;
     private final Sessions sessions;
 
-    JoinController(Assignments assignments, Classes classes, SignIn signIn, Sessions sessions) {
+    JoinController(Assignments assignments, Workers workers, Classes classes, SignIn signIn, Sessions sessions) {
         this.assignments = assignments;
+        this.workers = workers;
         this.classes = classes;
         this.signIn = signIn;
         this.sessions = sessions;
@@ -40,22 +44,24 @@ class JoinController {
     /** What stands behind a code: enough to find one's own name, nothing of the activity. */
     record JoinView(String title, String className, List<Student> students) {}
 
+    /** @param pin four digits, or the names of the pictures with hyphens between them */
     record PinRequest(UUID studentId, String pin) {
         PinRequest {
             Bounds.present("join.studentId", studentId);
-            Bounds.text("join.pin", pin, 20);
+            Bounds.text("join.pin", pin, 60);
         }
     }
 
-    record Joined(UUID assignmentId, String name) {}
+    /** @param assignmentId absent where the code is that of the class */
+    record Joined(@JsonInclude(JsonInclude.Include.NON_NULL) UUID assignmentId, String name) {}
+
+    /** Where a code leads. @param assignment null where it is the code of a class */
+    private record Door(UUID schoolId, String title, String className, List<Student> students, Assignment assignment) {}
 
     @GetMapping
     JoinView look(@PathVariable String code, HttpServletRequest request) {
-        Assignment assignment = assignment(code, request);
-        return new JoinView(
-                assignment.title(),
-                assignment.className(),
-                classes.students(assignment.schoolId(), assignment.classId()));
+        Door door = door(code, request);
+        return new JoinView(door.title(), door.className(), door.students());
     }
 
     @PostMapping("/sign-in")
@@ -64,21 +70,27 @@ class JoinController {
             @RequestBody PinRequest asked,
             HttpServletRequest request,
             HttpServletResponse response) {
-        Assignment assignment = assignment(code, request);
-        boolean inClass = classes.isMember(assignment.schoolId(), assignment.classId(), asked.studentId());
+        Door door = door(code, request);
+        boolean known = door.students().stream().anyMatch(one -> one.id().equals(asked.studentId()));
         SignIn.Result result =
-                inClass ? signIn.student(assignment.schoolId(), asked.studentId(), asked.pin()) : new SignIn.Wrong();
+                known ? signIn.student(door.schoolId(), asked.studentId(), asked.pin()) : new SignIn.Wrong();
         Who who = SignInAnswers.welcomed(result, "name and PIN", sessions, request, response);
-        return new Joined(assignment.id(), who.name());
+        return new Joined(door.assignment() == null ? null : door.assignment().id(), who.name());
     }
 
-    private Assignment assignment(String code, HttpServletRequest request) {
+    private Door door(String code, HttpServletRequest request) {
         String address = request.getRemoteAddr();
         if (!signIn.mayTryCodes(address)) {
             throw Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Too many codes were tried from here. Wait 10 minutes.")
                     .with("bound", "join.codes");
         }
-        return assignments.byCode(code).orElseGet(() -> {
+        Optional<Door> found = assignments
+                .byCode(code)
+                .map(one -> new Door(one.schoolId(), one.title(), one.className(), workers.students(one), one))
+                .or(() -> classes.byCode(code)
+                        .map(one -> new Door(
+                                one.schoolId(), "", one.name(), classes.students(one.schoolId(), one.id()), null)));
+        return found.orElseGet(() -> {
             signIn.codeFailed(address);
             throw Problem.of(HttpStatus.NOT_FOUND, "No class has that code. Look at the board and try again.");
         });

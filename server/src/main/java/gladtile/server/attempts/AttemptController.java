@@ -5,18 +5,25 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.OtherSide;
 import gladtile.core.activity.Speech;
 import gladtile.core.answer.Verdict;
+import gladtile.core.assigned.After;
+import gladtile.core.assigned.Sharing;
+import gladtile.core.assigned.Window;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Progress;
+import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Standing;
 import gladtile.core.attempt.TypedState;
 import gladtile.core.attempt.ZoneState;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
+import gladtile.server.classes.Classes.Student;
 import gladtile.server.support.Problem;
+import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -34,15 +41,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/attempts")
 class AttemptController {
     private final Attempts attempts;
-    private final Assignments assignments;
+    private final Clock clock;
 
-    AttemptController(Attempts attempts, Assignments assignments) {
+    AttemptController(Attempts attempts, Clock clock) {
         this.attempts = attempts;
-        this.assignments = assignments;
+        this.clock = clock;
     }
-
-    /** Something given to a class of the student's. */
-    record Due(UUID assignmentId, String title, String className) {}
 
     record OpenRequest(UUID assignmentId) {
         OpenRequest {
@@ -59,9 +63,35 @@ class AttemptController {
             int placements,
             Progress progress,
             Map<String, OtherSide> sides,
-            Course course) {}
+            Course course,
+            Around around) {}
 
-    record Moves(List<Move> moves) {
+    /**
+     * What holds around an attempt now.
+     *
+     * @param now by the server's clock
+     * @param held whether the teacher holds everyone, with what words
+     * @param shut whether the teacher closed editing
+     * @param round from 1
+     * @param with those who work on it together; empty for one alone
+     */
+    record Around(
+            Instant now,
+            Sharing sharing,
+            Window window,
+            Window.Stage stage,
+            boolean held,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) String words,
+            boolean shut,
+            int round,
+            After after,
+            String className,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> with) {}
+
+    /** @param sentAt by the device's clock as the request leaves it, by which a wrong clock is found out */
+    record Moves(
+            List<Move> moves,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Instant sentAt) {
         Moves {
             Bounds.count("moves", Bounds.present("moves", moves).size(), Bounds.MOVES_IN_ONE_REQUEST);
             moves.forEach(move -> Bounds.present("move", move));
@@ -98,36 +128,70 @@ class AttemptController {
             Course course,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<StudentView.StudentPage> opened) {}
 
-    @GetMapping
-    List<Due> due(@AuthenticationPrincipal Who who) {
-        return assignments.allForStudent(who).stream()
-                .map(assignment -> new Due(assignment.id(), assignment.title(), assignment.className()))
-                .toList();
-    }
-
     /** Goes on with the student's attempt, or begins it. */
     @PostMapping
     AttemptView open(@AuthenticationPrincipal Who who, @RequestBody OpenRequest asked) {
-        Attempts.Opened opened =
+        Attempts.Opening opening =
                 attempts.open(who, asked.assignmentId()).orElseThrow(() -> Problem.notThere("assignment"));
+        if (opening instanceof Attempts.NotYet notYet) {
+            throw Problem.rule(notYet.barred().name(), notYet.words());
+        }
+        return view(((Attempts.Open) opening).opened());
+    }
+
+    /** An attempt as it is now: for a second device, and for team mates. */
+    @GetMapping("/{id}")
+    AttemptView now(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        return view(attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt")));
+    }
+
+    private AttemptView view(Attempts.Opened opened) {
+        AttemptState seen = attempts.seen(opened);
+        Rules rules = opened.edition().rules();
         return new AttemptView(
                 opened.id(),
                 opened.assignment().id(),
                 attempts.view(opened.edition(), opened.state()),
-                opened.state(),
-                opened.edition().rules().placements().size(),
-                attempts.progress(opened.state(), opened.edition().rules()),
-                opened.edition().rules().broughtUp(opened.state()),
-                attempts.course(opened.state(), opened.edition().rules()));
+                seen,
+                rules.placements().size(),
+                attempts.progress(seen, rules),
+                rules.broughtUp(seen),
+                attempts.course(opened.state(), rules),
+                around(opened));
+    }
+
+    private Around around(Attempts.Opened opened) {
+        Assignments.Assignment assignment = opened.assignment();
+        Instant now = clock.instant();
+        Window window = assignment.window(opened.worker().id());
+        return new Around(
+                now,
+                assignment.terms().shared(),
+                window,
+                window.at(now),
+                assignment.control().heldAt() != null,
+                assignment.control().words(),
+                assignment.control().shutAt() != null,
+                opened.round(),
+                assignment.terms().seen(),
+                assignment.className(),
+                opened.worker().team()
+                        ? opened.worker().members().stream().map(Student::name).toList()
+                        : List.of());
     }
 
     @PostMapping("/{id}/moves")
     Moved move(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Moves asked) {
-        Attempts.Result result = attempts.move(who, id, asked.moves()).orElseThrow(() -> Problem.notThere("attempt"));
+        Attempts.Result result =
+                attempts.move(who, id, asked.moves(), asked.sentAt()).orElseThrow(() -> Problem.notThere("attempt"));
         if (result instanceof Attempts.NoneMade none) {
             throw Problem.rule(
                             none.refused().rule().name(),
                             sentence(none.refused().message()) + " Nothing was changed.")
+                    .with("move", none.index());
+        }
+        if (result instanceof Attempts.NotNow none) {
+            throw Problem.rule(none.barred().name(), sentence(none.barred().words()) + " Nothing was changed.")
                     .with("move", none.index());
         }
         Attempts.AllMade made = (Attempts.AllMade) result;

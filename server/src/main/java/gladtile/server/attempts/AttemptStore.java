@@ -1,7 +1,7 @@
 package gladtile.server.attempts;
 
-import static gladtile.tables.Tables.ASSIGNMENT;
 import static gladtile.tables.Tables.ATTEMPT;
+import static gladtile.tables.Tables.ATTEMPT_BASE;
 import static gladtile.tables.Tables.MOVE;
 
 import gladtile.core.answer.Verdict;
@@ -15,7 +15,9 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Instant;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -33,29 +35,35 @@ import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Attempts and their moves in the database. */
 @Repository
 class AttemptStore {
     /**
-     * One round trip and one commit for many requests: each attempt steps on only from the seq this machine knew, and
+     * One round trip and one commit for many requests: each attempt steps on only from the seq and the
+     * edition this machine knew, and
      * its moves are appended only if it did.
      */
     private static final String APPEND = """
             with w as (
-              select * from unnest(?::uuid[], ?::uuid[], ?::bigint[], ?::bigint[], ?::text[], ?::int[], ?::text[])
-                as w (school_id, id, seq, next, state, score, standing)
+              select * from unnest(?::uuid[], ?::uuid[], ?::uuid[], ?::bigint[], ?::bigint[], ?::text[], ?::int[],
+                  ?::text[], ?::timestamptz[], ?::timestamptz[])
+                as w (school_id, id, edition_id, seq, next, state, score, standing, handed_in_at, handed_in_made_at)
             ), stepped as (
               update attempt a set seq = w.next, state = coalesce(w.state::jsonb, a.state), score = w.score, standing = w.standing,
-                updated_at = now()
-              from w where a.school_id = w.school_id and a.id = w.id and a.seq = w.seq
+                updated_at = now(), handed_in_at = coalesce(w.handed_in_at, a.handed_in_at),
+                handed_in_made_at = coalesce(w.handed_in_made_at, a.handed_in_made_at)
+              from w where a.school_id = w.school_id and a.id = w.id and a.seq = w.seq and a.edition_id = w.edition_id
               returning a.school_id, a.id
             ), appended as (
-              insert into move (school_id, attempt_id, seq, move_id, act, verdict, device_time, at)
-              select s.school_id, s.id, m.seq, m.move_id, m.act::jsonb, m.verdict::jsonb, m.device_time, m.at
+              insert into move (school_id, attempt_id, seq, move_id, act, verdict, device_time, at, made_at, by_id)
+              select s.school_id, s.id, m.seq, m.move_id, m.act::jsonb, m.verdict::jsonb, m.device_time, m.at, m.made_at,
+                m.by_id
               from stepped s
-              join unnest(?::uuid[], ?::bigint[], ?::uuid[], ?::text[], ?::text[], ?::timestamptz[], ?::timestamptz[])
-                as m (attempt_id, seq, move_id, act, verdict, device_time, at) on m.attempt_id = s.id
+              join unnest(?::uuid[], ?::bigint[], ?::uuid[], ?::text[], ?::text[], ?::timestamptz[], ?::timestamptz[],
+                  ?::timestamptz[], ?::uuid[])
+                as m (attempt_id, seq, move_id, act, verdict, device_time, at, made_at, by_id) on m.attempt_id = s.id
             )
             select id from stepped
             """;
@@ -79,16 +87,37 @@ class AttemptStore {
     /**
      * An attempt's own row.
      *
+     * @param holderId the student or the team
+     * @param round from 1
+     * @param askedFor whether the teacher sent the round before back to be improved
      * @param kept the state as it was last kept, which may be some moves behind {@code seq}
      * @param tail the moves since then, oldest first
+     * @param handedInAt by the server's clock; null before
+     * @param handedInMadeAt by the device's clock put right; null before
      */
-    record Row(UUID id, UUID assignmentId, UUID studentId, AttemptState kept, List<Arrived> tail) {}
+    record Row(
+            UUID id,
+            UUID assignmentId,
+            UUID holderId,
+            int round,
+            boolean askedFor,
+            UUID editionId,
+            AttemptState kept,
+            List<Arrived> tail,
+            Instant begunAt,
+            Instant handedInAt,
+            Instant handedInMadeAt) {}
 
-    /** A move with the time by the server's clock at which it was judged. */
-    record Arrived(Move move, Instant at) {}
+    /** A move with the time at which it was made, by the device's clock put right. */
+    record Arrived(Move move, Instant madeAt) {}
 
-    /** A move with what was found of it, if it was judged. */
-    record Judged(Move move, Optional<Verdict> verdict, Instant at) {}
+    /**
+     * A move with what was found of it, if it was judged.
+     *
+     * @param at when it arrived, by the server's clock
+     * @param madeAt when it was made, by the device's clock put right
+     */
+    record Judged(Move move, Optional<Verdict> verdict, Instant at, Instant madeAt, UUID byId) {}
 
     Optional<Row> read(UUID schoolId, UUID id) {
         return db.selectFrom(ATTEMPT)
@@ -97,18 +126,21 @@ class AttemptStore {
                 .map(this::row);
     }
 
-    Optional<Row> of(UUID schoolId, UUID assignmentId, UUID studentId) {
+    /** The newest round of a student or team. */
+    Optional<Row> of(UUID schoolId, UUID assignmentId, UUID holderId) {
         return db.selectFrom(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
-                .and(ATTEMPT.STUDENT_ID.eq(studentId))
+                .and(ATTEMPT.HOLDER_ID.eq(holderId))
+                .orderBy(ATTEMPT.ROUND.desc())
+                .limit(1)
                 .fetchOptional()
                 .map(this::row);
     }
 
-    /** Every attempt of an assignment. */
+    /** Every round of every student or team, the newest round first. */
     List<Row> all(UUID schoolId, UUID assignmentId) {
         Map<UUID, List<Arrived>> tails = new HashMap<>();
-        db.select(MOVE.ATTEMPT_ID, MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT)
+        db.select(MOVE.ATTEMPT_ID, MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
                 .from(MOVE)
                 .join(ATTEMPT)
                 .on(ATTEMPT.SCHOOL_ID.eq(MOVE.SCHOOL_ID), ATTEMPT.ID.eq(MOVE.ATTEMPT_ID))
@@ -119,7 +151,112 @@ class AttemptStore {
                         .add(arrived(row)));
         return db.selectFrom(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
+                .orderBy(ATTEMPT.ROUND.desc())
                 .fetch(row -> row(row, tails.getOrDefault(row.getId(), List.of())));
+    }
+
+    /** The newest attempts of some students or teams, over all assignments; without what was done since they were kept. */
+    Map<UUID, Map<UUID, Attempts.Head>> heads(UUID schoolId, Collection<UUID> assignmentIds, Collection<UUID> holders) {
+        Map<UUID, Map<UUID, Attempts.Head>> heads = new HashMap<>();
+        db.select(
+                        ATTEMPT.ASSIGNMENT_ID,
+                        ATTEMPT.HOLDER_ID,
+                        ATTEMPT.ID,
+                        ATTEMPT.ROUND,
+                        ATTEMPT.STANDING,
+                        ATTEMPT.HANDED_IN_MADE_AT,
+                        ATTEMPT.SCORE)
+                .from(ATTEMPT)
+                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.in(assignmentIds))
+                .and(ATTEMPT.HOLDER_ID.in(holders))
+                .orderBy(ATTEMPT.ROUND)
+                .forEach(row -> heads.computeIfAbsent(row.value1(), id -> new HashMap<>())
+                        .put(
+                                row.value2(),
+                                new Attempts.Head(
+                                        row.value3(),
+                                        row.value4(),
+                                        Standing.valueOf(row.value5()),
+                                        instant(row.value6()),
+                                        row.value7())));
+        return heads;
+    }
+
+    /** What was judged of an assignment's attempts after some move each; the tries of each attempt in their order. */
+    List<Attempts.JudgedPart> judged(UUID schoolId, Collection<UUID> attemptIds, long after) {
+        return db.select(
+                        MOVE.ATTEMPT_ID,
+                        MOVE.SEQ,
+                        DSL.field("split_part({0} ->> 'pieceId', '~', 1)", String.class, MOVE.ACT),
+                        DSL.field("{0} ->> 'gapId'", String.class, MOVE.ACT),
+                        DSL.field("{0} ->> 'zoneId'", String.class, MOVE.VERDICT),
+                        DSL.field("{0} ->> 'says'", String.class, MOVE.VERDICT),
+                        DSL.coalesce(MOVE.MADE_AT, MOVE.AT))
+                .from(MOVE)
+                .where(MOVE.SCHOOL_ID.eq(schoolId), MOVE.ATTEMPT_ID.in(attemptIds), MOVE.SEQ.gt(after))
+                .and(MOVE.VERDICT.isNotNull())
+                .orderBy(MOVE.ATTEMPT_ID, MOVE.SEQ)
+                .fetch(row -> new Attempts.JudgedPart(
+                        row.value1(),
+                        row.value2(),
+                        row.value3() == null ? row.value4() : row.value3(),
+                        row.value5(),
+                        row.value6() == null ? Verdict.Says.NOT_JUDGED : Verdict.Says.valueOf(row.value6()),
+                        row.value7().toInstant()));
+    }
+
+    /** Every move of an attempt, in order. */
+    List<Attempts.Logged> log(UUID schoolId, UUID attemptId) {
+        return db.selectFrom(MOVE)
+                .where(MOVE.SCHOOL_ID.eq(schoolId), MOVE.ATTEMPT_ID.eq(attemptId))
+                .orderBy(MOVE.SEQ)
+                .fetch(row -> new Attempts.Logged(
+                        row.getSeq(),
+                        new Move(
+                                row.getMoveId(),
+                                Json.read(row.getAct().data(), Act.class),
+                                row.getDeviceTime().toInstant()),
+                        Optional.ofNullable(row.getVerdict()).map(json -> Json.read(json.data(), Verdict.class)),
+                        row.getAt().toInstant(),
+                        madeAt(row),
+                        row.getById()));
+    }
+
+    /** What an attempt goes out from: its beginning and each renewal, in order. */
+    List<Attempts.Base> bases(UUID schoolId, UUID attemptId) {
+        return db.selectFrom(ATTEMPT_BASE)
+                .where(ATTEMPT_BASE.SCHOOL_ID.eq(schoolId), ATTEMPT_BASE.ATTEMPT_ID.eq(attemptId))
+                .orderBy(ATTEMPT_BASE.SEQ, ATTEMPT_BASE.AT)
+                .fetch(row -> new Attempts.Base(
+                        row.getSeq(),
+                        row.getEditionId(),
+                        Json.read(row.getState().data(), AttemptState.class)));
+    }
+
+    /** Brings an attempt to another edition. @return false when it was stepped on meanwhile, so that nothing was changed */
+    @Transactional
+    public boolean renew(UUID schoolId, UUID attemptId, long seq, UUID editionId, AttemptState state) {
+        JSONB json = JSONB.valueOf(Json.write(state));
+        int stepped = db.update(ATTEMPT)
+                .set(ATTEMPT.EDITION_ID, editionId)
+                .set(ATTEMPT.STATE, json)
+                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ID.eq(attemptId), ATTEMPT.SEQ.eq(seq))
+                .execute();
+        if (stepped == 1) {
+            insertBase(schoolId, attemptId, seq, editionId, json);
+        }
+        return stepped == 1;
+    }
+
+    private void insertBase(UUID schoolId, UUID attemptId, long seq, UUID editionId, JSONB state) {
+        db.insertInto(ATTEMPT_BASE)
+                .set(ATTEMPT_BASE.SCHOOL_ID, schoolId)
+                .set(ATTEMPT_BASE.ATTEMPT_ID, attemptId)
+                .set(ATTEMPT_BASE.SEQ, seq)
+                .set(ATTEMPT_BASE.EDITION_ID, editionId)
+                .set(ATTEMPT_BASE.STATE, state)
+                .set(ATTEMPT_BASE.AT, DSL.currentOffsetDateTime())
+                .execute();
     }
 
     /** Copies count as the piece that they came off. */
@@ -139,31 +276,47 @@ class AttemptStore {
                 .fetch(row -> new Attempts.Miss(row.value1(), row.value2(), row.value3()));
     }
 
-    Map<UUID, Attempts.Counts> counts(UUID schoolId, UUID teacherId) {
-        return db.select(
-                        ATTEMPT.ASSIGNMENT_ID,
-                        DSL.count(),
-                        DSL.count().filterWhere(ATTEMPT.STANDING.eq(Standing.HANDED_IN.name())))
+    Map<UUID, Attempts.Counts> counts(UUID schoolId, Collection<UUID> assignmentIds) {
+        var newest = db.select(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID, ATTEMPT.STANDING)
+                .distinctOn(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID)
                 .from(ATTEMPT)
-                .join(ASSIGNMENT)
-                .on(ASSIGNMENT.SCHOOL_ID.eq(ATTEMPT.SCHOOL_ID), ASSIGNMENT.ID.eq(ATTEMPT.ASSIGNMENT_ID))
-                .where(ASSIGNMENT.SCHOOL_ID.eq(schoolId), ASSIGNMENT.TEACHER_ID.eq(teacherId))
-                .groupBy(ATTEMPT.ASSIGNMENT_ID)
+                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.in(assignmentIds))
+                .orderBy(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID, ATTEMPT.ROUND.desc())
+                .asTable("newest");
+        Field<UUID> assignment = newest.field(ATTEMPT.ASSIGNMENT_ID);
+        return db.select(
+                        assignment,
+                        DSL.count(),
+                        DSL.count().filterWhere(newest.field(ATTEMPT.STANDING).eq(Standing.HANDED_IN.name())))
+                .from(newest)
+                .groupBy(assignment)
                 .fetchMap(row -> row.value1(), row -> new Attempts.Counts(row.value2(), row.value3()));
     }
 
-    /** Adds an attempt; if the student has one already, that one stays. */
-    void insert(UUID schoolId, UUID id, UUID assignmentId, UUID studentId, AttemptState start) {
-        db.insertInto(ATTEMPT)
+    /** @param askedFor whether the teacher sent the round before back to be improved */
+    record Round(int number, boolean askedFor, UUID editionId) {}
+
+    /** Adds a round; if there is one with its number already, that one stays. */
+    @Transactional
+    public void insert(UUID schoolId, UUID id, UUID assignmentId, UUID holderId, Round round, AttemptState start) {
+        JSONB state = JSONB.valueOf(Json.write(start));
+        int added = db.insertInto(ATTEMPT)
                 .set(ATTEMPT.SCHOOL_ID, schoolId)
                 .set(ATTEMPT.ID, id)
                 .set(ATTEMPT.ASSIGNMENT_ID, assignmentId)
-                .set(ATTEMPT.STUDENT_ID, studentId)
-                .set(ATTEMPT.STATE, JSONB.valueOf(Json.write(start)))
+                .set(ATTEMPT.HOLDER_ID, holderId)
+                .set(ATTEMPT.ROUND, round.number())
+                .set(ATTEMPT.ASKED_FOR, round.askedFor())
+                .set(ATTEMPT.EDITION_ID, round.editionId())
+                .set(ATTEMPT.SEQ, start.seq())
+                .set(ATTEMPT.STATE, state)
                 .set(ATTEMPT.STANDING, start.standing().name())
-                .onConflict(ATTEMPT.SCHOOL_ID, ATTEMPT.ASSIGNMENT_ID, ATTEMPT.STUDENT_ID)
+                .onConflict(ATTEMPT.SCHOOL_ID, ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID, ATTEMPT.ROUND)
                 .doNothing()
                 .execute();
+        if (added == 1) {
+            insertBase(schoolId, id, start.seq(), round.editionId(), state);
+        }
     }
 
     /** Every move's verdict by the move's id, for telling again what was told before. */
@@ -185,7 +338,22 @@ class AttemptStore {
      * @param seq the attempt's seq before the first of them
      * @param after the attempt after the last of them
      */
-    record Append(UUID schoolId, UUID attemptId, long seq, List<Judged> moves, AttemptState after, int score) {
+    record Append(
+            UUID schoolId,
+            UUID attemptId,
+            UUID editionId,
+            long seq,
+            List<Judged> moves,
+            AttemptState after,
+            int score) {
+        /** The move that handed it in; null when none of them did. */
+        Judged handIn() {
+            return moves.stream()
+                    .filter(one -> one.move().act() instanceof Act.HandIn)
+                    .findFirst()
+                    .orElse(null);
+        }
+
         boolean keepsState() {
             return seq / MOVES_BEHIND != after.seq() / MOVES_BEHIND;
         }
@@ -213,11 +381,24 @@ class AttemptStore {
             Arrays arrays = new Arrays(statement);
             arrays.set("uuid", sorted, Append::schoolId);
             arrays.set("uuid", sorted, Append::attemptId);
+            arrays.set("uuid", sorted, Append::editionId);
             arrays.set("bigint", sorted, Append::seq);
             arrays.set("bigint", sorted, one -> one.after().seq());
             arrays.set("text", sorted, one -> one.keepsState() ? Json.write(one.after()) : null);
             arrays.set("int", sorted, Append::score);
             arrays.set("text", sorted, one -> one.after().standing().name());
+            arrays.set(
+                    "timestamptz",
+                    sorted,
+                    one -> one.handIn() == null
+                            ? null
+                            : Timestamp.from(one.handIn().at()));
+            arrays.set(
+                    "timestamptz",
+                    sorted,
+                    one -> one.handIn() == null
+                            ? null
+                            : Timestamp.from(one.handIn().madeAt()));
             arrays.set("uuid", lines, Line::attemptId);
             arrays.set("bigint", lines, Line::seq);
             arrays.set("uuid", lines, line -> line.judged.move().id());
@@ -231,6 +412,8 @@ class AttemptStore {
                     lines,
                     line -> Timestamp.from(line.judged.move().deviceTime()));
             arrays.set("timestamptz", lines, line -> Timestamp.from(line.judged.at()));
+            arrays.set("timestamptz", lines, line -> Timestamp.from(line.judged.madeAt()));
+            arrays.set("uuid", lines, line -> line.judged.byId());
             Set<UUID> stepped = new HashSet<>();
             try (ResultSet rows = statement.executeQuery()) {
                 while (rows.next()) {
@@ -261,7 +444,7 @@ class AttemptStore {
         if (kept.seq() == row.get(ATTEMPT.SEQ)) {
             return row(row, List.of());
         }
-        List<Arrived> tail = db.select(MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT)
+        List<Arrived> tail = db.select(MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
                 .from(MOVE)
                 .where(MOVE.SCHOOL_ID.eq(row.get(ATTEMPT.SCHOOL_ID)), MOVE.ATTEMPT_ID.eq(row.get(ATTEMPT.ID)))
                 .and(MOVE.SEQ.gt(kept.seq()))
@@ -272,7 +455,17 @@ class AttemptStore {
 
     private static Row row(Record row, List<Arrived> tail) {
         return new Row(
-                row.get(ATTEMPT.ID), row.get(ATTEMPT.ASSIGNMENT_ID), row.get(ATTEMPT.STUDENT_ID), kept(row), tail);
+                row.get(ATTEMPT.ID),
+                row.get(ATTEMPT.ASSIGNMENT_ID),
+                row.get(ATTEMPT.HOLDER_ID),
+                row.get(ATTEMPT.ROUND),
+                row.get(ATTEMPT.ASKED_FOR),
+                row.get(ATTEMPT.EDITION_ID),
+                kept(row),
+                tail,
+                instant(row.get(ATTEMPT.BEGUN_AT)),
+                instant(row.get(ATTEMPT.HANDED_IN_AT)),
+                instant(row.get(ATTEMPT.HANDED_IN_MADE_AT)));
     }
 
     private static AttemptState kept(Record row) {
@@ -284,6 +477,16 @@ class AttemptStore {
                 row.get(MOVE.MOVE_ID),
                 Json.read(row.get(MOVE.ACT).data(), Act.class),
                 row.get(MOVE.DEVICE_TIME).toInstant());
-        return new Arrived(move, row.get(MOVE.AT).toInstant());
+        return new Arrived(move, madeAt(row));
+    }
+
+    /** Moves of before devices told when they sent them were taken as made when they arrived. */
+    private static Instant madeAt(Record row) {
+        OffsetDateTime made = row.get(MOVE.MADE_AT);
+        return (made == null ? row.get(MOVE.AT) : made).toInstant();
+    }
+
+    private static Instant instant(OffsetDateTime time) {
+        return time == null ? null : time.toInstant();
     }
 }

@@ -7,6 +7,7 @@ import gladtile.server.accounts.Who;
 import gladtile.server.classes.Classes.ClassHead;
 import gladtile.server.classes.Classes.Student;
 import gladtile.server.support.Problem;
+import java.security.SecureRandom;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -26,6 +27,7 @@ class ClassController {
     private final Classes classes;
     private final NewNames names;
     private final People people;
+    private final SecureRandom chance = new SecureRandom();
 
     ClassController(Classes classes, NewNames names, People people) {
         this.classes = classes;
@@ -46,7 +48,22 @@ class ClassController {
         }
     }
 
-    record ClassView(UUID id, String name, List<Student> students) {}
+    /** @param joinCode by which its students come in, whatever they do there */
+    record ClassView(UUID id, String name, String joinCode, boolean archived, List<Student> students) {}
+
+    /** @param archived whether it is set aside */
+    record ArchiveRequest(boolean archived) {}
+
+    record MoveRequest(UUID toClassId) {
+        MoveRequest {
+            Bounds.present("move.toClassId", toClassId);
+        }
+    }
+
+    record FreshClassCode(String joinCode) {}
+
+    /** Three pictures in their order, shown this once. */
+    record FreshPictures(List<String> pictures) {}
 
     record FreshPin(String pin) {}
 
@@ -67,7 +84,47 @@ class ClassController {
     @GetMapping("/{id}")
     ClassView view(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
         mine(who, id);
-        return new ClassView(id, classes.name(who.schoolId(), id).orElseThrow(), classes.students(who.schoolId(), id));
+        return new ClassView(
+                id,
+                classes.name(who.schoolId(), id).orElseThrow(),
+                classes.code(who.schoolId(), id),
+                classes.isArchived(who.schoolId(), id),
+                classes.students(who.schoolId(), id));
+    }
+
+    @PostMapping("/{id}/archive")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void archive(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody ArchiveRequest asked) {
+        mine(who, id);
+        classes.archive(who.schoolId(), id, asked.archived());
+    }
+
+    /** A new code; the old one, and the cards it stands on, no longer let anybody in. */
+    @PostMapping("/{id}/code")
+    FreshClassCode code(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        mine(who, id);
+        return new FreshClassCode(classes.renewCode(who.schoolId(), id));
+    }
+
+    /** Into another class of the teacher's. What they began they go on with. */
+    @PostMapping("/{id}/students/{studentId}/move")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void move(
+            @AuthenticationPrincipal Who who,
+            @PathVariable UUID id,
+            @PathVariable UUID studentId,
+            @RequestBody MoveRequest asked) {
+        student(who, id, studentId);
+        mine(who, asked.toClassId());
+        classes.move(who.schoolId(), studentId, id, asked.toClassId());
+    }
+
+    @PostMapping("/{id}/students/{studentId}/pictures")
+    FreshPictures pictures(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
+        student(who, id, studentId);
+        String fresh = PictureSecret.fresh(chance);
+        people.setPictures(who.schoolId(), studentId, fresh);
+        return new FreshPictures(List.of(fresh.split("-")));
     }
 
     @PostMapping("/{id}/rename")

@@ -3,10 +3,14 @@ package gladtile.server.classes;
 import static gladtile.tables.Tables.MEMBERSHIP;
 import static gladtile.tables.Tables.PERSON;
 import static gladtile.tables.Tables.SCHOOL_CLASS;
+import static gladtile.tables.Tables.TEAM;
 
 import gladtile.server.classes.Classes.ClassHead;
 import gladtile.server.classes.Classes.Student;
+import java.time.OffsetDateTime;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
@@ -62,7 +66,10 @@ class ClassStore {
     List<ClassHead> of(UUID schoolId, UUID personId) {
         var theirs = MEMBERSHIP.as("theirs");
         return db.select(
-                        SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME, DSL.count(PERSON.ID).as("students"))
+                        SCHOOL_CLASS.ID,
+                        SCHOOL_CLASS.NAME,
+                        DSL.count(PERSON.ID).as("students"),
+                        SCHOOL_CLASS.ARCHIVED_AT)
                 .from(SCHOOL_CLASS)
                 .join(theirs)
                 .on(theirs.SCHOOL_ID.eq(SCHOOL_CLASS.SCHOOL_ID), theirs.CLASS_ID.eq(SCHOOL_CLASS.ID))
@@ -73,20 +80,21 @@ class ClassStore {
                 .on(PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
                 .and(PERSON.KIND.eq("student"))
                 .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId))
-                .groupBy(SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME)
+                .groupBy(SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME, SCHOOL_CLASS.ARCHIVED_AT)
                 .orderBy(SCHOOL_CLASS.NAME)
-                .fetch(row -> new ClassHead(row.value1(), row.value2(), row.value3()));
+                .fetch(row -> new ClassHead(row.value1(), row.value2(), row.value3(), row.value4() != null));
     }
 
     List<Student> students(UUID schoolId, UUID classId) {
-        return db.select(PERSON.ID, PERSON.DISPLAY_NAME)
+        return db.select(PERSON.ID, PERSON.DISPLAY_NAME, PERSON.SECRET_KIND)
                 .from(MEMBERSHIP)
                 .join(PERSON)
                 .on(PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
                 .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.CLASS_ID.eq(classId))
                 .and(PERSON.KIND.eq("student"))
                 .orderBy(PERSON.DISPLAY_NAME, PERSON.ID)
-                .fetch(row -> new Student(row.value1(), row.value2()));
+                .fetch(row ->
+                        new Student(row.value1(), row.value2(), row.value3().equals("PICTURES")));
     }
 
     Optional<String> name(UUID schoolId, UUID classId) {
@@ -94,5 +102,59 @@ class ClassStore {
                 .from(SCHOOL_CLASS)
                 .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId), SCHOOL_CLASS.ID.eq(classId))
                 .fetchOptional(SCHOOL_CLASS.NAME);
+    }
+
+    void archive(UUID schoolId, UUID id, boolean archived) {
+        db.update(SCHOOL_CLASS)
+                .set(SCHOOL_CLASS.ARCHIVED_AT, archived ? DSL.currentOffsetDateTime() : DSL.val((OffsetDateTime) null))
+                .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId), SCHOOL_CLASS.ID.eq(id))
+                .execute();
+    }
+
+    boolean isArchived(UUID schoolId, UUID id) {
+        return db.fetchExists(
+                SCHOOL_CLASS,
+                SCHOOL_CLASS.SCHOOL_ID.eq(schoolId),
+                SCHOOL_CLASS.ID.eq(id),
+                SCHOOL_CLASS.ARCHIVED_AT.isNotNull());
+    }
+
+    Optional<String> code(UUID schoolId, UUID id) {
+        return db.select(SCHOOL_CLASS.JOIN_CODE)
+                .from(SCHOOL_CLASS)
+                .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId), SCHOOL_CLASS.ID.eq(id))
+                .fetchOptional(SCHOOL_CLASS.JOIN_CODE);
+    }
+
+    void setCode(UUID schoolId, UUID id, String code) {
+        db.update(SCHOOL_CLASS)
+                .set(SCHOOL_CLASS.JOIN_CODE, code)
+                .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId), SCHOOL_CLASS.ID.eq(id))
+                .execute();
+    }
+
+    Optional<Classes.Coded> byCode(String code) {
+        return db.select(SCHOOL_CLASS.SCHOOL_ID, SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME)
+                .from(SCHOOL_CLASS)
+                .where(SCHOOL_CLASS.JOIN_CODE.eq(code), SCHOOL_CLASS.ARCHIVED_AT.isNull())
+                .fetchOptional(row -> new Classes.Coded(row.value1(), row.value2(), row.value3()));
+    }
+
+    List<UUID> teachers(UUID schoolId, UUID classId) {
+        return db.select(PERSON.ID)
+                .from(MEMBERSHIP)
+                .join(PERSON)
+                .on(PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
+                .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.CLASS_ID.eq(classId))
+                .and(PERSON.KIND.eq("teacher"))
+                .fetch(PERSON.ID);
+    }
+
+    Map<UUID, String> names(UUID schoolId, Collection<UUID> ids) {
+        return db.select(PERSON.ID, PERSON.DISPLAY_NAME)
+                .from(PERSON)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.in(ids))
+                .unionAll(db.select(TEAM.ID, TEAM.NAME).from(TEAM).where(TEAM.SCHOOL_ID.eq(schoolId), TEAM.ID.in(ids)))
+                .fetchMap(row -> row.value1(), row -> row.value2());
     }
 }

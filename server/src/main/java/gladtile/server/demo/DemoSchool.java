@@ -161,14 +161,16 @@ class DemoSchool {
         Random random = new Random(7);
         for (int i = 0; i < students.size() - 4; i++) {
             Who student = students.get(i);
-            UUID attempt = attempts.open(student, assignmentId).orElseThrow().id();
+            UUID attempt = ((Attempts.Open) attempts.open(student, assignmentId).orElseThrow())
+                    .opened()
+                    .id();
             double share = i % 5 == 0 ? 1 : i % 7 == 6 ? 0 : 0.25 + 0.6 * random.nextDouble();
             List<Move> moves = work(pages, share, random);
             if (i % 5 == 0 && i % 10 == 0) {
                 moves.add(move(new Act.HandIn()));
             }
             for (int from = 0; from < moves.size(); from += 50) {
-                attempts.move(student, attempt, moves.subList(from, Math.min(moves.size(), from + 50)));
+                attempts.move(student, attempt, moves.subList(from, Math.min(moves.size(), from + 50)), null);
             }
         }
     }

@@ -1,22 +1,24 @@
 package gladtile.server.live;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.assigned.AssignTerms;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.assignments.Workers;
 import gladtile.server.attempts.Attempts;
-import gladtile.server.classes.Classes;
 import gladtile.server.live.Quilts.Left;
 import gladtile.server.support.Problem;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -26,14 +28,14 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class AssignedController {
     private final Assignments assignments;
     private final Attempts attempts;
-    private final Classes classes;
+    private final Workers workers;
     private final Quilts quilts;
     private final LiveNews news;
 
-    AssignedController(Assignments assignments, Attempts attempts, Classes classes, Quilts quilts, LiveNews news) {
+    AssignedController(Assignments assignments, Attempts attempts, Workers workers, Quilts quilts, LiveNews news) {
         this.assignments = assignments;
         this.attempts = attempts;
-        this.classes = classes;
+        this.workers = workers;
         this.quilts = quilts;
         this.news = news;
     }
@@ -46,18 +48,20 @@ class AssignedController {
             String className,
             String joinCode,
             OffsetDateTime assignedAt,
+            AssignTerms terms,
+            boolean withdrawn,
+            @JsonInclude(JsonInclude.Include.NON_NULL) UUID seriesId,
+            int position,
             int students,
             int joined,
             int handedIn) {}
 
     @GetMapping
     List<AssignedHead> list(@AuthenticationPrincipal Who who) {
-        Map<UUID, Integer> students =
-                classes.of(who).stream().collect(Collectors.toMap(Classes.ClassHead::id, Classes.ClassHead::students));
-        Map<UUID, Attempts.Counts> counts = attempts.counts(who);
-        return assignments.of(who).stream()
-                .map(assignment -> head(assignment, students, counts))
-                .toList();
+        List<Assignment> all = assignments.of(who);
+        Map<UUID, Attempts.Counts> counts =
+                attempts.counts(who.schoolId(), all.stream().map(Assignment::id).toList());
+        return all.stream().map(assignment -> head(assignment, counts)).toList();
     }
 
     @GetMapping("/{id}/quilt")
@@ -69,16 +73,19 @@ class AssignedController {
     @GetMapping(path = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
         assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
-        return news.open(id);
+        return news.open(who.schoolId(), id);
     }
 
     @GetMapping("/{id}/students/{studentId}")
-    Left left(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
-        return quilts.left(who, id, studentId).orElseThrow(() -> Problem.notThere("student's work"));
+    Left left(
+            @AuthenticationPrincipal Who who,
+            @PathVariable UUID id,
+            @PathVariable UUID studentId,
+            @RequestParam(required = false) Integer round) {
+        return quilts.left(who, id, studentId, round).orElseThrow(() -> Problem.notThere("student's work"));
     }
 
-    private static AssignedHead head(
-            Assignment assignment, Map<UUID, Integer> students, Map<UUID, Attempts.Counts> counts) {
+    private AssignedHead head(Assignment assignment, Map<UUID, Attempts.Counts> counts) {
         Attempts.Counts count = counts.getOrDefault(assignment.id(), Attempts.Counts.NONE);
         return new AssignedHead(
                 assignment.id(),
@@ -87,7 +94,11 @@ class AssignedController {
                 assignment.className(),
                 assignment.joinCode(),
                 assignment.assignedAt(),
-                students.getOrDefault(assignment.classId(), 0),
+                assignment.terms(),
+                assignment.control().withdrawnAt() != null,
+                assignment.seriesId(),
+                assignment.position(),
+                workers.of(assignment).size(),
                 count.joined(),
                 count.handedIn());
     }

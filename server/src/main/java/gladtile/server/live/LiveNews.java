@@ -1,12 +1,18 @@
 package gladtile.server.live;
 
+import gladtile.core.analysis.Stuck;
 import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.assignments.Assignments.AssignmentChanged;
 import gladtile.server.attempts.AttemptChanged;
+import gladtile.server.review.Reviews.SentBack;
 import gladtile.server.support.NodeNews;
 import gladtile.server.support.Streams;
 import java.util.LinkedHashSet;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -22,6 +28,15 @@ class LiveNews {
     private static final String TOPIC = "attempt:";
     private final Streams<UUID> streams = new Streams<>();
     private final Set<AttemptChanged> waiting = new LinkedHashSet<>();
+    /** The assignments whose quilts are open, with their schools. */
+    private final Map<UUID, UUID> schools = new ConcurrentHashMap<>();
+
+    /** Who was told to be stuck. */
+    private final Map<UUID, Map<UUID, Stuck>> stuck = new ConcurrentHashMap<>();
+
+    /** Those with moves since the hardest placements were told. */
+    private final Set<UUID> moving = ConcurrentHashMap.newKeySet();
+
     private final NodeNews nodes;
     private final Quilts quilts;
     private final Assignments assignments;
@@ -32,26 +47,72 @@ class LiveNews {
         this.assignments = assignments;
     }
 
-    SseEmitter open(UUID assignmentId) {
+    SseEmitter open(UUID schoolId, UUID assignmentId) {
+        schools.put(assignmentId, schoolId);
         return streams.open(assignmentId);
     }
 
     @EventListener
     void changedHere(AttemptChanged change) {
         gather(change);
-        nodes.tell(TOPIC + change.schoolId() + ":" + change.assignmentId() + ":" + change.studentId());
+        nodes.tell(TOPIC + change.schoolId() + ":" + change.assignmentId() + ":" + change.holderId() + ":"
+                + change.attemptId());
     }
 
     @EventListener
     void changedThere(NodeNews.Heard heard) {
         if (heard.what().startsWith(TOPIC)) {
             String[] ids = heard.what().split(":");
-            gather(new AttemptChanged(UUID.fromString(ids[1]), UUID.fromString(ids[2]), UUID.fromString(ids[3])));
+            gather(new AttemptChanged(
+                    UUID.fromString(ids[1]),
+                    UUID.fromString(ids[2]),
+                    UUID.fromString(ids[3]),
+                    UUID.fromString(ids[4])));
+        }
+    }
+
+    @EventListener
+    void sentBack(SentBack sent) {
+        changedHere(new AttemptChanged(
+                sent.assignment().schoolId(), sent.assignment().id(), sent.holderId(), sent.attemptId()));
+    }
+
+    @EventListener
+    void changed(AssignmentChanged change) {
+        streams.tell(change.id(), "around", "{}");
+    }
+
+    /** Somebody is stuck because time goes by, and nothing else tells of that. */
+    record StuckNow(UUID id, Stuck stuck) {}
+
+    @Scheduled(fixedDelay = 4_000)
+    void tellStuck() {
+        for (Map.Entry<UUID, UUID> open : schools.entrySet()) {
+            UUID id = open.getKey();
+            if (!streams.anyoneAt(id)) {
+                schools.remove(id);
+                stuck.remove(id);
+                continue;
+            }
+            Assignment assignment = assignments.anyones(open.getValue(), id).orElseThrow();
+            Map<UUID, Stuck> now = quilts.stuck(assignment);
+            if (!now.equals(stuck.put(id, now))) {
+                streams.tell(
+                        id,
+                        "stuck",
+                        now.entrySet().stream()
+                                .map(one -> new StuckNow(one.getKey(), one.getValue()))
+                                .toList());
+            }
+            if (moving.remove(id)) {
+                streams.tell(id, "hardest", quilts.hardest(assignment));
+            }
         }
     }
 
     private void gather(AttemptChanged change) {
         if (streams.anyoneAt(change.assignmentId())) {
+            moving.add(change.assignmentId());
             synchronized (waiting) {
                 waiting.add(change);
             }
@@ -68,7 +129,7 @@ class LiveNews {
         for (AttemptChanged change : now) {
             assignments
                     .anyones(change.schoolId(), change.assignmentId())
-                    .flatMap(assignment -> quilts.row(assignment, change.studentId()))
+                    .flatMap(assignment -> quilts.row(assignment, change.holderId()))
                     .ifPresent(row -> streams.tell(change.assignmentId(), "row", row));
         }
     }

@@ -14,9 +14,9 @@ import gladtile.formats.table.CsvTable;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.assignments.Worker;
+import gladtile.server.assignments.Workers;
 import gladtile.server.attempts.Attempts;
-import gladtile.server.classes.Classes;
-import gladtile.server.classes.Classes.Student;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -30,12 +30,12 @@ import org.springframework.stereotype.Service;
 class Results {
     private final Assignments assignments;
     private final Attempts attempts;
-    private final Classes classes;
+    private final Workers workers;
 
-    Results(Assignments assignments, Attempts attempts, Classes classes) {
+    Results(Assignments assignments, Attempts attempts, Workers workers) {
         this.assignments = assignments;
         this.attempts = attempts;
-        this.classes = classes;
+        this.workers = workers;
     }
 
     /** Where misses of a placement went. */
@@ -90,8 +90,8 @@ class Results {
             List<Object> head = new ArrayList<>(List.of("Student", "Standing", "Points", "Of", "Right"));
             rules.placements().forEach(placement -> head.add("Tries: " + placement.name()));
             rows.add(head);
-            for (Student student : classes.students(assignment.schoolId(), assignment.classId())) {
-                rows.add(row(student, states.get(student.id()), rules));
+            for (Worker worker : workers.of(assignment)) {
+                rows.add(row(worker.name(), states.get(worker.id()), rules));
             }
             rows.add(List.of());
             rows.add(List.of("Column", "What it means"));
@@ -105,9 +105,9 @@ class Results {
         });
     }
 
-    private static List<Object> row(Student student, AttemptState state, Rules rules) {
+    private static List<Object> row(String name, AttemptState state, Rules rules) {
         List<Object> row = new ArrayList<>();
-        row.add(student.name());
+        row.add(name);
         if (state == null) {
             row.add("not joined");
             return row;

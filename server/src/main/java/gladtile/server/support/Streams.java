@@ -12,25 +12,32 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
  */
 public final class Streams<K> {
     /** Listeners to one thing; past this the oldest page need not hear of changes. */
-    private static final int MOST = 500;
+    private static final int MOST = 2_000;
 
     private final Map<K, Set<SseEmitter>> listeners = new ConcurrentHashMap<>();
 
-    /** Opens a stream. Its first event tells that everything from now on will be heard. */
-    public SseEmitter open(K key) {
+    /** Opens a stream that listens to all of the keys. Its first event tells that everything from now on will be heard. */
+    @SafeVarargs
+    public final SseEmitter open(K... keys) {
         SseEmitter emitter = new SseEmitter(0L);
-        listeners.compute(key, (k, there) -> {
-            Set<SseEmitter> now = there == null ? ConcurrentHashMap.newKeySet() : there;
-            if (now.size() < MOST) {
-                now.add(emitter);
+        Runnable gone = () -> {
+            for (K key : keys) {
+                forget(key, emitter);
             }
-            return now;
-        });
-        Runnable gone = () -> forget(key, emitter);
+        };
         emitter.onCompletion(gone);
         emitter.onTimeout(gone);
         emitter.onError(e -> gone.run());
-        send(key, emitter, SseEmitter.event().name("listening").data("{}"));
+        for (K key : keys) {
+            listeners.compute(key, (k, there) -> {
+                Set<SseEmitter> now = there == null ? ConcurrentHashMap.newKeySet() : there;
+                if (now.size() < MOST) {
+                    now.add(emitter);
+                }
+                return now;
+            });
+        }
+        send(keys[0], emitter, SseEmitter.event().name("listening").data("{}"));
         return emitter;
     }
 

@@ -1,0 +1,69 @@
+package gladtile.server.classes;
+
+import gladtile.core.Bounds;
+import gladtile.core.roster.Teams;
+import gladtile.server.accounts.Who;
+import gladtile.server.classes.Classes.Student;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The teams of a teacher's class. */
+@RestController
+@RequestMapping("/api/classes/{id}/teams")
+class TeamController {
+    private final Classes classes;
+    private final ClassTeams teams;
+
+    TeamController(Classes classes, ClassTeams teams) {
+        this.classes = classes;
+        this.teams = teams;
+    }
+
+    record TeamsRequest(List<ClassTeams.NewTeam> teams) {
+        TeamsRequest {
+            Bounds.count("teams.count", Bounds.present("teams", teams).size(), Bounds.TEAMS);
+        }
+    }
+
+    /** @param seed the same one deals the same teams */
+    record DealRequest(int teams, long seed) {}
+
+    /** Teams as they would be; nothing is kept. */
+    record Dealt(List<List<UUID>> teams) {}
+
+    @GetMapping
+    List<ClassTeams.Team> list(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        mine(who, id);
+        return teams.of(who.schoolId(), id);
+    }
+
+    @PostMapping
+    List<ClassTeams.Team> set(
+            @AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TeamsRequest asked) {
+        mine(who, id);
+        teams.replace(who.schoolId(), id, asked.teams());
+        return teams.of(who.schoolId(), id);
+    }
+
+    @PostMapping("/by-chance")
+    Dealt byChance(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody DealRequest asked) {
+        mine(who, id);
+        List<UUID> students =
+                classes.students(who.schoolId(), id).stream().map(Student::id).toList();
+        return new Dealt(Teams.random(students, asked.teams(), asked.seed()));
+    }
+
+    private void mine(Who who, UUID id) {
+        if (!classes.isMember(who.schoolId(), id, who.id())) {
+            throw Problem.notThere("class");
+        }
+    }
+}

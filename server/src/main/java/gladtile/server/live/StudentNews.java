@@ -1,0 +1,108 @@
+package gladtile.server.live;
+
+import gladtile.server.assignments.Assignments.AssignmentChanged;
+import gladtile.server.attempts.AttemptChanged;
+import gladtile.server.review.Reviews.SentBack;
+import gladtile.server.support.NodeNews;
+import gladtile.server.support.Streams;
+import java.util.LinkedHashSet;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.context.event.ContextClosedEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/**
+ * Tells open student pages what changed: another device or a team mate made a move, the teacher holds everyone, says a
+ * word, sends work back. Only that something changed is told; the page asks for what it may see.
+ */
+@Component
+class StudentNews {
+    private static final String MOVED = "moved:";
+    private static final String AROUND = "around:";
+
+    /** Attempts, and under the assignment's id all of them. */
+    private final Streams<UUID> streams = new Streams<>();
+
+    private final Set<UUID> moved = new LinkedHashSet<>();
+    private final Set<UUID> around = new LinkedHashSet<>();
+    private final NodeNews nodes;
+
+    StudentNews(NodeNews nodes) {
+        this.nodes = nodes;
+    }
+
+    SseEmitter open(UUID assignmentId, UUID attemptId) {
+        return streams.open(attemptId, assignmentId);
+    }
+
+    /** Whether a page of that attempt is open, on this machine. */
+    boolean isHere(UUID attemptId) {
+        return streams.anyoneAt(attemptId);
+    }
+
+    @EventListener
+    void changedHere(AttemptChanged change) {
+        gather(moved, change.attemptId());
+        nodes.tell(MOVED + change.attemptId());
+    }
+
+    @EventListener
+    void changed(AssignmentChanged change) {
+        gather(around, change.id());
+    }
+
+    @EventListener
+    void sentBack(SentBack sent) {
+        tellAround(sent.attemptId());
+    }
+
+    /** Something around an attempt, or around all of an assignment's, is otherwise now. */
+    void tellAround(UUID id) {
+        gather(around, id);
+        nodes.tell(AROUND + id);
+    }
+
+    @EventListener
+    void changedThere(NodeNews.Heard heard) {
+        if (heard.what().startsWith(MOVED)) {
+            gather(moved, UUID.fromString(heard.what().substring(MOVED.length())));
+        } else if (heard.what().startsWith(AROUND)) {
+            gather(around, UUID.fromString(heard.what().substring(AROUND.length())));
+        }
+    }
+
+    private void gather(Set<UUID> into, UUID id) {
+        if (streams.anyoneAt(id)) {
+            synchronized (moved) {
+                into.add(id);
+            }
+        }
+    }
+
+    @Scheduled(fixedDelay = 100)
+    void tell() {
+        Set<UUID> nowMoved;
+        Set<UUID> nowAround;
+        synchronized (moved) {
+            nowMoved = new LinkedHashSet<>(moved);
+            nowAround = new LinkedHashSet<>(around);
+            moved.clear();
+            around.clear();
+        }
+        nowMoved.forEach(id -> streams.tell(id, "moved", "{}"));
+        nowAround.forEach(id -> streams.tell(id, "around", "{}"));
+    }
+
+    @Scheduled(fixedDelay = 15_000)
+    void beat() {
+        streams.beat();
+    }
+
+    @EventListener(ContextClosedEvent.class)
+    void close() {
+        streams.close();
+    }
+}

@@ -1,0 +1,79 @@
+package gladtile.server.live;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.assignments.Workers;
+import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.Attempts.Opened;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** A word to one or to all, and the line on which a student's page hears of it. */
+@RestController
+class WordController {
+    private final Assignments assignments;
+    private final Workers workers;
+    private final Attempts attempts;
+    private final Words words;
+    private final StudentNews news;
+
+    WordController(Assignments assignments, Workers workers, Attempts attempts, Words words, StudentNews news) {
+        this.assignments = assignments;
+        this.workers = workers;
+        this.attempts = attempts;
+        this.words = words;
+        this.news = news;
+    }
+
+    /** @param holderId a student or team; absent for all */
+    record SayRequest(
+            @JsonInclude(JsonInclude.Include.NON_NULL) UUID holderId, String words) {
+        SayRequest {
+            if (Bounds.text("say.words", words, Bounds.SAID_LENGTH).isBlank()) {
+                throw new OutOfBounds("say.words", "there is nothing to say yet");
+            }
+        }
+    }
+
+    @PostMapping("/api/assignments/{id}/words")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void say(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody SayRequest asked) {
+        Assignment assignment = assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+        if (asked.holderId() != null
+                && workers.of(assignment).stream().noneMatch(one -> one.id().equals(asked.holderId()))) {
+            throw Problem.notThere("student");
+        }
+        words.say(who, assignment, asked.holderId(), asked.words());
+    }
+
+    @GetMapping("/api/attempts/{id}/words")
+    List<Words.Word> heard(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        Opened opened = own(who, id);
+        return words.to(opened.assignment(), opened.worker().id());
+    }
+
+    /** Server-sent events: {@code moved} when the work changed, {@code around} when something around it did. */
+    @GetMapping(path = "/api/attempts/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter live(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        return news.open(own(who, id).assignment().id(), id);
+    }
+
+    private Opened own(Who who, UUID id) {
+        return attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
+    }
+}

@@ -1,0 +1,81 @@
+package gladtile.server.review;
+
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Score;
+import gladtile.core.roster.Teams;
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.attempts.Attempts;
+import gladtile.server.classes.Classes;
+import gladtile.server.classes.Classes.Student;
+import gladtile.server.support.Problem;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Teams that are about equally strong by what their members did before. */
+@RestController
+class BalancedController {
+    /** Further back says little of today. */
+    private static final int ASSIGNMENTS = 20;
+
+    private final Assignments assignments;
+    private final Attempts attempts;
+    private final Classes classes;
+
+    BalancedController(Assignments assignments, Attempts attempts, Classes classes) {
+        this.assignments = assignments;
+        this.attempts = attempts;
+        this.classes = classes;
+    }
+
+    /** @param seed the same one deals the same teams */
+    record BalanceRequest(int teams, long seed) {}
+
+    /** Teams as they would be; nothing is kept. @param known of how many students there are results */
+    record Balanced(List<List<UUID>> teams, int known) {}
+
+    @PostMapping("/api/classes/{id}/teams/balanced")
+    Balanced balanced(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody BalanceRequest asked) {
+        if (!classes.isMember(who.schoolId(), id, who.id())) {
+            throw Problem.notThere("class");
+        }
+        List<UUID> students =
+                classes.students(who.schoolId(), id).stream().map(Student::id).toList();
+        Map<UUID, Double> strength = strength(who, id);
+        strength.keySet().retainAll(students);
+        return new Balanced(Teams.balanced(students, asked.teams(), strength, asked.seed()), strength.size());
+    }
+
+    /** The share of the points that each had on average. */
+    private Map<UUID, Double> strength(Who who, UUID classId) {
+        Map<UUID, List<Double>> shares = new HashMap<>();
+        assignments.of(who).stream()
+                .filter(one -> one.classId().equals(classId))
+                .limit(ASSIGNMENTS)
+                .forEach(one -> add(one, shares));
+        Map<UUID, Double> strength = new HashMap<>();
+        shares.forEach((id, all) -> strength.put(
+                id, all.stream().mapToDouble(Double::doubleValue).average().orElseThrow()));
+        return strength;
+    }
+
+    private void add(Assignment assignment, Map<UUID, List<Double>> shares) {
+        attempts.works(assignment).forEach((holder, rounds) -> {
+            Attempts.Work first = rounds.get(0);
+            AttemptState state = first.state();
+            Score score = Score.of(state, first.edition().rules());
+            if (state.seq() > 0 && score.most() > 0) {
+                shares.computeIfAbsent(holder, id -> new ArrayList<>()).add(score.got() / score.most());
+            }
+        });
+    }
+}

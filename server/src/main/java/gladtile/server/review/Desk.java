@@ -1,0 +1,380 @@
+package gladtile.server.review;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.OtherSide;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Supply;
+import gladtile.core.activity.Zone;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
+import gladtile.core.attempt.PieceState;
+import gladtile.core.attempt.Placement;
+import gladtile.core.attempt.Progress;
+import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.Score;
+import gladtile.core.attempt.Standing;
+import gladtile.core.review.Mark;
+import gladtile.core.review.Review;
+import gladtile.core.review.ReviewedScore;
+import gladtile.core.student.StudentView;
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.assignments.Worker;
+import gladtile.server.assignments.Workers;
+import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.classes.Classes;
+import gladtile.server.review.Reviews.Kept;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** The review desk of one assignment: handed-in work by student, and everybody's answer to one placement. */
+@Service
+class Desk {
+    private final Assignments assignments;
+    private final Workers workers;
+    private final Attempts attempts;
+    private final Reviews reviews;
+    private final Classes classes;
+
+    Desk(Assignments assignments, Workers workers, Attempts attempts, Reviews reviews, Classes classes) {
+        this.assignments = assignments;
+        this.workers = workers;
+        this.attempts = attempts;
+        this.reviews = reviews;
+        this.classes = classes;
+    }
+
+    /**
+     * One piece of handed-in work in the list.
+     *
+     * @param score by the rules, and by the teacher where they gave other points
+     * @param begun whether a review is begun and not sent
+     */
+    record Waiting(
+            UUID attemptId,
+            UUID holderId,
+            String name,
+            int round,
+            @JsonInclude(Include.NON_NULL) Instant handedInAt,
+            @JsonInclude(Include.NON_NULL) Instant handedInMadeAt,
+            boolean late,
+            Score score,
+            boolean begun,
+            boolean sent) {}
+
+    /** @param pieces the placements, for reviewing by piece */
+    record DeskView(String title, String className, List<Waiting> works, List<Placement> pieces) {}
+
+    /** @param points by the rules @param right whether it is right now */
+    record Part(Placement placement, double points, double most, int tries, boolean right) {}
+
+    /** One piece of work on the desk. */
+    record OnDesk(
+            UUID attemptId,
+            UUID holderId,
+            String name,
+            @JsonInclude(Include.NON_EMPTY) List<String> with,
+            int round,
+            @JsonInclude(Include.NON_NULL) Instant handedInAt,
+            @JsonInclude(Include.NON_NULL) Instant handedInMadeAt,
+            boolean late,
+            long minutes,
+            int firstTry,
+            StudentView view,
+            AttemptState state,
+            int placements,
+            Progress progress,
+            Map<String, OtherSide> sides,
+            Course course,
+            List<Part> parts,
+            Score byRules,
+            Score score,
+            KeptReview kept) {}
+
+    /** @param by whose it is, by name; absent for none */
+    record KeptReview(
+            Review review,
+            long version,
+            @JsonInclude(Include.NON_NULL) String by,
+            @JsonInclude(Include.NON_NULL) Instant sentAt) {}
+
+    /** All who answered alike. @param answer in words @param points by the rules, or given */
+    record Alike(
+            String answer, boolean right, double points, boolean given, List<String> names, List<UUID> attemptIds) {}
+
+    record ByPiece(Placement placement, double most, List<Alike> answers) {}
+
+    DeskView of(Assignment assignment) {
+        Map<UUID, String> names = names(assignment);
+        List<Waiting> works = new ArrayList<>();
+        List<Work> newest = handedIn(assignment);
+        Map<UUID, Kept> kept =
+                reviews.of(assignment.schoolId(), newest.stream().map(Work::id).toList());
+        for (Work work : newest) {
+            Kept review = kept.getOrDefault(work.id(), Kept.NONE);
+            works.add(new Waiting(
+                    work.id(),
+                    work.holderId(),
+                    names.getOrDefault(work.holderId(), ""),
+                    work.round(),
+                    work.handedInAt(),
+                    work.handedInMadeAt(),
+                    work.late(assignment),
+                    ReviewedScore.of(work.state(), work.edition().rules(), review.review()),
+                    review.version() > 0 && review.sentAt() == null,
+                    review.sentAt() != null));
+        }
+        works.sort(Comparator.comparing(Waiting::sent)
+                .thenComparing(Waiting::handedInAt, Comparator.nullsLast(Comparator.naturalOrder())));
+        return new DeskView(
+                assignment.title(),
+                assignment.className(),
+                works,
+                assignments.edition(assignment).rules().placements());
+    }
+
+    /** The newest round of everybody, where it is handed in. */
+    List<Work> handedIn(Assignment assignment) {
+        return attempts.works(assignment).values().stream()
+                .map(rounds -> rounds.get(rounds.size() - 1))
+                .filter(work -> work.state().standing() == Standing.HANDED_IN)
+                .toList();
+    }
+
+    boolean has(Assignment assignment, UUID attemptId) {
+        return attempts.work(assignment, attemptId).isPresent();
+    }
+
+    Optional<OnDesk> one(Assignment assignment, UUID attemptId) {
+        return attempts.work(assignment, attemptId).map(work -> onDesk(assignment, work));
+    }
+
+    private OnDesk onDesk(Assignment assignment, Work work) {
+        Rules rules = work.edition().rules();
+        AttemptState state = work.state();
+        Kept kept = reviews.of(assignment.schoolId(), work.id());
+        Worker worker = workers.of(assignment).stream()
+                .filter(one -> one.id().equals(work.holderId()))
+                .findFirst()
+                .orElse(null);
+        List<Part> parts = rules.placements().stream()
+                .map(placement -> new Part(
+                        placement,
+                        Score.ofPlacement(state, rules, placement),
+                        rules.worth(placement) + rules.terms().scoring().firstTry(),
+                        state.tries(placement),
+                        state.isSolved(placement, rules)))
+                .toList();
+        int first = (int) rules.placements().stream()
+                .filter(placement -> state.solvedAt(placement) == 1)
+                .count();
+        Instant until = work.handedInAt() == null ? work.begunAt() : work.handedInAt();
+        return new OnDesk(
+                work.id(),
+                work.holderId(),
+                names(assignment).getOrDefault(work.holderId(), ""),
+                worker == null || !worker.team()
+                        ? List.of()
+                        : worker.members().stream().map(Classes.Student::name).toList(),
+                work.round(),
+                work.handedInAt(),
+                work.handedInMadeAt(),
+                work.late(assignment),
+                Duration.between(work.begunAt(), until).toMinutes(),
+                first,
+                attempts.view(work.edition(), state),
+                state,
+                rules.placements().size(),
+                attempts.progress(state, rules),
+                rules.broughtUp(state),
+                attempts.course(state, rules),
+                parts,
+                Score.of(state, rules),
+                ReviewedScore.of(state, rules, kept.review()),
+                keptReview(assignment, kept));
+    }
+
+    KeptReview keptReview(Assignment assignment, Kept kept) {
+        String by = kept.byId() == null
+                ? null
+                : classes.names(assignment.schoolId(), List.of(kept.byId())).get(kept.byId());
+        return new KeptReview(kept.review(), kept.version(), by, kept.sentAt());
+    }
+
+    /** Everybody's answer to one placement, alike ones together, the most frequent first. */
+    Optional<ByPiece> byPiece(Assignment assignment, String itemId) {
+        Rules base = assignments.edition(assignment).rules();
+        return base.placements().stream()
+                .filter(placement -> placement.itemId().equals(itemId))
+                .findFirst()
+                .map(placement -> new ByPiece(
+                        placement,
+                        base.worth(placement) + base.terms().scoring().firstTry(),
+                        alike(assignment, placement)));
+    }
+
+    private List<Alike> alike(Assignment assignment, Placement placement) {
+        Map<UUID, String> names = names(assignment);
+        List<Work> works = handedIn(assignment);
+        Map<UUID, Kept> kept =
+                reviews.of(assignment.schoolId(), works.stream().map(Work::id).toList());
+        record Key(String answer, boolean right, double points, boolean given) {}
+        Map<Key, List<Work>> groups = new LinkedHashMap<>();
+        for (Work work : works) {
+            Rules rules = work.edition().rules();
+            if (!rules.placements().contains(placement)) {
+                continue;
+            }
+            Mark mark = kept.getOrDefault(work.id(), Kept.NONE).review().marks().get(placement.itemId());
+            Key key = new Key(
+                    answer(work, placement),
+                    work.state().isSolved(placement, rules),
+                    mark == null ? Score.ofPlacement(work.state(), rules, placement) : mark.points(),
+                    mark != null);
+            groups.computeIfAbsent(key, one -> new ArrayList<>()).add(work);
+        }
+        return groups.entrySet().stream()
+                .map(one -> new Alike(
+                        one.getKey().answer(),
+                        one.getKey().right(),
+                        one.getKey().points(),
+                        one.getKey().given(),
+                        one.getValue().stream()
+                                .map(work -> names.getOrDefault(work.holderId(), ""))
+                                .sorted()
+                                .toList(),
+                        one.getValue().stream().map(Work::id).toList()))
+                .sorted(Comparator.comparingInt((Alike one) -> -one.names().size()))
+                .toList();
+    }
+
+    /** What somebody answered, in words. */
+    private static String answer(Work work, Placement placement) {
+        AttemptState state = work.state();
+        return switch (placement.kind()) {
+            case GAP ->
+                state.typed().containsKey(placement.itemId())
+                        ? state.typed().get(placement.itemId()).text()
+                        : "";
+            case PIECE -> {
+                PieceState piece = state.pieces().get(placement.itemId());
+                yield piece == null || piece.zoneId() == null
+                        ? copies(work, placement)
+                        : zoneName(work, placement.pageId(), piece.zoneId());
+            }
+            case ZONE -> contents(work, placement);
+        };
+    }
+
+    /** Where the copies of a supply lie. */
+    private static String copies(Work work, Placement placement) {
+        Set<String> zones = new HashSet<>();
+        work.state().pieces().forEach((id, piece) -> {
+            if (Supply.isCopy(id) && Supply.originalOf(id).equals(placement.itemId()) && piece.zoneId() != null) {
+                zones.add(zoneName(work, placement.pageId(), piece.zoneId()));
+            }
+        });
+        return String.join(", ", zones.stream().sorted().toList());
+    }
+
+    private static String contents(Work work, Placement placement) {
+        Page page = page(work, placement.pageId());
+        Map<String, String> names = new HashMap<>();
+        page.items().forEach(item -> names.put(item.id(), item.name()));
+        Map<Long, String> inOrder = new TreeMap<>();
+        work.state().pieces().forEach((id, piece) -> {
+            if (placement.itemId().equals(piece.zoneId())) {
+                inOrder.merge(
+                        piece.putAt(),
+                        names.getOrDefault(Supply.originalOf(id), ""),
+                        (one, other) -> one + ", " + other);
+            }
+        });
+        return String.join(", ", inOrder.values());
+    }
+
+    private static String zoneName(Work work, String pageId, String zoneId) {
+        return page(work, pageId).zones().stream()
+                .filter(zone -> zone.id().equals(zoneId))
+                .map(Zone::name)
+                .findFirst()
+                .orElse("");
+    }
+
+    private static Page page(Work work, String pageId) {
+        return work.edition().activity().pages().stream()
+                .filter(page -> page.id().equals(pageId))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    static Map<String, String> itemNames(Page page) {
+        Map<String, String> names = new HashMap<>();
+        for (Item item : page.items()) {
+            names.put(item.id(), item.name());
+            item.zones().forEach(zone -> names.put(zone.id(), zone.name()));
+        }
+        return names;
+    }
+
+    private Map<UUID, String> names(Assignment assignment) {
+        Map<UUID, String> names = new HashMap<>();
+        workers.of(assignment).forEach(worker -> names.put(worker.id(), worker.name()));
+        List<UUID> others = attempts.works(assignment).keySet().stream()
+                .filter(id -> !names.containsKey(id))
+                .toList();
+        if (!others.isEmpty()) {
+            names.putAll(classes.names(assignment.schoolId(), others));
+        }
+        return names;
+    }
+
+    /** Gives the same points to all of them, or takes points back that were given. */
+    List<Reviews.Result> markAll(Who teacher, Assignment assignment, String itemId, List<UUID> attemptIds, Mark mark) {
+        List<Reviews.Result> results = new ArrayList<>();
+        for (UUID id : attemptIds) {
+            if (attempts.work(assignment, id).isPresent()) {
+                // Only this one mark is laid over whatever is kept now, so two teachers do not undo each other.
+                Reviews.Result result;
+                int tries = 0;
+                do {
+                    Kept was = reviews.of(assignment.schoolId(), id);
+                    result = reviews.keep(
+                            teacher, assignment, id, was.version(), was.review().withMark(itemId, mark));
+                } while (result instanceof Reviews.ChangedMeanwhile && ++tries < 5);
+                results.add(result);
+            }
+        }
+        return results;
+    }
+
+    /** Sends back all reviews that are begun and not sent. */
+    int sendAll(Who teacher, Assignment assignment) {
+        int sent = 0;
+        for (Waiting one : of(assignment).works()) {
+            if (one.begun()) {
+                Kept kept = reviews.of(assignment.schoolId(), one.attemptId());
+                Reviews.Result result =
+                        reviews.send(teacher, assignment, one.attemptId(), kept.version(), kept.review());
+                sent += result instanceof Reviews.Done ? 1 : 0;
+            }
+        }
+        return sent;
+    }
+}

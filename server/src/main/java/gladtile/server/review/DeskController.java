@@ -1,0 +1,156 @@
+package gladtile.server.review;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
+import gladtile.core.Bounds;
+import gladtile.core.review.Mark;
+import gladtile.core.review.Review;
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The review desk. */
+@RestController
+@RequestMapping("/api/assignments/{id}/desk")
+class DeskController {
+    private final Assignments assignments;
+    private final Desk desk;
+    private final Reviews reviews;
+    private final Replays replays;
+
+    DeskController(Assignments assignments, Desk desk, Reviews reviews, Replays replays) {
+        this.assignments = assignments;
+        this.desk = desk;
+        this.reviews = reviews;
+        this.replays = replays;
+    }
+
+    /** @param version of the review that this one was made from; 0 for none */
+    record ReviewRequest(long version, Review review) {
+        ReviewRequest {
+            Bounds.present("review", review);
+        }
+    }
+
+    /** @param mark absent to take the points back that were given */
+    record MarkRequest(
+            List<UUID> attemptIds,
+            @JsonInclude(Include.NON_NULL) Mark mark) {
+        MarkRequest {
+            Bounds.count(
+                    "mark.attemptIds",
+                    Bounds.present("mark.attemptIds", attemptIds).size(),
+                    Bounds.CLASS_SIZE);
+        }
+    }
+
+    record SentCount(int sent) {}
+
+    @GetMapping
+    Desk.DeskView view(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        return desk.of(mine(who, id));
+    }
+
+    @GetMapping("/{attemptId}")
+    Desk.OnDesk one(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID attemptId) {
+        return desk.one(mine(who, id), attemptId).orElseThrow(() -> Problem.notThere("student's work"));
+    }
+
+    /** Keeps a review; the student does not see it before it is sent. */
+    @PostMapping("/{attemptId}/keep")
+    Desk.KeptReview keep(
+            @AuthenticationPrincipal Who who,
+            @PathVariable UUID id,
+            @PathVariable UUID attemptId,
+            @RequestBody ReviewRequest asked) {
+        Assignment assignment = work(who, id, attemptId);
+        return told(assignment, reviews.keep(who, assignment, attemptId, asked.version(), asked.review()));
+    }
+
+    @PostMapping("/{attemptId}/send")
+    Desk.KeptReview send(
+            @AuthenticationPrincipal Who who,
+            @PathVariable UUID id,
+            @PathVariable UUID attemptId,
+            @RequestBody ReviewRequest asked) {
+        Assignment assignment = work(who, id, attemptId);
+        return told(assignment, reviews.send(who, assignment, attemptId, asked.version(), asked.review()));
+    }
+
+    /** Sends back all that are done and not sent yet. */
+    @PostMapping("/send-all")
+    SentCount sendAll(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        return new SentCount(desk.sendAll(who, mine(who, id)));
+    }
+
+    @GetMapping("/pieces/{itemId}")
+    Desk.ByPiece byPiece(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable String itemId) {
+        return desk.byPiece(mine(who, id), itemId).orElseThrow(() -> Problem.notThere("piece"));
+    }
+
+    /** The same points for all who answered alike. */
+    @PostMapping("/pieces/{itemId}/mark")
+    Desk.ByPiece mark(
+            @AuthenticationPrincipal Who who,
+            @PathVariable UUID id,
+            @PathVariable String itemId,
+            @RequestBody MarkRequest asked) {
+        Assignment assignment = mine(who, id);
+        desk.markAll(who, assignment, itemId, asked.attemptIds(), asked.mark());
+        return desk.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
+    }
+
+    /** What was done, move by move. */
+    @GetMapping("/{attemptId}/steps")
+    List<Replays.Step> steps(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID attemptId) {
+        return replays.steps(work(who, id, attemptId), attemptId);
+    }
+
+    /** How everything lay after some of the moves. @param from the number of the first move wanted */
+    @GetMapping("/{attemptId}/moments")
+    List<Replays.Moment> moments(
+            @AuthenticationPrincipal Who who,
+            @PathVariable UUID id,
+            @PathVariable UUID attemptId,
+            @RequestParam long from) {
+        return replays.moments(work(who, id, attemptId), attemptId, from);
+    }
+
+    private Desk.KeptReview told(Assignment assignment, Reviews.Result result) {
+        if (result instanceof Reviews.Done done) {
+            return desk.keptReview(assignment, done.kept());
+        }
+        if (result instanceof Reviews.ChangedMeanwhile changed) {
+            String by = desk.keptReview(assignment, changed.kept()).by();
+            throw Problem.rule(
+                            "CHANGED_MEANWHILE",
+                            "%s changed this review meanwhile. Nothing of yours was kept over it. Look at it, and say what you want to say again."
+                                    .formatted(by))
+                    .with("by", by);
+        }
+        throw Problem.rule("NOT_HANDED_IN", "This is not handed in, so there is nothing to send back yet.");
+    }
+
+    private Assignment mine(Who who, UUID id) {
+        return assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    }
+
+    private Assignment work(Who who, UUID id, UUID attemptId) {
+        Assignment assignment = mine(who, id);
+        if (!desk.has(assignment, attemptId)) {
+            throw Problem.notThere("student's work");
+        }
+        return assignment;
+    }
+}

@@ -1,0 +1,107 @@
+package gladtile.server.review;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
+import gladtile.core.Bounds;
+import gladtile.core.activity.FileRef;
+import gladtile.core.assigned.After;
+import gladtile.core.assigned.Window;
+import gladtile.core.attempt.Score;
+import gladtile.core.attempt.Standing;
+import gladtile.core.review.PinnedWords;
+import gladtile.server.accounts.Who;
+import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.Attempts.Opened;
+import gladtile.server.review.Reviews.Kept;
+import gladtile.server.support.Problem;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What came back, for the student, and going on with it. */
+@RestController
+@RequestMapping("/api/attempts/{id}")
+class ReturnedController {
+    private final Attempts attempts;
+    private final Reviews reviews;
+    private final Clock clock;
+
+    ReturnedController(Attempts attempts, Reviews reviews, Clock clock) {
+        this.attempts = attempts;
+        this.reviews = reviews;
+        this.clock = clock;
+    }
+
+    /**
+     * A review as the student sees it: nothing of what was not sent, and no reason that a teacher noted.
+     *
+     * @param sent whether the teacher sent it back; else only whether it may be tried again is told
+     * @param right the placements that are right, where that may be known
+     * @param mayImprove whether a new round can be begun now
+     */
+    record Returned(
+            boolean sent,
+            @JsonInclude(Include.NON_NULL) Instant sentAt,
+            String words,
+            @JsonInclude(Include.NON_NULL) Score score,
+            List<PinnedWords> pins,
+            @JsonInclude(Include.NON_NULL) FileRef voice,
+            boolean mayImprove) {}
+
+    @GetMapping("/returned")
+    Returned returned(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        Opened opened = own(who, id);
+        return reviews.sent(who.schoolId(), id)
+                .map(kept -> new Returned(
+                        true,
+                        kept.sentAt(),
+                        kept.review().words(),
+                        opened.assignment().terms().seen() == After.NOTHING && kept.score() == null
+                                ? null
+                                : kept.score(),
+                        kept.review().pins(),
+                        kept.review().voice(),
+                        mayImprove(opened, kept)))
+                .orElseGet(() -> new Returned(false, null, "", null, List.of(), null, mayImprove(opened, Kept.NONE)));
+    }
+
+    /** Begins the next round, from where the last one ended. */
+    @PostMapping("/improve")
+    ResponseEntity<NextRound> improve(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        Opened opened = own(who, id);
+        Kept kept = reviews.sent(who.schoolId(), id).orElse(Kept.NONE);
+        if (!mayImprove(opened, kept)) {
+            throw Problem.rule("NO_MORE_ROUNDS", "This cannot be improved now. What you handed in is kept.");
+        }
+        boolean asked = kept.sentAt() != null && kept.review().mayImprove();
+        Opened next = attempts.nextRound(opened, asked);
+        return ResponseEntity.status(HttpStatus.CREATED).body(new NextRound(next.id(), next.round()));
+    }
+
+    record NextRound(UUID attemptId, int round) {}
+
+    private boolean mayImprove(Opened opened, Kept kept) {
+        if (opened.state().standing() != Standing.HANDED_IN || opened.round() >= Bounds.ROUNDS) {
+            return false;
+        }
+        Window.Stage stage = opened.assignment().window(opened.worker().id()).at(clock.instant());
+        Integer rounds = opened.assignment().terms().rounds();
+        boolean byThemselves = rounds != null && opened.round() < rounds;
+        boolean asked = kept.sentAt() != null && kept.review().mayImprove();
+        // What a teacher sends back to be improved is open again, whatever the dates say.
+        return asked || byThemselves && stage != Window.Stage.CLOSED;
+    }
+
+    private Opened own(Who who, UUID id) {
+        return attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
+    }
+}

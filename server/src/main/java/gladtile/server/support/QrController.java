@@ -1,0 +1,27 @@
+package gladtile.server.support;
+
+import gladtile.core.Bounds;
+import gladtile.formats.print.QrCode;
+import jakarta.servlet.http.HttpServletRequest;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** The address at which students join with a code, as a picture for their cameras. */
+@RestController
+class QrController {
+    private static final MediaType SVG = new MediaType("image", "svg+xml");
+
+    @GetMapping("/api/qr/{code}")
+    ResponseEntity<String> picture(@PathVariable String code, HttpServletRequest request) {
+        Bounds.id("qr.code", code);
+        String address = ServletUriComponentsBuilder.fromRequestUri(request)
+                .replacePath("/join/" + code)
+                .replaceQuery(null)
+                .toUriString();
+        return ResponseEntity.ok().contentType(SVG).body(QrCode.of(address).svg());
+    }
+}
