@@ -36,6 +36,12 @@ export const router = createRouter({
       meta: { title: 'Results' },
     },
     {
+      path: '/assigned/:id/desk',
+      component: () => import('./review/DeskScreen.vue'),
+      props: true,
+      meta: { title: 'Review desk' },
+    },
+    {
       path: '/assigned/:id/students/:studentId',
       component: () => import('./quilt/LeftScreen.vue'),
       props: true,
@@ -53,6 +59,7 @@ export const router = createRouter({
       props: true,
       meta: { title: 'Join' },
     },
+    { path: '/home', component: () => import('./student/HomeScreen.vue'), meta: { title: 'My work' } },
     {
       path: '/work/:assignmentId',
       component: () => import('./student/StudentScreen.vue'),

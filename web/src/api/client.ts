@@ -54,6 +54,23 @@ export const get = <T>(path: string) => ask<T>('GET', path)
 export const post = <T>(path: string, body: unknown = {}) => ask<T>('POST', path, body)
 /** Part of a file, as it is. */
 export const sendBytes = (path: string, bytes: Blob) => ask<void>('POST', path, bytes)
+/** For an answer that is a file to be saved. */
+export async function postForFile(path: string, body: unknown): Promise<Blob> {
+  const response = await fetch(path, {
+    method: 'POST',
+    headers: {
+      Accept: 'application/pdf, application/problem+json',
+      'Content-Type': 'application/json',
+      'X-XSRF-TOKEN': decodeURIComponent(token()),
+    },
+    body: JSON.stringify(body),
+  }).catch(() => {
+    throw new Refusal(0, OFFLINE)
+  })
+  if (response.ok) return response.blob()
+  const problem = await response.json().catch(() => ({}))
+  throw new Refusal(response.status, problem.detail ?? 'The file could not be made. Nothing was changed.')
+}
 /** For the moment in which the tab closes: the browser sends it even when the page is gone. */
 export const postAtLast = <T>(path: string, body: unknown) => ask<T>('POST', path, body, true)
 

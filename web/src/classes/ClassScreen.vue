@@ -1,19 +1,39 @@
 <script setup lang="ts">
-import { PhArrowLeft, PhKey, PhPrinter, PhUserMinus, PhUserPlus } from '@phosphor-icons/vue'
+import {
+  PhArchive,
+  PhArrowLeft,
+  PhArrowsClockwise,
+  PhImages,
+  PhKey,
+  PhPrinter,
+  PhUserMinus,
+  PhUserPlus,
+} from '@phosphor-icons/vue'
 import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, post, said } from '@/api/client'
-import type { ClassView, SignInCard } from '@/api/types'
+import { get, post, postForFile, said } from '@/api/client'
+import type { ClassHead, ClassView } from '@/api/types'
+import { pictureNamed } from '@/student/secretPictures'
+import { spaced } from '@/page/code'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { count } from '@/page/count'
 import NamesDialog from './NamesDialog.vue'
+import TeamsPanel from './TeamsPanel.vue'
 
 /** One class: its students, and the cards by which they come in. */
 const props = defineProps<{ id: string }>()
 const view = shallowRef<ClassView | null>(null)
 /** PINs are shown while this page is open, and nowhere afterwards. */
-const cards = ref<SignInCard[]>([])
+interface Card {
+  id: string
+  name: string
+  pin?: string
+  pictures?: string[]
+}
+const cards = ref<Card[]>([])
+const classes = shallowRef<ClassHead[]>([])
+const all = ref<'pins' | 'pictures' | null>(null)
 const adding = ref(false)
 const wrong = ref('')
 const told = ref('')
@@ -28,7 +48,12 @@ async function trying(work: () => Promise<void>) {
     wrong.value = said(error)
   }
 }
-const load = async () => (view.value = await get<ClassView>(`/api/classes/${props.id}`))
+const load = async () => {
+  view.value = await get<ClassView>(`/api/classes/${props.id}`)
+  classes.value = (await get<ClassHead[]>('/api/classes')).filter(
+    (one) => one.id !== props.id && !one.archived,
+  )
+}
 onMounted(() =>
   trying(async () => {
     if (await needTeacher()) await load()
@@ -43,7 +68,7 @@ function rename(event: Event) {
       await load()
     })
 }
-function added(fresh: SignInCard[]) {
+function added(fresh: Card[]) {
   adding.value = false
   cards.value = [...cards.value.filter((card) => !fresh.some((one) => one.id === card.id)), ...fresh]
   void trying(async () => {
@@ -63,6 +88,49 @@ const remove = (student: { id: string; name: string }) =>
     await post(`/api/classes/${props.id}/students/${student.id}/remove`)
     await load()
     told.value = `${student.name} is no longer in this class. Their work is kept.`
+  })
+const pictures = (student: { id: string; name: string }) =>
+  trying(async () => {
+    const fresh = await post<{ pictures: string[] }>(
+      `/api/classes/${props.id}/students/${student.id}/pictures`,
+    )
+    const { id, name } = student
+    cards.value = [...cards.value.filter((card) => card.id !== id), { id, name, pictures: fresh.pictures }]
+    await load()
+    told.value = `${name} comes in with three pictures now; the old PIN no longer works.`
+  })
+const move = (student: { id: string; name: string }, toClassId: string) =>
+  trying(async () => {
+    if (!toClassId) return
+    await post(`/api/classes/${props.id}/students/${student.id}/move`, { toClassId })
+    await load()
+    const to = classes.value.find((one) => one.id === toClassId)?.name ?? 'another class'
+    told.value = `${student.name} is in ${to} now, and goes on with what they began.`
+  })
+const newCode = () =>
+  trying(async () => {
+    await post(`/api/classes/${props.id}/code`)
+    await load()
+    told.value = 'The class has a new code. The old one, and cards with it, no longer let anybody in.'
+  })
+const archive = (archived: boolean) =>
+  trying(async () => {
+    await post(`/api/classes/${props.id}/archive`, { archived })
+    await load()
+  })
+/** New secrets for everybody: asked for twice, since the old cards are waste paper then. */
+const printAll = (withPictures: boolean) =>
+  trying(async () => {
+    all.value = null
+    const file = await postForFile(`/api/classes/${props.id}/cards`, { pictures: withPictures })
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(file)
+    link.download = `Sign-in cards, ${view.value!.name}.pdf`
+    link.click()
+    URL.revokeObjectURL(link.href)
+    cards.value = []
+    await load()
+    told.value = 'The cards are in the PDF that was saved. Only these cards let students in now.'
   })
 const print = () => window.print()
 </script>
@@ -99,13 +167,58 @@ const print = () => window.print()
           <li v-for="card in cards" :key="card.id" class="card">
             <strong>{{ card.name }}</strong>
             <span>{{ view.name }}</span>
-            <span
+            <span v-if="card.pictures" class="secret">
+              <span v-for="one in card.pictures" :key="one" :title="one">
+                <component :is="pictureNamed(one)" :size="30" aria-hidden="true" /><span class="unseen">{{
+                  one
+                }}</span>
+              </span>
+            </span>
+            <span v-else
               >PIN <b>{{ card.pin }}</b></span
             >
           </li>
         </ul>
       </section>
 
+      <section class="door screen-only" aria-label="How students come in">
+        <img :src="`/api/qr/${view.joinCode}`" alt="The code of the class as a picture for the camera" />
+        <div>
+          <h2 class="small-head">Students come in with</h2>
+          <p class="code">{{ spaced(view.joinCode) }}</p>
+          <div class="row">
+            <button class="btn" @click="newCode">
+              <PhArrowsClockwise :size="17" aria-hidden="true" />A new code
+            </button>
+            <button class="btn" :disabled="view.students.length === 0" @click="all = 'pins'">
+              <PhPrinter :size="17" aria-hidden="true" />Cards with PINs
+            </button>
+            <button class="btn" :disabled="view.students.length === 0" @click="all = 'pictures'">
+              <PhImages :size="17" aria-hidden="true" />Cards with pictures
+            </button>
+            <button class="btn quiet" @click="archive(!view.archived)">
+              <PhArchive :size="17" aria-hidden="true" />{{ view.archived ? 'Take up again' : 'Set aside' }}
+            </button>
+          </div>
+          <p v-if="all" class="ask" role="alert">
+            Everybody gets {{ all === 'pins' ? 'a new PIN' : 'three new pictures' }}; old cards no longer
+            work.
+            <button class="btn acc" @click="printAll(all === 'pictures')">Make the PDF</button>
+            <button class="btn" @click="all = null">Cancel</button>
+          </p>
+          <p v-if="view.archived" class="soft">
+            This class is set aside: its code lets nobody in, and nothing new can be given to it. All that was
+            done is kept.
+          </p>
+        </div>
+      </section>
+      <TeamsPanel
+        v-if="view.students.length"
+        :key="view.students.length"
+        class="screen-only"
+        :class-id="id"
+        :students="view.students"
+      />
       <p v-if="view.students.length === 0" class="soft">
         Nobody is in this class yet. Paste the names of your students, one a line.
       </p>
@@ -120,6 +233,19 @@ const print = () => window.print()
             <button class="btn" :aria-label="`New PIN for ${student.name}`" @click="pin(student)">
               <PhKey :size="17" aria-hidden="true" />New PIN
             </button>
+            <button class="btn" :aria-label="`Pictures for ${student.name}`" @click="pictures(student)">
+              <PhImages :size="17" aria-hidden="true" />Pictures
+            </button>
+            <select
+              v-if="classes.length"
+              class="field to-class"
+              :aria-label="`Move ${student.name} to another class`"
+              value=""
+              @change="move(student, ($event.target as HTMLSelectElement).value)"
+            >
+              <option value="">Move</option>
+              <option v-for="one in classes" :key="one.id" :value="one.id">{{ one.name }}</option>
+            </select>
             <button
               class="btn"
               :aria-label="`Take ${student.name} out of this class`"
@@ -159,7 +285,7 @@ const print = () => window.print()
 }
 ul {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(330px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(440px, 1fr));
   gap: 8px;
   margin: 8px 0 0;
   padding: 0;
@@ -183,6 +309,42 @@ ul {
   flex: 1;
   min-width: 0;
   overflow-wrap: anywhere;
+}
+.door {
+  display: flex;
+  gap: 20px;
+  align-items: center;
+  padding: 14px 18px;
+  border-radius: var(--tile);
+  background: var(--plum-t);
+}
+.door img {
+  width: 120px;
+  border-radius: 6px;
+}
+.door .row {
+  flex-wrap: wrap;
+}
+.code {
+  margin-bottom: 8px;
+  font-size: 34px;
+  font-weight: 700;
+  letter-spacing: 4px;
+}
+.ask {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  margin-top: 8px;
+}
+.secret {
+  display: flex;
+  gap: 8px;
+}
+.to-class {
+  width: 78px;
+  font-size: 13px;
 }
 .cards ul {
   grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { PhArrowLeft, PhArrowRight } from '@phosphor-icons/vue'
-import { nextTick, onMounted, ref } from 'vue'
+import { computed, nextTick, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
 import type { JoinView } from '@/api/types'
 import BrandMark from '@/accounts/BrandMark.vue'
+import { SECRET_LENGTH, SECRET_PICTURES } from './secretPictures'
 
 const props = defineProps<{ code?: string }>()
 const typed = ref(props.code ?? '')
@@ -39,13 +40,24 @@ async function choose(one: JoinView['students'][number]) {
 
 async function enter() {
   await doing(async () => {
-    const joined = await post<{ assignmentId: string }>(
+    const joined = await post<{ assignmentId?: string }>(
       `/api/join/${encodeURIComponent(typed.value.trim())}/sign-in`,
       { studentId: student.value!.id, pin: pin.value },
     )
-    await router.push(`/work/${joined.assignmentId}`)
+    await router.push(joined.assignmentId ? `/work/${joined.assignmentId}` : '/home')
   })
   if (wrong.value) pin.value = ''
+}
+
+/** Pictures in the order in which they were tapped. */
+const chosen = computed(() => pin.value.split('-').filter(Boolean))
+async function tap(picture: string) {
+  if (chosen.value.includes(picture)) {
+    pin.value = chosen.value.filter((one) => one !== picture).join('-')
+    return
+  }
+  pin.value = [...chosen.value, picture].join('-')
+  if (chosen.value.length === SECRET_LENGTH) await enter()
 }
 
 async function doing(work: () => Promise<void>) {
@@ -103,23 +115,43 @@ function back() {
 
     <form v-else class="card" @submit.prevent="enter">
       <h1>Hello {{ student.name }}</h1>
-      <label for="pin">Your PIN, four numbers</label>
-      <input
-        id="pin"
-        ref="pinField"
-        v-model="pin"
-        class="code"
-        type="password"
-        inputmode="numeric"
-        maxlength="4"
-        autocomplete="off"
-      />
+      <template v-if="student.pictures">
+        <p>Tap your three pictures, in their order</p>
+        <ol class="pictures" aria-label="Pictures">
+          <li v-for="one in SECRET_PICTURES" :key="one.name">
+            <button
+              type="button"
+              class="picture"
+              :class="{ on: chosen.includes(one.name) }"
+              :aria-pressed="chosen.includes(one.name)"
+              :aria-label="one.name"
+              @click="tap(one.name)"
+            >
+              <component :is="one.icon" :size="44" weight="duotone" aria-hidden="true" />
+              <b v-if="chosen.includes(one.name)">{{ chosen.indexOf(one.name) + 1 }}</b>
+            </button>
+          </li>
+        </ol>
+      </template>
+      <template v-else>
+        <label for="pin">Your PIN, four numbers</label>
+        <input
+          id="pin"
+          ref="pinField"
+          v-model="pin"
+          class="code"
+          type="password"
+          inputmode="numeric"
+          maxlength="4"
+          autocomplete="off"
+        />
+      </template>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <div class="row">
         <button type="button" class="btn big" @click="back">
           <PhArrowLeft :size="22" aria-hidden="true" />That is not me
         </button>
-        <button class="btn pri big" :disabled="busy || pin.length < 4">
+        <button v-if="!student.pictures" class="btn pri big" :disabled="busy || pin.length < 4">
           Come in<PhArrowRight :size="22" aria-hidden="true" />
         </button>
       </div>
@@ -192,6 +224,37 @@ function back() {
 }
 .name:hover {
   border-color: var(--petrol);
+}
+.pictures {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 10px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.picture {
+  position: relative;
+  display: grid;
+  place-items: center;
+  width: 100%;
+  aspect-ratio: 1;
+  border: 2px solid #cfc6b4;
+  border-radius: var(--tile);
+  background: #fff;
+  box-shadow: var(--ledge);
+  color: var(--petrol-d);
+  cursor: pointer;
+}
+.picture.on {
+  border-color: var(--petrol);
+  background: var(--petrol-t);
+}
+.picture b {
+  position: absolute;
+  top: 4px;
+  right: 8px;
+  font-size: 20px;
 }
 .row {
   display: flex;

@@ -1,88 +1,277 @@
 <script setup lang="ts">
-import { PhCloudCheck, PhCloudSlash, PhCloudArrowUp, PhSignOut, PhUser } from '@phosphor-icons/vue'
-import { computed, onMounted, ref, shallowRef } from 'vue'
-import { useRouter } from 'vue-router'
+import {
+  PhChatCircleText,
+  PhCloudArrowUp,
+  PhCloudCheck,
+  PhCloudSlash,
+  PhEye,
+  PhHandPalm,
+  PhHouse,
+  PhUser,
+  PhUsersThree,
+  PhX,
+} from '@phosphor-icons/vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { RouterLink, useRouter } from 'vue-router'
 import { get, post, Refusal, said } from '@/api/client'
-import type { AttemptView, Me } from '@/api/types'
+import type { AttemptView, Me, Returned, Word } from '@/api/types'
 import BrandMark from '@/accounts/BrandMark.vue'
+import { deviceHere } from './device'
+import { ease, easeAway, easeOf } from './ease'
+import EasePanel from './EasePanel.vue'
+import { listenTo } from './live'
+import ReadingRuler from './ReadingRuler.vue'
+import ReturnedCard from './ReturnedCard.vue'
+import { useScan } from './scan'
+import { speak } from './speak'
+import { dueWords } from './times'
 import WorkPages from './WorkPages.vue'
-import { attemptWork, type Work } from './work'
+import { attemptWork, type AttemptWork } from './work'
 
 const props = defineProps<{ assignmentId: string }>()
-const work = shallowRef<Work | null>(null)
+const work = shallowRef<AttemptWork | null>(null)
+const returned = shallowRef<Returned | null>(null)
+const words = shallowRef<Word[]>([])
+const seen = ref(new Set<string>())
 const wrong = ref('')
 const name = ref('')
+const busy = ref(false)
+const easing = ref(false)
+const root = ref<HTMLElement>()
 const router = useRouter()
 
+const around = computed(() => work.value?.around.value)
 const kept = computed(() => work.value?.kept.value ?? 'kept')
-const keptWords = computed(() =>
-  kept.value === 'kept' ? 'Kept' : kept.value === 'waiting' ? 'Keeping' : kept.value,
-)
+const KEPT: Record<string, string> = {
+  kept: 'Kept',
+  waiting: 'Keeping',
+  device: 'Kept on this device',
+  fleeting: 'No network. Leave this page open',
+  held: 'Kept on this device',
+}
+const keptWords = computed(() => KEPT[kept.value] ?? kept.value)
+const safe = computed(() => kept.value in KEPT && kept.value !== 'fleeting')
+const handedIn = computed(() => work.value?.state.value.standing === 'HANDED_IN')
+const looking = computed(() => around.value?.sharing === 'LOOK_ONLY')
+const resting = computed(() => {
+  const now = around.value
+  if (!now) return ''
+  if (now.sharing === 'LOOK_ONLY') return 'This is for looking only'
+  if (now.shut) return 'Your teacher closed editing. You can still hand in'
+  if (now.stage === 'CLOSED' && now.round === 1) return 'This is closed. You can still hand in'
+  return ''
+})
+const due = computed(() => (around.value ? dueWords(around.value.window.dueAt, around.value.now) : ''))
+/** The newest word that was not put away. */
+const word = computed(() => words.value.find((one) => !seen.value.has(one.id)))
+
+async function lookAround() {
+  const id = work.value?.id
+  if (!id) return
+  const [heard, back] = await Promise.all([
+    get<Word[]>(`/api/attempts/${id}/words`),
+    handedIn.value ? get<Returned>(`/api/attempts/${id}/returned`) : null,
+  ])
+  words.value = heard
+  returned.value = back
+}
+
+const line = listenTo(() => work.value?.id ?? null, {
+  moved(seq) {
+    if (work.value && seq > work.value.state.value.seq) void refresh()
+  },
+  around: () =>
+    void refresh()
+      .then(lookAround)
+      .catch(() => {}),
+  back() {
+    work.value?.tryNow()
+    void refresh()
+      .then(lookAround)
+      .catch(() => {})
+  },
+})
+const refresh = () => work.value!.refresh().catch(() => {})
+const online = () => work.value?.tryNow()
+
+async function open() {
+  const device = await deviceHere()
+  let opened: AttemptView
+  try {
+    opened = await post<AttemptView>('/api/attempts', { assignmentId: props.assignmentId })
+  } catch (error) {
+    // Without the network one goes on with what this device has.
+    const last =
+      error instanceof Refusal && error.passing
+        ? await device.viewOf(props.assignmentId).catch(() => null)
+        : null
+    if (!last) throw error
+    opened = last
+  }
+  work.value = attemptWork(opened, device, await device.movesOf(opened.id).catch(() => []))
+  line.open()
+}
 
 onMounted(async () => {
+  window.addEventListener('online', online)
   try {
-    name.value = (await get<Me>('/api/me')).name
-    work.value = attemptWork(await post<AttemptView>('/api/attempts', { assignmentId: props.assignmentId }))
+    const me = await get<Me>('/api/me').catch((error) => {
+      if (error instanceof Refusal && error.passing) return null
+      throw error
+    })
+    if (me) {
+      name.value = me.name
+      easeOf(me.name)
+    }
+    await open()
+    await lookAround().catch(() => {})
   } catch (error) {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
     if (out) await router.replace('/join')
     else wrong.value = said(error)
   }
 })
+onBeforeUnmount(() => {
+  window.removeEventListener('online', online)
+  easeAway()
+})
+useScan(() => root.value)
 
-async function leave() {
-  await post('/api/sign-out')
-  await router.push('/join')
+async function improve() {
+  busy.value = true
+  wrong.value = ''
+  try {
+    await post(`/api/attempts/${work.value!.id}/improve`)
+    returned.value = null
+    work.value = null
+    await open()
+  } catch (error) {
+    wrong.value = said(error)
+  } finally {
+    busy.value = false
+  }
+}
+
+/** What stands on the page, in the order in which one reads it. */
+function readPage() {
+  const state = work.value!.state.value
+  const page = work.value!.view.pages.find((one) => one.id === state.pageId)
+  const text = (page?.items ?? [])
+    .flatMap((item) => {
+      if (item.kind === 'words') return [item.content.text]
+      if (item.kind === 'note') return [item.words.text]
+      return [item.description]
+    })
+    .filter(Boolean)
+    .join('. ')
+  easing.value = false
+  speak({ text: text || 'There are no words on this page', onSettle: false })
 }
 </script>
 
 <template>
-  <div class="student">
+  <div ref="root" class="student">
     <header>
       <BrandMark class="mark" />
+      <RouterLink class="btn" to="/home"><PhHouse :size="20" aria-hidden="true" />My work</RouterLink>
       <h1>{{ work?.view.title ?? '' }}</h1>
-      <span class="kept" role="status" :class="{ bad: kept !== 'kept' && kept !== 'waiting' }">
+      <span v-if="around && around.round > 1" class="chip">round {{ around.round }}</span>
+      <span v-if="due && !handedIn" class="chip" :class="{ w: around!.stage === 'LATE' }">{{ due }}</span>
+      <span v-if="around?.with" class="with" :title="around.with.join(', ')"
+        ><PhUsersThree :size="20" aria-hidden="true" />{{ around.with.join(', ') }}</span
+      >
+      <span class="kept" role="status" :class="{ bad: !safe }">
         <PhCloudCheck v-if="kept === 'kept'" :size="20" aria-hidden="true" />
-        <PhCloudArrowUp v-else-if="kept === 'waiting'" :size="20" aria-hidden="true" />
+        <PhCloudArrowUp v-else-if="safe" :size="20" aria-hidden="true" />
         <PhCloudSlash v-else :size="20" aria-hidden="true" />
         {{ keptWords }}
       </span>
+      <button class="btn" @click="easing = true"><PhEye :size="20" aria-hidden="true" />Easier</button>
       <span class="who"><PhUser :size="18" aria-hidden="true" />{{ name }}</span>
-      <button class="btn" @click="leave"><PhSignOut :size="18" aria-hidden="true" />I am done for now</button>
     </header>
-    <main>
-      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-      <WorkPages v-if="work" :work="work" :may-hand-in="true" />
+    <p v-if="word" class="word" role="status">
+      <PhChatCircleText :size="26" weight="fill" aria-hidden="true" />
+      <span dir="auto"><strong>Your teacher says:</strong> {{ word.words }}</span>
+      <button class="btn" @click="seen = new Set([...seen, word.id])">
+        <PhX :size="18" aria-hidden="true" />Put away
+      </button>
+    </p>
+    <p v-if="resting && !handedIn" class="word rest" role="status">{{ resting }}</p>
+    <main :class="{ beside: returned && (returned.sent || returned.mayImprove) }">
+      <p v-if="wrong" class="note" role="alert">{{ wrong }} <RouterLink to="/home">To my work</RouterLink></p>
+      <WorkPages
+        v-if="work"
+        :key="work.id"
+        :work="work"
+        :may-hand-in="!looking"
+        :resting="Boolean(resting)"
+        :untold="around?.after === 'NOTHING' && !returned?.sent"
+        :pins="returned?.pins ?? []"
+        :size="ease.size"
+        @handed-in="lookAround().catch(() => {})"
+      />
+      <ReturnedCard
+        v-if="work && returned && (returned.sent || returned.mayImprove)"
+        :returned="returned"
+        :round="around!.round"
+        :now="around!.now"
+        :busy="busy"
+        @improve="improve"
+      />
     </main>
+    <div v-if="around?.held" class="held" role="alertdialog" aria-label="Your teacher holds everyone">
+      <PhHandPalm :size="80" weight="fill" aria-hidden="true" />
+      <h2>Look up for a moment</h2>
+      <p v-if="around.words" dir="auto">{{ around.words }}</p>
+      <p class="soft">Everything stays as it is. Your page goes on by itself.</p>
+    </div>
+    <EasePanel v-if="easing" @read="readPage" @close="easing = false" />
+    <ReadingRuler v-if="ease.ruler" />
   </div>
 </template>
 
 <style scoped>
 .student {
-  display: grid;
-  grid-template-rows: auto 1fr;
+  display: flex;
+  flex-direction: column;
   height: 100%;
   min-height: 560px;
 }
 header {
   display: flex;
+  gap: 12px;
   align-items: center;
-  gap: 14px;
-  padding: 9px 20px;
+  padding: 8px 16px;
   border-bottom: 1px solid var(--line);
   background: var(--paper);
 }
 .mark {
+  flex: none;
   color: var(--petrol);
 }
 h1 {
+  overflow: hidden;
   font-size: 18px;
-  overflow-wrap: anywhere;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+header .chip,
+header .btn {
+  flex: none;
+}
+.with {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  overflow: hidden;
+  max-width: 220px;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 .kept {
   display: flex;
-  align-items: center;
   gap: 6px;
+  align-items: center;
   margin-left: auto;
   color: var(--soft);
 }
@@ -91,11 +280,61 @@ h1 {
 }
 .who {
   display: flex;
-  align-items: center;
+  flex: none;
   gap: 6px;
+  align-items: center;
   font-weight: 700;
 }
 main {
+  flex: 1;
   min-height: 0;
+}
+main.beside {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 290px;
+  gap: 12px;
+  padding-right: 14px;
+}
+main.beside > :last-child {
+  margin: 12px 0 16px;
+}
+.word {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 8px 20px;
+  border-bottom: 2px solid var(--petrol);
+  background: var(--petrol-t);
+  color: var(--petrol-d);
+  font-size: 18px;
+  overflow-wrap: anywhere;
+}
+.word .btn {
+  margin-left: auto;
+}
+.rest {
+  border-color: #9a6a10;
+  background: var(--saffron-t);
+  color: #3f2a00;
+  font-size: 16px;
+}
+.held {
+  position: fixed;
+  z-index: 30;
+  inset: 0;
+  display: grid;
+  gap: 12px;
+  align-content: center;
+  justify-items: center;
+  background: var(--petrol-d);
+  color: #fff;
+  font-size: 22px;
+  text-align: center;
+}
+.held h2 {
+  font-size: 36px;
+}
+.held .soft {
+  color: #cfe3e2;
 }
 </style>

@@ -13,20 +13,36 @@ import {
 } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { said } from '@/api/client'
-import type { FileRef, Route } from '@/api/types'
+import type { FileRef, PinnedWords, Route } from '@/api/types'
 import { isPiece } from '@/page/names'
 import { before, pageOf } from '@/page/routes'
 import { useCountdown } from './countdown'
 import { clock, toldOfCheck } from './feedback'
 import FileDialog from './FileDialog.vue'
 import LeaveDialog from './LeaveDialog.vue'
+import PinLayer from './PinLayer.vue'
 import ShowSolution from './ShowSolution.vue'
 import StudentPage from './StudentPage.vue'
 import { hush, speaking } from './speak'
 import type { Work } from './work'
 
 /** The pages of a piece of work with their four buttons; used by students, and by teachers in Try. */
-const props = defineProps<{ work: Work; mayHandIn: boolean }>()
+const props = withDefaults(
+  defineProps<{
+    work: Work
+    mayHandIn: boolean
+    /** Nothing can be changed now. */
+    resting?: boolean
+    /** Once it is handed in, what is right is not told. */
+    untold?: boolean
+    /** Words of the teacher that hang on the pages. */
+    pins?: PinnedWords[]
+    /** In per cent of what fits. */
+    size?: number
+  }>(),
+  { resting: false, untold: false, pins: () => [], size: 100 },
+)
+const emit = defineEmits<{ 'handed-in': [] }>()
 
 const words = ref('')
 const asking = ref(false)
@@ -78,6 +94,7 @@ const begun = computed(() =>
   ),
 )
 const standing = computed(() => {
+  if (handedIn.value && props.untold) return 'Handed in. Your teacher has it'
   if (handedIn.value)
     return `Handed in. ${progress.value.solved} of ${props.work.placements} right${points.value}`
   const of = page.value.placements
@@ -160,6 +177,18 @@ async function showSolution(itemId: string | null) {
   words.value = 'The solution is shown; it gives no points'
 }
 
+/** What is still open, page by page. */
+const stillOpen = computed(() =>
+  pages.value.flatMap((one, i) => {
+    const left = one.placements - solvedOn(i)
+    return left > 0 ? [{ id: one.id, n: i + 1, name: one.name, left }] : []
+  }),
+)
+async function goTo(pageId: string) {
+  dialog.value?.close()
+  await open(pageId)
+}
+
 async function ask() {
   asking.value = true
   await nextTick()
@@ -170,6 +199,7 @@ async function handIn() {
   asking.value = false
   await make({ kind: 'hand-in' })
   words.value = 'Your work is handed in'
+  emit('handed-in')
 }
 </script>
 
@@ -191,14 +221,17 @@ async function handIn() {
     </ol>
 
     <div class="board">
-      <StudentPage
-        :page="page"
-        :work="work"
-        :resting="handedIn || timeIsUp"
-        @say="words = $event"
-        @hint="hint = $event"
-        @follow="follow"
-      />
+      <div class="paper" :style="{ '--size': size / 100 }">
+        <StudentPage
+          :page="page"
+          :work="work"
+          :resting="handedIn || timeIsUp || resting"
+          @say="words = $event"
+          @hint="hint = $event"
+          @follow="follow"
+        />
+        <PinLayer v-if="pins.length" :pins="pins" :page="page" :state="state" />
+      </div>
       <p v-if="hint" class="hint" role="status">
         <PhLightbulb :size="26" weight="fill" aria-hidden="true" /><span
           ><strong>Hint:</strong> {{ hint }}</span
@@ -233,7 +266,7 @@ async function handIn() {
       </span>
       <ShowSolution :work="work" :page="page" :handed-in="handedIn" @show="showSolution" />
       <button
-        v-if="page.onCheck?.length && !handedIn"
+        v-if="page.onCheck?.length && !handedIn && !resting"
         class="btn pri big"
         :disabled="!waits || timeIsUp"
         @click="check"
@@ -243,7 +276,7 @@ async function handIn() {
       <button
         v-if="page.placements"
         class="btn big"
-        :disabled="!begun || handedIn || timeIsUp"
+        :disabled="!begun || handedIn || timeIsUp || resting"
         @click="again"
       >
         <PhArrowCounterClockwise :size="22" aria-hidden="true" />Start page again
@@ -279,11 +312,18 @@ async function handIn() {
     <LeaveDialog v-if="leaving" :address="leaving" @close="leaving = ''" />
     <dialog v-if="asking" ref="dialog" class="asking" aria-labelledby="asking-head" @close="asking = false">
       <h1 id="asking-head">Hand in your work?</h1>
-      <p>
-        {{ progress.solved }} of {{ work.placements }} are placed.
-        {{ progress.solved < work.placements ? 'You can still go on.' : 'Everything is in its place.' }}
-        After handing in nothing can be moved any more.
-      </p>
+      <p v-if="stillOpen.length === 0">Everything is done.</p>
+      <template v-else>
+        <p>This is still open:</p>
+        <ul class="open">
+          <li v-for="one in stillOpen" :key="one.id">
+            <button class="btn" @click="goTo(one.id)">
+              <strong>{{ one.n }}</strong> {{ one.name }} <span class="soft">{{ one.left }} left</span>
+            </button>
+          </li>
+        </ul>
+      </template>
+      <p>After handing in nothing can be moved any more.</p>
       <div class="row">
         <button class="btn big" autofocus @click="dialog?.close()">Go on working</button>
         <button class="btn acc big" @click="handIn">Hand in</button>
@@ -335,13 +375,14 @@ async function handIn() {
   place-content: center;
   width: 100%;
   min-height: 0;
-  overflow: hidden;
+  overflow: auto;
   container-type: size;
 }
-.board > :first-child {
-  width: min(100cqw, 160cqh);
+.board > .paper {
+  position: relative;
+  width: calc(min(100cqw, 160cqh) * var(--size, 1));
 }
-.board > * {
+.board > .paper {
   border-radius: 4px;
   background: var(--board);
   box-shadow:
@@ -415,6 +456,20 @@ async function handIn() {
 .asking p {
   margin: 12px 0 20px;
   font-size: 17px;
+}
+.open {
+  display: grid;
+  gap: 8px;
+  max-height: 240px;
+  margin: 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+.open .btn {
+  width: 100%;
+  justify-content: flex-start;
+  text-align: left;
 }
 .row {
   display: flex;

@@ -11,6 +11,17 @@ const opened: AttemptView = {
   progress: { solved: 0, on: {}, score: { got: 0, most: 2 } },
   sides: {},
   course: { pages: ['p'] },
+  around: {
+    now: '2026-11-24T10:00:00Z',
+    sharing: 'OWN_COPY',
+    window: {},
+    stage: 'OPEN',
+    held: false,
+    shut: false,
+    round: 1,
+    after: 'RIGHT_AND_WRONG',
+    className: 'Puffin',
+  },
 }
 const farther = (solved: number) => ({ solved, on: { p: solved }, score: { got: solved, most: 2 } })
 const put = { kind: 'put', pageId: 'p', pieceId: 'sun', x: 1, y: 2 } as const
@@ -59,7 +70,7 @@ describe("a student's work", () => {
     const first = work.make(put)
     const second = work.make({ kind: 'open', pageId: 'q' })
     await vi.advanceTimersByTimeAsync(700)
-    expect(work.kept.value).toContain('cannot be reached')
+    expect(work.kept.value).toBe('fleeting')
     expect(new Set(seen.map((move) => move.id)).size).toBe(1)
     down = false
     await vi.advanceTimersByTimeAsync(10_000)

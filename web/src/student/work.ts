@@ -1,8 +1,9 @@
-import { ref, shallowRef } from 'vue'
-import { post, Refusal, said } from '@/api/client'
+import { computed, ref, shallowRef } from 'vue'
+import { get, post, Refusal, said } from '@/api/client'
 import { newId } from '@/api/id'
 import type {
   Act,
+  Around,
   AttemptState,
   AttemptView,
   Course,
@@ -16,6 +17,8 @@ import type {
   Tried,
   Verdict,
 } from '@/api/types'
+import { withAhead } from './ahead'
+import { passingDevice, type Device } from './device'
 
 /** Work on pages: a student's attempt, or a teacher's try. Both are judged on the server. */
 export interface Work {
@@ -31,11 +34,26 @@ export interface Work {
   readonly sides: { value: Record<string, OtherSide> }
   /** What pieces say that have settled; it is not known before. */
   readonly said: { value: Record<string, Speech> }
-  /** 'kept' once the server has everything; 'waiting' while it is on its way; else what is wrong. */
+  /**
+   * 'kept' once the server has everything; 'waiting' while it is on its way; 'device' while the network is away and it
+   * lies on this device, 'fleeting' where it lies in this page only; 'held' while the teacher holds everyone; else what
+   * is wrong.
+   */
   readonly kept: { value: string }
   make(act: Act): Promise<Verdict | null>
   /** Asks for everything again: a page may have opened by itself, when a time was up. */
   refresh(): Promise<void>
+}
+
+/** A student's attempt, with what holds around it. */
+export interface AttemptWork extends Work {
+  readonly id: string
+  readonly assignmentId: string
+  readonly around: { value: Around }
+  /** Moves that the server does not have yet. */
+  readonly waiting: { value: Move[] }
+  /** The network may be back: what waits is sent at once. */
+  tryNow(): void
 }
 
 const PAUSE = [500, 1000, 2000, 4000, 8000]
@@ -73,55 +91,120 @@ function withPages(view: StudentView, opened: StudentPage[] | undefined): Studen
   return { ...view, pages: [...view.pages.filter((page) => !fresh.has(page.id)), ...opened] }
 }
 
-/** Moves are sent one after another, each with its own id, and again and again while the network is away. */
-export function attemptWork(opened: AttemptView): Work {
-  const state = shallowRef(opened.state)
+/** A teacher who holds everyone lets go again; until then moves wait on the device. */
+const HELD = 'HELD'
+
+/**
+ * Moves are sent one after another, each with its own id, and again and again while the network is away. Until they are
+ * acknowledged they lie on the device, so that a closed tab loses none of them.
+ */
+export function attemptWork(
+  opened: AttemptView,
+  device: Device = passingDevice(),
+  before: Move[] = [],
+): AttemptWork {
+  const confirmed = shallowRef(opened.state)
   const progress = shallowRef(opened.progress)
   const sides = shallowRef(opened.sides)
   const spoken = shallowRef<Record<string, Speech>>({})
   const course = shallowRef(opened.course)
   const view = shallowRef(opened.view)
+  const around = shallowRef(opened.around)
   const kept = ref('kept')
+  /** Made and not acknowledged, in order. */
+  const waiting = shallowRef<Move[]>([])
+  /** Whether what waits is shown as done already, since the answer is a while off. */
+  const away = ref(false)
+  const state = computed(() => (away.value ? withAhead(confirmed.value, waiting.value) : confirmed.value))
   let last: Promise<unknown> = Promise.resolve()
+  let wake: (() => void) | null = null
 
   async function send(one: Move): Promise<Moved> {
     for (let tries = 0; ; tries++) {
       try {
-        return await post<Moved>(`/api/attempts/${opened.id}/moves`, { moves: [one] })
+        const moved = await post<Moved>(`/api/attempts/${opened.id}/moves`, {
+          moves: [one],
+          sentAt: new Date().toISOString(),
+        })
+        away.value = false
+        return moved
       } catch (error) {
-        if (!(error instanceof Refusal) || !error.passing) throw error
-        kept.value = said(error)
-        await pause(PAUSE[Math.min(tries, PAUSE.length - 1)]!)
+        const held = error instanceof Refusal && error.rule === HELD
+        if (!(error instanceof Refusal) || !(error.passing || held)) throw error
+        away.value = true
+        kept.value = held ? 'held' : device.lasting ? 'device' : 'fleeting'
+        await Promise.race([
+          pause(PAUSE[Math.min(tries, PAUSE.length - 1)]!),
+          new Promise<void>((now) => (wake = now)),
+        ])
       }
     }
   }
 
+  function take(moved: Moved) {
+    confirmed.value = stateAfter(confirmed.value, moved)
+    sides.value = moved.sides ?? {}
+    spoken.value = moved.said ?? {}
+    progress.value = moved.progress
+    course.value = moved.course
+    view.value = withPages(view.value, moved.opened)
+  }
+
+  function queue(one: Move): Promise<Moved> {
+    waiting.value = [...waiting.value, one]
+    const sent = last.then(() => send(one))
+    const done = sent.then(take).catch(() => {})
+    last = done.then(async () => {
+      waiting.value = waiting.value.filter((other) => other !== one)
+      await device.forgetMove(one.id).catch(() => {})
+    })
+    return sent
+  }
+
   async function make(act: Act): Promise<Verdict | null> {
     const one = move(act)
-    kept.value = 'waiting'
-    const sent = last.then(() => send(one))
-    last = sent.catch(() => {})
+    if (kept.value === 'kept') kept.value = 'waiting'
+    const laid = device.keepMove(opened.id, one).catch(() => {})
+    const sent = queue(one)
     try {
       const moved = await sent
-      state.value = stateAfter(state.value, moved)
-      sides.value = moved.sides ?? {}
-      spoken.value = moved.said ?? {}
-      progress.value = moved.progress
-      course.value = moved.course
-      view.value = withPages(view.value, moved.opened)
-      kept.value = 'kept'
+      await laid
+      if (waiting.value.length <= 1) kept.value = 'kept'
       return moved.verdicts[one.id] ?? null
     } catch (error) {
       kept.value = said(error)
       throw error
     }
   }
+
+  /** The same from the server: after a time was up, or when another device or a team mate moved. */
   async function refresh() {
-    const now = await post<AttemptView>('/api/attempts', { assignmentId: opened.assignmentId })
+    const now = await get<AttemptView>(`/api/attempts/${opened.id}`)
+    around.value = now.around
+    // Moves of one's own that are on their way know better than an answer that may have passed them.
+    if (waiting.value.length > 0 && !away.value) return
+    if (now.state.seq < confirmed.value.seq) return
+    confirmed.value = now.state
     view.value = now.view
     course.value = now.course
+    progress.value = now.progress
+    sides.value = now.sides
+    void device.keepView(now).catch(() => {})
+  }
+
+  void device.keepView(opened).catch(() => {})
+  if (before.length > 0) {
+    away.value = true
+    kept.value = device.lasting ? 'device' : 'fleeting'
+    const all = before.map(queue)
+    void Promise.allSettled(all).then(() => {
+      if (waiting.value.length <= 1) kept.value = 'kept'
+    })
   }
   return {
+    id: opened.id,
+    assignmentId: opened.assignmentId,
+    around,
     get view() {
       return view.value
     },
@@ -132,8 +215,10 @@ export function attemptWork(opened: AttemptView): Work {
     sides,
     said: spoken,
     kept,
+    waiting,
     make,
     refresh,
+    tryNow: () => wake?.(),
   }
 }
 

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { PhExport } from '@phosphor-icons/vue'
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, reactive, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, post, said } from '@/api/client'
-import type { AssignedHead, ClassHead } from '@/api/types'
+import type { ActivityHead, AssignedHead, ClassHead, ClassView, Team } from '@/api/types'
 import { spaced } from '@/page/code'
 import { count } from '@/page/count'
+import { requestOf, USUAL_GIVING, type Giving } from './assign/giving'
+import GivingFields from './assign/GivingFields.vue'
+import { zoneHere } from './assign/localTime'
 import type { Editing } from './editing'
 import { undecided } from './key'
 
@@ -13,6 +16,10 @@ import { undecided } from './key'
 const props = defineProps<{ editing: Editing }>()
 const classes = ref<ClassHead[]>([])
 const chosen = ref('')
+const teams = shallowRef<Team[]>([])
+const students = shallowRef<ClassView['students']>([])
+const giving = reactive<Giving>({ ...USUAL_GIVING, zone: zoneHere() })
+const others = shallowRef<ActivityHead[]>([])
 const given = ref<{ id: string; joinCode: string } | null>(null)
 const before = ref<AssignedHead[]>([])
 const wrong = ref('')
@@ -21,11 +28,25 @@ const open = computed(() => undecided(props.editing.activity.value))
 const address = `${location.host}/join`
 
 async function load() {
-  classes.value = await get<ClassHead[]>('/api/classes')
+  classes.value = (await get<ClassHead[]>('/api/classes')).filter((one) => !one.archived)
   chosen.value ||= classes.value[0]?.id ?? ''
+  others.value = (await get<ActivityHead[]>('/api/activities')).filter((one) => one.id !== props.editing.id)
   const all = await get<AssignedHead[]>('/api/assignments')
   before.value = all.filter((one) => one.activityId === props.editing.id)
 }
+watch(chosen, async (id) => {
+  teams.value = []
+  students.value = []
+  giving.targets = []
+  if (!id) return
+  const [all, view] = await Promise.all([
+    get<Team[]>(`/api/classes/${id}/teams`),
+    get<ClassView>(`/api/classes/${id}`),
+  ]).catch(() => [[], { students: [] }] as unknown as [Team[], ClassView])
+  if (chosen.value !== id) return
+  teams.value = all
+  students.value = view.students
+})
 onMounted(() => load().catch((error) => (wrong.value = said(error))))
 
 async function assign() {
@@ -33,7 +54,10 @@ async function assign() {
   wrong.value = ''
   try {
     await props.editing.flush()
-    given.value = await post(`/api/activities/${props.editing.id}/assignments`, { classId: chosen.value })
+    given.value = await post(
+      `/api/activities/${props.editing.id}/assignments`,
+      requestOf(giving, chosen.value),
+    )
     await load()
   } catch (error) {
     wrong.value = said(error)
@@ -61,6 +85,7 @@ async function assign() {
           <strong>{{ one.name }}</strong> <span class="soft">{{ count(one.students, 'student') }}</span>
         </label>
       </div>
+      <GivingFields :giving="giving" :teams="teams" :students="students" :others="others" />
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <button class="btn acc big" :disabled="busy || !chosen" @click="assign">
         <PhExport :size="20" aria-hidden="true" />Assign
@@ -68,7 +93,10 @@ async function assign() {
     </section>
     <section v-if="given" class="card code" role="status">
       <h2 class="small-head">Students join at {{ address }} with</h2>
-      <p class="big-code">{{ spaced(given.joinCode) }}</p>
+      <div class="code-row">
+        <p class="big-code">{{ spaced(given.joinCode) }}</p>
+        <img class="qr" :src="`/api/qr/${given.joinCode}`" alt="The same as a picture for the camera" />
+      </div>
       <RouterLink class="btn pri" :to="`/assigned/${given.id}`">See the class at work</RouterLink>
     </section>
     <section v-if="before.length" class="card">
@@ -140,6 +168,15 @@ a:not(.btn) {
 .code h2 {
   color: #4c2a4f;
   font-size: 15px;
+}
+.code-row {
+  display: flex;
+  gap: 26px;
+  align-items: center;
+}
+.qr {
+  width: 130px;
+  border-radius: 6px;
 }
 .big-code {
   font-size: 54px;

@@ -157,6 +157,13 @@ class AuthorisationTest {
                 row(POST, "/api/classes/{id}/teams/by-chance", aClass + "/teams/by-chance", teams, 404, 200),
                 row(POST, "/api/classes/{id}/teams/balanced", aClass + "/teams/balanced", teams, 404, 200),
                 row(POST, "/api/classes/{id}/archive", aClass + "/archive", Map.of("archived", false), 404, 204),
+                row(
+                        POST,
+                        "/api/classes/{id}/cards",
+                        aClass + "/cards",
+                        Map.of("studentIds", List.of(fresh), "pictures", true),
+                        404,
+                        200),
                 row(POST, "/api/classes/{id}/code", aClass + "/code", nothing, 404, 200),
                 row(
                         POST,

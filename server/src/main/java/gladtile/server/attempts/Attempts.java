@@ -244,7 +244,7 @@ public class Attempts {
             AttemptState start = AttemptState.start(edition.rules(), now());
             store.insert(school, id, assignmentId, holder, new AttemptStore.Round(1, false, edition.id()), start);
             row = store.of(school, assignmentId, holder).orElseThrow();
-            events.publishEvent(new AttemptChanged(school, assignmentId, holder, row.id()));
+            events.publishEvent(new AttemptChanged(school, assignmentId, holder, row.id(), 0));
         }
         Worker who = worker != null ? worker : alone(student);
         return Optional.of(new Open(opened(assignment, who, row)));
@@ -330,7 +330,8 @@ public class Attempts {
                             last.round() + 1, askedFor, last.edition().id()),
                     start);
             newest = store.of(school, last.assignment().id(), holder).orElseThrow();
-            events.publishEvent(new AttemptChanged(school, last.assignment().id(), holder, newest.id()));
+            events.publishEvent(
+                    new AttemptChanged(school, last.assignment().id(), holder, newest.id(), AttemptChanged.ANEW));
         }
         return opened(last.assignment(), last.worker(), newest);
     }
@@ -411,7 +412,8 @@ public class Attempts {
                 store.renew(assignment.schoolId(), work.id(), work.state().seq(), editionId, state);
         folds.invalidate(work.id());
         if (renewed) {
-            events.publishEvent(new AttemptChanged(assignment.schoolId(), assignment.id(), work.holderId(), work.id()));
+            events.publishEvent(new AttemptChanged(
+                    assignment.schoolId(), assignment.id(), work.holderId(), work.id(), AttemptChanged.ANEW));
         }
         return renewed;
     }
@@ -443,9 +445,13 @@ public class Attempts {
                 result = make(new Request(student, attemptId, assignment, moves, sentAt), fold);
             }
             if (result != null) {
-                if (result instanceof AllMade) {
-                    events.publishEvent(
-                            new AttemptChanged(student.schoolId(), fold.assignmentId, fold.holderId, attemptId));
+                if (result instanceof AllMade made) {
+                    events.publishEvent(new AttemptChanged(
+                            student.schoolId(),
+                            fold.assignmentId,
+                            fold.holderId,
+                            attemptId,
+                            made.state().seq()));
                 }
                 return Optional.of(result);
             }

@@ -1,16 +1,25 @@
 package gladtile.server.classes;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.roster.Roster;
+import gladtile.formats.print.SignInCards;
 import gladtile.server.accounts.People;
 import gladtile.server.accounts.Who;
 import gladtile.server.classes.Classes.ClassHead;
 import gladtile.server.classes.Classes.Student;
 import gladtile.server.support.Problem;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.security.SecureRandom;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -19,6 +28,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** A teacher's classes. */
 @RestController
@@ -66,6 +76,10 @@ class ClassController {
     record FreshPictures(List<String> pictures) {}
 
     record FreshPin(String pin) {}
+
+    /** @param studentIds absent for all of the class @param pictures whether they sign in with pictures; else with a PIN */
+    record CardsRequest(
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<UUID> studentIds, boolean pictures) {}
 
     @GetMapping
     List<ClassHead> list(@AuthenticationPrincipal Who who) {
@@ -165,6 +179,43 @@ class ClassController {
         String pin = people.freshPin();
         people.setPin(who.schoolId(), studentId, pin);
         return new FreshPin(pin);
+    }
+
+    /** New secrets for these students, and a PDF with their cards; the old ones no longer let them in. */
+    @PostMapping(path = "/{id}/cards", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> cards(
+            @AuthenticationPrincipal Who who,
+            @PathVariable UUID id,
+            @RequestBody CardsRequest asked,
+            HttpServletRequest request)
+            throws IOException {
+        mine(who, id);
+        String code = classes.code(who.schoolId(), id);
+        String address = ServletUriComponentsBuilder.fromRequestUri(request)
+                .replacePath("/join/" + code)
+                .toUriString();
+        List<SignInCards.Card> cards = new ArrayList<>();
+        for (Student student : classes.students(who.schoolId(), id)) {
+            if (asked.studentIds() == null || asked.studentIds().contains(student.id())) {
+                cards.add(card(who, student, asked.pictures()));
+            }
+        }
+        String name = classes.name(who.schoolId(), id).orElseThrow();
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cards.pdf\"")
+                .body(SignInCards.pdf(name, address, code, cards));
+    }
+
+    private SignInCards.Card card(Who who, Student student, boolean pictures) {
+        if (pictures) {
+            String fresh = PictureSecret.fresh(chance);
+            people.setPictures(who.schoolId(), student.id(), fresh);
+            return new SignInCards.Card(student.name(), List.of(fresh.split("-")), true);
+        }
+        String pin = people.freshPin();
+        people.setPin(who.schoolId(), student.id(), pin);
+        return new SignInCards.Card(student.name(), List.of(pin), false);
     }
 
     private void mine(Who who, UUID id) {

@@ -71,8 +71,10 @@ public class Classes {
     /** All at once: never in both classes, never in none. */
     @Transactional
     public void move(UUID schoolId, UUID personId, UUID from, UUID to) {
-        join(schoolId, to, personId);
-        leave(schoolId, from, personId);
+        if (!from.equals(to)) {
+            join(schoolId, to, personId);
+            leave(schoolId, from, personId);
+        }
     }
 
     public List<ClassHead> of(Who teacher) {

@@ -27,7 +27,7 @@ public final class PictureSecret {
             "house",
             "bicycle",
             "umbrella",
-            "apple");
+            "orange");
 
     public static final int LENGTH = 3;
 

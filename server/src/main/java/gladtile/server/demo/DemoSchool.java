@@ -2,6 +2,7 @@ package gladtile.server.demo;
 
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.assigned.AssignTerms;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.Move;
 import gladtile.core.edit.Edit;
@@ -15,17 +16,22 @@ import gladtile.server.activities.Activities.Incoming;
 import gladtile.server.activities.Shelf;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.attempts.Attempts;
+import gladtile.server.classes.ClassTeams;
 import gladtile.server.classes.Classes;
 import gladtile.server.files.Files;
 import gladtile.server.support.GladProperties;
 import java.io.IOException;
 import java.io.InputStream;
 import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -45,9 +51,12 @@ class DemoSchool {
             "Alma", "Ben", "Chidi", "Dora", "Elif", "Finn", "Gaia", "Hugo", "Ines", "Jonah", "Kim", "Leo", "Mina",
             "Noor", "Otto", "Priya", "Rosa", "Sami");
 
+    private static final List<String> TEAMS = List.of("Comets", "Meteors", "Rings", "Craters", "Auroras", "Eclipses");
+
     private final GladProperties properties;
     private final People people;
     private final Classes classes;
+    private final ClassTeams classTeams;
     private final Files files;
     private final Activities activities;
     private final Shelf shelf;
@@ -59,6 +68,7 @@ class DemoSchool {
             GladProperties properties,
             People people,
             Classes classes,
+            ClassTeams classTeams,
             Files files,
             Activities activities,
             Shelf shelf,
@@ -68,6 +78,7 @@ class DemoSchool {
         this.properties = properties;
         this.people = people;
         this.classes = classes;
+        this.classTeams = classTeams;
         this.files = files;
         this.activities = activities;
         this.shelf = shelf;
@@ -111,12 +122,35 @@ class DemoSchool {
         shelf.setTags(mira, made.get("Parts of a telescope"), List.of("year 5"));
         shelf.setTags(mira, made.get("Why seasons change"), List.of("year 5"));
         shelf.setTags(mira, made.get("Day, night, shadow"), List.of("year 3", "sky"));
-        Assignments.Result given = assignments.assign(mira, made.get("Night-sky week"), puffin);
+        teams(school, puffin, puffins);
+        Instant due = LocalDate.now(clock)
+                .plusDays(3)
+                .atTime(15, 0)
+                .atZone(ZoneId.systemDefault())
+                .toInstant();
+        AssignTerms terms =
+                new AssignTerms(null, ZoneId.systemDefault().getId(), null, due, null, null, null, null, null, null);
+        Assignments.Result given = assignments.assign(
+                mira,
+                List.of(made.get("Night-sky week")),
+                new Assignments.Giving(puffin, Assignments.Whom.CLASS, Set.of(), terms));
         if (!(given instanceof Assignments.Given assignment)) {
             throw new IllegalStateException("the demo's assignment was not taken: " + given);
         }
         play(puffins, assignment.id(), nightSky);
         LOG.info("The demo school is loaded; its class joins with {}", assignment.joinCode());
+    }
+
+    private void teams(UUID school, UUID classId, List<Who> students) {
+        List<ClassTeams.NewTeam> all = new ArrayList<>();
+        for (int i = 0; i < TEAMS.size(); i++) {
+            List<UUID> members = new ArrayList<>();
+            for (int n = i; n < students.size(); n += TEAMS.size()) {
+                members.add(students.get(n).id());
+            }
+            all.add(new ClassTeams.NewTeam(null, TEAMS.get(i), members));
+        }
+        classTeams.replace(school, classId, all);
     }
 
     private List<Who> students(UUID school, UUID classId, List<String> names) {

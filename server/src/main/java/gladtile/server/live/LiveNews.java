@@ -67,14 +67,19 @@ class LiveNews {
                     UUID.fromString(ids[1]),
                     UUID.fromString(ids[2]),
                     UUID.fromString(ids[3]),
-                    UUID.fromString(ids[4])));
+                    UUID.fromString(ids[4]),
+                    AttemptChanged.ANEW));
         }
     }
 
     @EventListener
     void sentBack(SentBack sent) {
         changedHere(new AttemptChanged(
-                sent.assignment().schoolId(), sent.assignment().id(), sent.holderId(), sent.attemptId()));
+                sent.assignment().schoolId(),
+                sent.assignment().id(),
+                sent.holderId(),
+                sent.attemptId(),
+                AttemptChanged.ANEW));
     }
 
     @EventListener

@@ -31,13 +31,13 @@ public record Quilt(
         AssignTerms terms,
         Control control,
         Map<UUID, Extension> extensions,
-        List<Part> series,
+        List<SeriesPart> series,
         List<QuiltPage> pages,
         List<QuiltRow> students,
         Hardest hardest) {
 
     /** One of several that were given together. */
-    public record Part(UUID assignmentId, String title) {}
+    public record SeriesPart(UUID assignmentId, String title) {}
 
     /** The columns of one page. */
     public record QuiltPage(String id, String name, List<Placement> placements) {}

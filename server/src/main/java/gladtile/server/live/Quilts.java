@@ -97,7 +97,7 @@ class Quilts {
                     assignment.control(),
                     assignment.extensions(),
                     assignments.series(assignment).stream()
-                            .map(one -> new Quilt.Part(one.id(), one.title()))
+                            .map(one -> new Quilt.SeriesPart(one.id(), one.title()))
                             .toList(),
                     pages(edition),
                     rows(assignment, edition, newest),

@@ -5,7 +5,9 @@ import gladtile.server.attempts.AttemptChanged;
 import gladtile.server.review.Reviews.SentBack;
 import gladtile.server.support.NodeNews;
 import gladtile.server.support.Streams;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.context.event.ContextClosedEvent;
@@ -26,7 +28,7 @@ class StudentNews {
     /** Attempts, and under the assignment's id all of them. */
     private final Streams<UUID> streams = new Streams<>();
 
-    private final Set<UUID> moved = new LinkedHashSet<>();
+    private final Map<UUID, Long> moved = new LinkedHashMap<>();
     private final Set<UUID> around = new LinkedHashSet<>();
     private final NodeNews nodes;
 
@@ -45,13 +47,13 @@ class StudentNews {
 
     @EventListener
     void changedHere(AttemptChanged change) {
-        gather(moved, change.attemptId());
-        nodes.tell(MOVED + change.attemptId());
+        moved(change.attemptId(), change.seq());
+        nodes.tell(MOVED + change.attemptId() + ":" + change.seq());
     }
 
     @EventListener
     void changed(AssignmentChanged change) {
-        gather(around, change.id());
+        around(change.id());
     }
 
     @EventListener
@@ -61,38 +63,50 @@ class StudentNews {
 
     /** Something around an attempt, or around all of an assignment's, is otherwise now. */
     void tellAround(UUID id) {
-        gather(around, id);
+        around(id);
         nodes.tell(AROUND + id);
     }
 
     @EventListener
     void changedThere(NodeNews.Heard heard) {
         if (heard.what().startsWith(MOVED)) {
-            gather(moved, UUID.fromString(heard.what().substring(MOVED.length())));
+            String[] parts = heard.what().split(":");
+            moved(UUID.fromString(parts[1]), Long.parseLong(parts[2]));
         } else if (heard.what().startsWith(AROUND)) {
-            gather(around, UUID.fromString(heard.what().substring(AROUND.length())));
+            around(UUID.fromString(heard.what().substring(AROUND.length())));
         }
     }
 
-    private void gather(Set<UUID> into, UUID id) {
+    private void around(UUID id) {
         if (streams.anyoneAt(id)) {
             synchronized (moved) {
-                into.add(id);
+                around.add(id);
             }
         }
     }
 
+    private void moved(UUID id, long seq) {
+        if (streams.anyoneAt(id)) {
+            synchronized (moved) {
+                moved.merge(id, seq, Math::max);
+            }
+        }
+    }
+
+    /** @param seq by which a page knows whether it was its own move */
+    record MovedTo(long seq) {}
+
     @Scheduled(fixedDelay = 100)
     void tell() {
-        Set<UUID> nowMoved;
+        Map<UUID, Long> nowMoved;
         Set<UUID> nowAround;
         synchronized (moved) {
-            nowMoved = new LinkedHashSet<>(moved);
+            nowMoved = new LinkedHashMap<>(moved);
             nowAround = new LinkedHashSet<>(around);
             moved.clear();
             around.clear();
         }
-        nowMoved.forEach(id -> streams.tell(id, "moved", "{}"));
+        nowMoved.forEach((id, seq) -> streams.tell(id, "moved", new MovedTo(seq)));
         nowAround.forEach(id -> streams.tell(id, "around", "{}"));
     }
 

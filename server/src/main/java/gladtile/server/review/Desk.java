@@ -82,7 +82,7 @@ class Desk {
     record DeskView(String title, String className, List<Waiting> works, List<Placement> pieces) {}
 
     /** @param points by the rules @param right whether it is right now */
-    record Part(Placement placement, double points, double most, int tries, boolean right) {}
+    record Scored(Placement placement, double points, double most, int tries, boolean right) {}
 
     /** One piece of work on the desk. */
     record OnDesk(
@@ -102,7 +102,7 @@ class Desk {
             Progress progress,
             Map<String, OtherSide> sides,
             Course course,
-            List<Part> parts,
+            List<Scored> parts,
             Score byRules,
             Score score,
             KeptReview kept) {}
@@ -173,8 +173,8 @@ class Desk {
                 .filter(one -> one.id().equals(work.holderId()))
                 .findFirst()
                 .orElse(null);
-        List<Part> parts = rules.placements().stream()
-                .map(placement -> new Part(
+        List<Scored> parts = rules.placements().stream()
+                .map(placement -> new Scored(
                         placement,
                         Score.ofPlacement(state, rules, placement),
                         rules.worth(placement) + rules.terms().scoring().firstTry(),

@@ -113,13 +113,14 @@ class DeskController {
 
     /** What was done, move by move. */
     @GetMapping("/{attemptId}/steps")
-    List<Replays.Step> steps(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID attemptId) {
+    List<Replays.ReplayStep> steps(
+            @AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID attemptId) {
         return replays.steps(work(who, id, attemptId), attemptId);
     }
 
     /** How everything lay after some of the moves. @param from the number of the first move wanted */
     @GetMapping("/{attemptId}/moments")
-    List<Replays.Moment> moments(
+    List<Replays.ReplayMoment> moments(
             @AuthenticationPrincipal Who who,
             @PathVariable UUID id,
             @PathVariable UUID attemptId,

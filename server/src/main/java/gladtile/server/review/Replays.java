@@ -49,7 +49,7 @@ class Replays {
      * @param by who made it, where several work together
      * @param says what was found; absent where nothing was judged
      */
-    record Step(
+    record ReplayStep(
             long seq,
             Instant at,
             @JsonInclude(Include.NON_NULL) Instant arrivedAt,
@@ -60,9 +60,9 @@ class Replays {
             @JsonInclude(Include.NON_NULL) Verdict.Says says) {}
 
     /** How everything lay after one move. */
-    record Moment(long seq, AttemptState state) {}
+    record ReplayMoment(long seq, AttemptState state) {}
 
-    List<Step> steps(Assignment assignment, UUID attemptId) {
+    List<ReplayStep> steps(Assignment assignment, UUID attemptId) {
         Work work = attempts.work(assignment, attemptId).orElseThrow();
         List<Logged> log = attempts.log(assignment.schoolId(), attemptId);
         Set<UUID> people = new HashSet<>();
@@ -78,7 +78,7 @@ class Replays {
             items.put(page.id(), Desk.itemNames(page));
             pages.put(page.id(), page.name());
         }
-        List<Step> steps = new ArrayList<>();
+        List<ReplayStep> steps = new ArrayList<>();
         for (Logged one : log) {
             Act act = one.move().act();
             String pageId = act.pageId();
@@ -86,7 +86,7 @@ class Replays {
             Verdict verdict = one.verdict().orElse(null);
             boolean much = Duration.between(one.madeAt(), one.at()).compareTo(DeviceClock.TELLING) > 0;
             boolean together = people.size() > 1 && one.byId() != null;
-            steps.add(new Step(
+            steps.add(new ReplayStep(
                     one.seq(),
                     one.madeAt(),
                     much ? one.at() : null,
@@ -100,11 +100,11 @@ class Replays {
     }
 
     /** Some fifty of them, from that move on. */
-    List<Moment> moments(Assignment assignment, UUID attemptId, long from) {
+    List<ReplayMoment> moments(Assignment assignment, UUID attemptId, long from) {
         List<Logged> log = attempts.log(assignment.schoolId(), attemptId);
         List<Base> bases = attempts.bases(assignment.schoolId(), attemptId);
         Work work = attempts.work(assignment, attemptId).orElseThrow();
-        List<Moment> moments = new ArrayList<>();
+        List<ReplayMoment> moments = new ArrayList<>();
         AttemptState state = null;
         Assignments.Edition edition = null;
         int next = 0;
@@ -125,7 +125,7 @@ class Replays {
             }
             state = made.state();
             if (one.seq() >= from && moments.size() < MOMENTS) {
-                moments.add(new Moment(one.seq(), state));
+                moments.add(new ReplayMoment(one.seq(), state));
             }
         }
         return moments;

@@ -1,0 +1,225 @@
+<script setup lang="ts">
+import { PhPlus, PhScales, PhShuffle, PhTrash } from '@phosphor-icons/vue'
+import { computed, onMounted, ref } from 'vue'
+import { get, post, said } from '@/api/client'
+import type { ClassView, Team } from '@/api/types'
+import { newId } from '@/api/id'
+import { count } from '@/page/count'
+import { dealtInto, movedTo, without, type Draft } from './teams'
+
+/** Teams of a class: by dragging, by choosing, by chance, or about equally strong. */
+const props = defineProps<{ classId: string; students: ClassView['students'] }>()
+const teams = ref<Draft[]>([])
+const howMany = ref(4)
+const wrong = ref('')
+const told = ref('')
+const dragged = ref('')
+const names = computed(() => new Map(props.students.map((one) => [one.id, one.name])))
+const alone = computed(() => without(teams.value, props.students))
+
+const draftOf = (team: Team): Draft => ({
+  key: team.id,
+  id: team.id,
+  name: team.name,
+  studentIds: team.students.map((one) => one.id),
+})
+
+async function trying(work: () => Promise<void>) {
+  wrong.value = ''
+  told.value = ''
+  try {
+    await work()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+onMounted(() =>
+  trying(async () => {
+    teams.value = (await get<Team[]>(`/api/classes/${props.classId}/teams`)).map(draftOf)
+  }),
+)
+
+/** Every change is kept at once. */
+const keep = (now: Draft[], words = '') =>
+  trying(async () => {
+    teams.value = now
+    const kept = await post<Team[]>(`/api/classes/${props.classId}/teams`, {
+      teams: now.map(({ id, name, studentIds }) => ({ id, name, studentIds })),
+    })
+    teams.value = kept.map(draftOf)
+    told.value = words
+  })
+const move = (studentId: string, key: string) => keep(movedTo(teams.value, studentId, key))
+function drop(key: string) {
+  if (dragged.value) void move(dragged.value, key)
+  dragged.value = ''
+}
+const add = () =>
+  keep([...teams.value, { key: newId(), name: `Team ${teams.value.length + 1}`, studentIds: [] }])
+const deal = (tail: 'by-chance' | 'balanced') =>
+  trying(async () => {
+    const dealt = await post<{ teams: string[][]; known?: number }>(
+      `/api/classes/${props.classId}/teams/${tail}`,
+      { teams: howMany.value, seed: Math.floor(Math.random() * 1_000_000) },
+    )
+    const words =
+      tail === 'balanced'
+        ? `Dealt by what ${count(dealt.known ?? 0, 'student')} did before.`
+        : 'Dealt by chance.'
+    await keep(dealtInto(teams.value, dealt.teams), words)
+  })
+function rename(team: Draft, event: Event) {
+  const name = (event.target as HTMLInputElement).value.trim()
+  if (name) void keep(teams.value.map((one) => (one === team ? { ...one, name } : one)))
+}
+</script>
+
+<template>
+  <section class="teams" aria-label="Teams">
+    <div class="row">
+      <h2>Teams</h2>
+      <label>How many <input v-model.number="howMany" class="field" type="number" min="1" max="100" /></label>
+      <button class="btn" @click="deal('by-chance')">
+        <PhShuffle :size="18" aria-hidden="true" />Deal by chance
+      </button>
+      <button class="btn" @click="deal('balanced')">
+        <PhScales :size="18" aria-hidden="true" />Equally strong
+      </button>
+      <button class="btn" @click="add"><PhPlus :size="18" aria-hidden="true" />A team</button>
+    </div>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <p v-if="told" role="status">{{ told }}</p>
+    <div class="boxes">
+      <div
+        v-for="team in teams"
+        :key="team.key"
+        class="box"
+        :data-team="team.name"
+        @dragover.prevent
+        @drop.prevent="drop(team.key)"
+      >
+        <div class="row">
+          <input
+            class="field"
+            :value="team.name"
+            maxlength="100"
+            :aria-label="`Name of ${team.name}`"
+            @change="rename(team, $event)"
+          />
+          <button
+            class="btn quiet"
+            :aria-label="`Take ${team.name} apart`"
+            @click="keep(teams.filter((one) => one !== team))"
+          >
+            <PhTrash :size="17" aria-hidden="true" />
+          </button>
+        </div>
+        <ul>
+          <li v-for="id in team.studentIds" :key="id" class="one" draggable="true" @dragstart="dragged = id">
+            <span>{{ names.get(id) }}</span>
+            <select
+              class="field"
+              :aria-label="`Team of ${names.get(id)}`"
+              :value="team.key"
+              @change="move(id, ($event.target as HTMLSelectElement).value)"
+            >
+              <option v-for="other in teams" :key="other.key" :value="other.key">{{ other.name }}</option>
+              <option value="">No team</option>
+            </select>
+          </li>
+        </ul>
+      </div>
+      <div v-if="teams.length" class="box none" @dragover.prevent @drop.prevent="drop('')">
+        <h3>In no team: {{ alone.length }}</h3>
+        <ul>
+          <li v-for="one in alone" :key="one.id" class="one" draggable="true" @dragstart="dragged = one.id">
+            <span>{{ one.name }}</span>
+            <select
+              class="field"
+              :aria-label="`Team of ${one.name}`"
+              value=""
+              @change="move(one.id, ($event.target as HTMLSelectElement).value)"
+            >
+              <option value="">No team</option>
+              <option v-for="other in teams" :key="other.key" :value="other.key">{{ other.name }}</option>
+            </select>
+          </li>
+        </ul>
+      </div>
+    </div>
+    <p v-if="teams.length === 0" class="soft">
+      No teams yet. Deal them, or make one and drag students into it.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.teams {
+  display: grid;
+  gap: 10px;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+}
+.row label .field {
+  width: 70px;
+}
+.boxes {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 12px;
+}
+.box {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+  padding: 12px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: var(--paper);
+}
+.box .row {
+  flex-wrap: nowrap;
+}
+.box .row .field {
+  flex: 1;
+  min-width: 0;
+  font-weight: 700;
+}
+.none {
+  border-style: dashed;
+  background: transparent;
+}
+ul {
+  display: grid;
+  gap: 6px;
+  min-height: 40px;
+  max-height: 300px;
+  margin: 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+.one {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  padding: 4px 4px 4px 10px;
+  border: 1.5px solid #cfc6b4;
+  border-radius: var(--tile-s);
+  background: #fff;
+  cursor: grab;
+}
+.one span {
+  flex: 1;
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+.one select {
+  width: 92px;
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,48 @@
+import { describe, expect, it } from 'vitest'
+import type { QuiltRow } from '@/api/types'
+import { cellOf, mostStuckFirst, stuckWords } from './cell'
+
+const row = (name: string, cells: QuiltRow['cells'], stuck?: QuiltRow['stuck']): QuiltRow => ({
+  id: name,
+  name,
+  round: 1,
+  solved: 0,
+  cells,
+  late: false,
+  sentBack: false,
+  here: false,
+  elsewhere: false,
+  ...(stuck ? { stuck } : {}),
+})
+
+describe('the quilt', () => {
+  it('tells each state by shape and by words, not by colour alone', () => {
+    const cells = [
+      cellOf({ tries: 1, solvedAt: 1 }),
+      cellOf({ tries: 2, solvedAt: 2 }),
+      cellOf({ tries: 5, solvedAt: 5 }),
+      cellOf({ tries: 3, solvedAt: 0 }),
+      cellOf({ tries: 3, solvedAt: 0 }, true),
+      cellOf({ tries: 0, solvedAt: 0 }),
+    ]
+    expect(new Set(cells.map((one) => one.look)).size).toBe(6)
+    expect(new Set(cells.map((one) => one.said)).size).toBe(6)
+  })
+  it('sorts the most stuck first, then by misses, then by name', () => {
+    const rows = [
+      row('Bo', [{ tries: 0, solvedAt: 0 }]),
+      row('Ada', [{ tries: 0, solvedAt: 0 }]),
+      row('Cyrus', [{ tries: 4, solvedAt: 0 }]),
+      row('Dina', [], { itemId: 'moon', refusals: 2, seconds: 90, typical: 30 }),
+      row('Emre', [], { itemId: 'sun', refusals: 3, seconds: 200, typical: 30 }),
+    ]
+    expect(mostStuckFirst(rows).map((one) => one.name)).toEqual(['Emre', 'Dina', 'Cyrus', 'Ada', 'Bo'])
+    expect(rows[0]!.name).toBe('Bo')
+  })
+  it('explains why somebody counts as stuck', () => {
+    const words = stuckWords({ itemId: 'moon', refusals: 2, seconds: 240, typical: 45 }, 'Moon')
+    expect(words).toContain('turned away 2 times')
+    expect(words).toContain('4 minutes')
+    expect(words).toContain('45 seconds')
+  })
+})

@@ -1,0 +1,80 @@
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import { get } from '@/api/client'
+import type { AttemptState, ReplayMoment, ReplayStep } from '@/api/types'
+
+const CHUNK = 50
+export const SPEEDS = [1, 2, 4, 8]
+/** Between two moves at the plainest speed; long pauses of thinking are cut to this. */
+const STEP_MS = 900
+
+/** Plays work again, move by move. At no step, -1, the page is as it was left. */
+export function useReplay(address: () => string) {
+  const steps = shallowRef<ReplayStep[]>([])
+  const at = ref(-1)
+  const playing = ref(false)
+  const speed = ref(1)
+  const moments = shallowRef(new Map<number, AttemptState>())
+  const asked = new Set<number>()
+  let timer: ReturnType<typeof setTimeout> | undefined
+
+  async function load() {
+    stop()
+    at.value = -1
+    asked.clear()
+    moments.value = new Map()
+    steps.value = await get<ReplayStep[]>(`${address()}/steps`)
+  }
+
+  async function fetchFrom(index: number) {
+    const first = Math.floor(index / CHUNK) * CHUNK
+    if (asked.has(first) || !steps.value[first]) return
+    asked.add(first)
+    const some = await get<ReplayMoment[]>(`${address()}/moments?from=${steps.value[first].seq}`)
+    const all = new Map(moments.value)
+    for (const one of some) all.set(one.seq, one.state)
+    moments.value = all
+  }
+
+  const state = computed(() => {
+    const step = steps.value[at.value]
+    return step ? (moments.value.get(step.seq) ?? null) : null
+  })
+  watch(at, (index) => {
+    if (index >= 0) void fetchFrom(index).catch(() => {})
+    if (index >= 0) void fetchFrom(index + 10).catch(() => {})
+  })
+
+  function next() {
+    if (!playing.value) return
+    if (at.value >= steps.value.length - 1) {
+      playing.value = false
+      return
+    }
+    at.value++
+    timer = setTimeout(next, STEP_MS / speed.value)
+  }
+  function play() {
+    if (at.value >= steps.value.length - 1) at.value = -1
+    playing.value = true
+    next()
+  }
+  function stop() {
+    playing.value = false
+    clearTimeout(timer)
+  }
+  /** To the next move that was turned away, from the first one again after the last. */
+  function toRefusal() {
+    stop()
+    const bad = steps.value.flatMap((step, i) => (step.says === 'TURNED_AWAY' ? [i] : []))
+    at.value = bad.find((i) => i > at.value) ?? bad[0] ?? at.value
+  }
+  function go(index: number) {
+    stop()
+    at.value = index
+  }
+  const setSpeed = (times: number) => (speed.value = times)
+  onBeforeUnmount(stop)
+  return { steps, at, state, playing, speed, setSpeed, load, play, stop, go, toRefusal }
+}
+
+export type Replay = ReturnType<typeof useReplay>

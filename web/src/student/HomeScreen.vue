@@ -1,0 +1,204 @@
+<script setup lang="ts">
+import {
+  PhArrowRight,
+  PhArrowBendUpLeft,
+  PhCheckFat,
+  PhClock,
+  PhLock,
+  PhPlay,
+  PhSignOut,
+  PhUser,
+} from '@phosphor-icons/vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useRouter } from 'vue-router'
+import { get, post, Refusal, said } from '@/api/client'
+import type { HomeView, ToDo } from '@/api/types'
+import BrandMark from '@/accounts/BrandMark.vue'
+import { deviceHere } from './device'
+import { dueWords, timeWords } from './times'
+
+/** Where a student begins: what came back, what is to be done, what is handed in, what opens later. */
+const home = shallowRef<HomeView | null>(null)
+const wrong = ref('')
+const router = useRouter()
+
+const GROUPS: { head: string; turns: ToDo['turn'][] }[] = [
+  { head: 'Came back to you', turns: ['CAME_BACK'] },
+  { head: 'To do', turns: ['IN_WORK', 'TO_DO'] },
+  { head: 'Handed in', turns: ['HANDED_IN'] },
+  { head: 'Later', turns: ['NOT_OPEN_YET'] },
+  { head: 'Closed', turns: ['CLOSED'] },
+]
+const groups = computed(() =>
+  GROUPS.map((group) => ({
+    head: group.head,
+    all: (home.value?.all ?? []).filter((one) => group.turns.includes(one.turn)),
+  })).filter((group) => group.all.length > 0),
+)
+
+onMounted(async () => {
+  try {
+    home.value = await get<HomeView>('/api/home')
+  } catch (error) {
+    const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
+    if (out) await router.replace('/join')
+    else wrong.value = said(error)
+  }
+})
+
+function words(one: ToDo) {
+  if (one.turn === 'CAME_BACK')
+    return one.mayImprove ? 'Look at it, then improve it' : 'Look at what your teacher says'
+  if (one.turn === 'NOT_OPEN_YET')
+    return one.after
+      ? `First hand in “${one.after}”`
+      : `Opens ${timeWords(one.window.opensAt!, home.value!.now)}`
+  if (one.turn === 'CLOSED') return 'It is closed. Ask your teacher'
+  if (one.turn === 'HANDED_IN')
+    return one.mayImprove ? 'Your teacher has it. You may try again' : 'Your teacher has it'
+  const due = dueWords(one.window.dueAt, home.value!.now)
+  return one.turn === 'IN_WORK' ? `Begun${due ? `, ${due}` : ''}` : due || 'New'
+}
+const closed = (one: ToDo) => one.turn === 'NOT_OPEN_YET' || one.turn === 'CLOSED'
+
+async function leave() {
+  await post('/api/sign-out')
+  await (await deviceHere()).forgetViews().catch(() => {})
+  await router.push('/join')
+}
+</script>
+
+<template>
+  <div class="home">
+    <header>
+      <BrandMark class="mark" />
+      <span class="who"><PhUser :size="18" aria-hidden="true" />{{ home?.name }}</span>
+      <button class="btn" @click="leave"><PhSignOut :size="18" aria-hidden="true" />I am done for now</button>
+    </header>
+    <main>
+      <h1>Hello {{ home?.name }}</h1>
+      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+      <p v-if="home && home.all.length === 0" class="soft">
+        There is nothing to do yet. Your teacher gives it to you here.
+      </p>
+      <section v-for="group in groups" :key="group.head" :aria-label="group.head">
+        <h2>{{ group.head }}</h2>
+        <ul>
+          <li v-for="one in group.all" :key="one.assignmentId">
+            <component
+              :is="closed(one) ? 'div' : 'a'"
+              class="one"
+              :class="{ closed: closed(one), back: one.turn === 'CAME_BACK' }"
+              :href="closed(one) ? undefined : `/work/${one.assignmentId}`"
+              @click.prevent="!closed(one) && router.push(`/work/${one.assignmentId}`)"
+            >
+              <span class="mark" aria-hidden="true">
+                <PhArrowBendUpLeft v-if="one.turn === 'CAME_BACK'" :size="30" weight="bold" />
+                <PhCheckFat v-else-if="one.turn === 'HANDED_IN'" :size="30" />
+                <PhClock v-else-if="one.turn === 'NOT_OPEN_YET'" :size="30" />
+                <PhLock v-else-if="one.turn === 'CLOSED'" :size="30" />
+                <PhPlay v-else :size="30" weight="fill" />
+              </span>
+              <span class="what">
+                <strong>{{ one.title }}</strong>
+                <span class="soft"
+                  >{{ one.className
+                  }}<template v-if="one.with"> · with {{ one.with.join(', ') }}</template></span
+                >
+                <span>{{ words(one) }}</span>
+              </span>
+              <span
+                v-if="one.stage === 'LATE' && one.turn !== 'HANDED_IN' && one.turn !== 'CAME_BACK'"
+                class="chip w"
+                >was due</span
+              >
+              <span v-if="one.score" class="chip n">{{ one.score.got }} of {{ one.score.most }}</span>
+              <PhArrowRight v-if="!closed(one)" :size="24" aria-hidden="true" />
+            </component>
+          </li>
+        </ul>
+      </section>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  padding: 9px 20px;
+  border-bottom: 1px solid var(--line);
+  background: var(--paper);
+}
+header .mark {
+  color: var(--petrol);
+}
+.who {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  margin-left: auto;
+  font-weight: 700;
+}
+main {
+  display: grid;
+  gap: 20px;
+  width: min(860px, 100%);
+  margin: 0 auto;
+  padding: 26px 20px 40px;
+}
+section {
+  display: grid;
+  gap: 10px;
+}
+ul {
+  display: grid;
+  gap: 12px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.one {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  padding: 14px 18px;
+  border: 1.5px solid #cfc6b4;
+  border-radius: var(--tile);
+  background: #fff;
+  box-shadow: var(--ledge);
+  color: inherit;
+  font-size: 17px;
+  text-decoration: none;
+}
+a.one:hover {
+  border-color: var(--petrol);
+}
+.one .mark {
+  display: grid;
+  flex: none;
+  place-items: center;
+  width: 52px;
+  height: 52px;
+  border-radius: var(--tile);
+  background: var(--petrol-t);
+  color: var(--petrol-d);
+}
+.back .mark {
+  background: var(--saffron-t);
+  color: #5b3c00;
+}
+.closed {
+  box-shadow: none;
+  background: transparent;
+}
+.what {
+  display: grid;
+  flex: 1;
+  overflow-wrap: anywhere;
+}
+.what strong {
+  font-size: 20px;
+}
+</style>

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { PhArrowBendUpLeft, PhPencilSimple } from '@phosphor-icons/vue'
+import type { Returned } from '@/api/types'
+import { timeWords } from './times'
+
+/** What a teacher says of handed-in work, and the way to go on with it. */
+defineProps<{ returned: Returned; round: number; now: string; busy: boolean }>()
+defineEmits<{ improve: [] }>()
+</script>
+
+<template>
+  <aside class="came" aria-label="What came back">
+    <h2 v-if="returned.sent">
+      <PhArrowBendUpLeft :size="22" weight="bold" aria-hidden="true" />Your teacher says
+    </h2>
+    <p v-if="returned.sent && returned.sentAt" class="soft">{{ timeWords(returned.sentAt, now) }}</p>
+    <p v-if="returned.score" class="score">
+      <strong>{{ returned.score.got }}</strong> of {{ returned.score.most }} points
+    </p>
+    <p v-if="returned.words" class="words" dir="auto">{{ returned.words }}</p>
+    <audio v-if="returned.voice" controls :src="`/api/files/${returned.voice.sha256}`">
+      <track kind="captions" />
+    </audio>
+    <p v-if="returned.pins.length" class="soft">
+      {{ returned.pins.length === 1 ? 'One more word hangs' : `${returned.pins.length} more words hang` }} on
+      the pages: tap the numbers.
+    </p>
+    <button v-if="returned.mayImprove" class="btn acc big" :disabled="busy" @click="$emit('improve')">
+      <PhPencilSimple :size="22" aria-hidden="true" />{{ returned.sent ? 'Improve it' : 'Try again' }}
+    </button>
+    <p v-if="returned.mayImprove" class="soft">
+      Everything lies as you left it. Round {{ round + 1 }} begins.
+    </p>
+  </aside>
+</template>
+
+<style scoped>
+.came {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+  padding: 16px 18px;
+  border: 2px solid #9a6a10;
+  border-radius: var(--tile);
+  background: var(--saffron-t);
+  color: #3f2a00;
+  overflow-y: auto;
+}
+h2 {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.came .soft {
+  color: #5b3c00;
+}
+.score {
+  font-size: 18px;
+}
+.score strong {
+  font-size: 30px;
+}
+.words {
+  font: 18px/1.45 var(--page-type, Andika, var(--type));
+  overflow-wrap: anywhere;
+  white-space: pre-wrap;
+}
+audio {
+  width: 100%;
+}
+</style>

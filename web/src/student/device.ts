@@ -1,0 +1,96 @@
+import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
+import type { AttemptView, Move } from '@/api/types'
+
+/** What a student's device keeps while the network is away. */
+export interface Device {
+  /** Whether what is kept here outlives the page. */
+  readonly lasting: boolean
+  keepMove(attemptId: string, move: Move): Promise<void>
+  forgetMove(moveId: string): Promise<void>
+  /** Moves that were not acknowledged yet, in the order in which they were made. */
+  movesOf(attemptId: string): Promise<Move[]>
+  keepView(view: AttemptView): Promise<void>
+  viewOf(assignmentId: string): Promise<AttemptView | null>
+  /** On a shared tablet nothing of a student stays once they leave, except moves that the server does not have. */
+  forgetViews(): Promise<void>
+}
+
+interface Shelf extends DBSchema {
+  moves: {
+    key: number
+    value: { attemptId: string; move: Move }
+    indexes: { attempt: string; move: string }
+  }
+  views: { key: string; value: AttemptView }
+}
+
+let opening: Promise<IDBPDatabase<Shelf>> | null = null
+
+function shelf() {
+  opening ??= openDB<Shelf>('glad-tile', 1, {
+    upgrade(db) {
+      const moves = db.createObjectStore('moves', { autoIncrement: true })
+      moves.createIndex('attempt', 'attemptId')
+      moves.createIndex('move', 'move.id')
+      db.createObjectStore('views')
+    },
+  })
+  return opening
+}
+
+/** In the browser's own database, which a closed tab and an empty battery leave as it is. */
+export const browserDevice: Device = {
+  lasting: true,
+  async keepMove(attemptId, move) {
+    await (await shelf()).add('moves', { attemptId, move })
+  },
+  async forgetMove(moveId) {
+    const db = await shelf()
+    const key = await db.getKeyFromIndex('moves', 'move', moveId)
+    if (key !== undefined) await db.delete('moves', key)
+  },
+  async movesOf(attemptId) {
+    return (await (await shelf()).getAllFromIndex('moves', 'attempt', attemptId)).map((one) => one.move)
+  },
+  async keepView(view) {
+    await (await shelf()).put('views', view, view.assignmentId)
+  },
+  async viewOf(assignmentId) {
+    return (await (await shelf()).get('views', assignmentId)) ?? null
+  },
+  async forgetViews() {
+    await (await shelf()).clear('views')
+  },
+}
+
+/** For browsers that let nothing be kept, as in a private window: everything is lost with the page, and it says so. */
+export function passingDevice(): Device {
+  let kept: { attemptId: string; move: Move }[] = []
+  return {
+    lasting: false,
+    async keepMove(attemptId, move) {
+      kept.push({ attemptId, move })
+    },
+    async forgetMove(moveId) {
+      kept = kept.filter((one) => one.move.id !== moveId)
+    },
+    async movesOf(attemptId) {
+      return kept.filter((one) => one.attemptId === attemptId).map((one) => one.move)
+    },
+    async keepView() {},
+    async viewOf() {
+      return null
+    },
+    async forgetViews() {},
+  }
+}
+
+/** The browser's own, or one that only lasts as long as the page where that is not allowed. */
+export async function deviceHere(): Promise<Device> {
+  try {
+    await shelf()
+    return browserDevice
+  } catch {
+    return passingDevice()
+  }
+}

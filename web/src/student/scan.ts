@@ -1,0 +1,76 @@
+import { onBeforeUnmount, watch } from 'vue'
+import { ease } from './ease'
+
+const REACHED = 'button:not(:disabled), a[href], input, [tabindex="0"]'
+
+/** Whether it is a piece that is picked up: then a step goes to the next place. */
+const held = (one: Element | null) => Boolean(one?.matches('.piece[aria-pressed="true"]'))
+
+function press(key: string, on: Element) {
+  on.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
+}
+
+/** Everything that can be reached now, in the order of the page; an open dialog comes before all else. */
+export function reachable(root: ParentNode): (HTMLElement | SVGElement)[] {
+  const within = root.querySelector('dialog[open]') ?? root
+  return [...within.querySelectorAll<HTMLElement | SVGElement>(REACHED)].filter(
+    (one) => !one.closest('[hidden]') && one.getClientRects().length > 0,
+  )
+}
+
+/** One step of a switch: on to the next thing, or with a piece in hand to the next place for it. */
+export function scanStep(root: ParentNode) {
+  const now = document.activeElement
+  if (now && held(now)) {
+    press('ArrowRight', now)
+    return
+  }
+  const all = reachable(root)
+  const at = all.indexOf(now as HTMLElement)
+  all[(at + 1) % all.length]?.focus()
+}
+
+/** What the switch does with the thing it rests on. */
+export function scanChoose() {
+  const now = document.activeElement
+  if (!now || now === document.body) return
+  if (now instanceof HTMLElement) now.click()
+  else press('Enter', now)
+}
+
+/** Goes from thing to thing by itself; one switch, the space bar or a tap anywhere, chooses. */
+export function useScan(root: () => ParentNode | undefined) {
+  let timer: ReturnType<typeof setInterval> | undefined
+  const keys = (event: KeyboardEvent) => {
+    if ((event.key !== ' ' && event.key !== 'Enter') || !event.isTrusted) return
+    const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
+    if (typing && event.key === ' ') return
+    event.preventDefault()
+    event.stopPropagation()
+    begin()
+    scanChoose()
+  }
+  function begin() {
+    clearInterval(timer)
+    if (ease.scan > 0)
+      timer = setInterval(() => {
+        const where = root()
+        if (where) scanStep(where)
+      }, ease.scan * 1000)
+  }
+  function end() {
+    clearInterval(timer)
+    window.removeEventListener('keydown', keys, true)
+  }
+  watch(
+    () => ease.scan,
+    (seconds) => {
+      end()
+      if (seconds === 0) return
+      window.addEventListener('keydown', keys, true)
+      begin()
+    },
+    { immediate: true },
+  )
+  onBeforeUnmount(end)
+}

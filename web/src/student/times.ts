@@ -1,0 +1,25 @@
+const DAY = 24 * 60 * 60 * 1000
+
+/** Days from one date to another by the calendar on this device's wall. */
+function days(from: Date, to: Date) {
+  const midnight = (date: Date) => new Date(date.getFullYear(), date.getMonth(), date.getDate()).getTime()
+  return Math.round((midnight(to) - midnight(from)) / DAY)
+}
+
+/** A time as one would say it: today, tomorrow, on Friday, on 3 May. @param now by the server's clock */
+export function timeWords(moment: string, now: string): string {
+  const at = new Date(moment)
+  const clock = at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
+  const away = days(new Date(now), at)
+  if (away === 0) return `today at ${clock}`
+  if (away === 1) return `tomorrow at ${clock}`
+  if (away === -1) return `yesterday at ${clock}`
+  if (away > 1 && away < 7) return `on ${at.toLocaleDateString('en-GB', { weekday: 'long' })} at ${clock}`
+  return `on ${at.toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })} at ${clock}`
+}
+
+/** When something is due, in words; empty where it is due at no time. */
+export function dueWords(dueAt: string | undefined, now: string): string {
+  if (!dueAt) return ''
+  return `${new Date(dueAt) < new Date(now) ? 'was due' : 'due'} ${timeWords(dueAt, now)}`
+}
