@@ -53,7 +53,9 @@ async function make() {
       <li v-for="one in all ?? []" :key="one.id">
         <RouterLink :to="`/classes/${one.id}`"
           ><strong>{{ one.name }}</strong></RouterLink
-        ><span class="soft">{{ count(one.students, 'student') }}{{ one.archived ? ' · set aside' : '' }}</span>
+        ><span class="soft"
+          >{{ count(one.students, 'student') }}{{ one.archived ? ' · set aside' : '' }}</span
+        >
       </li>
     </ul>
   </main>

@@ -292,6 +292,14 @@ function groups(row: QuiltRow) {
             {{ count(here, 'page') }} open now · {{ quilt.students.length - joined }} not joined
           </p>
         </section>
+        <section class="card to">
+          <RouterLink class="btn pri" :to="`/assigned/${id}/desk`">
+            <PhClipboardText :size="18" aria-hidden="true" />Review desk
+          </RouterLink>
+          <RouterLink class="btn" :to="`/assigned/${id}/results`">
+            <PhChartBar :size="18" aria-hidden="true" />Results
+          </RouterLink>
+        </section>
         <section v-if="stuck" class="card">
           <h2 class="small-head">Stuck now</h2>
           <ul class="stuck-list">
@@ -311,14 +319,6 @@ function groups(row: QuiltRow) {
               went to <b>{{ one.misses[0].zone }}</b></span
             >
           </div>
-        </section>
-        <section class="card">
-          <RouterLink class="btn pri" :to="`/assigned/${id}/desk`">
-            <PhClipboardText :size="18" aria-hidden="true" />Review desk
-          </RouterLink>
-          <RouterLink class="btn" :to="`/assigned/${id}/results`">
-            <PhChartBar :size="18" aria-hidden="true" />Results
-          </RouterLink>
         </section>
         <section class="card code">
           <h2 class="small-head">Students join with</h2>
@@ -444,6 +444,7 @@ tbody a {
 }
 .patch {
   display: inline-grid;
+  vertical-align: middle;
   place-items: center;
   width: 26px;
   height: 22px;
@@ -525,6 +526,10 @@ tbody a {
   font-size: 14px;
   overflow-wrap: anywhere;
 }
+.stuck-list a {
+  color: var(--petrol);
+  font-weight: 700;
+}
 .stuck-list {
   max-height: 220px;
   margin: 0;
@@ -586,6 +591,11 @@ dd {
 dt {
   color: var(--soft);
   font-size: 13px;
+}
+.to {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
 }
 .code {
   background: var(--plum-t);

@@ -26,6 +26,12 @@ const whole = computed(() => figures.value?.statistics)
 const rows = computed(() =>
   [...(figures.value?.rows ?? [])].sort((a, b) => (a.figures.difficulty ?? 2) - (b.figures.difficulty ?? 2)),
 )
+const again = computed(() => {
+  const { improved, same, worse } = figures.value!.rounds
+  return improved + same + worse
+})
+const time = (seconds: number | undefined) =>
+  seconds === undefined ? '–' : seconds < 90 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`
 const number = (value: number | undefined, digits = 1) =>
   value === undefined ? '–' : value.toLocaleString([], { maximumFractionDigits: digits })
 const share = (value: number | undefined) =>
@@ -78,6 +84,14 @@ const went = (row: Figures['rows'][number]) =>
           <h2 class="small-head">How many had how much</h2>
           <ScoreBars :bars="whole.histogram" :most="whole.most" />
         </section>
+        <section v-if="again" class="card">
+          <h2 class="small-head">What improving brought</h2>
+          <p>
+            {{ count(figures.rounds.improved, 'student') }} improved, {{ figures.rounds.same }} stayed,
+            {{ figures.rounds.worse }} went down: from {{ number(figures.rounds.before) }} points in the first
+            round to {{ number(figures.rounds.after) }} in the last.
+          </p>
+        </section>
         <section class="card">
           <h2 class="small-head">How far it can be relied on</h2>
           <p>
@@ -99,6 +113,9 @@ const went = (row: Figures['rows'][number]) =>
               <th scope="col">Page</th>
               <th scope="col" title="Of those who tried">Right at the first try</th>
               <th scope="col">Tries, in the middle</th>
+              <th scope="col" title="From what was right before it until it was right, in the first round">
+                Time, in the middle
+              </th>
               <th
                 scope="col"
                 title="How far having it right goes with having the others right, from -1 to 1. Below 0.2 look at it."
@@ -122,6 +139,7 @@ const went = (row: Figures['rows'][number]) =>
                 {{ share(row.figures.difficulty) }}
               </td>
               <td>{{ number(row.figures.tries) }}</td>
+              <td>{{ time(row.seconds) }}</td>
               <td>{{ number(row.figures.pointBiserial, 2) }}</td>
               <td>{{ number(row.figures.upperLower, 2) }}</td>
               <td>{{ went(row) || '–' }}</td>

@@ -16,7 +16,11 @@ const address = () => `/api/assignments/${props.assignmentId}/desk/pieces/${enco
 async function load() {
   told.value = ''
   try {
-    view.value = await get<ByPiece>(address())
+    const of = props.itemId
+    const found = await get<ByPiece>(address())
+    // An answer to an earlier question must not stand in place of a later one.
+    if (of !== props.itemId) return
+    view.value = found
     reasons.value = {}
   } catch (error) {
     wrong.value = said(error)

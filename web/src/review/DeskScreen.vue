@@ -279,6 +279,7 @@ function pick(event: MouseEvent) {
 }
 aside {
   display: grid;
+  grid-auto-rows: max-content;
   gap: 10px;
   align-content: start;
   padding: 14px;
@@ -320,8 +321,9 @@ ul {
 }
 main {
   display: grid;
-  grid-template-rows: auto minmax(0, 1fr) auto;
-  gap: 10px;
+  grid-auto-rows: max-content;
+  gap: 12px;
+  align-content: start;
   min-height: 0;
   padding: 12px 20px 16px;
   overflow-y: auto;
@@ -345,8 +347,8 @@ nav {
   display: grid;
   grid-template-columns: minmax(0, 1.32fr) minmax(280px, 1fr);
   gap: 14px;
+  height: calc((100vw - 300px) * 0.36);
   min-height: 300px;
-  max-height: calc((100vw - 300px) * 0.36);
 }
 .sheet {
   position: relative;

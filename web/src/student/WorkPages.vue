@@ -312,7 +312,7 @@ async function handIn() {
     <LeaveDialog v-if="leaving" :address="leaving" @close="leaving = ''" />
     <dialog v-if="asking" ref="dialog" class="asking" aria-labelledby="asking-head" @close="asking = false">
       <h1 id="asking-head">Hand in your work?</h1>
-      <p v-if="stillOpen.length === 0">Everything is done.</p>
+      <p v-if="stillOpen.length === 0">Everything is in its place.</p>
       <template v-else>
         <p>This is still open:</p>
         <ul class="open">

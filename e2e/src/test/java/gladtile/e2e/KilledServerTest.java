@@ -139,7 +139,7 @@ class KilledServerTest {
 
     private List<String> kept() throws Exception {
         return ids(
-                "select move_id from move m join attempt a on a.id = m.attempt_id join person p on p.id = a.student_id"
+                "select move_id from move m join attempt a on a.id = m.attempt_id join person p on p.id = a.holder_id"
                         + " where p.display_name in ('Yara', 'Wren', 'Viggo', 'Uma')");
     }
 

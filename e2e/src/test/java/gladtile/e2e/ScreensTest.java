@@ -117,7 +117,7 @@ class ScreensTest {
         Browser.pieceLike(student, "sun").waitFor();
         student.context().setOffline(true);
         Browser.drag(student, Browser.pieceLike(student, "sun"), student.getByLabel("Makes light"));
-        assertThat(student.getByText("cannot be reached")).isVisible();
+        assertThat(student.getByText("Kept on this device")).isVisible();
         student.context().setOffline(false);
         assertThat(student.getByText("1 of 2 placed")).isVisible();
         assertThat(school.asTeacher()

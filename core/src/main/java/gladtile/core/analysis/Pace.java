@@ -2,6 +2,8 @@ package gladtile.core.analysis;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,5 +41,16 @@ public record Pace(Map<String, Double> seconds, Map<String, Integer> refused, In
             progress = one.at();
         }
         return new Pace(seconds, refused, progress, last);
+    }
+
+    /** The time for each placement in the middle, of those who had it right. */
+    public static Map<String, Double> medians(Collection<Pace> paces) {
+        Map<String, List<Double>> all = new HashMap<>();
+        paces.forEach(pace -> pace.seconds()
+                .forEach((id, seconds) ->
+                        all.computeIfAbsent(id, one -> new ArrayList<>()).add(seconds)));
+        Map<String, Double> medians = new HashMap<>();
+        all.forEach((id, seconds) -> medians.put(id, TypicalTimes.median(seconds)));
+        return medians;
     }
 }

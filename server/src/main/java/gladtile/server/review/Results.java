@@ -1,10 +1,15 @@
 package gladtile.server.review;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Zone;
+import gladtile.core.analysis.Pace;
+import gladtile.core.analysis.Pace.Tried;
 import gladtile.core.analysis.PlacementFigures;
 import gladtile.core.analysis.Responses;
+import gladtile.core.analysis.Rounds;
 import gladtile.core.analysis.Statistics;
+import gladtile.core.answer.Verdict.Says;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Rules;
@@ -17,6 +22,8 @@ import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.assignments.Worker;
 import gladtile.server.assignments.Workers;
 import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.Attempts.Work;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -41,24 +48,66 @@ class Results {
     /** Where misses of a placement went. */
     record Missed(String zone, int count) {}
 
-    /** @param page its number, from 1, and its name @param missed the most frequent first */
-    record Row(String page, PlacementFigures figures, List<Missed> missed) {}
+    /** @param page its number, from 1, and its name @param missed the most frequent first @param seconds
+     * in the middle, from the progress before it until it was right; absent where nobody had it right */
+    record Row(
+            String page,
+            PlacementFigures figures,
+            List<Missed> missed,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Double seconds) {}
 
-    record Figures(String title, String className, Statistics statistics, List<Row> rows) {}
+    /** @param rounds what improving brought */
+    record Figures(String title, String className, Statistics statistics, Rounds rounds, List<Row> rows) {}
 
     Optional<Figures> of(Who teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
             Assignments.Edition edition = assignments.edition(assignment);
             Rules rules = edition.rules();
             double most = Score.of(AttemptState.start(rules), rules).most();
-            Statistics statistics = Statistics.of(
-                    Responses.of(rules, attempts.states(assignment).values()), most);
+            Map<UUID, List<Work>> works = attempts.works(assignment);
+            List<AttemptState> newest = works.values().stream()
+                    .map(rounds -> rounds.get(rounds.size() - 1).state())
+                    .toList();
+            Statistics statistics = Statistics.of(Responses.of(rules, newest), most);
             return new Figures(
-                    assignment.title(), assignment.className(), statistics, rows(assignment, edition, statistics));
+                    assignment.title(),
+                    assignment.className(),
+                    statistics,
+                    rounds(works),
+                    rows(assignment, edition, statistics, times(assignment, works)));
         });
     }
 
-    private List<Row> rows(Assignment assignment, Assignments.Edition edition, Statistics statistics) {
+    private static Rounds rounds(Map<UUID, List<Work>> works) {
+        return Rounds.of(works.values().stream()
+                .map(rounds -> rounds.stream()
+                        .filter(work -> work.state().standing() == Standing.HANDED_IN)
+                        .map(work ->
+                                Score.of(work.state(), work.edition().rules()).got())
+                        .toList())
+                .toList());
+    }
+
+    /** How long each placement took in the first round, in the middle. */
+    private Map<String, Double> times(Assignment assignment, Map<UUID, List<Work>> works) {
+        Map<UUID, Instant> begun = new HashMap<>();
+        works.values()
+                .forEach(rounds -> begun.put(rounds.get(0).id(), rounds.get(0).begunAt()));
+        Map<UUID, List<Tried>> tried = new HashMap<>();
+        for (Attempts.JudgedPart part : attempts.judged(assignment.schoolId(), begun.keySet(), 0)) {
+            boolean judged = part.says() == Says.BELONGS || part.says() == Says.TURNED_AWAY;
+            if (judged && part.itemId() != null) {
+                tried.computeIfAbsent(part.attemptId(), id -> new ArrayList<>())
+                        .add(new Tried(part.itemId(), part.says() == Says.BELONGS, part.at()));
+            }
+        }
+        List<Pace> paces = new ArrayList<>();
+        tried.forEach((id, tries) -> paces.add(Pace.of(begun.get(id), tries)));
+        return Pace.medians(paces);
+    }
+
+    private List<Row> rows(
+            Assignment assignment, Assignments.Edition edition, Statistics statistics, Map<String, Double> times) {
         Map<String, String> pages = new HashMap<>();
         Map<String, String> zones = new HashMap<>();
         List<Page> all = edition.activity().pages();
@@ -77,7 +126,8 @@ class Results {
                 .map(figures -> new Row(
                         pages.get(figures.placement().pageId()),
                         figures,
-                        missed.getOrDefault(figures.placement().itemId(), List.of())))
+                        missed.getOrDefault(figures.placement().itemId(), List.of()),
+                        times.get(figures.placement().itemId())))
                 .toList();
     }
 
