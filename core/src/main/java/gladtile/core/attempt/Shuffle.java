@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
+import java.util.SplittableRandom;
 
 /**
  * The same activity with its pieces lying in another order, always the same for one seed. Only pieces of about one size
@@ -27,7 +28,9 @@ public final class Shuffle {
     public static Activity of(Activity edition, long seed) {
         List<Page> pages = new ArrayList<>();
         for (Page page : edition.pages()) {
-            pages.add(of(page, new Random(seed ^ page.id().hashCode())));
+            // Seeds near to one another begin alike in Random itself; mixed first, they do not.
+            long mixed = new SplittableRandom(seed ^ page.id().hashCode()).nextLong();
+            pages.add(of(page, new Random(mixed)));
         }
         return edition.withPages(pages);
     }

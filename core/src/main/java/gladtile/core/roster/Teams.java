@@ -7,6 +7,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import java.util.SplittableRandom;
 import java.util.UUID;
 
 /** Puts the students of a class into teams whose sizes differ by one at most. */
@@ -16,7 +17,7 @@ public final class Teams {
     /** @param seed the same one gives the same teams */
     public static List<List<UUID>> random(List<UUID> students, int teams, long seed) {
         List<UUID> mixed = new ArrayList<>(students);
-        Collections.shuffle(mixed, new Random(seed));
+        Collections.shuffle(mixed, random(seed));
         return dealt(mixed, teams);
     }
 
@@ -34,7 +35,7 @@ public final class Teams {
                 .toList();
         double middle = known.isEmpty() ? 0 : known.get(known.size() / 2);
         List<UUID> order = new ArrayList<>(students);
-        Collections.shuffle(order, new Random(seed));
+        Collections.shuffle(order, random(seed));
         order.sort(Comparator.comparingDouble((UUID id) -> strength.getOrDefault(id, middle))
                 .reversed());
         int count = bounded(students, teams);
@@ -51,6 +52,11 @@ public final class Teams {
             snake.addAll(some);
         }
         return dealt(snake, count);
+    }
+
+    /** Seeds near to one another begin alike in Random itself; mixed first, they do not. */
+    private static Random random(long seed) {
+        return new Random(new SplittableRandom(seed).nextLong());
     }
 
     private static List<List<UUID>> dealt(List<UUID> order, int teams) {
