@@ -53,7 +53,7 @@ final class Sessions {
         return students;
     }
 
-    private static void find(Api api, JsonNode opened, JsonNode key, List<Student> students) {
+    static void find(Api api, JsonNode opened, JsonNode key, List<Student> students) {
         for (JsonNode page : opened.path("view").path("pages")) {
             for (JsonNode zone : page.path("items")) {
                 for (Map.Entry<String, JsonNode> cell :

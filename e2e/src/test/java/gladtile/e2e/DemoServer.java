@@ -4,6 +4,7 @@ import gladtile.server.testkit.TestDatabase;
 import java.io.File;
 import java.io.IOException;
 import java.net.ServerSocket;
+import java.net.URI;
 import java.util.Map;
 
 /** The packaged application as a process of its own, with the demo school in its database. */
@@ -21,6 +22,15 @@ final class DemoServer implements AutoCloseable {
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
+        return start(database, port);
+    }
+
+    /** Where it was before, so that browsers find it again. */
+    static DemoServer startAgain(TestDatabase database, String address) throws IOException {
+        return start(database, URI.create(address).getPort());
+    }
+
+    private static DemoServer start(TestDatabase database, int port) throws IOException {
         ProcessBuilder builder = new ProcessBuilder(
                 System.getProperty("java.home") + "/bin/java",
                 "-XX:+UseSerialGC",
