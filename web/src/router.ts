@@ -59,6 +59,16 @@ export const router = createRouter({
       props: true,
       meta: { title: 'Join' },
     },
+    {
+      path: '/review',
+      component: () => import('./review/ToReviewScreen.vue'),
+      meta: { title: 'To review' },
+    },
+    {
+      path: '/outbox',
+      component: () => import('./notices/OutboxScreen.vue'),
+      meta: { title: 'What would be mailed' },
+    },
     { path: '/home', component: () => import('./student/HomeScreen.vue'), meta: { title: 'My work' } },
     {
       path: '/work/:assignmentId',

@@ -1,6 +1,14 @@
 <script setup lang="ts">
-import { PhCards, PhExport, PhSignOut, PhUserCircle, PhUsersThree } from '@phosphor-icons/vue'
+import {
+  PhCards,
+  PhClipboardText,
+  PhExport,
+  PhSignOut,
+  PhUserCircle,
+  PhUsersThree,
+} from '@phosphor-icons/vue'
 import { RouterLink } from 'vue-router'
+import NoticeBell from '@/notices/NoticeBell.vue'
 import BrandMark from './BrandMark.vue'
 import { me, signOut } from './me'
 </script>
@@ -12,7 +20,9 @@ import { me, signOut } from './me'
       <RouterLink to="/activities"><PhCards :size="18" aria-hidden="true" />Activities</RouterLink>
       <RouterLink to="/classes"><PhUsersThree :size="18" aria-hidden="true" />Classes</RouterLink>
       <RouterLink to="/assigned"><PhExport :size="18" aria-hidden="true" />Assigned</RouterLink>
+      <RouterLink to="/review"><PhClipboardText :size="18" aria-hidden="true" />To review</RouterLink>
     </nav>
+    <NoticeBell v-if="me" class="ring" teacher />
     <span class="who"><PhUserCircle :size="20" aria-hidden="true" />{{ me?.name }}</span>
     <button class="btn quiet out" @click="signOut">
       <PhSignOut :size="18" aria-hidden="true" />Sign out
@@ -64,11 +74,14 @@ nav a.router-link-active {
   color: var(--petrol-d);
   font-weight: 700;
 }
+.ring {
+  margin-left: auto;
+  color: #dcebea;
+}
 .who {
   display: flex;
   align-items: center;
   gap: 8px;
-  margin-left: auto;
 }
 .out {
   color: #dcebea;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PhArrowLeft, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
+import { PhArrowLeft, PhFilePdf, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, post, said } from '@/api/client'
@@ -231,6 +231,9 @@ function pick(event: MouseEvent) {
           <span class="soft">{{ work.minutes }} min</span>
           <span v-if="work.round > 1" class="chip">round {{ work.round }}</span>
           <span v-if="work.late" class="chip w">late</span>
+          <a class="btn quiet" :href="`/api/assignments/${id}/students/${work.holderId}/sheet`" download>
+            <PhFilePdf :size="18" aria-hidden="true" />Sheet for home
+          </a>
           <nav aria-label="Pages">
             <button
               v-for="(one, i) in pages"

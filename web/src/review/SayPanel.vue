@@ -250,6 +250,7 @@ const kept = computed(() => {
   align-items: center;
 }
 .pin-row label {
+  white-space: nowrap;
   display: flex;
   gap: 6px;
   align-items: center;

@@ -14,6 +14,7 @@ import { useRouter } from 'vue-router'
 import { get, post, Refusal, said } from '@/api/client'
 import type { HomeView, ToDo } from '@/api/types'
 import BrandMark from '@/accounts/BrandMark.vue'
+import NoticeBell from '@/notices/NoticeBell.vue'
 import { deviceHere } from './device'
 import { dueWords, timeWords } from './times'
 
@@ -72,6 +73,7 @@ async function leave() {
   <div class="home">
     <header>
       <BrandMark class="mark" />
+      <NoticeBell class="ring" />
       <span class="who"><PhUser :size="18" aria-hidden="true" />{{ home?.name }}</span>
       <button class="btn" @click="leave"><PhSignOut :size="18" aria-hidden="true" />I am done for now</button>
     </header>
@@ -134,11 +136,13 @@ header {
 header .mark {
   color: var(--petrol);
 }
+.ring {
+  margin-left: auto;
+}
 .who {
   display: flex;
   gap: 6px;
   align-items: center;
-  margin-left: auto;
   font-weight: 700;
 }
 main {

@@ -54,22 +54,23 @@ public final class Shots {
             step(teacher, "Assign");
             teacher.getByText("Puffin class").first().waitFor();
             shot(teacher, folder, "workbench-assign");
-            teacher.navigate(address + "/activities");
-            teacher.getByText("Day, night, shadow").first().click();
-            button(teacher, "Page 3, Observing log").click();
-            step(teacher, "Try");
-            teacher.locator("svg.doing").waitFor();
-            button(teacher, "Page 3").click();
-            teacher.locator("[data-cover]").first().waitFor();
-            shot(teacher, folder, "student-log");
             teacher.navigate(address + "/assigned");
             teacher.getByText("Night-sky week").first().click();
             teacher.getByText("Right now").waitFor();
             shot(teacher, folder, "quilt");
             String code = teacher.locator(".big").innerText().replace(" ", "");
-            teacher.getByText("Bo", new Page.GetByTextOptions().setExact(true)).click();
+            String quilt = teacher.url();
+            teacher.getByRole(
+                            AriaRole.LINK,
+                            new Page.GetByRoleOptions().setName("Bo").setExact(true))
+                    .click();
             teacher.locator("svg.page").waitFor();
             shot(teacher, folder, "students-page-as-left");
+            desk(teacher, quilt, folder);
+            teacher.navigate(address + "/classes");
+            teacher.getByText("Puffin class").first().click();
+            teacher.getByText("Deal by chance").waitFor();
+            shot(teacher, folder, "class");
 
             routes(teacher, address, folder);
             starter(teacher, address, folder);
@@ -89,7 +90,34 @@ public final class Shots {
             student.keyboard().press("Enter");
             student.keyboard().press("ArrowRight");
             shot(student, folder, "student-page");
+
+            Page back = browser.newContext(options()).newPage();
+            back.navigate(address + "/join/" + code);
+            button(back, "Kaja").click();
+            back.getByLabel("Your PIN").fill("2468");
+            button(back, "Come in").click();
+            back.getByText("Your teacher says").waitFor();
+            button(back, "Page 2").click();
+            button(back, "Words 1").click();
+            shot(back, folder, "student-came-back");
         }
+    }
+
+    /** Handed-in work with words to it; sent back, so that its student can be looked at. */
+    private static void desk(Page teacher, String quilt, Path folder) {
+        teacher.navigate(quilt + "/desk");
+        button(teacher, "Kaja").click();
+        teacher.getByLabel("Words to Kaja").fill("You changed your mind about the star and got it.");
+        button(teacher, "Look once more at").click();
+        teacher.getByLabel("Pin words to")
+                .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Torch"));
+        teacher.getByLabel("Pinned words").fill("What makes this one shine?");
+        button(teacher, "Pin$").click();
+        teacher.getByLabel("May improve it").check();
+        teacher.getByText("Nothing is seen before").waitFor();
+        shot(teacher, folder, "review-desk");
+        button(teacher, "Send back").click();
+        teacher.getByText("Sent back to Kaja").waitFor();
     }
 
     /** The map of the trail, with the page that branches chosen. */
@@ -102,7 +130,7 @@ public final class Shots {
         shot(teacher, folder, "workbench-routes");
     }
 
-    /** A list while it is written, and the answer of a gap; only the data of the bench keep what is made. */
+    /** A list while it is written. */
     private static void starter(Page teacher, String address, Path folder) {
         teacher.navigate(address + "/activities");
         button(teacher, "Fill gaps").click();
@@ -114,18 +142,6 @@ public final class Shots {
         shot(teacher, folder, "starter");
         teacher.getByText("Students type the words").click();
         teacher.locator("dialog svg.page .gap").first().waitFor();
-        button(teacher, "Make the page").click();
-        teacher.waitForURL("**/lay-out");
-        step(teacher, "Answers");
-        teacher.getByLabel("Try an answer").fill("Sun");
-        teacher.getByText("It is taken as").waitFor();
-        shot(teacher, folder, "answers-gap");
-        step(teacher, "Lay out");
-        button(teacher, "Change the list").click();
-        teacher.locator("dialog textarea")
-                .fill("The [sun] is a star. The [moon] goes round the [earth], and the [earth] goes round the [sun].");
-        teacher.getByText(Pattern.compile("^New: ")).waitFor();
-        shot(teacher, folder, "change-the-list");
         teacher.keyboard().press("Escape");
     }
 

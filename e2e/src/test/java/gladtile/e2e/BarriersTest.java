@@ -5,6 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import gladtile.server.testkit.Api;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import java.util.Map;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -77,6 +81,46 @@ class BarriersTest extends OnWorkbench {
         teacher.getByText("Show an example").click();
         teacher.getByText("1 page").waitFor();
         check("starter");
+    }
+
+    @Test
+    void neither_have_the_screens_of_a_class_at_work(RealServer server) {
+        Api ada = school.asStudent(0);
+        ada.post(
+                "/api/attempts/" + school.open(ada) + "/moves",
+                School.moves(School.put("sun", 900, 200), School.move(Map.of("kind", "hand-in"))));
+        String assigned = address + "/assigned/" + school.assignmentId;
+        teacher.navigate(assigned);
+        teacher.getByText("Right now").waitFor();
+        check("quilt");
+        button(teacher, "More").click();
+        check("what can be done with all");
+        teacher.navigate(assigned + "/desk");
+        teacher.getByLabel("Words to Ada").waitFor();
+        check("review desk");
+        button(teacher, "By piece").click();
+        teacher.getByText("Everybody's answer").waitFor();
+        check("by piece");
+        teacher.navigate(address + "/review");
+        teacher.getByText("1 waiting").waitFor();
+        check("to review");
+        teacher.navigate(address + "/classes/" + school.classId);
+        button(teacher, "A team").click();
+        teacher.getByText("In no team").waitFor();
+        check("class and teams");
+        teacher.navigate(address + "/activities/" + school.activityId + "/assign");
+        teacher.getByText("More: opens").click();
+        check("assign");
+
+        Page student = browser.device(true);
+        Browser.join(student, address, school.joinCode, "Bo", School.PIN);
+        Browser.pieceLike(student, "sun").waitFor();
+        button(student, "Easier").click();
+        assertThat(Browser.barriers(student)).as("easier").isEmpty();
+        button(student, "Close").click();
+        Browser.link(student, "My work").click();
+        student.getByText("Hello Bo").first().waitFor();
+        assertThat(Browser.barriers(student)).as("home").isEmpty();
     }
 
     private void check(String what) {

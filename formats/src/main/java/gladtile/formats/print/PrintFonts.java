@@ -3,6 +3,7 @@ package gladtile.formats.print;
 import java.io.IOException;
 import java.io.InputStream;
 import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.font.PDFont;
 import org.apache.pdfbox.pdmodel.font.PDType0Font;
 
@@ -22,6 +23,16 @@ final class PrintFonts {
     private static PDFont load(PDDocument document, String name) throws IOException {
         try (InputStream in = PrintFonts.class.getResourceAsStream(FOLDER + name)) {
             return PDType0Font.load(document, in);
+        }
+    }
+
+    /**
+     * Writes text where the stream stands. The library would draw f and i as one sign, which a screen reader reads out,
+     * and a search finds, as neither; so it is given them one after the other.
+     */
+    static void show(PDPageContentStream to, PDFont font, String text) throws IOException {
+        for (String part : drawable(text, font).split("(?<=f)")) {
+            to.showText(part);
         }
     }
 

@@ -136,7 +136,7 @@ public final class SignInCards {
         to.setNonStrokingColor(0.12f);
         to.setFont(font, size);
         to.newLineAtOffset(x, y);
-        to.showText(PrintFonts.drawable(PrintFonts.fitting(font, size, text, most), font));
+        PrintFonts.show(to, font, PrintFonts.fitting(font, size, text, most));
         to.endText();
     }
 

@@ -66,6 +66,7 @@ class PrintTest {
         try (PDDocument pdf = Loader.loadPDF(SignInCards.pdf("Puffin class", ADDRESS, "K4RVT7", cards))) {
             assertThat(pdf.getNumberOfPages()).isEqualTo(3);
             String text = new PDFTextStripper().getText(pdf);
+            // Letters that a font likes to draw as one are still read as they are written.
             assertThat(text).contains("Student 0", "Student 22", "Puffin class", "4711", "K4RVT7", "Łucja");
         }
     }
@@ -86,6 +87,23 @@ class PrintTest {
                 "C", ADDRESS, "K4RVT7", List.of(new SignInCards.Card("A".repeat(100), List.of("4711"), false)));
         try (PDDocument document = Loader.loadPDF(pdf)) {
             assertThat(new PDFTextStripper().getText(document)).contains("AAA", "…", "4711");
+        }
+    }
+
+    @Test
+    void a_sheet_tells_everything_however_long_the_words_are() throws Exception {
+        List<StudentSheet.Line> lines = new ArrayList<>();
+        for (int i = 0; i < 120; i++) {
+            lines.add(new StudentSheet.Line("Page " + i / 30, "Star " + i, "right at the first try"));
+        }
+        String words = "Well reasoned. ".repeat(300) + "x".repeat(600) + " مرحبا 🚀 end";
+        byte[] pdf = StudentSheet.pdf(new StudentSheet.Sheet(
+                "Ada", "Puffin class", "Night-sky week", List.of("14 of 18 points"), words, lines));
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            String text = new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
+            assertThat(text).contains("Ada", "14 of 18 points", "Star 0", "Star 119", "Page 3", "end");
+            assertThat(text.split("Well reasoned\\.", -1)).hasSize(301);
+            assertThat(document.getNumberOfPages()).isGreaterThan(3);
         }
     }
 

@@ -61,7 +61,7 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers("/api/attempts", "/api/attempts/**", "/api/home")
                         .hasRole("STUDENT")
-                        .requestMatchers("/api/files/**", "/api/still-here")
+                        .requestMatchers("/api/files/**", "/api/still-here", "/api/notices", "/api/notices/seen")
                         .authenticated()
                         .requestMatchers("/api/**")
                         .hasRole("TEACHER")

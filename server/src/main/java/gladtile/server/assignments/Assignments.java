@@ -152,6 +152,8 @@ public class Assignments {
             return new NoSuchClass();
         }
         UUID series = activityIds.size() > 1 ? UuidV7.make() : null;
+        // One time for all of a series: it is listed in its order by its positions.
+        OffsetDateTime now = OffsetDateTime.now(clock);
         List<AssignmentStore.New> all = new ArrayList<>();
         for (UUID activityId : activityIds) {
             Optional<Activities.Current> current = activities.read(who, activityId);
@@ -173,7 +175,7 @@ public class Assignments {
                     activity.title(),
                     "",
                     "",
-                    OffsetDateTime.now(clock),
+                    now,
                     giving.terms(),
                     giving.whom(),
                     giving.targets(),

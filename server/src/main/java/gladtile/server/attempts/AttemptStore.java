@@ -259,6 +259,28 @@ class AttemptStore {
                 .execute();
     }
 
+    /** Of each student or team the newest round, without what is in it. */
+    List<Attempts.Beat> beats(UUID schoolId, UUID assignmentId) {
+        return db.select(
+                        ATTEMPT.ID,
+                        ATTEMPT.HOLDER_ID,
+                        ATTEMPT.EDITION_ID,
+                        ATTEMPT.SEQ,
+                        ATTEMPT.STANDING,
+                        ATTEMPT.BEGUN_AT)
+                .distinctOn(ATTEMPT.HOLDER_ID)
+                .from(ATTEMPT)
+                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
+                .orderBy(ATTEMPT.HOLDER_ID, ATTEMPT.ROUND.desc())
+                .fetch(row -> new Attempts.Beat(
+                        row.value1(),
+                        row.value2(),
+                        row.value3(),
+                        row.value4(),
+                        Standing.valueOf(row.value5()),
+                        row.value6().toInstant()));
+    }
+
     /** Copies count as the piece that they came off. */
     List<Attempts.Miss> misses(UUID schoolId, UUID assignmentId) {
         Field<String> piece = DSL.field("split_part({0} ->> 'pieceId', '~', 1)", String.class, MOVE.ACT);

@@ -9,6 +9,7 @@ import gladtile.core.assigned.After;
 import gladtile.core.assigned.Barred;
 import gladtile.core.assigned.DeviceClock;
 import gladtile.core.assigned.Window;
+import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AfterView;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
@@ -101,6 +102,9 @@ public class Attempts {
     /** Where an attempt stands, without what is in it. @param handedInAt by the device's clock put right; null before */
     public record Head(UUID id, int round, Standing standing, Instant handedInAt, int solved) {}
 
+    /** That somebody is at work: their newest round, without what is in it. */
+    public record Beat(UUID id, UUID holderId, UUID editionId, long seq, Standing standing, Instant begunAt) {}
+
     /** One move, as it was judged. @param itemId of the piece or gap; null for a check */
     public record JudgedPart(UUID attemptId, long seq, String itemId, String zoneId, Verdict.Says says, Instant at) {}
 
@@ -174,6 +178,10 @@ public class Attempts {
         private final Rules rules;
         private final UUID holderId;
         private final boolean askedFor;
+        private final int round;
+        private final Instant begunAt;
+        private Instant handedInAt;
+        private Instant handedInMadeAt;
         private AttemptState state;
         private Instant madeAt;
         private final Map<UUID, Optional<Verdict>> seen;
@@ -184,6 +192,10 @@ public class Attempts {
             this.rules = edition.rules();
             this.holderId = row.holderId();
             this.askedFor = row.askedFor();
+            this.round = row.round();
+            this.begunAt = row.begunAt();
+            this.handedInAt = row.handedInAt();
+            this.handedInMadeAt = row.handedInMadeAt();
             this.state = state;
             if (!row.tail().isEmpty()) {
                 this.madeAt = row.tail().get(row.tail().size() - 1).madeAt();
@@ -247,6 +259,8 @@ public class Attempts {
             events.publishEvent(new AttemptChanged(school, assignmentId, holder, row.id(), 0));
         }
         Worker who = worker != null ? worker : alone(student);
+        // Ready for the first move, which a whole class makes at the same moment.
+        folds.get(row.id(), id -> load(school, id));
         return Optional.of(new Open(opened(assignment, who, row)));
     }
 
@@ -397,6 +411,30 @@ public class Attempts {
         return store.read(schoolId, attemptId).map(AttemptStore.Row::assignmentId);
     }
 
+    /** Of each student or team the newest round, without what is in it. */
+    public List<Beat> beats(Assignment assignment) {
+        return store.beats(assignment.schoolId(), assignment.id());
+    }
+
+    /** An attempt as this machine knows it, without asking the database where it was moved on here. */
+    public Optional<Work> current(Assignment assignment, UUID attemptId) {
+        Fold fold = folds.get(attemptId, id -> load(assignment.schoolId(), id));
+        if (fold == null || !fold.assignmentId.equals(assignment.id())) {
+            return Optional.empty();
+        }
+        synchronized (fold) {
+            return Optional.of(new Work(
+                    attemptId,
+                    fold.holderId,
+                    fold.round,
+                    fold.edition,
+                    fold.state,
+                    fold.begunAt,
+                    fold.handedInAt,
+                    fold.handedInMadeAt));
+        }
+    }
+
     /** The newest round of one student or team. */
     public Optional<Work> newest(Assignment assignment, UUID holderId) {
         return store.of(assignment.schoolId(), assignment.id(), holderId).map(row -> work(assignment, row));
@@ -452,6 +490,9 @@ public class Attempts {
                             fold.holderId,
                             attemptId,
                             made.state().seq()));
+                    if (moves.stream().anyMatch(move -> move.act() instanceof Act.HandIn)) {
+                        events.publishEvent(new HandedIn(assignment, fold.holderId, attemptId));
+                    }
                 }
                 return Optional.of(result);
             }
@@ -513,6 +554,11 @@ public class Attempts {
             }
             fold.state = state;
             fold.madeAt = madeAt;
+            Judged handIn = append.handIn();
+            if (handIn != null) {
+                fold.handedInAt = handIn.at();
+                fold.handedInMadeAt = handIn.madeAt();
+            }
             fold.seen.putAll(fresh);
         }
         if (assignment.terms().seen() == After.NOTHING) {

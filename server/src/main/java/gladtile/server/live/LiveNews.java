@@ -8,7 +8,8 @@ import gladtile.server.attempts.AttemptChanged;
 import gladtile.server.review.Reviews.SentBack;
 import gladtile.server.support.NodeNews;
 import gladtile.server.support.Streams;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -27,7 +28,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class LiveNews {
     private static final String TOPIC = "attempt:";
     private final Streams<UUID> streams = new Streams<>();
-    private final Set<AttemptChanged> waiting = new LinkedHashSet<>();
+    /** By attempt; of several changes within a moment only the last is told. */
+    private final Map<UUID, AttemptChanged> waiting = new LinkedHashMap<>();
     /** The assignments whose quilts are open, with their schools. */
     private final Map<UUID, UUID> schools = new ConcurrentHashMap<>();
 
@@ -109,8 +111,18 @@ class LiveNews {
                                 .map(one -> new StuckNow(one.getKey(), one.getValue()))
                                 .toList());
             }
-            if (moving.remove(id)) {
-                streams.tell(id, "hardest", quilts.hardest(assignment));
+        }
+    }
+
+    /** It takes reading everybody's work, so it is told less often; what is hardest does not change in a second. */
+    @Scheduled(fixedDelay = 20_000)
+    void tellHardest() {
+        for (Map.Entry<UUID, UUID> open : schools.entrySet()) {
+            UUID id = open.getKey();
+            if (streams.anyoneAt(id) && moving.remove(id)) {
+                assignments
+                        .anyones(open.getValue(), id)
+                        .ifPresent(one -> streams.tell(id, "hardest", quilts.hardest(one)));
             }
         }
     }
@@ -119,22 +131,26 @@ class LiveNews {
         if (streams.anyoneAt(change.assignmentId())) {
             moving.add(change.assignmentId());
             synchronized (waiting) {
-                waiting.add(change);
+                waiting.put(change.attemptId(), change);
             }
         }
     }
 
     @Scheduled(fixedDelay = 100)
     void tell() {
-        Set<AttemptChanged> now;
+        List<AttemptChanged> now;
         synchronized (waiting) {
-            now = new LinkedHashSet<>(waiting);
+            now = List.copyOf(waiting.values());
             waiting.clear();
         }
         for (AttemptChanged change : now) {
             assignments
                     .anyones(change.schoolId(), change.assignmentId())
-                    .flatMap(assignment -> quilts.row(assignment, change.holderId()))
+                    .flatMap(assignment -> quilts.row(
+                            assignment,
+                            change.holderId(),
+                            change.attemptId(),
+                            stuck.getOrDefault(change.assignmentId(), Map.of()).get(change.holderId())))
                     .ifPresent(row -> streams.tell(change.assignmentId(), "row", row));
         }
     }

@@ -9,14 +9,14 @@ import gladtile.core.analysis.TypicalTimes;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Standing;
+import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.Attempts.Beat;
 import gladtile.server.attempts.Attempts.JudgedPart;
-import gladtile.server.attempts.Attempts.Work;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -29,6 +29,7 @@ import org.springframework.stereotype.Component;
 /** How each student of a running assignment gets on. Only what was judged since it was last asked is read. */
 @Component
 class Paces {
+    private final Assignments assignments;
     private final Attempts attempts;
     private final Clock clock;
     private final Cache<UUID, Tracks> known = Caffeine.newBuilder()
@@ -36,7 +37,8 @@ class Paces {
             .expireAfterAccess(Duration.ofMinutes(30))
             .build();
 
-    Paces(Attempts attempts, Clock clock) {
+    Paces(Assignments assignments, Attempts attempts, Clock clock) {
+        this.assignments = assignments;
         this.attempts = attempts;
         this.clock = clock;
     }
@@ -48,59 +50,62 @@ class Paces {
         private TypicalTimes typical = TypicalTimes.of(List.of());
     }
 
-    /** Where those who work are stuck now, by attempt. */
-    Map<UUID, Stuck> stuck(Assignment assignment, Collection<Work> works) {
+    /** Where those who work are stuck now, by student or team. */
+    Map<UUID, Stuck> stuck(Assignment assignment) {
+        List<Beat> beats = attempts.beats(assignment);
         Tracks tracks = known.get(assignment.id(), id -> new Tracks());
         Map<UUID, Stuck> stuck = new HashMap<>();
         synchronized (tracks) {
-            read(assignment, works, tracks);
-            for (Work work : works) {
-                if (work.state().standing() == Standing.WORKING) {
-                    Stuck.of(tracks.paces.get(work.id()), tracks.typical, clock.instant())
-                            .ifPresent(one -> stuck.put(work.id(), one));
+            read(assignment, beats, tracks);
+            for (Beat beat : beats) {
+                if (beat.standing() == Standing.WORKING) {
+                    Stuck.of(tracks.paces.get(beat.id()), tracks.typical, clock.instant())
+                            .ifPresent(one -> stuck.put(beat.holderId(), one));
                 }
             }
         }
         return stuck;
     }
 
-    private void read(Assignment assignment, Collection<Work> works, Tracks tracks) {
-        List<UUID> changed = new ArrayList<>();
-        Map<UUID, Work> byId = new HashMap<>();
+    private void read(Assignment assignment, List<Beat> beats, Tracks tracks) {
+        Map<UUID, Beat> changed = new HashMap<>();
         long after = Long.MAX_VALUE;
-        for (Work work : works) {
-            byId.put(work.id(), work);
-            long known = tracks.upTo.getOrDefault(work.id(), -1L);
-            if (known < work.state().seq()) {
-                changed.add(work.id());
-                after = Math.min(after, Math.max(0, known));
+        for (Beat beat : beats) {
+            long upTo = tracks.upTo.getOrDefault(beat.id(), -1L);
+            if (upTo < beat.seq()) {
+                changed.put(beat.id(), beat);
+                after = Math.min(after, Math.max(0, upTo));
             }
         }
         if (changed.isEmpty()) {
             return;
         }
         Map<UUID, Set<String>> columns = new HashMap<>();
-        for (JudgedPart part : attempts.judged(assignment.schoolId(), changed, after)) {
-            Work work = byId.get(part.attemptId());
-            if (part.seq() > tracks.upTo.getOrDefault(part.attemptId(), -1L)) {
-                Set<String> ids = columns.computeIfAbsent(work.edition().id(), id -> ids(work));
+        for (JudgedPart part : attempts.judged(assignment.schoolId(), changed.keySet(), after)) {
+            // A move that came in since the beats were taken is read again with the next ones.
+            boolean due = part.seq() > tracks.upTo.getOrDefault(part.attemptId(), -1L)
+                    && part.seq() <= changed.get(part.attemptId()).seq();
+            if (due) {
+                UUID edition = changed.get(part.attemptId()).editionId();
+                Set<String> ids = columns.computeIfAbsent(edition, id -> ids(assignment, id));
                 tried(part, ids)
                         .ifPresent(one -> tracks.tries
                                 .computeIfAbsent(part.attemptId(), id -> new ArrayList<>())
                                 .add(one));
             }
         }
-        for (UUID id : changed) {
-            Work work = byId.get(id);
-            tracks.upTo.put(id, work.state().seq());
-            tracks.paces.put(id, Pace.of(work.begunAt(), tracks.tries.getOrDefault(id, List.of())));
-        }
+        changed.forEach((id, beat) -> {
+            tracks.upTo.put(id, beat.seq());
+            tracks.paces.put(id, Pace.of(beat.begunAt(), tracks.tries.getOrDefault(id, List.of())));
+        });
         tracks.typical = TypicalTimes.of(tracks.paces.values());
     }
 
-    private static Set<String> ids(Work work) {
+    private Set<String> ids(Assignment assignment, UUID editionId) {
         Set<String> ids = new HashSet<>();
-        work.edition().rules().placements().stream().map(Placement::itemId).forEach(ids::add);
+        assignments.edition(assignment.schoolId(), editionId).rules().placements().stream()
+                .map(Placement::itemId)
+                .forEach(ids::add);
         return ids;
     }
 

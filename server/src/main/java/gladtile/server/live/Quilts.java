@@ -8,6 +8,7 @@ import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.Standing;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
@@ -112,7 +113,7 @@ class Quilts {
     }
 
     private List<QuiltRow> rows(Assignment assignment, Assignments.Edition edition, Map<UUID, Work> newest) {
-        Map<UUID, Stuck> stuck = paces.stuck(assignment, newest.values());
+        Map<UUID, Stuck> stuck = paces.stuck(assignment);
         Set<UUID> sent = reviews.sentAmong(
                 assignment.schoolId(), newest.values().stream().map(Work::id).toList());
         List<QuiltRow> rows = new ArrayList<>();
@@ -143,26 +144,38 @@ class Quilts {
                 : new Beside(
                         work.late(assignment),
                         sent.contains(work.id()),
-                        stuck.get(work.id()),
+                        stuck.get(worker.id()),
                         students.isHere(work.id()),
                         elsewhere);
         return Quilt.row(worker, work, edition.rules(), beside);
     }
 
-    /** The row of one student or team, for telling open quilts of a change. */
-    Optional<QuiltRow> row(Assignment assignment, UUID holderId) {
+    /**
+     * The row of one student or team, for telling open quilts of a change. It costs nothing of the database where the
+     * work was moved on here.
+     *
+     * @param lastStuck where they were stuck when that was looked at last; null for nowhere
+     */
+    Optional<QuiltRow> row(Assignment assignment, UUID holderId, UUID attemptId, Stuck lastStuck) {
         Assignments.Edition edition = assignments.edition(assignment);
-        Work work = attempts.newest(assignment, holderId).orElse(null);
-        List<Work> works = work == null ? List.of() : List.of(work);
-        Map<UUID, Stuck> stuck = paces.stuck(assignment, works);
-        Set<UUID> sent = reviews.sentAmong(
-                assignment.schoolId(), works.stream().map(Work::id).toList());
+        Work work = attempts.current(assignment, attemptId).orElse(null);
+        boolean done = work != null && work.state().standing() == Standing.HANDED_IN;
+        Set<UUID> sent = done ? reviews.sentAmong(assignment.schoolId(), List.of(work.id())) : Set.of();
+        boolean still = work != null && !done && lastStuck != null && isOpen(work, lastStuck.itemId());
+        Map<UUID, Stuck> stuck = still ? Map.of(holderId, lastStuck) : Map.of();
         Optional<Worker> inClass = workers.of(assignment).stream()
                 .filter(worker -> worker.id().equals(holderId))
                 .findFirst();
         Optional<Worker> who =
                 inClass.or(() -> whoBegan(assignment, Set.of(holderId)).stream().findFirst());
         return who.map(worker -> row(assignment, worker, work, edition, stuck, sent, inClass.isEmpty()));
+    }
+
+    private static boolean isOpen(Work work, String itemId) {
+        Rules rules = work.edition().rules();
+        return rules.placements().stream()
+                .anyMatch(placement ->
+                        placement.itemId().equals(itemId) && !work.state().isSolved(placement, rules));
     }
 
     /** Students and teams that are no longer among those it is for. */
@@ -176,11 +189,7 @@ class Quilts {
 
     /** Who is stuck now, by student or team. */
     Map<UUID, Stuck> stuck(Assignment assignment) {
-        Map<UUID, Work> newest = newest(assignment);
-        Map<UUID, Stuck> byAttempt = paces.stuck(assignment, newest.values());
-        return newest.values().stream()
-                .filter(work -> byAttempt.containsKey(work.id()))
-                .collect(Collectors.toMap(Work::holderId, work -> byAttempt.get(work.id())));
+        return paces.stuck(assignment);
     }
 
     Hardest hardest(Assignment assignment) {

@@ -1,9 +1,11 @@
 package gladtile.server.review;
 
+import static gladtile.tables.Tables.ATTEMPT;
 import static gladtile.tables.Tables.READY_PHRASE;
 import static gladtile.tables.Tables.REVIEW;
 
 import gladtile.core.attempt.Score;
+import gladtile.core.attempt.Standing;
 import gladtile.core.json.Json;
 import gladtile.core.review.Review;
 import gladtile.server.review.Reviews.Kept;
@@ -17,8 +19,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Record;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
 /** Reviews in the database. */
@@ -85,6 +89,29 @@ class ReviewStore {
                         .and(REVIEW.VERSION.eq(version))
                         .execute()
                 == 1;
+    }
+
+    record Waiting(int waiting, int sent) {}
+
+    /** Of each assignment with handed-in work, how many newest rounds wait and how many were sent back. */
+    Map<UUID, Waiting> waiting(UUID schoolId, Collection<UUID> assignmentIds) {
+        var newest = db.select(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.ID, ATTEMPT.STANDING)
+                .distinctOn(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID)
+                .from(ATTEMPT)
+                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.in(assignmentIds))
+                .orderBy(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID, ATTEMPT.ROUND.desc())
+                .asTable("newest");
+        Field<UUID> assignment = newest.field(ATTEMPT.ASSIGNMENT_ID);
+        return db.select(
+                        assignment,
+                        DSL.count().filterWhere(REVIEW.SENT_AT.isNull()),
+                        DSL.count().filterWhere(REVIEW.SENT_AT.isNotNull()))
+                .from(newest)
+                .leftJoin(REVIEW)
+                .on(REVIEW.SCHOOL_ID.eq(schoolId), REVIEW.ATTEMPT_ID.eq(newest.field(ATTEMPT.ID)))
+                .where(newest.field(ATTEMPT.STANDING).eq(Standing.HANDED_IN.name()))
+                .groupBy(assignment)
+                .fetchMap(row -> row.value1(), row -> new Waiting(row.value2(), row.value3()));
     }
 
     Optional<Phrases> phrases(UUID schoolId, UUID personId) {

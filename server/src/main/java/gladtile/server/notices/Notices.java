@@ -1,0 +1,164 @@
+package gladtile.server.notices;
+
+import gladtile.core.attempt.Standing;
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.assignments.Worker;
+import gladtile.server.assignments.Workers;
+import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.HandedIn;
+import gladtile.server.classes.Classes;
+import gladtile.server.classes.Classes.Student;
+import gladtile.server.review.Reviews.SentBack;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.context.event.EventListener;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+
+/**
+ * Tells people within the app what waits for them. No mail is sent, since children have no address here; the outbox
+ * shows what would be.
+ */
+@Service
+class Notices {
+    private static final Duration AHEAD = Duration.ofHours(24);
+
+    private final NoticeStore store;
+    private final Assignments assignments;
+    private final Workers workers;
+    private final Attempts attempts;
+    private final Classes classes;
+    private final Clock clock;
+
+    Notices(
+            NoticeStore store,
+            Assignments assignments,
+            Workers workers,
+            Attempts attempts,
+            Classes classes,
+            Clock clock) {
+        this.store = store;
+        this.assignments = assignments;
+        this.workers = workers;
+        this.attempts = attempts;
+        this.classes = classes;
+        this.clock = clock;
+    }
+
+    /** What a notice tells of. */
+    enum Kind {
+        HANDED_IN,
+        CAME_BACK,
+        DUE_TOMORROW
+    }
+
+    /** @param count of an assignment how many have handed in; 0 where nothing is counted */
+    record About(UUID assignmentId, String title, int count) {}
+
+    record Notice(UUID id, Kind kind, About about, Instant at, boolean seen) {}
+
+    /** What would be mailed. */
+    record Mail(String subject, String words) {}
+
+    /** One that would have been. @param to by their name; there is no address */
+    record Posted(String to, String subject, String words, Instant at) {}
+
+    List<Notice> of(Who who) {
+        return store.of(who.schoolId(), who.id());
+    }
+
+    void seen(Who who) {
+        store.seen(who.schoolId(), who.id(), now());
+    }
+
+    List<Posted> outbox(Who teacher) {
+        return store.outbox(teacher.schoolId());
+    }
+
+    /** One notice for each teacher of the class, which counts on: thirty hand in within a minute. */
+    @EventListener
+    void handedIn(HandedIn handed) {
+        Assignment one = handed.assignment();
+        int count = attempts.counts(one.schoolId(), List.of(one.id()))
+                .getOrDefault(one.id(), Attempts.Counts.NONE)
+                .handedIn();
+        About about = new About(one.id(), one.title(), count);
+        Mail mail = new Mail("Handed in: " + one.title(), "Students of %s have handed in.".formatted(one.className()));
+        for (UUID teacher : classes.teachers(one.schoolId(), one.classId())) {
+            store.add(
+                    one.schoolId(), id(Kind.HANDED_IN, one.id(), teacher), teacher, Kind.HANDED_IN, about, mail, now());
+        }
+    }
+
+    @EventListener
+    void sentBack(SentBack sent) {
+        Assignment one = sent.assignment();
+        Mail mail = new Mail(
+                "Came back: " + one.title(),
+                sent.mayImprove() ? "Your teacher sent it back. You may improve it." : "Your teacher sent it back.");
+        for (Student student : members(one, sent.holderId())) {
+            store.add(
+                    one.schoolId(),
+                    id(Kind.CAME_BACK, sent.attemptId(), student.id()),
+                    student.id(),
+                    Kind.CAME_BACK,
+                    new About(one.id(), one.title(), 0),
+                    mail,
+                    now());
+        }
+    }
+
+    private List<Student> members(Assignment assignment, UUID holderId) {
+        return workers.of(assignment).stream()
+                .filter(worker -> worker.id().equals(holderId))
+                .flatMap(worker -> worker.members().stream())
+                .toList();
+    }
+
+    @Scheduled(fixedDelayString = "PT15M", initialDelayString = "PT1M")
+    void lookAhead() {
+        OffsetDateTime now = now();
+        for (NoticeStore.Due due : store.dueBetween(now, now.plus(AHEAD))) {
+            assignments.anyones(due.schoolId(), due.assignmentId()).ifPresent(this::dueSoon);
+        }
+    }
+
+    /** Tells all who have not handed in, each once. */
+    void dueSoon(Assignment one) {
+        List<Worker> all = workers.of(one);
+        Map<UUID, Attempts.Head> heads = attempts.heads(
+                        one.schoolId(),
+                        List.of(one.id()),
+                        all.stream().map(Worker::id).toList())
+                .getOrDefault(one.id(), Map.of());
+        Mail mail = new Mail("Due soon: " + one.title(), "It is due within a day and not handed in yet.");
+        for (Worker worker : all) {
+            Attempts.Head head = heads.get(worker.id());
+            boolean done = head != null && (head.standing() == Standing.HANDED_IN || head.round() > 1);
+            for (Student student : done ? List.<Student>of() : worker.members()) {
+                UUID id = id(Kind.DUE_TOMORROW, one.id(), student.id());
+                if (!store.has(one.schoolId(), id)) {
+                    About about = new About(one.id(), one.title(), 0);
+                    store.add(one.schoolId(), id, student.id(), Kind.DUE_TOMORROW, about, mail, now());
+                }
+            }
+        }
+    }
+
+    /** The same for the same thing, on whichever machine it is made. */
+    private static UUID id(Kind kind, UUID about, UUID person) {
+        return UUID.nameUUIDFromBytes((kind + ":" + about + ":" + person).getBytes(StandardCharsets.UTF_8));
+    }
+
+    private OffsetDateTime now() {
+        return OffsetDateTime.now(clock);
+    }
+}

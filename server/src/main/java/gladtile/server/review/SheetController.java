@@ -1,0 +1,108 @@
+package gladtile.server.review;
+
+import gladtile.core.activity.Page;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Placement;
+import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.Score;
+import gladtile.core.review.ReviewedScore;
+import gladtile.formats.print.StudentSheet;
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.classes.Classes;
+import gladtile.server.review.Reviews.Kept;
+import gladtile.server.support.Problem;
+import java.io.IOException;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One student's own sheet, as PDF for those at home. */
+@RestController
+class SheetController {
+    private final Assignments assignments;
+    private final Attempts attempts;
+    private final Reviews reviews;
+    private final Classes classes;
+
+    SheetController(Assignments assignments, Attempts attempts, Reviews reviews, Classes classes) {
+        this.assignments = assignments;
+        this.attempts = attempts;
+        this.reviews = reviews;
+        this.classes = classes;
+    }
+
+    @GetMapping(path = "/api/assignments/{id}/students/{studentId}/sheet", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> sheet(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId)
+            throws IOException {
+        Assignment assignment = assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+        Work work = attempts.newest(assignment, studentId).orElseThrow(() -> Problem.notThere("student's work"));
+        String name = classes.names(assignment.schoolId(), List.of(studentId)).get(studentId);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_PDF)
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"sheet.pdf\"")
+                .body(StudentSheet.pdf(sheet(assignment, work, name)));
+    }
+
+    /** Of a review only what was sent: those at home see no more than the student. */
+    private StudentSheet.Sheet sheet(Assignment assignment, Work work, String name) {
+        Rules rules = work.edition().rules();
+        Kept kept = reviews.sent(assignment.schoolId(), work.id()).orElse(Kept.NONE);
+        Score score = ReviewedScore.of(work.state(), rules, kept.review());
+        List<String> facts = new ArrayList<>();
+        facts.add("%s of %s points".formatted(plain(score.got()), plain(score.most())));
+        facts.add("%d of %d right"
+                .formatted(work.state().solved(rules), rules.placements().size()));
+        if (work.round() > 1) {
+            facts.add("Round %d".formatted(work.round()));
+        }
+        if (work.late(assignment)) {
+            facts.add("Handed in late");
+        }
+        Map<String, String> pages = new HashMap<>();
+        for (Page page : work.edition().activity().pages()) {
+            pages.put(page.id(), page.name());
+        }
+        List<StudentSheet.Line> lines = rules.placements().stream()
+                .map(placement -> new StudentSheet.Line(
+                        pages.get(placement.pageId()), placement.name(), how(work.state(), rules, placement)))
+                .toList();
+        return new StudentSheet.Sheet(
+                name,
+                assignment.className(),
+                assignment.title(),
+                facts,
+                kept.sentAt() == null ? "" : kept.review().words(),
+                lines);
+    }
+
+    private static String how(AttemptState state, Rules rules, Placement placement) {
+        if (state.shown().contains(placement.itemId())) {
+            return "the solution was shown";
+        }
+        int tries = state.tries(placement);
+        if (state.isSolved(placement, rules)) {
+            int at = Math.max(1, state.solvedAt(placement));
+            return at == 1 ? "right at the first try" : "right at try %d".formatted(at);
+        }
+        return tries == 0
+                ? "left open"
+                : tries == 1 ? "tried once, not right yet" : "tried %d times, not right yet".formatted(tries);
+    }
+
+    private static String plain(double points) {
+        return points == Math.rint(points) ? Long.toString((long) points) : Double.toString(points);
+    }
+}

@@ -1,0 +1,42 @@
+package gladtile.server.review;
+
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Everything that waits for a teacher's review, over all assignments. */
+@RestController
+class ToReviewController {
+    private final Assignments assignments;
+    private final ReviewStore store;
+
+    ToReviewController(Assignments assignments, ReviewStore store) {
+        this.assignments = assignments;
+        this.store = store;
+    }
+
+    /** @param waiting handed in and not sent back @param sent sent back */
+    record ToReview(UUID assignmentId, String title, String className, int waiting, int sent) {}
+
+    @GetMapping("/api/to-review")
+    List<ToReview> list(@AuthenticationPrincipal Who who) {
+        List<Assignment> all = assignments.of(who);
+        Map<UUID, ReviewStore.Waiting> counts =
+                store.waiting(who.schoolId(), all.stream().map(Assignment::id).toList());
+        return all.stream()
+                .filter(one -> counts.containsKey(one.id()))
+                .map(one -> new ToReview(
+                        one.id(),
+                        one.title(),
+                        one.className(),
+                        counts.get(one.id()).waiting(),
+                        counts.get(one.id()).sent()))
+                .toList();
+    }
+}

@@ -1,0 +1,86 @@
+package gladtile.server.lesson;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.server.testkit.Api;
+import gladtile.server.testkit.Lesson;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RealServer.class)
+class NoticesTest {
+    @Test
+    void the_teacher_hears_once_of_all_who_hand_in_and_the_student_of_what_came_back(RealServer server) {
+        School school = new School(server);
+        Lesson lesson = Lesson.give(school, Map.of());
+        for (int i = 0; i < 2; i++) {
+            Api student = lesson.student(i);
+            Lesson.moves(student, lesson.attempt(student), Lesson.handIn());
+        }
+        JsonNode told = lesson.teacher.get("/api/notices").json();
+        assertThat(told).hasSize(1);
+        assertThat(told.get(0).path("kind").asString()).isEqualTo("HANDED_IN");
+        assertThat(told.get(0).path("about").path("count").asInt()).isEqualTo(2);
+        lesson.teacher.post("/api/notices/seen", Map.of());
+        assertThat(lesson.teacher.get("/api/notices").json().get(0).path("seen").asBoolean())
+                .isTrue();
+        assertThat(waiting(lesson)).isEqualTo(2);
+
+        Api ada = lesson.student(0);
+        String attempt = lesson.attempt(ada);
+        assertThat(ada.get("/api/notices").json()).isEmpty();
+        lesson.teacher.post(
+                lesson.at + "/desk/" + attempt.substring("/api/attempts/".length()) + "/send",
+                Map.of("version", 0, "review", Map.of("words", "Good", "mayImprove", true)));
+        assertThat(ada.get("/api/notices").json().get(0).path("kind").asString())
+                .isEqualTo("CAME_BACK");
+        assertThat(lesson.student(1).get("/api/notices").json()).isEmpty();
+        assertThat(waiting(lesson)).isEqualTo(1);
+        // No mail goes out; the stand-in shows what would.
+        assertThat(lesson.teacher.get("/api/outbox").json().toString())
+                .contains("Came back: Night sky")
+                .contains("Handed in: Night sky");
+    }
+
+    private static int waiting(Lesson lesson) {
+        for (JsonNode one : lesson.teacher.get("/api/to-review").json()) {
+            if (one.path("assignmentId").asString().equals(lesson.assignmentId)) {
+                return one.path("waiting").asInt();
+            }
+        }
+        return 0;
+    }
+
+    @Test
+    void the_sheet_for_home_says_what_the_student_may_see_and_no_more(RealServer server) throws Exception {
+        School school = new School(server);
+        Lesson lesson = Lesson.give(school, Map.of());
+        Api ada = lesson.student(0);
+        String attempt = lesson.attempt(ada);
+        Lesson.moves(ada, attempt, School.put("moon", 200, 200), School.put("sun", 200, 200), Lesson.handIn());
+        String desk = lesson.at + "/desk/" + attempt.substring("/api/attempts/".length());
+        Map<String, Object> review = Map.of("version", 0, "review", Map.of("words", "You saw it", "mayImprove", false));
+        lesson.teacher.post(desk + "/keep", review);
+        assertThat(sheet(lesson, school))
+                .contains("Ada", "Night sky", "1 of 2 points", "right at the first try", "tried once")
+                .doesNotContain("You saw it");
+        lesson.teacher.post(desk + "/send", Map.of("version", 1, "review", review.get("review")));
+        assertThat(sheet(lesson, school)).contains("You saw it");
+    }
+
+    private static String sheet(Lesson lesson, School school) throws Exception {
+        byte[] pdf = lesson.teacher
+                .raw(lesson.at + "/students/" + school.students.get(0).id() + "/sheet")
+                .body();
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            return new PDFTextStripper().getText(document);
+        }
+    }
+}

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { PhBell } from '@phosphor-icons/vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { RouterLink } from 'vue-router'
+import { get, post } from '@/api/client'
+import type { Notice } from '@/api/types'
+import { noticeWords, noticeWay } from './words'
+
+/** What waits for somebody: a bell with how many are new, and below it the list. */
+const props = defineProps<{ teacher?: boolean }>()
+const all = shallowRef<Notice[]>([])
+const open = ref(false)
+const fresh = computed(() => all.value.filter((one) => !one.seen).length)
+
+// Without them everything works; a bell that cannot ring says nothing.
+const load = async () => (all.value = await get<Notice[]>('/api/notices').catch(() => all.value))
+onMounted(load)
+
+async function toggle() {
+  open.value = !open.value
+  if (!open.value) return
+  await load()
+  if (fresh.value) await post('/api/notices/seen').catch(() => {})
+}
+async function close() {
+  open.value = false
+  await load()
+}
+</script>
+
+<template>
+  <div class="bell" @keydown.esc="close">
+    <button
+      class="btn quiet ring"
+      :aria-expanded="open"
+      :aria-label="fresh ? `Notices, ${fresh} new` : 'Notices'"
+      title="Notices"
+      @click="toggle"
+    >
+      <PhBell :size="20" aria-hidden="true" /><b v-if="fresh" class="new">{{ fresh }}</b>
+    </button>
+    <div v-if="open" class="list" role="dialog" aria-label="Notices">
+      <p v-if="all.length === 0" class="soft">Nothing is new.</p>
+      <ul>
+        <li v-for="one in all" :key="one.id" :class="{ fresh: !one.seen }">
+          <RouterLink :to="noticeWay(one)" @click="close">{{ noticeWords(one) }}</RouterLink>
+          <span class="soft">{{
+            new Date(one.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
+          }}</span>
+        </li>
+      </ul>
+      <RouterLink v-if="props.teacher" class="soft" to="/outbox" @click="close"
+        >What would be mailed</RouterLink
+      >
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.bell {
+  position: relative;
+}
+.ring {
+  position: relative;
+  color: inherit;
+}
+.new {
+  position: absolute;
+  top: 0;
+  right: 0;
+  min-width: 18px;
+  border-radius: 6px 6px 6px 2px;
+  background: var(--saffron);
+  color: #2b1d00;
+  font-size: 12px;
+  line-height: 18px;
+  text-align: center;
+}
+.list {
+  position: absolute;
+  z-index: 12;
+  top: calc(100% + 8px);
+  right: 0;
+  display: grid;
+  gap: 8px;
+  width: 330px;
+  max-height: 60vh;
+  padding: 14px 16px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: var(--paper);
+  box-shadow: 0 10px 30px #0003;
+  color: var(--ink);
+  overflow-y: auto;
+}
+ul {
+  display: grid;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: grid;
+  overflow-wrap: anywhere;
+}
+li a {
+  color: var(--petrol);
+}
+.fresh a {
+  font-weight: 700;
+}
+li .soft {
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { onMounted, ref, shallowRef } from 'vue'
+import { get, said } from '@/api/client'
+import type { Posted } from '@/api/types'
+import TeacherBar from '@/accounts/TeacherBar.vue'
+import { needTeacher } from '@/accounts/me'
+
+/** A stand-in: what would be mailed if there were mail. Nothing leaves the school. */
+const all = shallowRef<Posted[] | null>(null)
+const wrong = ref('')
+onMounted(async () => {
+  try {
+    if (await needTeacher()) all.value = await get<Posted[]>('/api/outbox')
+  } catch (error) {
+    wrong.value = said(error)
+  }
+})
+</script>
+
+<template>
+  <TeacherBar />
+  <main class="room">
+    <h1>What would be mailed</h1>
+    <p class="soft">
+      No mail is sent and nobody's address is kept. This is what would go out, so that a school can see
+      whether it wants it.
+    </p>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <p v-else-if="all?.length === 0" class="soft">Nothing would have been mailed yet.</p>
+    <table v-if="all?.length">
+      <thead>
+        <tr>
+          <th scope="col">To</th>
+          <th scope="col">About</th>
+          <th scope="col">Words</th>
+          <th scope="col">When</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(one, i) in all" :key="i">
+          <th scope="row">{{ one.to }}</th>
+          <td>{{ one.subject }}</td>
+          <td>{{ one.words }}</td>
+          <td>{{ new Date(one.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </main>
+</template>
+
+<style scoped>
+.room {
+  display: grid;
+  gap: 14px;
+  padding: 20px 26px;
+}
+table {
+  border-collapse: collapse;
+}
+th,
+td {
+  padding: 7px 14px 7px 0;
+  border-bottom: 1px solid var(--line);
+  text-align: left;
+  overflow-wrap: anywhere;
+}
+</style>
