@@ -45,7 +45,8 @@ writeFileSync(
 Made by \`./glad notices\` from what is really in the build; do not edit by hand.
 
 The pictures of the library are by OpenMoji, licence CC BY-SA 4.0: each keeps that credit wherever it goes.
-The table of letter widths in core was read from the font Andika (SIL Open Font License 1.1).
+The table of letter widths in core was read from the font Andika (SIL Open Font License 1.1), which also ships, regular and
+bold, for printed pages; the pictures on sign-in cards are from Phosphor Icons (MIT).
 
 ## In the browser
 

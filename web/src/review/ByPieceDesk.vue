@@ -47,7 +47,7 @@ const given = (event: Event) => Number((event.target as HTMLInputElement).value)
 </script>
 
 <template>
-  <section v-if="view" class="by-piece">
+  <main v-if="view" class="by-piece">
     <h1>{{ view.placement.name }}</h1>
     <p class="soft">
       Everybody's answer, alike ones together. Points given here count for all of them, and a reason is kept.
@@ -89,7 +89,7 @@ const given = (event: Event) => Number((event.target as HTMLInputElement).value)
         <button v-if="one.given" class="btn" @click="mark(one, null, i)">By the rules</button>
       </li>
     </ul>
-  </section>
+  </main>
 </template>
 
 <style scoped>
