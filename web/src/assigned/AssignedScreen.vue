@@ -6,6 +6,7 @@ import type { AssignedHead } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { spaced } from '@/page/code'
+import { dueWords } from '@/student/times'
 
 const all = ref<AssignedHead[] | null>(null)
 const wrong = ref('')
@@ -32,6 +33,11 @@ onMounted(async () => {
         <RouterLink :to="`/assigned/${one.id}`">
           <strong>{{ one.title }}</strong>
           <span>{{ one.className }}</span>
+          <span v-if="one.terms.dueAt" class="soft">{{
+            dueWords(one.terms.dueAt, new Date().toISOString())
+          }}</span>
+          <span v-if="one.seriesId" class="chip">part {{ one.position + 1 }}</span>
+          <span v-if="one.withdrawn" class="chip w">withdrawn</span>
           <span class="chip">{{ one.joined }} of {{ one.students }} joined</span>
           <span class="chip n">{{ one.handedIn }} handed in</span>
           <span class="chip p">code {{ spaced(one.joinCode) }}</span>

@@ -7,8 +7,8 @@ import type { Left, QuiltRow } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { asDone } from '@/page/done'
-import { tilePath } from '@/page/geometry'
 import PageView from '@/page/PageView.vue'
+import PlacedMarks from '@/review/PlacedMarks.vue'
 
 /** A student's page as they left it; goes along while they work. */
 const props = defineProps<{ id: string; studentId: string }>()
@@ -24,13 +24,16 @@ const way = computed(() => {
   const met = left.value?.state.met?.map((one) => one.pageId) ?? []
   return met.flatMap((id) => pages.value.find((one) => one.id === id)?.name ?? [])
 })
-const pieces = computed(() => left.value?.state.pieces ?? {})
 const drawn = computed(() => asDone(page.value!.items, left.value!.state, left.value!.sides))
-const marked = computed(() => drawn.value.filter((one) => pieces.value[one.id]?.zoneId))
 
-async function load() {
-  left.value = await get<Left>(`/api/assignments/${props.id}/students/${props.studentId}`)
+/** Of all rounds the newest; the one that is looked at is followed only while it is that. */
+const newest = ref(1)
+async function load(round?: number) {
+  const address = `/api/assignments/${props.id}/students/${props.studentId}`
+  left.value = await get<Left>(round ? `${address}?round=${round}` : address)
+  newest.value = Math.max(newest.value, left.value.round)
 }
+const showRound = (n: number) => load(n).catch((error) => (wrong.value = said(error)))
 
 onMounted(async () => {
   try {
@@ -38,7 +41,8 @@ onMounted(async () => {
     await load()
     stream = new EventSource(`/api/assignments/${props.id}/live`)
     stream.addEventListener('row', (event) => {
-      if ((JSON.parse(event.data) as QuiltRow).id === props.studentId) void load().catch(() => {})
+      const row = JSON.parse(event.data) as QuiltRow
+      if (row.id === props.studentId && left.value?.round === newest.value) void load().catch(() => {})
     })
   } catch (error) {
     wrong.value = said(error)
@@ -61,6 +65,11 @@ onBeforeUnmount(() => stream?.close())
         <h1>{{ left.name }}</h1>
         <span class="chip">{{ left.progress.solved }} of {{ left.placements }} placed</span>
         <span v-if="left.state.standing === 'HANDED_IN'" class="chip n">handed in</span>
+        <span v-if="newest > 1" class="seg" role="group" aria-label="Rounds">
+          <button v-for="n in newest" :key="n" :aria-pressed="left.round === n" @click="showRound(n)">
+            Round {{ n }}
+          </button>
+        </span>
         <nav aria-label="Pages">
           <button
             v-for="(one, i) in pages"
@@ -80,26 +89,7 @@ onBeforeUnmount(() => stream?.close())
         <span v-for="(one, i) in way" :key="i">{{ one }}</span>
       </p>
       <PageView class="sheet" :page="page" :drawn="drawn" :described="`${page.name} as ${left.name} left it`">
-        <g
-          v-for="{ item, id: pieceId } in marked"
-          :key="pieceId"
-          :transform="`translate(${item.frame.x - 10} ${item.frame.y + item.frame.height - 28})`"
-        >
-          <template v-if="pieces[pieceId]?.settled">
-            <path :d="tilePath(38, 38, 10, 3)" fill="#0b5d66" />
-            <path d="M10 20l6 6 13-14" fill="none" stroke="#fff" stroke-width="4" />
-          </template>
-          <circle
-            v-else
-            cx="19"
-            cy="19"
-            r="16"
-            fill="#fff"
-            stroke="#a8432b"
-            stroke-width="4"
-            stroke-dasharray="6 4"
-          />
-        </g>
+        <PlacedMarks :drawn="drawn" :state="left.state" :page="page" />
       </PageView>
     </template>
   </main>

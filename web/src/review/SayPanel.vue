@@ -70,7 +70,8 @@ const kept = computed(() => {
   const now = props.desk.kept.value
   if (now === 'keeping') return 'Keeping'
   if (now !== 'kept') return now
-  return props.desk.sent.value ? 'Sent back' : 'Kept. Nothing is seen before you send it'
+  if (!props.desk.sent.value) return 'Kept. Nothing is seen before you send it'
+  return work.value.kept.begun ? 'Kept. What you changed is seen once you send it again' : 'Sent back'
 })
 </script>
 

@@ -106,6 +106,9 @@ class LessonTest {
         Page femi = join(code, "Femi");
         assertThat(link(teacher, "Comets")).isVisible();
 
+        // Who is here is seen without a move being made.
+        assertThat(teacher.getByText("5 pages open now")).isVisible();
+
         withoutANetwork(ada);
         byKeysAlone(bo);
         onASecondDevice(cyrus, code);

@@ -97,7 +97,8 @@ create table review (
   by_id uuid not null,
   updated_at timestamptz not null,
   sent_at timestamptz,
-  -- The score as it was when it was sent.
+  -- What the student sees, and the score: as they were when it was sent last, whatever is written since.
+  sent_review jsonb,
   got numeric,
   most numeric,
   primary key (school_id, attempt_id),

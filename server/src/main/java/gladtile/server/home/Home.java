@@ -129,7 +129,7 @@ class Home {
         boolean again = rounds != null && head != null && head.round() < rounds && stage != Window.Stage.CLOSED;
         boolean mayImprove = head != null
                 && head.standing() == Standing.HANDED_IN
-                && (again || sent && review.review().mayImprove());
+                && (again || sent && review.sent().mayImprove());
         return new ToDo(
                 assignment.id(),
                 assignment.title(),

@@ -84,6 +84,17 @@ class LiveNews {
                 AttemptChanged.ANEW));
     }
 
+    /** Who is here is seen on the machine only whose page it is. */
+    @EventListener
+    void cameOrWent(StudentNews.Presence presence) {
+        gather(new AttemptChanged(
+                presence.schoolId(),
+                presence.assignmentId(),
+                presence.holderId(),
+                presence.attemptId(),
+                AttemptChanged.ANEW));
+    }
+
     @EventListener
     void changed(AssignmentChanged change) {
         streams.tell(change.id(), "around", "{}");

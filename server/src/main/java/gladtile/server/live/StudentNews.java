@@ -2,6 +2,7 @@ package gladtile.server.live;
 
 import gladtile.server.assignments.Assignments.AssignmentChanged;
 import gladtile.server.attempts.AttemptChanged;
+import gladtile.server.attempts.Attempts.Opened;
 import gladtile.server.review.Reviews.SentBack;
 import gladtile.server.support.NodeNews;
 import gladtile.server.support.Streams;
@@ -10,6 +11,7 @@ import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -31,13 +33,29 @@ class StudentNews {
     private final Map<UUID, Long> moved = new LinkedHashMap<>();
     private final Set<UUID> around = new LinkedHashSet<>();
     private final NodeNews nodes;
+    private final ApplicationEventPublisher events;
+    private volatile boolean closing;
 
-    StudentNews(NodeNews nodes) {
+    StudentNews(NodeNews nodes, ApplicationEventPublisher events) {
         this.nodes = nodes;
+        this.events = events;
     }
 
-    SseEmitter open(UUID assignmentId, UUID attemptId) {
-        return streams.open(attemptId, assignmentId);
+    /** A student's page was opened or closed. */
+    record Presence(UUID schoolId, UUID assignmentId, UUID holderId, UUID attemptId) {}
+
+    SseEmitter open(Opened opened) {
+        UUID assignmentId = opened.assignment().id();
+        Presence presence = new Presence(
+                opened.assignment().schoolId(), assignmentId, opened.worker().id(), opened.id());
+        SseEmitter emitter = streams.open(opened.id(), assignmentId);
+        emitter.onCompletion(() -> {
+            if (!closing) {
+                events.publishEvent(presence);
+            }
+        });
+        events.publishEvent(presence);
+        return emitter;
     }
 
     /** Whether a page of that attempt is open, on this machine. */
@@ -117,6 +135,7 @@ class StudentNews {
 
     @EventListener(ContextClosedEvent.class)
     void close() {
+        closing = true;
         streams.close();
     }
 }

@@ -70,7 +70,7 @@ class WordController {
     /** Server-sent events: {@code moved} when the work changed, {@code around} when something around it did. */
     @GetMapping(path = "/api/attempts/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        return news.open(own(who, id).assignment().id(), id);
+        return news.open(own(who, id));
     }
 
     private Opened own(Who who, UUID id) {

@@ -107,10 +107,11 @@ class Desk {
             Score score,
             KeptReview kept) {}
 
-    /** @param by whose it is, by name; absent for none */
+    /** @param begun whether something is written that is not sent @param by whose it is, by name; absent for none */
     record KeptReview(
             Review review,
             long version,
+            boolean begun,
             @JsonInclude(Include.NON_NULL) String by,
             @JsonInclude(Include.NON_NULL) Instant sentAt) {}
 
@@ -137,7 +138,7 @@ class Desk {
                     work.handedInMadeAt(),
                     work.late(assignment),
                     ReviewedScore.of(work.state(), work.edition().rules(), review.review()),
-                    review.version() > 0 && review.sentAt() == null,
+                    review.begun(),
                     review.sentAt() != null));
         }
         works.sort(Comparator.comparing(Waiting::sent)
@@ -214,7 +215,7 @@ class Desk {
         String by = kept.byId() == null
                 ? null
                 : classes.names(assignment.schoolId(), List.of(kept.byId())).get(kept.byId());
-        return new KeptReview(kept.review(), kept.version(), by, kept.sentAt());
+        return new KeptReview(kept.review(), kept.version(), kept.begun(), by, kept.sentAt());
     }
 
     /** Everybody's answer to one placement, alike ones together, the most frequent first. */

@@ -23,6 +23,7 @@ import gladtile.server.assignments.Worker;
 import gladtile.server.assignments.Workers;
 import gladtile.server.attempts.Attempts;
 import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.review.Reviews.Kept;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -38,11 +39,13 @@ class Results {
     private final Assignments assignments;
     private final Attempts attempts;
     private final Workers workers;
+    private final Reviews reviews;
 
-    Results(Assignments assignments, Attempts attempts, Workers workers) {
+    Results(Assignments assignments, Attempts attempts, Workers workers, Reviews reviews) {
         this.assignments = assignments;
         this.attempts = attempts;
         this.workers = workers;
+        this.reviews = reviews;
     }
 
     /** Where misses of a placement went. */
@@ -135,18 +138,28 @@ class Results {
     Optional<String> csv(Who teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
             Rules rules = assignments.edition(assignment).rules();
-            Map<UUID, AttemptState> states = attempts.states(assignment);
+            Map<UUID, List<Work>> works = attempts.works(assignment);
+            Map<UUID, Kept> kept = reviews.of(
+                    assignment.schoolId(),
+                    works.values().stream()
+                            .map(rounds -> rounds.get(rounds.size() - 1).id())
+                            .toList());
             List<List<Object>> rows = new ArrayList<>();
-            List<Object> head = new ArrayList<>(List.of("Student", "Standing", "Points", "Of", "Right"));
+            List<Object> head =
+                    new ArrayList<>(List.of("Student", "Standing", "Round", "Points", "Given", "Of", "Right"));
             rules.placements().forEach(placement -> head.add("Tries: " + placement.name()));
             rows.add(head);
             for (Worker worker : workers.of(assignment)) {
-                rows.add(row(worker.name(), states.get(worker.id()), rules));
+                List<Work> rounds = works.get(worker.id());
+                Work work = rounds == null ? null : rounds.get(rounds.size() - 1);
+                rows.add(row(worker.name(), work, work == null ? null : kept.get(work.id()), rules));
             }
             rows.add(List.of());
             rows.add(List.of("Column", "What it means"));
             rows.add(List.of("Standing", "not joined, working or handed in"));
+            rows.add(List.of("Round", "how often it was begun; more than 1 after improving"));
             rows.add(List.of("Points", "by the rules of the assignment, so far"));
+            rows.add(List.of("Given", "points as they were sent back by the teacher; empty before"));
             rows.add(List.of("Of", "points when everything is right"));
             rows.add(List.of("Right", "placements that are right now"));
             rows.add(List.of(
@@ -155,16 +168,19 @@ class Results {
         });
     }
 
-    private static List<Object> row(String name, AttemptState state, Rules rules) {
+    private static List<Object> row(String name, Work work, Kept kept, Rules rules) {
         List<Object> row = new ArrayList<>();
         row.add(name);
-        if (state == null) {
+        if (work == null) {
             row.add("not joined");
             return row;
         }
+        AttemptState state = work.state();
         Score score = Score.of(state, rules);
         row.add(state.standing() == Standing.HANDED_IN ? "handed in" : "working");
+        row.add(work.round());
         row.add(score.got());
+        row.add(kept == null || kept.score() == null ? "" : kept.score().got());
         row.add(score.most());
         row.add(state.solved(rules));
         for (Placement placement : rules.placements()) {

@@ -64,12 +64,12 @@ class ReturnedController {
                 .map(kept -> new Returned(
                         true,
                         kept.sentAt(),
-                        kept.review().words(),
+                        kept.sent().words(),
                         opened.assignment().terms().seen() == After.NOTHING && kept.score() == null
                                 ? null
                                 : kept.score(),
-                        kept.review().pins(),
-                        kept.review().voice(),
+                        kept.sent().pins(),
+                        kept.sent().voice(),
                         mayImprove(opened, kept)))
                 .orElseGet(() -> new Returned(false, null, "", null, List.of(), null, mayImprove(opened, Kept.NONE)));
     }
@@ -82,7 +82,7 @@ class ReturnedController {
         if (!mayImprove(opened, kept)) {
             throw Problem.rule("NO_MORE_ROUNDS", "This cannot be improved now. What you handed in is kept.");
         }
-        boolean asked = kept.sentAt() != null && kept.review().mayImprove();
+        boolean asked = kept.sentAt() != null && kept.sent().mayImprove();
         Opened next = attempts.nextRound(opened, asked);
         return ResponseEntity.status(HttpStatus.CREATED).body(new NextRound(next.id(), next.round()));
     }
@@ -96,7 +96,7 @@ class ReturnedController {
         Window.Stage stage = opened.assignment().window(opened.worker().id()).at(clock.instant());
         Integer rounds = opened.assignment().terms().rounds();
         boolean byThemselves = rounds != null && opened.round() < rounds;
-        boolean asked = kept.sentAt() != null && kept.review().mayImprove();
+        boolean asked = kept.sentAt() != null && kept.sent().mayImprove();
         // What a teacher sends back to be improved is open again, whatever the dates say.
         return asked || byThemselves && stage != Window.Stage.CLOSED;
     }

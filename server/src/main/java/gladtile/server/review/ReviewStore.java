@@ -24,6 +24,7 @@ import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Reviews in the database. */
 @Repository
@@ -55,40 +56,44 @@ class ReviewStore {
      * Keeps a review in place of the one of that version.
      *
      * @param version of the one it was made from; 0 for none
-     * @param sent with which score; null while it is not sent
+     * @param sent with which score it is sent; null for keeping it only: what was sent before stays as it was
      * @return false when somebody changed it meanwhile, so that nothing was changed
      */
-    boolean keep(UUID schoolId, UUID attemptId, long version, Review review, UUID byId, OffsetDateTime at, Score sent) {
+    @Transactional
+    public boolean keep(
+            UUID schoolId, UUID attemptId, long version, Review review, UUID byId, OffsetDateTime at, Score sent) {
         JSONB json = JSONB.valueOf(Json.write(review));
-        BigDecimal got = sent == null ? null : BigDecimal.valueOf(sent.got());
-        BigDecimal most = sent == null ? null : BigDecimal.valueOf(sent.most());
+        int kept;
         if (version == 0) {
-            return db.insertInto(REVIEW)
-                            .set(REVIEW.SCHOOL_ID, schoolId)
-                            .set(REVIEW.ATTEMPT_ID, attemptId)
-                            .set(REVIEW.REVIEW_, json)
-                            .set(REVIEW.VERSION, 1L)
-                            .set(REVIEW.BY_ID, byId)
-                            .set(REVIEW.UPDATED_AT, at)
-                            .set(REVIEW.SENT_AT, sent == null ? null : at)
-                            .set(REVIEW.GOT, got)
-                            .set(REVIEW.MOST, most)
-                            .onConflictDoNothing()
-                            .execute()
-                    == 1;
+            kept = db.insertInto(REVIEW)
+                    .set(REVIEW.SCHOOL_ID, schoolId)
+                    .set(REVIEW.ATTEMPT_ID, attemptId)
+                    .set(REVIEW.REVIEW_, json)
+                    .set(REVIEW.VERSION, 1L)
+                    .set(REVIEW.BY_ID, byId)
+                    .set(REVIEW.UPDATED_AT, at)
+                    .onConflictDoNothing()
+                    .execute();
+        } else {
+            kept = db.update(REVIEW)
+                    .set(REVIEW.REVIEW_, json)
+                    .set(REVIEW.VERSION, version + 1)
+                    .set(REVIEW.BY_ID, byId)
+                    .set(REVIEW.UPDATED_AT, at)
+                    .where(REVIEW.SCHOOL_ID.eq(schoolId), REVIEW.ATTEMPT_ID.eq(attemptId))
+                    .and(REVIEW.VERSION.eq(version))
+                    .execute();
         }
-        return db.update(REVIEW)
-                        .set(REVIEW.REVIEW_, json)
-                        .set(REVIEW.VERSION, version + 1)
-                        .set(REVIEW.BY_ID, byId)
-                        .set(REVIEW.UPDATED_AT, at)
-                        .set(REVIEW.SENT_AT, sent == null ? null : at)
-                        .set(REVIEW.GOT, got)
-                        .set(REVIEW.MOST, most)
-                        .where(REVIEW.SCHOOL_ID.eq(schoolId), REVIEW.ATTEMPT_ID.eq(attemptId))
-                        .and(REVIEW.VERSION.eq(version))
-                        .execute()
-                == 1;
+        if (kept == 1 && sent != null) {
+            db.update(REVIEW)
+                    .set(REVIEW.SENT_AT, at)
+                    .set(REVIEW.SENT_REVIEW, json)
+                    .set(REVIEW.GOT, BigDecimal.valueOf(sent.got()))
+                    .set(REVIEW.MOST, BigDecimal.valueOf(sent.most()))
+                    .where(REVIEW.SCHOOL_ID.eq(schoolId), REVIEW.ATTEMPT_ID.eq(attemptId))
+                    .execute();
+        }
+        return kept == 1;
     }
 
     record Waiting(int waiting, int sent) {}
@@ -143,6 +148,7 @@ class ReviewStore {
                 row.get(REVIEW.BY_ID),
                 row.get(REVIEW.UPDATED_AT).toInstant(),
                 sent == null ? null : sent.toInstant(),
+                sent == null ? null : Json.read(row.get(REVIEW.SENT_REVIEW).data(), Review.class),
                 score);
     }
 }

@@ -39,10 +39,17 @@ public class Reviews {
      *
      * @param version one more with each change, by which two teachers notice each other
      * @param sentAt null while the student does not see it
+     * @param sent what the student sees; null before
      * @param score as it was sent; null before
      */
-    public record Kept(Review review, long version, UUID byId, Instant updatedAt, Instant sentAt, Score score) {
-        static final Kept NONE = new Kept(Review.NONE, 0, null, null, null, null);
+    public record Kept(
+            Review review, long version, UUID byId, Instant updatedAt, Instant sentAt, Review sent, Score score) {
+        static final Kept NONE = new Kept(Review.NONE, 0, null, null, null, null, null);
+
+        /** Whether something is written that is not sent. */
+        public boolean begun() {
+            return version > 0 && !review.equals(sent);
+        }
     }
 
     /** Work was sent back. */
@@ -77,10 +84,9 @@ public class Reviews {
         return store.read(schoolId, attemptId).filter(kept -> kept.sentAt() != null);
     }
 
-    /** Keeps a review without sending it; what was sent before stays sent, as it is now. */
+    /** Keeps a review without sending it; what was sent before stays as it was sent. */
     public Result keep(Who teacher, Assignment assignment, UUID attemptId, long version, Review review) {
-        Kept was = of(assignment.schoolId(), attemptId);
-        return write(teacher, assignment, attemptId, version, review, was.sentAt() != null);
+        return write(teacher, assignment, attemptId, version, review, false);
     }
 
     /** Keeps a review and lets the student see it. */

@@ -5,6 +5,7 @@ import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Score;
+import gladtile.core.review.Review;
 import gladtile.core.review.ReviewedScore;
 import gladtile.formats.print.StudentSheet;
 import gladtile.server.accounts.Who;
@@ -60,7 +61,7 @@ class SheetController {
     private StudentSheet.Sheet sheet(Assignment assignment, Work work, String name) {
         Rules rules = work.edition().rules();
         Kept kept = reviews.sent(assignment.schoolId(), work.id()).orElse(Kept.NONE);
-        Score score = ReviewedScore.of(work.state(), rules, kept.review());
+        Score score = ReviewedScore.of(work.state(), rules, kept.sentAt() == null ? Review.NONE : kept.sent());
         List<String> facts = new ArrayList<>();
         facts.add("%s of %s points".formatted(plain(score.got()), plain(score.most())));
         facts.add("%d of %d right"
@@ -84,7 +85,7 @@ class SheetController {
                 assignment.className(),
                 assignment.title(),
                 facts,
-                kept.sentAt() == null ? "" : kept.review().words(),
+                kept.sentAt() == null ? "" : kept.sent().words(),
                 lines);
     }
 

@@ -79,6 +79,20 @@ class ReviewTest {
     }
 
     @Test
+    void what_is_written_after_sending_is_seen_only_when_it_is_sent_again() {
+        lesson.teacher.post(desk + "/send", review(0, "First words", false));
+        lesson.teacher.post(desk + "/keep", review(1, "Other words", true));
+        JsonNode seen = ada.get(attempt + "/returned").json();
+        assertThat(seen.path("words").asString()).isEqualTo("First words");
+        assertThat(seen.path("mayImprove").asBoolean()).isFalse();
+        assertThat(lesson.teacher.get(desk).json().path("kept").path("begun").asBoolean())
+                .isTrue();
+        lesson.teacher.post(desk + "/send", review(2, "Other words", true));
+        assertThat(ada.get(attempt + "/returned").json().path("words").asString())
+                .isEqualTo("Other words");
+    }
+
+    @Test
     void improving_begins_a_round_where_the_last_one_ended_and_keeps_both() {
         lesson.teacher.post(desk + "/send", review(0, "Once more", true));
         String next =
