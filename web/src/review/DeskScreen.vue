@@ -3,7 +3,7 @@ import { PhArrowLeft, PhFilePdf, PhPaperPlaneTilt, PhTrayArrowDown } from '@phos
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, post, said } from '@/api/client'
-import type { DeskView, Waiting } from '@/api/types'
+import type { DeskView, QuiltRow, Waiting } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { asDone } from '@/page/done'
@@ -68,7 +68,12 @@ onMounted(async () => {
     const first = waiting.value[0] ?? view.value!.works[0]
     if (first) await open(first)
     stream = new EventSource(`/api/assignments/${props.id}/live`)
-    stream.addEventListener('row', () => void load().catch(() => {}))
+    stream.addEventListener('row', (event) => {
+      // A class makes many moves; the desk changes when one hands in, or takes a listed piece up again.
+      const row = JSON.parse(event.data) as QuiltRow
+      const again = view.value?.works.some((one) => one.holderId === row.id && one.round !== row.round)
+      if (row.standing === 'HANDED_IN' || again) void load().catch(() => {})
+    })
   } catch (error) {
     wrong.value = said(error)
   }

@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
 import type { JoinView } from '@/api/types'
 import BrandMark from '@/accounts/BrandMark.vue'
+import { deviceHere } from './device'
 import { SECRET_LENGTH, SECRET_PICTURES } from './secretPictures'
 
 const props = defineProps<{ code?: string }>()
@@ -44,6 +45,8 @@ async function enter() {
       `/api/join/${encodeURIComponent(typed.value.trim())}/sign-in`,
       { studentId: student.value!.id, pin: pin.value },
     )
+    // What the last child at this tablet looked at is not shown to the next one.
+    await (await deviceHere()).forgetViews().catch(() => {})
     await router.push(joined.assignmentId ? `/work/${joined.assignmentId}` : '/home')
   })
   if (wrong.value) pin.value = ''

@@ -151,12 +151,12 @@ class AttemptController {
         return new AttemptView(
                 opened.id(),
                 opened.assignment().id(),
-                attempts.view(opened.edition(), opened.state()),
+                attempts.view(opened.edition(), seen),
                 seen,
                 rules.placements().size(),
                 attempts.progress(seen, rules),
                 rules.broughtUp(seen),
-                attempts.course(opened.state(), rules),
+                attempts.course(seen, rules),
                 around(opened));
     }
 

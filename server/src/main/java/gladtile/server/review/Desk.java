@@ -337,7 +337,8 @@ class Desk {
     private Map<UUID, String> names(Assignment assignment) {
         Map<UUID, String> names = new HashMap<>();
         workers.of(assignment).forEach(worker -> names.put(worker.id(), worker.name()));
-        List<UUID> others = attempts.works(assignment).keySet().stream()
+        List<UUID> others = attempts.beats(assignment).stream()
+                .map(Attempts.Beat::holderId)
                 .filter(id -> !names.containsKey(id))
                 .toList();
         if (!others.isEmpty()) {

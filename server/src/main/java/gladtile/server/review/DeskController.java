@@ -107,6 +107,7 @@ class DeskController {
             @PathVariable String itemId,
             @RequestBody MarkRequest asked) {
         Assignment assignment = mine(who, id);
+        desk.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
         desk.markAll(who, assignment, itemId, asked.attemptIds(), asked.mark());
         return desk.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
     }

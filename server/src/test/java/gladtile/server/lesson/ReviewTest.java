@@ -201,6 +201,18 @@ class ReviewTest {
     }
 
     @Test
+    void points_for_a_piece_that_is_not_there_are_given_to_nobody() {
+        String id = attempt.substring("/api/attempts/".length());
+        Map<String, Object> mark = Map.of("attemptIds", List.of(id), "mark", Map.of("points", 9, "reason", ""));
+        assertThat(lesson.teacher
+                        .post(lesson.at + "/desk/pieces/nothing/mark", mark)
+                        .status())
+                .isEqualTo(404);
+        assertThat(lesson.teacher.get(desk).json().path("kept").path("version").asInt())
+                .isZero();
+    }
+
+    @Test
     void all_that_are_done_are_sent_at_once_and_those_not_begun_stay() {
         Api bo = lesson.student(1);
         Lesson.moves(bo, lesson.attempt(bo), Lesson.handIn());
