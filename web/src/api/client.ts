@@ -53,7 +53,7 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
 export const get = <T>(path: string) => ask<T>('GET', path)
 export const post = <T>(path: string, body: unknown = {}) => ask<T>('POST', path, body)
 /** Part of a file, as it is. */
-export const sendBytes = (path: string, bytes: Blob) => ask<void>('POST', path, bytes)
+export const sendBytes = <T = void>(path: string, bytes: Blob) => ask<T>('POST', path, bytes)
 /** For an answer that is a file to be saved. */
 export async function postForFile(path: string, body: unknown): Promise<Blob> {
   const response = await fetch(path, {

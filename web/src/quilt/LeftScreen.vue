@@ -7,7 +7,9 @@ import type { Left, QuiltRow } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { asDone } from '@/page/done'
+import OwnInk from '@/page/OwnInk.vue'
 import PageView from '@/page/PageView.vue'
+import SaidList from '@/page/SaidList.vue'
 import PlacedMarks from '@/review/PlacedMarks.vue'
 
 /** A student's page as they left it; goes along while they work. */
@@ -26,6 +28,7 @@ const way = computed(() => {
 })
 const drawn = computed(() => asDone(page.value!.items, left.value!.state, left.value!.sides))
 
+const own = computed(() => left.value!.state.own?.[page.value!.id])
 /** Of all rounds the newest; the one that is looked at is followed only while it is that. */
 const newest = ref(1)
 async function load(round?: number) {
@@ -90,7 +93,9 @@ onBeforeUnmount(() => stream?.close())
       </p>
       <PageView class="sheet" :page="page" :drawn="drawn" :described="`${page.name} as ${left.name} left it`">
         <PlacedMarks :drawn="drawn" :state="left.state" :page="page" />
+        <OwnInk v-if="own?.ink" :ink="own.ink" />
       </PageView>
+      <SaidList :said="own?.said ?? []" />
     </template>
   </main>
 </template>

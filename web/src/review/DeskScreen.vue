@@ -7,7 +7,9 @@ import type { DeskView, QuiltRow, Waiting } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { asDone } from '@/page/done'
+import OwnInk from '@/page/OwnInk.vue'
 import PageView from '@/page/PageView.vue'
+import SaidList from '@/page/SaidList.vue'
 import PinLayer from '@/student/PinLayer.vue'
 import ByPieceDesk from './ByPieceDesk.vue'
 import { onDesk } from './desk'
@@ -41,6 +43,7 @@ const page = computed(() => {
   return pages.value.find((one) => one.id === id) ?? pages.value[0]!
 })
 const drawn = computed(() => asDone(page.value.items, state.value, work.value!.sides))
+const own = computed(() => state.value.own?.[page.value.id])
 const after = computed(() => waiting.value.filter((one) => one.attemptId !== work.value?.attemptId).length)
 const pinsHere = computed(() => (replay.at.value < 0 ? (desk.review.value.pins ?? []) : []))
 
@@ -257,11 +260,13 @@ function pick(event: MouseEvent) {
           <div class="sheet" @click="pick">
             <PageView :page="page" :drawn="drawn" :described="`${page.name} as ${work.name} left it`">
               <PlacedMarks :drawn="drawn" :state="state" :page="page" />
+              <OwnInk v-if="own?.ink" :ink="own.ink" />
             </PageView>
             <PinLayer :pins="pinsHere" :page="page" :state="state" editing @remove="desk.unpin" />
           </div>
           <WhatHappened :replay="replay" :page-id="page.id" />
         </div>
+        <SaidList :said="own?.said ?? []" />
         <SayPanel
           :key="work.attemptId"
           :desk="desk"

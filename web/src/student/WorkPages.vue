@@ -15,10 +15,14 @@ import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { said } from '@/api/client'
 import type { FileRef, PinnedWords, Route } from '@/api/types'
 import { isPiece } from '@/page/names'
+import SaidList from '@/page/SaidList.vue'
 import { before, pageOf } from '@/page/routes'
 import { useCountdown } from './countdown'
 import { clock, toldOfCheck } from './feedback'
 import FileDialog from './FileDialog.vue'
+import { useHand } from './hand'
+import HandRack from './HandRack.vue'
+import InkSheet from './InkSheet.vue'
 import LeaveDialog from './LeaveDialog.vue'
 import PinLayer from './PinLayer.vue'
 import ShowSolution from './ShowSolution.vue'
@@ -114,6 +118,25 @@ async function make(act: Parameters<Work['make']>[0]) {
   } catch (error) {
     words.value = said(error)
     return null
+  }
+}
+
+const own = computed(() => state.value.own?.[page.value.id])
+const besides = computed(() => props.work.view.besides)
+const rests = computed(() => handedIn.value || timeIsUp.value || props.resting)
+const hand = useHand(
+  () => page.value.id,
+  () => state.value.own,
+  make,
+)
+const { ink } = hand
+watch(rests, () => hand.take('move'))
+async function heardSay(sound: Blob, seconds: number) {
+  try {
+    await props.work.say(page.value.id, sound, seconds)
+    words.value = 'Your voice is on the page'
+  } catch (error) {
+    words.value = said(error)
   }
 }
 
@@ -220,32 +243,51 @@ async function handIn() {
       </li>
     </ol>
 
-    <div class="board">
-      <div class="paper" :style="{ '--size': size / 100 }">
-        <StudentPage
-          :page="page"
-          :work="work"
-          :resting="handedIn || timeIsUp || resting"
-          @say="words = $event"
-          @hint="hint = $event"
-          @follow="follow"
+    <div class="desk">
+      <HandRack
+        v-if="rests ? false : besides.draw || besides.record"
+        :hand="hand"
+        :draw="besides.draw"
+        :record="besides.record"
+        :inked="ink.length > 0"
+        @said="heardSay"
+        @say="words = $event"
+      />
+      <div class="board">
+        <div class="paper" :style="{ '--size': size / 100 }">
+          <StudentPage
+            :page="page"
+            :work="work"
+            :resting="rests"
+            @say="words = $event"
+            @hint="hint = $event"
+            @follow="follow"
+          />
+          <InkSheet :key="page.id" :ink="ink" :hand="hand" />
+          <PinLayer v-if="pins.length" :pins="pins" :page="page" :state="state" />
+        </div>
+        <SaidList
+          class="said"
+          :said="own?.said ?? []"
+          :here="work.heard.value"
+          :own="!rests"
+          @remove="make({ kind: 'unsay', pageId: page.id, recordingId: $event })"
         />
-        <PinLayer v-if="pins.length" :pins="pins" :page="page" :state="state" />
+        <p v-if="hint" class="hint" role="status">
+          <PhLightbulb :size="26" weight="fill" aria-hidden="true" /><span
+            ><strong>Hint:</strong> {{ hint }}</span
+          >
+          <button class="btn quiet" aria-label="Close the hint" title="Close" @click="hint = ''">
+            <PhX :size="20" aria-hidden="true" />
+          </button>
+        </p>
+        <p v-if="speaking?.text" class="hint heard" role="status">
+          <PhSpeakerHigh :size="26" weight="fill" aria-hidden="true" /><span>{{ speaking.text }}</span>
+          <button class="btn quiet" aria-label="Stop" title="Stop" @click="hush">
+            <PhX :size="20" aria-hidden="true" />
+          </button>
+        </p>
       </div>
-      <p v-if="hint" class="hint" role="status">
-        <PhLightbulb :size="26" weight="fill" aria-hidden="true" /><span
-          ><strong>Hint:</strong> {{ hint }}</span
-        >
-        <button class="btn quiet" aria-label="Close the hint" title="Close" @click="hint = ''">
-          <PhX :size="20" aria-hidden="true" />
-        </button>
-      </p>
-      <p v-if="speaking?.text" class="hint heard" role="status">
-        <PhSpeakerHigh :size="26" weight="fill" aria-hidden="true" /><span>{{ speaking.text }}</span>
-        <button class="btn quiet" aria-label="Stop" title="Stop" @click="hush">
-          <PhX :size="20" aria-hidden="true" />
-        </button>
-      </p>
     </div>
 
     <div class="buttons">
@@ -369,8 +411,24 @@ async function handIn() {
   border-color: var(--saffron);
   box-shadow: 0 0 0 2px var(--saffron);
 }
+/* The hand's tools stand beside the page, or above it where it stands upright. */
+.desk {
+  display: flex;
+  gap: 12px;
+  width: 100%;
+  min-height: 0;
+}
+@media (max-aspect-ratio: 1/1) {
+  .desk {
+    flex-direction: column;
+  }
+}
+.said {
+  margin-top: 8px;
+}
 /* The page is as large as what is left between the tiles and the buttons, whatever stands above them. */
 .board {
+  flex: 1;
   display: grid;
   place-content: center;
   width: 100%;

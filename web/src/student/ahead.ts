@@ -1,4 +1,5 @@
 import type { Act, AttemptState, Move } from '@/api/types'
+import { ownAfter } from './own'
 
 /**
  * The state as it looks with moves that the server has not seen yet: things lie where they were put and say what was
@@ -42,6 +43,10 @@ function after(state: AttemptState, act: Act): AttemptState {
       return { ...state, pageId: act.pageId, came: cameAfter(state, act.pageId, act.back) }
     case 'hand-in':
       return { ...state, standing: 'HANDED_IN' }
+    case 'draw':
+    case 'say':
+    case 'unsay':
+      return { ...state, own: ownAfter(state.own, act) }
     default:
       // What only the server can answer, such as a check, waits for it.
       return state

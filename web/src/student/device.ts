@@ -9,6 +9,10 @@ export interface Device {
   forgetMove(moveId: string): Promise<void>
   /** Moves that were not acknowledged yet, in the order in which they were made. */
   movesOf(attemptId: string): Promise<Move[]>
+  /** The sound of a recording, until the server has it. */
+  keepSound(recordingId: string, sound: Blob): Promise<void>
+  soundOf(recordingId: string): Promise<Blob | null>
+  forgetSound(recordingId: string): Promise<void>
   keepView(view: AttemptView): Promise<void>
   viewOf(assignmentId: string): Promise<AttemptView | null>
   /** On a shared tablet nothing of a student stays once they leave, except moves that the server does not have. */
@@ -22,13 +26,16 @@ interface Shelf extends DBSchema {
     indexes: { attempt: string; move: string }
   }
   views: { key: string; value: AttemptView }
+  sounds: { key: string; value: Blob }
 }
 
 let opening: Promise<IDBPDatabase<Shelf>> | null = null
 
 function shelf() {
-  opening ??= openDB<Shelf>('glad-tile', 1, {
-    upgrade(db) {
+  opening ??= openDB<Shelf>('glad-tile', 2, {
+    upgrade(db, before) {
+      if (before < 2) db.createObjectStore('sounds')
+      if (before >= 1) return
       const moves = db.createObjectStore('moves', { autoIncrement: true })
       moves.createIndex('attempt', 'attemptId')
       moves.createIndex('move', 'move.id')
@@ -52,6 +59,15 @@ export const browserDevice: Device = {
   async movesOf(attemptId) {
     return (await (await shelf()).getAllFromIndex('moves', 'attempt', attemptId)).map((one) => one.move)
   },
+  async keepSound(recordingId, sound) {
+    await (await shelf()).put('sounds', sound, recordingId)
+  },
+  async soundOf(recordingId) {
+    return (await (await shelf()).get('sounds', recordingId)) ?? null
+  },
+  async forgetSound(recordingId) {
+    await (await shelf()).delete('sounds', recordingId)
+  },
   async keepView(view) {
     await (await shelf()).put('views', view, view.assignmentId)
   },
@@ -66,6 +82,7 @@ export const browserDevice: Device = {
 /** For browsers that let nothing be kept, as in a private window: everything is lost with the page, and it says so. */
 export function passingDevice(): Device {
   let kept: { attemptId: string; move: Move }[] = []
+  const sounds = new Map<string, Blob>()
   return {
     lasting: false,
     async keepMove(attemptId, move) {
@@ -76,6 +93,15 @@ export function passingDevice(): Device {
     },
     async movesOf(attemptId) {
       return kept.filter((one) => one.attemptId === attemptId).map((one) => one.move)
+    },
+    async keepSound(recordingId, sound) {
+      sounds.set(recordingId, sound)
+    },
+    async soundOf(recordingId) {
+      return sounds.get(recordingId) ?? null
+    },
+    async forgetSound(recordingId) {
+      sounds.delete(recordingId)
     },
     async keepView() {},
     async viewOf() {

@@ -1,11 +1,12 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { AttemptView, Move, Moved } from '@/api/types'
+import type { Act, AttemptView, Move, Moved, Stroke } from '@/api/types'
+import { passingDevice } from './device'
 import { attemptWork, tryWork } from './work'
 
 const opened: AttemptView = {
   id: 'attempt',
   assignmentId: 'assignment',
-  view: { title: 'Sky', pages: [], buttons: true },
+  view: { title: 'Sky', pages: [], buttons: true, besides: { draw: true, record: false } },
   state: { seq: 0, pageId: 'p', standing: 'WORKING', pieces: {} },
   placements: 2,
   progress: { solved: 0, on: {}, score: { got: 0, most: 2 } },
@@ -88,7 +89,7 @@ describe('what the server says of a move', () => {
   function answers(...all: object[]) {
     const bodies: { moves: Move[] }[] = []
     vi.stubGlobal('fetch', async (_: string, init: { body: string }) => {
-      bodies.push(JSON.parse(init.body) as { moves: Move[] })
+      if (init.body) bodies.push(JSON.parse(init.body) as { moves: Move[] })
       const { status = 200, ...body } = all.shift() as { status?: number }
       return new Response(JSON.stringify(body), { status, headers: { 'Content-Type': 'application/json' } })
     })
@@ -133,6 +134,60 @@ describe('what the server says of a move', () => {
     await work.make(put)
     expect(work.progress.value.solved).toBe(2)
     expect(work.kept.value).toBe('kept')
+  })
+
+  it('says nothing of ink: what was sent is there, and a stroke that came again is there once', async () => {
+    const stroke = {
+      tool: 'PEN',
+      colour: '#1f2d33',
+      width: 6,
+      dash: 'SOLID',
+      points: [0, 0, 128],
+    } satisfies Stroke
+    const act: Act = { kind: 'draw', pageId: 'p', drawn: [{ id: 'a', stroke }] }
+    answers(moved({}), moved({}))
+    const work = attemptWork(opened)
+    await work.make(act)
+    await work.make(act)
+    expect(work.state.value.own!.p!.ink).toHaveLength(1)
+  })
+
+  it('is asked for whole where somebody else moved in between', async () => {
+    answers(moved({ seq: 3 }), { ...opened, state: { ...opened.state, seq: 3, pieces: { moon: lying(4) } } })
+    const work = attemptWork(opened)
+    await work.make(put)
+    await vi.waitFor(() => expect(work.state.value.pieces).toHaveProperty('moon'))
+  })
+
+  it('of a recording comes after the recording itself, from this device, as often as it takes', async () => {
+    vi.stubGlobal('URL', { createObjectURL: () => 'blob:here' })
+    const file = { sha256: 'b'.repeat(64), name: 'Recording', mediaType: 'audio/webm' }
+    const asked: [string, unknown][] = []
+    let silent = 2
+    vi.stubGlobal('fetch', async (path: string, init: { body: unknown }) => {
+      asked.push([path, init.body])
+      if (silent-- > 0) throw new TypeError('network')
+      return new Response(JSON.stringify(path.endsWith('recordings') ? file : moved({})))
+    })
+    const device = passingDevice()
+    const work = attemptWork(opened, device)
+    const saying = work.say('p', new Blob(['hm']), 2)
+    await vi.waitFor(() => expect(work.state.value.own?.p?.said).toHaveLength(1))
+    const [id] = Object.keys(work.heard.value)
+    expect(work.heard.value[id!]).toBe('blob:here')
+    work.tryNow()
+    await vi.waitFor(() => expect(asked).toHaveLength(2))
+    work.tryNow()
+    await saying
+    expect(asked.map(([path]) => path.split('/').pop())).toEqual([
+      'recordings',
+      'recordings',
+      'recordings',
+      'moves',
+    ])
+    expect(JSON.parse(asked[3]![1] as string).moves[0].act.recording).toMatchObject({ id, file })
+    expect(work.state.value.own!.p!.said).toMatchObject([{ id, file, seconds: 2 }])
+    await vi.waitFor(async () => expect(await device.soundOf(id!)).toBeNull())
   })
 
   it('of a try is told everything so far each time, for the server keeps nothing of it', async () => {

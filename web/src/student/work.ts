@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef } from 'vue'
-import { get, post, Refusal, said } from '@/api/client'
+import { get, post, Refusal, said, sendBytes } from '@/api/client'
 import { newId } from '@/api/id'
 import type {
   Act,
@@ -7,6 +7,7 @@ import type {
   AttemptState,
   AttemptView,
   Course,
+  FileRef,
   Move,
   Moved,
   OtherSide,
@@ -19,6 +20,7 @@ import type {
 } from '@/api/types'
 import { withAhead } from './ahead'
 import { passingDevice, type Device } from './device'
+import { ownAfter } from './own'
 
 /** Work on pages: a student's attempt, or a teacher's try. Both are judged on the server. */
 export interface Work {
@@ -41,6 +43,10 @@ export interface Work {
    */
   readonly kept: { value: string }
   make(act: Act): Promise<Verdict | null>
+  /** Puts what was said on a page. */
+  say(pageId: string, sound: Blob, seconds: number): Promise<void>
+  /** Where recordings are heard from that were made in this browser, by their id. */
+  readonly heard: { value: Record<string, string> }
   /** Asks for everything again: a page may have opened by itself, when a time was up. */
   refresh(): Promise<void>
 }
@@ -56,13 +62,25 @@ export interface AttemptWork extends Work {
   tryNow(): void
 }
 
+interface Sent {
+  moved: Moved
+  /** As it was sent. */
+  act: Act
+}
+
 const PAUSE = [500, 1000, 2000, 4000, 8000]
 const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
 
 const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toISOString() })
 
-/** The state as the server says it is now; of the pieces it says only what changed. */
-function stateAfter(was: AttemptState, moved: Moved): AttemptState {
+/** Stands for the file of a recording that the server does not have yet. */
+const NOT_YET: FileRef = { sha256: '0'.repeat(64), name: 'Recording', mediaType: 'audio/webm' }
+
+/**
+ * The state as the server says it is now. Of the pieces it says only what changed, and nothing of what was drawn and
+ * said: that is what was sent.
+ */
+function stateAfter(was: AttemptState, moved: Moved, act: Act): AttemptState {
   const { seq, pageId, standing, over, slid, written, zones, typed, shown, came, met, spots } = moved
   const pieces = { ...was.pieces, ...moved.pieces }
   for (const id of moved.gone ?? []) delete pieces[id]
@@ -80,6 +98,8 @@ function stateAfter(was: AttemptState, moved: Moved): AttemptState {
     came,
     met,
     spots,
+    // A move that came again was in the state already.
+    own: moved.seq > was.seq ? ownAfter(was.own, act) : was.own,
     opened: was.opened,
   }
 }
@@ -118,16 +138,19 @@ export function attemptWork(
   const state = computed(() => (away.value ? withAhead(confirmed.value, waiting.value) : confirmed.value))
   let last: Promise<unknown> = Promise.resolve()
   let wake: (() => void) | null = null
+  let overtaken = false
+  const heard = shallowRef<Record<string, string>>({})
 
-  async function send(one: Move): Promise<Moved> {
+  async function send(made: Move): Promise<Sent> {
     for (let tries = 0; ; tries++) {
       try {
+        const one = await withSound(made)
         const moved = await post<Moved>(`/api/attempts/${opened.id}/moves`, {
           moves: [one],
           sentAt: new Date().toISOString(),
         })
         away.value = false
-        return moved
+        return { moved, act: one.act }
       } catch (error) {
         const held = error instanceof Refusal && error.rule === HELD
         if (!(error instanceof Refusal) || !(error.passing || held)) throw error
@@ -141,8 +164,20 @@ export function attemptWork(
     }
   }
 
-  function take(moved: Moved) {
-    confirmed.value = stateAfter(confirmed.value, moved)
+  /** A recording goes ahead of the move that puts it on its page. */
+  async function withSound(one: Move): Promise<Move> {
+    const { act } = one
+    if (act.kind !== 'say' || act.recording.file.sha256 !== NOT_YET.sha256) return one
+    const sound = await device.soundOf(act.recording.id)
+    if (!sound) throw new Refusal(410, 'The recording is not on this device any more. Say it again.')
+    const file = await sendBytes<FileRef>(`/api/attempts/${opened.id}/recordings`, sound)
+    return { ...one, act: { ...act, recording: { ...act.recording, file } } }
+  }
+
+  function take({ moved, act }: Sent) {
+    // Somebody else moved in between, and what they did is not in this answer.
+    if (moved.seq > confirmed.value.seq + 1) overtaken = true
+    confirmed.value = stateAfter(confirmed.value, moved, act)
     sides.value = moved.sides ?? {}
     spoken.value = moved.said ?? {}
     progress.value = moved.progress
@@ -150,13 +185,18 @@ export function attemptWork(
     view.value = withPages(view.value, moved.opened)
   }
 
-  function queue(one: Move): Promise<Moved> {
+  function queue(one: Move): Promise<Sent> {
     waiting.value = [...waiting.value, one]
     const sent = last.then(() => send(one))
     const done = sent.then(take).catch(() => {})
     last = done.then(async () => {
       waiting.value = waiting.value.filter((other) => other !== one)
       await device.forgetMove(one.id).catch(() => {})
+      if (one.act.kind === 'say') await device.forgetSound(one.act.recording.id).catch(() => {})
+      if (overtaken && waiting.value.length === 0) {
+        overtaken = false
+        await refresh().catch(() => {})
+      }
     })
     return sent
   }
@@ -167,7 +207,7 @@ export function attemptWork(
     const laid = device.keepMove(opened.id, one).catch(() => {})
     const sent = queue(one)
     try {
-      const moved = await sent
+      const { moved } = await sent
       await laid
       if (waiting.value.length <= 1) kept.value = 'kept'
       return moved.verdicts[one.id] ?? null
@@ -175,6 +215,13 @@ export function attemptWork(
       kept.value = said(error)
       throw error
     }
+  }
+
+  async function say(pageId: string, sound: Blob, seconds: number) {
+    const id = newId()
+    await device.keepSound(id, sound)
+    heard.value = { ...heard.value, [id]: URL.createObjectURL(sound) }
+    await make({ kind: 'say', pageId, recording: { id, file: NOT_YET, seconds } })
   }
 
   /** The same from the server: after a time was up, or when another device or a team mate moved. */
@@ -217,6 +264,8 @@ export function attemptWork(
     kept,
     waiting,
     make,
+    say,
+    heard,
     refresh,
     tryNow: () => wake?.(),
   }
@@ -231,6 +280,7 @@ export function tryWork(activityId: string, first: Tried): Work {
   const course = shallowRef(first.course)
   const view = shallowRef(first.view)
   const moves: Move[] = []
+  const heard = shallowRef<Record<string, string>>({})
   let last: Promise<unknown> = Promise.resolve()
 
   async function send(one: Move): Promise<Tried> {
@@ -251,6 +301,12 @@ export function tryWork(activityId: string, first: Tried): Work {
     view.value = tried.view
     return tried.verdict ?? null
   }
+  /** Heard from this browser alone: a try leaves nothing behind. */
+  async function say(pageId: string, sound: Blob, seconds: number) {
+    const id = newId()
+    heard.value = { ...heard.value, [id]: URL.createObjectURL(sound) }
+    await make({ kind: 'say', pageId, recording: { id, file: NOT_YET, seconds } })
+  }
   async function refresh() {
     const tried = await post<Tried>(`/api/activities/${activityId}/try`, { moves })
     course.value = tried.course
@@ -268,6 +324,8 @@ export function tryWork(activityId: string, first: Tried): Work {
     said: spoken,
     kept: ref('kept'),
     make,
+    say,
+    heard,
     refresh,
   }
 }

@@ -14,9 +14,10 @@ import {
   type Drawn,
   type PageStroke,
 } from '@/gesture/ink'
+import { drawnBy, growing } from '@/gesture/growing'
 import { contains, inBox, onPage, PAGE, type Point } from '@/page/geometry'
 import InkBody from '@/page/InkBody.vue'
-import { filled, linePath, outlinePath } from '@/page/ink'
+import { filled } from '@/page/ink'
 import { dashArray } from '@/page/shapes'
 import type { Bench } from './bench'
 import { neatWanted, pens } from './pens'
@@ -49,12 +50,6 @@ const inks = () =>
     (item): item is Bearer => item.kind === 'ink' || (item.kind === 'note' && Boolean(item.ink)),
   )
 
-function drawnAt(event: PointerEvent): Drawn {
-  // Only a pen knows how hard it is pressed; a finger or a mouse draws evenly.
-  const pressure = event.pointerType === 'pen' ? event.pressure || 0.5 : 0.5
-  return { ...props.pointAt(event), pressure }
-}
-
 function down(event: PointerEvent) {
   if (event.button !== 0) return
   event.stopPropagation()
@@ -62,7 +57,7 @@ function down(event: PointerEvent) {
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   offer.value = null
   drawing = true
-  points = [drawnAt(event)]
+  points = drawnBy(event, props.pointAt).slice(-1)
   if (rubbing.value) rubAt(points[0]!)
   else draw()
 }
@@ -71,43 +66,20 @@ function move(event: PointerEvent) {
   const at = props.pointAt(event)
   cursor.value = rubbing.value ? at : null
   if (!drawing) return
-  const events = event.getCoalescedEvents?.() ?? []
-  for (const one of events.length ? events : [event]) {
-    const point = drawnAt(one)
+  for (const point of drawnBy(event, props.pointAt)) {
     if (rubbing.value) rubAt(point)
     else points.push(point)
   }
   if (!rubbing.value) draw()
 }
 
-/**
- * Straight into the drawing: no component is drawn anew while a stroke grows. What lies further back stays as it is
- * and is neither computed nor painted again, so the thousandth point takes no longer than the tenth. Broken lines are
- * drawn whole: their dashes would begin anew.
- */
-const IN_A_PIECE = 120
-/** So much of the piece before is drawn again that the two lie over one another without a seam. */
-const SEAM = 16
-let behind: Element[] = []
-let begins = 0
+const line = growing(() => path.value)
 function draw() {
   const own = pen.value
-  const solid = Boolean(own && filled({ tool: own.tool, dash: own.dash } as Stroke))
-  const triples = points.slice(begins).map((p): [number, number, number] => [p.x, p.y, p.pressure])
-  path.value?.setAttribute('d', solid ? outlinePath(triples, own!.width) : linePath(triples))
-  if (solid && path.value && points.length - begins > IN_A_PIECE) {
-    const done = path.value.cloneNode() as Element
-    path.value.before(done)
-    behind.push(done)
-    begins = points.length - SEAM
-  }
+  const solid = own && filled({ tool: own.tool, dash: own.dash } as Stroke)
+  line.draw(points, solid ? own.width : null)
 }
-function wipe() {
-  behind.forEach((piece) => piece.remove())
-  behind = []
-  begins = 0
-  path.value?.removeAttribute('d')
-}
+const wipe = () => line.wipe()
 
 function up() {
   if (!drawing) return

@@ -39,6 +39,11 @@ function setSolution(change: Partial<NonNullable<Terms['solution']>>) {
       solution: { when, oneByOne, ...(when === 'AFTER_TRIES' ? { tries } : {}) },
     })
 }
+const besides = computed(() => terms.value.besides ?? { draw: true, record: false })
+function setBesides(change: Partial<NonNullable<Terms['besides']>>) {
+  const now = { ...besides.value, ...change }
+  set({ besides: now.draw && !now.record ? undefined : now })
+}
 const told = ref('')
 watchEffect(async () => (told.value = await pointsSaid(points.value, post)))
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
@@ -105,6 +110,18 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
     <label class="line"
       ><input type="checkbox" :checked="points.parts" @change="setPoints({ parts: checked($event) })" />A
       share for what is right of several</label
+    >
+    <h3>Students may also</h3>
+    <label class="line"
+      ><input type="checkbox" :checked="besides.draw" @change="setBesides({ draw: checked($event) })" />draw
+      on the pages</label
+    >
+    <label class="line"
+      ><input
+        type="checkbox"
+        :checked="besides.record"
+        @change="setBesides({ record: checked($event) })"
+      />say something and record it</label
     >
     <h3>Time</h3>
     <label

@@ -56,6 +56,15 @@ public final class Bounds {
     /** UTF-16 units that a student writes on one note. */
     public static final int WRITTEN_LENGTH = 2_000;
 
+    /** Strokes of a student on one page, their points in a whole attempt, and recordings on one page. */
+    public static final int DRAWN_STROKES = 1_000;
+
+    public static final int DRAWN_POINTS = 100_000;
+    public static final int RECORDINGS = 5;
+    /** Of one recording of a student: its length, and its bytes. */
+    public static final int RECORDED_SECONDS = 180;
+
+    public static final int RECORDED_BYTES = 4 * 1024 * 1024;
     /** UTF-16 units in a label, and labels on one piece or of one zone. */
     public static final int LABEL_LENGTH = 60;
 

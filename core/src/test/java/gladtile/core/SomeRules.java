@@ -5,6 +5,7 @@ import gladtile.core.activity.Gap;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.Besides;
 import gladtile.core.answer.Facts;
 import gladtile.core.answer.Hint;
 import gladtile.core.answer.Moment;
@@ -86,7 +87,8 @@ public final class SomeRules {
                 random.nextBoolean() ? new Solution(Solution.When.AFTER_TRIES, 3, true) : null,
                 random.nextBoolean() ? 300 : null,
                 random.nextBoolean() ? Map.of(pageId, 60) : Map.of(),
-                random.nextBoolean() ? List.of("SMALL_TEXT b") : List.of());
+                random.nextBoolean() ? List.of("SMALL_TEXT b") : List.of(),
+                random.nextBoolean() ? new Besides(random.nextBoolean(), random.nextBoolean()) : null);
     }
 
     /** A set of the first two zones of the activity; none where there are fewer. */

@@ -426,6 +426,15 @@ class AuthorisationTest {
                         200,
                         403,
                         403),
+                new Row(
+                        POST + "/api/attempts/{id}/recordings",
+                        "/api/attempts/" + attempt + "/recordings",
+                        new byte[] {1},
+                        401,
+                        404,
+                        409,
+                        403,
+                        403),
                 // No such file: being allowed to ask shows as 404.
                 new Row(GET + "/api/files/{sha256}", "/api/files/" + "0".repeat(64), null, 401, 404, 404, 404, 404),
                 new Row(POST + "/api/files/pictures", "/api/files/pictures", nothing, 401, 415, 415, 415, 415),

@@ -2,7 +2,9 @@ package gladtile.core.activity;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import java.util.AbstractList;
 import java.util.List;
+import java.util.RandomAccess;
 
 /**
  * One stroke of ink.
@@ -22,12 +24,42 @@ public record Stroke(Tool tool, String colour, double width, Dash dash, List<Int
     private static final int PER_POINT = 3;
     private static final int MOST = 10 * (int) Bounds.COORDINATE;
 
+    /** How many points it has. */
+    public int count() {
+        return points.size() / PER_POINT;
+    }
+
+    /** Whole classes draw at once, and every number as an object of its own would take five times the room. */
+    private static final class Packed extends AbstractList<Integer> implements RandomAccess {
+        private final int[] numbers;
+
+        private Packed(int[] numbers) {
+            this.numbers = numbers;
+        }
+
+        static List<Integer> of(List<Integer> points) {
+            return points instanceof Packed
+                    ? points
+                    : new Packed(points.stream().mapToInt(Integer::intValue).toArray());
+        }
+
+        @Override
+        public Integer get(int index) {
+            return numbers[index];
+        }
+
+        @Override
+        public int size() {
+            return numbers.length;
+        }
+    }
+
     public Stroke {
         Bounds.present("stroke.tool", tool);
         Colour.check("stroke.colour", colour);
         Bounds.within("stroke.width", width, Bounds.THICKNESS_LEAST, Bounds.THICKNESS_MOST);
         Bounds.present("stroke.dash", dash);
-        points = List.copyOf(Bounds.present("stroke.points", points));
+        points = Packed.of(Bounds.present("stroke.points", points));
         Bounds.count("stroke.points", points.size() / PER_POINT, Bounds.POINTS_IN_A_STROKE);
         if (points.isEmpty() || points.size() % PER_POINT != 0) {
             throw new OutOfBounds("stroke.points", "a stroke has x, y and pressure of at least one point");

@@ -16,6 +16,7 @@ import java.util.TreeSet;
  * @param solution absent for never
  * @param seconds time for the whole, by the server's clock; absent for no end
  * @param pageSeconds page id to the time for that page, from when it is first opened
+ * @param besides what students may do of their own accord; absent for the usual
  * @param accepted findings of the page check that are meant to be so, by their name
  */
 public record Terms(
@@ -24,11 +25,13 @@ public record Terms(
         @JsonInclude(JsonInclude.Include.NON_NULL) Solution solution,
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer seconds,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Integer> pageSeconds,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> accepted) {
-    public static final Terms USUAL = new Terms(null, null, null, null, null, null);
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> accepted,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Besides besides) {
+    public static final Terms USUAL = new Terms(null, null, null, null, null, null, null);
 
     public Terms {
         score = Points.USUAL.equals(score) ? null : score;
+        besides = Besides.USUAL.equals(besides) ? null : besides;
         solution = Solution.NEVER.equals(solution) ? null : solution;
         weights = weights == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(weights));
         Bounds.count("terms.weights", weights.size(), Bounds.PAGES);
@@ -56,7 +59,7 @@ public record Terms(
 
     /** @param names of findings that are meant to be so */
     public Terms withAccepted(List<String> names) {
-        return new Terms(score, weights, solution, seconds, pageSeconds, names);
+        return new Terms(score, weights, solution, seconds, pageSeconds, names, besides);
     }
 
     static Terms orNull(Terms terms) {
@@ -71,6 +74,14 @@ public record Terms(
         return solution == null ? Solution.NEVER : solution;
     }
 
+    public Besides mayBesides() {
+        return besides == null ? Besides.USUAL : besides;
+    }
+
+    public Terms withBesides(Besides now) {
+        return new Terms(score, weights, solution, seconds, pageSeconds, accepted, now);
+    }
+
     public double weight(String pageId) {
         return weights.getOrDefault(pageId, 1.0);
     }
@@ -81,23 +92,23 @@ public record Terms(
     }
 
     public Terms withPoints(Points newPoints) {
-        return new Terms(newPoints, weights, solution, seconds, pageSeconds, accepted);
+        return new Terms(newPoints, weights, solution, seconds, pageSeconds, accepted, besides);
     }
 
     public Terms withWeights(Map<String, Double> newWeights) {
-        return new Terms(score, newWeights, solution, seconds, pageSeconds, accepted);
+        return new Terms(score, newWeights, solution, seconds, pageSeconds, accepted, besides);
     }
 
     public Terms withSolution(Solution newSolution) {
-        return new Terms(score, weights, newSolution, seconds, pageSeconds, accepted);
+        return new Terms(score, weights, newSolution, seconds, pageSeconds, accepted, besides);
     }
 
     public Terms withSeconds(Integer time) {
-        return new Terms(score, weights, solution, time, pageSeconds, accepted);
+        return new Terms(score, weights, solution, time, pageSeconds, accepted, besides);
     }
 
     public Terms withPageSeconds(Map<String, Integer> times) {
-        return new Terms(score, weights, solution, seconds, times, accepted);
+        return new Terms(score, weights, solution, seconds, times, accepted, besides);
     }
 
     Terms withoutPage(String pageId) {
@@ -105,6 +116,6 @@ public record Terms(
         left.remove(pageId);
         Map<String, Integer> times = new TreeMap<>(pageSeconds);
         times.remove(pageId);
-        return new Terms(score, left, solution, seconds, times, accepted);
+        return new Terms(score, left, solution, seconds, times, accepted, besides);
     }
 }

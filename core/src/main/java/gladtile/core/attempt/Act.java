@@ -19,6 +19,9 @@ import java.util.List;
     @JsonSubTypes.Type(value = Act.StartAgain.class, name = "start-again"),
     @JsonSubTypes.Type(value = Act.Open.class, name = "open"),
     @JsonSubTypes.Type(value = Act.Reveal.class, name = "reveal"),
+    @JsonSubTypes.Type(value = Act.Draw.class, name = "draw"),
+    @JsonSubTypes.Type(value = Act.Say.class, name = "say"),
+    @JsonSubTypes.Type(value = Act.Unsay.class, name = "unsay"),
     @JsonSubTypes.Type(value = Act.HandIn.class, name = "hand-in")
 })
 public sealed interface Act {
@@ -153,6 +156,44 @@ public sealed interface Act {
             itemIds = List.copyOf(Bounds.present("reveal.itemIds", itemIds));
             Bounds.within("reveal.itemIds", itemIds.size(), 1, Bounds.SPOTS);
             itemIds.forEach(id -> Bounds.id("reveal.itemIds", id));
+        }
+    }
+
+    /**
+     * Strokes were drawn, or rubbed out and what was left of them drawn anew.
+     *
+     * @param gone ids of strokes that go
+     */
+    record Draw(
+            String pageId,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<DrawnStroke> drawn,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> gone)
+            implements Act {
+        public Draw {
+            Bounds.id("page.id", pageId);
+            drawn = drawn == null ? List.of() : List.copyOf(drawn);
+            gone = gone == null ? List.of() : List.copyOf(gone);
+            Bounds.within("draw.drawn", drawn.size(), 0, Bounds.DRAWN_STROKES);
+            Bounds.within("draw.gone", gone.size(), 0, Bounds.DRAWN_STROKES);
+            gone.forEach(id -> Bounds.id("draw.gone", id));
+            int points = drawn.stream().mapToInt(one -> one.stroke().count()).sum();
+            Bounds.within("draw.points", points, 0, Bounds.DRAWN_POINTS);
+        }
+    }
+
+    /** Something was said to a page. */
+    record Say(String pageId, Recording recording) implements Act {
+        public Say {
+            Bounds.id("page.id", pageId);
+            Bounds.present("say.recording", recording);
+        }
+    }
+
+    /** A recording was taken away. */
+    record Unsay(String pageId, String recordingId) implements Act {
+        public Unsay {
+            Bounds.id("page.id", pageId);
+            Bounds.id("recording.id", recordingId);
         }
     }
 

@@ -59,7 +59,8 @@ public final class AfterView {
                 state.opened(),
                 state.came(),
                 state.met(),
-                state.spots());
+                state.spots(),
+                state.own());
     }
 
     private static PieceState unjudged(PieceState piece) {

@@ -30,6 +30,7 @@ import java.util.Set;
  *     the whole has one: milliseconds since 1970 by the server's clock
  * @param met the pages that were met, in the order in which they were
  * @param spots the items that show though they begin hidden, or are hidden though they begin seen
+ * @param own what was drawn and said, by the id of the page
  * @param came the pages the student came through to the one that is open, the nearest last; at most {@link Bounds#CAME}
  */
 public record AttemptState(
@@ -46,7 +47,8 @@ public record AttemptState(
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Long> opened,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> came,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Met> met,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> spots) {
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> spots,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, OwnWork> own) {
     /** A page that was met. @param from the page one came from first; absent for the start */
     public record Met(
             String pageId,
@@ -66,10 +68,11 @@ public record AttemptState(
         came = came == null ? List.of() : List.copyOf(came);
         met = met == null || met.isEmpty() ? List.of(new Met(pageId, null)) : List.copyOf(met);
         spots = spots == null ? Set.of() : Set.copyOf(spots);
+        own = own == null ? Map.of() : Map.copyOf(own);
     }
 
     public AttemptState(long seq, String pageId, Standing standing, Map<String, PieceState> pieces) {
-        this(seq, pageId, standing, pieces, null, null, null, null, null, null, null, null, null, null);
+        this(seq, pageId, standing, pieces, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     /** An attempt at which nothing was done and nothing is counted down. */
@@ -95,6 +98,7 @@ public record AttemptState(
                 opened,
                 null,
                 null,
+                null,
                 null);
     }
 
@@ -111,7 +115,7 @@ public record AttemptState(
 
     private AttemptState as(Standing now, Map<String, Long> begun) {
         return new AttemptState(
-                seq, pageId, now, pieces, over, slid, written, zones, typed, shown, begun, came, met, spots);
+                seq, pageId, now, pieces, over, slid, written, zones, typed, shown, begun, came, met, spots, own);
     }
 
     /** As {@link #with(Move, Rules, Instant)} by the clock of the device: for where nothing is kept. */
@@ -178,7 +182,17 @@ public record AttemptState(
             return Checking.of(this, check, judge, rules);
         }
         if (act instanceof Act.StartAgain) {
-            return new Made(new Next(this).again(judge, rules.itemIds(page)).state(), Optional.empty());
+            return new Made(
+                    new Next(this).again(judge, rules.itemIds(page)).wiped(page).state(), Optional.empty());
+        }
+        if (act instanceof Act.Draw draw) {
+            return ByOneself.draw(this, draw, rules);
+        }
+        if (act instanceof Act.Say say) {
+            return ByOneself.say(this, say, rules);
+        }
+        if (act instanceof Act.Unsay unsay) {
+            return ByOneself.unsay(this, unsay);
         }
         return ByHand.of(this, act, rules);
     }

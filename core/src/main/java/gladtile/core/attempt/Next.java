@@ -29,6 +29,7 @@ final class Next {
     private final List<String> came;
     private final List<AttemptState.Met> met;
     private final Set<String> spots;
+    private final Map<String, OwnWork> own;
 
     Next(AttemptState was) {
         seq = was.seq() + 1;
@@ -45,11 +46,12 @@ final class Next {
         came = new ArrayList<>(was.came());
         met = new ArrayList<>(was.met());
         spots = new HashSet<>(was.spots());
+        own = new HashMap<>(was.own());
     }
 
     AttemptState state() {
         return new AttemptState(
-                seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, opened, came, met, spots);
+                seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, opened, came, met, spots, own);
     }
 
     There there() {
@@ -163,6 +165,19 @@ final class Next {
     Next slid(String coverId, double share) {
         slid.put(coverId, share);
         return this;
+    }
+
+    Next own(String page, OwnWork now) {
+        if (now.isEmpty()) {
+            own.remove(page);
+        } else {
+            own.put(page, now);
+        }
+        return this;
+    }
+
+    Next wiped(String page) {
+        return own(page, own.getOrDefault(page, OwnWork.NONE).wiped());
     }
 
     Next written(String noteId, String text) {

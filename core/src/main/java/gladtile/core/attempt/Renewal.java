@@ -69,7 +69,8 @@ public record Renewal(AttemptState state, List<String> gone, List<String> loosen
                 was.opened(),
                 was.came().stream().filter(to.pageIds()::contains).toList(),
                 met(was, to),
-                kept(was.spots(), items));
+                kept(was.spots(), items),
+                own(was, to));
         return new Renewal(state, List.copyOf(gone), List.copyOf(loosened));
     }
 
@@ -105,6 +106,13 @@ public record Renewal(AttemptState state, List<String> gone, List<String> loosen
         to.judges().forEach(judge -> there.addAll(judge.zoneIds()));
         zones.keySet().retainAll(there);
         return zones;
+    }
+
+    /** What was drawn and said goes with its page. */
+    private static Map<String, OwnWork> own(AttemptState was, Rules to) {
+        Map<String, OwnWork> own = new HashMap<>(was.own());
+        own.keySet().retainAll(to.pageIds());
+        return own;
     }
 
     private static List<AttemptState.Met> met(AttemptState was, Rules to) {

@@ -6,6 +6,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Traits;
+import gladtile.core.answer.Besides;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.Solution;
 import gladtile.core.attempt.AttemptState;
@@ -24,12 +25,14 @@ import java.util.Set;
  *
  * @param buttons whether students have Next and Back
  * @param shows when the solution may be seen; absent for never
+ * @param besides what they may do of their own accord
  * @param pointsFor what a placement gives, in words; absent where each gives one point and nothing else
  */
 public record StudentView(
         String title,
         List<StudentPage> pages,
         boolean buttons,
+        Besides besides,
         @JsonInclude(JsonInclude.Include.NON_NULL) Shows shows,
         @JsonInclude(JsonInclude.Include.NON_NULL) String pointsFor) {
     /** When the solution may be seen. @param after so many refusals; absent where they do not count */
@@ -69,6 +72,7 @@ public record StudentView(
                 edition.title(),
                 pages(edition, rules, open),
                 edition.passing().nextAndBack(),
+                rules.terms().mayBesides(),
                 solution.equals(Solution.NEVER)
                         ? null
                         : new Shows(solution.when(), solution.tries(), solution.oneByOne()),

@@ -161,6 +161,15 @@ class Replays {
         if (act instanceof Act.Slide) {
             return "%s, slid".formatted(item);
         }
+        if (act instanceof Act.Draw draw) {
+            return draw.gone().isEmpty() ? "drew" : "rubbed out";
+        }
+        if (act instanceof Act.Say say) {
+            return "said something, %d s".formatted(say.recording().seconds());
+        }
+        if (act instanceof Act.Unsay) {
+            return "took a recording away";
+        }
         return act instanceof Act.Reveal ? "showed or hid something" : "handed in";
     }
 

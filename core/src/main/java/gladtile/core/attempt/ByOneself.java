@@ -1,0 +1,61 @@
+package gladtile.core.attempt;
+
+import gladtile.core.Bounds;
+import gladtile.core.answer.Besides;
+import gladtile.core.attempt.MoveResult.Made;
+import gladtile.core.attempt.MoveResult.Refused;
+import gladtile.core.attempt.MoveResult.Rule;
+import java.util.Optional;
+
+/** Drawing on a page and saying something to it. */
+final class ByOneself {
+    private ByOneself() {}
+
+    static MoveResult draw(AttemptState state, Act.Draw draw, Rules rules) {
+        if (!may(rules).draw()) {
+            return new Refused(Rule.NOT_TO_DRAW_ON, "these pages are not to be drawn on");
+        }
+        OwnWork now = own(state, draw.pageId()).drawn(draw);
+        if (now.ink().size() > Bounds.DRAWN_STROKES) {
+            return new Refused(
+                    Rule.INK_FULL, "a page takes at most %d strokes; rub some out".formatted(Bounds.DRAWN_STROKES));
+        }
+        int others = state.own().entrySet().stream()
+                .filter(one -> !one.getKey().equals(draw.pageId()))
+                .mapToInt(one -> one.getValue().points())
+                .sum();
+        // Rubbing out must work on a page that is full.
+        if (!draw.drawn().isEmpty() && draw.gone().isEmpty() && others + now.points() > Bounds.DRAWN_POINTS) {
+            return new Refused(Rule.INK_FULL, "there is too much ink on these pages; rub some out");
+        }
+        return made(state, draw.pageId(), now);
+    }
+
+    static MoveResult say(AttemptState state, Act.Say say, Rules rules) {
+        if (!may(rules).record()) {
+            return new Refused(Rule.NOT_TO_SPEAK_ON, "nothing is recorded on these pages");
+        }
+        OwnWork now = own(state, say.pageId()).saying(say.recording());
+        return now.said().size() > Bounds.RECORDINGS
+                ? new Refused(
+                        Rule.TOO_MUCH_SAID,
+                        "a page takes at most %d recordings; take one away".formatted(Bounds.RECORDINGS))
+                : made(state, say.pageId(), now);
+    }
+
+    static MoveResult unsay(AttemptState state, Act.Unsay unsay) {
+        return made(state, unsay.pageId(), own(state, unsay.pageId()).unsaid(unsay.recordingId()));
+    }
+
+    private static OwnWork own(AttemptState state, String pageId) {
+        return state.own().getOrDefault(pageId, OwnWork.NONE);
+    }
+
+    private static Besides may(Rules rules) {
+        return rules.terms().mayBesides();
+    }
+
+    private static MoveResult made(AttemptState state, String pageId, OwnWork now) {
+        return new Made(new Next(state).own(pageId, now).state(), Optional.empty());
+    }
+}

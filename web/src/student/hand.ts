@@ -1,0 +1,84 @@
+import { computed, ref, shallowRef, watch } from 'vue'
+import { newId } from '@/api/id'
+import type { Act, AttemptState, DrawnStroke } from '@/api/types'
+import { ownAfter } from './own'
+
+/** What a student's hand does on the page: it moves things, or it draws, or it rubs out. */
+export type Tool = 'move' | 'pen' | 'tint' | 'rub'
+
+export const COLOURS = [
+  { name: 'black', colour: '#1f2d33' },
+  { name: 'red', colour: '#a8432b' },
+  { name: 'green', colour: '#0b5d66' },
+  { name: 'brown', colour: '#8a6100' },
+]
+export const PEN_WIDTH = 7
+export const TINT = { colour: '#ffe27a', width: 34 }
+type Own = AttemptState['own']
+type Draw = Extract<Act, { kind: 'draw' }>
+
+/**
+ * The hand of somebody who works on pages: its tool, and taking back what it drew, stroke by stroke, as long as the
+ * page stays open in this browser.
+ */
+export function useHand(page: () => string, own: () => Own, make: (act: Act) => Promise<unknown>) {
+  const tool = ref<Tool>('move')
+  const colour = ref(COLOURS[0]!.colour)
+  const back = ref<Draw[]>([])
+  /** On their way to the server, and seen already. */
+  const coming = shallowRef<Draw[]>([])
+  watch(page, () => {
+    tool.value = 'move'
+    back.value = []
+  })
+
+  const ink = computed<DrawnStroke[]>(() => coming.value.reduce(ownAfter, own())?.[page()]?.ink ?? [])
+  async function send(act: Draw) {
+    coming.value = [...coming.value, act]
+    await make(act)
+    coming.value = coming.value.filter((one) => one !== act)
+  }
+
+  /** Puts strokes down and takes others away. @returns when the server has it */
+  async function draw(drawn: DrawnStroke[], gone: string[]) {
+    const taken = ink.value.filter((one) => gone.includes(one.id))
+    const act: Draw = { kind: 'draw', pageId: page(), drawn, gone }
+    const inverse: Draw = { kind: 'draw', pageId: page(), drawn: taken, gone: drawn.map((one) => one.id) }
+    back.value = [...back.value, inverse]
+    await send(act)
+  }
+  async function takeBack() {
+    const last = back.value.at(-1)
+    if (!last) return
+    back.value = back.value.slice(0, -1)
+    // A stroke that comes back is a new one: team mates may have seen the old one go.
+    await send({ ...last, drawn: (last.drawn ?? []).map((one) => renamed(one)) })
+  }
+  /** What was taken back under a new name is still found by the steps before it. */
+  function renamed(one: DrawnStroke): DrawnStroke {
+    const id = newId()
+    back.value = back.value.map((act) => ({
+      ...act,
+      gone: (act.gone ?? []).map((old) => (old === one.id ? id : old)),
+    }))
+    return { ...one, id }
+  }
+  const wipe = () =>
+    draw(
+      [],
+      ink.value.map((one) => one.id),
+    )
+  return {
+    tool,
+    colour,
+    ink,
+    canTakeBack: computed(() => back.value.length > 0),
+    take: (to: Tool) => (tool.value = to),
+    dip: (into: string) => (colour.value = into),
+    draw,
+    takeBack,
+    wipe,
+  }
+}
+
+export type Hand = ReturnType<typeof useHand>
