@@ -1,11 +1,12 @@
 import vue from '@vitejs/plugin-vue'
+import { createHash } from 'node:crypto'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { brotliCompressSync, gzipSync } from 'node:zlib'
 import { fileURLToPath, URL } from 'node:url'
 import Components from 'unplugin-vue-components/vite'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
-import type { Plugin } from 'vite'
+import { build, type Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
 
 /** Lays a .br and a .gz beside each file that gains by it, so that the server need not compress while it serves. */
@@ -26,21 +27,72 @@ function precompressed(): Plugin {
   }
 }
 
+/** The packages whose code went into some parts of a build. */
+function packagesOf(sources: string[]) {
+  return sources.flatMap(
+    (source) => /node_modules\/((?:@[^/]+\/)?[^/]+)\/(?!.*node_modules\/)/.exec(source)?.[1] ?? [],
+  )
+}
+const shipped = new Set<string>()
+
 /** Writes down whose code and fonts really went into the build, for scripts/notices.mjs. */
 function shippedPackages(): Plugin {
   return {
     name: 'shipped-packages',
     apply: 'build',
     writeBundle(options, bundle) {
-      const names = new Set<string>()
       for (const part of Object.values(bundle)) {
         const sources = part.type === 'chunk' ? part.moduleIds : part.originalFileNames
-        for (const source of sources) {
-          const found = /node_modules\/((?:@[^/]+\/)?[^/]+)\/(?!.*node_modules\/)/.exec(source)
-          if (found) names.add(found[1]!)
-        }
+        packagesOf(sources).forEach((name) => shipped.add(name))
       }
-      writeFileSync(join(options.dir!, 'packages.json'), JSON.stringify([...names].sort()))
+      writeFileSync(join(options.dir!, 'packages.json'), JSON.stringify([...shipped].sort()))
+    },
+  }
+}
+
+type Chunks = Record<string, { file: string; imports?: string[]; css?: string[] }>
+/** The screens that a student meets without a network, and the page that all screens stand on. */
+const STUDENT_SCREENS = ['index.html', 'src/student/StudentScreen.vue', 'src/student/HomeScreen.vue']
+
+/** Builds the worker that keeps a student's screens (src/worker/sw.ts), with the list of what they are made of. */
+function studentWorker(): Plugin {
+  return {
+    name: 'student-worker',
+    apply: 'build',
+    async closeBundle() {
+      const dist = fileURLToPath(new URL('./dist', import.meta.url))
+      const chunks = JSON.parse(readFileSync(join(dist, '.vite/manifest.json'), 'utf8')) as Chunks
+      const met = new Set<string>()
+      const meet = (name: string) => {
+        if (met.has(name)) return
+        met.add(name)
+        chunks[name]!.imports?.forEach(meet)
+      }
+      STUDENT_SCREENS.forEach(meet)
+      const files = [...met].flatMap((name) => [chunks[name]!.file, ...(chunks[name]!.css ?? [])])
+      const page = readFileSync(join(dist, 'index.html'))
+      const entries = [
+        { url: '/index.html', revision: createHash('sha256').update(page).digest('hex') },
+        ...[...new Set(files)].sort().map((file) => ({ url: `/${file}`, revision: null })),
+      ]
+      await build({
+        configFile: false,
+        logLevel: 'warn',
+        plugins: [shippedPackages()],
+        define: { STUDENT_FILES: JSON.stringify(entries), 'process.env.NODE_ENV': '"production"' },
+        build: {
+          outDir: dist,
+          emptyOutDir: false,
+          copyPublicDir: false,
+          target: 'es2022',
+          lib: {
+            entry: fileURLToPath(new URL('./src/worker/sw.ts', import.meta.url)),
+            formats: ['iife'],
+            name: 'worker',
+            fileName: () => 'sw.js',
+          },
+        },
+      })
     },
   }
 }
@@ -55,6 +107,7 @@ export default defineConfig({
     }),
     precompressed(),
     shippedPackages(),
+    studentWorker(),
   ],
   resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
   build: { manifest: true, target: 'es2022', chunkSizeWarningLimit: 700 },

@@ -17,6 +17,7 @@ import BrandMark from '@/accounts/BrandMark.vue'
 import NoticeBell from '@/notices/NoticeBell.vue'
 import { deviceHere } from './device'
 import { dueWords, timeWords } from './times'
+import { comeUpWithoutNetwork } from './withoutNetwork'
 
 /** Where a student begins: what came back, what is to be done, what is handed in, what opens later. */
 const home = shallowRef<HomeView | null>(null)
@@ -38,6 +39,7 @@ const groups = computed(() =>
 )
 
 onMounted(async () => {
+  comeUpWithoutNetwork()
   try {
     home.value = await get<HomeView>('/api/home')
   } catch (error) {

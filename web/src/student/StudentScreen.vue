@@ -27,6 +27,7 @@ import { speak } from './speak'
 import { dueWords } from './times'
 import WorkPages from './WorkPages.vue'
 import { attemptWork, type AttemptWork } from './work'
+import { comeUpWithoutNetwork } from './withoutNetwork'
 
 const props = defineProps<{ assignmentId: string }>()
 const work = shallowRef<AttemptWork | null>(null)
@@ -113,6 +114,7 @@ async function open() {
 }
 
 onMounted(async () => {
+  comeUpWithoutNetwork()
   window.addEventListener('online', online)
   try {
     const me = await get<Me>('/api/me').catch((error) => {

@@ -20,7 +20,7 @@ import org.springframework.security.web.SecurityFilterChain;
 class SecurityConfig {
     /** What a page may load: everything from here, nothing from elsewhere. Vue binds styles inline. */
     private static final String CONTENT_POLICY =
-            "default-src 'self'; img-src 'self' data: blob:; style-src 'self' 'unsafe-inline'; font-src 'self' data:; "
+            "default-src 'self'; img-src 'self' data: blob:; media-src 'self' blob:; style-src 'self' 'unsafe-inline'; font-src 'self' data:; "
                     + "object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean

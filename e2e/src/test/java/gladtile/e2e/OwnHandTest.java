@@ -1,0 +1,188 @@
+package gladtile.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static gladtile.e2e.Browser.button;
+import static gladtile.e2e.Browser.buttonLike;
+import static gladtile.e2e.Browser.drag;
+import static gladtile.e2e.Browser.link;
+import static gladtile.e2e.Browser.pieceLike;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.BoundingBox;
+import gladtile.core.answer.Besides;
+import gladtile.core.answer.Terms;
+import gladtile.core.edit.SetTerms;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** A student draws on a page and says something to it, also without a network; the teacher sees and hears it. */
+@ExtendWith(RealServer.class)
+class OwnHandTest {
+    private final Browser browser = Browser.withMicrophone();
+    private School school;
+    private String address;
+    private Assignments.Given given;
+    private Page ada;
+
+    @BeforeEach
+    void begin(RealServer server) {
+        school = new School(server);
+        address = server.address();
+        school.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(true, true))));
+        given = (Assignments.Given)
+                server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        ada = join("Ada");
+    }
+
+    @AfterEach
+    void close() {
+        try {
+            org.assertj.core.api.Assertions.assertThat(browser.mishaps()).isEmpty();
+        } finally {
+            browser.close();
+        }
+    }
+
+    private Page join(String name) {
+        Page student = browser.device(true);
+        Browser.join(student, address, given.joinCode(), name, School.PIN);
+        pieceLike(student, "sun").waitFor();
+        return student;
+    }
+
+    private static Locator strokes(Page page) {
+        return page.locator(".own-ink path");
+    }
+
+    /** Straight across a page, between shares of its width, at a share of its height. */
+    private static void line(Page page, double from, double to, double height) {
+        BoundingBox sheet = page.locator(".ink-sheet").boundingBox();
+        double y = sheet.y + sheet.height * height;
+        page.mouse().move(sheet.x + sheet.width * from, y);
+        page.mouse().down();
+        for (int i = 1; i <= 8; i++) {
+            page.mouse().move(sheet.x + sheet.width * (from + (to - from) * i / 8), y + i % 2);
+        }
+        page.mouse().up();
+    }
+
+    private static void across(Page page, double x, double from, double to) {
+        BoundingBox sheet = page.locator(".ink-sheet").boundingBox();
+        page.mouse().move(sheet.x + sheet.width * x, sheet.y + sheet.height * from);
+        page.mouse().down();
+        for (int i = 1; i <= 8; i++) {
+            page.mouse().move(sheet.x + sheet.width * x, sheet.y + sheet.height * (from + (to - from) * i / 8));
+        }
+        page.mouse().up();
+    }
+
+    private static void kept(Page page) {
+        assertThat(page.getByText("Kept", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+    }
+
+    private Page teacherAt(String path) {
+        Page teacher = browser.device(false);
+        Browser.signIn(teacher, address, school.teacherName(), School.PASSWORD);
+        teacher.navigate(address + "/assigned/" + given.id() + path);
+        return teacher;
+    }
+
+    @Test
+    void draws_rubs_out_takes_back_and_the_teacher_sees_it_while_it_is_done() {
+        Page teacher = teacherAt("/students/" + school.students.get(0).id());
+        button(ada, "Pen").click();
+        button(ada, "red").click();
+        line(ada, 0.2, 0.8, 0.7);
+        line(ada, 0.2, 0.8, 0.8);
+        assertThat(strokes(ada)).hasCount(2);
+        assertThat(strokes(teacher)).hasCount(2);
+        assertThat(strokes(teacher).first()).hasAttribute("fill", "#a8432b");
+
+        // A rubber in the middle leaves two ends of each.
+        button(ada, "Rub out").click();
+        across(ada, 0.5, 0.6, 0.9);
+        assertThat(strokes(ada)).hasCount(4);
+        Browser.look(ada, "own-ink");
+        button(ada, "Take back").click();
+        assertThat(strokes(ada)).hasCount(2);
+        button(ada, "All my ink").click();
+        assertThat(strokes(ada)).hasCount(0);
+        button(ada, "Take back").click();
+        assertThat(strokes(teacher)).hasCount(2);
+
+        // Pieces are moved beneath the ink as ever.
+        button(ada, "Move").click();
+        drag(ada, pieceLike(ada, "sun"), ada.locator("[data-zone][aria-label='Makes light']"));
+        assertThat(ada.getByText("1 of 2 placed")).isVisible();
+    }
+
+    @Test
+    void without_a_network_the_page_is_loaded_anew_and_ink_voice_and_moves_are_there_and_arrive_later() {
+        kept(ada);
+        ada.waitForFunction("() => navigator.serviceWorker.ready.then(r => r.active.state === 'activated')");
+        ada.context().setOffline(true);
+        button(ada, "Tint").click();
+        line(ada, 0.2, 0.8, 0.7);
+        button(ada, "Move").click();
+        drag(ada, pieceLike(ada, "sun"), ada.locator("[data-zone][aria-label='Makes light']"));
+        button(ada, "Say it").click();
+        buttonLike(ada, "Stop, 2 s").click();
+        assertThat(ada.getByText("Kept on this device")).isVisible();
+        Locator voice = ada.locator(".recordings audio");
+        assertThat(voice).hasAttribute("src", Pattern.compile("^blob:"));
+
+        ada.reload();
+        pieceLike(ada, "sun").waitFor();
+        assertThat(ada.getByText("Kept on this device")).isVisible();
+        assertThat(strokes(ada)).hasCount(1);
+        assertThat(voice).hasCount(1);
+        Browser.look(ada, "without-network");
+
+        ada.context().setOffline(false);
+        kept(ada);
+        assertThat(ada.getByText("1 of 2 placed")).isVisible();
+        Page teacher = teacherAt("/students/" + school.students.get(0).id());
+        assertThat(strokes(teacher)).hasCount(1);
+        Locator heard = teacher.locator(".recordings audio");
+        assertThat(heard).hasAttribute("src", Pattern.compile("^/api/files/[0-9a-f]{64}$"));
+        heard.evaluate("audio => audio.play()");
+        teacher.waitForCondition(() -> (double) heard.evaluate("audio => audio.currentTime + 1e-9") > 0.2);
+    }
+
+    /** On a shared tablet the next child sees nothing of the one before. */
+    @Test
+    void what_one_student_looked_at_is_not_shown_to_the_next_without_a_network() {
+        button(ada, "Pen").click();
+        line(ada, 0.2, 0.8, 0.7);
+        kept(ada);
+        ada.waitForFunction("() => navigator.serviceWorker.ready.then(r => r.active.state === 'activated')");
+        link(ada, "My work").click();
+        button(ada, "I am done for now").click();
+        Browser.join(ada, address, given.joinCode(), "Bo", School.PIN);
+        pieceLike(ada, "sun").waitFor();
+        assertThat(strokes(ada)).hasCount(0);
+        link(ada, "My work").click();
+        button(ada, "I am done for now").click();
+        Browser.join(ada, address, given.joinCode(), "Cyrus", School.PIN);
+        ada.waitForURL("**/work/**");
+        pieceLike(ada, "sun").waitFor();
+        ada.context().setOffline(true);
+        ada.reload();
+        pieceLike(ada, "sun").waitFor();
+        assertThat(strokes(ada)).hasCount(0);
+        // Of all that was opened on this tablet only the one who is here has something on it.
+        Object views = ada.evaluate("() => new Promise(done => { const ask = indexedDB.open('glad-tile');"
+                + " ask.onsuccess = () => { const all = ask.result.transaction('views').objectStore('views').getAll();"
+                + " all.onsuccess = () => done(all.result.length) } })");
+        org.assertj.core.api.Assertions.assertThat(views).isEqualTo(1);
+        ada.context().setOffline(false);
+    }
+}
