@@ -19,6 +19,7 @@ import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { count } from '@/page/count'
 import NamesDialog from './NamesDialog.vue'
+import { saveFile } from './saveFile'
 import TeamsPanel from './TeamsPanel.vue'
 
 /** One class: its students, and the cards by which they come in. */
@@ -123,11 +124,7 @@ const printAll = (withPictures: boolean) =>
   trying(async () => {
     all.value = null
     const file = await postForFile(`/api/classes/${props.id}/cards`, { pictures: withPictures })
-    const link = document.createElement('a')
-    link.href = URL.createObjectURL(file)
-    link.download = `Sign-in cards, ${view.value!.name}.pdf`
-    link.click()
-    URL.revokeObjectURL(link.href)
+    saveFile(file, `Sign-in cards, ${view.value!.name}.pdf`)
     cards.value = []
     await load()
     told.value = 'The cards are in the PDF that was saved. Only these cards let students in now.'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PhPlus } from '@phosphor-icons/vue'
+import { PhPlus, PhUploadSimple } from '@phosphor-icons/vue'
 import { onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
@@ -7,15 +7,20 @@ import type { ClassHead, ClassView } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { count } from '@/page/count'
+import RegisterDialog from './RegisterDialog.vue'
 
 const all = ref<ClassHead[] | null>(null)
 const wrong = ref('')
 const naming = ref('')
+const registering = ref(false)
 const router = useRouter()
 
+async function load() {
+  all.value = await get<ClassHead[]>('/api/classes')
+}
 onMounted(async () => {
   try {
-    if (await needTeacher()) all.value = await get<ClassHead[]>('/api/classes')
+    if (await needTeacher()) await load()
   } catch (error) {
     wrong.value = said(error)
   }
@@ -44,6 +49,9 @@ async function make() {
       <button class="btn pri" :disabled="!naming.trim()">
         <PhPlus :size="18" aria-hidden="true" />Make it
       </button>
+      <button type="button" class="btn" @click="registering = true">
+        <PhUploadSimple :size="18" aria-hidden="true" />From the school's register
+      </button>
     </form>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p v-else-if="all?.length === 0" class="soft">
@@ -58,6 +66,7 @@ async function make() {
         >
       </li>
     </ul>
+    <RegisterDialog v-if="registering" @taken="load().catch(() => {})" @close="registering = false" />
   </main>
 </template>
 

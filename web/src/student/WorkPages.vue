@@ -266,13 +266,6 @@ async function handIn() {
           <InkSheet :key="page.id" :ink="ink" :hand="hand" />
           <PinLayer v-if="pins.length" :pins="pins" :page="page" :state="state" />
         </div>
-        <SaidList
-          class="said"
-          :said="own?.said ?? []"
-          :here="work.heard.value"
-          :own="!rests"
-          @remove="make({ kind: 'unsay', pageId: page.id, recordingId: $event })"
-        />
         <p v-if="hint" class="hint" role="status">
           <PhLightbulb :size="26" weight="fill" aria-hidden="true" /><span
             ><strong>Hint:</strong> {{ hint }}</span
@@ -289,6 +282,13 @@ async function handIn() {
         </p>
       </div>
     </div>
+
+    <SaidList
+      :said="own?.said ?? []"
+      :here="work.heard.value"
+      :own="!rests"
+      @remove="make({ kind: 'unsay', pageId: page.id, recordingId: $event })"
+    />
 
     <div class="buttons">
       <button
@@ -377,7 +377,8 @@ async function handIn() {
 <style scoped>
 .work {
   display: grid;
-  grid-template-rows: auto 1fr auto;
+  grid-template-rows: auto 1fr;
+  grid-auto-rows: auto;
   justify-items: center;
   gap: 12px;
   height: 100%;
@@ -422,9 +423,6 @@ async function handIn() {
   .desk {
     flex-direction: column;
   }
-}
-.said {
-  margin-top: 8px;
 }
 /* The page is as large as what is left between the tiles and the buttons, whatever stands above them. */
 .board {

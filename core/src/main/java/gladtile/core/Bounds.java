@@ -125,6 +125,11 @@ public final class Bounds {
     public static final int PERSON_NAME = 100;
 
     public static final int CLASS_SIZE = 400;
+    /** UTF-16 units of an id that a school's register gives; files of one register, and bytes of them together. */
+    public static final int REGISTER_ID = 200;
+
+    public static final int REGISTER_FILES = 40;
+    public static final int REGISTER_BYTES = 16 * 1024 * 1024;
     public static final int NAME_LIST = 500_000;
 
     public static final int WEB_ADDRESS = 2_000;

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
@@ -77,6 +78,46 @@ class ClassTest {
         Page student = browser.device(true);
         Browser.join(student, server.address(), code, "Cyrus", pin);
         assertThat(student.locator("[data-piece]").first()).isVisible();
+    }
+
+    private static FilePayload csv(String name, String text) {
+        return new FilePayload(name, "text/csv", text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    @Test
+    void classes_come_from_the_schools_register_with_cards_for_who_is_new(RealServer server) {
+        School school = new School(server);
+        Page teacher = browser.device(false);
+        Browser.signIn(teacher, server.address(), school.teacherName(), School.PASSWORD);
+        teacher.navigate(server.address() + "/classes");
+        button(teacher, "From the school's register").click();
+        Locator files = teacher.locator("dialog input[type=file]");
+        FilePayload classes = csv("classes.csv", "sourcedId,title,classType\nc1,Owl,homeroom\nc2,Puffin,homeroom\n");
+        files.setInputFiles(classes);
+        assertThat(teacher.getByRole(AriaRole.ALERT)).containsText("There is no file of users and enrollments");
+        files.setInputFiles(new FilePayload[] {
+            classes,
+            csv("users.csv", "sourcedId,givenName,familyName\nu1,Ada,\nu2,Bo,Berg\nu3,Dina,Dahl\n"),
+            csv(
+                    "enrollments.csv",
+                    "sourcedId,classSourcedId,userSourcedId,role\n"
+                            + "e1,c1,u2,student\ne2,c1,u3,student\ne3,c2,u1,student\n")
+        });
+        assertThat(teacher.getByText("2 students: 2 new")).isVisible();
+        // The class that was made by hand is found by its name, and so is Ada in it.
+        assertThat(teacher.getByText("1 student: 1 there already. Not in the register, and stay: Bo, Cyrus"))
+                .isVisible();
+        Browser.look(teacher, "register");
+        assertThat(Browser.barriers(teacher)).isEmpty();
+        button(teacher, "Take in 2 classes").click();
+        assertThat(teacher.getByText("2 students cannot sign in yet")).isVisible();
+        var cards = teacher.waitForDownload(
+                () -> button(teacher, "Cards for the 2 new").click());
+        assertThat(cards.suggestedFilename()).isEqualTo("Sign-in cards, Owl.pdf");
+        link(teacher, "Owl").first().click();
+        assertThat(teacher.getByLabel("Students", new Page.GetByLabelOptions().setExact(true))
+                        .locator("li"))
+                .hasCount(2);
     }
 
     @Test

@@ -435,6 +435,8 @@ class AuthorisationTest {
                         409,
                         403,
                         403),
+                new Row(POST + "/api/register/preview", "/api/register/preview", nothing, 401, 403, 403, 415, 415),
+                new Row(POST + "/api/register", "/api/register", nothing, 401, 403, 403, 415, 415),
                 // No such file: being allowed to ask shows as 404.
                 new Row(GET + "/api/files/{sha256}", "/api/files/" + "0".repeat(64), null, 401, 404, 404, 404, 404),
                 new Row(POST + "/api/files/pictures", "/api/files/pictures", nothing, 401, 415, 415, 415, 415),

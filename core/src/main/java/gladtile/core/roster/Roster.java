@@ -72,7 +72,7 @@ public record Roster(List<String> added, List<String> there, List<String> missin
     }
 
     /** Two names that differ in capitals alone could not be told apart when they are called. */
-    private static String same(String name) {
+    static String same(String name) {
         return tidied(name).toLowerCase(Locale.ROOT);
     }
 }

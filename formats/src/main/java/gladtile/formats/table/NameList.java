@@ -1,14 +1,9 @@
 package gladtile.formats.table;
 
-import java.io.IOException;
-import java.io.StringReader;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVRecord;
 
 /**
  * Names as teachers paste them: one a line, or a table with commas, semicolons or tabs whose first line says what its
@@ -24,22 +19,10 @@ public final class NameList {
     private NameList() {}
 
     public static List<String> read(String text) {
-        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        char comma = delimiter(plain);
-        List<List<String>> rows = new ArrayList<>();
-        try {
-            CSVFormat format = CSVFormat.DEFAULT
-                    .builder()
-                    .setDelimiter(comma)
-                    .setIgnoreSurroundingSpaces(true)
-                    .build();
-            for (CSVRecord one : format.parse(new StringReader(plain))) {
-                rows.add(one.toList());
-            }
-        } catch (IOException | UncheckedIOException | IllegalStateException brokenQuotes) {
+        return Delimited.rows(text).map(NameList::names).orElseGet(() -> {
+            String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
             return plain.lines().toList();
-        }
-        return names(rows);
+        });
     }
 
     private static List<String> names(List<List<String>> rows) {
@@ -73,21 +56,5 @@ public final class NameList {
 
     private static String cell(List<String> row, int at) {
         return at >= 0 && at < row.size() ? row.get(at) : "";
-    }
-
-    /** The sign that stands most often in the first line. */
-    private static char delimiter(String text) {
-        String first = text.lines().findFirst().orElse("");
-        char best = ',';
-        for (char sign : new char[] {';', '\t'}) {
-            if (count(first, sign) > count(first, best)) {
-                best = sign;
-            }
-        }
-        return best;
-    }
-
-    private static long count(String text, char sign) {
-        return text.chars().filter(c -> c == sign).count();
     }
 }

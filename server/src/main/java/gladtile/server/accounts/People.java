@@ -3,6 +3,7 @@ package gladtile.server.accounts;
 import gladtile.core.Bounds;
 import gladtile.server.support.UuidV7;
 import java.security.SecureRandom;
+import java.util.HexFormat;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -58,13 +59,25 @@ public class People {
         store.setSecret(schoolId, studentId, "PICTURES", secrets.encode(pictures));
     }
 
+    /** The hash of a secret that nobody knows: who has it cannot sign in before they get one of their own. */
+    public String secretOfNobody() {
+        byte[] unknown = new byte[32];
+        chance.nextBytes(unknown);
+        return secrets.encode(HexFormat.of().formatHex(unknown));
+    }
+
+    /** @param hash of their secret */
+    public Who addStudentWithSecret(UUID schoolId, String name, String hash) {
+        Who who = new Who(schoolId, UuidV7.make(), Who.Kind.STUDENT, Bounds.text("person.name", name, NAME));
+        store.add(who, null, hash);
+        return who;
+    }
+
     /** @param pin four digits */
     public Who addStudent(UUID schoolId, String name, String pin) {
         if (!pin.matches("[0-9]{4}")) {
             throw new gladtile.core.OutOfBounds("person.pin", "a PIN is four digits");
         }
-        Who who = new Who(schoolId, UuidV7.make(), Who.Kind.STUDENT, Bounds.text("person.name", name, NAME));
-        store.add(who, null, secrets.encode(pin));
-        return who;
+        return addStudentWithSecret(schoolId, name, secrets.encode(pin));
     }
 }

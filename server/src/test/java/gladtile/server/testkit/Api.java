@@ -1,6 +1,7 @@
 package gladtile.server.testkit;
 
 import gladtile.core.json.Json;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.net.CookieManager;
@@ -8,7 +9,6 @@ import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
-import java.net.http.HttpRequest.BodyPublisher;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
@@ -65,16 +65,33 @@ public final class Api {
 
     /** A file as a form's only part. */
     public Answer upload(String path, String fileName, byte[] bytes) {
+        return form(path, List.of(new Part("file", fileName, bytes)));
+    }
+
+    /** A part of a form. @param fileName null for a plain field */
+    public record Part(String name, String fileName, byte[] bytes) {
+        public static Part field(String name, String value) {
+            return new Part(name, null, value.getBytes(StandardCharsets.UTF_8));
+        }
+    }
+
+    public Answer form(String path, List<Part> parts) {
         String line = "----glad-tile-part";
-        byte[] head = ("--" + line + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"" + fileName
-                        + "\"\r\nContent-Type: image/png\r\n\r\n")
-                .getBytes(StandardCharsets.UTF_8);
-        byte[] end = ("\r\n--" + line + "--\r\n").getBytes(StandardCharsets.UTF_8);
-        BodyPublisher whole = BodyPublishers.concat(
-                BodyPublishers.ofByteArray(head), BodyPublishers.ofByteArray(bytes), BodyPublishers.ofByteArray(end));
+        ByteArrayOutputStream whole = new ByteArrayOutputStream();
+        for (Part part : parts) {
+            String file = part.fileName == null
+                    ? ""
+                    : "; filename=\"" + part.fileName + "\"\r\nContent-Type: application/octet-stream";
+            whole.writeBytes(
+                    ("--" + line + "\r\nContent-Disposition: form-data; name=\"" + part.name + "\"" + file + "\r\n\r\n")
+                            .getBytes(StandardCharsets.UTF_8));
+            whole.writeBytes(part.bytes);
+            whole.writeBytes("\r\n".getBytes(StandardCharsets.UTF_8));
+        }
+        whole.writeBytes(("--" + line + "--\r\n").getBytes(StandardCharsets.UTF_8));
         return send(request(path)
                 .header("Content-Type", "multipart/form-data; boundary=" + line)
-                .POST(whole));
+                .POST(BodyPublishers.ofByteArray(whole.toByteArray())));
     }
 
     /** Part of a file, as a player asks for it. @param range such as {@code bytes=0-99} */

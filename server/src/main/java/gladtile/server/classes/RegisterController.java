@@ -1,0 +1,111 @@
+package gladtile.server.classes;
+
+import gladtile.core.Bounds;
+import gladtile.server.accounts.Who;
+import gladtile.server.support.Problem;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipInputStream;
+import org.springframework.http.MediaType;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Classes from a school's register: its files one by one, or packed together as the standard hands them out. */
+@RestController
+@RequestMapping(path = "/api/register", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+class RegisterController {
+    private final Registers registers;
+
+    RegisterController(Registers registers) {
+        this.registers = registers;
+    }
+
+    /** What the files would do; nothing is changed. */
+    @PostMapping("/preview")
+    Registers.IntakePreview preview(@AuthenticationPrincipal Who who, @RequestParam List<MultipartFile> files)
+            throws IOException {
+        Registers.Result result = registers.look(who, read(files));
+        return ((Registers.Looked) known(result)).preview();
+    }
+
+    @PostMapping
+    List<Registers.TakenClass> take(
+            @AuthenticationPrincipal Who who,
+            @RequestParam List<MultipartFile> files,
+            @RequestParam Set<String> classIds)
+            throws IOException {
+        Registers.Result result = registers.take(who, read(files), classIds);
+        return ((Registers.Taken) known(result)).classes();
+    }
+
+    private static Registers.Result known(Registers.Result result) {
+        if (result instanceof Registers.Refused refused) {
+            throw Problem.bound(refused.bound(), refused.message() + " Nothing was taken in.");
+        }
+        return result;
+    }
+
+    private static Map<String, String> read(List<MultipartFile> files) throws IOException {
+        Map<String, String> texts = new LinkedHashMap<>();
+        int room = Bounds.REGISTER_BYTES;
+        for (MultipartFile file : files) {
+            byte[] bytes = file.getBytes();
+            String name = String.valueOf(file.getOriginalFilename());
+            boolean packed = bytes.length > 3 && bytes[0] == 'P' && bytes[1] == 'K' && bytes[2] == 3 && bytes[3] == 4;
+            room = packed ? unpack(bytes, texts, room) : room - put(texts, name, bytes, room);
+        }
+        return texts;
+    }
+
+    /** @return how much room is left */
+    private static int unpack(byte[] packed, Map<String, String> texts, int most) throws IOException {
+        int room = most;
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(packed))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                // A little file can unpack to any size: no more is read than there is room for.
+                byte[] bytes = zip.readNBytes(room + 1);
+                if (!entry.isDirectory()) {
+                    room -= put(texts, entry.getName(), bytes, room);
+                }
+            }
+        } catch (ZipException broken) {
+            throw Problem.bound("register.files", "The packed file is broken. Nothing was taken in.");
+        }
+        return room;
+    }
+
+    private static int put(Map<String, String> texts, String name, byte[] bytes, int room) {
+        if (bytes.length > room || texts.size() >= Bounds.REGISTER_FILES) {
+            throw Problem.bound(
+                    "register.bytes",
+                    "A register has at most %d files with %d MB together. Nothing was taken in."
+                            .formatted(Bounds.REGISTER_FILES, Bounds.REGISTER_BYTES / 1024 / 1024));
+        }
+        try {
+            texts.put(
+                    name,
+                    StandardCharsets.UTF_8
+                            .newDecoder()
+                            .decode(ByteBuffer.wrap(bytes))
+                            .toString());
+        } catch (CharacterCodingException otherwise) {
+            throw Problem.bound(
+                    "register.encoding",
+                    "“%s” is not in UTF-8, as the standard wants it. Nothing was taken in.".formatted(name));
+        }
+        return bytes.length;
+    }
+}

@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { PhFilePdf, PhUploadSimple } from '@phosphor-icons/vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { RouterLink } from 'vue-router'
+import { post, postForFile, said } from '@/api/client'
+import type { IntakePreview, TakenClass } from '@/api/types'
+import { count } from '@/page/count'
+import { chosenAtFirst, intakeSaid, takeable } from './intake'
+import { saveFile } from './saveFile'
+
+/** Classes from the files of a school's register: what they would do first, then those that are chosen. */
+const emit = defineEmits<{ taken: []; close: [] }>()
+const dialog = ref<HTMLDialogElement>()
+const files = shallowRef<File[]>([])
+const preview = shallowRef<IntakePreview | null>(null)
+const chosen = ref<string[]>([])
+const taken = shallowRef<TakenClass[] | null>(null)
+const wrong = ref('')
+const busy = ref('')
+onMounted(() => dialog.value?.showModal())
+
+const classes = computed(() => preview.value?.intake.classes ?? [])
+const fresh = computed(() => taken.value?.reduce((sum, one) => sum + one.fresh.length, 0) ?? 0)
+
+function form() {
+  const all = new FormData()
+  files.value.forEach((file) => all.append('files', file))
+  return all
+}
+async function trying(doing: string, work: () => Promise<void>) {
+  busy.value = doing
+  wrong.value = ''
+  try {
+    await work()
+  } catch (error) {
+    wrong.value = said(error)
+  } finally {
+    busy.value = ''
+  }
+}
+const look = (event: Event) =>
+  trying('Reading', async () => {
+    files.value = [...((event.target as HTMLInputElement).files ?? [])]
+    preview.value = null
+    if (files.value.length === 0) return
+    preview.value = await post<IntakePreview>('/api/register/preview', form())
+    chosen.value = chosenAtFirst(classes.value)
+  })
+const take = () =>
+  trying('Taking them in', async () => {
+    const all = form()
+    chosen.value.forEach((id) => all.append('classIds', id))
+    taken.value = await post<TakenClass[]>('/api/register', all)
+    emit('taken')
+  })
+const cards = (one: TakenClass) =>
+  trying('Making cards', async () => {
+    const file = await postForFile(`/api/classes/${one.id}/cards`, { studentIds: one.fresh, pictures: false })
+    saveFile(file, `Sign-in cards, ${one.name}.pdf`)
+  })
+</script>
+
+<template>
+  <dialog ref="dialog" class="register" aria-labelledby="register-head" @close="emit('close')">
+    <h1 id="register-head">Classes from the school's register</h1>
+    <template v-if="!taken">
+      <p>
+        The OneRoster 1.2 files of classes, users and enrollments (CSV), or all of them packed in one (ZIP).
+        You see what they would do before anything is done.
+      </p>
+      <label class="btn file"
+        ><PhUploadSimple :size="18" aria-hidden="true" />Choose files
+        <input
+          class="unseen"
+          type="file"
+          multiple
+          accept=".csv,.zip,text/csv,application/zip"
+          @change="look"
+        />
+      </label>
+      <span v-if="files.length" class="soft"> {{ files.map((file) => file.name).join(', ') }}</span>
+      <p v-if="busy" role="status">{{ busy }}…</p>
+      <template v-if="preview">
+        <ul v-if="preview.intake.wrong.length" class="note" role="alert">
+          <li v-for="one in preview.intake.wrong" :key="one">{{ one }}</li>
+        </ul>
+        <fieldset v-else class="all">
+          <legend>
+            {{ count(classes.length, 'class', 'classes') }} in the register; those with a tick are taken
+          </legend>
+          <label v-for="one in classes" :key="one.id" :class="{ off: !takeable(one) }">
+            <input v-model="chosen" type="checkbox" :value="one.id" :disabled="!takeable(one)" />
+            <span
+              ><strong>{{ one.name }}</strong> <span v-if="!one.key" class="chip">new class</span
+              ><span class="soft">{{ intakeSaid(one) }}</span></span
+            >
+          </label>
+        </fieldset>
+        <p v-for="one in preview.passedOver" :key="one" class="soft">{{ one }}</p>
+      </template>
+    </template>
+    <template v-else>
+      <p role="status">
+        {{ count(taken.length, 'class', 'classes') }} taken in.
+        <template v-if="fresh"
+          >{{ count(fresh, 'student') }} cannot sign in yet: print their cards here, or later in the
+          class.</template
+        >
+      </p>
+      <ul class="taken">
+        <li v-for="one in taken" :key="one.id">
+          <RouterLink :to="`/classes/${one.id}`"
+            ><strong>{{ one.name }}</strong></RouterLink
+          >
+          <button v-if="one.fresh.length" class="btn" :disabled="Boolean(busy)" @click="cards(one)">
+            <PhFilePdf :size="18" aria-hidden="true" />Cards for the {{ one.fresh.length }} new
+          </button>
+        </li>
+      </ul>
+    </template>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <div class="row">
+      <button class="btn" @click="dialog?.close()">{{ taken ? 'Close' : 'Cancel' }}</button>
+      <button
+        v-if="!taken"
+        class="btn pri"
+        :disabled="chosen.length === 0 || !preview || Boolean(busy)"
+        @click="take"
+      >
+        {{ chosen.length ? `Take in ${count(chosen.length, 'class', 'classes')}` : 'Take them in' }}
+      </button>
+    </div>
+  </dialog>
+</template>
+
+<style scoped>
+.register {
+  width: 680px;
+  max-width: 94vw;
+  padding: 22px 26px;
+  border: 1px solid var(--line);
+  border-radius: 16px 16px 16px 4px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.register::backdrop {
+  background: #1f2d3380;
+}
+.file {
+  display: inline-flex;
+  margin: 10px 0;
+}
+.all {
+  display: grid;
+  gap: 4px;
+  max-height: 42vh;
+  margin: 10px 0;
+  padding: 10px 12px;
+  overflow-y: auto;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: #fff;
+}
+.all label {
+  display: flex;
+  gap: 10px;
+  align-items: start;
+  padding: 4px 0;
+  overflow-wrap: anywhere;
+}
+.all label > span > .soft {
+  display: block;
+}
+.off {
+  color: var(--soft);
+}
+.taken {
+  display: grid;
+  gap: 8px;
+  max-height: 42vh;
+  margin: 12px 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+.taken li {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  justify-content: space-between;
+}
+.row {
+  display: flex;
+  gap: 10px;
+  justify-content: flex-end;
+  margin-top: 12px;
+}
+</style>
