@@ -114,7 +114,9 @@ class ClassTest {
         var cards = teacher.waitForDownload(
                 () -> button(teacher, "Cards for the 2 new").click());
         assertThat(cards.suggestedFilename()).isEqualTo("Sign-in cards, Owl.pdf");
-        link(teacher, "Owl").first().click();
+        teacher.locator("dialog")
+                .getByText("Owl", new Locator.GetByTextOptions().setExact(true))
+                .click();
         assertThat(teacher.getByLabel("Students", new Page.GetByLabelOptions().setExact(true))
                         .locator("li"))
                 .hasCount(2);
