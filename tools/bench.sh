@@ -40,6 +40,14 @@ bench_lesson() {
   echo; echo "## A lesson under load (client, server and database on this machine)"
   run_main gladtile.bench.LessonBench "http://127.0.0.1:$bench_port ${BENCH_SECONDS:-30}"
 }
+bench_results() {
+  echo; echo "## Results over HTTP, with reading (client, server and database on this machine)"
+  (
+    # shellcheck disable=SC1091
+    . var/bench/db/connect.env
+    run_main gladtile.bench.ResultsOverHttp "http://127.0.0.1:$bench_port $GLAD_DB_URL $GLAD_DB_USER $GLAD_DB_PASSWORD"
+  )
+}
 bench_frames() { echo; echo "## Frames (headless Chromium, 1280 × 800)"; run_main gladtile.bench.FrameBench "http://127.0.0.1:$bench_port"; }
 bench_edits() { echo; echo "## Edits and history"; run_main gladtile.bench.EditBench "http://127.0.0.1:$bench_port"; }
 bench_size() { echo; echo "## First load of the student's page"; (cd web && node scripts/size.mjs); }
@@ -47,12 +55,12 @@ bench_size() { echo; echo "## First load of the student's page"; (cd web && node
 run_bench() {
   local part=${1:-all}
   case $part in
-    all | http | lesson | frames | edits) bench_server ;;
+    all | http | lesson | results | frames | edits) bench_server ;;
     judge | size) install; back; front; step "the benches themselves" maven -DskipTests install ;;
-    *) fail "there is no bench $part; there are judge, http, lesson, frames, edits and size." ;;
+    *) fail "there is no bench $part; there are judge, http, lesson, results, frames, edits and size." ;;
   esac
   printf '%s, %s cores, %s\n' "$(date -u +%F)" "$(nproc)" "$(java -version 2>&1 | head -n 1)"
-  if [ "$part" = all ]; then bench_judge; bench_http; bench_lesson; bench_frames; bench_edits; bench_size; else "bench_$part"; fi
+  if [ "$part" = all ]; then bench_judge; bench_http; bench_lesson; bench_results; bench_frames; bench_edits; bench_size; else "bench_$part"; fi
 }
 
 run_shots() {

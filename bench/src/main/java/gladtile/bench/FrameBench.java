@@ -11,10 +11,15 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 
 /** Frame times while one of 300 items is dragged over the workbench's page, beside those of an idle page. */
 public final class FrameBench {
     private static final int STEPS = 400;
+    private static final int CLASS = 36;
     private static final String WATCH = """
             () => {
               window.frames_ = []
@@ -100,6 +105,7 @@ public final class FrameBench {
             });
             scrolling(page, address, FullPages.wide(teacher));
             opening(page, address, FullPages.manyPages(teacher));
+            quilt(page, address, teacher);
         }
     }
 
@@ -123,6 +129,35 @@ public final class FrameBench {
         });
         System.out.println("  scrolled to " + table.evaluate("el => el.scrollTop") + " of "
                 + table.evaluate("el => el.scrollHeight - el.clientHeight"));
+    }
+
+    /** 36 students × 60 placements while all of them work, two moves a second each, sent from a thread beside it. */
+    private static void quilt(Page page, String address, Api teacher) {
+        SixtyPlacements lesson = SixtyPlacements.give(address, teacher, CLASS);
+        page.navigate(address + "/assigned/" + lesson.assignment);
+        page.locator("tbody tr").nth(CLASS - 1).waitFor();
+        page.waitForTimeout(2_000);
+        report("an idle quilt", page, () -> page.waitForTimeout(3_000));
+        ScheduledExecutorService pupils = Executors.newScheduledThreadPool(2);
+        AtomicInteger sent = new AtomicInteger();
+        for (int i = 0; i < CLASS; i++) {
+            SixtyPlacements.Student student = lesson.students.get(i);
+            AtomicInteger n = new AtomicInteger();
+            pupils.scheduleAtFixedRate(
+                    () -> {
+                        int next = n.getAndIncrement();
+                        if (next < 2 * SixtyPlacements.PAGES * SixtyPlacements.ON_EACH) {
+                            SixtyPlacements.send(student, List.of(SixtyPlacements.put(next / 2, next % 2 == 1)));
+                            sent.incrementAndGet();
+                        }
+                    },
+                    500L * i / CLASS,
+                    500,
+                    TimeUnit.MILLISECONDS);
+        }
+        report("a quilt of 36 × 60 at work", page, () -> page.waitForTimeout(20_000));
+        pupils.shutdownNow();
+        System.out.println("  " + sent + " moves were sent meanwhile");
     }
 
     /** From asking for the address until the page can be used: its items are there and take a press. */

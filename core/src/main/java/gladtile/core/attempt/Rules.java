@@ -36,6 +36,7 @@ public final class Rules {
     private final Map<String, Speech> onSettle = new HashMap<>();
     private final AnswerKey key;
     private final Exits exits;
+    private final Map<String, Integer> worth;
     private final Terms terms;
 
     private record OnPage(Page page, Judge judge, Map<String, Item> items, List<String> strays) {}
@@ -67,6 +68,7 @@ public final class Rules {
         }
         placements = List.copyOf(found);
         exits = Exits.of(edition);
+        worth = ownWorth();
     }
 
     private Rules(Rules other, Terms otherTerms) {
@@ -76,6 +78,7 @@ public final class Rules {
         onSettle.putAll(other.onSettle);
         key = other.key;
         exits = other.exits;
+        worth = other.worth;
         terms = otherTerms;
     }
 
@@ -203,17 +206,28 @@ public final class Rules {
 
     /** Points for one placement when all is right. */
     public int worth(Placement placement) {
-        Integer own = switch (placement.kind()) {
-            case GAP -> key.typed().get(placement.itemId()).worth();
-            case ZONE -> key.rule(placement.itemId()).worth();
-            case PIECE ->
-                judge(placement.pageId()).orElseThrow().zonesOf(placement.itemId()).stream()
-                        .map(zone -> key.rule(zone).worth())
-                        .filter(points -> points != null)
-                        .findFirst()
-                        .orElse(null);
-        };
-        return own == null ? terms().scoring().each() : own;
+        return worth.getOrDefault(placement.itemId(), terms.scoring().each());
+    }
+
+    /** What placements give that have points of their own: asked of every placement of every attempt in a class. */
+    private Map<String, Integer> ownWorth() {
+        Map<String, Integer> own = new HashMap<>();
+        for (Placement placement : placements) {
+            Integer points = switch (placement.kind()) {
+                case GAP -> key.typed().get(placement.itemId()).worth();
+                case ZONE -> key.rule(placement.itemId()).worth();
+                case PIECE ->
+                    judge(placement.pageId()).orElseThrow().zonesOf(placement.itemId()).stream()
+                            .map(zone -> key.rule(zone).worth())
+                            .filter(worth -> worth != null)
+                            .findFirst()
+                            .orElse(null);
+            };
+            if (points != null) {
+                own.put(placement.itemId(), points);
+            }
+        }
+        return own;
     }
 
     /** Any item of a page, piece or not; a copy stands for what it came off. */

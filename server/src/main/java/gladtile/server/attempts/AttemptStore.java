@@ -16,6 +16,7 @@ import java.sql.SQLException;
 import java.sql.Timestamp;
 import java.time.Instant;
 import java.time.OffsetDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -73,8 +74,6 @@ class AttemptStore {
      * of what a move cost the database. Reading makes the few moves since then again.
      */
     private static final int MOVES_BEHIND = 16;
-
-    private static final Field<Long> KEPT_SEQ = DSL.field("({0} ->> 'seq')::bigint", Long.class, ATTEMPT.STATE);
 
     private final DSLContext db;
     private final JdbcTemplate jdbc;
@@ -139,20 +138,45 @@ class AttemptStore {
 
     /** Every round of every student or team, the newest round first. */
     List<Row> all(UUID schoolId, UUID assignmentId) {
-        Map<UUID, List<Arrived>> tails = new HashMap<>();
-        db.select(MOVE.ATTEMPT_ID, MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
-                .from(MOVE)
-                .join(ATTEMPT)
-                .on(ATTEMPT.SCHOOL_ID.eq(MOVE.SCHOOL_ID), ATTEMPT.ID.eq(MOVE.ATTEMPT_ID))
+        List<Known> rows = db
+                .selectFrom(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
-                .and(MOVE.SEQ.gt(KEPT_SEQ))
+                .orderBy(ATTEMPT.ROUND.desc())
+                .fetch()
+                // Their states are most of the work, and each can be read by itself.
+                .parallelStream()
+                .map(row -> new Known(row, kept(row)))
+                .toList();
+        Map<UUID, List<Arrived>> tails = tails(schoolId, rows);
+        return rows.stream()
+                .map(one -> row(one.row, one.kept, tails.getOrDefault(one.row.get(ATTEMPT.ID), List.of())))
+                .toList();
+    }
+
+    private record Known(Record row, AttemptState kept) {}
+
+    /** The moves that lie behind the states that are kept, by attempt. Most have none. */
+    private Map<UUID, List<Arrived>> tails(UUID schoolId, List<Known> rows) {
+        List<Known> behind = rows.stream()
+                .filter(one -> one.kept.seq() < one.row.get(ATTEMPT.SEQ))
+                .toList();
+        Map<UUID, List<Arrived>> tails = new HashMap<>();
+        if (behind.isEmpty()) {
+            return tails;
+        }
+        var from = DSL.table(
+                "unnest({0}, {1}) as behind(id, kept)",
+                DSL.val(behind.stream().map(one -> one.row.get(ATTEMPT.ID)).toArray(UUID[]::new)),
+                DSL.val(behind.stream().map(one -> one.kept.seq()).toArray(Long[]::new)));
+        db.select(MOVE.ATTEMPT_ID, MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
+                .from(from)
+                .join(MOVE)
+                .on(MOVE.SCHOOL_ID.eq(schoolId), MOVE.ATTEMPT_ID.eq(DSL.field("behind.id", UUID.class)))
+                .and(MOVE.SEQ.gt(DSL.field("behind.kept", Long.class)))
                 .orderBy(MOVE.ATTEMPT_ID, MOVE.SEQ)
                 .forEach(row -> tails.computeIfAbsent(row.get(MOVE.ATTEMPT_ID), id -> new ArrayList<>())
                         .add(arrived(row)));
-        return db.selectFrom(ATTEMPT)
-                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
-                .orderBy(ATTEMPT.ROUND.desc())
-                .fetch(row -> row(row, tails.getOrDefault(row.getId(), List.of())));
+        return tails;
     }
 
     /** The newest attempts of some students or teams, over all assignments; without what was done since they were kept. */
@@ -203,6 +227,30 @@ class AttemptStore {
                         row.value5(),
                         row.value6() == null ? Verdict.Says.NOT_JUDGED : Verdict.Says.valueOf(row.value6()),
                         row.value7().toInstant()));
+    }
+
+    /** In one go, as plainly as the driver can: a year's assignment has 160,000 of these. */
+    private static final String JUDGED = """
+            select m.attempt_id, m.seq, coalesce(split_part(m.act ->> 'pieceId', '~', 1), m.act ->> 'gapId'),
+              m.verdict ->> 'zoneId', m.verdict ->> 'says',
+              (extract(epoch from coalesce(m.made_at, m.at)) * 1000000)::bigint
+            from attempt a join move m on m.school_id = a.school_id and m.attempt_id = a.id
+            where a.school_id = ? and a.assignment_id = ? and m.verdict is not null
+            order by m.attempt_id, m.seq""";
+
+    /** All that was judged of an assignment, each attempt's in its order. */
+    List<Attempts.JudgedPart> judged(UUID schoolId, UUID assignmentId) {
+        return jdbc.query(
+                JUDGED,
+                (row, n) -> new Attempts.JudgedPart(
+                        row.getObject(1, UUID.class),
+                        row.getLong(2),
+                        row.getString(3),
+                        row.getString(4),
+                        row.getString(5) == null ? Verdict.Says.NOT_JUDGED : Verdict.Says.valueOf(row.getString(5)),
+                        Instant.EPOCH.plus(row.getLong(6), ChronoUnit.MICROS)),
+                schoolId,
+                assignmentId);
     }
 
     /** Every move of an attempt, in order. */
@@ -464,7 +512,7 @@ class AttemptStore {
     private Row row(Record row) {
         AttemptState kept = kept(row);
         if (kept.seq() == row.get(ATTEMPT.SEQ)) {
-            return row(row, List.of());
+            return row(row, kept, List.of());
         }
         List<Arrived> tail = db.select(MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
                 .from(MOVE)
@@ -472,10 +520,10 @@ class AttemptStore {
                 .and(MOVE.SEQ.gt(kept.seq()))
                 .orderBy(MOVE.SEQ)
                 .fetch(AttemptStore::arrived);
-        return row(row, tail);
+        return row(row, kept, tail);
     }
 
-    private static Row row(Record row, List<Arrived> tail) {
+    private static Row row(Record row, AttemptState kept, List<Arrived> tail) {
         return new Row(
                 row.get(ATTEMPT.ID),
                 row.get(ATTEMPT.ASSIGNMENT_ID),
@@ -483,7 +531,7 @@ class AttemptStore {
                 row.get(ATTEMPT.ROUND),
                 row.get(ATTEMPT.ASKED_FOR),
                 row.get(ATTEMPT.EDITION_ID),
-                kept(row),
+                kept,
                 tail,
                 instant(row.get(ATTEMPT.BEGUN_AT)),
                 instant(row.get(ATTEMPT.HANDED_IN_AT)),

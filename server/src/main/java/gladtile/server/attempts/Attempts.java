@@ -391,6 +391,11 @@ public class Attempts {
         return store.judged(schoolId, attemptIds, after);
     }
 
+    /** All that was judged of an assignment, each attempt's in its order. */
+    public List<JudgedPart> judged(Assignment assignment) {
+        return store.judged(assignment.schoolId(), assignment.id());
+    }
+
     public List<Logged> log(UUID schoolId, UUID attemptId) {
         return store.log(schoolId, attemptId);
     }

@@ -2,7 +2,6 @@ package gladtile.server.review;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.Zone;
 import gladtile.core.analysis.Pace;
 import gladtile.core.analysis.Pace.Tried;
 import gladtile.core.analysis.PlacementFigures;
@@ -18,19 +17,21 @@ import gladtile.core.attempt.Standing;
 import gladtile.formats.table.CsvTable;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
-import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.assignments.Worker;
 import gladtile.server.assignments.Workers;
 import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.Attempts.JudgedPart;
 import gladtile.server.attempts.Attempts.Work;
 import gladtile.server.review.Reviews.Kept;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import org.springframework.stereotype.Service;
 
 /** What came of an assignment, in figures. */
@@ -67,7 +68,11 @@ class Results {
             Assignments.Edition edition = assignments.edition(assignment);
             Rules rules = edition.rules();
             double most = Score.of(AttemptState.start(rules), rules).most();
+            // Read side by side: both are large, and neither needs the other.
+            CompletableFuture<List<JudgedPart>> judging =
+                    CompletableFuture.supplyAsync(() -> attempts.judged(assignment));
             Map<UUID, List<Work>> works = attempts.works(assignment);
+            List<JudgedPart> judged = judging.join();
             List<AttemptState> newest = works.values().stream()
                     .map(rounds -> rounds.get(rounds.size() - 1).state())
                     .toList();
@@ -77,7 +82,7 @@ class Results {
                     assignment.className(),
                     statistics,
                     rounds(works),
-                    rows(assignment, edition, statistics, times(assignment, works)));
+                    rows(edition, statistics, missed(edition, judged), times(works, judged)));
         });
     }
 
@@ -92,14 +97,14 @@ class Results {
     }
 
     /** How long each placement took in the first round, in the middle. */
-    private Map<String, Double> times(Assignment assignment, Map<UUID, List<Work>> works) {
+    private Map<String, Double> times(Map<UUID, List<Work>> works, List<JudgedPart> all) {
         Map<UUID, Instant> begun = new HashMap<>();
         works.values()
                 .forEach(rounds -> begun.put(rounds.get(0).id(), rounds.get(0).begunAt()));
         Map<UUID, List<Tried>> tried = new HashMap<>();
-        for (Attempts.JudgedPart part : attempts.judged(assignment.schoolId(), begun.keySet(), 0)) {
+        for (JudgedPart part : all) {
             boolean judged = part.says() == Says.BELONGS || part.says() == Says.TURNED_AWAY;
-            if (judged && part.itemId() != null) {
+            if (judged && part.itemId() != null && begun.containsKey(part.attemptId())) {
                 tried.computeIfAbsent(part.attemptId(), id -> new ArrayList<>())
                         .add(new Tried(part.itemId(), part.says() == Says.BELONGS, part.at()));
             }
@@ -109,21 +114,15 @@ class Results {
         return Pace.medians(paces);
     }
 
-    private List<Row> rows(
-            Assignment assignment, Assignments.Edition edition, Statistics statistics, Map<String, Double> times) {
+    private static List<Row> rows(
+            Assignments.Edition edition,
+            Statistics statistics,
+            Map<String, List<Missed>> missed,
+            Map<String, Double> times) {
         Map<String, String> pages = new HashMap<>();
-        Map<String, String> zones = new HashMap<>();
         List<Page> all = edition.activity().pages();
         for (int i = 0; i < all.size(); i++) {
             pages.put(all.get(i).id(), "%d · %s".formatted(i + 1, all.get(i).name()));
-            for (Zone zone : all.get(i).zones()) {
-                zones.put(zone.id(), zone.name());
-            }
-        }
-        Map<String, List<Missed>> missed = new HashMap<>();
-        for (Attempts.Miss miss : attempts.misses(assignment)) {
-            missed.computeIfAbsent(miss.pieceId(), id -> new ArrayList<>())
-                    .add(new Missed(zones.getOrDefault(miss.zoneId(), "a zone"), miss.count()));
         }
         return statistics.placements().stream()
                 .map(figures -> new Row(
@@ -132,6 +131,28 @@ class Results {
                         missed.getOrDefault(figures.placement().itemId(), List.of()),
                         times.get(figures.placement().itemId())))
                 .toList();
+    }
+
+    /** By placement, where it was put and did not belong; the most frequent zone first. */
+    private static Map<String, List<Missed>> missed(Assignments.Edition edition, List<JudgedPart> judged) {
+        Map<String, String> zones = new HashMap<>();
+        edition.activity().pages().forEach(page -> page.zones().forEach(zone -> zones.put(zone.id(), zone.name())));
+        Map<String, Map<String, Integer>> counts = new HashMap<>();
+        for (JudgedPart part : judged) {
+            if (part.says() == Says.TURNED_AWAY && part.itemId() != null && part.zoneId() != null) {
+                counts.computeIfAbsent(part.itemId(), id -> new HashMap<>()).merge(part.zoneId(), 1, Integer::sum);
+            }
+        }
+        Map<String, List<Missed>> missed = new HashMap<>();
+        counts.forEach((item, byZone) -> missed.put(
+                item,
+                byZone.entrySet().stream()
+                        .map(one -> new Missed(zones.getOrDefault(one.getKey(), "a zone"), one.getValue()))
+                        .sorted(Comparator.comparingInt(Missed::count)
+                                .reversed()
+                                .thenComparing(Missed::zone))
+                        .toList()));
+        return missed;
     }
 
     /** A row for each student of the class, and below what each column means. */
