@@ -207,26 +207,19 @@ class AttemptStore {
     }
 
     /** What was judged of an assignment's attempts after some move each; the tries of each attempt in their order. */
-    List<Attempts.JudgedPart> judged(UUID schoolId, Collection<UUID> attemptIds, long after) {
-        return db.select(
-                        MOVE.ATTEMPT_ID,
-                        MOVE.SEQ,
-                        DSL.field("split_part({0} ->> 'pieceId', '~', 1)", String.class, MOVE.ACT),
-                        DSL.field("{0} ->> 'gapId'", String.class, MOVE.ACT),
-                        DSL.field("{0} ->> 'zoneId'", String.class, MOVE.VERDICT),
-                        DSL.field("{0} ->> 'says'", String.class, MOVE.VERDICT),
-                        DSL.coalesce(MOVE.MADE_AT, MOVE.AT))
-                .from(MOVE)
-                .where(MOVE.SCHOOL_ID.eq(schoolId), MOVE.ATTEMPT_ID.in(attemptIds), MOVE.SEQ.gt(after))
-                .and(MOVE.VERDICT.isNotNull())
-                .orderBy(MOVE.ATTEMPT_ID, MOVE.SEQ)
-                .fetch(row -> new Attempts.JudgedPart(
-                        row.value1(),
-                        row.value2(),
-                        row.value3() == null ? row.value4() : row.value3(),
-                        row.value5(),
-                        row.value6() == null ? Verdict.Says.NOT_JUDGED : Verdict.Says.valueOf(row.value6()),
-                        row.value7().toInstant()));
+    List<Attempts.JudgedPart> judged(UUID schoolId, Map<UUID, Long> after) {
+        return jdbc.query(
+                connection -> {
+                    PreparedStatement statement = connection.prepareStatement(JUDGED.formatted(
+                            "unnest(?, ?) as a(id, seq)", "m.school_id = ? and m.attempt_id = a.id and m.seq > a.seq"));
+                    statement.setArray(
+                            1, connection.createArrayOf("uuid", after.keySet().toArray()));
+                    statement.setArray(
+                            2, connection.createArrayOf("bigint", after.values().toArray()));
+                    statement.setObject(3, schoolId);
+                    return statement;
+                },
+                AttemptStore::judgedPart);
     }
 
     /** In one go, as plainly as the driver can: a year's assignment has 160,000 of these. */
@@ -234,21 +227,28 @@ class AttemptStore {
             select m.attempt_id, m.seq, coalesce(split_part(m.act ->> 'pieceId', '~', 1), m.act ->> 'gapId'),
               m.verdict ->> 'zoneId', m.verdict ->> 'says',
               (extract(epoch from coalesce(m.made_at, m.at)) * 1000000)::bigint
-            from attempt a join move m on m.school_id = a.school_id and m.attempt_id = a.id
-            where a.school_id = ? and a.assignment_id = ? and m.verdict is not null
+            from %s join move m on %s
+            where m.verdict is not null
             order by m.attempt_id, m.seq""";
+
+    private static Attempts.JudgedPart judgedPart(ResultSet row, int n) throws SQLException {
+        String says = row.getString(5);
+        return new Attempts.JudgedPart(
+                row.getObject(1, UUID.class),
+                row.getLong(2),
+                row.getString(3),
+                row.getString(4),
+                says == null ? Verdict.Says.NOT_JUDGED : Verdict.Says.valueOf(says),
+                Instant.EPOCH.plus(row.getLong(6), ChronoUnit.MICROS));
+    }
 
     /** All that was judged of an assignment, each attempt's in its order. */
     List<Attempts.JudgedPart> judged(UUID schoolId, UUID assignmentId) {
         return jdbc.query(
-                JUDGED,
-                (row, n) -> new Attempts.JudgedPart(
-                        row.getObject(1, UUID.class),
-                        row.getLong(2),
-                        row.getString(3),
-                        row.getString(4),
-                        row.getString(5) == null ? Verdict.Says.NOT_JUDGED : Verdict.Says.valueOf(row.getString(5)),
-                        Instant.EPOCH.plus(row.getLong(6), ChronoUnit.MICROS)),
+                JUDGED.formatted(
+                        "attempt a",
+                        "m.school_id = a.school_id and m.attempt_id = a.id and a.school_id = ? and a.assignment_id = ?"),
+                AttemptStore::judgedPart,
                 schoolId,
                 assignmentId);
     }

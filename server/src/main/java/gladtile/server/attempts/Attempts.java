@@ -386,9 +386,9 @@ public class Attempts {
         return store.misses(assignment.schoolId(), assignment.id());
     }
 
-    /** What was judged after some move, each attempt's in its order. */
-    public List<JudgedPart> judged(UUID schoolId, Collection<UUID> attemptIds, long after) {
-        return store.judged(schoolId, attemptIds, after);
+    /** What was judged since, each attempt's in its order. @param after attempt to the move after which it is asked for */
+    public List<JudgedPart> judged(UUID schoolId, Map<UUID, Long> after) {
+        return store.judged(schoolId, after);
     }
 
     /** All that was judged of an assignment, each attempt's in its order. */

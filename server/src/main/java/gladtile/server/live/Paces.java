@@ -69,19 +69,19 @@ class Paces {
 
     private void read(Assignment assignment, List<Beat> beats, Tracks tracks) {
         Map<UUID, Beat> changed = new HashMap<>();
-        long after = Long.MAX_VALUE;
+        Map<UUID, Long> after = new HashMap<>();
         for (Beat beat : beats) {
             long upTo = tracks.upTo.getOrDefault(beat.id(), -1L);
             if (upTo < beat.seq()) {
                 changed.put(beat.id(), beat);
-                after = Math.min(after, Math.max(0, upTo));
+                after.put(beat.id(), Math.max(0, upTo));
             }
         }
         if (changed.isEmpty()) {
             return;
         }
         Map<UUID, Set<String>> columns = new HashMap<>();
-        for (JudgedPart part : attempts.judged(assignment.schoolId(), changed.keySet(), after)) {
+        for (JudgedPart part : attempts.judged(assignment.schoolId(), after)) {
             // A move that came in since the beats were taken is read again with the next ones.
             boolean due = part.seq() > tracks.upTo.getOrDefault(part.attemptId(), -1L)
                     && part.seq() <= changed.get(part.attemptId()).seq();
