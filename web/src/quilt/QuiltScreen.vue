@@ -5,8 +5,9 @@ import { get, said } from '@/api/client'
 import type { Hardest, Quilt, QuiltRow, Stuck } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
+import { frameQueue } from '@/gesture/frameQueue'
 import { dueWords } from '@/student/times'
-import { mostStuckFirst } from './cell'
+import { mostStuckFirst, withRows } from './cell'
 import ControlBar from './ControlBar.vue'
 import ExtendDialog from './ExtendDialog.vue'
 import QuiltAside from './QuiltAside.vue'
@@ -62,7 +63,7 @@ function listen() {
     if (quilt.value) quilt.value = { ...quilt.value, hardest: JSON.parse(event.data) as Hardest }
   })
   stream.addEventListener('around', () => void load().catch(() => {}))
-  stream.addEventListener('row', (event) => change(JSON.parse(event.data)))
+  stream.addEventListener('row', (event) => gather(JSON.parse(event.data)))
   // After a broken line something may have been missed: the whole is fetched anew.
   stream.addEventListener('listening', () => {
     line.value = 'live'
@@ -76,18 +77,22 @@ onMounted(open)
 watch(() => props.id, open)
 onBeforeUnmount(() => stream?.close())
 
-function change(row: QuiltRow) {
-  if (!quilt.value) return
-  const known = quilt.value.students.some((one) => one.id === row.id)
-  const students = known
-    ? quilt.value.students.map((one) => (one.id === row.id ? row : one))
-    : [...quilt.value.students, row]
-  quilt.value = { ...quilt.value, students }
+/** A class makes many moves a second; what came since the last frame is shown together. */
+const gathered = new Map<string, QuiltRow>()
+const soon = frameQueue()
+function gather(row: QuiltRow) {
+  gathered.set(row.id, row)
+  soon('rows', () => {
+    if (quilt.value) quilt.value = { ...quilt.value, students: withRows(quilt.value.students, gathered) }
+    gathered.clear()
+  })
 }
 function changeStuck(now: { id: string; stuck: Stuck }[]) {
   if (!quilt.value) return
   const byId = new Map(now.map((one) => [one.id, one.stuck]))
-  const students = quilt.value.students.map((row) => ({ ...row, stuck: byId.get(row.id) }))
+  // Whoever is as stuck as before keeps their row as it is, so that it is not drawn anew.
+  const same = (row: QuiltRow) => JSON.stringify(row.stuck) === JSON.stringify(byId.get(row.id))
+  const students = quilt.value.students.map((row) => (same(row) ? row : { ...row, stuck: byId.get(row.id) }))
   quilt.value = { ...quilt.value, students }
 }
 </script>

@@ -1,47 +1,18 @@
 <script setup lang="ts">
-import { PhChatCircleText } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import { RouterLink } from 'vue-router'
 import type { Quilt, QuiltRow } from '@/api/types'
-import { cellOf, stuckWords } from './cell'
+import QuiltLine from './QuiltLine.vue'
 
 /** Students × placements, live. @prop onlyPage the page whose columns are shown; empty for all */
 const props = defineProps<{ quilt: Quilt; rows: QuiltRow[]; onlyPage: string }>()
 const emit = defineEmits<{ say: [row: QuiltRow] }>()
 
-const id = computed(() => props.quilt.assignmentId)
-const pages = computed(() => props.quilt.pages.filter((page) => page.placements.length > 0))
+/** The same for as long as the pages are, however often rows change. */
+const all = computed(() => props.quilt.pages)
+const pages = computed(() => all.value.filter((page) => page.placements.length > 0))
 const shownPages = computed(() =>
   props.onlyPage ? pages.value.filter((page) => page.id === props.onlyPage) : pages.value,
 )
-
-function now(row: QuiltRow) {
-  if (!row.standing) return 'not joined'
-  const round = row.round > 1 ? `round ${row.round}, ` : ''
-  if (row.sentBack) return `${round}sent back`
-  if (row.standing === 'HANDED_IN') return `${round}handed in${row.late ? ', late' : ''}`
-  return `${round}page ${props.quilt.pages.findIndex((page) => page.id === row.pageId) + 1}`
-}
-
-/** The pages a student met, in that order, by their numbers. */
-const wayOf = (row: QuiltRow) =>
-  (row.way ?? []).map((id) => props.quilt.pages.findIndex((page) => page.id === id) + 1).filter((n) => n > 0)
-const MOST_STEPS = 8
-
-/** The cells of a row in the groups of its pages. */
-function groups(row: QuiltRow) {
-  let from = 0
-  return pages.value
-    .map((page) => {
-      const cells = page.placements.map((placement, i) => ({
-        placement,
-        ...cellOf(row.cells[from + i]!, row.stuck?.itemId === placement.itemId),
-      }))
-      from += page.placements.length
-      return { page, cells }
-    })
-    .filter((group) => !props.onlyPage || group.page.id === props.onlyPage)
-}
 </script>
 
 <template>
@@ -84,51 +55,15 @@ function groups(row: QuiltRow) {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in rows" :key="row.id">
-          <th scope="row">
-            <RouterLink v-if="row.standing" :to="`/assigned/${id}/students/${row.id}`">{{
-              row.name
-            }}</RouterLink>
-            <span v-else class="soft">{{ row.name }}</span>
-            <span v-if="row.here" class="here" title="Here now"><span class="unseen">, here now</span></span>
-            <span v-if="row.with" class="soft with">{{ row.with.join(', ') }}</span>
-            <span v-if="row.elsewhere" class="soft with">in another class now</span>
-          </th>
-          <template v-for="group in groups(row)" :key="group.page.id">
-            <td
-              v-for="(cell, i) in group.cells"
-              :key="cell.placement.itemId"
-              :class="{ first: i === 0 }"
-              :title="
-                cell.look === 'stuck'
-                  ? stuckWords(row.stuck!, cell.placement.name)
-                  : `${row.name}, ${cell.placement.name}: ${cell.said}`
-              "
-            >
-              <span class="patch" :class="cell.look" role="img" :aria-label="cell.said">{{
-                cell.shown
-              }}</span>
-            </td>
-          </template>
-          <td class="now">
-            <span :class="{ chip: row.standing === 'HANDED_IN' }">{{ now(row) }}</span>
-            <button
-              v-if="row.standing"
-              class="say"
-              :aria-label="`Say a word to ${row.name}`"
-              title="Say a word"
-              @click="emit('say', row)"
-            >
-              <PhChatCircleText :size="17" aria-hidden="true" />
-            </button>
-          </td>
-          <td class="way" :title="`The way through the pages: ${wayOf(row).join(', ')}`">
-            <span v-for="(n, i) in wayOf(row).slice(0, MOST_STEPS)" :key="i">{{ n }}</span><span
-              v-if="wayOf(row).length > MOST_STEPS"
-              >and on</span
-            >
-          </td>
-        </tr>
+        <QuiltLine
+          v-for="row in rows"
+          :key="row.id"
+          :row="row"
+          :assignment-id="quilt.assignmentId"
+          :pages="all"
+          :only-page="onlyPage"
+          @say="emit('say', row)"
+        />
       </tbody>
     </table>
   </div>
@@ -142,6 +77,7 @@ function groups(row: QuiltRow) {
   </p>
 </template>
 
+<style scoped src="./patch.css"></style>
 <style scoped>
 .cloth {
   padding: 12px 16px;
@@ -161,16 +97,6 @@ th {
   font-size: 13px;
   white-space: nowrap;
 }
-.way {
-  padding-left: 12px;
-  white-space: nowrap;
-  font-variant-numeric: tabular-nums;
-}
-.way span + span::before {
-  content: '›';
-  padding: 0 5px;
-  color: var(--soft);
-}
 .placement {
   height: 92px;
   padding: 0 3px 4px;
@@ -189,18 +115,8 @@ th {
   writing-mode: vertical-rl;
   transform: rotate(180deg);
 }
-td {
-  padding: 1.5px 4px;
-}
 .first {
   padding-left: 14px;
-}
-tbody th {
-  padding-right: 10px;
-  white-space: nowrap;
-}
-tbody a {
-  color: var(--ink);
 }
 .now {
   padding-left: 14px;
@@ -208,67 +124,6 @@ tbody a {
   font-size: 13px;
   font-weight: 400;
   white-space: nowrap;
-}
-.patch {
-  display: inline-grid;
-  vertical-align: middle;
-  place-items: center;
-  width: 26px;
-  height: 22px;
-  border: 1.5px solid transparent;
-  border-radius: 6px 6px 6px 2px;
-  font-style: normal;
-  font-weight: 700;
-  font-size: 12px;
-}
-.once {
-  background: var(--petrol);
-}
-.twice {
-  background: #7fb3b2;
-  color: #07343a;
-}
-.later {
-  background: #c5dfdc;
-  color: #07444b;
-}
-.stuck {
-  border: 2px solid var(--clay);
-  background: repeating-linear-gradient(45deg, #fff 0 4px, #f3cfc3 4px 8px);
-  color: #7c2c19;
-}
-.here {
-  display: inline-block;
-  width: 9px;
-  height: 9px;
-  margin-left: 7px;
-  border-radius: 50%;
-  background: var(--petrol);
-}
-.with {
-  display: block;
-  font-size: 12px;
-  font-weight: 400;
-}
-.say {
-  padding: 2px 5px;
-  border: 0;
-  background: none;
-  color: var(--soft);
-  cursor: pointer;
-  vertical-align: middle;
-}
-.say:hover {
-  color: var(--petrol);
-}
-.trying {
-  border: 2px dashed var(--clay);
-  background: #fff;
-  color: #7c2c19;
-}
-.none {
-  border-color: #ddd5c6;
-  background: #fdfcf9;
 }
 .legend {
   display: flex;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { QuiltRow } from '@/api/types'
-import { cellOf, mostStuckFirst, stuckWords } from './cell'
+import { cellOf, mostStuckFirst, stuckWords, withRows } from './cell'
 
 const row = (name: string, cells: QuiltRow['cells'], stuck?: QuiltRow['stuck']): QuiltRow => ({
   id: name,
@@ -44,5 +44,14 @@ describe('the quilt', () => {
     expect(words).toContain('turned away 2 times')
     expect(words).toContain('4 minutes')
     expect(words).toContain('45 seconds')
+  })
+  it('takes what changed and leaves every other row the very same, so that it is not drawn anew', () => {
+    const rows = [row('Ada', []), row('Bo', []), row('Cyrus', [])]
+    const bo = { ...row('Bo', []), solved: 3 }
+    const dina = row('Dina', [])
+    const now = withRows(rows, new Map([bo, dina].map((one) => [one.id, one])))
+    expect(now.map((one) => one.name)).toEqual(['Ada', 'Bo', 'Cyrus', 'Dina'])
+    expect(now[0]).toBe(rows[0])
+    expect(now[1]).toBe(bo)
   })
 })

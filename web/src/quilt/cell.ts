@@ -33,3 +33,12 @@ export function mostStuckFirst(rows: QuiltRow[]): QuiltRow[] {
       a.name.localeCompare(b.name),
   )
 }
+
+/** The rows with those that changed in their places; students who came since stand last. */
+export function withRows(rows: QuiltRow[], changed: Map<string, QuiltRow>): QuiltRow[] {
+  const known = new Set(rows.map((row) => row.id))
+  return [
+    ...rows.map((row) => changed.get(row.id) ?? row),
+    ...[...changed.values()].filter((row) => !known.has(row.id)),
+  ]
+}

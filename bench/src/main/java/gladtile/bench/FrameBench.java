@@ -16,7 +16,8 @@ import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 
-/** Frame times while one of 300 items is dragged over the workbench's page, beside those of an idle page. */
+/** Frame times while one of 300 items is dragged over the workbench's page, beside those of an idle page; then
+ * those of a quilt at work. An argument more, "quilt", leaves the workbench out. */
 public final class FrameBench {
     private static final int STEPS = 400;
     private static final int CLASS = 36;
@@ -37,7 +38,7 @@ public final class FrameBench {
     public static void main(String[] args) {
         String address = args[0];
         Api teacher = new Api(address).signInTeacher("jonas", "eyepiece");
-        String activity = FullPages.one(teacher);
+        boolean quiltOnly = args.length > 1 && args[1].equals("quilt");
         try (Playwright playwright = Playwright.create()) {
             Browser chromium = playwright
                     .chromium()
@@ -57,56 +58,61 @@ public final class FrameBench {
             page.getByLabel("Password").fill("eyepiece");
             page.getByLabel("Password").press("Enter");
             page.waitForURL("**/activities");
-            page.navigate(address + "/activities/" + activity + "/lay-out");
-            Locator item = page.locator("[data-item='i150']");
-            item.waitFor();
-            page.waitForTimeout(2_000);
-            report("an idle page", page, () -> page.waitForTimeout(3_000));
-            BoundingBox box = item.boundingBox();
-            page.mouse().move(box.x + 10, box.y + 10);
-            page.mouse().down();
-            report("dragging one of " + FullPages.ITEMS, page, () -> {
-                for (int i = 0; i < STEPS; i++) {
-                    page.mouse().move(box.x + 10 + 200 * Math.sin(i / 40.0), box.y + 10 + 120 * Math.sin(i / 27.0));
-                }
-            });
-            page.mouse().up();
-            page.keyboard().press("Control+z");
-            page.keyboard().press("Escape");
-            BoundingBox sheet = page.locator("svg.page").first().boundingBox();
-            page.mouse().move(sheet.x + 2, sheet.y + 2);
-            page.mouse().down();
-            report("a box around 500", page, () -> {
-                for (int i = 0; i < STEPS; i++) {
-                    double share = Math.min(1, i / (STEPS - 40.0));
-                    page.mouse().move(sheet.x + sheet.width * share, sheet.y + sheet.height * 0.5);
-                }
-            });
-            page.mouse().up();
-            System.out.println("  " + page.locator(".many h2").innerText());
-            page.keyboard().press("Escape");
-            page.locator(".rack .tile", new Page.LocatorOptions().setHasText("Ink"))
-                    .click();
-            // As a hand does, it comes to the page after the pens are there.
-            page.locator(".pens").waitFor();
-            page.evaluate("() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))");
-            page.mouse().move(sheet.x + 60, sheet.y + 60);
-            report("a stroke of 2,000 points", page, () -> {
-                page.mouse().down();
-                for (int i = 0; i < 2_000; i++) {
-                    double turn = i / 60.0;
-                    page.mouse()
-                            .move(sheet.x + 300 + i / 20.0 * Math.cos(turn), sheet.y + 250 + i / 20.0 * Math.sin(turn));
-                }
-            });
-            report("letting the stroke go", page, () -> {
-                page.mouse().up();
-                page.waitForTimeout(1_000);
-            });
-            scrolling(page, address, FullPages.wide(teacher));
-            opening(page, address, FullPages.manyPages(teacher));
+            if (!quiltOnly) {
+                workbench(page, address, teacher);
+            }
             quilt(page, address, teacher);
         }
+    }
+
+    private static void workbench(Page page, String address, Api teacher) {
+        String activity = FullPages.one(teacher);
+        page.navigate(address + "/activities/" + activity + "/lay-out");
+        Locator item = page.locator("[data-item='i150']");
+        item.waitFor();
+        page.waitForTimeout(2_000);
+        report("an idle page", page, () -> page.waitForTimeout(3_000));
+        BoundingBox box = item.boundingBox();
+        page.mouse().move(box.x + 10, box.y + 10);
+        page.mouse().down();
+        report("dragging one of " + FullPages.ITEMS, page, () -> {
+            for (int i = 0; i < STEPS; i++) {
+                page.mouse().move(box.x + 10 + 200 * Math.sin(i / 40.0), box.y + 10 + 120 * Math.sin(i / 27.0));
+            }
+        });
+        page.mouse().up();
+        page.keyboard().press("Control+z");
+        page.keyboard().press("Escape");
+        BoundingBox sheet = page.locator("svg.page").first().boundingBox();
+        page.mouse().move(sheet.x + 2, sheet.y + 2);
+        page.mouse().down();
+        report("a box around 500", page, () -> {
+            for (int i = 0; i < STEPS; i++) {
+                double share = Math.min(1, i / (STEPS - 40.0));
+                page.mouse().move(sheet.x + sheet.width * share, sheet.y + sheet.height * 0.5);
+            }
+        });
+        page.mouse().up();
+        System.out.println("  " + page.locator(".many h2").innerText());
+        page.keyboard().press("Escape");
+        page.locator(".rack .tile", new Page.LocatorOptions().setHasText("Ink")).click();
+        // As a hand does, it comes to the page after the pens are there.
+        page.locator(".pens").waitFor();
+        page.evaluate("() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))");
+        page.mouse().move(sheet.x + 60, sheet.y + 60);
+        report("a stroke of 2,000 points", page, () -> {
+            page.mouse().down();
+            for (int i = 0; i < 2_000; i++) {
+                double turn = i / 60.0;
+                page.mouse().move(sheet.x + 300 + i / 20.0 * Math.cos(turn), sheet.y + 250 + i / 20.0 * Math.sin(turn));
+            }
+        });
+        report("letting the stroke go", page, () -> {
+            page.mouse().up();
+            page.waitForTimeout(1_000);
+        });
+        scrolling(page, address, FullPages.wide(teacher));
+        opening(page, address, FullPages.manyPages(teacher));
     }
 
     /** The answer key of 500 pieces and 50 zones, by the wheel: down through all rows, then through all columns. */

@@ -26,7 +26,7 @@ import tools.jackson.databind.JsonNode;
  */
 public final class ResultsOverHttp {
     private static final int REAL = 100;
-    private static final int[] SIZES = {200, 2_000, 20_000};
+    private static final int[] SIZES = {200, 2_000};
     private static final int TIMES = 12;
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
     /** Every attempt of the class again, each with its moves, for a new person. */
