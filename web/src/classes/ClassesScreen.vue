@@ -91,6 +91,9 @@ li {
   border-radius: var(--tile);
   background: #fff;
 }
+li a {
+  color: var(--ink);
+}
 .new {
   display: flex;
   gap: 10px;

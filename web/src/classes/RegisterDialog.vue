@@ -78,7 +78,7 @@ const cards = (one: TakenClass) =>
           @change="look"
         />
       </label>
-      <span v-if="files.length" class="soft"> {{ files.map((file) => file.name).join(', ') }}</span>
+      <span v-if="files.length" class="soft chosen">{{ files.map((file) => file.name).join(', ') }}</span>
       <p v-if="busy" role="status">{{ busy }}…</p>
       <template v-if="preview">
         <ul v-if="preview.intake.wrong.length" class="note" role="alert">
@@ -149,6 +149,9 @@ const cards = (one: TakenClass) =>
 .file {
   display: inline-flex;
   margin: 10px 0;
+}
+.chosen {
+  margin-left: 10px;
 }
 .all {
   display: grid;

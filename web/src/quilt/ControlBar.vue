@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import {
   PhArrowsClockwise,
+  PhArrowUUpLeft,
   PhChatCircleText,
   PhDotsThree,
+  PhEyeSlash,
   PhHandPalm,
+  PhKey,
   PhLock,
   PhLockOpen,
   PhPlay,
@@ -62,11 +65,15 @@ async function act(tail: string) {
         <button class="btn quiet" @click="((more = false), emit('renew'))">
           <PhArrowsClockwise :size="18" aria-hidden="true" />Renew to the newest edition
         </button>
-        <button class="btn quiet" @click="act('/code')">A new join code</button>
-        <button v-if="quilt.control.withdrawnAt" class="btn quiet" @click="act('/give-again')">
-          Give it out again
+        <button class="btn quiet" @click="act('/code')">
+          <PhKey :size="18" aria-hidden="true" />A new join code
         </button>
-        <button v-else-if="!withdrawing" class="btn quiet" @click="withdrawing = true">Withdraw it</button>
+        <button v-if="quilt.control.withdrawnAt" class="btn quiet" @click="act('/give-again')">
+          <PhArrowUUpLeft :size="18" aria-hidden="true" />Give it out again
+        </button>
+        <button v-else-if="!withdrawing" class="btn quiet" @click="withdrawing = true">
+          <PhEyeSlash :size="18" aria-hidden="true" />Withdraw it
+        </button>
         <template v-else>
           <p class="soft">
             No student sees it any more. What they did is kept, and you can give it out again.

@@ -132,7 +132,7 @@ const went = (row: Figures['rows'][number]) =>
             <tr v-for="row in rows" :key="row.figures.placement.itemId">
               <th scope="row">{{ row.figures.placement.name }}</th>
               <td>{{ row.page }}</td>
-              <td>
+              <td class="first-try">
                 <span v-if="row.figures.difficulty !== undefined" class="share" aria-hidden="true"
                   ><i :style="{ width: `${row.figures.difficulty * 100}%` }"
                 /></span>
@@ -215,6 +215,9 @@ td {
 thead th {
   color: var(--soft);
   font-size: 13px;
+}
+.first-try {
+  white-space: nowrap;
 }
 .share {
   display: inline-block;

@@ -16,7 +16,7 @@ import type { HomeView, ToDo } from '@/api/types'
 import BrandMark from '@/accounts/BrandMark.vue'
 import NoticeBell from '@/notices/NoticeBell.vue'
 import { deviceHere } from './device'
-import { dueWords, timeWords } from './times'
+import { byUrgency, dueWords, timeWords } from './times'
 import { comeUpWithoutNetwork } from './withoutNetwork'
 
 /** Where a student begins: what came back, what is to be done, what is handed in, what opens later. */
@@ -34,7 +34,7 @@ const GROUPS: { head: string; turns: ToDo['turn'][] }[] = [
 const groups = computed(() =>
   GROUPS.map((group) => ({
     head: group.head,
-    all: (home.value?.all ?? []).filter((one) => group.turns.includes(one.turn)),
+    all: byUrgency((home.value?.all ?? []).filter((one) => group.turns.includes(one.turn))),
   })).filter((group) => group.all.length > 0),
 )
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { dueWords, timeWords } from './times'
+import { byUrgency, dueWords, timeWords } from './times'
 
 const at = (day: number, hour = 12) => new Date(2026, 10, day, hour).toISOString()
 
@@ -25,4 +25,22 @@ describe('times in words', () => {
     expect(dueWords(at(29), at(28))).toMatch(/^due tomorrow/)
     expect(dueWords(undefined, at(28))).toBe('')
   })
+})
+
+it('what is to be done is in the order of when it is due, and of what was begun', () => {
+  const todo = (name: string, turn: string, dueAt?: string) => ({ name, turn, window: { dueAt } })
+  const all = [
+    todo('new', 'TO_DO'),
+    todo('begun', 'IN_WORK'),
+    todo('tomorrow', 'TO_DO', at(29)),
+    todo('late', 'TO_DO', at(20)),
+    todo('tomorrow, begun', 'IN_WORK', at(29)),
+  ]
+  expect(byUrgency(all).map((one) => one.name)).toEqual([
+    'late',
+    'tomorrow, begun',
+    'tomorrow',
+    'begun',
+    'new',
+  ])
 })

@@ -23,3 +23,10 @@ export function dueWords(dueAt: string | undefined, now: string): string {
   if (!dueAt) return ''
   return `${new Date(dueAt) < new Date(now) ? 'was due' : 'due'} ${timeWords(dueAt, now)}`
 }
+
+/** What is due soonest first, what was begun before what is new, and what is due at no time last. */
+export function byUrgency<T extends { turn: string; window: { dueAt?: string } }>(all: T[]): T[] {
+  const due = (one: T) => (one.window.dueAt ? Date.parse(one.window.dueAt) : Infinity)
+  const begun = (one: T) => (one.turn === 'IN_WORK' ? 0 : 1)
+  return [...all].sort((a, b) => (due(a) === due(b) ? begun(a) - begun(b) : due(a) - due(b)))
+}

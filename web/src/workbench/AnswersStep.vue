@@ -69,7 +69,7 @@ async function jump(pageId: string, itemIds: string[]) {
       </div>
       <div class="seg" role="group" aria-label="What is set">
         <button :aria-pressed="tab === 'table'" @click="tab = 'table'">Answers and rules</button>
-        <button :aria-pressed="tab === 'terms'" @click="tab = 'terms'">Points, time, solution</button>
+        <button :aria-pressed="tab === 'terms'" @click="tab = 'terms'">Points, time and more</button>
       </div>
       <template v-if="tab === 'table'">
         <p v-if="!zones.length && !gaps.length" class="soft">

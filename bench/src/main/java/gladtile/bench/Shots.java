@@ -107,8 +107,9 @@ public final class Shots {
     private static void desk(Page teacher, String quilt, Path folder) {
         teacher.navigate(quilt + "/desk");
         button(teacher, "Kaja").click();
-        teacher.getByLabel("Words to Kaja").fill("You changed your mind about the star and got it.");
+        teacher.getByLabel("Words to Kaja").fill("You changed your mind about the moon and got it.");
         button(teacher, "Look once more at").click();
+        teacher.keyboard().type(" the torch.");
         teacher.getByLabel("Pin words to")
                 .selectOption(new com.microsoft.playwright.options.SelectOption().setLabel("Torch"));
         teacher.getByLabel("Pinned words").fill("What makes this one shine?");

@@ -137,7 +137,7 @@ class AnswersTest {
         teacher.keyboard().press("Space");
         typed("Hint", "Think of what is hot");
         tabTo(teacher, "Undo");
-        button(teacher, "Points, time, solution").focus();
+        button(teacher, "Points, time and more").focus();
         teacher.keyboard().press("Enter");
         typed("For each placement", "");
         teacher.keyboard().press("Control+a");
@@ -305,7 +305,7 @@ class AnswersTest {
 
     @Test
     void points_are_told_in_words_and_the_time_runs_out() {
-        button(teacher, "Points, time, solution").click();
+        button(teacher, "Points, time and more").click();
         commit("For each placement", "2");
         commit("Less for each refusal", "1");
         assertThat(teacher.getByText("2 points, 1 less for each refusal, never below 0"))
@@ -324,7 +324,7 @@ class AnswersTest {
 
     @Test
     void the_solution_is_shown_after_refusals_where_it_may_be() {
-        button(teacher, "Points, time, solution").click();
+        button(teacher, "Points, time and more").click();
         choice("Students may see it").selectOption("AFTER_TRIES");
         commit("after so many", "1");
         saved();

@@ -63,7 +63,7 @@ class BarriersTest extends OnWorkbench {
         Browser.buttonLike(teacher, "^Gap 1").click();
         teacher.getByText("What counts").waitFor();
         check("gap");
-        button(teacher, "Points, time, solution").click();
+        button(teacher, "Points, time and more").click();
         check("points");
         Browser.link(teacher, "Try").click();
         teacher.getByLabel("Gap 1").fill("Mars");

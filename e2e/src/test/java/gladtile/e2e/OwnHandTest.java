@@ -100,6 +100,7 @@ class OwnHandTest {
         Page teacher = teacherAt("/students/" + school.students.get(0).id());
         button(ada, "Pen").click();
         button(ada, "red").click();
+        org.assertj.core.api.Assertions.assertThat(Browser.barriers(ada)).isEmpty();
         line(ada, 0.2, 0.8, 0.7);
         line(ada, 0.2, 0.8, 0.8);
         assertThat(strokes(ada)).hasCount(2);

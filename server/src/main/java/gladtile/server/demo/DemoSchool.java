@@ -62,6 +62,7 @@ class DemoSchool {
     private final Shelf shelf;
     private final Assignments assignments;
     private final Attempts attempts;
+    private final DemoPast past;
     private final Clock clock;
 
     DemoSchool(
@@ -74,6 +75,7 @@ class DemoSchool {
             Shelf shelf,
             Assignments assignments,
             Attempts attempts,
+            DemoPast past,
             Clock clock) {
         this.properties = properties;
         this.people = people;
@@ -84,6 +86,7 @@ class DemoSchool {
         this.shelf = shelf;
         this.assignments = assignments;
         this.attempts = attempts;
+        this.past = past;
         this.clock = clock;
     }
 
@@ -203,10 +206,25 @@ class DemoSchool {
             if (i % 5 == 0 && i % 10 == 0) {
                 moves.add(move(new Act.HandIn()));
             }
-            for (int from = 0; from < moves.size(); from += 50) {
-                attempts.move(student, attempt, moves.subList(from, Math.min(moves.size(), from + 50)), null);
+            List<Move> spread = spread(moves, random);
+            for (int from = 0; from < spread.size(); from += 50) {
+                attempts.move(
+                        student, attempt, spread.subList(from, Math.min(spread.size(), from + 50)), clock.instant());
             }
         }
+        past.arrivedAsMade(assignmentId);
+    }
+
+    /** As children make them: some seconds of thought before a placement, fewer before trying again. */
+    private List<Move> spread(List<Move> moves, Random random) {
+        Instant at = clock.instant().minusSeconds(random.nextInt(90));
+        List<Move> spread = new ArrayList<>();
+        for (int i = moves.size() - 1; i >= 0; i--) {
+            Move move = moves.get(i);
+            spread.add(0, new Move(move.id(), move.act(), at));
+            at = at.minusMillis(3_000L + random.nextInt(16_000));
+        }
+        return spread;
     }
 
     private List<Move> work(List<DemoPage> pages, double share, Random random) {
