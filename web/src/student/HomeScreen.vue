@@ -12,7 +12,7 @@ import {
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, Refusal, said } from '@/api/client'
-import type { HomeView, ToDo } from '@/api/types'
+import type { AttemptView, HomeView, ToDo } from '@/api/types'
 import BrandMark from '@/accounts/BrandMark.vue'
 import NoticeBell from '@/notices/NoticeBell.vue'
 import { deviceHere } from './device'
@@ -21,6 +21,8 @@ import { comeUpWithoutNetwork } from './withoutNetwork'
 
 /** Where a student begins: what came back, what is to be done, what is handed in, what opens later. */
 const home = shallowRef<HomeView | null>(null)
+/** What can be gone on with while the network is away. */
+const here = shallowRef<AttemptView[]>([])
 const wrong = ref('')
 const router = useRouter()
 
@@ -46,6 +48,11 @@ onMounted(async () => {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
     if (out) await router.replace('/join')
     else wrong.value = said(error)
+    // Without a network one goes on with what was opened on this device.
+    if (error instanceof Refusal && error.passing)
+      here.value = await deviceHere()
+        .then((device) => device.views())
+        .catch(() => [])
   }
 })
 
@@ -65,9 +72,13 @@ function words(one: ToDo) {
 const closed = (one: ToDo) => one.turn === 'NOT_OPEN_YET' || one.turn === 'CLOSED'
 
 async function leave() {
-  await post('/api/sign-out')
-  await (await deviceHere()).forgetViews().catch(() => {})
-  await router.push('/join')
+  try {
+    await post('/api/sign-out')
+    await (await deviceHere()).forgetViews().catch(() => {})
+    await router.push('/join')
+  } catch (error) {
+    wrong.value = said(error)
+  }
 }
 </script>
 
@@ -80,11 +91,31 @@ async function leave() {
       <button class="btn" @click="leave"><PhSignOut :size="18" aria-hidden="true" />I am done for now</button>
     </header>
     <main>
-      <h1>Hello {{ home?.name }}</h1>
+      <h1>{{ home ? `Hello ${home.name}` : 'My work' }}</h1>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <p v-if="home && home.all.length === 0" class="soft">
         There is nothing to do yet. Your teacher gives it to you here.
       </p>
+      <section v-if="here.length" aria-label="On this device">
+        <h2>On this device</h2>
+        <ul>
+          <li v-for="one in here" :key="one.assignmentId">
+            <a
+              class="one"
+              :href="`/work/${one.assignmentId}`"
+              @click.prevent="router.push(`/work/${one.assignmentId}`)"
+            >
+              <span class="mark" aria-hidden="true"><PhPlay :size="30" weight="fill" /></span>
+              <span class="what">
+                <strong>{{ one.view.title }}</strong>
+                <span class="soft">{{ one.around.className }}</span>
+                <span>You can go on without a network</span>
+              </span>
+              <PhArrowRight :size="24" aria-hidden="true" />
+            </a>
+          </li>
+        </ul>
+      </section>
       <section v-for="group in groups" :key="group.head" :aria-label="group.head">
         <h2>{{ group.head }}</h2>
         <ul>

@@ -15,6 +15,8 @@ export interface Device {
   forgetSound(recordingId: string): Promise<void>
   keepView(view: AttemptView): Promise<void>
   viewOf(assignmentId: string): Promise<AttemptView | null>
+  /** All that was opened here by the student who is signed in. */
+  views(): Promise<AttemptView[]>
   /** On a shared tablet nothing of a student stays once they leave, except moves that the server does not have. */
   forgetViews(): Promise<void>
 }
@@ -74,6 +76,9 @@ export const browserDevice: Device = {
   async viewOf(assignmentId) {
     return (await (await shelf()).get('views', assignmentId)) ?? null
   },
+  async views() {
+    return (await shelf()).getAll('views')
+  },
   async forgetViews() {
     await (await shelf()).clear('views')
   },
@@ -106,6 +111,9 @@ export function passingDevice(): Device {
     async keepView() {},
     async viewOf() {
       return null
+    },
+    async views() {
+      return []
     },
     async forgetViews() {},
   }

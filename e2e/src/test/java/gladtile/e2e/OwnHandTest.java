@@ -184,6 +184,12 @@ class OwnHandTest {
                 + " ask.onsuccess = () => { const all = ask.result.transaction('views').objectStore('views').getAll();"
                 + " all.onsuccess = () => done(all.result.length) } })");
         org.assertj.core.api.Assertions.assertThat(views).isEqualTo(1);
+        // My work lists just that, and it can be gone on with.
+        link(ada, "My work").click();
+        assertThat(ada.getByText("You can go on without a network")).hasCount(1);
+        ada.reload();
+        ada.getByText("Night sky").click();
+        pieceLike(ada, "sun").waitFor();
         ada.context().setOffline(false);
     }
 }
