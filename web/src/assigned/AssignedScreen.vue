@@ -1,23 +1,12 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, said } from '@/api/client'
 import type { AssignedHead } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
-import { needTeacher } from '@/accounts/me'
+import { useTeacherList } from '@/accounts/teacherList'
 import { spaced } from '@/page/code'
 import { dueWords } from '@/student/times'
 
-const all = ref<AssignedHead[] | null>(null)
-const wrong = ref('')
-
-onMounted(async () => {
-  try {
-    if (await needTeacher()) all.value = await get<AssignedHead[]>('/api/assignments')
-  } catch (error) {
-    wrong.value = said(error)
-  }
-})
+const { all, wrong } = useTeacherList<AssignedHead>('/api/assignments')
 </script>
 
 <template>

@@ -1,30 +1,18 @@
 <script setup lang="ts">
 import { PhPlus, PhUploadSimple } from '@phosphor-icons/vue'
-import { onMounted, ref } from 'vue'
+import { ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { get, post, said } from '@/api/client'
+import { post, said } from '@/api/client'
 import type { ClassHead, ClassView } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
-import { needTeacher } from '@/accounts/me'
+import { useTeacherList } from '@/accounts/teacherList'
 import { count } from '@/page/count'
 import RegisterDialog from './RegisterDialog.vue'
 
-const all = ref<ClassHead[] | null>(null)
-const wrong = ref('')
+const { all, wrong, load } = useTeacherList<ClassHead>('/api/classes')
 const naming = ref('')
 const registering = ref(false)
 const router = useRouter()
-
-async function load() {
-  all.value = await get<ClassHead[]>('/api/classes')
-}
-onMounted(async () => {
-  try {
-    if (await needTeacher()) await load()
-  } catch (error) {
-    wrong.value = said(error)
-  }
-})
 
 async function make() {
   const name = naming.value.trim()

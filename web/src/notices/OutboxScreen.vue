@@ -1,20 +1,10 @@
 <script setup lang="ts">
-import { onMounted, ref, shallowRef } from 'vue'
-import { get, said } from '@/api/client'
 import type { Posted } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
-import { needTeacher } from '@/accounts/me'
+import { useTeacherList } from '@/accounts/teacherList'
 
 /** A stand-in: what would be mailed if there were mail. Nothing leaves the school. */
-const all = shallowRef<Posted[] | null>(null)
-const wrong = ref('')
-onMounted(async () => {
-  try {
-    if (await needTeacher()) all.value = await get<Posted[]>('/api/outbox')
-  } catch (error) {
-    wrong.value = said(error)
-  }
-})
+const { all, wrong } = useTeacherList<Posted>('/api/outbox')
 </script>
 
 <template>

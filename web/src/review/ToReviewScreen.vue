@@ -1,21 +1,11 @@
 <script setup lang="ts">
-import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, said } from '@/api/client'
 import type { ToReview } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
-import { needTeacher } from '@/accounts/me'
+import { useTeacherList } from '@/accounts/teacherList'
 
 /** What waits to be reviewed, over all that was assigned. */
-const all = shallowRef<ToReview[] | null>(null)
-const wrong = ref('')
-onMounted(async () => {
-  try {
-    if (await needTeacher()) all.value = await get<ToReview[]>('/api/to-review')
-  } catch (error) {
-    wrong.value = said(error)
-  }
-})
+const { all, wrong } = useTeacherList<ToReview>('/api/to-review')
 </script>
 
 <template>

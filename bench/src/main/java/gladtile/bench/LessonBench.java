@@ -8,7 +8,6 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -85,16 +84,7 @@ public final class LessonBench {
     private List<Desk> classOf(int size) {
         String classId = teacher.post("/api/classes", Map.of("name", "Load " + UUID.randomUUID()))
                 .text("id");
-        StringBuilder names = new StringBuilder();
-        for (int i = 0; i < size; i++) {
-            names.append("Student ").append(i).append('\n');
-        }
-        Map<String, String> pins = new HashMap<>();
-        for (JsonNode card : teacher.post("/api/classes/" + classId + "/names", Map.of("text", names.toString()))
-                .json()
-                .path("cards")) {
-            pins.put(card.path("id").asString(), card.path("pin").asString());
-        }
+        Map<String, String> pins = Sessions.newClass(teacher, classId, size);
         JsonNode first = teacher.get("/api/assignments").json().get(0);
         String activity = "/api/activities/" + first.path("activityId").asString();
         JsonNode given = teacher.post(activity + "/assignments", Map.of("classId", classId))

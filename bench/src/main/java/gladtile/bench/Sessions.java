@@ -2,6 +2,7 @@ package gladtile.bench;
 
 import gladtile.server.testkit.Api;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
@@ -79,5 +80,20 @@ final class Sessions {
                 }
             }
         }
+    }
+
+    /** A class of so many students by number. @return their PINs by their ids */
+    static Map<String, String> newClass(Api teacher, String classId, int size) {
+        StringBuilder names = new StringBuilder();
+        for (int i = 0; i < size; i++) {
+            names.append("Student ").append(i).append('\n');
+        }
+        Map<String, String> pins = new HashMap<>();
+        for (JsonNode card : teacher.post("/api/classes/" + classId + "/names", Map.of("text", names.toString()))
+                .json()
+                .path("cards")) {
+            pins.put(card.path("id").asString(), card.path("pin").asString());
+        }
+        return pins;
     }
 }

@@ -2,7 +2,6 @@ package gladtile.bench;
 
 import gladtile.server.testkit.Api;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -28,16 +27,7 @@ final class SixtyPlacements {
         FullPages.send(teacher, activity, edits());
         String classId = teacher.post("/api/classes", Map.of("name", "Sixty " + UUID.randomUUID()))
                 .text("id");
-        StringBuilder names = new StringBuilder();
-        for (int i = 0; i < size; i++) {
-            names.append("Student ").append(i).append('\n');
-        }
-        Map<String, String> pins = new HashMap<>();
-        for (JsonNode card : teacher.post("/api/classes/" + classId + "/names", Map.of("text", names.toString()))
-                .json()
-                .path("cards")) {
-            pins.put(card.path("id").asString(), card.path("pin").asString());
-        }
+        Map<String, String> pins = Sessions.newClass(teacher, classId, size);
         JsonNode given = teacher.post("/api/activities/" + activity + "/assignments", Map.of("classId", classId))
                 .json();
         SixtyPlacements lesson = new SixtyPlacements(given.path("id").asString());

@@ -1,0 +1,28 @@
+import { onMounted, ref, shallowRef, type Ref, type ShallowRef } from 'vue'
+import { get, said } from '@/api/client'
+import { needTeacher } from './me'
+
+/** A list that a teacher's screen shows, or what is wrong. */
+export interface TeacherList<T> {
+  /** Null before it is there. */
+  readonly all: ShallowRef<T[] | null>
+  readonly wrong: Ref<string>
+  load(): Promise<void>
+}
+
+/** Asks for a list once a teacher is known to be signed in. */
+export function useTeacherList<T>(address: string): TeacherList<T> {
+  const all = shallowRef<T[] | null>(null)
+  const wrong = ref('')
+  async function load() {
+    all.value = await get<T[]>(address)
+  }
+  onMounted(async () => {
+    try {
+      if (await needTeacher()) await load()
+    } catch (error) {
+      wrong.value = said(error)
+    }
+  })
+  return { all, wrong, load }
+}
