@@ -70,8 +70,11 @@ function follow(part: ReturnType<typeof runs>[number], event: Event) {
 </template>
 
 <style scoped>
-.said {
+.said text {
+  /* On the text itself: browsers have a rule of their own for it, which draws several spaces as one. */
   white-space: pre;
+  /* Letters as wide as they were measured, at any size: else runs of one line drift apart. */
+  text-rendering: geometricPrecision;
 }
 .link {
   cursor: pointer;

@@ -36,6 +36,8 @@ const known = new Map<string, number>()
 const browserWidth: WidthOf = (text, look) => {
   pen ??= document.createElement('canvas').getContext('2d')
   if (!pen) return text.length * look.size * 0.55
+  // As they are drawn (WordLines): not fitted to whole pixels.
+  pen.textRendering = 'geometricPrecision'
   const font = `${look.italic ? 'italic ' : ''}${look.bold ? 700 : 400} ${STEP}px ${familyOf(look.font)}`
   const key = `${font}|${text}`
   let width = text.length > LONG ? undefined : known.get(key)

@@ -90,12 +90,24 @@ export function makeWriter(
       return true
     },
     handleDOMEvents: {
-      blur: () => (hooks.left(), false),
+      blur: () => (catchUp(), hooks.left(), false),
       // The page's own keys are not for somebody who types.
       keydown: (_, event) => (event.stopPropagation(), false),
     },
   })
   look()
+
+  /** A browser tells what is selected a frame later; who is quicker would set the letters that were selected before. */
+  function catchUp() {
+    const { anchorNode, anchorOffset, focusNode, focusOffset } = document.getSelection() ?? {}
+    if (!anchorNode || !focusNode || !view.dom.contains(anchorNode) || !view.dom.contains(focusNode)) return
+    const { doc, selection, tr } = view.state
+    const seen = TextSelection.between(
+      doc.resolve(view.posAtDOM(anchorNode, anchorOffset!)),
+      doc.resolve(view.posAtDOM(focusNode, focusOffset!)),
+    )
+    if (!seen.eq(selection)) view.dispatch(tr.setSelection(seen))
+  }
 
   function look() {
     const { selection, storedMarks, doc } = view.state
@@ -121,6 +133,7 @@ export function makeWriter(
   }
 
   function set(name: MarkName, value: Value | null) {
+    if (view.hasFocus()) catchUp()
     const { selection, tr } = view.state
     const type = schema.marks[name]!
     if (selection.empty) {
@@ -135,6 +148,7 @@ export function makeWriter(
   }
 
   function toggle(name: MarkName) {
+    if (view.hasFocus()) catchUp()
     const on = marks.value[name] ?? (name === 'bold' ? style.bold : false)
     set(name, name === 'bold' && style.bold ? !on : on ? null : true)
   }

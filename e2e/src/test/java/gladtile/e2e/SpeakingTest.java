@@ -21,6 +21,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Things that speak, videos, documents, hot areas, spots and words that lead: laid out, then met as a student. */
 class SpeakingTest extends OnWorkbench {
@@ -196,6 +198,10 @@ class SpeakingTest extends OnWorkbench {
                 .extracting(Span::look)
                 .extracting(Look::route)
                 .containsExactly(new Route.Web("https://example.org/sky"), new Route.Next());
+        String text = ((Words) top()).content().text();
+        assertThat(spans)
+                .extracting(span -> text.substring(span.from(), span.to()))
+                .containsExactly("https://example.org/sky", "go on");
         Browser.look(teacher, "words-lead");
         tryIt();
         link(teacher, "https:..example.org.sky, leads to").click();
@@ -204,5 +210,52 @@ class SpeakingTest extends OnWorkbench {
         link(teacher, "go on, leads to the next page").focus();
         keys("Enter");
         assertThat(teacher.getByLabel("Pages").locator("[aria-current='page']")).hasText("2");
+    }
+
+    /** All in one task, as no hand could: the browser has not told yet what is selected when the list is used. */
+    @ParameterizedTest
+    @ValueSource(booleans = {true, false})
+    void what_was_selected_just_before_a_list_is_used_is_what_leads(boolean reached) {
+        tile("Words").click();
+        teacher.keyboard().type("See you, or go on");
+        Locator list = teacher.locator("label", new Page.LocatorOptions().setHasText("These words lead to"))
+                .locator("select");
+        list.evaluate("""
+                (list, reached) => {
+                  for (let i = 0; i < 5; i++) getSelection().modify('extend', 'left', 'character')
+                  if (reached) list.focus()
+                  list.value = 'next'
+                  list.dispatchEvent(new Event('change'))
+                }""", reached);
+        keys("Escape");
+        untilTop(item -> item instanceof Words words && words.content().spans().size() == 1);
+        Span led = ((Words) top()).content().spans().get(0);
+        assertThat(((Words) top()).content().text().substring(led.from(), led.to()))
+                .isEqualTo("go on");
+    }
+
+    /** Each run of a line begins where the one before it ends, at whatever size the page is shown. */
+    @Test
+    void runs_of_a_line_are_as_wide_as_they_were_measured() {
+        tile("Words").click();
+        teacher.keyboard().type("https:..example.org illimitable  ");
+        keys("Control+b");
+        teacher.keyboard().type("willful fjords ");
+        keys("Control+b");
+        teacher.keyboard().type("and on");
+        keys("Escape");
+        untilTop(item -> item instanceof Words words
+                && words.content().lines().get(0).runs().size() == 3);
+        for (int width : List.of(1280, 1000, 1640)) {
+            teacher.setViewportSize(width, 800);
+            Object apart = teacher.locator("svg.page [data-item] .said").last().evaluate("""
+                    said => {
+                      const runs = [...said.querySelectorAll('text')]
+                      return runs.slice(1).map((run, i) =>
+                        +run.getAttribute('x') - (+runs[i].getAttribute('x') + runs[i].getComputedTextLength()))
+                        .reduce((most, one) => Math.max(most, Math.abs(one)), 0)
+                    }""");
+            assertThat(((Number) apart).doubleValue()).as("at " + width).isLessThan(1);
+        }
     }
 }
