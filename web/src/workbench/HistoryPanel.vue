@@ -79,7 +79,9 @@ const when = (time: string) =>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <template v-if="history">
       <div class="left">
-        <PageView v-if="page" class="sheet" :page="page" :described="`${page.name} as it was`" />
+        <div class="sheet">
+          <PageView v-if="page" :page="page" :described="`${page.name} as it was`" />
+        </div>
         <label class="slide"
           >Moment {{ at }} of {{ history.newest }}
           <input v-model.number="at" type="range" min="0" :max="history.newest" />
@@ -169,7 +171,9 @@ const when = (time: string) =>
   min-height: 0;
 }
 .sheet {
-  max-width: calc((100vh - 300px) * 1.6);
+  /* As large as the page that comes: nothing jumps when it is there. */
+  width: min(100%, calc((100vh - 300px) * 1.6));
+  aspect-ratio: 1.6;
   margin: 0 auto;
   box-shadow: 0 6px 24px #0000001f;
 }

@@ -44,6 +44,7 @@ public final class Shots {
             shot(teacher, folder, "workbench-ink");
             button(teacher, "History").click();
             teacher.getByText("What was done").first().waitFor();
+            teacher.locator(".history svg.page").waitFor();
             shot(teacher, folder, "workbench-history");
             button(teacher, "History").click();
             step(teacher, "Answers");
