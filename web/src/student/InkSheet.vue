@@ -11,6 +11,7 @@ import { PEN_WIDTH, TINT, type Hand } from './hand'
 
 /** Lies over a page: what was drawn on it, and the hand that draws or rubs out. It lets everything through otherwise. */
 const props = defineProps<{ ink: DrawnStroke[]; hand: Hand }>()
+const emit = defineEmits<{ full: [] }>()
 const root = ref<SVGSVGElement>()
 const path = ref<SVGPathElement>()
 const cursor = ref<{ x: number; y: number } | null>(null)
@@ -47,6 +48,7 @@ function down(event: PointerEvent) {
   // A palm that rests on the tablet beside the pen draws nothing.
   if (event.button !== 0 || drawing !== null) return
   event.preventDefault()
+  if (tool.value !== 'rub' && props.hand.room.value < 2) return emit('full')
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   drawing = event.pointerId
   points = drawnBy(event, pointAt).slice(-1)
@@ -66,7 +68,12 @@ function up(event: PointerEvent) {
   if (event.pointerId !== drawing) return
   drawing = null
   if (tool.value === 'rub') commitRub()
-  else void props.hand.draw([{ id: newId(), stroke: kept(pen.value, points) }], [])
+  else {
+    const stroke = kept(pen.value, points)
+    // What still fits is kept, when a stroke is the last one.
+    stroke.points = stroke.points.slice(0, 3 * props.hand.room.value)
+    void props.hand.draw([{ id: newId(), stroke }], [])
+  }
   line.wipe()
 }
 const kept = (look: Omit<Stroke, 'points'>, drawn: Drawn[]): Stroke => {

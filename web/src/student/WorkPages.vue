@@ -263,7 +263,12 @@ async function handIn() {
             @hint="hint = $event"
             @follow="follow"
           />
-          <InkSheet :key="page.id" :ink="ink" :hand="hand" />
+          <InkSheet
+            :key="page.id"
+            :ink="ink"
+            :hand="hand"
+            @full="words = 'There is no room for more ink. Rub some out, then draw on.'"
+          />
           <PinLayer v-if="pins.length" :pins="pins" :page="page" :state="state" />
         </div>
         <p v-if="hint" class="hint" role="status">

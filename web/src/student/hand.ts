@@ -14,6 +14,9 @@ export const COLOURS = [
 ]
 export const PEN_WIDTH = 7
 export const TINT = { colour: '#ffe27a', width: 34 }
+/** As core's bounds: strokes on one page, and points on all of them. */
+export const MOST_STROKES = 1_000
+export const MOST_POINTS = 100_000
 type Own = AttemptState['own']
 type Draw = Extract<Act, { kind: 'draw' }>
 
@@ -32,7 +35,17 @@ export function useHand(page: () => string, own: () => Own, make: (act: Act) => 
     back.value = []
   })
 
-  const ink = computed<DrawnStroke[]>(() => coming.value.reduce(ownAfter, own())?.[page()]?.ink ?? [])
+  const seen = computed<Own>(() => coming.value.reduce(ownAfter, own()))
+  const ink = computed<DrawnStroke[]>(() => seen.value?.[page()]?.ink ?? [])
+  /** How many points a new stroke may have: a child is told before it draws what would not be kept. */
+  const room = computed(() => {
+    if (ink.value.length >= MOST_STROKES) return 0
+    const all = Object.values(seen.value ?? {}).flatMap((one) => one.ink ?? [])
+    return Math.max(
+      0,
+      all.reduce((left, one) => left - one.stroke.points.length / 3, MOST_POINTS),
+    )
+  })
   async function send(act: Draw) {
     coming.value = [...coming.value, act]
     await make(act)
@@ -72,6 +85,7 @@ export function useHand(page: () => string, own: () => Own, make: (act: Act) => 
     tool,
     colour,
     ink,
+    room,
     canTakeBack: computed(() => back.value.length > 0),
     take: (to: Tool) => (tool.value = to),
     dip: (into: string) => (colour.value = into),

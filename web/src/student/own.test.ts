@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { effectScope, ref } from 'vue'
 import type { Act, AttemptState, DrawnStroke } from '@/api/types'
-import { COLOURS, useHand } from './hand'
+import { COLOURS, MOST_POINTS, MOST_STROKES, useHand } from './hand'
 import { ownAfter } from './own'
 
 const stroke = (id: string): DrawnStroke => ({
@@ -120,6 +120,22 @@ describe('a hand', () => {
     void hand.takeBack()
     await answer()
     expect(seen()).toHaveLength(2)
+  })
+  it('has no room for a stroke that would not be kept, and room again when something is rubbed out', async () => {
+    const { hand, page, answer } = working()
+    const many = Array.from({ length: MOST_STROKES }, (_, i) => stroke(`s${i}`))
+    void hand.draw(many, [])
+    expect(hand.room.value).toBe(0)
+    await answer()
+    expect(hand.room.value).toBe(0)
+    void hand.draw([], ['s0'])
+    expect(hand.room.value).toBe(MOST_POINTS - 2 * (MOST_STROKES - 1))
+    // The points of all pages count, its strokes only for the page itself.
+    page.value = 'q'
+    await answer()
+    const long = { ...stroke('l'), stroke: { ...stroke('l').stroke, points: Array(3 * 5000).fill(1) } }
+    void hand.draw([long], [])
+    expect(hand.room.value).toBe(MOST_POINTS - 2 * (MOST_STROKES - 1) - 5000)
   })
   it('moves things again on another page, and takes nothing back there', async () => {
     const { hand, page, answer } = working()

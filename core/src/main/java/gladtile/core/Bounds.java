@@ -65,6 +65,8 @@ public final class Bounds {
     public static final int RECORDED_SECONDS = 180;
 
     public static final int RECORDED_BYTES = 4 * 1024 * 1024;
+    /** Of what one student brings within a day. */
+    public static final int RECORDED_BYTES_A_DAY = 100 * 1024 * 1024;
     /** UTF-16 units in a label, and labels on one piece or of one zone. */
     public static final int LABEL_LENGTH = 60;
 

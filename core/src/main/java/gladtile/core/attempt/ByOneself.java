@@ -9,14 +9,20 @@ import java.util.Optional;
 
 /** Drawing on a page and saying something to it. */
 final class ByOneself {
+    /** Points that a rubber may add to a stroke, where it cuts it. */
+    private static final int CUTS = 16;
+
     private ByOneself() {}
 
     static MoveResult draw(AttemptState state, Act.Draw draw, Rules rules) {
         if (!may(rules).draw()) {
             return new Refused(Rule.NOT_TO_DRAW_ON, "these pages are not to be drawn on");
         }
-        OwnWork now = own(state, draw.pageId()).drawn(draw);
-        if (now.ink().size() > Bounds.DRAWN_STROKES) {
+        OwnWork was = own(state, draw.pageId());
+        OwnWork now = was.drawn(draw);
+        boolean rubs = now.points() <= was.points() + CUTS * draw.gone().size();
+        // Rubbing out must work on a page that is full, also where it leaves two parts of one stroke.
+        if (now.ink().size() > (rubs ? 2 : 1) * Bounds.DRAWN_STROKES) {
             return new Refused(
                     Rule.INK_FULL, "a page takes at most %d strokes; rub some out".formatted(Bounds.DRAWN_STROKES));
         }
@@ -24,8 +30,7 @@ final class ByOneself {
                 .filter(one -> !one.getKey().equals(draw.pageId()))
                 .mapToInt(one -> one.getValue().points())
                 .sum();
-        // Rubbing out must work on a page that is full.
-        if (!draw.drawn().isEmpty() && draw.gone().isEmpty() && others + now.points() > Bounds.DRAWN_POINTS) {
+        if (!rubs && others + now.points() > Bounds.DRAWN_POINTS) {
             return new Refused(Rule.INK_FULL, "there is too much ink on these pages; rub some out");
         }
         return made(state, draw.pageId(), now);

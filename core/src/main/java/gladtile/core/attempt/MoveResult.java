@@ -31,6 +31,8 @@ public sealed interface MoveResult {
         INK_FULL,
         NOT_TO_SPEAK_ON,
         TOO_MUCH_SAID,
+        /** The sound that it names was not brought, or so long ago that it was cleared away. */
+        NO_SUCH_SOUND,
         NO_GAP,
         NO_MORE_TRIES,
         NOTHING_TO_CHECK,

@@ -162,7 +162,10 @@ class OwnWorkTest {
             make(draw(page, "s" + i));
         }
         refused(free, draw(page, "one-more"), Rule.INK_FULL);
-        make(rub(page, List.of(stroke("left", 2)), "s0"));
+        // A rubber may leave two parts of a stroke, but nothing new comes in under its name.
+        make(rub(page, List.of(stroke("left", 2), stroke("right", 2)), "s0"));
+        refused(free, rub(page, List.of(stroke("new", 40)), "nobody"), Rule.INK_FULL);
+        refused(free, draw(page, "one-more"), Rule.INK_FULL);
 
         int long_ = Bounds.POINTS_IN_A_STROKE;
         int i = 0;
@@ -171,6 +174,7 @@ class OwnWorkTest {
         }
         refused(free, new Act.Draw(other, List.of(stroke("too-much", long_)), List.of()), Rule.INK_FULL);
         make(rub(other, List.of(stroke("l", long_)), "l0"));
+        refused(free, rub(other, List.of(stroke("new", long_)), "nobody"), Rule.INK_FULL);
     }
 
     private int points() {

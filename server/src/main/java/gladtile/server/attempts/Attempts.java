@@ -30,6 +30,7 @@ import gladtile.server.assignments.Workers;
 import gladtile.server.attempts.AttemptStore.Append;
 import gladtile.server.attempts.AttemptStore.Judged;
 import gladtile.server.classes.Classes.Student;
+import gladtile.server.files.Recordings;
 import gladtile.server.support.UuidV7;
 import java.time.Clock;
 import java.time.Instant;
@@ -62,6 +63,7 @@ public class Attempts {
     private final Workers workers;
     private final ApplicationEventPublisher events;
     private final MoveWriter writer;
+    private final Recordings recordings;
     private final Clock clock;
     private final Cache<UUID, Fold> folds =
             Caffeine.newBuilder().maximumSize(FOLDS).build();
@@ -72,12 +74,14 @@ public class Attempts {
             Workers workers,
             ApplicationEventPublisher events,
             MoveWriter writer,
+            Recordings recordings,
             Clock clock) {
         this.store = store;
         this.assignments = assignments;
         this.workers = workers;
         this.events = events;
         this.writer = writer;
+        this.recordings = recordings;
         this.clock = clock;
     }
 
@@ -534,6 +538,14 @@ public class Attempts {
                 MoveResult result = state.with(move, fold.rules, thisAt);
                 if (result instanceof MoveResult.Refused refused) {
                     return new NoneMade(i, refused);
+                }
+                if (move.act() instanceof Act.Say say
+                        && !recordings.keep(
+                                asked.student.schoolId(), say.recording().file().sha256())) {
+                    return new NoneMade(
+                            i,
+                            new MoveResult.Refused(
+                                    MoveResult.Rule.NO_SUCH_SOUND, "that sound is not here; say it again"));
                 }
                 Made done = (Made) result;
                 state = done.state();

@@ -5,6 +5,7 @@ import gladtile.core.assigned.Sharing;
 import gladtile.server.accounts.Who;
 import gladtile.server.attempts.Attempts.Opened;
 import gladtile.server.files.Files;
+import gladtile.server.files.Recordings;
 import gladtile.server.support.Problem;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -18,11 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class RecordingController {
     private final Attempts attempts;
-    private final Files files;
+    private final Recordings recordings;
 
-    RecordingController(Attempts attempts, Files files) {
+    RecordingController(Attempts attempts, Recordings recordings) {
         this.attempts = attempts;
-        this.files = files;
+        this.recordings = recordings;
     }
 
     @PostMapping(path = "/api/attempts/{id}/recordings", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
@@ -32,7 +33,7 @@ class RecordingController {
         if (looks || !opened.edition().rules().terms().mayBesides().record()) {
             throw Problem.rule("NOT_TO_SPEAK_ON", "Nothing is recorded on these pages. Nothing was changed.");
         }
-        Files.Result result = files.bringRecording(who, bytes);
+        Files.Result result = recordings.bring(who, bytes);
         if (result instanceof Files.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message() + " Nothing was changed.");
         }

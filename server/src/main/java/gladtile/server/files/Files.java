@@ -1,9 +1,7 @@
 package gladtile.server.files;
 
-import gladtile.core.Bounds;
 import gladtile.core.activity.FileRef;
 import gladtile.core.check.Raster;
-import gladtile.formats.media.FileType;
 import gladtile.formats.picture.PictureColours;
 import gladtile.formats.picture.PictureIntake;
 import gladtile.formats.picture.SeeThrough;
@@ -11,7 +9,6 @@ import gladtile.server.accounts.Who;
 import java.io.IOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
@@ -34,26 +31,10 @@ public class Files {
 
     /** A recording, video or document that is all there already. */
     public FileRef bring(Who who, String name, byte[] bytes) {
-        if (!(uploads.whole(who, name, bytes) instanceof Uploads.Taken taken)) {
+        if (!(uploads.whole(who, name, bytes, false) instanceof Uploads.Taken taken)) {
             throw new IllegalStateException("the file " + name + " was refused");
         }
         return taken.file();
-    }
-
-    /** What a student said; the same bytes again are the same file. At most {@link Bounds#RECORDED_BYTES}. */
-    public Result bringRecording(Who who, byte[] bytes) {
-        if (bytes.length == 0 || bytes.length > Bounds.RECORDED_BYTES) {
-            return new Refused(
-                    "recording.bytes", "A recording has 1 byte to 4 MB, not %d bytes.".formatted(bytes.length));
-        }
-        byte[] head = Arrays.copyOf(bytes, Math.min(bytes.length, FileType.HEAD));
-        if (FileType.of(head).filter(type -> type.startsWith("audio/")).isEmpty()) {
-            return new Refused("recording.type", "That is not a recording.");
-        }
-        Uploads.Result result = uploads.whole(who, "Recording", bytes);
-        return result instanceof Uploads.Refused refused
-                ? new Refused(refused.bound(), refused.message())
-                : new Brought(((Uploads.Taken) result).file());
     }
 
     /** What came of it. */

@@ -102,9 +102,12 @@ class UploadStore {
                 .orElse(new byte[0]);
     }
 
-    /** Makes it a file; the bytes stay in the database meanwhile. The same bytes twice in one school are one file. */
+    /**
+     * Makes it a file; the bytes stay in the database meanwhile. The same bytes twice in one school are one file, which
+     * waits only while nobody wants it to stay.
+     */
     @Transactional
-    public void finish(UUID schoolId, UUID person, Upload upload, FileRef file) {
+    public void finish(UUID schoolId, UUID person, Upload upload, FileRef file, boolean waits) {
         int added = db.insertInto(FILE)
                 .set(FILE.SCHOOL_ID, schoolId)
                 .set(FILE.SHA256, file.sha256())
@@ -112,8 +115,15 @@ class UploadStore {
                 .set(FILE.BYTES, upload.bytes())
                 .set(FILE.BROUGHT_BY, person)
                 .set(FILE.NAME, file.name())
+                .set(FILE.WAITS, waits)
                 .onConflictDoNothing()
                 .execute();
+        if (added == 0 && !waits) {
+            db.update(FILE)
+                    .set(FILE.WAITS, false)
+                    .where(FILE.SCHOOL_ID.eq(schoolId), FILE.SHA256.eq(file.sha256()), FILE.WAITS.isTrue())
+                    .execute();
+        }
         if (added > 0) {
             db.insertInto(FILE_CHUNK, FILE_CHUNK.SCHOOL_ID, FILE_CHUNK.SHA256, FILE_CHUNK.N, FILE_CHUNK.BYTES)
                     .select(db.select(

@@ -93,8 +93,8 @@ class Uploads {
         });
     }
 
-    /** All of a file at once. */
-    Result whole(Who who, String name, byte[] bytes) {
+    /** All of a file at once. @param waits whether it stays only once a move has asked for it */
+    Result whole(Who who, String name, byte[] bytes, boolean waits) {
         Result begun = begin(who, name, bytes.length);
         if (!(begun instanceof Begun there)) {
             return begun;
@@ -108,11 +108,15 @@ class Uploads {
                     n,
                     Arrays.copyOfRange(bytes, from, Math.min(bytes.length, from + Bounds.FILE_PIECE)));
         }
-        return finish(who, id).orElseThrow();
+        return finish(who, id, waits).orElseThrow();
     }
 
     /** Empty when there is no such upload. A file that is refused is forgotten. */
     Optional<Result> finish(Who who, UUID id) {
+        return finish(who, id, false);
+    }
+
+    private Optional<Result> finish(Who who, UUID id, boolean waits) {
         return store.read(who.schoolId(), who.id(), id).map(upload -> {
             long wanted = (upload.bytes() + Bounds.FILE_PIECE - 1) / Bounds.FILE_PIECE;
             if (store.pieces(who.schoolId(), id).size() < wanted) {
@@ -132,7 +136,7 @@ class Uploads {
                 return refused.get();
             }
             FileRef file = new FileRef(sha256(who.schoolId(), id), upload.name(), type.get());
-            store.finish(who.schoolId(), who.id(), upload, file);
+            store.finish(who.schoolId(), who.id(), upload, file, waits);
             return new Taken(file);
         });
     }

@@ -10,16 +10,10 @@ import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
+import gladtile.server.testkit.Sounds;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
-import javax.sound.sampled.AudioFileFormat;
-import javax.sound.sampled.AudioFormat;
-import javax.sound.sampled.AudioInputStream;
-import javax.sound.sampled.AudioSystem;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -44,16 +38,6 @@ class OwnHandTest {
         lesson = Lesson.give(school, Map.of());
         ada = lesson.student(0);
         attempt = lesson.attempt(ada);
-    }
-
-    static byte[] sound(int samples) throws IOException {
-        AudioFormat format = new AudioFormat(8000, 16, 1, true, false);
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        AudioSystem.write(
-                new AudioInputStream(new ByteArrayInputStream(new byte[2 * samples]), format, samples),
-                AudioFileFormat.Type.WAVE,
-                out);
-        return out.toByteArray();
     }
 
     private static Map<String, Object> stroke(String id) {
@@ -124,8 +108,8 @@ class OwnHandTest {
     }
 
     @Test
-    void what_is_said_arrives_once_however_often_it_is_sent_and_is_heard_within_the_school() throws IOException {
-        byte[] sound = sound(4000);
+    void what_is_said_arrives_once_however_often_it_is_sent_and_is_heard_within_the_school() {
+        byte[] sound = Sounds.wav(4000);
         FileRef file = bring(sound);
         assertThat(bring(sound)).isEqualTo(file);
         Map<String, Object> move = say(file);
@@ -141,8 +125,8 @@ class OwnHandTest {
     }
 
     @Test
-    void nobody_else_brings_a_recording_to_it_and_nothing_but_a_recording_is_taken() throws IOException {
-        byte[] sound = sound(400);
+    void nobody_else_brings_a_recording_to_it_and_nothing_but_a_recording_is_taken() {
+        byte[] sound = Sounds.wav(400);
         assertThat(lesson.student(1).post(attempt + "/recordings", sound).status())
                 .isEqualTo(404);
         assertThat(lesson.teacher.post(attempt + "/recordings", sound).status()).isEqualTo(403);
@@ -154,18 +138,19 @@ class OwnHandTest {
     }
 
     @Test
-    void where_the_teacher_wants_neither_both_are_refused_and_looking_only_takes_nothing() throws IOException {
+    void where_the_teacher_wants_neither_both_are_refused_and_looking_only_takes_nothing() {
         allow(new Besides(false, false));
         assertThat(Lesson.moves(ada, attempt, draw(List.of("a"), List.of())).text("rule"))
                 .isEqualTo("NOT_TO_DRAW_ON");
-        assertThat(ada.post(attempt + "/recordings", sound(400)).text("rule")).isEqualTo("NOT_TO_SPEAK_ON");
+        assertThat(ada.post(attempt + "/recordings", Sounds.wav(400)).text("rule"))
+                .isEqualTo("NOT_TO_SPEAK_ON");
         school.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(true, true))));
         Lesson looking = Lesson.give(school, Map.of("sharing", "LOOK_ONLY"));
         Api bo = looking.student(1);
         String there = looking.attempt(bo);
         assertThat(Lesson.moves(bo, there, draw(List.of("a"), List.of())).text("rule"))
                 .isEqualTo("LOOK_ONLY");
-        assertThat(bo.post(there + "/recordings", sound(400)).text("rule")).isEqualTo("NOT_TO_SPEAK_ON");
+        assertThat(bo.post(there + "/recordings", Sounds.wav(400)).text("rule")).isEqualTo("NOT_TO_SPEAK_ON");
     }
 
     @Test

@@ -1,0 +1,77 @@
+package gladtile.server.files;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.FileRef;
+import gladtile.formats.media.FileType;
+import gladtile.server.accounts.Who;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.OffsetDateTime;
+import java.util.Arrays;
+import java.util.UUID;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Service;
+
+/**
+ * What students say. A recording is brought first and put on its page by a move; a device that could not send the move
+ * brings it again before the next try, so that what no move asked for within {@link #WAIT} belongs to nobody.
+ */
+@Service
+public class Recordings {
+    static final Duration WAIT = Duration.ofDays(2);
+    private static final int MB = 1024 * 1024;
+
+    private final Uploads uploads;
+    private final RecordingStore store;
+    private final Clock clock;
+
+    Recordings(Uploads uploads, RecordingStore store, Clock clock) {
+        this.uploads = uploads;
+        this.store = store;
+        this.clock = clock;
+    }
+
+    /**
+     * The same bytes again are the same file. One has at most {@link Bounds#RECORDED_BYTES}, all of a student's within a
+     * day {@link Bounds#RECORDED_BYTES_A_DAY}.
+     */
+    public Files.Result bring(Who who, byte[] bytes) {
+        if (bytes.length == 0 || bytes.length > Bounds.RECORDED_BYTES) {
+            return new Files.Refused(
+                    "recording.bytes", "A recording has 1 byte to 4 MB, not %d bytes.".formatted(bytes.length));
+        }
+        byte[] head = Arrays.copyOf(bytes, Math.min(bytes.length, FileType.HEAD));
+        if (FileType.of(head).filter(type -> type.startsWith("audio/")).isEmpty()) {
+            return new Files.Refused("recording.type", "That is not a recording.");
+        }
+        OffsetDateTime now = OffsetDateTime.now(clock);
+        if (store.broughtSince(who.schoolId(), who.id(), now.minusDays(1)) + bytes.length
+                > Bounds.RECORDED_BYTES_A_DAY) {
+            return new Files.Refused(
+                    "recording.day",
+                    "You have recorded %d MB today, which is all there is room for. Go on tomorrow."
+                            .formatted(Bounds.RECORDED_BYTES_A_DAY / MB));
+        }
+        Uploads.Result result = uploads.whole(who, "Recording", bytes, true);
+        if (result instanceof Uploads.Refused refused) {
+            return new Files.Refused(refused.bound(), refused.message());
+        }
+        FileRef file = ((Uploads.Taken) result).file();
+        store.bringAgain(who.schoolId(), file.sha256(), now);
+        return new Files.Brought(file);
+    }
+
+    /** A move puts it on its page: it stays. @return whether there is such a sound in that school */
+    public boolean keep(UUID schoolId, String sha256) {
+        return store.keep(schoolId, sha256);
+    }
+
+    @Scheduled(fixedDelayString = "PT1H", initialDelayString = "PT2M")
+    void clear() {
+        clear(OffsetDateTime.now(clock));
+    }
+
+    int clear(OffsetDateTime now) {
+        return store.clear(now.minus(WAIT));
+    }
+}

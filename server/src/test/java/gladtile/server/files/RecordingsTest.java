@@ -1,0 +1,129 @@
+package gladtile.server.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.core.Bounds;
+import gladtile.core.answer.Besides;
+import gladtile.core.answer.Terms;
+import gladtile.core.edit.SetTerms;
+import gladtile.server.testkit.Api;
+import gladtile.server.testkit.Lesson;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import gladtile.server.testkit.Sounds;
+import java.time.Duration;
+import java.time.OffsetDateTime;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Sounds that wait for the move that puts them on a page, and how much of a school's room they can take. */
+@ExtendWith(RealServer.class)
+class RecordingsTest {
+    private static final Duration AFTER = Recordings.WAIT.plusMinutes(1);
+
+    private Recordings recordings;
+    private School school;
+    private Lesson lesson;
+    private Api ada;
+    private String attempt;
+
+    @BeforeEach
+    void give(RealServer server) {
+        recordings = server.bean(Recordings.class);
+        school = new School(server);
+        school.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(true, true))));
+        lesson = Lesson.give(school, Map.of());
+        ada = lesson.student(0);
+        attempt = lesson.attempt(ada);
+    }
+
+    private String bring(int samples) {
+        return ada.post(attempt + "/recordings", Sounds.wav(samples)).text("sha256");
+    }
+
+    private Api.Answer say(String sha256) {
+        Map<String, Object> file = Map.of("sha256", sha256, "name", "Recording", "mediaType", "audio/wav");
+        return Lesson.moves(
+                ada,
+                attempt,
+                School.move(Map.of(
+                        "kind",
+                        "say",
+                        "pageId",
+                        "light",
+                        "recording",
+                        Map.of("id", sha256.substring(0, 8), "file", file, "seconds", 1))));
+    }
+
+    private boolean isThere(String sha256) {
+        return lesson.teacher.get("/api/files/" + sha256).status() == 200;
+    }
+
+    private long room() {
+        return lesson.teacher.get("/api/uploads/room").json().path("used").asLong();
+    }
+
+    @Test
+    void what_no_move_asked_for_is_cleared_away_and_what_lies_on_a_page_stays() {
+        String placed = bring(4100);
+        long before = room();
+        String left = bring(4200);
+        assertThat(say(placed).status()).isEqualTo(200);
+        recordings.clear(OffsetDateTime.now());
+        assertThat(isThere(left)).as("still within its time").isTrue();
+
+        recordings.clear(OffsetDateTime.now().plus(AFTER));
+        assertThat(isThere(left)).isFalse();
+        assertThat(isThere(placed)).isTrue();
+        assertThat(room()).isEqualTo(before);
+        Api.Answer late = say(left);
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.text("rule")).isEqualTo("NO_SUCH_SOUND");
+    }
+
+    @Test
+    void what_a_teacher_brought_too_is_theirs_and_stays_in_whichever_order_they_did() {
+        byte[] first = Sounds.wav(4300);
+        byte[] second = Sounds.wav(4400);
+        String studentsFirst = bring(4300);
+        assertThat(whole(first)).isEqualTo(studentsFirst);
+        String teachersFirst = whole(second);
+        assertThat(bring(4400)).isEqualTo(teachersFirst);
+        recordings.clear(OffsetDateTime.now().plus(AFTER));
+        assertThat(isThere(studentsFirst)).isTrue();
+        assertThat(isThere(teachersFirst)).isTrue();
+    }
+
+    private String whole(byte[] sound) {
+        String id = lesson.teacher
+                .post("/api/uploads", Map.of("name", "owl", "bytes", sound.length))
+                .text("id");
+        lesson.teacher.post("/api/uploads/" + id + "/pieces/0", sound);
+        return lesson.teacher.post("/api/uploads/" + id + "/finish", Map.of()).text("sha256");
+    }
+
+    @Test
+    void a_sound_that_was_never_brought_is_not_said() {
+        assertThat(say("f".repeat(64)).text("rule")).isEqualTo("NO_SUCH_SOUND");
+        assertThat(ada.get(attempt).json().path("state").path("own").size()).isZero();
+    }
+
+    @Test
+    void a_student_takes_so_much_room_a_day_and_no_more() {
+        int most = (Bounds.RECORDED_BYTES - 44) / 2;
+        int whole = Bounds.RECORDED_BYTES_A_DAY / Bounds.RECORDED_BYTES;
+        for (int i = 0; i < whole; i++) {
+            assertThat(ada.post(attempt + "/recordings", Sounds.wav(most - i)).status())
+                    .isEqualTo(200);
+        }
+        Api.Answer more = ada.post(attempt + "/recordings", Sounds.wav(most - whole));
+        assertThat(more.text("bound")).isEqualTo("recording.day");
+        assertThat(more.text("detail")).contains("100 MB", "tomorrow", "Nothing was changed");
+        Api bo = lesson.student(1);
+        assertThat(bo.post(lesson.attempt(bo) + "/recordings", Sounds.wav(400)).status())
+                .isEqualTo(200);
+        assertThat(recordings.clear(OffsetDateTime.now().plus(AFTER))).isGreaterThanOrEqualTo(whole);
+    }
+}
