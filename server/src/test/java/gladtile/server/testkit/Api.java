@@ -22,11 +22,11 @@ import tools.jackson.databind.JsonNode;
 /** Speaks to the server as a browser does: cookies, the token that goes with changes, JSON. */
 public final class Api {
     private final String address;
+    /** One for all: each has threads of its own that never rest, and a thousand of them are a load by themselves. */
+    private static final HttpClient CLIENT =
+            HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
+
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient client = HttpClient.newBuilder()
-            .cookieHandler(cookies)
-            .version(HttpClient.Version.HTTP_1_1)
-            .build();
 
     public Api(String address) {
         this.address = address;
@@ -96,44 +96,29 @@ public final class Api {
 
     /** Part of a file, as a player asks for it. @param range such as {@code bytes=0-99} */
     public HttpResponse<byte[]> part(String path, String range) {
-        try {
-            return client.send(request(path).header("Range", range).GET().build(), BodyHandlers.ofByteArray());
-        } catch (IOException | InterruptedException e) {
-            throw new IllegalStateException(path, e);
-        }
+        return exchange(request(path).header("Range", range).GET(), BodyHandlers.ofByteArray());
     }
 
     public HttpResponse<byte[]> raw(String path) {
-        try {
-            return client.send(request(path).GET().build(), BodyHandlers.ofByteArray());
-        } catch (IOException | InterruptedException e) {
-            throw new IllegalStateException(path, e);
-        }
+        return exchange(request(path).GET(), BodyHandlers.ofByteArray());
     }
 
     /** The status and, for a refusal, the problem; the body of a stream is left unread. */
     public Answer head(String path) {
-        try {
-            HttpResponse<InputStream> response = client.send(request(path).GET().build(), BodyHandlers.ofInputStream());
-            String type = response.headers().firstValue("Content-Type").orElse("");
-            try (InputStream body = response.body()) {
-                String text = type.contains("json") ? new String(body.readAllBytes(), StandardCharsets.UTF_8) : "{}";
-                return new Answer(response.statusCode(), Json.read(text, JsonNode.class), type);
-            }
-        } catch (IOException | InterruptedException e) {
+        HttpResponse<InputStream> response = exchange(request(path).GET(), BodyHandlers.ofInputStream());
+        String type = response.headers().firstValue("Content-Type").orElse("");
+        try (InputStream body = response.body()) {
+            String text = type.contains("json") ? new String(body.readAllBytes(), StandardCharsets.UTF_8) : "{}";
+            return new Answer(response.statusCode(), Json.read(text, JsonNode.class), type);
+        } catch (IOException e) {
             throw new IllegalStateException(path, e);
         }
     }
 
     /** Lines of a stream of events, as they come. */
     public Stream<String> events(String path) {
-        try {
-            return client.send(
-                            HttpRequest.newBuilder(URI.create(address + path)).build(), BodyHandlers.ofLines())
-                    .body();
-        } catch (IOException | InterruptedException e) {
-            throw new IllegalStateException(path, e);
-        }
+        return exchange(HttpRequest.newBuilder(URI.create(address + path)), BodyHandlers.ofLines())
+                .body();
     }
 
     public Api signInTeacher(String name, String password) {
@@ -146,19 +131,10 @@ public final class Api {
 
     /** The cookies that signing in sets, as the server wrote them. */
     public List<String> signInHeaders(String name, String password) {
-        try {
-            return client.send(
-                            request("/api/sign-in")
-                                    .header("Content-Type", "application/json")
-                                    .POST(BodyPublishers.ofString(
-                                            Json.write(Map.of("name", name, "password", password))))
-                                    .build(),
-                            BodyHandlers.discarding())
-                    .headers()
-                    .allValues("Set-Cookie");
-        } catch (IOException | InterruptedException e) {
-            throw new IllegalStateException("sign-in", e);
-        }
+        HttpRequest.Builder request = request("/api/sign-in")
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString(Json.write(Map.of("name", name, "password", password))));
+        return exchange(request, BodyHandlers.discarding()).headers().allValues("Set-Cookie");
     }
 
     public String cookie(String name) {
@@ -190,13 +166,24 @@ public final class Api {
     }
 
     private Answer send(HttpRequest.Builder request) {
+        HttpResponse<String> response = exchange(request, BodyHandlers.ofString());
+        String type = response.headers().firstValue("Content-Type").orElse("");
+        boolean json = type.contains("json") && !response.body().isEmpty();
+        return new Answer(response.statusCode(), Json.read(json ? response.body() : "{}", JsonNode.class), type);
+    }
+
+    private <T> HttpResponse<T> exchange(HttpRequest.Builder request, HttpResponse.BodyHandler<T> body) {
+        String sent = cookieHeader();
+        if (!sent.isEmpty()) {
+            request.header("Cookie", sent);
+        }
+        HttpRequest whole = request.build();
         try {
-            HttpResponse<String> response = client.send(request.build(), BodyHandlers.ofString());
-            String type = response.headers().firstValue("Content-Type").orElse("");
-            boolean json = type.contains("json") && !response.body().isEmpty();
-            return new Answer(response.statusCode(), Json.read(json ? response.body() : "{}", JsonNode.class), type);
+            HttpResponse<T> response = CLIENT.send(whole, body);
+            cookies.put(whole.uri(), response.headers().map());
+            return response;
         } catch (IOException | InterruptedException e) {
-            throw new IllegalStateException("the server did not answer", e);
+            throw new IllegalStateException("the server did not answer " + whole.uri(), e);
         }
     }
 }
