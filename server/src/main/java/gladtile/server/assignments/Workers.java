@@ -128,4 +128,12 @@ public class Workers {
             known.invalidateAll();
         }
     }
+
+    /** Whether a student works on what a student or team holds: alone, or as one of the team. */
+    public boolean holds(Assignment assignment, UUID holderId, UUID studentId) {
+        return holderId.equals(studentId)
+                || holder(assignment, studentId)
+                        .filter(worker -> worker.id().equals(holderId))
+                        .isPresent();
+    }
 }

@@ -41,10 +41,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/attempts")
 class AttemptController {
     private final Attempts attempts;
+    private final Works works;
+    private final MoveMaker mover;
     private final Clock clock;
 
-    AttemptController(Attempts attempts, Clock clock) {
+    AttemptController(Attempts attempts, Works works, MoveMaker mover, Clock clock) {
         this.attempts = attempts;
+        this.works = works;
+        this.mover = mover;
         this.clock = clock;
     }
 
@@ -151,12 +155,12 @@ class AttemptController {
         return new AttemptView(
                 opened.id(),
                 opened.assignment().id(),
-                attempts.view(opened.edition(), seen),
+                works.view(opened.edition(), seen),
                 seen,
                 rules.placements().size(),
-                attempts.progress(seen, rules),
+                works.progress(seen, rules),
                 rules.broughtUp(seen),
-                attempts.course(seen, rules),
+                works.course(seen, rules),
                 around(opened));
     }
 
@@ -182,19 +186,19 @@ class AttemptController {
 
     @PostMapping("/{id}/moves")
     Moved move(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Moves asked) {
-        Attempts.Result result =
-                attempts.move(who, id, asked.moves(), asked.sentAt()).orElseThrow(() -> Problem.notThere("attempt"));
-        if (result instanceof Attempts.NoneMade none) {
+        MoveMaker.Result result =
+                mover.move(who, id, asked.moves(), asked.sentAt()).orElseThrow(() -> Problem.notThere("attempt"));
+        if (result instanceof MoveMaker.NoneMade none) {
             throw Problem.rule(
                             none.refused().rule().name(),
                             sentence(none.refused().message()) + " Nothing was changed.")
                     .with("move", none.index());
         }
-        if (result instanceof Attempts.NotNow none) {
+        if (result instanceof MoveMaker.NotNow none) {
             throw Problem.rule(none.barred().name(), sentence(none.barred().words()) + " Nothing was changed.")
                     .with("move", none.index());
         }
-        Attempts.AllMade made = (Attempts.AllMade) result;
+        MoveMaker.AllMade made = (MoveMaker.AllMade) result;
         AttemptState now = made.state();
         return new Moved(
                 now.seq(),

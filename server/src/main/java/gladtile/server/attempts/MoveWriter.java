@@ -1,6 +1,6 @@
 package gladtile.server.attempts;
 
-import gladtile.server.attempts.AttemptStore.Append;
+import gladtile.server.attempts.MoveStore.Append;
 import jakarta.annotation.PreDestroy;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,12 +27,12 @@ class MoveWriter {
     private static final int WRITERS = 2;
     private static final long POLL_MS = 200;
 
-    private final AttemptStore store;
+    private final MoveStore store;
     private final BlockingQueue<Waiting> queue = new LinkedBlockingQueue<>();
     private final List<Thread> threads = new ArrayList<>();
     private volatile boolean stopped;
 
-    MoveWriter(AttemptStore store) {
+    MoveWriter(MoveStore store) {
         this.store = store;
         for (int i = 0; i < WRITERS; i++) {
             Thread thread = new Thread(this::work, "move-writer-" + i);

@@ -6,7 +6,7 @@ import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.assignments.Workers;
-import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.attempts.Works.Work;
 import gladtile.server.classes.Classes;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -25,12 +25,14 @@ class Renewals {
     private final Assignments assignments;
     private final Workers workers;
     private final Attempts attempts;
+    private final Works works;
     private final Classes classes;
 
-    Renewals(Assignments assignments, Workers workers, Attempts attempts, Classes classes) {
+    Renewals(Assignments assignments, Workers workers, Attempts attempts, Works works, Classes classes) {
         this.assignments = assignments;
         this.workers = workers;
         this.attempts = attempts;
+        this.works = works;
         this.classes = classes;
     }
 
@@ -114,12 +116,12 @@ class Renewals {
             if (attempts.renew(assignment, work, editionId, renewal.state())) {
                 return;
             }
-            work = attempts.newest(assignment, work.holderId()).orElseThrow();
+            work = works.newest(assignment, work.holderId()).orElseThrow();
         }
     }
 
     private List<Work> newest(Assignment assignment) {
-        return attempts.works(assignment).values().stream()
+        return works.all(assignment).values().stream()
                 .map(rounds -> rounds.get(rounds.size() - 1))
                 .toList();
     }

@@ -16,6 +16,7 @@ import gladtile.server.activities.Activities.Incoming;
 import gladtile.server.activities.Shelf;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.MoveMaker;
 import gladtile.server.classes.ClassTeams;
 import gladtile.server.classes.Classes;
 import gladtile.server.files.Files;
@@ -62,6 +63,7 @@ class DemoSchool {
     private final Shelf shelf;
     private final Assignments assignments;
     private final Attempts attempts;
+    private final MoveMaker mover;
     private final DemoPast past;
     private final Clock clock;
 
@@ -75,6 +77,7 @@ class DemoSchool {
             Shelf shelf,
             Assignments assignments,
             Attempts attempts,
+            MoveMaker mover,
             DemoPast past,
             Clock clock) {
         this.properties = properties;
@@ -86,6 +89,7 @@ class DemoSchool {
         this.shelf = shelf;
         this.assignments = assignments;
         this.attempts = attempts;
+        this.mover = mover;
         this.past = past;
         this.clock = clock;
     }
@@ -208,8 +212,7 @@ class DemoSchool {
             }
             List<Move> spread = spread(moves, random);
             for (int from = 0; from < spread.size(); from += 50) {
-                attempts.move(
-                        student, attempt, spread.subList(from, Math.min(spread.size(), from + 50)), clock.instant());
+                mover.move(student, attempt, spread.subList(from, Math.min(spread.size(), from + 50)), clock.instant());
             }
         }
         past.arrivedAsMade(assignmentId);

@@ -11,9 +11,9 @@ import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Standing;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.attempts.Attempts;
-import gladtile.server.attempts.Attempts.Beat;
-import gladtile.server.attempts.Attempts.JudgedPart;
+import gladtile.server.attempts.Works;
+import gladtile.server.attempts.Works.Beat;
+import gladtile.server.attempts.Works.JudgedPart;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -30,16 +30,16 @@ import org.springframework.stereotype.Component;
 @Component
 class Paces {
     private final Assignments assignments;
-    private final Attempts attempts;
+    private final Works works;
     private final Clock clock;
     private final Cache<UUID, Tracks> known = Caffeine.newBuilder()
             .maximumSize(200)
             .expireAfterAccess(Duration.ofMinutes(30))
             .build();
 
-    Paces(Assignments assignments, Attempts attempts, Clock clock) {
+    Paces(Assignments assignments, Works works, Clock clock) {
         this.assignments = assignments;
-        this.attempts = attempts;
+        this.works = works;
         this.clock = clock;
     }
 
@@ -52,7 +52,7 @@ class Paces {
 
     /** Where those who work are stuck now, by student or team. */
     Map<UUID, Stuck> stuck(Assignment assignment) {
-        List<Beat> beats = attempts.beats(assignment);
+        List<Beat> beats = works.beats(assignment);
         Tracks tracks = known.get(assignment.id(), id -> new Tracks());
         Map<UUID, Stuck> stuck = new HashMap<>();
         synchronized (tracks) {
@@ -81,7 +81,7 @@ class Paces {
             return;
         }
         Map<UUID, Set<String>> columns = new HashMap<>();
-        for (JudgedPart part : attempts.judged(assignment.schoolId(), after)) {
+        for (JudgedPart part : works.judged(assignment.schoolId(), after)) {
             // A move that came in since the beats were taken is read again with the next ones.
             boolean due = part.seq() > tracks.upTo.getOrDefault(part.attemptId(), -1L)
                     && part.seq() <= changed.get(part.attemptId()).seq();

@@ -11,7 +11,7 @@ import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Standing;
 import gladtile.server.assignments.Worker;
-import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.attempts.Works.Work;
 import gladtile.server.classes.Classes.Student;
 import java.time.Instant;
 import java.time.OffsetDateTime;

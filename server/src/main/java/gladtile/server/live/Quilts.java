@@ -15,8 +15,8 @@ import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.assignments.Worker;
 import gladtile.server.assignments.Workers;
-import gladtile.server.attempts.Attempts;
-import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.attempts.Works;
+import gladtile.server.attempts.Works.Work;
 import gladtile.server.classes.Classes;
 import gladtile.server.live.Quilt.Beside;
 import gladtile.server.live.Quilt.HardPlacement;
@@ -47,7 +47,7 @@ class Quilts {
 
     private final Assignments assignments;
     private final Workers workers;
-    private final Attempts attempts;
+    private final Works works;
     private final Paces paces;
     private final StudentNews students;
     private final Reviews reviews;
@@ -56,14 +56,14 @@ class Quilts {
     Quilts(
             Assignments assignments,
             Workers workers,
-            Attempts attempts,
+            Works works,
             Paces paces,
             StudentNews students,
             Reviews reviews,
             Classes classes) {
         this.assignments = assignments;
         this.workers = workers;
-        this.attempts = attempts;
+        this.works = works;
         this.paces = paces;
         this.students = students;
         this.reviews = reviews;
@@ -108,7 +108,7 @@ class Quilts {
 
     private Map<UUID, Work> newest(Assignment assignment) {
         Map<UUID, Work> newest = new HashMap<>();
-        attempts.works(assignment).forEach((holder, rounds) -> newest.put(holder, rounds.get(rounds.size() - 1)));
+        works.all(assignment).forEach((holder, rounds) -> newest.put(holder, rounds.get(rounds.size() - 1)));
         return newest;
     }
 
@@ -158,7 +158,7 @@ class Quilts {
      */
     Optional<QuiltRow> row(Assignment assignment, UUID holderId, UUID attemptId, Stuck lastStuck) {
         Assignments.Edition edition = assignments.edition(assignment);
-        Work work = attempts.current(assignment, attemptId).orElse(null);
+        Work work = works.current(assignment, attemptId).orElse(null);
         boolean done = work != null && work.state().standing() == Standing.HANDED_IN;
         Set<UUID> sent = done ? reviews.sentAmong(assignment.schoolId(), List.of(work.id())) : Set.of();
         boolean still = work != null && !done && lastStuck != null && isOpen(work, lastStuck.itemId());
@@ -197,7 +197,7 @@ class Quilts {
                 assignment, assignments.edition(assignment), newest(assignment).values());
     }
 
-    private Hardest hardest(Assignment assignment, Assignments.Edition edition, Collection<Work> works) {
+    private Hardest hardest(Assignment assignment, Assignments.Edition edition, Collection<Work> newest) {
         Rules rules = edition.rules();
         record Share(Placement placement, int right, int tried) {
             double share() {
@@ -208,7 +208,7 @@ class Quilts {
         for (Placement placement : rules.placements()) {
             int tried = 0;
             int right = 0;
-            for (Work work : works) {
+            for (Work work : newest) {
                 tried += work.state().tries(placement) > 0 ? 1 : 0;
                 right += work.state().solvedAt(placement) == 1 ? 1 : 0;
             }
@@ -222,7 +222,7 @@ class Quilts {
                 .collect(Collectors.toMap(Zone::id, Zone::name, (a, b) -> a));
         Map<String, List<MissedZone>> misses = new HashMap<>();
         if (!shares.isEmpty()) {
-            for (Attempts.Miss miss : attempts.misses(assignment)) {
+            for (Works.Miss miss : works.misses(assignment)) {
                 misses.computeIfAbsent(miss.pieceId(), id -> new ArrayList<>())
                         .add(new MissedZone(zones.getOrDefault(miss.zoneId(), ""), miss.count()));
             }
@@ -244,7 +244,7 @@ class Quilts {
     Optional<Left> left(Who teacher, UUID assignmentId, UUID holderId, Integer round) {
         return assignments
                 .read(teacher, assignmentId)
-                .flatMap(assignment -> attempts.works(assignment).getOrDefault(holderId, List.of()).stream()
+                .flatMap(assignment -> works.all(assignment).getOrDefault(holderId, List.of()).stream()
                         .filter(work -> round == null || work.round() == round)
                         .reduce((first, second) -> second)
                         .map(work -> {
@@ -261,12 +261,12 @@ class Quilts {
                                     name,
                                     work.id(),
                                     work.round(),
-                                    attempts.view(edition, work.state()),
+                                    works.view(edition, work.state()),
                                     work.state(),
                                     edition.rules().placements().size(),
-                                    attempts.progress(work.state(), edition.rules()),
+                                    works.progress(work.state(), edition.rules()),
                                     edition.rules().broughtUp(work.state()),
-                                    attempts.course(work.state(), edition.rules()));
+                                    works.course(work.state(), edition.rules()));
                         }));
     }
 

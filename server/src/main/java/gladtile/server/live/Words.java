@@ -2,7 +2,7 @@ package gladtile.server.live;
 
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.Works;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -18,13 +18,13 @@ class Words {
     private static final Duration FRESH = Duration.ofHours(12);
 
     private final WordStore store;
-    private final Attempts attempts;
+    private final Works works;
     private final StudentNews news;
     private final Clock clock;
 
-    Words(WordStore store, Attempts attempts, StudentNews news, Clock clock) {
+    Words(WordStore store, Works works, StudentNews news, Clock clock) {
         this.store = store;
-        this.attempts = attempts;
+        this.works = works;
         this.news = news;
         this.clock = clock;
     }
@@ -38,7 +38,7 @@ class Words {
         if (holderId == null) {
             news.tellAround(assignment.id());
         } else {
-            attempts.newest(assignment, holderId).ifPresent(work -> news.tellAround(work.id()));
+            works.newest(assignment, holderId).ifPresent(work -> news.tellAround(work.id()));
         }
     }
 

@@ -6,7 +6,7 @@ import gladtile.core.roster.Teams;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.attempts.Attempts;
+import gladtile.server.attempts.Works;
 import gladtile.server.classes.Classes;
 import gladtile.server.classes.Classes.Student;
 import gladtile.server.support.Problem;
@@ -28,12 +28,12 @@ class BalancedController {
     private static final int ASSIGNMENTS = 20;
 
     private final Assignments assignments;
-    private final Attempts attempts;
+    private final Works works;
     private final Classes classes;
 
-    BalancedController(Assignments assignments, Attempts attempts, Classes classes) {
+    BalancedController(Assignments assignments, Works works, Classes classes) {
         this.assignments = assignments;
-        this.attempts = attempts;
+        this.works = works;
         this.classes = classes;
     }
 
@@ -69,8 +69,8 @@ class BalancedController {
     }
 
     private void add(Assignment assignment, Map<UUID, List<Double>> shares) {
-        attempts.works(assignment).forEach((holder, rounds) -> {
-            Attempts.Work first = rounds.get(0);
+        works.all(assignment).forEach((holder, rounds) -> {
+            Works.Work first = rounds.get(0);
             AttemptState state = first.state();
             Score score = Score.of(state, first.edition().rules());
             if (state.seq() > 0 && score.most() > 0) {

@@ -24,8 +24,8 @@ import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.assignments.Worker;
 import gladtile.server.assignments.Workers;
-import gladtile.server.attempts.Attempts;
-import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.attempts.Works;
+import gladtile.server.attempts.Works.Work;
 import gladtile.server.classes.Classes;
 import gladtile.server.review.Reviews.Kept;
 import java.time.Duration;
@@ -48,14 +48,14 @@ import org.springframework.stereotype.Service;
 class Desk {
     private final Assignments assignments;
     private final Workers workers;
-    private final Attempts attempts;
+    private final Works works;
     private final Reviews reviews;
     private final Classes classes;
 
-    Desk(Assignments assignments, Workers workers, Attempts attempts, Reviews reviews, Classes classes) {
+    Desk(Assignments assignments, Workers workers, Works works, Reviews reviews, Classes classes) {
         this.assignments = assignments;
         this.workers = workers;
-        this.attempts = attempts;
+        this.works = works;
         this.reviews = reviews;
         this.classes = classes;
     }
@@ -123,13 +123,13 @@ class Desk {
 
     DeskView of(Assignment assignment) {
         Map<UUID, String> names = names(assignment);
-        List<Waiting> works = new ArrayList<>();
+        List<Waiting> waiting = new ArrayList<>();
         List<Work> newest = handedIn(assignment);
         Map<UUID, Kept> kept =
                 reviews.of(assignment.schoolId(), newest.stream().map(Work::id).toList());
         for (Work work : newest) {
             Kept review = kept.getOrDefault(work.id(), Kept.NONE);
-            works.add(new Waiting(
+            waiting.add(new Waiting(
                     work.id(),
                     work.holderId(),
                     names.getOrDefault(work.holderId(), ""),
@@ -141,29 +141,29 @@ class Desk {
                     review.begun(),
                     review.sentAt() != null));
         }
-        works.sort(Comparator.comparing(Waiting::sent)
+        waiting.sort(Comparator.comparing(Waiting::sent)
                 .thenComparing(Waiting::handedInAt, Comparator.nullsLast(Comparator.naturalOrder())));
         return new DeskView(
                 assignment.title(),
                 assignment.className(),
-                works,
+                waiting,
                 assignments.edition(assignment).rules().placements());
     }
 
     /** The newest round of everybody, where it is handed in. */
     List<Work> handedIn(Assignment assignment) {
-        return attempts.works(assignment).values().stream()
+        return works.all(assignment).values().stream()
                 .map(rounds -> rounds.get(rounds.size() - 1))
                 .filter(work -> work.state().standing() == Standing.HANDED_IN)
                 .toList();
     }
 
     boolean has(Assignment assignment, UUID attemptId) {
-        return attempts.work(assignment, attemptId).isPresent();
+        return works.one(assignment, attemptId).isPresent();
     }
 
     Optional<OnDesk> one(Assignment assignment, UUID attemptId) {
-        return attempts.work(assignment, attemptId).map(work -> onDesk(assignment, work));
+        return works.one(assignment, attemptId).map(work -> onDesk(assignment, work));
     }
 
     private OnDesk onDesk(Assignment assignment, Work work) {
@@ -199,12 +199,12 @@ class Desk {
                 work.late(assignment),
                 Duration.between(work.begunAt(), until).toMinutes(),
                 first,
-                attempts.view(work.edition(), state),
+                works.view(work.edition(), state),
                 state,
                 rules.placements().size(),
-                attempts.progress(state, rules),
+                works.progress(state, rules),
                 rules.broughtUp(state),
-                attempts.course(state, rules),
+                works.course(state, rules),
                 parts,
                 Score.of(state, rules),
                 ReviewedScore.of(state, rules, kept.review()),
@@ -232,12 +232,12 @@ class Desk {
 
     private List<Alike> alike(Assignment assignment, Placement placement) {
         Map<UUID, String> names = names(assignment);
-        List<Work> works = handedIn(assignment);
-        Map<UUID, Kept> kept =
-                reviews.of(assignment.schoolId(), works.stream().map(Work::id).toList());
+        List<Work> handedIn = handedIn(assignment);
+        Map<UUID, Kept> kept = reviews.of(
+                assignment.schoolId(), handedIn.stream().map(Work::id).toList());
         record Key(String answer, boolean right, double points, boolean given) {}
         Map<Key, List<Work>> groups = new LinkedHashMap<>();
-        for (Work work : works) {
+        for (Work work : handedIn) {
             Rules rules = work.edition().rules();
             if (!rules.placements().contains(placement)) {
                 continue;
@@ -337,8 +337,8 @@ class Desk {
     private Map<UUID, String> names(Assignment assignment) {
         Map<UUID, String> names = new HashMap<>();
         workers.of(assignment).forEach(worker -> names.put(worker.id(), worker.name()));
-        List<UUID> others = attempts.beats(assignment).stream()
-                .map(Attempts.Beat::holderId)
+        List<UUID> others = works.beats(assignment).stream()
+                .map(Works.Beat::holderId)
                 .filter(id -> !names.containsKey(id))
                 .toList();
         if (!others.isEmpty()) {
@@ -351,7 +351,7 @@ class Desk {
     List<Reviews.Result> markAll(Who teacher, Assignment assignment, String itemId, List<UUID> attemptIds, Mark mark) {
         List<Reviews.Result> results = new ArrayList<>();
         for (UUID id : attemptIds) {
-            if (attempts.work(assignment, id).isPresent()) {
+            if (works.one(assignment, id).isPresent()) {
                 // Only this one mark is laid over whatever is kept now, so two teachers do not undo each other.
                 Reviews.Result result;
                 int tries = 0;

@@ -11,10 +11,10 @@ import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.MoveResult;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.attempts.Attempts;
-import gladtile.server.attempts.Attempts.Base;
-import gladtile.server.attempts.Attempts.Logged;
-import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.attempts.Works;
+import gladtile.server.attempts.Works.Base;
+import gladtile.server.attempts.Works.Logged;
+import gladtile.server.attempts.Works.Work;
 import gladtile.server.classes.Classes;
 import java.time.Duration;
 import java.time.Instant;
@@ -32,12 +32,12 @@ import org.springframework.stereotype.Service;
 class Replays {
     private static final int MOMENTS = 50;
     private final Assignments assignments;
-    private final Attempts attempts;
+    private final Works works;
     private final Classes classes;
 
-    Replays(Assignments assignments, Attempts attempts, Classes classes) {
+    Replays(Assignments assignments, Works works, Classes classes) {
         this.assignments = assignments;
-        this.attempts = attempts;
+        this.works = works;
         this.classes = classes;
     }
 
@@ -63,8 +63,8 @@ class Replays {
     record ReplayMoment(long seq, AttemptState state) {}
 
     List<ReplayStep> steps(Assignment assignment, UUID attemptId) {
-        Work work = attempts.work(assignment, attemptId).orElseThrow();
-        List<Logged> log = attempts.log(assignment.schoolId(), attemptId);
+        Work work = works.one(assignment, attemptId).orElseThrow();
+        List<Logged> log = works.log(assignment.schoolId(), attemptId);
         Set<UUID> people = new HashSet<>();
         log.forEach(one -> {
             if (one.byId() != null) {
@@ -101,9 +101,9 @@ class Replays {
 
     /** Some fifty of them, from that move on. */
     List<ReplayMoment> moments(Assignment assignment, UUID attemptId, long from) {
-        List<Logged> log = attempts.log(assignment.schoolId(), attemptId);
-        List<Base> bases = attempts.bases(assignment.schoolId(), attemptId);
-        Work work = attempts.work(assignment, attemptId).orElseThrow();
+        List<Logged> log = works.log(assignment.schoolId(), attemptId);
+        List<Base> bases = works.bases(assignment.schoolId(), attemptId);
+        Work work = works.one(assignment, attemptId).orElseThrow();
         List<ReplayMoment> moments = new ArrayList<>();
         AttemptState state = null;
         Assignments.Edition edition = null;

@@ -19,9 +19,9 @@ import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Worker;
 import gladtile.server.assignments.Workers;
-import gladtile.server.attempts.Attempts;
-import gladtile.server.attempts.Attempts.JudgedPart;
-import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.attempts.Works;
+import gladtile.server.attempts.Works.JudgedPart;
+import gladtile.server.attempts.Works.Work;
 import gladtile.server.review.Reviews.Kept;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -38,13 +38,13 @@ import org.springframework.stereotype.Service;
 @Service
 class Results {
     private final Assignments assignments;
-    private final Attempts attempts;
+    private final Works works;
     private final Workers workers;
     private final Reviews reviews;
 
-    Results(Assignments assignments, Attempts attempts, Workers workers, Reviews reviews) {
+    Results(Assignments assignments, Works works, Workers workers, Reviews reviews) {
         this.assignments = assignments;
-        this.attempts = attempts;
+        this.works = works;
         this.workers = workers;
         this.reviews = reviews;
     }
@@ -69,11 +69,10 @@ class Results {
             Rules rules = edition.rules();
             double most = Score.of(AttemptState.start(rules), rules).most();
             // Read side by side: both are large, and neither needs the other.
-            CompletableFuture<List<JudgedPart>> judging =
-                    CompletableFuture.supplyAsync(() -> attempts.judged(assignment));
-            Map<UUID, List<Work>> works = attempts.works(assignment);
+            CompletableFuture<List<JudgedPart>> judging = CompletableFuture.supplyAsync(() -> works.judged(assignment));
+            Map<UUID, List<Work>> everybody = works.all(assignment);
             List<JudgedPart> judged = judging.join();
-            List<AttemptState> newest = works.values().stream()
+            List<AttemptState> newest = everybody.values().stream()
                     .map(rounds -> rounds.get(rounds.size() - 1).state())
                     .toList();
             Statistics statistics = Statistics.of(Responses.of(rules, newest), most);
@@ -81,13 +80,13 @@ class Results {
                     assignment.title(),
                     assignment.className(),
                     statistics,
-                    rounds(works),
-                    rows(edition, statistics, missed(edition, judged), times(works, judged)));
+                    rounds(everybody),
+                    rows(edition, statistics, missed(edition, judged), times(everybody, judged)));
         });
     }
 
-    private static Rounds rounds(Map<UUID, List<Work>> works) {
-        return Rounds.of(works.values().stream()
+    private static Rounds rounds(Map<UUID, List<Work>> everybody) {
+        return Rounds.of(everybody.values().stream()
                 .map(rounds -> rounds.stream()
                         .filter(work -> work.state().standing() == Standing.HANDED_IN)
                         .map(work ->
@@ -97,9 +96,10 @@ class Results {
     }
 
     /** How long each placement took in the first round, in the middle. */
-    private Map<String, Double> times(Map<UUID, List<Work>> works, List<JudgedPart> all) {
+    private Map<String, Double> times(Map<UUID, List<Work>> everybody, List<JudgedPart> all) {
         Map<UUID, Instant> begun = new HashMap<>();
-        works.values()
+        everybody
+                .values()
                 .forEach(rounds -> begun.put(rounds.get(0).id(), rounds.get(0).begunAt()));
         Map<UUID, List<Tried>> tried = new HashMap<>();
         for (JudgedPart part : all) {
@@ -159,10 +159,10 @@ class Results {
     Optional<String> csv(Who teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
             Rules rules = assignments.edition(assignment).rules();
-            Map<UUID, List<Work>> works = attempts.works(assignment);
+            Map<UUID, List<Work>> everybody = works.all(assignment);
             Map<UUID, Kept> kept = reviews.of(
                     assignment.schoolId(),
-                    works.values().stream()
+                    everybody.values().stream()
                             .map(rounds -> rounds.get(rounds.size() - 1).id())
                             .toList());
             List<List<Object>> rows = new ArrayList<>();
@@ -171,7 +171,7 @@ class Results {
             rules.placements().forEach(placement -> head.add("Tries: " + placement.name()));
             rows.add(head);
             for (Worker worker : workers.of(assignment)) {
-                List<Work> rounds = works.get(worker.id());
+                List<Work> rounds = everybody.get(worker.id());
                 Work work = rounds == null ? null : rounds.get(rounds.size() - 1);
                 rows.add(row(worker.name(), work, work == null ? null : kept.get(work.id()), rules));
             }

@@ -6,8 +6,8 @@ import gladtile.core.review.Review;
 import gladtile.core.review.ReviewedScore;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.attempts.Attempts;
-import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.attempts.Works;
+import gladtile.server.attempts.Works.Work;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -23,13 +23,13 @@ import org.springframework.stereotype.Service;
 @Service
 public class Reviews {
     private final ReviewStore store;
-    private final Attempts attempts;
+    private final Works works;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    Reviews(ReviewStore store, Attempts attempts, ApplicationEventPublisher events, Clock clock) {
+    Reviews(ReviewStore store, Works works, ApplicationEventPublisher events, Clock clock) {
         this.store = store;
-        this.attempts = attempts;
+        this.works = works;
         this.events = events;
         this.clock = clock;
     }
@@ -96,7 +96,7 @@ public class Reviews {
 
     private Result write(
             Who teacher, Assignment assignment, UUID attemptId, long version, Review review, boolean sends) {
-        Work work = attempts.work(assignment, attemptId).orElseThrow();
+        Work work = works.one(assignment, attemptId).orElseThrow();
         if (work.state().standing() != Standing.HANDED_IN) {
             return new NotHandedIn();
         }

@@ -11,8 +11,8 @@ import gladtile.formats.print.StudentSheet;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.attempts.Attempts;
-import gladtile.server.attempts.Attempts.Work;
+import gladtile.server.attempts.Works;
+import gladtile.server.attempts.Works.Work;
 import gladtile.server.classes.Classes;
 import gladtile.server.review.Reviews.Kept;
 import gladtile.server.support.Problem;
@@ -34,13 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SheetController {
     private final Assignments assignments;
-    private final Attempts attempts;
+    private final Works works;
     private final Reviews reviews;
     private final Classes classes;
 
-    SheetController(Assignments assignments, Attempts attempts, Reviews reviews, Classes classes) {
+    SheetController(Assignments assignments, Works works, Reviews reviews, Classes classes) {
         this.assignments = assignments;
-        this.attempts = attempts;
+        this.works = works;
         this.reviews = reviews;
         this.classes = classes;
     }
@@ -49,7 +49,7 @@ class SheetController {
     ResponseEntity<byte[]> sheet(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId)
             throws IOException {
         Assignment assignment = assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
-        Work work = attempts.newest(assignment, studentId).orElseThrow(() -> Problem.notThere("student's work"));
+        Work work = works.newest(assignment, studentId).orElseThrow(() -> Problem.notThere("student's work"));
         String name = classes.names(assignment.schoolId(), List.of(studentId)).get(studentId);
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)

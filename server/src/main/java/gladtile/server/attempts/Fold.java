@@ -1,0 +1,59 @@
+package gladtile.server.attempts;
+
+import gladtile.core.answer.Verdict;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Rules;
+import gladtile.server.assignments.Assignments;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+
+/** An attempt as this machine knows it. Its monitor orders the moves that arrive here. */
+final class Fold {
+    /** A move that comes again does so soon; an older one is found in the database, whose key refuses it. */
+    private static final int REMEMBERED = 512;
+
+    final UUID assignmentId;
+    final Assignments.Edition edition;
+    final Rules rules;
+    final UUID holderId;
+    final boolean askedFor;
+    final int round;
+    final Instant begunAt;
+    Instant handedInAt;
+    Instant handedInMadeAt;
+    AttemptState state;
+    Instant madeAt;
+    final Map<UUID, Optional<Verdict>> seen;
+
+    Fold(AttemptStore.Row row, Assignments.Edition edition, AttemptState state, Map<UUID, Optional<Verdict>> seen) {
+        this.assignmentId = row.assignmentId();
+        this.edition = edition;
+        this.rules = edition.rules();
+        this.holderId = row.holderId();
+        this.askedFor = row.askedFor();
+        this.round = row.round();
+        this.begunAt = row.begunAt();
+        this.handedInAt = row.handedInAt();
+        this.handedInMadeAt = row.handedInMadeAt();
+        this.state = state;
+        if (!row.tail().isEmpty()) {
+            this.madeAt = row.tail().get(row.tail().size() - 1).madeAt();
+        }
+        int most = Math.max(REMEMBERED, 2 * seen.size());
+        this.seen = new LinkedHashMap<>() {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<UUID, Optional<Verdict>> eldest) {
+                return size() > most;
+            }
+        };
+        this.seen.putAll(seen);
+    }
+
+    /** As it is now; its monitor is held while it is read. */
+    synchronized Works.Work work(UUID attemptId) {
+        return new Works.Work(attemptId, holderId, round, edition, state, begunAt, handedInAt, handedInMadeAt);
+    }
+}

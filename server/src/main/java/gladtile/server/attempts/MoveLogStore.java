@@ -1,0 +1,143 @@
+package gladtile.server.attempts;
+
+import static gladtile.tables.Tables.ATTEMPT;
+import static gladtile.tables.Tables.ATTEMPT_BASE;
+import static gladtile.tables.Tables.MOVE;
+
+import gladtile.core.answer.Verdict;
+import gladtile.core.attempt.Act;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Move;
+import gladtile.core.json.Json;
+import java.sql.PreparedStatement;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Repository;
+
+/** The moves of attempts as they were made and judged, for telling again what became of them. */
+@Repository
+class MoveLogStore {
+    private final DSLContext db;
+    private final JdbcTemplate jdbc;
+
+    MoveLogStore(DSLContext db, JdbcTemplate jdbc) {
+        this.db = db;
+        this.jdbc = jdbc;
+    }
+
+    /** What was judged of an assignment's attempts after some move each; the tries of each attempt in their order. */
+    List<Works.JudgedPart> judged(UUID schoolId, Map<UUID, Long> after) {
+        return jdbc.query(
+                connection -> {
+                    PreparedStatement statement = connection.prepareStatement(JUDGED.formatted(
+                            "unnest(?, ?) as a(id, seq)", "m.school_id = ? and m.attempt_id = a.id and m.seq > a.seq"));
+                    statement.setArray(
+                            1, connection.createArrayOf("uuid", after.keySet().toArray()));
+                    statement.setArray(
+                            2, connection.createArrayOf("bigint", after.values().toArray()));
+                    statement.setObject(3, schoolId);
+                    return statement;
+                },
+                MoveLogStore::judgedPart);
+    }
+
+    /** In one go, as plainly as the driver can: a year's assignment has 160,000 of these. */
+    private static final String JUDGED = """
+            select m.attempt_id, m.seq, coalesce(split_part(m.act ->> 'pieceId', '~', 1), m.act ->> 'gapId'),
+              m.verdict ->> 'zoneId', m.verdict ->> 'says',
+              (extract(epoch from coalesce(m.made_at, m.at)) * 1000000)::bigint
+            from %s join move m on %s
+            where m.verdict is not null
+            order by m.attempt_id, m.seq""";
+
+    private static Works.JudgedPart judgedPart(ResultSet row, int n) throws SQLException {
+        String says = row.getString(5);
+        return new Works.JudgedPart(
+                row.getObject(1, UUID.class),
+                row.getLong(2),
+                row.getString(3),
+                row.getString(4),
+                says == null ? Verdict.Says.NOT_JUDGED : Verdict.Says.valueOf(says),
+                Instant.EPOCH.plus(row.getLong(6), ChronoUnit.MICROS));
+    }
+
+    /** All that was judged of an assignment, each attempt's in its order. */
+    List<Works.JudgedPart> judged(UUID schoolId, UUID assignmentId) {
+        return jdbc.query(
+                JUDGED.formatted(
+                        "attempt a",
+                        "m.school_id = a.school_id and m.attempt_id = a.id and a.school_id = ? and a.assignment_id = ?"),
+                MoveLogStore::judgedPart,
+                schoolId,
+                assignmentId);
+    }
+
+    /** Every move of an attempt, in order. */
+    List<Works.Logged> log(UUID schoolId, UUID attemptId) {
+        return db.selectFrom(MOVE)
+                .where(MOVE.SCHOOL_ID.eq(schoolId), MOVE.ATTEMPT_ID.eq(attemptId))
+                .orderBy(MOVE.SEQ)
+                .fetch(row -> new Works.Logged(
+                        row.getSeq(),
+                        new Move(
+                                row.getMoveId(),
+                                Json.read(row.getAct().data(), Act.class),
+                                row.getDeviceTime().toInstant()),
+                        Optional.ofNullable(row.getVerdict()).map(json -> Json.read(json.data(), Verdict.class)),
+                        row.getAt().toInstant(),
+                        AttemptStore.madeAt(row),
+                        row.getById()));
+    }
+
+    /** What an attempt goes out from: its beginning and each renewal, in order. */
+    List<Works.Base> bases(UUID schoolId, UUID attemptId) {
+        return db.selectFrom(ATTEMPT_BASE)
+                .where(ATTEMPT_BASE.SCHOOL_ID.eq(schoolId), ATTEMPT_BASE.ATTEMPT_ID.eq(attemptId))
+                .orderBy(ATTEMPT_BASE.SEQ, ATTEMPT_BASE.AT)
+                .fetch(row -> new Works.Base(
+                        row.getSeq(),
+                        row.getEditionId(),
+                        Json.read(row.getState().data(), AttemptState.class)));
+    }
+
+    /** Copies count as the piece that they came off. */
+    List<Works.Miss> misses(UUID schoolId, UUID assignmentId) {
+        Field<String> piece = DSL.field("split_part({0} ->> 'pieceId', '~', 1)", String.class, MOVE.ACT);
+        Field<String> zone = DSL.field("{0} ->> 'zoneId'", String.class, MOVE.VERDICT);
+        return db.select(piece, zone, DSL.count())
+                .from(MOVE)
+                .join(ATTEMPT)
+                .on(ATTEMPT.SCHOOL_ID.eq(MOVE.SCHOOL_ID), ATTEMPT.ID.eq(MOVE.ATTEMPT_ID))
+                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
+                .and(DSL.condition("{0} ->> 'says' = 'TURNED_AWAY'", MOVE.VERDICT))
+                .and(DSL.condition("{0} ->> 'kind' = 'put'", MOVE.ACT))
+                .and(zone.isNotNull())
+                .groupBy(piece, zone)
+                .orderBy(DSL.count().desc(), piece, zone)
+                .fetch(row -> new Works.Miss(row.value1(), row.value2(), row.value3()));
+    }
+
+    /** Every move's verdict by the move's id, for telling again what was told before. */
+    Map<UUID, Optional<Verdict>> verdicts(UUID schoolId, UUID attemptId) {
+        Map<UUID, Optional<Verdict>> found = new LinkedHashMap<>();
+        db.select(MOVE.MOVE_ID, MOVE.VERDICT)
+                .from(MOVE)
+                .where(MOVE.SCHOOL_ID.eq(schoolId), MOVE.ATTEMPT_ID.eq(attemptId))
+                .orderBy(MOVE.SEQ)
+                .forEach(row -> found.put(
+                        row.value1(),
+                        Optional.ofNullable(row.value2()).map(json -> Json.read(json.data(), Verdict.class))));
+        return found;
+    }
+}

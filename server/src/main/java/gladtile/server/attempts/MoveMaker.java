@@ -1,0 +1,258 @@
+package gladtile.server.attempts;
+
+import gladtile.core.activity.OtherSide;
+import gladtile.core.activity.Speech;
+import gladtile.core.answer.Verdict;
+import gladtile.core.assigned.After;
+import gladtile.core.assigned.Barred;
+import gladtile.core.assigned.DeviceClock;
+import gladtile.core.assigned.Window;
+import gladtile.core.attempt.Act;
+import gladtile.core.attempt.AfterView;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
+import gladtile.core.attempt.Move;
+import gladtile.core.attempt.MoveResult;
+import gladtile.core.attempt.MoveResult.Made;
+import gladtile.core.attempt.PieceState;
+import gladtile.core.attempt.Progress;
+import gladtile.core.student.StudentView;
+import gladtile.server.accounts.Who;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.assignments.Workers;
+import gladtile.server.attempts.MoveStore.Append;
+import gladtile.server.attempts.MoveStore.Judged;
+import gladtile.server.files.Recordings;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+
+/**
+ * Makes students' moves: judged by the rules, written durably, told to whoever looks on. Another machine that stepped an
+ * attempt on is noticed at the write, and the attempt is read anew.
+ */
+@Service
+public class MoveMaker {
+    private static final int RETRIES = 4;
+
+    private final Folds folds;
+    private final Assignments assignments;
+    private final Workers workers;
+    private final MoveWriter writer;
+    private final Recordings recordings;
+    private final ApplicationEventPublisher events;
+    private final Clock clock;
+
+    MoveMaker(
+            Folds folds,
+            Assignments assignments,
+            Workers workers,
+            MoveWriter writer,
+            Recordings recordings,
+            ApplicationEventPublisher events,
+            Clock clock) {
+        this.folds = folds;
+        this.assignments = assignments;
+        this.workers = workers;
+        this.writer = writer;
+        this.recordings = recordings;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** What came of moves. */
+    public sealed interface Result {}
+
+    /**
+     * All were made.
+     *
+     * @param changed the pieces that lie or count otherwise than before; all of them when a move came again, since its
+     *     sender missed what became of it
+     * @param gone copies that were taken back
+     * @param verdicts by move id, for those that were judged
+     * @param sides the other sides that settling has brought up
+     * @param said what pieces say that have settled now
+     * @param opened the pages that are open now and were not before; all that are open when a move came again, unless
+     *     nothing ever opens
+     */
+    public record AllMade(
+            AttemptState state,
+            Map<String, PieceState> changed,
+            Set<String> gone,
+            Progress progress,
+            Map<UUID, Verdict> verdicts,
+            Map<String, OtherSide> sides,
+            Map<String, Speech> said,
+            Course course,
+            List<StudentView.StudentPage> opened)
+            implements Result {}
+
+    /** None was made. @param index of the first that broke a rule */
+    public record NoneMade(int index, MoveResult.Refused refused) implements Result {}
+
+    /** None was made: the assignment does not take that now. @param index of the first that was barred */
+    public record NotNow(int index, Barred barred) implements Result {}
+
+    /**
+     * Makes moves in their order, all or none. Those whose id was seen before are not made again; they get the verdict
+     * they got.
+     *
+     * @param sentAt by the device's clock, when the request left it; null where it does not say
+     * @return empty when the attempt is not this student's nor their team's
+     */
+    public Optional<Result> move(Who student, UUID attemptId, List<Move> moves, Instant sentAt) {
+        for (int i = 0; i < RETRIES; i++) {
+            Fold fold = folds.get(student.schoolId(), attemptId);
+            Assignment assignment = fold == null
+                    ? null
+                    : assignments.anyones(student.schoolId(), fold.assignmentId).orElse(null);
+            if (assignment == null || !workers.holds(assignment, fold.holderId, student.id())) {
+                return Optional.empty();
+            }
+            Result result;
+            synchronized (fold) {
+                result = make(new Request(student, attemptId, assignment, moves, sentAt), fold);
+            }
+            if (result != null) {
+                if (result instanceof AllMade made) {
+                    events.publishEvent(new AttemptChanged(
+                            student.schoolId(),
+                            fold.assignmentId,
+                            fold.holderId,
+                            attemptId,
+                            made.state().seq()));
+                    if (moves.stream().anyMatch(move -> move.act() instanceof Act.HandIn)) {
+                        events.publishEvent(new HandedIn(assignment, fold.holderId, attemptId));
+                    }
+                }
+                return Optional.of(result);
+            }
+            folds.forget(attemptId);
+        }
+        throw new IllegalStateException("attempt " + attemptId + " is stepped on elsewhere again and again");
+    }
+
+    private record Request(Who student, UUID attemptId, Assignment assignment, List<Move> moves, Instant sentAt) {}
+
+    /** Null when the fold is behind the database. */
+    private Result make(Request asked, Fold fold) {
+        List<Move> moves = asked.moves;
+        Assignment assignment = asked.assignment;
+        Window usual = assignment.window(fold.holderId);
+        Window window = fold.askedFor ? new Window(usual.opensAt(), usual.dueAt(), null) : usual;
+        Instant madeAt = fold.madeAt;
+        AttemptState before = fold.state;
+        Instant at = now();
+        AttemptState state = before;
+        List<Judged> made = new ArrayList<>(moves.size());
+        Map<UUID, Verdict> verdicts = new HashMap<>();
+        Map<UUID, Optional<Verdict>> fresh = new HashMap<>();
+        for (int i = 0; i < moves.size(); i++) {
+            Move move = moves.get(i);
+            Optional<Verdict> told = fold.seen.getOrDefault(move.id(), fresh.get(move.id()));
+            if (told == null) {
+                Instant thisAt = DeviceClock.put(move.deviceTime(), asked.sentAt, at, madeAt);
+                Optional<Barred> barred =
+                        Barred.move(assignment.terms(), assignment.control(), window, move.act(), thisAt);
+                if (barred.isPresent()) {
+                    return new NotNow(i, barred.get());
+                }
+                MoveResult result = state.with(move, fold.rules, thisAt);
+                if (result instanceof MoveResult.Refused refused) {
+                    return new NoneMade(i, refused);
+                }
+                if (move.act() instanceof Act.Say say
+                        && !recordings.keep(
+                                asked.student.schoolId(), say.recording().file().sha256())) {
+                    return new NoneMade(
+                            i,
+                            new MoveResult.Refused(
+                                    MoveResult.Rule.NO_SUCH_SOUND, "that sound is not here; say it again"));
+                }
+                Made done = (Made) result;
+                state = done.state();
+                told = done.verdict();
+                fresh.put(move.id(), told);
+                made.add(new Judged(move, told, at, thisAt, asked.student.id()));
+                madeAt = thisAt;
+            }
+            told.ifPresent(verdict -> verdicts.put(move.id(), verdict));
+        }
+        int solved = state.solved(fold.rules);
+        if (!made.isEmpty()) {
+            Append append = new Append(
+                    asked.student.schoolId(),
+                    asked.attemptId,
+                    fold.edition.id(),
+                    fold.state.seq(),
+                    made,
+                    state,
+                    solved);
+            if (!writer.write(append)) {
+                return null;
+            }
+            fold.state = state;
+            fold.madeAt = madeAt;
+            Judged handIn = append.handIn();
+            if (handIn != null) {
+                fold.handedInAt = handIn.at();
+                fold.handedInMadeAt = handIn.madeAt();
+            }
+            fold.seen.putAll(fresh);
+        }
+        if (assignment.terms().seen() == After.NOTHING) {
+            state = AfterView.untold(state, fold.rules);
+        }
+        Map<String, PieceState> changed = made.size() < moves.size() ? state.pieces() : changed(before, state);
+        Set<String> gone = new HashSet<>(before.pieces().keySet());
+        gone.removeAll(state.pieces().keySet());
+        return new AllMade(
+                state,
+                changed,
+                gone,
+                Progress.of(state, fold.rules, at),
+                verdicts,
+                fold.rules.broughtUp(state),
+                fold.rules.said(changed),
+                Course.of(state, fold.rules, at),
+                opened(fold, made.size() < moves.size() ? null : before, state, at));
+    }
+
+    /** @param before null for all that are open */
+    private List<StudentView.StudentPage> opened(Fold fold, AttemptState before, AttemptState after, Instant at) {
+        if (fold.rules.isFree()) {
+            return List.of();
+        }
+        Set<String> open = Course.open(after, fold.rules, at);
+        if (before != null) {
+            open.removeAll(Course.open(before, fold.rules, at));
+        }
+        return open.isEmpty() ? List.of() : StudentView.pages(fold.edition.activity(), fold.rules, open);
+    }
+
+    private static Map<String, PieceState> changed(AttemptState before, AttemptState after) {
+        Map<String, PieceState> changed = new HashMap<>();
+        after.pieces().forEach((id, piece) -> {
+            if (!piece.equals(before.pieces().get(id))) {
+                changed.put(id, piece);
+            }
+        });
+        return changed;
+    }
+
+    /** In microseconds, as the database keeps it, so that a fold read anew judges by the very same time. */
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MICROS);
+    }
+}

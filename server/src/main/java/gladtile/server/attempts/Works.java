@@ -1,0 +1,166 @@
+package gladtile.server.attempts;
+
+import gladtile.core.answer.Verdict;
+import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
+import gladtile.core.attempt.Move;
+import gladtile.core.attempt.Progress;
+import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.Standing;
+import gladtile.core.student.StudentView;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+
+/** Students' and teams' work as it is kept: for looking at, reviewing and counting. */
+@Service
+public class Works {
+    private final AttemptStore store;
+    private final MoveLogStore log;
+    private final Assignments assignments;
+    private final Folds folds;
+    private final Clock clock;
+
+    Works(AttemptStore store, MoveLogStore log, Assignments assignments, Folds folds, Clock clock) {
+        this.store = store;
+        this.log = log;
+        this.assignments = assignments;
+        this.folds = folds;
+        this.clock = clock;
+    }
+
+    /** That somebody is at work: their newest round, without what is in it. */
+    public record Beat(UUID id, UUID holderId, UUID editionId, long seq, Standing standing, Instant begunAt) {}
+
+    /** One move, as it was judged. @param itemId of the piece or gap; null for a check */
+    public record JudgedPart(UUID attemptId, long seq, String itemId, String zoneId, Verdict.Says says, Instant at) {}
+
+    /** One move as it is kept. @param byId who made it; null where that was not kept yet */
+    public record Logged(long seq, Move move, Optional<Verdict> verdict, Instant at, Instant madeAt, UUID byId) {}
+
+    /** What moves go out from, from that number on. */
+    public record Base(long seq, UUID editionId, AttemptState state) {}
+
+    /**
+     * One round of a student's or team's work.
+     *
+     * @param handedInAt by the server's clock; null before
+     * @param handedInMadeAt by the device's clock put right; null before
+     */
+    public record Work(
+            UUID id,
+            UUID holderId,
+            int round,
+            Assignments.Edition edition,
+            AttemptState state,
+            Instant begunAt,
+            Instant handedInAt,
+            Instant handedInMadeAt) {
+        public boolean late(Assignment assignment) {
+            Instant due = assignment.window(holderId).dueAt();
+            return due != null && handedInMadeAt != null && handedInMadeAt.isAfter(due);
+        }
+    }
+
+    /** A piece that a zone turned away. */
+    public record Miss(String pieceId, String zoneId, int count) {}
+
+    /** Every round of everybody, by student or team, the first round first. */
+    public Map<UUID, List<Work>> all(Assignment assignment) {
+        Map<UUID, List<Work>> works = new HashMap<>();
+        for (AttemptStore.Row row : store.all(assignment.schoolId(), assignment.id())) {
+            works.computeIfAbsent(row.holderId(), id -> new ArrayList<>()).add(0, work(assignment, row));
+        }
+        return works;
+    }
+
+    private Work work(Assignment assignment, AttemptStore.Row row) {
+        Assignments.Edition edition = assignments.edition(assignment, row.editionId(), row.holderId());
+        return new Work(
+                row.id(),
+                row.holderId(),
+                row.round(),
+                edition,
+                row.current(edition.rules()),
+                row.begunAt(),
+                row.handedInAt(),
+                row.handedInMadeAt());
+    }
+
+    /** Of all attempts at an assignment, which pieces were turned away where, and how often. */
+    public List<Miss> misses(Assignment assignment) {
+        return log.misses(assignment.schoolId(), assignment.id());
+    }
+
+    /** What was judged since, each attempt's in its order. @param after attempt to the move after which it is asked for */
+    public List<JudgedPart> judged(UUID schoolId, Map<UUID, Long> after) {
+        return log.judged(schoolId, after);
+    }
+
+    /** All that was judged of an assignment, each attempt's in its order. */
+    public List<JudgedPart> judged(Assignment assignment) {
+        return log.judged(assignment.schoolId(), assignment.id());
+    }
+
+    public List<Logged> log(UUID schoolId, UUID attemptId) {
+        return log.log(schoolId, attemptId);
+    }
+
+    public List<Base> bases(UUID schoolId, UUID attemptId) {
+        return log.bases(schoolId, attemptId);
+    }
+
+    /** Any attempt, by its id. */
+    public Optional<Work> one(Assignment assignment, UUID attemptId) {
+        return store.read(assignment.schoolId(), attemptId)
+                .filter(row -> row.assignmentId().equals(assignment.id()))
+                .map(row -> work(assignment, row));
+    }
+
+    /** The assignment that an attempt belongs to. */
+    public Optional<UUID> assignmentOf(UUID schoolId, UUID attemptId) {
+        return store.read(schoolId, attemptId).map(AttemptStore.Row::assignmentId);
+    }
+
+    /** Of each student or team the newest round, without what is in it. */
+    public List<Beat> beats(Assignment assignment) {
+        return store.beats(assignment.schoolId(), assignment.id());
+    }
+
+    /** An attempt as this machine knows it, without asking the database where it was moved on here. */
+    public Optional<Work> current(Assignment assignment, UUID attemptId) {
+        Fold fold = folds.get(assignment.schoolId(), attemptId);
+        return fold == null || !fold.assignmentId.equals(assignment.id())
+                ? Optional.empty()
+                : Optional.of(fold.work(attemptId));
+    }
+
+    /** The newest round of one student or team. */
+    public Optional<Work> newest(Assignment assignment, UUID holderId) {
+        return store.of(assignment.schoolId(), assignment.id(), holderId).map(row -> work(assignment, row));
+    }
+
+    /** How far an attempt is now. */
+    public Progress progress(AttemptState state, Rules rules) {
+        return Progress.of(state, rules, clock.instant());
+    }
+
+    /** The way of an attempt through the pages as it is now. */
+    public Course course(AttemptState state, Rules rules) {
+        return Course.of(state, rules, clock.instant());
+    }
+
+    /** What a student may know of an edition now. */
+    public StudentView view(Assignments.Edition edition, AttemptState state) {
+        return StudentView.of(
+                edition.activity(), edition.rules(), Course.open(state, edition.rules(), clock.instant()));
+    }
+}

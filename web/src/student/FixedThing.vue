@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Item, Places } from '@/api/types'
+import type { Done } from '@/page/done'
+import { placed, tilePath } from '@/page/geometry'
+import ItemBody from '@/page/ItemBody.vue'
+import LensView from '@/page/LensView.vue'
+import { routeOf } from '@/page/route'
+import { placesOf } from './places'
+import type { Things } from './things'
+import ZoneRow from './ZoneRow.vue'
+
+/** What stays where it is: it may be read, turned over, or take pieces. */
+const props = defineProps<{
+  one: Done
+  things: Things
+  /** What lies below it, for a lens. */
+  below: Done[]
+  /** The places of a zone that wants its pieces in order. */
+  row?: Places
+  /** Whether what is in the hand goes there. */
+  aimed: boolean
+  resting: boolean
+}>()
+const { framesNow, opens, spoken } = props.things
+const route = computed(() => routeOf(props.one.item, framesNow.value))
+const tappable = computed(() => opens(props.one) && !props.resting)
+
+/** Whether words within it lead somewhere; what is drawn as one picture would hide them from a screen reader. */
+const hasLinks = (item: Item) =>
+  ['shape', 'note', 'table'].includes(item.kind) && JSON.stringify(item).includes('"route":{')
+const role = computed(() => {
+  if (tappable.value) return 'button'
+  if (props.one.item.kind === 'words') return undefined
+  return hasLinks(props.one.item) ? 'group' : 'img'
+})
+</script>
+
+<template>
+  <g
+    class="fixed"
+    :transform="route ? undefined : placed(one.item.frame)"
+    :role="role"
+    :tabindex="tappable ? 0 : undefined"
+    :aria-label="one.item.kind === 'words' && !opens(one) ? undefined : spoken(one, false)"
+    :class="{ aimed, opens: opens(one) }"
+    :data-zone="one.item.kind === 'zone' ? one.id : undefined"
+  >
+    <ItemBody :item="one.item" :over="one.over" :written="one.written" :route="route">
+      <LensView
+        v-if="one.item.kind === 'lens'"
+        :frame="one.item.frame"
+        :below="below.map((other) => other.item)"
+      />
+    </ItemBody>
+    <ZoneRow
+      v-if="one.item.kind === 'zone' && row"
+      :places="placesOf({ ...one.item, frame: { ...one.item.frame, x: 0, y: 0, turn: 0 } }, row)"
+    />
+    <path
+      v-if="one.item.kind === 'zone'"
+      class="aim"
+      :d="tilePath(one.item.frame.width, one.item.frame.height, 26, 7)"
+    />
+  </g>
+</template>
+
+<style scoped>
+.opens {
+  outline: none;
+  cursor: pointer;
+}
+.opens:focus-visible {
+  outline: 3px solid var(--saffron);
+}
+.aim {
+  fill: none;
+  stroke: none;
+}
+.aimed .aim {
+  stroke: var(--petrol);
+  stroke-width: 9;
+}
+</style>

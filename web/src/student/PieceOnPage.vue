@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import type { Done } from '@/page/done'
+import { placed, tilePath } from '@/page/geometry'
+import ItemBody from '@/page/ItemBody.vue'
+import LensView from '@/page/LensView.vue'
+import { itemName } from '@/page/names'
+import PieceMark from './PieceMark.vue'
+import PieceTools from './PieceTools.vue'
+import type { Things } from './things'
+
+/** A piece where it lies, with what became of it and the buttons for what it can do. */
+const props = defineProps<{
+  one: Done
+  things: Things
+  /** What lies below it, for a lens. */
+  below: Done[]
+  held: boolean
+  /** It is in the hand, on a layer of its own. */
+  away: boolean
+  /** It goes where it was put at once, rather than gliding. */
+  quick: boolean
+  resting: boolean
+}>()
+defineEmits<{
+  press: [event: PointerEvent]
+  key: [event: KeyboardEvent]
+  turn: []
+  over: []
+  open: []
+}>()
+const { settled, turnedAway, find, movable, canTurn, canTurnOver, opens, spoken } = props.things
+</script>
+
+<template>
+  <g
+    class="place"
+    :class="{ away, quick }"
+    :style="{ transform: `translate(${one.item.frame.x}px, ${one.item.frame.y}px)` }"
+  >
+    <g
+      class="piece"
+      :class="{ movable: movable(find(one.lead)), held }"
+      :data-piece="one.id"
+      :data-settled="settled(one.id) || undefined"
+      :tabindex="movable(one) || (opens(one) && one.lead === one.id) ? 0 : undefined"
+      :role="movable(one) || opens(one) ? 'button' : 'img'"
+      :aria-pressed="movable(one) ? held : undefined"
+      :aria-label="spoken(one, held)"
+      @pointerdown="$emit('press', $event)"
+      @keydown="$emit('key', $event)"
+    >
+      <g :transform="placed({ ...one.item.frame, x: 0, y: 0 })">
+        <ItemBody :item="one.item" :over="one.over" :written="one.written">
+          <LensView
+            v-if="one.item.kind === 'lens'"
+            :frame="one.item.frame"
+            :below="below.map((other) => other.item)"
+          />
+        </ItemBody>
+        <path class="ring" :d="tilePath(one.item.frame.width, one.item.frame.height)" />
+      </g>
+      <PieceMark
+        v-if="settled(one.id) || turnedAway(one.id)"
+        :good="settled(one.id)"
+        :height="one.item.frame.height"
+      />
+    </g>
+    <PieceTools
+      v-if="one.lead === one.id && !one.source && !resting"
+      :frame="one.item.frame"
+      :turns="canTurn(one)"
+      :over="canTurnOver(one)"
+      :opens="one.item.kind === 'note'"
+      :name="itemName(one.item)"
+      @turn="$emit('turn')"
+      @over="$emit('over')"
+      @open="$emit('open')"
+    />
+  </g>
+</template>
+
+<style scoped>
+.place {
+  transition: transform 0.28s ease-out;
+}
+.quick {
+  transition: none;
+}
+.away {
+  opacity: 0;
+}
+.piece {
+  outline: none;
+}
+.movable {
+  cursor: grab;
+}
+.ring {
+  fill: none;
+  stroke: none;
+}
+.piece:focus-visible .ring {
+  stroke: var(--saffron);
+  stroke-width: 9;
+}
+.held .ring {
+  stroke: var(--petrol);
+  stroke-width: 7;
+}
+</style>

@@ -1,0 +1,92 @@
+import { nextTick, type Ref } from 'vue'
+import { said } from '@/api/client'
+import type { Act, Frame, Gap, Item, Verdict, Zone } from '@/api/types'
+import type { Done } from '@/page/done'
+import { originalOf } from '@/page/items'
+import { itemName } from '@/page/names'
+import { toldOf, toldOfCheck, toldOfTyped } from './feedback'
+import { alongRail } from './rules'
+import { play } from './sounds'
+import { speak } from './speak'
+import type { Ahead, Things } from './things'
+import type { Work } from './work'
+
+export interface Telling {
+  say(words: string): void
+  hint(words: string): void
+  /** A piece that settled takes no more keys; the next one that does gets them. */
+  goOnFrom(pieceId: string): void
+}
+const QUARTER_HOUR = 15
+
+/** What somebody does on a page, each told to the server, and what becomes of it told to them. */
+export function useDoing(
+  pageId: () => string,
+  work: () => Work,
+  { zones, original }: Things,
+  ahead: Ref<Ahead>,
+  telling: Telling,
+) {
+  async function make(act: Act): Promise<Verdict | null> {
+    try {
+      return await work().make(act)
+    } catch (error) {
+      telling.say(said(error))
+      return null
+    }
+  }
+
+  async function put(one: Done, wanted: Frame, turn?: number) {
+    const { id, item } = one
+    const to = alongRail(original(id), wanted)
+    const focused = document.activeElement?.getAttribute('data-piece') === originalOf(id)
+    const turned = turn === undefined ? {} : { turn }
+    ahead.value = { ...ahead.value, [id]: { x: to.x, y: to.y, ...turned } }
+    const verdict = await make({ kind: 'put', pageId: pageId(), pieceId: id, x: to.x, y: to.y, ...turned })
+    if (verdict) tell(id, item, verdict)
+    const rest = { ...ahead.value }
+    delete rest[id]
+    ahead.value = rest
+    if (focused) {
+      await nextTick()
+      // Who has gone on to another piece while the server answered is left there.
+      const at = document.activeElement
+      if (!at || at === document.body || at.getAttribute('data-piece') === originalOf(id))
+        telling.goOnFrom(originalOf(id))
+    }
+  }
+
+  function tell(id: string, item: Item, verdict: Verdict) {
+    const zone = zones.value.find((one) => one.id === verdict.zoneId)
+    heard(toldOf(itemName(item), zone ? itemName(zone) : '', verdict), verdict)
+    const speech = work().said.value[id]
+    if (speech && verdict.says === 'BELONGS') speak(speech)
+  }
+
+  function heard(words: string, verdict: Verdict) {
+    if (words) telling.say(words)
+    if (verdict.hint) telling.hint(verdict.hint)
+    play(verdict.reply?.sound)
+  }
+
+  return {
+    put,
+    async type(gap: Gap, text: string) {
+      const verdict = await make({ kind: 'type', pageId: pageId(), gapId: gap.id, text })
+      if (verdict) heard(toldOfTyped(itemName(gap), verdict), verdict)
+    },
+    async check(zone: Zone) {
+      const verdict = await make({ kind: 'check', pageId: pageId(), zoneId: zone.id })
+      if (verdict) heard(`${itemName(zone)}: ${toldOfCheck(verdict)}`, verdict)
+    },
+    turnOver: (one: Done) => void make({ kind: 'turn-over', pageId: pageId(), itemId: one.id }),
+    turnBy(one: Done, way: number) {
+      const movement = one.item.movement
+      const by = (movement.kind === 'turns' && movement.step) || QUARTER_HOUR
+      const frame = one.item.frame
+      void put(one, frame, (frame.turn + way * by + 360) % 360)
+    },
+    write: (id: string, text: string) => void make({ kind: 'write', pageId: pageId(), noteId: id, text }),
+    slide: (id: string, share: number) => void make({ kind: 'slide', pageId: pageId(), coverId: id, share }),
+  }
+}

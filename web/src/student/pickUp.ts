@@ -1,0 +1,164 @@
+import { computed, onBeforeUnmount, ref, type ComputedRef, type Ref } from 'vue'
+import type { Frame } from '@/api/types'
+import { frameQueue } from '@/gesture/frameQueue'
+import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
+import type { Done } from '@/page/done'
+import { contains, PAGE, type Point } from '@/page/geometry'
+import { originalOf } from '@/page/items'
+import { itemName } from '@/page/names'
+import type { Target } from './places'
+import { alongRail, nextCopy } from './rules'
+import type { Ahead, Things } from './things'
+
+interface Page {
+  root: Ref<SVGSVGElement | undefined>
+  /** The layer that what is dragged lies on. */
+  air: Ref<SVGSVGElement | undefined>
+  ahead: Ref<Ahead>
+  targets: ComputedRef<Target[]>
+  things: Things
+  put(one: Done, to: Frame): Promise<void>
+  say(words: string): void
+}
+
+/** Picking pieces up and putting them down: by dragging, by tap and tap, or by keyboard. */
+export function usePickUp({ root, air, ahead, targets, things, put, say }: Page) {
+  const { states, zones, find, original, leftOver, movable } = things
+  const chart = ref<State>({ is: 'idle' })
+  const dragged = ref<string | null>(null)
+  const queue = frameQueue()
+  const held = computed(() => (chart.value.is === 'held' ? chart.value.piece : null))
+  const target = computed(() =>
+    chart.value.is === 'held' && chart.value.zone !== null ? targets.value[chart.value.zone] : null,
+  )
+
+  function pointAt(event: PointerEvent): Point {
+    const box = root.value!.getBoundingClientRect()
+    const scale = PAGE.width / box.width
+    return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
+  }
+
+  function send(event: ChartEvent) {
+    const result = step(chart.value, event)
+    chart.value = result.state
+    result.effects.forEach(run)
+  }
+
+  function run(effect: Effect) {
+    const one = find(effect.piece)
+    const { item } = one
+    const frame = item.frame
+    switch (effect.do) {
+      case 'drag': {
+        dragged.value = effect.piece
+        const to = alongRail(original(one.id), {
+          ...frame,
+          x: frame.x + effect.by.x,
+          y: frame.y + effect.by.y,
+        })
+        queue('drag', () => {
+          const scale = root.value!.getBoundingClientRect().width / PAGE.width
+          if (air.value)
+            air.value.style.transform = `translate(${(to.x - frame.x) * scale}px, ${(to.y - frame.y) * scale}px)`
+        })
+        return
+      }
+      case 'drop':
+        dragged.value = null
+        void put(one, onPage({ ...frame, x: frame.x + effect.by.x, y: frame.y + effect.by.y }))
+        return
+      case 'putAt':
+        void put(
+          one,
+          onPage({ ...frame, x: effect.at.x - frame.width / 2, y: effect.at.y - frame.height / 2 }),
+        )
+        return
+      case 'putInZone': {
+        const m = targets.value[effect.zone]!.at
+        void put(one, { ...frame, x: m.x - frame.width / 2, y: m.y - frame.height / 2 })
+        return
+      }
+      case 'held':
+        say(
+          zones.value.length
+            ? `${itemName(item)} picked up: tap a place, or use the arrow keys and Enter`
+            : `${itemName(item)} picked up: tap a place`,
+        )
+        return
+      case 'target':
+        say(`${itemName(item)} over ${targets.value[effect.zone]!.name}: Enter puts it there`)
+        return
+      case 'returned':
+        dragged.value = null
+        say(`${itemName(item)} is back`)
+    }
+  }
+
+  /** Keeps the middle of a piece on the page, so that nothing is dropped out of reach. */
+  function onPage(frame: Frame): Frame {
+    const x = Math.min(Math.max(frame.x, -frame.width / 2), PAGE.width - frame.width / 2)
+    const y = Math.min(Math.max(frame.y, -frame.height / 2), PAGE.height - frame.height / 2)
+    return { ...frame, x, y }
+  }
+
+  /** The id that is picked up: of the piece, or of a new copy that comes off it; null when none is left. */
+  function picked(one: Done): string | null {
+    if (!one.source) return one.id
+    if (held.value && originalOf(held.value) === one.id) return held.value
+    if (leftOver(one) <= 0) {
+      say(`No more ${itemName(one.item)}. Drop one back on it to use it again`)
+      return null
+    }
+    return nextCopy(one.id, [...Object.keys(states.value), ...Object.keys(ahead.value)])
+  }
+
+  function press(one: Done, event: PointerEvent) {
+    if (event.button !== 0) return
+    const leader = find(one.lead)
+    if (!movable(leader)) return
+    // While something is picked up, a tap on a lying piece means the place, not the piece.
+    if (chart.value.is === 'held' && chart.value.piece !== leader.id && inZone(pointAt(event))) return
+    const id = picked(leader)
+    if (!id) return
+    event.stopPropagation()
+    event.preventDefault()
+    root.value?.querySelector<SVGElement>(`[data-piece="${leader.id}"]`)?.focus({ preventScroll: true })
+    send({ type: 'press', piece: id, at: pointAt(event) })
+    if (chart.value.is === 'pressed') listen()
+  }
+
+  const inZone = (point: Point) => zones.value.some((zone) => contains(zone.frame, point))
+
+  function point(event: PointerEvent) {
+    if (chart.value.is === 'held') send({ type: 'point', at: pointAt(event) })
+  }
+
+  const onMove = (event: PointerEvent) => send({ type: 'move', at: pointAt(event) })
+  const onLift = (event: PointerEvent) => {
+    quiet()
+    send({ type: 'lift', at: pointAt(event) })
+  }
+  const onCancel = () => {
+    quiet()
+    send({ type: 'cancel' })
+  }
+  function listen() {
+    window.addEventListener('pointermove', onMove)
+    window.addEventListener('pointerup', onLift)
+    window.addEventListener('pointercancel', onCancel)
+  }
+  function quiet() {
+    window.removeEventListener('pointermove', onMove)
+    window.removeEventListener('pointerup', onLift)
+    window.removeEventListener('pointercancel', onCancel)
+  }
+  /** Whatever is in the hand is let go of, and stays where it was. */
+  function drop() {
+    quiet()
+    chart.value = { is: 'idle' }
+    dragged.value = null
+  }
+  onBeforeUnmount(quiet)
+
+  return { held, target, dragged, pointAt, picked, press, point, send, drop }
+}

@@ -1,0 +1,113 @@
+import { computed, type Ref } from 'vue'
+import type { Frame, Item, StudentPage } from '@/api/types'
+import { asDone, type Done } from '@/page/done'
+import { isCopy, isPiece, originalOf, ways, zonesOf } from '@/page/items'
+import { itemName } from '@/page/names'
+import type { Work } from './work'
+
+/** Where a piece was put, while the server has not said what becomes of it. */
+export type Ahead = Record<string, { x: number; y: number; turn?: number }>
+
+/** The things of a page as they lie for somebody who works on it, and what can be done with each. */
+export function useThings(
+  page: () => StudentPage,
+  work: () => Work,
+  ahead: Ref<Ahead>,
+  rests: () => boolean,
+) {
+  const state = computed(() => work().state.value)
+  const states = computed(() => state.value.pieces)
+  const zones = computed(() => zonesOf(page().items))
+
+  /** The work as it will be once the server has answered, if it agrees. */
+  const hoped = computed(() => {
+    const pieces = { ...states.value }
+    for (const [id, at] of Object.entries(ahead.value)) {
+      const was = pieces[id] ?? { settled: false, tries: 0, solvedAt: 0, putAt: state.value.seq + 1 }
+      pieces[id] = { ...was, ...at }
+    }
+    return { ...state.value, pieces }
+  })
+  const drawn = computed(() => asDone(page().items, hoped.value, work().sides?.value))
+  const byId = computed(() => new Map(drawn.value.map((one) => [one.id, one])))
+  const shown = computed(() => new Set(state.value.shown))
+
+  const settled = (id: string) => (states.value[id]?.settled && !byId.value.get(id)?.source) ?? false
+  const turnedAway = (id: string) =>
+    Boolean(states.value[id]?.zoneId) && !settled(id) && !states.value[id]?.waits
+  const melted = (id: string) => Boolean(states.value[id]?.melted)
+
+  /** A thing of the page, or a copy that is just coming off its supply. */
+  function find(id: string): Done {
+    const there = byId.value.get(id)
+    if (there) return there
+    const source = byId.value.get(originalOf(id))!
+    return { ...source, id, lead: id, source: false }
+  }
+  const original = (id: string): Item => page().items.find((item) => item.id === originalOf(id))!
+  const carried = (id: string) => drawn.value.filter((one) => one.lead === id && one.id !== id)
+  const framesNow = computed(
+    () =>
+      (id: string): Frame | undefined =>
+        byId.value.get(id)?.item.frame,
+  )
+  /** Copies that a supply still gives. */
+  const leftOver = (one: Done) => {
+    const supply = ways(one.item).supply
+    if (!supply?.copies) return Infinity
+    return (
+      supply.copies -
+      drawn.value.filter((other) => isCopy(other.id) && originalOf(other.id) === one.id).length
+    )
+  }
+
+  const movable = (one: Done) => isPiece(one.item) && one.lead === one.id && !settled(one.id) && !rests()
+  const canTurn = (one: Done) => movable(one) && one.item.movement.kind === 'turns' && !one.source
+  const canTurnOver = (one: Done) => Boolean(ways(one.item).otherSide?.byTap) && !one.source && !rests()
+  /** Whether a tap opens it: a note is read, a thing with two sides is turned over. */
+  const opens = (one: Done) => one.item.kind === 'note' || canTurnOver(one)
+
+  /** What a thing is called, with what has become of it. */
+  function spoken(one: Done, held: boolean) {
+    const name = itemName(one.item)
+    const was = states.value[one.id]
+    const zone = zones.value.find((other) => other.id === was?.zoneId)
+    const side = one.over ? ', other side' : ''
+    if (one.source) {
+      const left = leftOver(one)
+      return left === Infinity ? `${name}, take as many as you want` : `${name}, ${left} left`
+    }
+    if (settled(one.id)) {
+      const how = shown.value.has(one.id) ? 'the solution: it belongs in' : 'belongs in'
+      return `${name}${side}, ${how} ${zone ? itemName(zone) : 'its place'}`
+    }
+    if (was?.waits && zone) return `${name}${side}, in ${itemName(zone)}`
+    if (held) return `${name}${side}, picked up`
+    return turnedAway(one.id) && zone
+      ? `${name}${side}, does not belong in ${itemName(zone)}`
+      : `${name}${side}${one.written ? `: ${one.written}` : ''}`
+  }
+
+  return {
+    state,
+    states,
+    zones,
+    drawn,
+    byId,
+    shown,
+    settled,
+    turnedAway,
+    melted,
+    find,
+    original,
+    carried,
+    framesNow,
+    leftOver,
+    movable,
+    canTurn,
+    canTurnOver,
+    opens,
+    spoken,
+  }
+}
+export type Things = ReturnType<typeof useThings>
