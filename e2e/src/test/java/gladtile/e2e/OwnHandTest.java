@@ -192,4 +192,40 @@ class OwnHandTest {
         pieceLike(ada, "sun").waitFor();
         ada.context().setOffline(false);
     }
+
+    /** A child is told before it draws what would not be kept; what is rubbed out makes room. */
+    @Test
+    void a_page_that_is_full_of_ink_says_so_before_the_pen_draws() {
+        ada.evaluate("""
+                async () => {
+                  const id = () => crypto.randomUUID()
+                  const opened = await (await fetch('/api/attempts', { method: 'POST', headers: headers(),
+                    body: JSON.stringify({ assignmentId: location.pathname.split('/').pop() }) })).json()
+                  const stroke = (i) => ({ id: 's' + i, stroke: { tool: 'PEN', colour: '#1f2d33', width: 6, dash: 'SOLID',
+                    points: [1000 + 10 * i, 500, 128, 1000 + 10 * i, 700, 128] } })
+                  const act = { kind: 'draw', pageId: 'light', drawn: Array.from({ length: 1000 }, (_, i) => stroke(i)), gone: [] }
+                  const answer = await fetch(`/api/attempts/${opened.id}/moves`, { method: 'POST', headers: headers(),
+                    body: JSON.stringify({ moves: [{ id: id(), act, deviceTime: new Date().toISOString() }] }) })
+                  if (!answer.ok) throw new Error(await answer.text())
+                  function headers() {
+                    const token = /XSRF-TOKEN=([^;]+)/.exec(document.cookie)[1]
+                    return { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token }
+                  }
+                }""");
+        ada.reload();
+        assertThat(strokes(ada)).hasCount(1000);
+        button(ada, "Pen").click();
+        line(ada, 0.2, 0.8, 0.9);
+        assertThat(ada.getByText("There is no room for more ink. Rub some out, then draw on."))
+                .isVisible();
+        assertThat(strokes(ada)).hasCount(1000);
+        Browser.look(ada, "ink-full");
+        button(ada, "Rub out").click();
+        button(ada, "All my ink").click();
+        assertThat(strokes(ada)).hasCount(0);
+        button(ada, "Pen").click();
+        line(ada, 0.2, 0.8, 0.9);
+        assertThat(strokes(ada)).hasCount(1);
+        kept(ada);
+    }
 }

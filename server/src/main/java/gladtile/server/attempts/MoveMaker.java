@@ -172,14 +172,6 @@ public class MoveMaker {
                 if (result instanceof MoveResult.Refused refused) {
                     return new NoneMade(i, refused);
                 }
-                if (move.act() instanceof Act.Say say
-                        && !recordings.keep(
-                                asked.student.schoolId(), say.recording().file().sha256())) {
-                    return new NoneMade(
-                            i,
-                            new MoveResult.Refused(
-                                    MoveResult.Rule.NO_SUCH_SOUND, "that sound is not here; say it again"));
-                }
                 Made done = (Made) result;
                 state = done.state();
                 told = done.verdict();
@@ -188,6 +180,10 @@ public class MoveMaker {
                 madeAt = thisAt;
             }
             told.ifPresent(verdict -> verdicts.put(move.id(), verdict));
+        }
+        NoneMade unheard = keepSounds(asked, made);
+        if (unheard != null) {
+            return unheard;
         }
         int solved = state.solved(fold.rules);
         if (!made.isEmpty()) {
@@ -227,6 +223,20 @@ public class MoveMaker {
                 fold.rules.said(changed),
                 Course.of(state, fold.rules, at),
                 opened(fold, made.size() < moves.size() ? null : before, state, at));
+    }
+
+    /** Before their moves are written: what is on a page is never cleared away. @return null when all are there */
+    private NoneMade keepSounds(Request asked, List<Judged> made) {
+        for (Judged one : made) {
+            if (one.move().act() instanceof Act.Say say
+                    && !recordings.keep(
+                            asked.student.schoolId(), say.recording().file().sha256())) {
+                return new NoneMade(
+                        asked.moves.indexOf(one.move()),
+                        new MoveResult.Refused(MoveResult.Rule.NO_SUCH_SOUND, "that sound is not here; say it again"));
+            }
+        }
+        return null;
     }
 
     /** @param before null for all that are open */

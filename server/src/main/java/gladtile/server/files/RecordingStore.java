@@ -26,14 +26,6 @@ class RecordingStore {
         return bytes == null ? 0 : bytes;
     }
 
-    /** Begins the wait anew for one that waits already. */
-    void bringAgain(UUID schoolId, String sha256, OffsetDateTime now) {
-        db.update(FILE)
-                .set(FILE.BROUGHT_AT, now)
-                .where(FILE.SCHOOL_ID.eq(schoolId), FILE.SHA256.eq(sha256), FILE.WAITS.isTrue())
-                .execute();
-    }
-
     /** It stays from now on. @return whether there is such a sound */
     boolean keep(UUID schoolId, String sha256) {
         return db.update(FILE)

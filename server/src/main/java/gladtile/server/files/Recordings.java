@@ -1,7 +1,6 @@
 package gladtile.server.files;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.FileRef;
 import gladtile.formats.media.FileType;
 import gladtile.server.accounts.Who;
 import java.time.Clock;
@@ -53,12 +52,9 @@ public class Recordings {
                             .formatted(Bounds.RECORDED_BYTES_A_DAY / MB));
         }
         Uploads.Result result = uploads.whole(who, "Recording", bytes, true);
-        if (result instanceof Uploads.Refused refused) {
-            return new Files.Refused(refused.bound(), refused.message());
-        }
-        FileRef file = ((Uploads.Taken) result).file();
-        store.bringAgain(who.schoolId(), file.sha256(), now);
-        return new Files.Brought(file);
+        return result instanceof Uploads.Refused refused
+                ? new Files.Refused(refused.bound(), refused.message())
+                : new Files.Brought(((Uploads.Taken) result).file());
     }
 
     /** A move puts it on its page: it stays. @return whether there is such a sound in that school */

@@ -118,9 +118,11 @@ class UploadStore {
                 .set(FILE.WAITS, waits)
                 .onConflictDoNothing()
                 .execute();
-        if (added == 0 && !waits) {
+        if (added == 0) {
+            // One that waits begins its wait anew, in the same breath: it must not be cleared away just now.
             db.update(FILE)
-                    .set(FILE.WAITS, false)
+                    .set(FILE.WAITS, waits)
+                    .set(FILE.BROUGHT_AT, DSL.currentOffsetDateTime())
                     .where(FILE.SCHOOL_ID.eq(schoolId), FILE.SHA256.eq(file.sha256()), FILE.WAITS.isTrue())
                     .execute();
         }
