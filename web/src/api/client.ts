@@ -5,6 +5,8 @@ export class Refusal extends Error {
     detail: string,
     readonly rule = '',
     readonly bound = '',
+    /** Whether it is a certain move that was refused, not the request. */
+    readonly namesMove = false,
   ) {
     super(detail)
   }
@@ -47,6 +49,7 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
     problem.detail ?? 'The server did not answer as expected. What was saved is safe. Try again in a moment.',
     problem.rule,
     problem.bound,
+    problem.move !== undefined,
   )
 }
 

@@ -1,4 +1,4 @@
-import { linePath, outlinePath } from '@/page/ink'
+import { drawingOf, type StrokeStyle } from '@/page/ink'
 import type { Drawn } from './ink'
 
 /**
@@ -7,24 +7,23 @@ import type { Drawn } from './ink'
  * drawn whole: their dashes would begin anew.
  */
 const IN_A_PIECE = 120
-/** So much of the piece before is drawn again that the two lie over one another without a seam. */
-const SEAM = 16
 
 export function growing(path: () => SVGPathElement | undefined) {
   let behind: Element[] = []
   let begins = 0
 
-  /** @param width of a solid pen, in page units; null for a line that is stroked */
-  function draw(points: Drawn[], width: number | null) {
+  /** @param decided how many of the points will not change any more */
+  function draw(style: StrokeStyle, points: Drawn[], decided = 0) {
     const here = path()
-    const triples = points.slice(begins).map((p): [number, number, number] => [p.x, p.y, p.pressure])
-    here?.setAttribute('d', width === null ? linePath(triples) : outlinePath(triples, width))
-    if (width !== null && here && points.length - begins > IN_A_PIECE) {
+    if (!here) return
+    if (style.dash === 'SOLID' && decided - begins > IN_A_PIECE) {
       const done = here.cloneNode() as Element
+      show(done, style, points.slice(begins, decided))
       here.before(done)
       behind.push(done)
-      begins = points.length - SEAM
+      begins = decided - 1
     }
+    show(here, style, points.slice(begins))
   }
   function wipe() {
     behind.forEach((piece) => piece.remove())
@@ -33,6 +32,18 @@ export function growing(path: () => SVGPathElement | undefined) {
     path()?.removeAttribute('d')
   }
   return { draw, wipe }
+}
+
+function show(path: Element, style: StrokeStyle, points: Drawn[]) {
+  const drawing = drawingOf(
+    style,
+    points.map((p): [number, number, number] => [p.x, p.y, p.pressure]),
+  )
+  for (const name of ['d', 'fill', 'stroke', 'stroke-width', 'stroke-dasharray'] as const) {
+    const value = drawing[name]
+    if (value === undefined) path.removeAttribute(name)
+    else path.setAttribute(name, String(value))
+  }
 }
 
 /** The points of a pointer's way since its last event, with how hard it is pressed. */

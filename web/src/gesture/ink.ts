@@ -1,26 +1,29 @@
-import simplify from 'simplify-js'
-import type { InkContent, Stroke } from '@/api/types'
-import { pointsOf } from '@/page/ink'
-import type { Point } from '@/page/geometry'
+import type { Frame, InkContent, Stroke } from '@/api/types'
+import { inBox, onPage, type Point } from '@/page/geometry'
+import { pointsOf, type StrokeStyle } from '@/page/ink'
 
-/** Ink while it is drawn, rubbed and looped. Page units; pressure from 0 to 1. */
+/** Ink while it is drawn, erased and encircled. Page units; pressure from 0 to 1. */
 export interface Drawn extends Point {
   pressure: number
 }
 
-const TOLERANCE = 0.8
+/** As core's bound on the points of a stroke. */
 const MOST_POINTS = 5000
 
-/** A stroke as it is kept: without the points that do not show, in tenths of a unit from a corner. */
-export function keptPoints(points: Drawn[], corner: Point): number[] {
-  // Pressure is not known to the simplifier, so each point carries its own along.
-  let few = simplify(points, TOLERANCE, true) as Drawn[]
-  if (few.length > MOST_POINTS) few = few.filter((_, i) => i % Math.ceil(few.length / MOST_POINTS) === 0)
-  return few.flatMap((p) => [
+/** Points as they are kept: in tenths of a unit from a corner. */
+export const keptPoints = (points: Drawn[], corner: Point): number[] =>
+  points.flatMap((p) => [
     Math.round((p.x - corner.x) * 10),
     Math.round((p.y - corner.y) * 10),
     Math.round(Math.min(1, Math.max(0, p.pressure)) * 255),
   ])
+
+/** A very long stroke is kept as several that begin where the one before ended, so that none of its points is lost. */
+export function inParts(points: Drawn[]): Drawn[][] {
+  const parts: Drawn[][] = []
+  for (let from = 0; from === 0 || from < points.length - 1; from += MOST_POINTS - 1)
+    parts.push(points.slice(from, from + MOST_POINTS))
+  return parts
 }
 
 export interface Box {
@@ -30,7 +33,7 @@ export interface Box {
   height: number
 }
 
-/** The box around strokes, with room for their width. */
+/** The box around strokes, with room for their width; on tenths of a unit, so that points are kept as they are. */
 export function boxOf(strokes: { points: Point[]; width: number }[]): Box {
   let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity]
   for (const stroke of strokes) {
@@ -41,26 +44,55 @@ export function boxOf(strokes: { points: Point[]; width: number }[]): Box {
       bottom = Math.max(bottom, p.y + stroke.width / 2)
     }
   }
-  return { x: left, y: top, width: Math.max(8, right - left), height: Math.max(8, bottom - top) }
+  const down = (n: number) => Math.floor(n * 10 + 1e-6) / 10
+  const up = (n: number) => Math.ceil(n * 10 - 1e-6) / 10
+  const [x, y] = [down(left), down(top)]
+  return {
+    x,
+    y,
+    width: Math.max(8, up(up(right) - x)),
+    height: Math.max(8, up(up(bottom) - y)),
+  }
 }
 
+/** A stroke in the space of its ink, and how its points are seen on the page. */
 export interface PageStroke {
   stroke: Stroke
+  /** In the ink's own space, as they are kept. */
+  own: Drawn[]
+  /** The same points on the page, for the hand that goes over them. */
   points: Drawn[]
 }
 
-/** The strokes of an ink as they lie on the page, its stretching and its turn left in. */
-export function onPageStrokes(ink: InkContent, place: (local: Point) => Point, scale: Point): PageStroke[] {
-  return ink.strokes.map((stroke) => ({
-    stroke,
-    points: pointsOf(stroke).map(([x, y, pressure]) => ({
-      ...place({ x: x * scale.x, y: y * scale.y }),
-      pressure,
-    })),
-  }))
+/** The strokes of an ink with where they lie on the page, its stretching and its turn counted in. */
+export function onPageStrokes(ink: InkContent, frame: Frame): PageStroke[] {
+  return ink.strokes.map((stroke) => {
+    const own = pointsOf(stroke).map(([x, y, pressure]) => ({ x, y, pressure }))
+    return { stroke, own, points: own.map((p) => placedOn(ink, frame, p)) }
+  })
 }
 
-/** What is left of strokes where a rubber went: parts of at least two points, or the stroke itself untouched. */
+function placedOn(ink: { width: number; height: number }, frame: Frame, p: Drawn): Drawn {
+  const at = onPage(frame, { x: (p.x * frame.width) / ink.width, y: (p.y * frame.height) / ink.height })
+  return { ...at, pressure: p.pressure }
+}
+
+/** How much larger an ink is drawn than it is kept, where that is the same both ways; else null. */
+export function scaleOf(ink: { width: number; height: number }, frame: Frame): number | null {
+  const [across, down] = [frame.width / ink.width, frame.height / ink.height]
+  return Math.abs(across / down - 1) < 0.005 ? across : null
+}
+
+/** A stroke drawn on the page, as one of an ink that is drawn `scale` times as large as it is kept. */
+export function drawnInto(frame: Frame, scale: number, style: StrokeStyle, points: Drawn[]): PageStroke {
+  const own = points.map((p) => {
+    const at = inBox(frame, p)
+    return { x: at.x / scale, y: at.y / scale, pressure: p.pressure }
+  })
+  return { stroke: { ...style, width: style.width / scale, points: [] }, own, points }
+}
+
+/** What is left of strokes where an eraser went: parts of at least two points, or the stroke itself untouched. */
 export function rubbed(
   strokes: PageStroke[],
   at: Point,
@@ -76,15 +108,7 @@ export function rubbed(
       continue
     }
     changed = true
-    if (whole) continue
-    let part: Drawn[] = []
-    for (const p of dense(one.points, reach / 2)) {
-      if (Math.hypot(p.x - at.x, p.y - at.y) <= reach) {
-        if (part.length > 1) left.push({ stroke: one.stroke, points: part })
-        part = []
-      } else part.push(p)
-    }
-    if (part.length > 1) left.push({ stroke: one.stroke, points: part })
+    if (!whole) left.push(...outside(one, at, reach))
   }
   return changed ? left : null
 }
@@ -100,37 +124,96 @@ function touches(points: Drawn[], at: Point, reach: number): boolean {
   })
 }
 
-/** Points close enough together that a rubber does not jump over a long straight part. */
-function dense(points: Drawn[], step: number): Drawn[] {
-  const all: Drawn[] = []
-  points.forEach((p, i) => {
-    const q = points[i + 1]
-    all.push(p)
-    if (!q) return
-    const count = Math.floor(Math.hypot(q.x - p.x, q.y - p.y) / step)
-    for (let k = 1; k < count; k++) {
-      const share = k / count
-      all.push({
-        x: p.x + (q.x - p.x) * share,
-        y: p.y + (q.y - p.y) * share,
-        pressure: p.pressure + (q.pressure - p.pressure) * share,
-      })
+/** The parts of a stroke that lie outside a circle, cut exactly where they enter it; all else stays as it was. */
+function outside({ stroke, own, points }: PageStroke, at: Point, reach: number): PageStroke[] {
+  const parts: PageStroke[] = []
+  let part: PageStroke = { stroke, own: [], points: [] }
+  const put = (i: number, share: number) => {
+    part.own.push(mixed(own, i, share))
+    part.points.push(mixed(points, i, share))
+  }
+  const end = () => {
+    if (part.points.length > 1) parts.push(part)
+    part = { stroke, own: [], points: [] }
+  }
+  for (let i = 0; i + 1 < points.length; i++) {
+    const inside = within(points[i]!, points[i + 1]!, at, reach)
+    const [from, to] = inside ?? [1, 1]
+    if (from > 0) {
+      if (part.points.length === 0) put(i, 0)
+      put(i, from)
     }
-  })
-  return all
+    if (inside) {
+      end()
+      if (to < 1) {
+        put(i, to)
+        put(i, 1)
+      }
+    }
+  }
+  end()
+  return parts
 }
 
-/** Strokes as one ink again: its content and its box on the page. */
-export function inkOf(strokes: PageStroke[]): { ink: InkContent; box: Box } {
-  const box = boxOf(strokes.map((one) => ({ points: one.points, width: one.stroke.width })))
+/** From and to which share of the way from p to q it lies within a circle; null for nowhere. */
+function within(p: Point, q: Point, at: Point, reach: number): [number, number] | null {
+  const [dx, dy, fx, fy] = [q.x - p.x, q.y - p.y, p.x - at.x, p.y - at.y]
+  const a = dx * dx + dy * dy
+  const b = fx * dx + fy * dy
+  const c = fx * fx + fy * fy - reach * reach
+  if (a === 0) return c <= 0 ? [0, 1] : null
+  const root = b * b - a * c
+  if (root <= 0) return null
+  const [from, to] = [(-b - Math.sqrt(root)) / a, (-b + Math.sqrt(root)) / a]
+  return to <= 0 || from >= 1 ? null : [Math.max(0, from), Math.min(1, to)]
+}
+
+function mixed(points: Drawn[], i: number, share: number): Drawn {
+  const [p, q] = [points[i]!, points[i + 1]!]
+  if (share === 0) return p
+  if (share === 1) return q
   return {
-    box,
+    x: p.x + (q.x - p.x) * share,
+    y: p.y + (q.y - p.y) * share,
+    pressure: p.pressure + (q.pressure - p.pressure) * share,
+  }
+}
+
+/** Strokes as drawn on the page as one ink: its content and its box there. */
+export function inkOf(style: StrokeStyle, parts: Drawn[][]): { ink: InkContent; frame: Frame } {
+  const box = boxOf(parts.map((points) => ({ points, width: style.width })))
+  const strokes = parts.map((points) => ({ ...style, points: keptPoints(points, box) }))
+  return { frame: { ...box, turn: 0 }, ink: { width: box.width, height: box.height, strokes } }
+}
+
+/** An ink with other strokes in its own space. Its box fits them anew, and none of them moves on the page. */
+export function inkWith(
+  ink: { width: number; height: number },
+  frame: Frame,
+  strokes: PageStroke[],
+): { ink: InkContent; frame: Frame } {
+  const box = boxOf(strokes.map((one) => ({ points: one.own, width: one.stroke.width })))
+  const [across, down] = [frame.width / ink.width, frame.height / ink.height]
+  const [width, height] = [box.width * across, box.height * down]
+  const centre = onPage(frame, { x: (box.x + box.width / 2) * across, y: (box.y + box.height / 2) * down })
+  return {
+    frame: { x: centre.x - width / 2, y: centre.y - height / 2, width, height, turn: frame.turn },
     ink: {
       width: box.width,
       height: box.height,
-      strokes: strokes.map(({ stroke, points }) => ({ ...stroke, points: keptPoints(points, box) })),
+      strokes: strokes.map(({ stroke, own }) => ({ ...stroke, points: keptPoints(own, box) })),
     },
   }
+}
+
+/** The places along an eraser's way, close enough together that nothing between them is passed over. */
+export function along(from: Point | null, to: Point, step: number): Point[] {
+  if (!from) return [to]
+  const count = Math.max(1, Math.ceil(Math.hypot(to.x - from.x, to.y - from.y) / step))
+  return Array.from({ length: count }, (_, i) => ({
+    x: from.x + ((to.x - from.x) * (i + 1)) / count,
+    y: from.y + ((to.y - from.y) * (i + 1)) / count,
+  }))
 }
 
 /** Whether a point lies inside a loop; as core's Polygon.contains. */

@@ -1,26 +1,55 @@
 <script setup lang="ts">
-import type { InkContent } from '@/api/types'
-import { filled, strokePath } from './ink'
-import { dashArray } from './shapes'
+import { computed, useId } from 'vue'
+import type { InkContent, Stroke } from '@/api/types'
+import { strokeDrawing } from './ink'
 
 /** Strokes stretched to a box. Tint takes the darker of itself and what is beneath, so it never darkens over itself. */
-defineProps<{ ink: InkContent; width: number; height: number }>()
+const props = defineProps<{
+  ink: InkContent
+  width: number
+  height: number
+  /** What an eraser took of it, and how its page lies in its own space. */
+  erased?: { strokes: Stroke[]; transform: string }
+}>()
+const id = useId()
+const mask = computed(() => (props.erased?.strokes.length ? `url(#${id})` : undefined))
+/** So large that every page is within. */
+const FAR = 40_000
 </script>
 
 <template>
-  <g :transform="`scale(${width / ink.width} ${height / ink.height})`">
-    <path
-      v-for="(stroke, i) in ink.strokes"
-      :key="i"
-      :d="strokePath(stroke)"
-      :class="{ tint: stroke.tool === 'TINT' }"
-      :fill="filled(stroke) ? stroke.colour : 'none'"
-      :stroke="filled(stroke) ? 'none' : stroke.colour"
-      :stroke-width="filled(stroke) ? undefined : stroke.width"
-      :stroke-dasharray="filled(stroke) ? undefined : dashArray(stroke.dash, stroke.width)"
-      stroke-linejoin="round"
-      stroke-linecap="round"
-    />
+  <mask
+    v-if="mask"
+    :id="id"
+    maskUnits="userSpaceOnUse"
+    :x="-FAR"
+    :y="-FAR"
+    :width="2 * FAR"
+    :height="2 * FAR"
+  >
+    <rect :x="-FAR" :y="-FAR" :width="2 * FAR" :height="2 * FAR" fill="#fff" />
+    <g :transform="erased!.transform">
+      <path
+        v-for="(stroke, i) in erased!.strokes"
+        :key="i"
+        v-bind="strokeDrawing(stroke)"
+        stroke="#000"
+        stroke-linejoin="round"
+        stroke-linecap="round"
+      />
+    </g>
+  </mask>
+  <g :mask="mask" :class="{ tint: mask && ink.strokes.some((one) => one.tool === 'TINT') }">
+    <g :transform="`scale(${width / ink.width} ${height / ink.height})`">
+      <path
+        v-for="(stroke, i) in ink.strokes"
+        :key="i"
+        v-bind="strokeDrawing(stroke)"
+        :class="{ tint: stroke.tool === 'TINT' }"
+        stroke-linejoin="round"
+        stroke-linecap="round"
+      />
+    </g>
   </g>
 </template>
 

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Item } from '@/api/types'
 import VideoBody from './VideoBody.vue'
 import { areaPath, tilePath } from './geometry'
+import { canErase, fromPage, useErased } from './erased'
 import InkBody from './InkBody.vue'
 import { isPiece, ways } from './items'
 import LineBody from './LineBody.vue'
@@ -28,6 +29,7 @@ const props = defineProps<{
   written?: string
 }>()
 
+const erased = useErased()
 const width = computed(() => props.item.frame.width)
 const height = computed(() => props.item.frame.height)
 /** Words and pictures that students move lie on a tile; other things are their own handle. */
@@ -84,7 +86,13 @@ const words = computed(() => {
     </template>
 
     <LineBody v-else-if="item.kind === 'line'" :line="item" :route="route ?? null" />
-    <InkBody v-else-if="item.kind === 'ink'" :ink="item.ink" :width="width" :height="height" />
+    <InkBody
+      v-else-if="item.kind === 'ink'"
+      :ink="item.ink"
+      :width="width"
+      :height="height"
+      :erased="canErase(item) ? { strokes: erased, transform: fromPage(item.frame) } : undefined"
+    />
     <NoteBody v-else-if="item.kind === 'note'" :note="item" :written="written" />
     <TableBody v-else-if="item.kind === 'table'" :table="item" />
 

@@ -1,21 +1,21 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { DrawnStroke } from '@/api/types'
-import { filled, strokePath } from './ink'
+import { inkOnly } from './erased'
+import { strokeDrawing } from './ink'
 
 /** What a student drew on a page; above everything that lies there. */
-defineProps<{ ink: DrawnStroke[] }>()
+const props = defineProps<{ ink: DrawnStroke[] }>()
+const seen = computed(() => inkOnly(props.ink))
 </script>
 
 <template>
-  <g class="own-ink" role="img" :aria-label="`${ink.length} strokes drawn by hand`">
+  <g v-if="seen.length" class="own-ink" role="img" :aria-label="`${seen.length} strokes drawn by hand`">
     <path
-      v-for="{ id, stroke } in ink"
+      v-for="{ id, stroke } in seen"
       :key="id"
-      :d="strokePath(stroke)"
+      v-bind="strokeDrawing(stroke)"
       :class="{ tint: stroke.tool === 'TINT' }"
-      :fill="filled(stroke) ? stroke.colour : 'none'"
-      :stroke="filled(stroke) ? 'none' : stroke.colour"
-      :stroke-width="filled(stroke) ? undefined : stroke.width"
       stroke-linejoin="round"
       stroke-linecap="round"
     />

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Item, Paper } from '@/api/types'
+import type { DrawnStroke, Item, Paper } from '@/api/types'
 import { shownOf, type Done } from './done'
+import { provideErased } from './erased'
 import ItemBody from './ItemBody.vue'
 import { PAGE, placed } from './geometry'
 import LensView from './LensView.vue'
+import OwnInk from './OwnInk.vue'
 import PaperBody from './PaperBody.vue'
 import { framesOf, routeOf } from './route'
 
@@ -14,7 +16,10 @@ const props = defineProps<{
   described?: string
   /** How things lie in somebody's attempt; absent for how the teacher laid them out. */
   drawn?: Done[]
+  /** What was drawn and rubbed away on it by hand. */
+  ink?: DrawnStroke[]
 }>()
+provideErased(() => (props.ink ?? []).map((one) => one.stroke))
 const label = computed(() => props.described ?? props.page.name)
 const all = computed<(Partial<Done> & { item: Item; id: string })[]>(() =>
   (props.drawn ?? shownOf(props.page.items).map((item) => ({ item, id: item.id }))).filter(
@@ -40,6 +45,7 @@ const shown = computed(() =>
       </ItemBody>
     </g>
     <slot />
+    <OwnInk v-if="ink" :ink="ink" />
   </svg>
 </template>
 

@@ -1,5 +1,5 @@
-import { getStroke } from 'perfect-freehand'
 import type { Stroke } from '@/api/types'
+import { dashArray } from './shapes'
 
 /** Points of a stroke in page units from its ink's own corner, with pressure from 0 to 1. */
 export function pointsOf(stroke: Stroke): [number, number, number][] {
@@ -10,49 +10,90 @@ export function pointsOf(stroke: Stroke): [number, number, number][] {
   return points
 }
 
-const ready = new WeakMap<Stroke, string>()
+export type StrokeStyle = Omit<Stroke, 'points'>
+/** The attributes of the path that draws a stroke. */
+export interface StrokeDrawing {
+  d: string
+  fill: string
+  stroke: string
+  'stroke-width'?: number
+  'stroke-dasharray'?: string
+}
 
-/** The path of a stroke: an outline to be filled for a solid pen, a line to be stroked for all others. */
-export function strokePath(stroke: Stroke): string {
+const ready = new WeakMap<Stroke, StrokeDrawing>()
+
+/** How a stroke that is kept is drawn. */
+export function strokeDrawing(stroke: Stroke): StrokeDrawing {
   const there = ready.get(stroke)
   if (there !== undefined) return there
-  const path = filled(stroke) ? outlinePath(pointsOf(stroke), stroke.width) : linePath(pointsOf(stroke))
-  ready.set(stroke, path)
-  return path
+  const drawing = drawingOf(stroke, pointsOf(stroke))
+  ready.set(stroke, drawing)
+  return drawing
 }
 
-/** A solid pen answers to pressure, so its outline is drawn; tints and broken lines are of one width. */
-export const filled = (stroke: Stroke) => stroke.tool === 'PEN' && stroke.dash === 'SOLID'
-
-export function outlinePath(points: [number, number, number][], width: number): string {
-  const outline = getStroke(points, {
-    size: width,
-    thinning: 0.45,
-    smoothing: 0.5,
-    streamline: 0.25,
-    // Guessed from its speed, a stroke would look otherwise once it is kept with fewer points.
-    simulatePressure: false,
-  })
-  if (outline.length === 0) return ''
-  const round = (n: number) => Math.round(n * 10) / 10
-  const parts = outline.map(([x, y], i) => {
-    const [nx, ny] = outline[(i + 1) % outline.length]!
-    return `${round(x!)} ${round(y!)} ${round((x! + nx!) / 2)} ${round((y! + ny!) / 2)}`
-  })
-  return `M${round(outline[0]![0]!)} ${round(outline[0]![1]!)}Q${parts.join(' ')}Z`
+/**
+ * A stroke is drawn straight from point to point: whatever is smoothed was smoothed when the points were made. Where it
+ * is of one width all along it is a line with round ends and joins, whose width the browser sees to; a solid pen that
+ * was pressed now more, now less is an area.
+ */
+export function drawingOf(style: StrokeStyle, points: [number, number, number][]): StrokeDrawing {
+  const pressed = style.tool === 'PEN' && style.dash === 'SOLID'
+  const [first] = points
+  if (pressed && first && points.some(([, , pressure]) => Math.abs(pressure - first[2]) > 0.004))
+    return { d: pressedPath(points, style.width), fill: style.colour, stroke: 'none' }
+  return {
+    d: linePath(points),
+    fill: 'none',
+    stroke: style.colour,
+    'stroke-width': pressed && first ? 2 * halfWidth(style.width, first[2]) : style.width,
+    'stroke-dasharray': dashArray(style.dash, style.width),
+  }
 }
 
-/** A smooth line through the middles between points. */
+/** Half as wide as a pen draws that is pressed so hard; at 0.5 it draws its own width. */
+const halfWidth = (width: number, pressure: number) => width * (0.5 + 0.45 * (pressure - 0.5))
+
+const short = (n: number) => Math.round(n * 100) / 100
+
+/** Straight from point to point; a single one is a dot. */
 export function linePath(points: [number, number, number][]): string {
   const [first] = points
   if (!first) return ''
-  if (points.length === 1) return `M${first[0]} ${first[1]}l0.1 0`
-  let path = `M${first[0]} ${first[1]}`
-  for (let i = 1; i < points.length - 1; i++) {
-    const [x, y] = points[i]!
-    const [nx, ny] = points[i + 1]!
-    path += `Q${x} ${y} ${(x + nx) / 2} ${(y + ny) / 2}`
-  }
-  const last = points[points.length - 1]!
-  return `${path}L${last[0]} ${last[1]}`
+  if (points.length === 1) return `M${short(first[0])} ${short(first[1])}l0.01 0`
+  return `M${points.map(([x, y]) => `${short(x)} ${short(y)}`).join('L')}`
+}
+
+/**
+ * The area of a pen of changing width: for each part the disc at either end and all that lies between. All parts run the
+ * same way round, so that nothing is cancelled where they overlap.
+ */
+function pressedPath(points: [number, number, number][], width: number): string {
+  if (points.length === 1) return disc(points[0]!, width)
+  return points
+    .slice(1)
+    .map((to, i) => between(points[i]!, to, width))
+    .join('')
+}
+
+function disc([x, y, pressure]: [number, number, number], width: number): string {
+  const r = short(halfWidth(width, pressure))
+  return `M${short(x - r)} ${short(y)}a${r} ${r} 0 1 1 ${2 * r} 0a${r} ${r} 0 1 1 ${-2 * r} 0Z`
+}
+
+function between(a: [number, number, number], b: [number, number, number], width: number): string {
+  const [ra, rb] = [halfWidth(width, a[2]), halfWidth(width, b[2])]
+  const long = Math.hypot(b[0] - a[0], b[1] - a[1])
+  // One disc lies within the other.
+  if (long <= Math.abs(ra - rb)) return disc(ra > rb ? a : b, width)
+  const along = Math.atan2(b[1] - a[1], b[0] - a[0])
+  const lean = Math.acos((ra - rb) / long)
+  const at = ([x, y]: [number, number, number], r: number, angle: number) =>
+    `${short(x + r * Math.cos(angle))} ${short(y + r * Math.sin(angle))}`
+  const [left, right] = [along - lean, along + lean]
+  const big = lean < Math.PI / 2
+  return (
+    `M${at(a, ra, left)}L${at(b, rb, left)}` +
+    `A${short(rb)} ${short(rb)} 0 ${big ? 0 : 1} 1 ${at(b, rb, right)}` +
+    `L${at(a, ra, right)}A${short(ra)} ${short(ra)} 0 ${big ? 1 : 0} 1 ${at(a, ra, left)}Z`
+  )
 }

@@ -21,7 +21,8 @@ export function withTraits(item: Item, traits: Traits): Item {
     !traits.opens &&
     !traits.unmarked &&
     !traits.hidden &&
-    !traits.speech
+    !traits.speech &&
+    !traits.erasable
   return (none ? rest : { ...rest, traits }) as Item
 }
 

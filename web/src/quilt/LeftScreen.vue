@@ -7,9 +7,11 @@ import type { Left, QuiltRow } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { asDone } from '@/page/done'
-import OwnInk from '@/page/OwnInk.vue'
+import { originalOf } from '@/page/items'
+import { itemName } from '@/page/names'
 import PageView from '@/page/PageView.vue'
 import SaidList from '@/page/SaidList.vue'
+import RefusedWork from './RefusedWork.vue'
 import PlacedMarks from '@/review/PlacedMarks.vue'
 
 /** A student's page as they left it; goes along while they work. */
@@ -29,6 +31,10 @@ const way = computed(() => {
 const drawn = computed(() => asDone(page.value!.items, left.value!.state, left.value!.sides))
 
 const own = computed(() => left.value!.state.own?.[page.value!.id])
+const nameOf = (id: string) => {
+  const item = pages.value.flatMap((one) => one.items).find((one) => one.id === originalOf(id))
+  return item ? itemName(item) : 'something that is not there any more'
+}
 /** Of all rounds the newest; the one that is looked at is followed only while it is that. */
 const newest = ref(1)
 async function load(round?: number) {
@@ -91,11 +97,17 @@ onBeforeUnmount(() => stream?.close())
         <strong>Way:</strong>
         <span v-for="(one, i) in way" :key="i">{{ one }}</span>
       </p>
-      <PageView class="sheet" :page="page" :drawn="drawn" :described="`${page.name} as ${left.name} left it`">
+      <PageView
+        class="sheet"
+        :page="page"
+        :drawn="drawn"
+        :ink="own?.ink"
+        :described="`${page.name} as ${left.name} left it`"
+      >
         <PlacedMarks :drawn="drawn" :state="left.state" :page="page" />
-        <OwnInk v-if="own?.ink" :ink="own.ink" />
       </PageView>
       <SaidList :said="own?.said ?? []" />
+      <RefusedWork :refused="left.refused" :name-of="nameOf" />
     </template>
   </main>
 </template>

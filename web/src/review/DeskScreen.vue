@@ -7,7 +7,6 @@ import type { DeskView, QuiltRow, Waiting } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { asDone } from '@/page/done'
-import OwnInk from '@/page/OwnInk.vue'
 import PageView from '@/page/PageView.vue'
 import SaidList from '@/page/SaidList.vue'
 import PinLayer from '@/student/PinLayer.vue'
@@ -258,9 +257,13 @@ function pick(event: MouseEvent) {
         </div>
         <div class="middle">
           <div class="sheet" @click="pick">
-            <PageView :page="page" :drawn="drawn" :described="`${page.name} as ${work.name} left it`">
+            <PageView
+              :page="page"
+              :drawn="drawn"
+              :ink="own?.ink"
+              :described="`${page.name} as ${work.name} left it`"
+            >
               <PlacedMarks :drawn="drawn" :state="state" :page="page" />
-              <OwnInk v-if="own?.ink" :ink="own.ink" />
             </PageView>
             <PinLayer :pins="pinsHere" :page="page" :state="state" editing @remove="desk.unpin" />
           </div>

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Item, Places } from '@/api/types'
 import type { Done } from '@/page/done'
+import { canErase } from '@/page/erased'
 import { placed, tilePath } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import LensView from '@/page/LensView.vue'
@@ -24,11 +25,16 @@ const props = defineProps<{
 }>()
 const { framesNow, opens, spoken } = props.things
 const route = computed(() => routeOf(props.one.item, framesNow.value))
-const tappable = computed(() => opens(props.one) && !props.resting)
+const erases = computed(() => canErase(props.one.item))
+const tappable = computed(() => (opens(props.one) || erases.value) && !props.resting)
 
 /** Whether words within it lead somewhere; what is drawn as one picture would hide them from a screen reader. */
 const hasLinks = (item: Item) =>
   ['shape', 'note', 'table'].includes(item.kind) && JSON.stringify(item).includes('"route":{')
+const label = computed(() => {
+  if (erases.value && tappable.value) return `Rub away: ${spoken(props.one, false)}`
+  return props.one.item.kind === 'words' && !opens(props.one) ? undefined : spoken(props.one, false)
+})
 const role = computed(() => {
   if (tappable.value) return 'button'
   if (props.one.item.kind === 'words') return undefined
@@ -42,7 +48,7 @@ const role = computed(() => {
     :transform="route ? undefined : placed(one.item.frame)"
     :role="role"
     :tabindex="tappable ? 0 : undefined"
-    :aria-label="one.item.kind === 'words' && !opens(one) ? undefined : spoken(one, false)"
+    :aria-label="label"
     :class="{ aimed, opens: opens(one) }"
     :data-zone="one.item.kind === 'zone' ? one.id : undefined"
   >

@@ -16,6 +16,8 @@ import { COLOURS, type Hand, type Tool } from './hand'
 defineProps<{
   hand: Hand
   draw: boolean
+  /** Whether there is something that may be rubbed away. */
+  erase: boolean
   record: boolean
   /** Whether there is ink on the page. */
   inked: boolean
@@ -28,8 +30,8 @@ const { recorder, seconds, wrong, begin, end } = useMicrophone(LONGEST, (sound, 
 const TOOLS: { tool: Tool; name: string; icon: typeof PhEraser }[] = [
   { tool: 'move', name: 'Move', icon: PhHandPointing },
   { tool: 'pen', name: 'Pen', icon: PhPencilSimple },
-  { tool: 'tint', name: 'Tint', icon: PhHighlighter },
-  { tool: 'rub', name: 'Rub out', icon: PhEraser },
+  { tool: 'tint', name: 'Highlighter', icon: PhHighlighter },
+  { tool: 'rub', name: 'Eraser', icon: PhEraser },
 ]
 async function listen() {
   await begin()
@@ -39,9 +41,9 @@ async function listen() {
 
 <template>
   <div class="hand-rack" role="toolbar" aria-label="Your hand" aria-orientation="vertical">
-    <template v-if="draw">
+    <template v-if="draw || erase">
       <button
-        v-for="one in TOOLS"
+        v-for="one in draw ? TOOLS : TOOLS.filter(({ tool }) => tool === 'move' || tool === 'rub')"
         :key="one.tool"
         class="btn"
         :aria-pressed="hand.tool.value === one.tool"
@@ -69,7 +71,7 @@ async function listen() {
       >
         <PhArrowUUpLeft :size="26" aria-hidden="true" />Take back
       </button>
-      <button v-if="hand.tool.value === 'rub'" class="btn" :disabled="!inked" @click="hand.wipe()">
+      <button v-if="draw && hand.tool.value === 'rub'" class="btn" :disabled="!inked" @click="hand.wipe()">
         <PhTrash :size="26" aria-hidden="true" />All my ink
       </button>
     </template>

@@ -16,6 +16,8 @@ import type { AttemptView, HomeView, ToDo } from '@/api/types'
 import BrandMark from '@/accounts/BrandMark.vue'
 import NoticeBell from '@/notices/NoticeBell.vue'
 import { deviceHere } from './device'
+import { sendWaiting } from './outbox'
+import { dropTicket } from './ticket'
 import { byUrgency, dueWords, timeWords } from './times'
 import { comeUpWithoutNetwork } from './withoutNetwork'
 
@@ -43,6 +45,10 @@ const groups = computed(() =>
 onMounted(async () => {
   comeUpWithoutNetwork()
   try {
+    // What was done without a network, and is still on this device.
+    await deviceHere()
+      .then(sendWaiting)
+      .catch(() => {})
     home.value = await get<HomeView>('/api/home')
   } catch (error) {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
@@ -74,6 +80,7 @@ const closed = (one: ToDo) => one.turn === 'NOT_OPEN_YET' || one.turn === 'CLOSE
 async function leave() {
   try {
     await post('/api/sign-out')
+    dropTicket()
     await (await deviceHere()).forgetViews().catch(() => {})
     await router.push('/join')
   } catch (error) {

@@ -1,16 +1,23 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { newId } from '@/api/id'
-import type { DrawnStroke, Stroke } from '@/api/types'
+import type { DrawnStroke, Item, Stroke } from '@/api/types'
 import { drawnBy, growing } from '@/gesture/growing'
-import { keptPoints, rubbed, type Drawn, type PageStroke } from '@/gesture/ink'
-import { PAGE } from '@/page/geometry'
-import { pointsOf } from '@/page/ink'
+import { along, inParts, keptPoints, rubbed, type Drawn, type PageStroke } from '@/gesture/ink'
+import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
+import { inkOnly } from '@/page/erased'
+import { outline, PAGE, type Point } from '@/page/geometry'
+import { pointsOf, type StrokeStyle } from '@/page/ink'
 import OwnInk from '@/page/OwnInk.vue'
-import { PEN_WIDTH, TINT, type Hand } from './hand'
+import { ERASER, PEN_WIDTH, TINT, type Hand } from './hand'
 
 /** Lies over a page: what was drawn on it, and the hand that draws or rubs out. It lets everything through otherwise. */
-const props = defineProps<{ ink: DrawnStroke[]; hand: Hand }>()
+const props = defineProps<{
+  ink: DrawnStroke[]
+  hand: Hand
+  /** What students may rub away on this page. */
+  erasable: Item[]
+}>()
 const emit = defineEmits<{ full: [] }>()
 const root = ref<SVGSVGElement>()
 const path = ref<SVGPathElement>()
@@ -18,14 +25,14 @@ const cursor = ref<{ x: number; y: number } | null>(null)
 /** The ink as it is while a rubber goes over it. */
 const worn = shallowRef<Rubbed[] | null>(null)
 type Rubbed = PageStroke & { id?: string }
-const RUBBER = 26
 /** Beyond the page nothing is kept that could not be seen. */
 const EDGE = 40
-let points: Drawn[] = []
+let builder: StrokeBuilder = strokeBuilder()
+let erasedTo: Point | null = null
 let drawing: number | null = null
 
 const tool = computed(() => props.hand.tool.value)
-const pen = computed<Omit<Stroke, 'points'>>(() =>
+const pen = computed<StrokeStyle>(() =>
   tool.value === 'tint'
     ? { tool: 'TINT', dash: 'SOLID', ...TINT }
     : { tool: 'PEN', dash: 'SOLID', colour: props.hand.colour.value, width: PEN_WIDTH },
@@ -42,7 +49,17 @@ function pointAt(event: PointerEvent) {
     y: within((event.clientY - box.top) * scale, PAGE.height),
   }
 }
-const grow = () => line.draw(points, pen.value.tool === 'PEN' ? pen.value.width : null)
+function follow(drawn: Drawn[]) {
+  for (const point of drawn) {
+    if (tool.value === 'rub') {
+      along(erasedTo, point, ERASER / 2).forEach(rubAt)
+      erasedTo = point
+    }
+    builder.add(point)
+  }
+  if (tool.value === 'rub' && props.erasable.length) props.hand.erase(kept(WIPES, builder.points()))
+  if (tool.value !== 'rub') line.draw(pen.value, builder.points(), builder.decided())
+}
 
 function down(event: PointerEvent) {
   // A palm that rests on the tablet beside the pen draws nothing.
@@ -51,44 +68,54 @@ function down(event: PointerEvent) {
   if (tool.value !== 'rub' && props.hand.room.value < 2) return emit('full')
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   drawing = event.pointerId
-  points = drawnBy(event, pointAt).slice(-1)
-  if (tool.value === 'rub') rubAt(points[0]!)
-  else grow()
+  builder = strokeBuilder(PAGE.width / root.value!.getBoundingClientRect().width)
+  erasedTo = null
+  follow(drawnBy(event, pointAt).slice(-1))
 }
 function move(event: PointerEvent) {
   cursor.value = tool.value === 'rub' ? pointAt(event) : null
   if (event.pointerId !== drawing) return
-  for (const point of drawnBy(event, pointAt)) {
-    if (tool.value === 'rub') rubAt(point)
-    else points.push(point)
-  }
-  if (tool.value !== 'rub') grow()
+  follow(drawnBy(event, pointAt))
 }
 function up(event: PointerEvent) {
   if (event.pointerId !== drawing) return
   drawing = null
   if (tool.value === 'rub') commitRub()
   else {
-    const stroke = kept(pen.value, points)
     // What still fits is kept, when a stroke is the last one.
-    stroke.points = stroke.points.slice(0, 3 * props.hand.room.value)
-    void props.hand.draw([{ id: newId(), stroke }], [])
+    const fits = builder.points().slice(0, props.hand.room.value)
+    void props.hand.draw(
+      inParts(fits).map((part) => ({ id: newId(), stroke: kept(pen.value, part) })),
+      [],
+    )
   }
   line.wipe()
 }
-const kept = (look: Omit<Stroke, 'points'>, drawn: Drawn[]): Stroke => {
+const kept = (look: StrokeStyle, drawn: Drawn[]): Stroke => {
   const { tool, colour, width, dash } = look
   return { tool, colour, width, dash, points: keptPoints(drawn, ORIGIN) }
 }
 
+const WIPES: StrokeStyle = { tool: 'ERASER', colour: '#000000', width: 2 * ERASER, dash: 'SOLID' }
+/** The eraser's way, where it went over something that may be rubbed away. */
+function erasedStrokes(): DrawnStroke[] {
+  const points = builder.points()
+  const met = props.erasable.some((item) => {
+    const { left, top, right, bottom } = outline(item.frame)
+    const near = (p: Point) =>
+      p.x > left - ERASER && p.x < right + ERASER && p.y > top - ERASER && p.y < bottom + ERASER
+    return points.some((p, i) => along(points[i - 1] ?? null, p, ERASER).some(near))
+  })
+  return met ? inParts(points).map((part) => ({ id: newId(), stroke: kept(WIPES, part) })) : []
+}
+
 const onPage = (): Rubbed[] =>
-  props.ink.map(({ id, stroke }) => ({
-    id,
-    stroke,
-    points: pointsOf(stroke).map(([x, y, pressure]) => ({ x, y, pressure })),
-  }))
-function rubAt(at: { x: number; y: number }) {
-  const left = rubbed(worn.value ?? onPage(), at, RUBBER, false)
+  inkOnly(props.ink).map(({ id, stroke }) => {
+    const points = pointsOf(stroke).map(([x, y, pressure]) => ({ x, y, pressure }))
+    return { id, stroke, points, own: points }
+  })
+function rubAt(at: Point) {
+  const left = rubbed(worn.value ?? onPage(), at, ERASER, false)
   // What a rubber touched comes back as new parts, which have no name yet.
   if (left) worn.value = left
 }
@@ -102,15 +129,17 @@ const seen = computed<DrawnStroke[]>(() =>
     : props.ink,
 )
 function commitRub() {
-  const now = worn.value
-  if (!now) return
-  const there = new Set(now.flatMap((one) => one.id ?? []))
-  const gone = props.ink.filter((one) => !there.has(one.id)).map((one) => one.id)
-  const parts = now.filter((one) => !one.id)
-  void props.hand.draw(
-    parts.map((one) => ({ id: newId(), stroke: kept(one.stroke, one.points) })),
-    gone,
-  )
+  const now = worn.value ?? onPage()
+  const wiped = erasedStrokes()
+  if (worn.value || wiped.length) {
+    const there = new Set(now.flatMap((one) => one.id ?? []))
+    const gone = inkOnly(props.ink).flatMap((one) => (there.has(one.id) ? [] : one.id))
+    const parts = now.filter((one) => !one.id)
+    const left = parts.map((one) => ({ id: newId(), stroke: kept(one.stroke, one.points) }))
+    void props.hand.draw([...left, ...wiped], gone)
+  }
+  // By now what was rubbed away is on its way, and seen.
+  props.hand.erase(null)
 }
 watch(
   () => props.ink,
@@ -139,13 +168,10 @@ watch(tool, () => {
       v-if="tool !== 'rub'"
       ref="path"
       :class="{ tint: pen.tool === 'TINT' }"
-      :fill="pen.tool === 'PEN' ? pen.colour : 'none'"
-      :stroke="pen.tool === 'PEN' ? 'none' : pen.colour"
-      :stroke-width="pen.width"
       stroke-linecap="round"
       stroke-linejoin="round"
     />
-    <circle v-if="cursor" class="rubber" :cx="cursor.x" :cy="cursor.y" :r="RUBBER" />
+    <circle v-if="cursor" class="rubber" :cx="cursor.x" :cy="cursor.y" :r="ERASER" />
   </svg>
 </template>
 

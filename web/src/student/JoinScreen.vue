@@ -1,21 +1,21 @@
 <script setup lang="ts">
 import { PhArrowLeft, PhArrowRight } from '@phosphor-icons/vue'
-import { computed, nextTick, onMounted, ref } from 'vue'
+import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
 import type { JoinView } from '@/api/types'
 import BrandMark from '@/accounts/BrandMark.vue'
 import { deviceHere } from './device'
-import { SECRET_LENGTH, SECRET_PICTURES } from './secretPictures'
+import SecretForm from './SecretForm.vue'
+import { keepTicket } from './ticket'
 
 const props = defineProps<{ code?: string }>()
 const typed = ref(props.code ?? '')
 const view = ref<JoinView | null>(null)
 const student = ref<JoinView['students'][number] | null>(null)
-const pin = ref('')
+const form = ref<InstanceType<typeof SecretForm>>()
 const wrong = ref('')
 const busy = ref(false)
-const pinField = ref<HTMLInputElement>()
 const router = useRouter()
 
 onMounted(async () => {
@@ -31,36 +31,25 @@ async function look() {
   })
 }
 
-async function choose(one: JoinView['students'][number]) {
+function choose(one: JoinView['students'][number]) {
   student.value = one
-  pin.value = ''
   wrong.value = ''
-  await nextTick()
-  pinField.value?.focus()
 }
 
-async function enter() {
+async function enter(secret: string) {
   await doing(async () => {
-    const joined = await post<{ assignmentId?: string }>(
-      `/api/join/${encodeURIComponent(typed.value.trim())}/sign-in`,
-      { studentId: student.value!.id, pin: pin.value },
-    )
+    const { id: studentId, name, pictures } = student.value!
+    const code = typed.value.trim()
+    const joined = await post<{ assignmentId?: string }>(`/api/join/${encodeURIComponent(code)}/sign-in`, {
+      studentId,
+      pin: secret,
+    })
+    keepTicket({ code, studentId, name, pictures: Boolean(pictures) })
     // What the last child at this tablet looked at is not shown to the next one.
     await (await deviceHere()).forgetViews().catch(() => {})
     await router.push(joined.assignmentId ? `/work/${joined.assignmentId}` : '/home')
   })
-  if (wrong.value) pin.value = ''
-}
-
-/** Pictures in the order in which they were tapped. */
-const chosen = computed(() => pin.value.split('-').filter(Boolean))
-async function tap(picture: string) {
-  if (chosen.value.includes(picture)) {
-    pin.value = chosen.value.filter((one) => one !== picture).join('-')
-    return
-  }
-  pin.value = [...chosen.value, picture].join('-')
-  if (chosen.value.length === SECRET_LENGTH) await enter()
+  if (wrong.value) await form.value?.clear()
 }
 
 async function doing(work: () => Promise<void>) {
@@ -116,49 +105,18 @@ function back() {
       <button class="btn big" @click="back"><PhArrowLeft :size="22" aria-hidden="true" />Another code</button>
     </section>
 
-    <form v-else class="card" @submit.prevent="enter">
+    <section v-else class="card">
       <h1>Hello {{ student.name }}</h1>
-      <template v-if="student.pictures">
-        <p>Tap your three pictures, in their order</p>
-        <ol class="pictures" aria-label="Pictures">
-          <li v-for="one in SECRET_PICTURES" :key="one.name">
-            <button
-              type="button"
-              class="picture"
-              :class="{ on: chosen.includes(one.name) }"
-              :aria-pressed="chosen.includes(one.name)"
-              :aria-label="one.name"
-              @click="tap(one.name)"
-            >
-              <component :is="one.icon" :size="44" weight="duotone" aria-hidden="true" />
-              <b v-if="chosen.includes(one.name)">{{ chosen.indexOf(one.name) + 1 }}</b>
-            </button>
-          </li>
-        </ol>
-      </template>
-      <template v-else>
-        <label for="pin">Your PIN, four numbers</label>
-        <input
-          id="pin"
-          ref="pinField"
-          v-model="pin"
-          class="code"
-          type="password"
-          inputmode="numeric"
-          maxlength="4"
-          autocomplete="off"
-        />
-      </template>
-      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-      <div class="row">
-        <button type="button" class="btn big" @click="back">
-          <PhArrowLeft :size="22" aria-hidden="true" />That is not me
-        </button>
-        <button v-if="!student.pictures" class="btn pri big" :disabled="busy || pin.length < 4">
-          Come in<PhArrowRight :size="22" aria-hidden="true" />
-        </button>
-      </div>
-    </form>
+      <SecretForm
+        ref="form"
+        :pictures="student.pictures"
+        :wrong="wrong"
+        :busy="busy"
+        leave="That is not me"
+        @enter="enter"
+        @leave="back"
+      />
+    </section>
   </main>
 </template>
 
@@ -227,42 +185,5 @@ function back() {
 }
 .name:hover {
   border-color: var(--petrol);
-}
-.pictures {
-  display: grid;
-  grid-template-columns: repeat(4, 1fr);
-  gap: 10px;
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-.picture {
-  position: relative;
-  display: grid;
-  place-items: center;
-  width: 100%;
-  aspect-ratio: 1;
-  border: 2px solid #cfc6b4;
-  border-radius: var(--tile);
-  background: #fff;
-  box-shadow: var(--ledge);
-  color: var(--petrol-d);
-  cursor: pointer;
-}
-.picture.on {
-  border-color: var(--petrol);
-  background: var(--petrol-t);
-}
-.picture b {
-  position: absolute;
-  top: 4px;
-  right: 8px;
-  font-size: 20px;
-}
-.row {
-  display: flex;
-  flex-wrap: wrap;
-  justify-content: space-between;
-  gap: 12px;
 }
 </style>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, provide, ref, watch } from 'vue'
-import type { Gap, Item, Route, StudentPage } from '@/api/types'
+import { newId } from '@/api/id'
+import type { DrawnStroke, Gap, Item, Route, Stroke, StudentPage } from '@/api/types'
 import type { Done } from '@/page/done'
+import { canErase, erasingAll, provideErased } from '@/page/erased'
 import { areaPath, PAGE, placed, tilePath } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import { isPiece, originalOf, ways } from '@/page/items'
@@ -27,12 +29,20 @@ import type { Work } from './work'
 import ZoneCheck from './ZoneCheck.vue'
 
 /** One page to be done: by mouse, finger, pen, tap and tap, or keyboard. */
-const props = defineProps<{ page: StudentPage; work: Work; resting: boolean }>()
+const props = defineProps<{
+  page: StudentPage
+  work: Work
+  resting: boolean
+  /** Where an eraser went, among all that was drawn. */
+  erased: Stroke[]
+}>()
 const emit = defineEmits<{
   say: [words: string]
   hint: [words: string]
   follow: [route: Route, itemId: string]
+  erase: [strokes: DrawnStroke[]]
 }>()
+provideErased(() => props.erased)
 
 provide(LEADING, {
   follow: (route) => emit('follow', route, ''),
@@ -131,9 +141,18 @@ function key(one: Done, event: KeyboardEvent) {
   event.preventDefault()
 }
 
+function eraseWhole(item: Extract<Item, { kind: 'ink' }>) {
+  emit(
+    'erase',
+    erasingAll(item).map((stroke) => ({ id: newId(), stroke })),
+  )
+  emit('say', `Rubbed away: ${itemName(item)}`)
+}
+
 /** What a tap does on something that cannot be moved: it is turned over, or read. */
 function tapped(one: Done): boolean {
-  if (canTurnOver(one)) turnOver(one)
+  if (canErase(one.item)) eraseWhole(one.item as Extract<Item, { kind: 'ink' }>)
+  else if (canTurnOver(one)) turnOver(one)
   else if (one.item.kind === 'note') reading.value = one.id
   else return false
   return true
@@ -192,7 +211,7 @@ function tapped(one: Done): boolean {
           :row="rows.get(one.id)"
           :aimed="target?.zone.id === one.id && !rows.has(one.id)"
           :resting="resting"
-          @click="!resting && tapped(one)"
+          @click="!resting && !canErase(one.item) && tapped(one)"
           @keydown="key(one, $event)"
         />
       </template>

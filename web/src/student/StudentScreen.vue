@@ -23,6 +23,7 @@ import { listenTo } from './live'
 import ReadingRuler from './ReadingRuler.vue'
 import ReturnedCard from './ReturnedCard.vue'
 import { useScan } from './scan'
+import SignInAgain from './SignInAgain.vue'
 import { speak } from './speak'
 import { dueWords } from './times'
 import WorkPages from './WorkPages.vue'
@@ -49,6 +50,7 @@ const KEPT: Record<string, string> = {
   device: 'Kept on this device',
   fleeting: 'No network. Leave this page open',
   held: 'Kept on this device',
+  'sign-in': 'Kept on this device',
 }
 const keptWords = computed(() => KEPT[kept.value] ?? kept.value)
 const safe = computed(() => kept.value in KEPT && kept.value !== 'fleeting')
@@ -93,6 +95,12 @@ const line = listenTo(() => work.value?.id ?? null, {
   },
 })
 const refresh = () => work.value!.refresh().catch(() => {})
+/** The same student is here again: what waited is sent. */
+async function backIn() {
+  line.open()
+  work.value?.signedIn()
+  await refresh()
+}
 const online = () => work.value?.tryNow()
 
 async function open() {
@@ -227,6 +235,7 @@ function readPage() {
       <p v-if="around.words" dir="auto">{{ around.words }}</p>
       <p class="soft">Everything stays as it is. Your page goes on by itself.</p>
     </div>
+    <SignInAgain v-if="kept === 'sign-in'" @in="backIn" />
     <EasePanel v-if="easing" @read="readPage" @close="easing = false" />
     <ReadingRuler v-if="ease.ruler" />
   </div>

@@ -14,6 +14,7 @@ import {
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { said } from '@/api/client'
 import type { FileRef, PinnedWords, Route } from '@/api/types'
+import { canErase, inkOnly } from '@/page/erased'
 import { isPiece } from '@/page/names'
 import SaidList from '@/page/SaidList.vue'
 import { before, pageOf } from '@/page/routes'
@@ -130,6 +131,7 @@ const hand = useHand(
   make,
 )
 const { ink } = hand
+const erasable = computed(() => page.value.items.filter(canErase))
 watch(rests, () => hand.take('move'))
 async function heardSay(sound: Blob, seconds: number) {
   try {
@@ -245,11 +247,12 @@ async function handIn() {
 
     <div class="desk">
       <HandRack
-        v-if="rests ? false : besides.draw || besides.record"
+        v-if="rests ? false : besides.draw || besides.record || erasable.length > 0"
         :hand="hand"
         :draw="besides.draw"
+        :erase="erasable.length > 0"
         :record="besides.record"
-        :inked="ink.length > 0"
+        :inked="inkOnly(ink).length > 0"
         @said="heardSay"
         @say="words = $event"
       />
@@ -259,6 +262,8 @@ async function handIn() {
             :page="page"
             :work="work"
             :resting="rests"
+            :erased="hand.erased.value"
+            @erase="hand.draw($event, [])"
             @say="words = $event"
             @hint="hint = $event"
             @follow="follow"
@@ -267,7 +272,8 @@ async function handIn() {
             :key="page.id"
             :ink="ink"
             :hand="hand"
-            @full="words = 'There is no room for more ink. Rub some out, then draw on.'"
+            :erasable="erasable"
+            @full="words = 'The page is full. Erase some ink first.'"
           />
           <PinLayer v-if="pins.length" :pins="pins" :page="page" :state="state" />
         </div>

@@ -9,6 +9,8 @@ export interface Device {
   forgetMove(moveId: string): Promise<void>
   /** Moves that were not acknowledged yet, in the order in which they were made. */
   movesOf(attemptId: string): Promise<Move[]>
+  /** The attempts that such moves are of. */
+  waitingAttempts(): Promise<string[]>
   /** The sound of a recording, until the server has it. */
   keepSound(recordingId: string, sound: Blob): Promise<void>
   soundOf(recordingId: string): Promise<Blob | null>
@@ -61,6 +63,10 @@ export const browserDevice: Device = {
   async movesOf(attemptId) {
     return (await (await shelf()).getAllFromIndex('moves', 'attempt', attemptId)).map((one) => one.move)
   },
+  async waitingAttempts() {
+    const all = await (await shelf()).getAll('moves')
+    return [...new Set(all.map((one) => one.attemptId))]
+  },
   async keepSound(recordingId, sound) {
     await (await shelf()).put('sounds', sound, recordingId)
   },
@@ -98,6 +104,9 @@ export function passingDevice(): Device {
     },
     async movesOf(attemptId) {
       return kept.filter((one) => one.attemptId === attemptId).map((one) => one.move)
+    },
+    async waitingAttempts() {
+      return [...new Set(kept.map((one) => one.attemptId))]
     },
     async keepSound(recordingId, sound) {
       sounds.set(recordingId, sound)

@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { newId } from '@/api/id'
-import type { Act, AttemptState, DrawnStroke } from '@/api/types'
+import type { Act, AttemptState, DrawnStroke, Stroke } from '@/api/types'
+import { inkOnly } from '@/page/erased'
 import { ownAfter } from './own'
 
 /** What a student's hand does on the page: it moves things, or it draws, or it rubs out. */
@@ -13,6 +14,8 @@ export const COLOURS = [
   { name: 'brown', colour: '#8a6100' },
 ]
 export const PEN_WIDTH = 7
+/** What an eraser takes with it, to either side of the pointer. */
+export const ERASER = 26
 export const TINT = { colour: '#ffe27a', width: 34 }
 /** As core's bounds: strokes on one page, and points on all of them. */
 export const MOST_STROKES = 1_000
@@ -46,6 +49,12 @@ export function useHand(page: () => string, own: () => Own, make: (act: Act) => 
       all.reduce((left, one) => left - one.stroke.points.length / 3, MOST_POINTS),
     )
   })
+  /** The eraser's way over what may be rubbed away, while it is on it. */
+  const erasing = shallowRef<Stroke | null>(null)
+  const erased = computed(() => {
+    const strokes = ink.value.map((one) => one.stroke)
+    return erasing.value ? [...strokes, erasing.value] : strokes
+  })
   async function send(act: Draw) {
     coming.value = [...coming.value, act]
     await make(act)
@@ -76,15 +85,19 @@ export function useHand(page: () => string, own: () => Own, make: (act: Act) => 
     }))
     return { ...one, id }
   }
+  /** All ink goes; what was rubbed away does not come back by it. */
   const wipe = () =>
     draw(
       [],
-      ink.value.map((one) => one.id),
+      inkOnly(ink.value).map((one) => one.id),
     )
   return {
     tool,
     colour,
     ink,
+    /** The eraser is on its way over what may be rubbed away, or it is lifted. */
+    erase: (stroke: Stroke | null) => (erasing.value = stroke),
+    erased,
     room,
     canTakeBack: computed(() => back.value.length > 0),
     take: (to: Tool) => (tool.value = to),

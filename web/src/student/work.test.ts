@@ -126,7 +126,10 @@ describe('what the server says of a move', () => {
   })
 
   it('that it breaks a rule leaves everything as it was, and the next move still goes', async () => {
-    answers({ status: 409, detail: 'It has settled. Nothing was changed.' }, moved({ progress: farther(2) }))
+    answers(
+      { status: 409, detail: 'It has settled. Nothing was changed.', rule: 'ALREADY_SETTLED', move: 0 },
+      moved({ progress: farther(2) }),
+    )
     const work = attemptWork(opened)
     await expect(work.make(put)).rejects.toThrow('It has settled')
     expect(work.state.value).toEqual(opened.state)

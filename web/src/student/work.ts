@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef } from 'vue'
-import { get, post, Refusal, said, sendBytes } from '@/api/client'
+import { get, post, said } from '@/api/client'
 import { newId } from '@/api/id'
 import type {
   Act,
@@ -7,7 +7,6 @@ import type {
   AttemptState,
   AttemptView,
   Course,
-  FileRef,
   Move,
   Moved,
   OtherSide,
@@ -20,6 +19,7 @@ import type {
 } from '@/api/types'
 import { withAhead } from './ahead'
 import { passingDevice, type Device } from './device'
+import { forget, NOT_YET, refusedByName, sendMove, whyWaiting, type Sent } from './outbox'
 import { ownAfter } from './own'
 
 /** Work on pages: a student's attempt, or a teacher's try. Both are judged on the server. */
@@ -38,8 +38,8 @@ export interface Work {
   readonly said: { value: Record<string, Speech> }
   /**
    * 'kept' once the server has everything; 'waiting' while it is on its way; 'device' while the network is away and it
-   * lies on this device, 'fleeting' where it lies in this page only; 'held' while the teacher holds everyone; else what
-   * is wrong.
+   * lies on this device, 'fleeting' where it lies in this page only; 'held' while the teacher holds everyone; 'sign-in'
+   * while it waits for its student to sign in again; else what is wrong.
    */
   readonly kept: { value: string }
   make(act: Act): Promise<Verdict | null>
@@ -60,21 +60,14 @@ export interface AttemptWork extends Work {
   readonly waiting: { value: Move[] }
   /** The network may be back: what waits is sent at once. */
   tryNow(): void
-}
-
-interface Sent {
-  moved: Moved
-  /** As it was sent. */
-  act: Act
+  /** Its student signed in again. */
+  signedIn(): void
 }
 
 const PAUSE = [500, 1000, 2000, 4000, 8000]
 const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
 
 const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toISOString() })
-
-/** Stands for the file of a recording that the server does not have yet. */
-const NOT_YET: FileRef = { sha256: '0'.repeat(64), name: 'Recording', mediaType: 'audio/webm' }
 
 /**
  * The state as the server says it is now. Of the pieces it says only what changed, and nothing of what was drawn and
@@ -111,9 +104,6 @@ function withPages(view: StudentView, opened: StudentPage[] | undefined): Studen
   return { ...view, pages: [...view.pages.filter((page) => !fresh.has(page.id)), ...opened] }
 }
 
-/** A teacher who holds everyone lets go again; until then moves wait on the device. */
-const HELD = 'HELD'
-
 /**
  * Moves are sent one after another, each with its own id, and again and again while the network is away. Until they are
  * acknowledged they lie on the device, so that a closed tab loses none of them.
@@ -139,39 +129,27 @@ export function attemptWork(
   let last: Promise<unknown> = Promise.resolve()
   let wake: (() => void) | null = null
   let overtaken = false
+  let lasting = device.lasting
   const heard = shallowRef<Record<string, string>>({})
 
+  /** Sends a move until it is acknowledged. @throws only where the move itself was refused by name */
   async function send(made: Move): Promise<Sent> {
     for (let tries = 0; ; tries++) {
       try {
-        const one = await withSound(made)
-        const moved = await post<Moved>(`/api/attempts/${opened.id}/moves`, {
-          moves: [one],
-          sentAt: new Date().toISOString(),
-        })
+        const sent = await sendMove(opened.id, made, device)
         away.value = false
-        return { moved, act: one.act }
+        return sent
       } catch (error) {
-        const held = error instanceof Refusal && error.rule === HELD
-        if (!(error instanceof Refusal) || !(error.passing || held)) throw error
+        if (refusedByName(error)) throw error
         away.value = true
-        kept.value = held ? 'held' : device.lasting ? 'device' : 'fleeting'
+        const why = whyWaiting(error)
+        kept.value = why === 'device' && !lasting ? 'fleeting' : why
         await Promise.race([
           pause(PAUSE[Math.min(tries, PAUSE.length - 1)]!),
           new Promise<void>((now) => (wake = now)),
         ])
       }
     }
-  }
-
-  /** A recording goes ahead of the move that puts it on its page. */
-  async function withSound(one: Move): Promise<Move> {
-    const { act } = one
-    if (act.kind !== 'say' || act.recording.file.sha256 !== NOT_YET.sha256) return one
-    const sound = await device.soundOf(act.recording.id)
-    if (!sound) throw new Refusal(410, 'The recording is not on this device any more. Say it again.')
-    const file = await sendBytes<FileRef>(`/api/attempts/${opened.id}/recordings`, sound)
-    return { ...one, act: { ...act, recording: { ...act.recording, file } } }
   }
 
   function take({ moved, act }: Sent) {
@@ -191,8 +169,7 @@ export function attemptWork(
     const done = sent.then(take).catch(() => {})
     last = done.then(async () => {
       waiting.value = waiting.value.filter((other) => other !== one)
-      await device.forgetMove(one.id).catch(() => {})
-      if (one.act.kind === 'say') await device.forgetSound(one.act.recording.id).catch(() => {})
+      await forget(one, device)
       if (overtaken && waiting.value.length === 0) {
         overtaken = false
         await refresh().catch(() => {})
@@ -204,7 +181,8 @@ export function attemptWork(
   async function make(act: Act): Promise<Verdict | null> {
     const one = move(act)
     if (kept.value === 'kept') kept.value = 'waiting'
-    const laid = device.keepMove(opened.id, one).catch(() => {})
+    // Where the device has no room for it, it lasts as long as this page.
+    const laid = device.keepMove(opened.id, one).catch(() => (lasting = false))
     const sent = queue(one)
     try {
       const { moved } = await sent
@@ -242,7 +220,7 @@ export function attemptWork(
   void device.keepView(opened).catch(() => {})
   if (before.length > 0) {
     away.value = true
-    kept.value = device.lasting ? 'device' : 'fleeting'
+    kept.value = lasting ? 'device' : 'fleeting'
     const all = before.map(queue)
     void Promise.allSettled(all).then(() => {
       if (waiting.value.length <= 1) kept.value = 'kept'
@@ -268,6 +246,10 @@ export function attemptWork(
     heard,
     refresh,
     tryNow: () => wake?.(),
+    signedIn() {
+      kept.value = waiting.value.length ? 'waiting' : 'kept'
+      wake?.()
+    },
   }
 }
 

@@ -3,22 +3,26 @@ import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { newId } from '@/api/id'
 import { post } from '@/api/client'
 import type { components } from '@/api/schema'
-import type { Edit, Ink, InkContent, Item, Note, Stroke } from '@/api/types'
+import type { Edit, Ink, InkContent, Item, Note } from '@/api/types'
 import {
-  boxOf,
+  along,
+  drawnInto,
   inkOf,
+  inkWith,
+  inParts,
   keptPoints,
   looped,
   onPageStrokes,
   rubbed,
+  scaleOf,
   type Drawn,
   type PageStroke,
 } from '@/gesture/ink'
+import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
 import { drawnBy, growing } from '@/gesture/growing'
-import { contains, inBox, onPage, PAGE, type Point } from '@/page/geometry'
+import { contains, PAGE, placed, type Point } from '@/page/geometry'
 import InkBody from '@/page/InkBody.vue'
-import { filled } from '@/page/ink'
-import { dashArray } from '@/page/shapes'
+import type { StrokeStyle } from '@/page/ink'
 import type { Bench } from './bench'
 import { neatWanted, pens } from './pens'
 
@@ -28,10 +32,15 @@ type Neat = components['schemas']['NeatShape']
 
 const path = ref<SVGPathElement>()
 const cursor = ref<Point | null>(null)
-const offer = shallowRef<{ neat: Neat; stroke: Stroke; inkId: string; at: Point } | null>(null)
+const offer = shallowRef<{ neat: Neat; style: StrokeStyle; parts: number; inkId: string; at: Point } | null>(
+  null,
+)
 /** Inks as they are while a rubber goes over them. */
 const worn = shallowRef<Map<string, PageStroke[]>>(new Map())
-let points: Drawn[] = []
+/** The pointer's way as it came: what a lasso encircles, and what a neat shape is looked for in. */
+let way: Drawn[] = []
+let builder: StrokeBuilder = strokeBuilder()
+let erasedTo: Point | null = null
 let drawing = false
 /** Strokes drawn one soon after another are one ink. */
 let last: { id: string; at: number } | null = null
@@ -57,28 +66,41 @@ function down(event: PointerEvent) {
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   offer.value = null
   drawing = true
-  points = drawnBy(event, props.pointAt).slice(-1)
-  if (rubbing.value) rubAt(points[0]!)
-  else draw()
+  way = []
+  erasedTo = null
+  builder = strokeBuilder(unitsPerPixel())
+  follow(drawnBy(event, props.pointAt).slice(-1))
+}
+
+/** How fine the hand's way is known: one pixel of the screen, in page units. */
+const unitsPerPixel = () =>
+  props.pointAt({ clientX: 1, clientY: 0 } as PointerEvent).x -
+  props.pointAt({ clientX: 0, clientY: 0 } as PointerEvent).x
+
+function follow(drawn: Drawn[]) {
+  for (const point of drawn) {
+    if (rubbing.value) rubTo(point)
+    else {
+      way.push(point)
+      builder.add(point)
+    }
+  }
+  if (!rubbing.value) draw()
 }
 
 function move(event: PointerEvent) {
   const at = props.pointAt(event)
   cursor.value = rubbing.value ? at : null
-  if (!drawing) return
-  for (const point of drawnBy(event, props.pointAt)) {
-    if (rubbing.value) rubAt(point)
-    else points.push(point)
-  }
-  if (!rubbing.value) draw()
+  if (drawing) follow(drawnBy(event, props.pointAt))
 }
 
 const line = growing(() => path.value)
+const LASSO: StrokeStyle = { tool: 'TINT', colour: 'none', width: 3, dash: 'SOLID' }
 function draw() {
-  const own = pen.value
-  const solid = own && filled({ tool: own.tool, dash: own.dash } as Stroke)
-  line.draw(points, solid ? own.width : null)
+  if (pen.value) line.draw(styleOf(pen.value), builder.points(), builder.decided())
+  else line.draw(LASSO, way)
 }
+const styleOf = ({ tool, colour, width, dash }: StrokeStyle): StrokeStyle => ({ tool, colour, width, dash })
 const wipe = () => line.wipe()
 
 function up() {
@@ -93,77 +115,57 @@ function up() {
 /** A stroke that was begun is given up: a second finger has come down. */
 function letGo() {
   drawing = false
-  points = []
+  way = []
   wipe()
   worn.value = new Map()
   props.bench.veil([])
 }
 defineExpose({ letGo })
 
-const strokesOf = (item: Bearer): PageStroke[] =>
-  onPageStrokes(item.ink, (local) => onPage(item.frame, local), {
-    x: item.frame.width / item.ink.width,
-    y: item.frame.height / item.ink.height,
-  })
+const strokesOf = (item: Bearer): PageStroke[] => onPageStrokes(item.ink, item.frame)
 
 async function commitStroke() {
-  const own = pen.value!
   const bench = props.bench
   const page = bench.page.value
-  const drawn = { points, width: own.width }
-  const bare: Stroke = { tool: own.tool, colour: own.colour, width: own.width, dash: own.dash, points: [] }
-  const rough = points.map(({ x, y }) => ({ x, y }))
-  const slip = noteUnder(points)
+  const style = styleOf(pen.value!)
+  const parts = inParts(builder.points())
+  const slip = noteUnder(way)
   if (slip) {
-    const before = slip.ink ? strokesOf({ ...slip, ink: slip.ink }) : []
-    bench.setBody(noteWith(slip, [...before, { stroke: bare, points }]))
     last = null
-    return
+    return bench.setBody(drawnOn(slip, style, parts))
   }
   const item = last && Date.now() - last.at < SOON_MS ? bench.byId.value.get(last.id) : undefined
+  const scale = item?.kind === 'ink' ? scaleOf(item.ink, item.frame) : null
   let id: string
-  if (item?.kind === 'ink' && item.frame.turn === 0 && item.ink.strokes.length < 400) {
+  if (item?.kind === 'ink' && scale !== null && item.ink.strokes.length < 400) {
     id = item.id
-    const { ink, box } = inkOf([...strokesOf(item), { stroke: bare, points }])
-    bench.all([
-      { kind: 'set-body', pageId: page.id, item: { ...item, ink } },
-      { kind: 'set-frame', pageId: page.id, itemId: id, frame: { ...box, turn: 0 } },
-    ])
+    const more = parts.map((points) => drawnInto(item.frame, scale, style, points))
+    bench.all(inkEdits(item, [...strokesOf(item), ...more]))
   } else {
     id = newId()
-    const box = boxOf([drawn])
-    const ink = {
-      width: box.width,
-      height: box.height,
-      strokes: [{ ...bare, points: keptPoints(points, box) }],
-    }
+    const { ink, frame } = inkOf(style, parts)
     bench.edit({
       kind: 'add-item',
       pageId: page.id,
       index: page.items.length,
-      item: {
-        kind: 'ink',
-        id,
-        frame: { ...box, turn: 0 },
-        movement: { kind: 'fixed' },
-        description: '',
-        ink,
-      },
+      item: { kind: 'ink', id, frame, movement: { kind: 'fixed' }, description: '', ink },
     })
   }
   last = { id, at: Date.now() }
-  if (neatWanted.value && own.tool === 'PEN' && rough.length > 5) await askNeat(rough, bare, id)
+  if (neatWanted.value && style.tool === 'PEN' && way.length > 5) await askNeat(style, parts.length, id)
 }
 
 /** A neat shape is offered, never forced: the stroke stays until somebody says yes. */
-async function askNeat(rough: Point[], stroke: Stroke, inkId: string) {
+async function askNeat(style: StrokeStyle, parts: number, inkId: string) {
+  const rough = way.slice(0, 5000).map(({ x, y }) => ({ x, y }))
   try {
-    const { shape } = await post<{ shape?: Neat }>('/api/neat', { points: rough.slice(0, 5000) })
+    const { shape } = await post<{ shape?: Neat }>('/api/neat', { points: rough })
     if (shape && last?.id === inkId) {
       const { frame } = shape
       offer.value = {
         neat: shape,
-        stroke,
+        style,
+        parts,
         inkId,
         at: { x: Math.min(PAGE.width - 260, frame.x + frame.width + 16), y: Math.max(10, frame.y) },
       }
@@ -183,24 +185,23 @@ const NEAT_NAMES: Record<Neat['kind'], string> = {
 }
 
 function takeNeat() {
-  const { neat, stroke, inkId } = offer.value!
+  const { neat, style, parts, inkId } = offer.value!
   const bench = props.bench
   const page = bench.page.value
   const item = bench.byId.value.get(inkId)
   offer.value = null
   if (item?.kind !== 'ink') return
-  const rest = strokesOf(item).slice(0, -1)
-  const edits: Edit[] =
-    rest.length === 0 ? [{ kind: 'remove-item', pageId: page.id, itemId: inkId }] : inkEdits(item, rest)
-  const shape = neatItem(neat, stroke)
+  const rest = strokesOf(item).slice(0, -parts)
+  const edits = inkEdits(item, rest)
+  const shape = neatItem(neat, style)
   edits.push({ kind: 'add-item', pageId: page.id, index: page.items.length, item: shape })
   bench.all(edits)
   last = null
 }
 
-function neatItem(neat: Neat, stroke: Stroke): Item {
+function neatItem(neat: Neat, style: StrokeStyle): Item {
   const common = { id: newId(), movement: { kind: 'fixed' } as const, description: '' }
-  const { width: thickness, colour, dash } = stroke
+  const { width: thickness, colour, dash } = style
   if (neat.kind === 'LINE' || neat.kind === 'ARROW') {
     const [from, to] = neat.ends as [Point, Point]
     const { frame } = neat
@@ -232,34 +233,43 @@ function inkEdits(item: Bearer, strokes: PageStroke[]): Edit[] {
   const pageId = props.bench.page.value.id
   if (item.kind === 'note') return [{ kind: 'set-body', pageId, item: noteWith(item, strokes) }]
   if (strokes.length === 0) return [{ kind: 'remove-item', pageId, itemId: item.id }]
-  const { ink, box } = inkOf(strokes)
+  const { ink, frame } = inkWith(item.ink, item.frame, strokes)
   return [
     { kind: 'set-body', pageId, item: { ...item, ink } },
-    { kind: 'set-frame', pageId, itemId: item.id, frame: { ...box, turn: 0 } },
+    { kind: 'set-frame', pageId, itemId: item.id, frame },
   ]
 }
 
-/** A note with ink on it: the strokes lie as they do on its slip, so they go where it goes. */
+/** A note with other strokes on it: they lie as they do on its slip, so they go where it goes. */
 function noteWith(note: Note, strokes: PageStroke[]): Note {
-  const { ink: _, ...bare } = note
+  const { ink, ...bare } = note
   if (strokes.length === 0) return bare
-  const { frame } = note
-  const own = strokes.map(({ stroke, points }) => ({
-    ...stroke,
-    points: keptPoints(
-      points.map((p) => ({ ...inBox(frame, p), pressure: p.pressure })),
-      { x: 0, y: 0 },
-    ),
-  }))
-  return { ...bare, ink: { width: frame.width, height: frame.height, strokes: own } }
+  const { width, height } = ink ?? note.frame
+  const kept = strokes.map(({ stroke, own }) => ({ ...stroke, points: keptPoints(own, { x: 0, y: 0 }) }))
+  return { ...bare, ink: { width, height, strokes: kept } }
+}
+
+function drawnOn(note: Note, style: StrokeStyle, parts: Drawn[][]): Note {
+  const space = note.ink ?? note.frame
+  const scale = scaleOf(space, note.frame)!
+  const more = parts.map((points) => drawnInto(note.frame, scale, style, points))
+  return noteWith(note, [...(note.ink ? strokesOf({ ...note, ink: note.ink }) : []), ...more])
 }
 
 /** The note that a stroke was drawn on, if it lies wholly on one. */
 const noteUnder = (drawn: Point[]): Note | undefined =>
-  [...props.bench.page.value.items]
-    .reverse()
-    .find((item): item is Note => item.kind === 'note' && drawn.every((point) => contains(item.frame, point)))
+  [...props.bench.page.value.items].reverse().find(
+    (item): item is Note =>
+      item.kind === 'note' &&
+      // On one that was stretched a stroke would be drawn stretched.
+      scaleOf(item.ink ?? item.frame, item.frame) !== null &&
+      drawn.every((point) => contains(item.frame, point)),
+  )
 
+function rubTo(point: Point) {
+  along(erasedTo, point, RUBBER / 2).forEach(rubAt)
+  erasedTo = point
+}
 function rubAt(at: Point) {
   const now = new Map(worn.value)
   let changed = false
@@ -291,7 +301,7 @@ function commitLoop() {
   const chosen: string[] = []
   for (const item of inks()) {
     const all = strokesOf(item)
-    const inside = all.filter((one) => looped(points, one.points))
+    const inside = all.filter((one) => looped(way, one.points))
     // Ink on a note goes with the note.
     if (inside.length === 0 || item.kind === 'note') continue
     if (inside.length === all.length) {
@@ -305,12 +315,12 @@ function commitLoop() {
       ),
     )
     const id = newId()
-    const { ink, box } = inkOf(inside)
+    const { ink, frame } = inkWith(item.ink, item.frame, inside)
     edits.push({
       kind: 'add-item',
       pageId: page.id,
       index: page.items.length,
-      item: { ...item, id, ink, frame: { ...box, turn: 0 } },
+      item: { ...item, id, ink, frame },
     })
     chosen.push(id)
   }
@@ -324,35 +334,18 @@ function commitLoop() {
 const wornInks = computed(() =>
   inks()
     .filter((item) => worn.value.has(item.id))
-    .map((item) => ({ id: item.id, frame: item.frame, now: worn.value.get(item.id)! })),
+    .filter((item) => worn.value.get(item.id)!.length > 0)
+    .map((item) => ({ id: item.id, ...inkWith(item.ink, item.frame, worn.value.get(item.id)!) })),
 )
 onBeforeUnmount(() => (drawing = false))
 </script>
 
 <template>
   <g class="ink-layer">
-    <template v-for="one in wornInks" :key="one.id">
-      <template v-if="one.now.length">
-        <g :transform="`translate(${inkOf(one.now).box.x} ${inkOf(one.now).box.y})`">
-          <InkBody
-            :ink="inkOf(one.now).ink"
-            :width="inkOf(one.now).box.width"
-            :height="inkOf(one.now).box.height"
-          />
-        </g>
-      </template>
-    </template>
-    <path
-      v-if="pen"
-      ref="path"
-      :class="{ tint: pen.tool === 'TINT' }"
-      :fill="pen.tool === 'PEN' && pen.dash === 'SOLID' ? pen.colour : 'none'"
-      :stroke="pen.tool === 'PEN' && pen.dash === 'SOLID' ? 'none' : pen.colour"
-      :stroke-width="pen.width"
-      :stroke-dasharray="dashArray(pen.dash, pen.width)"
-      stroke-linecap="round"
-      stroke-linejoin="round"
-    />
+    <g v-for="one in wornInks" :key="one.id" :transform="placed(one.frame)">
+      <InkBody :ink="one.ink" :width="one.frame.width" :height="one.frame.height" />
+    </g>
+    <path v-if="pen" ref="path" stroke-linecap="round" stroke-linejoin="round" />
     <path v-else-if="tool.is === 'loop'" ref="path" class="loop" />
     <rect
       class="catch"
@@ -383,10 +376,6 @@ onBeforeUnmount(() => (drawing = false))
 .catch {
   fill: transparent;
   cursor: crosshair;
-}
-/* While it grows it lies on a sheet of its own; once it is kept it is drawn as tint is. */
-.tint {
-  opacity: 0.55;
 }
 .loop {
   fill: #0b5d6614;

@@ -38,9 +38,9 @@ const DASHES: [Stroke['dash'], string][] = [
   ['DOTTED', 'dotted'],
 ]
 const OTHERS = [
-  { is: 'rub', name: 'Rub', icon: PhEraser },
-  { is: 'rub-whole', name: 'Rub strokes', icon: PhScissors },
-  { is: 'loop', name: 'Loop', icon: PhLasso },
+  { is: 'rub', name: 'Eraser', icon: PhEraser },
+  { is: 'rub-whole', name: 'Eraser for whole strokes', icon: PhScissors },
+  { is: 'loop', name: 'Lasso', icon: PhLasso },
 ] as const
 const TOLD: Record<string, string> = {
   rub: 'Rubs out ink where it goes, and nothing else.',

@@ -57,6 +57,8 @@ function size(part: keyof Frame, text: string) {
     [part]: Math.min(16000, Math.max(LEAST[part], typed)),
   })
 }
+const setErasable = (on: boolean) =>
+  props.bench.setTraits(({ erasable: _, ...rest }) => (on ? { ...rest, erasable: true } : rest))
 const describe = (description: string) =>
   props.bench.edit({ kind: 'set-description', ...at.value, description })
 const label = (text: string) => props.bench.edit({ kind: 'set-zone-label', ...at.value, label: text })
@@ -95,6 +97,13 @@ const sort = computed(() => {
       @picture="(r, c) => emit('picture', [r, c])"
     />
     <MovementPanel v-if="!alwaysFixed(item)" :bench="bench" />
+    <label v-if="item.kind === 'ink' && item.movement.kind === 'fixed'" class="check"
+      ><input
+        type="checkbox"
+        :checked="ways(item).erasable"
+        @change="setErasable(($event.target as HTMLInputElement).checked)"
+      />Students may rub this away</label
+    >
     <LookPanel :bench="bench" :items="[item]" />
 
     <label v-if="item.kind === 'zone'"
@@ -222,6 +231,11 @@ label {
   display: grid;
   gap: 3px;
   font-size: 14px;
+}
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
 }
 .belongs {
   display: flex;

@@ -403,7 +403,12 @@ const routeFor = (item: Item) =>
       <svg v-if="tool.is === 'area'" class="over inking" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`">
         <AreaLayer :bench="bench" :point-at="pointAt" />
       </svg>
-      <svg v-if="drawing" class="over inking" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`">
+      <svg
+        v-if="drawing"
+        class="over inking"
+        :class="{ tinting: tool.is === 'tint' }"
+        :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
+      >
         <InkLayer ref="inking" :bench="bench" :point-at="pointAt" />
       </svg>
       <svg class="over" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" aria-hidden="true">
@@ -452,6 +457,7 @@ const routeFor = (item: Item) =>
 }
 .sheet {
   position: relative;
+  isolation: isolate;
   width: 100%;
   container-type: inline-size;
   border-radius: 4px;
@@ -490,6 +496,12 @@ const routeFor = (item: Item) =>
 .inking {
   pointer-events: auto;
   touch-action: none;
+  /* Nothing is drawn that would not be seen once it is kept. */
+  overflow: hidden;
+}
+/* A highlighter is drawn as it will be kept, though this sheet lies above the page. */
+.tinting {
+  mix-blend-mode: darken;
 }
 /* Moved by the compositor alone. */
 .air {

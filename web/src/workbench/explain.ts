@@ -63,5 +63,5 @@ async function ofTyped(gapId: string, answer: string, activity: Activity): Promi
   const rule = activity.key.typed?.[gapId]?.rule
   if (!rule) return 'Nothing is said of what is right there.'
   if (!answer.trim()) return ''
-  return (await post<Typed>('/api/typed', { rule, answer })).why
+  return (await post<Typed>('/api/typed', { rule, answer, language: activity.key.terms?.language })).why
 }

@@ -16,8 +16,8 @@ export const PENS: Pen[] = [
   { tool: 'PEN', name: 'pen1', label: 'Pen 1', colour: '#1f2d33', width: 6, dash: 'SOLID' },
   { tool: 'PEN', name: 'pen2', label: 'Pen 2', colour: '#a8432b', width: 6, dash: 'SOLID' },
   { tool: 'PEN', name: 'pen3', label: 'Pen 3', colour: '#0b5d66', width: 12, dash: 'SOLID' },
-  { tool: 'TINT', name: 'tint1', label: 'Tint 1', colour: '#ffe27a', width: 34, dash: 'SOLID' },
-  { tool: 'TINT', name: 'tint2', label: 'Tint 2', colour: '#b9e3c6', width: 34, dash: 'SOLID' },
+  { tool: 'TINT', name: 'tint1', label: 'Highlighter 1', colour: '#ffe27a', width: 34, dash: 'SOLID' },
+  { tool: 'TINT', name: 'tint2', label: 'Highlighter 2', colour: '#b9e3c6', width: 34, dash: 'SOLID' },
 ]
 
 export const pens = reactive<Record<string, Pen>>(

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { post, said as saidOf } from '@/api/client'
 import type { Gap, Typed, TypedKey, TypedRule } from '@/api/types'
 import { itemName } from '@/page/names'
+import { termsOf } from '../answerKey'
 import DraftField from '../DraftField.vue'
 import type { Deciding } from './deciding'
 import RepliesFields from './RepliesFields.vue'
@@ -12,6 +13,7 @@ const props = defineProps<{ deciding: Deciding; gap: Gap }>()
 const typed = computed<TypedKey | undefined>(() => props.deciding.key.value.typed?.[props.gap.id])
 const rule = computed(() => typed.value?.rule)
 const wrong = ref('')
+const language = computed(() => termsOf(props.deciding.key.value).language)
 
 const NEW: Record<TypedRule['kind'], () => TypedRule | null> = {
   text: () => null,
@@ -85,6 +87,7 @@ const setNumber = (change: Partial<NonNullable<typeof number.value>>) => {
   const { unit, ...rest } = { ...number.value!, ...change }
   setKey({ rule: { ...rest, ...(unit ? { unit } : {}) } })
 }
+const DEGREES = new Set(['K', '°C', '℃', '°F', '℉'])
 const decimal = (written: string) => Number(written.replace(',', '.'))
 
 /** A rule that cannot be read is refused by the server before it is set. */
@@ -95,7 +98,7 @@ async function setRead(made: TypedRule, written: string) {
     return
   }
   try {
-    await post<Typed>('/api/typed', { rule: made, answer: '1' })
+    await post<Typed>('/api/typed', { rule: made, answer: '1', language: language.value })
     setKey({ rule: made })
   } catch (error) {
     wrong.value = saidOf(error)
@@ -106,7 +109,7 @@ async function setUnit(unit: string) {
   const { unit: _, ...rest } = number.value!
   const made: TypedRule = unit.trim() ? { ...rest, unit: unit.trim() } : rest
   try {
-    await post<Typed>('/api/typed', { rule: made, answer: '1' })
+    await post<Typed>('/api/typed', { rule: made, answer: '1', language: language.value })
     setKey({ rule: made })
   } catch (error) {
     wrong.value = saidOf(error)
@@ -122,7 +125,11 @@ watch([answer, rule], async () => {
     return
   }
   try {
-    const one = await post<Typed>('/api/typed', { rule: rule.value, answer: asked })
+    const one = await post<Typed>('/api/typed', {
+      rule: rule.value,
+      answer: asked,
+      language: language.value,
+    })
     if (asked === answer.value) found.value = one
   } catch (error) {
     wrong.value = saidOf(error)
@@ -224,6 +231,13 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
           :checked="number.converts"
           @change="setNumber({ converts: checked($event) })"
         />Other units of the same kind are taken</label
+      >
+      <label v-if="number.unit && number.converts && DEGREES.has(number.unit.replace(' ', ''))" class="line"
+        ><input
+          type="checkbox"
+          :checked="number.difference"
+          @change="setNumber({ difference: ($event.target as HTMLInputElement).checked ? true : undefined })"
+        />A difference: 5 K are 5 °C</label
       >
       <h4>It may be written as</h4>
       <p class="buttons">

@@ -44,6 +44,17 @@ function setBesides(change: Partial<NonNullable<Terms['besides']>>) {
   const now = { ...besides.value, ...change }
   set({ besides: now.draw && !now.record ? undefined : now })
 }
+/** By their names in themselves; what is set already is among them, whatever it is. */
+const CODES = 'en de fr es ar cs da el fi hu it ja ko nl no pl pt ro ru sk sv tr uk zh'.split(' ')
+const languages = computed(() => {
+  const own = terms.value.language
+  const codes = own && !CODES.includes(own) ? [...CODES, own] : CODES
+  const named = codes.map((code) => ({
+    code,
+    name: new Intl.DisplayNames([code], { type: 'language' }).of(code) ?? code,
+  }))
+  return [{ code: '', name: 'not said' }, ...named]
+})
 const told = ref('')
 watchEffect(async () => (told.value = await pointsSaid(points.value, post)))
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
@@ -110,6 +121,16 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
     <label class="line"
       ><input type="checkbox" :checked="points.parts" @change="setPoints({ parts: checked($event) })" />A
       share for what is right of several</label
+    >
+    <h3>Language</h3>
+    <label
+      >Written in
+      <select
+        :value="terms.language ?? ''"
+        @change="set({ language: ($event.target as HTMLSelectElement).value || undefined })"
+      >
+        <option v-for="one in languages" :key="one.code" :value="one.code">{{ one.name }}</option>
+      </select></label
     >
     <h3>Students may also</h3>
     <label class="line"

@@ -156,6 +156,8 @@ public final class Bounds {
     public static final int EDITS_IN_ONE_REQUEST = 500;
     public static final int MOVES_IN_ONE_REQUEST = 200;
     public static final int MOVES_IN_AN_ATTEMPT = 20_000;
+    /** Of one attempt, moves that could not be taken and are kept for the teacher to see. */
+    public static final int REFUSED_MOVES = 200;
 
     private Bounds() {}
 

@@ -183,7 +183,8 @@ public final class SomeItems {
                 random.nextInt(3) == 0 ? opens(random) : null,
                 random.nextBoolean(),
                 random.nextInt(3) == 0,
-                random.nextInt(3) == 0 ? new Speech(null, "The dome opens", random.nextBoolean()) : null);
+                random.nextInt(3) == 0 ? new Speech(null, "The dome opens", random.nextBoolean()) : null,
+                random.nextInt(4) == 0);
     }
 
     public static Opens opens(Random random) {

@@ -88,7 +88,8 @@ public final class SomeRules {
                 random.nextBoolean() ? 300 : null,
                 random.nextBoolean() ? Map.of(pageId, 60) : Map.of(),
                 random.nextBoolean() ? List.of("SMALL_TEXT b") : List.of(),
-                random.nextBoolean() ? new Besides(random.nextBoolean(), random.nextBoolean()) : null);
+                random.nextBoolean() ? new Besides(random.nextBoolean(), random.nextBoolean()) : null,
+                random.nextBoolean() ? "de" : null);
     }
 
     /** A set of the first two zones of the activity; none where there are fewer. */

@@ -50,9 +50,8 @@ class InkTest extends OnWorkbench {
         teacher.getByLabel("Dashes").selectOption("DOTTED");
         wave(500, 700);
         until(() -> last() != null && last().dash() == Dash.DOTTED && last().width() == 12);
-        teacher.waitForResponse(
-                response -> response.url().endsWith("/api/taste") && response.status() == 204,
-                () -> button(teacher, "Pen 2").click());
+        button(teacher, "Pen 2").click();
+        teacher.waitForFunction("async () => (await (await fetch('/api/taste')).json()).pens.pen3?.dash === 'DOTTED'");
         Page again = browser.device(false);
         Browser.signIn(again, address, school.teacherName(), PASSWORD);
         again.navigate(lay);
@@ -70,13 +69,13 @@ class InkTest extends OnWorkbench {
     @Test
     void pens_and_their_settings_are_chosen_by_keyboard() {
         press("Ink", "Enter");
-        press("Tint 2", "Enter");
+        press("Highlighter 2", "Enter");
         press("Mint", "Enter");
         Browser.tabTo(teacher, "Width: 34");
         keys("ArrowRight", "ArrowRight");
         wave(500, 700);
         until(() -> last() != null && last().tool() == Stroke.Tool.TINT && last().width() == 36);
-        press("Loop", "Enter");
+        press("Lasso", "Enter");
         double[] there = at(590, 700);
         stroke(there[0], there[1], 130);
         assertThat(teacher.locator("h2", new Page.LocatorOptions().setHasText("Ink")))
@@ -100,8 +99,8 @@ class InkTest extends OnWorkbench {
         double[] grip = middle(teacher.locator(".grips .grip.se"));
         pull(grip[0], grip[1], 60, 30);
         until(() -> top().frame().width() > before + 40);
-        // A stroke is small: much fewer points than it was drawn with bear its form.
-        assertThat(last().points().size() / 3).isLessThan(25);
+        // A stroke is small: a wave of some two hundred units is kept with few points.
+        assertThat(last().points().size() / 3).isLessThan(90);
     }
 
     @Test
@@ -115,7 +114,7 @@ class InkTest extends OnWorkbench {
             double turn = i / 25.0;
             teacher.mouse().move(middle[0] + i * 0.4 * Math.cos(turn), middle[1] + i * 0.3 * Math.sin(turn));
         }
-        assertThat(teacher.locator(".ink-layer > path")).hasCount(5);
+        assertThat(teacher.locator(".ink-layer > path").nth(2)).isAttached();
         Browser.look(teacher, "stroke-grows");
         teacher.mouse().up();
         assertThat(teacher.locator(".ink-layer > path")).hasCount(1);
@@ -123,10 +122,77 @@ class InkTest extends OnWorkbench {
         Browser.look(teacher, "stroke-done");
     }
 
+    /** Each as a hand draws it, between the pixels of the page: to where, in how many steps. */
+    private static final double[][][] FORMS = {
+        {{0, 0}, {90, 0}, {0, 110}, {95, 110}},
+        {{0, 60}, {260, 66}},
+        {{0, 0}, {8, 60}, {16, 0}, {24, 60}, {32, 0}, {40, 60}, {48, 0}, {56, 60}},
+        {{0, 0}, {6, 28}, {12, 2}, {18, 30}, {20, 0}, {28, 29}, {33, 1}, {40, 30}, {44, 2}, {52, 31}},
+        {{0, 0}, {40, 0}, {6, 1}, {44, 1}, {3, 2}},
+        {{0, 0}}
+    };
+
+    @Test
+    void what_is_drawn_looks_the_same_once_the_pen_is_lifted() {
+        tile("Ink").click();
+        teacher.getByLabel("Offer neat shapes").uncheck();
+        Locator sheet = teacher.locator("svg.page").first();
+        int drawn = 0;
+        for (String pen : List.of("Pen 1", "Pen 3", "Highlighter 1")) {
+            button(teacher, pen).click();
+            for (double[][] form : FORMS) {
+                for (int steps : new int[] {1, 9}) {
+                    double[] from = at(420 + 80 * (drawn % 12), 560 + 110 * (drawn / 12));
+                    teacher.mouse().move(from[0], from[1]);
+                    teacher.mouse().down();
+                    for (double[] to : form) {
+                        teacher.mouse()
+                                .move(
+                                        from[0] + to[0],
+                                        from[1] + to[1],
+                                        new com.microsoft.playwright.Mouse.MoveOptions().setSteps(steps));
+                    }
+                    byte[] before = sheet.screenshot();
+                    teacher.mouse().up();
+                    int now = ++drawn;
+                    until(() -> strokes().size() == now);
+                    teacher.evaluate(
+                            "() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
+                    assertThat(differing(before, sheet.screenshot()))
+                            .as("%s, form of %d corners in %d steps", pen, form.length, steps)
+                            .isLessThan(25);
+                }
+            }
+        }
+    }
+
+    /** How many pixels of two pictures of the same size are clearly different. */
+    static long differing(byte[] one, byte[] other) {
+        try {
+            var a = javax.imageio.ImageIO.read(new java.io.ByteArrayInputStream(one));
+            var b = javax.imageio.ImageIO.read(new java.io.ByteArrayInputStream(other));
+            long count = 0;
+            for (int x = 0; x < a.getWidth(); x++) {
+                for (int y = 0; y < a.getHeight(); y++) {
+                    int p = a.getRGB(x, y);
+                    int q = b.getRGB(x, y);
+                    int most = 0;
+                    for (int shift = 0; shift <= 16; shift += 8) {
+                        most = Math.max(most, Math.abs((p >> shift & 255) - (q >> shift & 255)));
+                    }
+                    count += most > 48 ? 1 : 0;
+                }
+            }
+            return count;
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
     @Test
     void a_tint_is_one_colour_however_often_it_crosses_itself() {
         tile("Ink").click();
-        button(teacher, "Tint 1").click();
+        button(teacher, "Highlighter 1").click();
         double[] from = at(500, 720);
         teacher.mouse().move(from[0], from[1]);
         teacher.mouse().down();
@@ -165,11 +231,11 @@ class InkTest extends OnWorkbench {
         tile("Ink").click();
         wave(500, 700);
         until(() -> strokes().size() == 1);
-        button(teacher, "Rub").click();
+        button(teacher, "Eraser").click();
         double[] through = at(590, 640);
         pull(through[0], through[1], 0, 90);
         until(() -> strokes().size() == 2);
-        button(teacher, "Rub strokes").click();
+        button(teacher, "Eraser for whole strokes").click();
         double[] across = at(520, 640);
         pull(across[0], across[1], 0, 90);
         until(() -> strokes().size() == 1);

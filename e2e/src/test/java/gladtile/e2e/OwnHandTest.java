@@ -10,12 +10,23 @@ import static gladtile.e2e.Browser.pieceLike;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
+import gladtile.core.activity.Dash;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Ink;
+import gladtile.core.activity.InkContent;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Stroke;
+import gladtile.core.activity.Traits;
 import gladtile.core.answer.Besides;
 import gladtile.core.answer.Terms;
+import gladtile.core.edit.AddItem;
 import gladtile.core.edit.SetTerms;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -105,10 +116,10 @@ class OwnHandTest {
         line(ada, 0.2, 0.8, 0.8);
         assertThat(strokes(ada)).hasCount(2);
         assertThat(strokes(teacher)).hasCount(2);
-        assertThat(strokes(teacher).first()).hasAttribute("fill", "#a8432b");
+        assertThat(strokes(teacher).first()).hasAttribute("stroke", "#a8432b");
 
         // A rubber in the middle leaves two ends of each.
-        button(ada, "Rub out").click();
+        button(ada, "Eraser").click();
         across(ada, 0.5, 0.6, 0.9);
         assertThat(strokes(ada)).hasCount(4);
         Browser.look(ada, "own-ink");
@@ -130,7 +141,7 @@ class OwnHandTest {
         kept(ada);
         ada.waitForFunction("() => navigator.serviceWorker.ready.then(r => r.active.state === 'activated')");
         ada.context().setOffline(true);
-        button(ada, "Tint").click();
+        button(ada, "Highlighter").click();
         line(ada, 0.2, 0.8, 0.7);
         button(ada, "Move").click();
         drag(ada, pieceLike(ada, "sun"), ada.locator("[data-zone][aria-label='Makes light']"));
@@ -193,6 +204,178 @@ class OwnHandTest {
         ada.context().setOffline(false);
     }
 
+    @Test
+    void what_is_drawn_looks_the_same_once_the_pen_is_lifted_and_after_loading_anew() {
+        button(ada, "Pen").click();
+        BoundingBox sheet = ada.locator(".ink-sheet").boundingBox();
+        for (int i = 0; i < 4; i++) {
+            double x = sheet.x + sheet.width * (0.1 + 0.2 * i);
+            double y = sheet.y + sheet.height * 0.7;
+            if (i == 2) {
+                button(ada, "Highlighter").click();
+            }
+            ada.mouse().move(x, y);
+            ada.mouse().down();
+            for (int k = 1; k <= 14; k++) {
+                ada.mouse()
+                        .move(
+                                x + 6 * k,
+                                y + (k % 2 == 0 ? 0 : 40),
+                                new com.microsoft.playwright.Mouse.MoveOptions().setSteps(1 + 4 * (i % 2)));
+            }
+            byte[] before = ada.locator(".ink-sheet").screenshot();
+            ada.mouse().up();
+            assertThat(strokes(ada)).hasCount(i + 1);
+            kept(ada);
+            org.assertj.core.api.Assertions.assertThat(
+                            InkTest.differing(before, ada.locator(".ink-sheet").screenshot()))
+                    .isLessThan(25);
+        }
+        byte[] drawn = ada.locator(".ink-sheet").screenshot();
+        ada.reload();
+        assertThat(strokes(ada)).hasCount(4);
+        org.assertj.core.api.Assertions.assertThat(
+                        InkTest.differing(drawn, ada.locator(".ink-sheet").screenshot()))
+                .isLessThan(60);
+    }
+
+    /** A scribble over a word: rubbed away where the teacher allows it, and staying otherwise. */
+    private Ink scribble(String id, double x, boolean erasable) {
+        List<Integer> points = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            Collections.addAll(points, 60 + i * 40, i % 2 == 0 ? 60 : 1140, 128);
+        }
+        Stroke stroke = new Stroke(Stroke.Tool.PEN, "#68406b", 12, Dash.SOLID, points);
+        return new Ink(
+                id,
+                new Frame(x, 820, 252, 120, 0),
+                Movement.FIXED,
+                "Scribble over " + id,
+                erasable ? Traits.NONE.withErasable(true) : null,
+                new InkContent(252, 120, List.of(stroke)));
+    }
+
+    @Test
+    void ink_is_rubbed_away_where_the_teacher_allows_it_and_stays_otherwise() {
+        school.edit(new AddItem("light", 0, scribble("word", 200, true)));
+        school.edit(new AddItem("light", 0, scribble("title", 900, false)));
+        school.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(false, false))));
+        given = (Assignments.Given)
+                school.server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        Page bo = browser.device(true);
+        Browser.join(bo, address, given.joinCode(), "Bo", School.PIN);
+        pieceLike(bo, "sun").waitFor();
+        // Nothing is drawn here; there is only the eraser.
+        assertThat(button(bo, "Pen")).hasCount(0);
+        byte[] covered = bo.locator("svg.doing").screenshot();
+        button(bo, "Eraser").click();
+        across(bo, 0.16, 0.8, 0.96);
+        across(bo, 0.68, 0.8, 0.96);
+        kept(bo);
+        byte[] erased = bo.locator("svg.doing").screenshot();
+        BoundingBox page = bo.locator("svg.doing").boundingBox();
+        org.assertj.core.api.Assertions.assertThat(inkIn(erased, 0.15, 0.17))
+                .isLessThan(inkIn(covered, 0.15, 0.17) / 5);
+        org.assertj.core.api.Assertions.assertThat(inkIn(erased, 0.64, 0.72)).isEqualTo(inkIn(covered, 0.64, 0.72));
+        org.assertj.core.api.Assertions.assertThat(page.width).isPositive();
+        Browser.look(bo, "rubbed-away");
+
+        button(bo, "Take back").click();
+        kept(bo);
+        button(bo, "Move").click();
+        org.assertj.core.api.Assertions.assertThat(
+                        InkTest.differing(covered, bo.locator("svg.doing").screenshot()))
+                .isLessThan(200);
+        // By keyboard it goes as a whole.
+        bo.getByLabel(Pattern.compile("^Rub away: Scribble over word")).focus();
+        bo.keyboard().press("Enter");
+        kept(bo);
+        assertThat(bo.getByText("Rubbed away: Scribble over word")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(inkIn(bo.locator("svg.doing").screenshot(), 0.13, 0.28))
+                .isLessThan(inkIn(covered, 0.13, 0.28) / 20);
+
+        Page teacher = browser.device(false);
+        Browser.signIn(teacher, address, school.teacherName(), School.PASSWORD);
+        teacher.navigate(address + "/assigned/" + given.id() + "/students/"
+                + school.students.get(1).id());
+        Locator left = teacher.locator("svg.page");
+        left.waitFor();
+        org.assertj.core.api.Assertions.assertThat(inkIn(left.screenshot(), 0.13, 0.28))
+                .isLessThan(inkIn(covered, 0.13, 0.28) / 10);
+    }
+
+    /** How much of the strip at the foot of a page, between two shares of its width, has the scribble's colour. */
+    private static long inkIn(byte[] png, double from, double to) {
+        try {
+            var image = javax.imageio.ImageIO.read(new java.io.ByteArrayInputStream(png));
+            long count = 0;
+            for (int x = (int) (image.getWidth() * from); x < image.getWidth() * to; x++) {
+                for (int y = (int) (image.getHeight() * 0.83); y < image.getHeight() * 0.93; y++) {
+                    int c = image.getRGB(x, y);
+                    boolean plum = Math.abs((c >> 16 & 255) - 0x68) < 40
+                            && Math.abs((c >> 8 & 255) - 0x40) < 40
+                            && Math.abs((c & 255) - 0x6b) < 40;
+                    count += plum ? 1 : 0;
+                }
+            }
+            return count;
+        } catch (java.io.IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    /** Overnight: the session ended while the tablet had no network. Nothing of what was done may go. */
+    @Test
+    void work_waits_on_the_device_when_the_session_has_ended_and_goes_on_once_the_child_is_in_again() {
+        kept(ada);
+        ada.waitForFunction("() => navigator.serviceWorker.ready.then(r => r.active.state === 'activated')");
+        ada.context().setOffline(true);
+        button(ada, "Pen").click();
+        line(ada, 0.2, 0.8, 0.7);
+        line(ada, 0.2, 0.8, 0.8);
+        button(ada, "Move").click();
+        drag(ada, pieceLike(ada, "sun"), ada.locator("[data-zone][aria-label='Makes light']"));
+        assertThat(ada.getByText("Kept on this device")).isVisible();
+        ada.context().clearCookies();
+        ada.context().setOffline(false);
+        assertThat(ada.getByText("Your work is safe on this device. Come in again, then it goes on."))
+                .isVisible();
+        Browser.look(ada, "sign-in-again");
+        ada.getByLabel("Your PIN, four numbers").fill("9999");
+        button(ada, "Come in").click();
+        assertThat(ada.getByRole(com.microsoft.playwright.options.AriaRole.ALERT)
+                        .last())
+                .isVisible();
+        ada.getByLabel("Your PIN, four numbers").fill(School.PIN);
+        button(ada, "Come in").click();
+        kept(ada);
+        assertThat(ada.getByText("1 of 2 placed")).isVisible();
+        Page teacher = teacherAt("/students/" + school.students.get(0).id());
+        assertThat(strokes(teacher)).hasCount(2);
+        assertThat(teacher.locator(".head .chip").first()).hasText("1 of 2 placed");
+    }
+
+    /** The tablet was closed meanwhile, and another child worked on it: what waits is sent when its own child is back. */
+    @Test
+    void what_waits_is_sent_after_another_child_used_the_tablet() {
+        kept(ada);
+        ada.waitForFunction("() => navigator.serviceWorker.ready.then(r => r.active.state === 'activated')");
+        ada.context().setOffline(true);
+        drag(ada, pieceLike(ada, "sun"), ada.locator("[data-zone][aria-label='Makes light']"));
+        assertThat(ada.getByText("Kept on this device")).isVisible();
+        ada.context().clearCookies();
+        ada.navigate("about:blank");
+        ada.context().setOffline(false);
+        Browser.join(ada, address, given.joinCode(), "Bo", School.PIN);
+        pieceLike(ada, "sun").waitFor();
+        link(ada, "My work").click();
+        button(ada, "I am done for now").click();
+        Browser.join(ada, address, given.joinCode(), "Ada", School.PIN);
+        pieceLike(ada, "sun").waitFor();
+        kept(ada);
+        assertThat(ada.getByText("1 of 2 placed")).isVisible();
+    }
+
     /** A child is told before it draws what would not be kept; what is rubbed out makes room. */
     @Test
     void a_page_that_is_full_of_ink_says_so_before_the_pen_draws() {
@@ -216,11 +399,10 @@ class OwnHandTest {
         assertThat(strokes(ada)).hasCount(1000);
         button(ada, "Pen").click();
         line(ada, 0.2, 0.8, 0.9);
-        assertThat(ada.getByText("There is no room for more ink. Rub some out, then draw on."))
-                .isVisible();
+        assertThat(ada.getByText("The page is full. Erase some ink first.")).isVisible();
         assertThat(strokes(ada)).hasCount(1000);
         Browser.look(ada, "ink-full");
-        button(ada, "Rub out").click();
+        button(ada, "Eraser").click();
         button(ada, "All my ink").click();
         assertThat(strokes(ada)).hasCount(0);
         button(ada, "Pen").click();

@@ -1,6 +1,7 @@
 package gladtile.core.activity;
 
 import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
 import java.util.List;
 
 /**
@@ -15,5 +16,8 @@ public record InkContent(double width, double height, List<Stroke> strokes) {
         Bounds.within("ink.height", height, Bounds.SIDE_LEAST, Bounds.SIDE_MOST);
         strokes = List.copyOf(Bounds.present("ink.strokes", strokes));
         Bounds.within("ink.strokes", strokes.size(), 1, Bounds.STROKES_IN_INK);
+        if (strokes.stream().anyMatch(stroke -> stroke.tool() == Stroke.Tool.ERASER)) {
+            throw new OutOfBounds("ink.strokes", "an eraser leaves no ink");
+        }
     }
 }

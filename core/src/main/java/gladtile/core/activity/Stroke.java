@@ -9,7 +9,8 @@ import java.util.RandomAccess;
 /**
  * One stroke of ink.
  *
- * @param tool a pen covers; a tint never darkens where strokes of its colour overlap, nor hides words
+ * @param tool a pen covers; a tint never darkens where strokes of its colour overlap, nor hides words; an eraser, which
+ *     only students have, takes away what a teacher lets them rub away
  * @param colour {@code #rrggbb}
  * @param width in page units
  * @param points x, y and pressure (0 to 255) by turns: tenths of a page unit from the ink's own left top corner
@@ -18,7 +19,8 @@ public record Stroke(Tool tool, String colour, double width, Dash dash, List<Int
     /** What drew it. */
     public enum Tool {
         PEN,
-        TINT
+        TINT,
+        ERASER
     }
 
     private static final int PER_POINT = 3;

@@ -16,6 +16,7 @@ import java.util.List;
  * @param unmarked students do not see that it leads somewhere; absent for false
  * @param hidden it is not seen before something shows it; absent for false
  * @param speech present when it says something aloud
+ * @param erasable students may rub it away, where it is ink; absent for false
  */
 public record Traits(
         int seeThrough,
@@ -26,7 +27,8 @@ public record Traits(
         @JsonInclude(JsonInclude.Include.NON_NULL) Opens opens,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean unmarked,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean hidden,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Speech speech) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Speech speech,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean erasable) {
     public static final Traits NONE = new Traits(0, List.of(), null, null);
 
     public Traits {
@@ -36,46 +38,51 @@ public record Traits(
         groups.forEach(group -> Bounds.id("traits.groups", group));
         unmarked = Boolean.TRUE.equals(unmarked) ? true : null;
         hidden = Boolean.TRUE.equals(hidden) ? true : null;
+        erasable = Boolean.TRUE.equals(erasable) ? true : null;
     }
 
     public Traits(int seeThrough, List<String> groups, Supply supply, OtherSide otherSide) {
-        this(seeThrough, groups, supply, otherSide, null, null, null, null, null);
+        this(seeThrough, groups, supply, otherSide, null, null, null, null, null, null);
     }
 
     public Traits withSeeThrough(int percent) {
-        return new Traits(percent, groups, supply, otherSide, route, opens, unmarked, hidden, speech);
+        return new Traits(percent, groups, supply, otherSide, route, opens, unmarked, hidden, speech, erasable);
     }
 
     public Traits withGroups(List<String> newGroups) {
-        return new Traits(seeThrough, newGroups, supply, otherSide, route, opens, unmarked, hidden, speech);
+        return new Traits(seeThrough, newGroups, supply, otherSide, route, opens, unmarked, hidden, speech, erasable);
     }
 
     public Traits withSupply(Supply newSupply) {
-        return new Traits(seeThrough, groups, newSupply, otherSide, route, opens, unmarked, hidden, speech);
+        return new Traits(seeThrough, groups, newSupply, otherSide, route, opens, unmarked, hidden, speech, erasable);
     }
 
     public Traits withOtherSide(OtherSide newSide) {
-        return new Traits(seeThrough, groups, supply, newSide, route, opens, unmarked, hidden, speech);
+        return new Traits(seeThrough, groups, supply, newSide, route, opens, unmarked, hidden, speech, erasable);
     }
 
     public Traits withRoute(Route newRoute) {
-        return new Traits(seeThrough, groups, supply, otherSide, newRoute, opens, unmarked, hidden, speech);
+        return new Traits(seeThrough, groups, supply, otherSide, newRoute, opens, unmarked, hidden, speech, erasable);
     }
 
     public Traits withOpens(Opens newOpens) {
-        return new Traits(seeThrough, groups, supply, otherSide, route, newOpens, unmarked, hidden, speech);
+        return new Traits(seeThrough, groups, supply, otherSide, route, newOpens, unmarked, hidden, speech, erasable);
     }
 
     public Traits withUnmarked(boolean now) {
-        return new Traits(seeThrough, groups, supply, otherSide, route, opens, now, hidden, speech);
+        return new Traits(seeThrough, groups, supply, otherSide, route, opens, now, hidden, speech, erasable);
     }
 
     public Traits withHidden(boolean now) {
-        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, now, speech);
+        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, now, speech, erasable);
     }
 
     public Traits withSpeech(Speech newSpeech) {
-        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, newSpeech);
+        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, newSpeech, erasable);
+    }
+
+    public Traits withErasable(boolean now) {
+        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, speech, now);
     }
 
     /** Null for no traits at all: that is how they are kept and sent. */

@@ -2,11 +2,13 @@ package gladtile.core.answer;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 
 /**
  * What holds for the activity as a whole.
@@ -18,6 +20,7 @@ import java.util.TreeSet;
  * @param pageSeconds page id to the time for that page, from when it is first opened
  * @param besides what students may do of their own accord; absent for the usual
  * @param accepted findings of the page check that are meant to be so, by their name
+ * @param language that is written on the pages, as a BCP 47 tag; absent where it is not said
  */
 public record Terms(
         @JsonInclude(JsonInclude.Include.NON_NULL) Points score,
@@ -26,13 +29,18 @@ public record Terms(
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer seconds,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Integer> pageSeconds,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> accepted,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Besides besides) {
-    public static final Terms USUAL = new Terms(null, null, null, null, null, null, null);
+        @JsonInclude(JsonInclude.Include.NON_NULL) Besides besides,
+        @JsonInclude(JsonInclude.Include.NON_NULL) String language) {
+    public static final Terms USUAL = new Terms(null, null, null, null, null, null, null, null);
+    private static final Pattern LANGUAGE = Pattern.compile("[A-Za-z]{2,3}(?:-[A-Za-z0-9]{2,8}){0,4}");
 
     public Terms {
         score = Points.USUAL.equals(score) ? null : score;
         besides = Besides.USUAL.equals(besides) ? null : besides;
         solution = Solution.NEVER.equals(solution) ? null : solution;
+        if (language != null && !LANGUAGE.matcher(language).matches()) {
+            throw new OutOfBounds("terms.language", "a language is given by its code, such as de or pt-BR");
+        }
         weights = weights == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(weights));
         Bounds.count("terms.weights", weights.size(), Bounds.PAGES);
         weights.forEach((page, weight) -> {
@@ -59,7 +67,7 @@ public record Terms(
 
     /** @param names of findings that are meant to be so */
     public Terms withAccepted(List<String> names) {
-        return new Terms(score, weights, solution, seconds, pageSeconds, names, besides);
+        return new Terms(score, weights, solution, seconds, pageSeconds, names, besides, language);
     }
 
     static Terms orNull(Terms terms) {
@@ -79,7 +87,11 @@ public record Terms(
     }
 
     public Terms withBesides(Besides now) {
-        return new Terms(score, weights, solution, seconds, pageSeconds, accepted, now);
+        return new Terms(score, weights, solution, seconds, pageSeconds, accepted, now, language);
+    }
+
+    public Terms withLanguage(String code) {
+        return new Terms(score, weights, solution, seconds, pageSeconds, accepted, besides, code);
     }
 
     public double weight(String pageId) {
@@ -92,23 +104,23 @@ public record Terms(
     }
 
     public Terms withPoints(Points newPoints) {
-        return new Terms(newPoints, weights, solution, seconds, pageSeconds, accepted, besides);
+        return new Terms(newPoints, weights, solution, seconds, pageSeconds, accepted, besides, language);
     }
 
     public Terms withWeights(Map<String, Double> newWeights) {
-        return new Terms(score, newWeights, solution, seconds, pageSeconds, accepted, besides);
+        return new Terms(score, newWeights, solution, seconds, pageSeconds, accepted, besides, language);
     }
 
     public Terms withSolution(Solution newSolution) {
-        return new Terms(score, weights, newSolution, seconds, pageSeconds, accepted, besides);
+        return new Terms(score, weights, newSolution, seconds, pageSeconds, accepted, besides, language);
     }
 
     public Terms withSeconds(Integer time) {
-        return new Terms(score, weights, solution, time, pageSeconds, accepted, besides);
+        return new Terms(score, weights, solution, time, pageSeconds, accepted, besides, language);
     }
 
     public Terms withPageSeconds(Map<String, Integer> times) {
-        return new Terms(score, weights, solution, seconds, times, accepted, besides);
+        return new Terms(score, weights, solution, seconds, times, accepted, besides, language);
     }
 
     Terms withoutPage(String pageId) {
@@ -116,6 +128,6 @@ public record Terms(
         left.remove(pageId);
         Map<String, Integer> times = new TreeMap<>(pageSeconds);
         times.remove(pageId);
-        return new Terms(score, left, solution, seconds, times, accepted, besides);
+        return new Terms(score, left, solution, seconds, times, accepted, besides, language);
     }
 }

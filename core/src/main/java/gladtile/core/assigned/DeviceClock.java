@@ -8,6 +8,9 @@ public final class DeviceClock {
     /** Past this the device's time is told beside the server's. */
     public static final Duration TELLING = Duration.ofMinutes(1);
 
+    /** What a weak network may take under a countdown. */
+    public static final Duration GRACE = Duration.ofSeconds(20);
+
     private DeviceClock() {}
 
     /**
@@ -26,5 +29,17 @@ public final class DeviceClock {
             right = arrived;
         }
         return before != null && right.isBefore(before) ? before : right;
+    }
+
+    /**
+     * When a move was made, for a countdown: what a device says of its own clock must not give it more time. A move
+     * counts as made when it arrived, or the few seconds before that which a weak network takes.
+     *
+     * @param put when the device says it was made, put right
+     * @param arrived by the server's clock
+     */
+    public static Instant underCountdown(Instant put, Instant arrived) {
+        Instant earliest = arrived.minus(GRACE);
+        return put.isBefore(earliest) ? earliest : put;
     }
 }

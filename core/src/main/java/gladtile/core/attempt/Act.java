@@ -28,6 +28,15 @@ public sealed interface Act {
     /** The page it was done on; null for handing in. */
     String pageId();
 
+    /** Whether it holds something that a student made, which would be missed if it were lost. */
+    default boolean carriesWork() {
+        return this instanceof Put
+                || this instanceof Write
+                || this instanceof Type
+                || this instanceof Draw
+                || this instanceof Say;
+    }
+
     /**
      * A piece was put down.
      *

@@ -1,11 +1,13 @@
 package gladtile.core.attempt;
 
 import gladtile.core.Bounds;
+import gladtile.core.activity.Stroke;
 import gladtile.core.answer.Besides;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import java.util.Optional;
+import java.util.Set;
 
 /** Drawing on a page and saying something to it. */
 final class ByOneself {
@@ -15,25 +17,39 @@ final class ByOneself {
     private ByOneself() {}
 
     static MoveResult draw(AttemptState state, Act.Draw draw, Rules rules) {
-        if (!may(rules).draw()) {
+        OwnWork was = own(state, draw.pageId());
+        if (!may(rules).draw() && !erasesOnly(was, draw)) {
             return new Refused(Rule.NOT_TO_DRAW_ON, "these pages are not to be drawn on");
         }
-        OwnWork was = own(state, draw.pageId());
+        if (draw.drawn().stream().anyMatch(ByOneself::erases) && !rules.erasable(draw.pageId())) {
+            return new Refused(Rule.NOT_TO_DRAW_ON, "nothing on this page can be rubbed away");
+        }
         OwnWork now = was.drawn(draw);
         boolean rubs = now.points() <= was.points() + CUTS * draw.gone().size();
         // Rubbing out must work on a page that is full, also where it leaves two parts of one stroke.
         if (now.ink().size() > (rubs ? 2 : 1) * Bounds.DRAWN_STROKES) {
             return new Refused(
-                    Rule.INK_FULL, "a page takes at most %d strokes; rub some out".formatted(Bounds.DRAWN_STROKES));
+                    Rule.INK_FULL, "a page takes at most %d strokes; erase some".formatted(Bounds.DRAWN_STROKES));
         }
         int others = state.own().entrySet().stream()
                 .filter(one -> !one.getKey().equals(draw.pageId()))
                 .mapToInt(one -> one.getValue().points())
                 .sum();
         if (!rubs && others + now.points() > Bounds.DRAWN_POINTS) {
-            return new Refused(Rule.INK_FULL, "there is too much ink on these pages; rub some out");
+            return new Refused(Rule.INK_FULL, "there is too much ink on these pages; erase some");
         }
         return made(state, draw.pageId(), now);
+    }
+
+    private static boolean erases(DrawnStroke one) {
+        return one.stroke().tool() == Stroke.Tool.ERASER;
+    }
+
+    /** Rubs away what the teacher drew for that, or takes that back. */
+    private static boolean erasesOnly(OwnWork was, Act.Draw draw) {
+        Set<String> gone = Set.copyOf(draw.gone());
+        return draw.drawn().stream().allMatch(ByOneself::erases)
+                && was.ink().stream().filter(one -> gone.contains(one.id())).allMatch(ByOneself::erases);
     }
 
     static MoveResult say(AttemptState state, Act.Say say, Rules rules) {

@@ -137,7 +137,7 @@ final class Checking {
         if (key == null || was == null || !was.waits() || !isDue(key.when())) {
             return;
         }
-        TypedState judged = was.judged(Typing.found(key, was.text()));
+        TypedState judged = was.judged(Typing.found(key, was.text(), rules));
         next.typed(gapId, judged);
         of++;
         right += judged.taken() ? 1 : 0;

@@ -46,10 +46,10 @@ public record Renewal(AttemptState state, List<String> gone, List<String> loosen
                 said(gone, names, id);
                 return;
             }
-            boolean right = Typing.found(to.typed(id).get(), gap.text()) == Verdict.Says.BELONGS;
+            boolean right = Typing.found(to.typed(id).get(), gap.text(), to) == Verdict.Says.BELONGS;
             if (gap.taken() && !right && !was.shown().contains(id)) {
                 said(loosened, names, id);
-                typed.put(id, gap.judged(Typing.found(to.typed(id).get(), gap.text())));
+                typed.put(id, gap.judged(Typing.found(to.typed(id).get(), gap.text(), to)));
             } else {
                 typed.put(id, gap);
             }

@@ -241,6 +241,15 @@ public final class Rules {
         return page == null ? Set.of() : page.items.keySet();
     }
 
+    /** Whether there is ink on a page that students may rub away. */
+    boolean erasable(String pageId) {
+        OnPage page = pages.get(pageId);
+        return page != null
+                && page.items.values().stream()
+                        .anyMatch(item -> !item.isPiece()
+                                && Boolean.TRUE.equals(item.ways().erasable()));
+    }
+
     /** Whether a student sees the other side of an item only when settling has turned it. */
     public boolean keepsOtherSide(String itemId) {
         return kept.containsKey(itemId);

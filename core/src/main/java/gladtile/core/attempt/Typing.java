@@ -42,15 +42,15 @@ final class Typing {
             Next next = new Next(state).typed(type.gapId(), typed);
             return new Made(next.state(), Optional.of(Verdict.typed(Says.NOT_JUDGED, type.gapId())));
         }
-        Says says = found(key, type.text());
+        Says says = found(key, type.text(), rules);
         TypedState judged = typed.judged(says);
         return new Made(
                 new Next(state).typed(type.gapId(), judged).state(),
                 Optional.of(verdict(key, says, type.gapId(), judged.tries())));
     }
 
-    static Says found(TypedKey key, String text) {
-        Typed typed = TypedJudge.judge(key.rule(), text);
+    static Says found(TypedKey key, String text, Rules rules) {
+        Typed typed = TypedJudge.judge(key.rule(), text, rules.terms().language());
         return switch (typed.says()) {
             case TAKEN -> Says.BELONGS;
             case NOT_TAKEN -> Says.TURNED_AWAY;

@@ -41,7 +41,7 @@ final class TypedRules {
             for (int j = i + 1; j < all.size(); j++) {
                 String one = all.get(i);
                 String other = all.get(j);
-                if (taken(List.of(one), rule.counts(), other)) {
+                if (taken(on, List.of(one), rule.counts(), other)) {
                     List<String> fewer = new ArrayList<>(all);
                     fewer.remove(j);
                     on.found(
@@ -61,7 +61,7 @@ final class TypedRules {
                     List<TypedRule.Counts> fewer = rule.counts().stream()
                             .filter(one_ -> one_ != counts)
                             .toList();
-                    if (taken(List.of(one), fewer, other)) {
+                    if (taken(on, List.of(one), fewer, other)) {
                         on.found(
                                 Finding.Kind.TYPED_CONTRADICTS,
                                 List.of(gap.id()),
@@ -85,8 +85,11 @@ final class TypedRules {
         return all.stream().filter(one -> !one.equals(without)).toList();
     }
 
-    private static boolean taken(List<String> alternatives, List<TypedRule.Counts> counts, String answer) {
-        return TypedJudge.judge(new TypedRule.TextRule(alternatives, counts), answer)
+    private static boolean taken(OnPage on, List<String> alternatives, List<TypedRule.Counts> counts, String answer) {
+        return TypedJudge.judge(
+                        new TypedRule.TextRule(alternatives, counts),
+                        answer,
+                        on.key.holds().language())
                 .isTaken();
     }
 

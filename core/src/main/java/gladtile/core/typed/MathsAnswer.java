@@ -1,13 +1,7 @@
 package gladtile.core.typed;
 
-import com.ezylang.evalex.parser.ASTNode;
-import com.ezylang.evalex.parser.Token.TokenType;
-import java.math.BigDecimal;
-import java.math.BigInteger;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * Whether two expressions are the same in mathematics. Polynomials and rational functions are decided exactly, by
@@ -17,16 +11,13 @@ import java.util.Map;
  * taken for x+1.
  */
 final class MathsAnswer {
-    /** The largest whole power that is multiplied out. */
-    private static final int POWER = 60;
-
     private MathsAnswer() {}
 
     static Typed judge(TypedRule.MathsRule rule, String answer) {
-        return judge(rule, answer, Deadline.in(Deadline.MILLIS));
+        return judge(rule, answer, Steps.usual());
     }
 
-    static Typed judge(TypedRule.MathsRule rule, String answer, Deadline deadline) {
+    static Typed judge(TypedRule.MathsRule rule, String answer, Steps steps) {
         Algebra.Read wanted = Algebra.parse(rule.expression()).orElseThrow();
         Algebra.Read given = Algebra.parse(answer).orElse(null);
         if (given == null) {
@@ -39,25 +30,48 @@ final class MathsAnswer {
                             : "An expression is wanted, not an equation.");
         }
         try {
-            return exactly(wanted, given, deadline);
-        } catch (Fraction.TooLarge | Deadline.Over | StackOverflowError e) {
-            return byPoints(wanted, given, "It is too large to be multiplied out in time");
-        } catch (Nothing e) {
-            return Typed.not("It divides by nothing.");
+            return exactly(wanted, given, steps);
+        } catch (Fraction.TooLarge | Steps.Over e) {
+            return byPoints(wanted, given, "It is too large to be multiplied out");
         }
     }
 
-    private static Typed exactly(Algebra.Read wanted, Algebra.Read given, Deadline deadline) {
-        Unknowns unknowns = new Unknowns();
-        wanted.sides().forEach(unknowns::collect);
-        given.sides().forEach(unknowns::collect);
-        Fraction a = whole(wanted, unknowns, deadline);
-        Fraction b = whole(given, unknowns, deadline);
-        boolean same = wanted.sides().size() == 2 ? a.proportional(b, deadline) : a.same(b, deadline);
+    /** Whether a key can be met at all: one that divides by zero never is. */
+    static boolean defined(TypedRule.MathsRule rule) {
+        Algebra.Read wanted = Algebra.parse(rule.expression()).orElseThrow();
+        Steps steps = Steps.usual();
+        Unknowns unknowns = new Unknowns(wanted.sides(), steps);
+        try {
+            whole(wanted, unknowns, steps);
+            return true;
+        } catch (Unknowns.Undefined e) {
+            return false;
+        } catch (Fraction.TooLarge | Steps.Over e) {
+            return true;
+        }
+    }
+
+    private static Typed exactly(Algebra.Read wanted, Algebra.Read given, Steps steps) {
+        List<Expr> all =
+                Stream.concat(wanted.sides().stream(), given.sides().stream()).toList();
+        Unknowns unknowns = new Unknowns(all, steps);
+        Fraction a;
+        try {
+            a = whole(wanted, unknowns, steps);
+        } catch (Unknowns.Undefined e) {
+            return Typed.unsure("The key itself divides by zero. Please look yourself.");
+        }
+        Fraction b;
+        try {
+            b = whole(given, unknowns, steps);
+        } catch (Unknowns.Undefined e) {
+            return Typed.not("It divides by zero, or takes a root of less than zero.");
+        }
+        boolean same = wanted.sides().size() == 2 ? a.proportional(b, steps) : a.same(b, steps);
         if (same) {
             return Typed.taken("It is the same in mathematics.");
         }
-        return unknowns.opaque
+        return unknowns.opaque()
                 ? byPoints(wanted, given, "Roots and functions are not reckoned with exactly")
                 : Typed.not("It is not the same in mathematics.");
     }
@@ -69,112 +83,10 @@ final class MathsAnswer {
                 : Typed.unsure(why + ", and no difference was found. Please look yourself.");
     }
 
-    private static Fraction whole(Algebra.Read read, Unknowns unknowns, Deadline deadline) {
-        Fraction left = fraction(read.sides().get(0), unknowns, deadline);
+    private static Fraction whole(Algebra.Read read, Unknowns unknowns, Steps steps) {
+        Fraction left = unknowns.of(read.sides().get(0));
         return read.sides().size() == 1
                 ? left
-                : left.plus(fraction(read.sides().get(1), unknowns, deadline).negated(), deadline);
-    }
-
-    /** Not an error: somebody divided by zero. */
-    private static final class Nothing extends RuntimeException {
-        Nothing() {
-            super("division by zero", null, false, false);
-        }
-    }
-
-    private static Fraction fraction(ASTNode node, Unknowns unknowns, Deadline deadline) {
-        deadline.check();
-        Integer opaque = unknowns.index.get(Unknowns.key(node));
-        if (opaque != null) {
-            return Fraction.variable(unknowns.index.size(), opaque);
-        }
-        if (node.getToken().getType() == TokenType.NUMBER_LITERAL) {
-            BigDecimal value = new BigDecimal(node.getToken().getValue());
-            int scale = Math.max(0, value.scale());
-            return Fraction.number(
-                    unknowns.index.size(), value.movePointRight(scale).toBigIntegerExact(), BigInteger.TEN.pow(scale));
-        }
-        Fraction left = fraction(node.getParameters().get(0), unknowns, deadline);
-        String sign = node.getToken().getValue();
-        if (node.getParameters().size() == 1) {
-            return sign.equals("-") ? left.negated() : left;
-        }
-        if (sign.equals("^")) {
-            int power = Unknowns.wholePower(node);
-            if (power < 0 && left.isZero()) {
-                throw new Nothing();
-            }
-            return left.power(power, deadline);
-        }
-        Fraction right = fraction(node.getParameters().get(1), unknowns, deadline);
-        return switch (sign) {
-            case "+" -> left.plus(right, deadline);
-            case "-" -> left.plus(right.negated(), deadline);
-            case "*" -> left.times(right, deadline);
-            default -> {
-                if (right.isZero()) {
-                    throw new Nothing();
-                }
-                yield left.times(right.inverse(), deadline);
-            }
-        };
-    }
-
-    /** Every variable, and everything that is no rational function of them, as an unknown of its own. */
-    private static final class Unknowns {
-        private final Map<String, Integer> index = new LinkedHashMap<>();
-        private boolean opaque;
-
-        void collect(ASTNode node) {
-            TokenType type = node.getToken().getType();
-            if (type == TokenType.VARIABLE_OR_CONSTANT) {
-                index.putIfAbsent(key(node), index.size());
-                // The number pi is an unknown too: it fulfils no equation with whole numbers.
-            } else if (type == TokenType.FUNCTION || isOddPower(node)) {
-                index.putIfAbsent(key(node), index.size());
-                opaque = true;
-            } else if (type != TokenType.NUMBER_LITERAL) {
-                node.getParameters().forEach(this::collect);
-            }
-        }
-
-        private static boolean isOddPower(ASTNode node) {
-            if (!node.getToken().getValue().equals("^")) {
-                return false;
-            }
-            Integer power = constant(node.getParameters().get(1));
-            return power == null || Math.abs(power) > POWER;
-        }
-
-        static int wholePower(ASTNode node) {
-            Integer power = constant(node.getParameters().get(1));
-            if (power == null) {
-                throw new Fraction.TooLarge();
-            }
-            return power;
-        }
-
-        /** A whole number with or without a sign; else null. */
-        private static Integer constant(ASTNode node) {
-            if (node.getToken().getType() == TokenType.PREFIX_OPERATOR) {
-                Integer of = constant(node.getParameters().get(0));
-                return of == null ? null : node.getToken().getValue().equals("-") ? Integer.valueOf(-of) : of;
-            }
-            if (node.getToken().getType() != TokenType.NUMBER_LITERAL) {
-                return null;
-            }
-            BigDecimal value = new BigDecimal(node.getToken().getValue());
-            boolean whole =
-                    value.stripTrailingZeros().scale() <= 0 && value.abs().compareTo(BigDecimal.valueOf(1000)) < 0;
-            return whole ? (Integer) value.intValueExact() : null;
-        }
-
-        static String key(ASTNode node) {
-            StringBuilder key = new StringBuilder(node.getToken().getValue());
-            List<String> of = new ArrayList<>();
-            node.getParameters().forEach(one -> of.add(key(one)));
-            return of.isEmpty() ? key.toString() : key.append(of).toString();
-        }
+                : left.plus(unknowns.of(read.sides().get(1)).negated(), steps);
     }
 }

@@ -1,6 +1,7 @@
 package gladtile.core.typed;
 
 import gladtile.core.typed.TypedRule.Notation;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import javax.measure.Unit;
@@ -14,10 +15,23 @@ final class NumberAnswer {
     private NumberAnswer() {}
 
     static Typed judge(TypedRule.NumberRule rule, String answer) {
-        NumberText.Read read = NumberText.read(answer);
-        if (read == null) {
+        List<NumberText.Read> all = NumberText.read(answer);
+        if (all.isEmpty()) {
             return Typed.not("It cannot be read as a number.");
         }
+        // Where it can be read in two ways the student is given the better one.
+        Typed first = null;
+        for (NumberText.Read read : all) {
+            Typed found = judge(rule, read);
+            if (found.isTaken()) {
+                return found;
+            }
+            first = first == null ? found : first;
+        }
+        return first;
+    }
+
+    private static Typed judge(TypedRule.NumberRule rule, NumberText.Read read) {
         Set<Notation> allowed = Set.copyOf(rule.notations());
         for (Notation used : read.notations()) {
             if (!allowed.contains(used)) {
@@ -43,7 +57,9 @@ final class NumberAnswer {
             return Typed.not("It is in another unit, and only %s is taken.".formatted(rule.unit()));
         }
         Unit<?> wanted = Units.of(rule.unit()).orElseThrow();
-        return Units.convert(read.value().doubleValue(), unit.get(), wanted)
+        boolean steps = rule.difference() != null;
+        Unit<?> from = steps ? Units.ofDifferences(unit.get()) : unit.get();
+        return Units.convert(read.value().doubleValue(), from, steps ? Units.ofDifferences(wanted) : wanted)
                 .map(value -> near(rule, null, value))
                 .orElseGet(() -> Typed.not("%s measures something else than %s.".formatted(read.rest(), rule.unit())));
     }

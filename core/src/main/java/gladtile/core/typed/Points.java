@@ -1,6 +1,5 @@
 package gladtile.core.typed;
 
-import com.ezylang.evalex.parser.ASTNode;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Random;
@@ -53,38 +52,50 @@ final class Points {
         return read.sides().size() == 1 ? left : left - value(read.sides().get(1), at, values);
     }
 
-    private static double value(ASTNode node, Map<String, Double> at, Random values) {
-        String token = node.getToken().getValue();
-        switch (node.getToken().getType()) {
-            case NUMBER_LITERAL:
-                return Double.parseDouble(token);
-            case VARIABLE_OR_CONSTANT:
-                return token.equals("PI_")
-                        ? Math.PI
-                        : at.computeIfAbsent(token, name -> 0.2 + 2.5 * values.nextDouble());
-            default:
+    /** Of either sign, so that |x| is told from x; above zero more often, where roots and logarithms are defined. */
+    private static double somewhere(Random values) {
+        double size = 0.2 + 2.5 * values.nextDouble();
+        return values.nextInt(4) == 0 ? -size : size;
+    }
+
+    /** By functions whose results are the same on every machine. */
+    private static double value(Expr expr, Map<String, Double> at, Random values) {
+        if (expr instanceof Expr.Constant constant) {
+            return constant.value().doubleValue();
         }
-        double left = value(node.getParameters().get(0), at, values);
-        if (node.getParameters().size() == 1) {
-            return switch (token.toLowerCase(java.util.Locale.ROOT)) {
-                case "-" -> -left;
-                case "sqrt" -> Math.sqrt(left);
-                case "sin" -> Math.sin(left);
-                case "cos" -> Math.cos(left);
-                case "tan" -> Math.tan(left);
-                case "abs" -> Math.abs(left);
-                case "ln" -> Math.log(left);
-                case "exp" -> Math.exp(left);
-                default -> left;
+        if (expr instanceof Expr.Variable variable) {
+            return switch (variable.name()) {
+                case "π" -> Math.PI;
+                // It may be a variable as well; a difference at this value is one all the same.
+                case "e" -> Math.E;
+                default -> at.computeIfAbsent(variable.name(), name -> somewhere(values));
             };
         }
-        double right = value(node.getParameters().get(1), at, values);
-        return switch (token) {
-            case "+" -> left + right;
-            case "-" -> left - right;
-            case "*" -> left * right;
-            case "/" -> left / right;
-            default -> Math.pow(left, right);
+        if (expr instanceof Expr.Negated negated) {
+            return -value(negated.of(), at, values);
+        }
+        if (expr instanceof Expr.Call call) {
+            double of = value(call.of(), at, values);
+            return switch (call.function()) {
+                case SQRT -> StrictMath.sqrt(of);
+                case SIN -> StrictMath.sin(of);
+                case COS -> StrictMath.cos(of);
+                case TAN -> StrictMath.tan(of);
+                case LN -> StrictMath.log(of);
+                case LOG -> StrictMath.log10(of);
+                case EXP -> StrictMath.exp(of);
+                case ABS -> Math.abs(of);
+            };
+        }
+        Expr.Operation operation = (Expr.Operation) expr;
+        double left = value(operation.left(), at, values);
+        double right = value(operation.right(), at, values);
+        return switch (operation.sign()) {
+            case '+' -> left + right;
+            case '-' -> left - right;
+            case '*' -> left * right;
+            case '/' -> left / right;
+            default -> StrictMath.pow(left, right);
         };
     }
 }

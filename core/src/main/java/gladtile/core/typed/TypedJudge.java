@@ -2,18 +2,26 @@ package gladtile.core.typed;
 
 import gladtile.core.Bounds;
 
-/** Holds a typed answer against its rule, within the bounds of {@link Deadline}. */
+/** Holds a typed answer against its rule, within the bounds of {@link Steps}. */
 public final class TypedJudge {
     private TypedJudge() {}
 
-    /** @param answer at most {@link Bounds#TYPED_LENGTH} UTF-16 units */
+    /** For an activity that does not say its language. */
     public static Typed judge(TypedRule rule, String answer) {
+        return judge(rule, answer, null);
+    }
+
+    /**
+     * @param answer at most {@link Bounds#TYPED_LENGTH} UTF-16 units
+     * @param language of the activity, as a BCP 47 tag; null where it does not say
+     */
+    public static Typed judge(TypedRule rule, String answer, String language) {
         Bounds.text("typed.answer", answer, Bounds.TYPED_LENGTH);
         if (answer.isBlank()) {
             return Typed.not("Nothing is written there.");
         }
         if (rule instanceof TypedRule.TextRule text) {
-            return TextAnswer.judge(text, answer);
+            return TextAnswer.judge(text, answer, language);
         }
         if (rule instanceof TypedRule.NumberRule number) {
             return NumberAnswer.judge(number, answer);

@@ -66,6 +66,7 @@ public sealed interface TypedRule {
      * @param notations how it may be written; plain whole numbers always
      * @param unit that must stand behind it; absent for none
      * @param converts whether another unit of the same kind is taken, converted
+     * @param difference of temperatures, so that 5 K are 5 °C; absent for a temperature, where 278.15 K are
      */
     record NumberRule(
             double value,
@@ -73,9 +74,21 @@ public sealed interface TypedRule {
             boolean relative,
             List<Notation> notations,
             @JsonInclude(JsonInclude.Include.NON_NULL) String unit,
-            boolean converts)
+            boolean converts,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Boolean difference)
             implements TypedRule {
+        public NumberRule(
+                double value,
+                double tolerance,
+                boolean relative,
+                List<Notation> notations,
+                String unit,
+                boolean converts) {
+            this(value, tolerance, relative, notations, unit, converts, null);
+        }
+
         public NumberRule {
+            difference = Boolean.TRUE.equals(difference) ? true : null;
             Bounds.within("typed.value", value, -1e15, 1e15);
             Bounds.within("typed.tolerance", tolerance, 0, 1e15);
             notations = List.copyOf(new TreeSet<>(Bounds.present("typed.notations", notations)));

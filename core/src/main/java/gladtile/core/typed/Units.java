@@ -1,142 +1,233 @@
 package gladtile.core.typed;
 
-import static javax.measure.MetricPrefix.CENTI;
-import static javax.measure.MetricPrefix.DECI;
-import static javax.measure.MetricPrefix.KILO;
-import static javax.measure.MetricPrefix.MEGA;
-import static javax.measure.MetricPrefix.MICRO;
-import static javax.measure.MetricPrefix.MILLI;
-import static javax.measure.MetricPrefix.NANO;
-
-import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import javax.measure.IncommensurableException;
+import javax.measure.MeasurementException;
 import javax.measure.Unit;
+import javax.measure.quantity.Temperature;
+import systems.uom.ucum.UCUM;
+import systems.uom.ucum.format.UCUMFormat;
 import tech.units.indriya.AbstractUnit;
 
-/** The units of the classroom by their symbols, alone or as products and quotients of powers: km, m/s^2, kg·m. */
+/**
+ * Units as school writes them: km, m/s², kg·m, km·h⁻¹, J/(kg·K). The units themselves, their prefixes and their factors are
+ * those of the Unified Code for Units of Measure; here is only how a school spells them.
+ */
 final class Units {
-    private static final Map<String, Unit<?>> KNOWN = new LinkedHashMap<>();
-    private static final Pattern PART = Pattern.compile("([^0-9^*/·]+)(?:\\^?(-?[0-9]))?");
+    /** What school spells otherwise than the code. */
+    private static final Map<String, String> SPELLED = Map.ofEntries(
+            Map.entry("°C", "Cel"),
+            Map.entry("°F", "[degF]"),
+            Map.entry("°", "deg"),
+            Map.entry("in", "[in_i]"),
+            Map.entry("ft", "[ft_i]"),
+            Map.entry("yd", "[yd_i]"),
+            Map.entry("mi", "[mi_i]"),
+            Map.entry("lb", "[lb_av]"),
+            Map.entry("oz", "[oz_av]"),
+            Map.entry("ha", "har"),
+            Map.entry("ly", "[ly]"),
+            Map.entry("sec", "s"),
+            Map.entry("Å", "Ao"));
 
-    static {
-        Unit<?> metre = tech.units.indriya.unit.Units.METRE;
-        Unit<?> gram = tech.units.indriya.unit.Units.GRAM;
-        Unit<?> second = tech.units.indriya.unit.Units.SECOND;
-        Unit<?> litre = tech.units.indriya.unit.Units.LITRE;
-        prefixed("m", metre, true);
-        prefixed("g", gram, false);
-        KNOWN.put("t", tech.units.indriya.unit.Units.KILOGRAM.multiply(1000));
-        KNOWN.put("s", second);
-        KNOWN.put("ms", second.prefix(MILLI));
-        KNOWN.put("min", second.multiply(60));
-        KNOWN.put("h", second.multiply(3600));
-        KNOWN.put("d", second.multiply(86_400));
-        for (String l : new String[] {"l", "L"}) {
-            KNOWN.put(l, litre);
-            KNOWN.put("m" + l, litre.prefix(MILLI));
-            KNOWN.put("c" + l, litre.prefix(CENTI));
-            KNOWN.put("d" + l, litre.prefix(DECI));
-        }
-        // Exact by definition of the inch (0.0254 m) and the pound (0.45359237 kg): NIST SP 811, appendix B.
-        KNOWN.put("in", metre.multiply(254).divide(10_000));
-        KNOWN.put("ft", metre.multiply(3048).divide(10_000));
-        KNOWN.put("yd", metre.multiply(9144).divide(10_000));
-        KNOWN.put("mi", metre.multiply(1_609_344).divide(1000));
-        KNOWN.put(
-                "lb",
-                tech.units.indriya.unit.Units.KILOGRAM.multiply(45_359_237).divide(100_000_000));
-        KNOWN.put(
-                "oz",
-                tech.units.indriya.unit.Units.KILOGRAM.multiply(28_349_523_125L).divide(1_000_000_000_000L));
-        KNOWN.put("ha", metre.pow(2).multiply(10_000));
-        // Light year: Julian year times the speed of light; astronomical unit: IAU 2012 resolution B2.
-        KNOWN.put("ly", metre.multiply(9_460_730_472_580_800L));
-        KNOWN.put("au", metre.multiply(149_597_870_700L));
-        KNOWN.put("K", tech.units.indriya.unit.Units.KELVIN);
-        KNOWN.put("°C", tech.units.indriya.unit.Units.CELSIUS);
-        Unit<?> newton = tech.units.indriya.unit.Units.NEWTON;
-        KNOWN.put("N", newton);
-        KNOWN.put("kN", newton.prefix(KILO));
-        Unit<?> joule = tech.units.indriya.unit.Units.JOULE;
-        KNOWN.put("J", joule);
-        KNOWN.put("kJ", joule.prefix(KILO));
-        KNOWN.put("kWh", joule.multiply(3_600_000));
-        Unit<?> watt = tech.units.indriya.unit.Units.WATT;
-        KNOWN.put("W", watt);
-        KNOWN.put("kW", watt.prefix(KILO));
-        KNOWN.put("MW", watt.prefix(MEGA));
-        KNOWN.put("Pa", tech.units.indriya.unit.Units.PASCAL);
-        KNOWN.put("hPa", tech.units.indriya.unit.Units.PASCAL.multiply(100));
-        KNOWN.put("V", tech.units.indriya.unit.Units.VOLT);
-        KNOWN.put("A", tech.units.indriya.unit.Units.AMPERE);
-        KNOWN.put("Ω", tech.units.indriya.unit.Units.OHM);
-        KNOWN.put("Hz", tech.units.indriya.unit.Units.HERTZ);
-        KNOWN.put("°", tech.units.indriya.unit.Units.RADIAN.multiply(Math.PI / 180));
-        KNOWN.put("rad", tech.units.indriya.unit.Units.RADIAN);
-    }
+    private static final Set<String> ASTRONOMICAL = Set.of("au", "AU", "AE", "ua");
+
+    /** Two units written as one, with a prefix before the first. */
+    private static final java.util.regex.Pattern JOINED = java.util.regex.Pattern.compile("([kMGm]?)(Wh|Ah|Nm|mph)");
+
+    private static final int LONGEST = 60;
+    private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹";
+    /** Reading the code is slow, and classes write the same few units again and again. */
+    private static final Map<String, Optional<Unit<?>>> READ = new ConcurrentHashMap<>();
+
+    private static final int READ_MOST = 2_000;
+    private static final Unit<Temperature> FAHRENHEIT_DEGREE =
+            UCUM.KELVIN.multiply(5).divide(9);
 
     private Units() {}
-
-    private static void prefixed(String symbol, Unit<?> unit, boolean length) {
-        KNOWN.put(symbol, unit);
-        KNOWN.put("k" + symbol, unit.prefix(KILO));
-        KNOWN.put("m" + symbol, unit.prefix(MILLI));
-        KNOWN.put("µ" + symbol, unit.prefix(MICRO));
-        if (length) {
-            KNOWN.put("d" + symbol, unit.prefix(DECI));
-            KNOWN.put("c" + symbol, unit.prefix(CENTI));
-            KNOWN.put("n" + symbol, unit.prefix(NANO));
-        }
-    }
 
     /** Empty when there is no such unit. */
     static Optional<Unit<?>> of(String written) {
         String symbol = tidy(written);
-        if (symbol.isEmpty() || symbol.length() > 40) {
+        if (symbol.isEmpty() || symbol.length() > LONGEST) {
             return Optional.empty();
         }
-        Unit<?> known = KNOWN.get(symbol);
-        return known != null ? Optional.of(known) : compound(symbol);
+        Optional<Unit<?>> known = READ.get(symbol);
+        if (known == null) {
+            known = new Reader(symbol).whole();
+            if (READ.size() < READ_MOST) {
+                READ.put(symbol, known);
+            }
+        }
+        return known;
     }
 
-    /** The same symbol written in one way. */
+    /** The same unit written in one way: one sign for times, powers behind the symbol, no space around signs. */
     static String tidy(String written) {
-        return written.strip()
-                .replace(" ", "")
-                .replace("²", "^2")
-                .replace("³", "^3")
-                .replace('⋅', '·')
-                .replace('*', '·')
-                .replace('μ', 'µ')
-                .replace("℃", "°C");
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < written.length(); i++) {
+            char c = written.charAt(i);
+            int raised = RAISED.indexOf(c);
+            switch (c) {
+                case '·', '⋅', '∙', '*', '×', '.' -> text.append('·');
+                case 'μ', 'µ' -> text.append('u');
+                case '\u2126', '\u03a9' -> text.append("Ohm");
+                case '℃' -> text.append("°C");
+                case '℉' -> text.append("°F");
+                case '\u212a' -> text.append('K');
+                case '\u212b' -> text.append('Å');
+                case 'º' -> text.append('°');
+                case '⁻', '−', '–' -> text.append('-');
+                case '∕', '⁄' -> text.append('/');
+                case '^' ->
+                    text.append(
+                            i + 1 < written.length() && "-⁻−–0123456789".indexOf(written.charAt(i + 1)) >= 0
+                                    ? ""
+                                    : "^");
+                default ->
+                    text.append(raised >= 0 ? Character.forDigit(raised, 10) : Character.isSpaceChar(c) ? ' ' : c);
+            }
+        }
+        return text.toString()
+                .strip()
+                .replaceAll("\\s*([·/()])\\s*", "$1")
+                .replaceAll("° +([CF])", "°$1")
+                .replaceAll("\\s+(-?\\d)", "$1")
+                .replaceAll("\\s+", "·");
     }
 
-    private static Optional<Unit<?>> compound(String symbol) {
-        Unit<?> unit = AbstractUnit.ONE;
-        Matcher part = PART.matcher(symbol);
-        int at = 0;
-        boolean below = false;
-        while (at < symbol.length()) {
-            if (at > 0) {
-                char sign = symbol.charAt(at);
-                if (sign != '/' && sign != '·') {
-                    return Optional.empty();
+    /** Products and quotients from the left, brackets, and whole powers. */
+    private static final class Reader {
+        private final String text;
+        private int at;
+
+        Reader(String text) {
+            this.text = text;
+        }
+
+        Optional<Unit<?>> whole() {
+            // Alone, a degree is a temperature; beside others it is a difference.
+            boolean alone = text.matches("[^·/()0-9-]+");
+            Unit<?> unit = alone ? symbol(text, true) : product();
+            return unit == null || !alone && at < text.length() ? Optional.empty() : Optional.of(unit);
+        }
+
+        /** Null when it is no unit. */
+        private Unit<?> product() {
+            Unit<?> unit = factor();
+            while (unit != null && at < text.length() && (text.charAt(at) == '·' || text.charAt(at) == '/')) {
+                boolean below = text.charAt(at++) == '/';
+                Unit<?> next = factor();
+                if (next == null) {
+                    return null;
                 }
-                below = sign == '/';
+                unit = below ? unit.divide(next) : unit.multiply(next);
+            }
+            return unit;
+        }
+
+        private Unit<?> factor() {
+            Unit<?> unit;
+            if (at < text.length() && text.charAt(at) == '(') {
+                at++;
+                unit = product();
+                if (unit == null || at >= text.length() || text.charAt(at++) != ')') {
+                    return null;
+                }
+            } else {
+                int from = at;
+                while (at < text.length() && "·/()-0123456789".indexOf(text.charAt(at)) < 0) {
+                    at++;
+                }
+                String name = text.substring(from, at);
+                unit = name.equals("") && at < text.length() && text.charAt(at) == '1' ? one() : symbol(name, false);
+            }
+            return unit == null ? null : raised(unit);
+        }
+
+        /** 1/s. */
+        private Unit<?> one() {
+            at++;
+            return AbstractUnit.ONE;
+        }
+
+        private Unit<?> raised(Unit<?> unit) {
+            int from = at;
+            if (at < text.length() && text.charAt(at) == '-') {
                 at++;
             }
-            if (!part.find(at) || part.start() != at || !KNOWN.containsKey(part.group(1))) {
-                return Optional.empty();
+            while (at < text.length() && Character.isDigit(text.charAt(at))) {
+                at++;
             }
-            int power = part.group(2) == null ? 1 : Integer.parseInt(part.group(2));
-            Unit<?> factor = KNOWN.get(part.group(1)).pow(power);
-            unit = below ? unit.divide(factor) : unit.multiply(factor);
-            at = part.end();
+            String power = text.substring(from, at);
+            if (power.isEmpty()) {
+                return unit;
+            }
+            return power.length() > 2 || power.equals("-") ? null : unit.pow(Integer.parseInt(power));
         }
-        return Optional.of(unit);
+
+        private static Unit<?> symbol(String name, boolean alone) {
+            if (name.isEmpty()) {
+                return null;
+            }
+            if (!alone && name.equals("°C")) {
+                return UCUM.KELVIN;
+            }
+            if (!alone && name.equals("°F")) {
+                return FAHRENHEIT_DEGREE;
+            }
+            var joined = JOINED.matcher(name);
+            if (joined.matches()) {
+                String prefix = joined.group(1);
+                return switch (joined.group(2)) {
+                    case "Wh" -> product(prefix + "W", "h");
+                    case "Ah" -> product(prefix + "A", "h");
+                    case "Nm" -> product(prefix + "N", "m");
+                    default -> prefix.isEmpty() ? code("[mi_i]").divide(code("h")) : null;
+                };
+            }
+            if (ASTRONOMICAL.contains(name)) {
+                // IAU 2012 resolution B2; the library has it rounded.
+                return UCUM.METER.multiply(149_597_870_700L);
+            }
+            String spelled = SPELLED.get(name);
+            // The code has signs of its own, which school has not.
+            return spelled != null ? code(spelled) : name.chars().allMatch(Character::isLetter) ? code(name) : null;
+        }
+
+        private static Unit<?> product(String first, String second) {
+            return code(first).multiply(code(second));
+        }
+
+        private static Unit<?> code(String symbol) {
+            try {
+                return UCUMFormat.getInstance(UCUMFormat.Variant.CASE_SENSITIVE).parse(symbol);
+            } catch (MeasurementException | IllegalArgumentException e) {
+                return null;
+            }
+        }
+    }
+
+    /** Whether a unit is one of temperature, so that a difference is told from a temperature. */
+    static boolean isTemperature(Unit<?> unit) {
+        return unit.isCompatible(UCUM.KELVIN);
+    }
+
+    /** The unit that differences are measured in: of degrees, the steps without where they begin. */
+    static Unit<?> ofDifferences(Unit<?> unit) {
+        if (!isTemperature(unit)) {
+            return unit;
+        }
+        double zero = value(0, unit);
+        double step = value(1, unit) - zero;
+        return Math.abs(step - 1) < 1e-9 ? UCUM.KELVIN : Math.abs(step * 9 - 5) < 1e-9 ? FAHRENHEIT_DEGREE : unit;
+    }
+
+    private static double value(double of, Unit<?> unit) {
+        return convert(of, unit, UCUM.KELVIN).orElseThrow();
     }
 
     /** A number of one unit as a number of the other; empty when the two measure different things. */
@@ -146,7 +237,7 @@ final class Units {
         }
         try {
             return Optional.of(from.getConverterToAny(to).convert(value));
-        } catch (javax.measure.IncommensurableException e) {
+        } catch (IncommensurableException e) {
             return Optional.empty();
         }
     }

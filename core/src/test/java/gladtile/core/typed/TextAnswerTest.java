@@ -2,6 +2,7 @@ package gladtile.core.typed;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.ibm.icu.util.ULocale;
 import gladtile.core.typed.TypedRule.Counts;
 import gladtile.core.typed.TypedRule.TextRule;
 import java.io.IOException;
@@ -39,6 +40,87 @@ class TextAnswerTest {
         assertThat(strict.isTaken()).isFalse();
         assertThat(strict.why()).contains("Only");
         assertThat(judge(wanted, wanted, Counts.values()).isTaken()).isTrue();
+    }
+
+    /** With nothing that counts: signs and digits are no decoration, and where only signs are wanted they are the answer. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "? | !",
+                "≠ | =",
+                "= | ≠",
+                "≤ | <",
+                "x² | x2",
+                "m2 | m²",
+                "3.5 | 35",
+                "-5 | 5",
+                "5 | -5",
+                "10:30 | 1030",
+                "1/2 | 12",
+                "50% | 50",
+                "a+b | a-b",
+                "a+b | ab",
+                "€5 | $5",
+                "C# | C",
+                "₂ | 2",
+                "H₂O | HO",
+                "½ | 12",
+                "★ | ☆",
+                "つ | っ",
+                "カ | ヵ",
+                "はっぱ | はつぱ",
+                "か | が",
+                ". | ,"
+            })
+    void what_is_no_decoration_always_counts(String wanted, String answer) {
+        assertThat(judge(wanted, answer).isTaken())
+                .as("%s for %s", answer, wanted)
+                .isFalse();
+        assertThat(judge(answer, wanted).isTaken())
+                .as("%s for %s", wanted, answer)
+                .isFalse();
+        assertThat(judge(wanted, wanted).isTaken()).isTrue();
+        assertThat(judge(wanted, " " + answer.strip() + " ").isTaken()).isFalse();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Really? | Really",
+                "well-known | well known",
+                "don't | dont",
+                "(the) Sun | the sun",
+                "3.5 | ３.５",
+                "3 | ٣",
+                "-5 | −5",
+                "かたかな | カタカナ",
+                "ＡＢＣ | abc",
+                "\"Mars\" | Mars!",
+                "3, 2, 1 | 3 2 1",
+                "? | ？"
+            })
+    void decoration_and_another_way_of_typing_the_same_do_not(String wanted, String answer) {
+        assertThat(judge(wanted, answer).isTaken())
+                .as("%s for %s", answer, wanted)
+                .isTrue();
+    }
+
+    /** Turkish and Azeri have two letters i (Unicode, SpecialCasing.txt); everybody else has one. */
+    @Test
+    void capital_letters_are_those_of_the_activitys_language() {
+        TextRule isparta = new TextRule(List.of("ISPARTA"), List.of());
+        assertThat(TypedJudge.judge(isparta, "ısparta", "tr").isTaken()).isTrue();
+        assertThat(TypedJudge.judge(isparta, "isparta", "tr").isTaken()).isFalse();
+        assertThat(TypedJudge.judge(isparta, "isparta", "en").isTaken()).isTrue();
+        TextRule izmir = new TextRule(List.of("İzmir"), List.of(Counts.ACCENTS));
+        assertThat(TypedJudge.judge(izmir, "izmir", "tr").isTaken()).isTrue();
+        assertThat(TypedJudge.judge(izmir, "ızmir", "tr-TR").isTaken()).isFalse();
+        TextRule street = new TextRule(List.of("Straße"), List.of());
+        assertThat(TypedJudge.judge(street, "STRASSE", "de").isTaken()).isTrue();
+        TextRule greek = new TextRule(List.of("Οδυσσεύς"), List.of());
+        assertThat(TypedJudge.judge(greek, "ΟΔΥΣΣΕΥΣ", "el").isTaken()).isTrue();
     }
 
     @Test
@@ -120,13 +202,13 @@ class TextAnswerTest {
             boolean third = second && x[2].equals(y[2]);
             String one = Character.toString(a);
             String other = Character.toString(b);
-            assertThat(TextAnswer.same(one, other, Set.of()))
+            assertThat(TextAnswer.same(one, other, Set.of(), ULocale.ROOT))
                     .as("%s %s first", one, other)
                     .isEqualTo(first);
-            assertThat(TextAnswer.same(one, other, Set.of(Counts.ACCENTS)))
+            assertThat(TextAnswer.same(one, other, Set.of(Counts.ACCENTS), ULocale.ROOT))
                     .as("%s %s second", one, other)
                     .isEqualTo(second);
-            assertThat(TextAnswer.same(one, other, Set.of(Counts.ACCENTS, Counts.CASE)))
+            assertThat(TextAnswer.same(one, other, Set.of(Counts.ACCENTS, Counts.CASE), ULocale.ROOT))
                     .as("%s %s third", one, other)
                     .isEqualTo(third);
             equal += first ? 1 : 0;

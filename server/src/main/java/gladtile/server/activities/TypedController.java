@@ -1,5 +1,6 @@
 package gladtile.server.activities;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
@@ -13,7 +14,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/typed")
 class TypedController {
-    record Trial(TypedRule rule, String answer) {
+    /** @param language of the activity; absent where it is not said */
+    record Trial(
+            TypedRule rule,
+            String answer,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String language) {
         Trial {
             Bounds.present("typed.rule", rule);
             Bounds.text("typed.answer", answer, Bounds.TYPED_LENGTH);
@@ -22,6 +27,6 @@ class TypedController {
 
     @PostMapping
     Typed tryOut(@RequestBody Trial trial) {
-        return TypedJudge.judge(trial.rule(), trial.answer());
+        return TypedJudge.judge(trial.rule(), trial.answer(), trial.language());
     }
 }

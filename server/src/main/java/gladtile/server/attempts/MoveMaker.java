@@ -28,6 +28,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -51,6 +52,7 @@ public class MoveMaker {
     private final Workers workers;
     private final MoveWriter writer;
     private final Recordings recordings;
+    private final RefusedMoveStore refusedMoves;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -60,6 +62,7 @@ public class MoveMaker {
             Workers workers,
             MoveWriter writer,
             Recordings recordings,
+            RefusedMoveStore refusedMoves,
             ApplicationEventPublisher events,
             Clock clock) {
         this.folds = folds;
@@ -67,6 +70,7 @@ public class MoveMaker {
         this.workers = workers;
         this.writer = writer;
         this.recordings = recordings;
+        this.refusedMoves = refusedMoves;
         this.events = events;
         this.clock = clock;
     }
@@ -125,6 +129,7 @@ public class MoveMaker {
                 result = make(new Request(student, attemptId, assignment, moves, sentAt), fold);
             }
             if (result != null) {
+                keepRefused(student, attemptId, moves, result);
                 if (result instanceof AllMade made) {
                     events.publishEvent(new AttemptChanged(
                             student.schoolId(),
@@ -141,6 +146,34 @@ public class MoveMaker {
             folds.forget(attemptId);
         }
         throw new IllegalStateException("attempt " + attemptId + " is stepped on elsewhere again and again");
+    }
+
+    /** Rules that take something a student did; of the others nothing is lost. */
+    private static final Set<MoveResult.Rule> TAKES_WORK = EnumSet.of(
+            MoveResult.Rule.HANDED_IN,
+            MoveResult.Rule.TIME_IS_UP,
+            MoveResult.Rule.NO_SUCH_PAGE,
+            MoveResult.Rule.NO_SUCH_ITEM,
+            MoveResult.Rule.NO_GAP,
+            MoveResult.Rule.NOT_OPEN,
+            MoveResult.Rule.INK_FULL);
+
+    private static final Set<Barred> KEEPS_OUT = EnumSet.of(Barred.WITHDRAWN, Barred.SHUT, Barred.CLOSED);
+
+    /** A device lets go of a move that was refused by name, so the teacher can see here what it was. */
+    private void keepRefused(Who student, UUID attemptId, List<Move> moves, Result result) {
+        Move move = null;
+        String reason = "";
+        if (result instanceof NoneMade none && TAKES_WORK.contains(none.refused.rule())) {
+            move = moves.get(none.index);
+            reason = none.refused.message();
+        } else if (result instanceof NotNow none && KEEPS_OUT.contains(none.barred)) {
+            move = moves.get(none.index);
+            reason = none.barred.words();
+        }
+        if (move != null && move.act().carriesWork()) {
+            refusedMoves.keep(student.schoolId(), attemptId, move, reason, student.id());
+        }
     }
 
     private record Request(Who student, UUID attemptId, Assignment assignment, List<Move> moves, Instant sentAt) {}
@@ -163,6 +196,9 @@ public class MoveMaker {
             Optional<Verdict> told = fold.seen.getOrDefault(move.id(), fresh.get(move.id()));
             if (told == null) {
                 Instant thisAt = DeviceClock.put(move.deviceTime(), asked.sentAt, at, madeAt);
+                if (fold.rules.terms().seconds() != null) {
+                    thisAt = DeviceClock.underCountdown(thisAt, at);
+                }
                 Optional<Barred> barred =
                         Barred.move(assignment.terms(), assignment.control(), window, move.act(), thisAt);
                 if (barred.isPresent()) {

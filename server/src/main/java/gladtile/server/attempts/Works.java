@@ -28,13 +28,26 @@ public class Works {
     private final Assignments assignments;
     private final Folds folds;
     private final Clock clock;
+    private final RefusedMoveStore refusedMoves;
 
-    Works(AttemptStore store, MoveLogStore log, Assignments assignments, Folds folds, Clock clock) {
+    Works(
+            AttemptStore store,
+            MoveLogStore log,
+            RefusedMoveStore refusedMoves,
+            Assignments assignments,
+            Folds folds,
+            Clock clock) {
         this.store = store;
+        this.refusedMoves = refusedMoves;
         this.log = log;
         this.assignments = assignments;
         this.folds = folds;
         this.clock = clock;
+    }
+
+    /** What a student did in one round and could not be taken, in the order in which it arrived. */
+    public List<RefusedMove> refusedMoves(UUID schoolId, UUID attemptId) {
+        return refusedMoves.of(schoolId, attemptId);
     }
 
     /** That somebody is at work: their newest round, without what is in it. */

@@ -15,6 +15,7 @@ import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.assignments.Worker;
 import gladtile.server.assignments.Workers;
+import gladtile.server.attempts.RefusedMove;
 import gladtile.server.attempts.Works;
 import gladtile.server.attempts.Works.Work;
 import gladtile.server.classes.Classes;
@@ -80,7 +81,8 @@ class Quilts {
             int placements,
             Progress progress,
             Map<String, OtherSide> sides,
-            Course course) {}
+            Course course,
+            List<RefusedMove> refused) {}
 
     Optional<Quilt> of(Who teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
@@ -266,7 +268,8 @@ class Quilts {
                                     edition.rules().placements().size(),
                                     works.progress(work.state(), edition.rules()),
                                     edition.rules().broughtUp(work.state()),
-                                    works.course(work.state(), edition.rules()));
+                                    works.course(work.state(), edition.rules()),
+                                    works.refusedMoves(teacher.schoolId(), work.id()));
                         }));
     }
 
