@@ -74,7 +74,8 @@ public record Wants(
         return new Wants(takes, capacity, sequence, total, counts, all);
     }
 
-    Wants without(String pieceId) {
+    /** The same with nothing wanted of that piece. */
+    public Wants without(String pieceId) {
         boolean counted = counts.containsKey(pieceId);
         boolean placed = sequence != null && sequence.places().containsKey(pieceId);
         if (!counted && !placed) {

@@ -39,7 +39,7 @@ public record ZoneSet(
     }
 
     /** The same set with no choice that has that piece. */
-    ZoneSet without(String pieceId) {
+    public ZoneSet without(String pieceId) {
         return new ZoneSet(
                 id,
                 zoneIds,

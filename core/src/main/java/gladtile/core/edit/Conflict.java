@@ -1,81 +1,51 @@
 package gladtile.core.edit;
 
+import gladtile.core.activity.Activity;
+import gladtile.core.edit.EditResult.Applied;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
 /**
- * Whether two edits set the same thing. Taking back one's own edit must not take back what somebody else set there
- * since: then one is told, and nothing changes.
+ * Whether taking back one's own would take something from others: what they set since, or built on it. Then one is told
+ * what it is, and nothing changes. It does not matter by which edit it would go: an item with its page, a decision with
+ * its piece, a rule with its zone.
  */
 public final class Conflict {
     private Conflict() {}
 
-    /** @param mine what would be done now @param theirs what somebody else did since */
-    public static boolean between(Edit mine, Edit theirs) {
-        Set<String> set = new HashSet<>();
-        collect(mine, set);
-        Set<String> others = new HashSet<>();
-        collect(theirs, others);
-        return others.stream().anyMatch(set::contains);
-    }
-
-    private static void collect(Edit edit, Set<String> set) {
-        if (edit instanceof Together step) {
-            step.edits().forEach(one -> collect(one, set));
-        } else if (edit instanceof Arrange e) {
-            frames(e.itemIds(), set);
-        } else if (edit instanceof Transform e) {
-            frames(e.itemIds(), set);
-        } else if (edit instanceof SetFrame e) {
-            set.add("frame " + e.itemId());
-        } else if (edit instanceof SetWords e) {
-            set.add("body " + e.itemId());
-            set.add("frame " + e.itemId());
-        } else if (edit instanceof SetBody e) {
-            set.add("body " + e.item().id());
-        } else if (edit instanceof SetZoneLabel e) {
-            set.add("body " + e.itemId());
-        } else if (edit instanceof SetTraits e) {
-            set.add("traits " + e.itemId());
-        } else if (edit instanceof SetMovement e) {
-            set.add("movement " + e.itemId());
-        } else if (edit instanceof SetDescription e) {
-            set.add("description " + e.itemId());
-        } else if (edit instanceof MoveDepth e) {
-            set.add("depth " + e.itemId());
-        } else if (edit instanceof Decide e) {
-            set.add("cell " + e.zoneId() + " " + e.pieceId());
-        } else if (edit instanceof SetRule e) {
-            set.add("rule " + e.zoneId());
-        } else if (edit instanceof SetFacts e) {
-            set.add("facts " + e.itemId());
-        } else if (edit instanceof SetTyped e) {
-            set.add("typed " + e.itemId());
-        } else if (edit instanceof SetSets) {
-            set.add("sets");
-        } else if (edit instanceof SetMadeFrom) {
-            set.add("list");
-        } else if (edit instanceof SetPassage) {
-            set.add("passage");
-        } else if (edit instanceof SetPageWays e) {
-            set.add("ways " + e.pageId());
-        } else if (edit instanceof SetTerms) {
-            set.add("terms");
-        } else if (edit instanceof SetPaper e) {
-            set.add("paper " + e.pageId());
-        } else if (edit instanceof SetPageWords e) {
-            set.add("words " + e.pageId());
-        } else if (edit instanceof RenamePage e) {
-            set.add("name " + e.pageId());
-        } else if (edit instanceof MovePage e) {
-            set.add("place " + e.pageId());
-        } else if (edit instanceof SetTitle) {
-            set.add("title");
+    /**
+     * What others would lose, in few words each; empty for nothing, and where the edit does not fit anyway.
+     *
+     * @param back what would be done now
+     * @param others what others did since, in its order
+     */
+    public static List<String> lost(Edit back, List<Edit> others, Activity now) {
+        if (!(back.apply(now) instanceof Applied then)) {
+            return List.of();
         }
+        List<String> lost = new ArrayList<>(Aspects.changed(others, now, then.activity()));
+        // Where something stands among others changes with every addition; so here it counts who moved it.
+        Set<String> moved = places(back);
+        others.stream()
+                .filter(other -> places(other).stream().anyMatch(moved::contains))
+                .map(Told::of)
+                .filter(told -> !lost.contains(told))
+                .forEach(lost::add);
+        return lost;
     }
 
-    private static void frames(List<String> itemIds, Set<String> set) {
-        itemIds.forEach(id -> set.add("frame " + id));
+    private static Set<String> places(Edit edit) {
+        Set<String> places = new HashSet<>();
+        List<Edit> all = edit instanceof Together step ? step.edits() : List.of(edit);
+        for (Edit one : all) {
+            if (one instanceof MoveDepth e) {
+                places.add("depth " + e.itemId());
+            } else if (one instanceof MovePage e) {
+                places.add("place " + e.pageId());
+            }
+        }
+        return places;
     }
 }

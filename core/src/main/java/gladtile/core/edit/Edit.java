@@ -92,6 +92,16 @@ public sealed interface Edit
         return Rebase.over(this, over);
     }
 
+    /**
+     * As {@link #rebase(Edit)}; and where both set a value with several fields, only those fields that this one changed
+     * are set.
+     *
+     * @param before the activity that {@code over} was applied to
+     */
+    default Optional<Edit> rebase(Edit over, Activity before) {
+        return Rebase.over(this, over, before);
+    }
+
     /** One edit that does what this and then {@code next} do, where such a one is no larger; else empty. */
     default Optional<Edit> merge(Edit next) {
         return Merge.of(this, next);

@@ -1,6 +1,7 @@
 package gladtile.core.edit;
 
 import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -34,6 +35,31 @@ final class Rebase {
             return Optional.empty();
         }
         return Optional.of(shifted(edit, other));
+    }
+
+    /** @param before the activity that the other one was applied to */
+    static Optional<Edit> over(Edit edit, Edit other, Activity before) {
+        Optional<Edit> now = Optional.of(edit);
+        Activity then = before;
+        List<Edit> parts = other instanceof Together step ? step.edits() : List.of(other);
+        for (Edit part : parts) {
+            Activity here = then;
+            now = now.flatMap(left -> over(left, part)).map(left -> merged(left, part, here));
+            if (!(part.apply(then) instanceof EditResult.Applied applied)) {
+                return now;
+            }
+            then = applied.activity();
+        }
+        return now;
+    }
+
+    private static Edit merged(Edit edit, Edit over, Activity before) {
+        if (!(edit instanceof Together step)) {
+            return MergedFields.of(edit, over, before);
+        }
+        return new Together(step.edits().stream()
+                .map(one -> MergedFields.of(one, over, before))
+                .toList());
     }
 
     /** What is left of a step; empty when nothing is. */

@@ -5,7 +5,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The one way core values are written as JSON: unknown fields are refused, missing numbers too. */
 public final class Json {
-    private static final JsonMapper MAPPER = JsonMapper.builder()
+    static final JsonMapper MAPPER = JsonMapper.builder()
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)

@@ -7,6 +7,7 @@ import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Refused;
+import gladtile.core.edit.Invariants;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.ActivityStore.LogRow;
 import gladtile.server.activities.ActivityStore.Stored;
@@ -162,14 +163,12 @@ public class Activities {
      */
     public Optional<Caught> edit(Who who, UUID id, long seq, List<Incoming> incoming) {
         return change(who, id, seq, (change, since) -> {
+            Activity base = EditLog.before(change.activity, since);
             for (Incoming one : incoming) {
                 if (store.has(who.schoolId(), id, one.id())) {
                     continue;
                 }
-                Optional<Edit> edit = Optional.of(one.edit());
-                for (LogRow row : since) {
-                    edit = edit.flatMap(left -> left.rebase(row.logged().edit()));
-                }
+                Optional<Edit> edit = EditLog.caughtUp(one.edit(), base, since);
                 if (edit.isEmpty()) {
                     change.drop(one.id(), "what it changed was removed by somebody else");
                 } else if (change.apply(one.id(), edit.get(), Kind.PLAIN, null) instanceof Refused refused) {
@@ -201,8 +200,9 @@ public class Activities {
             if (back.isEmpty()) {
                 continue;
             }
-            if (EditLog.othersChanged(back.get(), after, who.id())) {
-                change.drop(clientId, "somebody else has changed the same thing since, so theirs stays");
+            List<String> lost = EditLog.othersLose(back.get(), after, who.id(), change.activity);
+            if (!lost.isEmpty()) {
+                change.drop(clientId, lostWords(lost));
                 return;
             }
             if (change.apply(clientId, back.get(), kind, target) instanceof Applied) {
@@ -211,6 +211,15 @@ public class Activities {
         }
         change.drop(
                 clientId, kind == Kind.UNDO ? "there is nothing of yours left to undo" : "there is nothing to redo");
+    }
+
+    private static final int LOST_NAMED = 3;
+
+    /** Names what a colleague would lose, so that one can talk to them, or take it away by hand. */
+    private static String lostWords(List<String> lost) {
+        String named = String.join(", ", lost.subList(0, Math.min(LOST_NAMED, lost.size())));
+        String more = lost.size() > LOST_NAMED ? " and %d more".formatted(lost.size() - LOST_NAMED) : "";
+        return "somebody else has worked on it since, and would lose: " + named + more;
     }
 
     private interface Work {
@@ -269,7 +278,9 @@ public class Activities {
             seq = stored.seq();
         }
 
-        EditResult apply(UUID clientId, Edit edit, Kind kind, Long target) {
+        EditResult apply(UUID clientId, Edit wanted, Kind kind, Long target) {
+            // With what it leaves over of what is not there any more, so that taking it back brings that back too.
+            Edit edit = Invariants.sound(wanted, activity);
             EditResult result = edit.apply(activity);
             if (result instanceof Applied applied) {
                 LoggedEdit logged = new LoggedEdit(seq + 1, clientId, who.id(), at, edit, kind, target);

@@ -13,6 +13,7 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.attempt.Rules;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult;
+import gladtile.core.edit.Invariants;
 import gladtile.core.edit.Told;
 import gladtile.core.json.Json;
 import gladtile.server.accounts.Who;
@@ -27,11 +28,15 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.Record;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Repository;
 
 /** Activities, their pages and their history in the database. */
 @Repository
 class ActivityStore {
+    private static final Logger LOG = LoggerFactory.getLogger(ActivityStore.class);
+
     private final DSLContext db;
 
     ActivityStore(DSLContext db) {
@@ -127,9 +132,18 @@ class ActivityStore {
             AnswerKey key = Json.read(head.get(ACTIVITY.KEY).data(), AnswerKey.class);
             MadeFrom madeFrom = read(head.get(ACTIVITY.MADE_FROM), MadeFrom.class);
             Passage passage = read(head.get(ACTIVITY.PASSAGE), Passage.class);
-            return new Stored(
-                    head.get(ACTIVITY.SEQ), new Activity(head.get(ACTIVITY.TITLE), pages, key, madeFrom, passage));
+            Activity kept = new Activity(head.get(ACTIVITY.TITLE), pages, key, madeFrom, passage);
+            return new Stored(head.get(ACTIVITY.SEQ), sound(id, kept));
         });
+    }
+
+    /** What was stored before edits kept it sound is mended when it is read, and the log says what was. */
+    private static Activity sound(UUID id, Activity kept) {
+        Activity sound = Invariants.mended(kept);
+        if (sound != kept) {
+            LOG.warn("activity {} was mended when it was read: {}", id, Invariants.broken(kept));
+        }
+        return sound;
     }
 
     private static <T> T read(JSONB json, Class<T> type) {

@@ -1,7 +1,9 @@
 package gladtile.server.activities;
 
+import gladtile.core.activity.Activity;
 import gladtile.core.edit.Conflict;
 import gladtile.core.edit.Edit;
+import gladtile.core.edit.EditResult;
 import gladtile.server.activities.ActivityStore.LogRow;
 import gladtile.server.activities.LoggedEdit.Kind;
 import java.util.ArrayList;
@@ -49,11 +51,13 @@ final class EditLog {
         return found;
     }
 
-    /** Whether somebody else, since then, set what this would set. */
-    static boolean othersChanged(Edit back, List<LogRow> after, UUID author) {
-        return after.stream()
+    /** What others, since then, did and would lose by it; in few words each. */
+    static List<String> othersLose(Edit back, List<LogRow> after, UUID author, Activity now) {
+        List<Edit> theirs = standing(after).stream()
                 .filter(row -> !row.logged().authorId().equals(author))
-                .anyMatch(row -> Conflict.between(back, row.logged().edit()));
+                .map(row -> row.logged().edit())
+                .toList();
+        return Conflict.lost(back, theirs, now);
     }
 
     /**
@@ -63,6 +67,52 @@ final class EditLog {
      * @param after what came after the edit it inverts, oldest first
      */
     static Optional<Edit> rebased(Edit inverse, List<LogRow> after) {
+        Optional<Edit> edit = Optional.of(inverse);
+        for (LogRow row : standing(after)) {
+            edit = edit.flatMap(left -> left.rebase(row.logged().edit()));
+        }
+        return edit;
+    }
+
+    /**
+     * An edit as it fits the activity now, made without knowledge of what came since. What was removed and restored
+     * meanwhile still takes it; of a value with several fields only those are set that it changed.
+     *
+     * @param base the activity it was made on
+     * @param since what came since, oldest first
+     */
+    static Optional<Edit> caughtUp(Edit made, Activity base, List<LogRow> since) {
+        Set<Long> standing = new HashSet<>();
+        standing(since).forEach(row -> standing.add(row.logged().seq()));
+        Optional<Edit> edit = Optional.of(made);
+        Activity before = base;
+        for (LogRow row : since) {
+            Edit over = row.logged().edit();
+            Activity here = before;
+            if (standing.contains(row.logged().seq())) {
+                edit = edit.flatMap(left -> left.rebase(over, here));
+            }
+            before = over.apply(before) instanceof EditResult.Applied applied ? applied.activity() : before;
+        }
+        return edit;
+    }
+
+    /** What there was before all of these, by taking each back. */
+    static Activity before(Activity now, List<LogRow> since) {
+        Activity then = now;
+        for (int i = since.size() - 1; i >= 0; i--) {
+            EditResult back = since.get(i).inverse().apply(then);
+            if (!(back instanceof EditResult.Applied applied)) {
+                throw new IllegalStateException(
+                        "edit " + since.get(i).logged().seq() + " cannot be taken back: " + back);
+            }
+            then = applied.activity();
+        }
+        return then;
+    }
+
+    /** Without those pairs of an edit and its undo that together changed nothing. */
+    private static List<LogRow> standing(List<LogRow> after) {
         Map<Long, LogRow> there = new HashMap<>();
         after.forEach(row -> there.put(row.logged().seq(), row));
         Set<Long> cancelled = new HashSet<>();
@@ -74,12 +124,8 @@ final class EditLog {
                 cancelled.add(logged.target());
             }
         }
-        Optional<Edit> edit = Optional.of(inverse);
-        for (LogRow row : after) {
-            if (!cancelled.contains(row.logged().seq())) {
-                edit = edit.flatMap(left -> left.rebase(row.logged().edit()));
-            }
-        }
-        return edit;
+        return after.stream()
+                .filter(row -> !cancelled.contains(row.logged().seq()))
+                .toList();
     }
 }

@@ -11,6 +11,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.assigned.AssignTerms;
 import gladtile.core.assigned.Control;
 import gladtile.core.assigned.Extension;
+import gladtile.core.edit.Invariants;
 import gladtile.core.json.Json;
 import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.assignments.Assignments.Whom;
@@ -129,7 +130,7 @@ class AssignmentStore {
                 .where(EDITION.SCHOOL_ID.eq(schoolId), EDITION.ID.eq(id))
                 .fetchSingle(EDITION.ACTIVITY)
                 .data();
-        return Json.read(json, Activity.class);
+        return Invariants.mended(Json.read(json, Activity.class));
     }
 
     void setEdition(Assignment assignment, UUID editionId) {

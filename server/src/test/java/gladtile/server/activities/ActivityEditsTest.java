@@ -3,12 +3,26 @@ package gladtile.server.activities;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Common;
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Passage;
+import gladtile.core.answer.Points;
+import gladtile.core.answer.Terms;
+import gladtile.core.answer.Wants;
+import gladtile.core.edit.AddItem;
+import gladtile.core.edit.AddPage;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.edit.Invariants;
 import gladtile.core.edit.RemoveItem;
+import gladtile.core.edit.RemovePage;
 import gladtile.core.edit.SetFrame;
+import gladtile.core.edit.SetPassage;
+import gladtile.core.edit.SetRule;
+import gladtile.core.edit.SetTerms;
 import gladtile.core.edit.SetTitle;
 import gladtile.core.json.Json;
 import gladtile.server.testkit.Api;
@@ -89,6 +103,94 @@ class ActivityEditsTest {
         undo("undo");
         undo("undo");
         assertThat(school.activity()).isEqualTo(start);
+    }
+
+    /** The other teacher put something on a page that was just added; its addition is not taken back from under it. */
+    @Test
+    void undo_of_an_addition_says_what_a_colleague_would_lose_and_changes_nothing() {
+        shareWithOther();
+        send(seq(), new AddPage(1, Page.empty("planets", "Planets")));
+        Item mine = school.activity().page("light").orElseThrow().item("sun").orElseThrow();
+        sendAs(
+                school.asOtherTeacher(),
+                new AddItem(
+                        "planets", 0, mine.with(new Common("venus", mine.frame(), mine.movement(), "Venus", null))));
+        Activity before = school.activity();
+        Api.Answer undone = undo("undo");
+        assertThat(undone.json().path("dropped").path(0).path("why").asText())
+                .startsWith("somebody else has worked on it since, and would lose: ")
+                .contains("added");
+        assertThat(school.activity()).isEqualTo(before);
+        // Once the colleague has taken theirs back it goes.
+        school.asOtherTeacher().post(path + "/undo", Map.of("seq", seq(), "id", UUID.randomUUID()));
+        undo("undo");
+        assertThat(school.activity().page("planets")).isEmpty();
+    }
+
+    @Test
+    void two_who_set_different_parts_of_one_value_keep_both() {
+        shareWithOther();
+        long seq = seq();
+        Terms was = school.activity().key().holds();
+        send(seq, new SetTerms(was.withSeconds(300)));
+        Api.Answer late = school.asOtherTeacher()
+                .post(path + "/edits", request(seq, new SetTerms(was.withPoints(new Points(3, 0, 0, false, false)))));
+        assertThat(late.status()).isEqualTo(200);
+        Terms now = school.activity().key().holds();
+        assertThat(now.seconds()).isEqualTo(300);
+        assertThat(now.scoring().each()).isEqualTo(3);
+    }
+
+    @Test
+    void what_was_removed_and_restored_meanwhile_still_takes_an_edit() {
+        long seq = seq();
+        send(seq, new RemoveItem("light", "sun"));
+        undo("undo");
+        Api.Answer late = send(seq, new SetFrame("light", "sun", Frame.of(1, 2, 30, 40)));
+        assertThat(late.json().path("dropped")).isEmpty();
+        assertThat(school.activity()
+                        .page("light")
+                        .orElseThrow()
+                        .item("sun")
+                        .orElseThrow()
+                        .frame())
+                .isEqualTo(Frame.of(1, 2, 30, 40));
+    }
+
+    /** Two edits that are fine by themselves; and Try goes on working. */
+    @Test
+    void nothing_is_left_that_speaks_of_what_is_not_there() {
+        send(seq(), new AddPage(1, Page.empty("end", "End")));
+        long seq = seq();
+        send(seq, new RemovePage("end"));
+        Terms terms = school.activity().key().holds();
+        send(
+                seq,
+                new SetTerms(terms.withWeights(Map.of("end", 2.0, "light", 3.0)).withPageSeconds(Map.of("end", 60))));
+        send(seq, new SetPassage(new Passage(true, false, "end")));
+        send(
+                seq,
+                new SetRule(
+                        "light",
+                        "lit",
+                        school.activity().key().rule("own").withWants(Wants.NOTHING.withCounts(Map.of("ghost", 2)))));
+        Activity now = school.activity();
+        assertThat(Invariants.broken(now)).isEmpty();
+        assertThat(now.key().holds().weights()).isEqualTo(Map.of("light", 3.0));
+        assertThat(now.passing().start()).isNull();
+        assertThat(teacher.post(path + "/try", Map.of("moves", List.of())).status())
+                .isEqualTo(200);
+    }
+
+    private void shareWithOther() {
+        assertThat(teacher.post(path + "/share", Map.of("personId", school.otherTeacher.id(), "access", "EDIT"))
+                        .status())
+                .isLessThan(300);
+    }
+
+    private void sendAs(Api who, Edit edit) {
+        assertThat(who.post(path + "/edits", request(seq(), edit)).json().path("dropped"))
+                .isEmpty();
     }
 
     @Test
