@@ -27,7 +27,11 @@ public record Starter(
         Bounds.present("starter.kind", kind);
         Bounds.text("starter.title", title, Bounds.NAME_LENGTH);
         rows = List.copyOf(Bounds.present("starter.rows", rows));
-        Bounds.count("starter.rows", rows.size(), Bounds.STARTER_ROWS);
+        if (rows.size() > Bounds.STARTER_ROWS) {
+            throw new OutOfBounds(
+                    "starter.rows",
+                    "the list has %d lines; the most is %d".formatted(rows.size(), Bounds.STARTER_ROWS));
+        }
         if (text != null) {
             Bounds.text("starter.text", text, Bounds.STARTER_TEXT);
         }

@@ -2,6 +2,7 @@ package gladtile.core.activity;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
 import java.util.List;
 
 /**
@@ -15,8 +16,21 @@ public record StarterRow(
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PictureRef> pictures) {
     public StarterRow {
         cells = List.copyOf(Bounds.present("row.cells", cells));
-        Bounds.within("row.cells", cells.size(), 1, Bounds.STARTER_COLUMNS);
-        cells.forEach(cell -> Bounds.text("row.cells", cell, Bounds.STARTER_CELL));
+        if (cells.isEmpty() || cells.size() > Bounds.STARTER_COLUMNS) {
+            throw new OutOfBounds(
+                    "row.cells",
+                    "a line of the list has %d columns; it takes 1 to %d"
+                            .formatted(cells.size(), Bounds.STARTER_COLUMNS));
+        }
+        for (String cell : cells) {
+            if (Bounds.present("row.cells", cell).length() > Bounds.STARTER_CELL) {
+                throw new OutOfBounds(
+                        "row.cells",
+                        "“%s…” has %d letters; an entry of a list takes at most %d"
+                                .formatted(cell.substring(0, 30), cell.length(), Bounds.STARTER_CELL));
+            }
+            Bounds.text("row.cells", cell, Bounds.STARTER_CELL);
+        }
         pictures = pictures == null
                 ? List.of()
                 : java.util.Collections.unmodifiableList(new java.util.ArrayList<>(pictures));

@@ -1,5 +1,7 @@
 package gladtile.core.measure;
 
+import com.ibm.icu.text.BreakIterator;
+import com.ibm.icu.util.ULocale;
 import gladtile.core.activity.WordContent;
 import gladtile.core.activity.WordLine;
 import gladtile.core.activity.WordStyle;
@@ -7,9 +9,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Breaks words into lines and says how large a box they need. Lines break at spaces only; a word wider than the box
- * keeps its line to itself. What teachers write is measured by the front end, where the letters are; that also breaks
- * within a word that is too wide.
+ * Breaks words into lines and says how large a box they need. Lines break at spaces; a word wider than the box is broken
+ * within itself, between what is read as one sign, so that nothing runs over its edge unseen. What teachers write is
+ * measured by the front end in the same way, where the letters are.
  *
  * @param content the words with their measured lines
  * @param width of the box in page units, its padding included
@@ -61,8 +63,32 @@ public record WordFit(WordContent content, double width, double height) {
             } else {
                 line = new StringBuilder(longer);
             }
+            if (widths.of(line.toString(), size) > room) {
+                List<String> parts = within(line.toString(), widths, size, room);
+                lines.addAll(parts.subList(0, parts.size() - 1));
+                line = new StringBuilder(parts.get(parts.size() - 1));
+            }
         }
         lines.add(line.toString());
         return lines;
+    }
+
+    /** A word that is too wide in parts that are not; each has at least one sign. */
+    private static List<String> within(String word, LetterWidths widths, double size, double room) {
+        List<String> parts = new ArrayList<>();
+        StringBuilder part = new StringBuilder();
+        BreakIterator signs = BreakIterator.getCharacterInstance(ULocale.ROOT);
+        signs.setText(word);
+        int from = signs.first();
+        for (int to = signs.next(); to != BreakIterator.DONE; from = to, to = signs.next()) {
+            String sign = word.substring(from, to);
+            if (!part.isEmpty() && widths.of(part + sign, size) > room) {
+                parts.add(part.toString());
+                part = new StringBuilder();
+            }
+            part.append(sign);
+        }
+        parts.add(part.toString());
+        return parts;
     }
 }

@@ -11,6 +11,7 @@ import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** A supply of each thing, and a zone that wants so many of it. */
 final class CountMaker {
@@ -27,10 +28,26 @@ final class CountMaker {
                         .formatted(MOST, row.cell(0)));
             }
         }
-        for (List<StarterRow> part : Making.parts(making.rows, 4)) {
+        int most = most(making);
+        Optional<Made> tooLong = making.tooLong(most);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
+        for (List<StarterRow> part : Making.parts(making.rows, most)) {
             page(making, part);
         }
         return making.made();
+    }
+
+    /** How many places stand beside one another, each with room for three tiles. */
+    private static int most(Making making) {
+        List<String> words = making.rows.stream()
+                .filter(row -> row.picture(0) == null)
+                .map(row -> row.cell(0))
+                .toList();
+        double place = 3 * Tile.width(words, SIDE, 2 * SIDE) + 60;
+        int fit = (int) Math.floor((Sheet.RIGHT - Sheet.LEFT + Rows.GAP) / (place + Rows.GAP));
+        return Math.max(1, Math.min(4, fit));
     }
 
     private static int wanted(StarterRow row) {
@@ -47,6 +64,12 @@ final class CountMaker {
         double width = (Sheet.RIGHT - Sheet.LEFT - gap * (part.size() - 1)) / part.size();
         double bottom = Sheet.BOTTOM - SIDE - 60;
         double side = Math.min(SIDE, (width - 60) / 3);
+        // Words are wider than high; three still stand beside one another.
+        List<String> words = part.stream()
+                .filter(row -> row.picture(0) == null)
+                .map(row -> row.cell(0))
+                .toList();
+        double across = Math.min(Tile.width(words, side, SIDE * 2), Math.max(side, (width - 60) / 3));
         List<String> zones = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
             StarterRow row = part.get(i);
@@ -56,8 +79,8 @@ final class CountMaker {
         List<String> pieces = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
             StarterRow row = part.get(i);
-            Frame home =
-                    Frame.of(Sheet.LEFT + i * (width + gap) + (width - side) / 2, Sheet.BOTTOM - side - 10, side, side);
+            Frame home = Frame.of(
+                    Sheet.LEFT + i * (width + gap) + (width - across) / 2, Sheet.BOTTOM - side - 10, across, side);
             Traits supply = Traits.NONE.withSupply(Supply.ENDLESS);
             pieces.add(sheet.piece(
                     "piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), home, Movement.FREE, supply));
@@ -71,7 +94,7 @@ final class CountMaker {
                 }
             }
             Wants wants = Wants.NOTHING.withCounts(Map.of(pieces.get(z), wanted(part.get(z))));
-            sheet.key(sheet.key().with(zones.get(z), ZoneRule.USUAL.withWants(wants)));
+            sheet.rule(zones.get(z), ZoneRule.USUAL.withWants(wants));
         }
         making.done(sheet);
     }

@@ -195,8 +195,7 @@ final class GapsMaker {
         if (typed) {
             for (int i = 0; i < words.size(); i++) {
                 List<String> alternatives = List.of(words.get(i).split("\\s*\\|\\s*"));
-                sheet.key(
-                        sheet.key().with(places.get(i), TypedKey.of(new TypedRule.TextRule(alternatives, List.of()))));
+                sheet.typed(places.get(i), TypedKey.of(new TypedRule.TextRule(alternatives, List.of())));
             }
             return;
         }
@@ -217,7 +216,6 @@ final class GapsMaker {
                 }
             }
         }
-        places.forEach(place ->
-                sheet.key(sheet.key().with(place, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)))));
+        places.forEach(place -> sheet.rule(place, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
     }
 }

@@ -17,6 +17,7 @@ import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** The picture in the middle, places for labels to its left and right with a line each, the labels mixed below. */
 final class LabelMaker {
@@ -27,6 +28,10 @@ final class LabelMaker {
     static Made make(Making making) {
         double width = Tile.width(making.column(0), 150, 300);
         double height = 74;
+        Optional<Made> tooLong = making.tooLong(2 * SIDE);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         for (List<StarterRow> part : Making.parts(making.rows, 2 * SIDE)) {
             page(making, part, width, height);
         }
@@ -75,8 +80,7 @@ final class LabelMaker {
                     "Place " + (i + 1)));
             line(sheet, part.get(i).cell(0), onLeft, x, y + boxHeight / 2, box, shown);
         }
-        zones.forEach(zone ->
-                sheet.key(sheet.key().with(zone, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)))));
+        zones.forEach(zone -> sheet.rule(zone, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
             order.add(i);

@@ -9,12 +9,14 @@ import gladtile.core.answer.Wants;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** Words to be put together from their own mixed letters, or spelled from a bank of letters for the whole page. */
@@ -36,8 +38,31 @@ final class LettersMaker {
                         "“%s” has %d letters; a word here has 2 to %d.".formatted(row.cell(0), length, LONGEST));
             }
         }
+        Optional<Made> tooLong = making.tooLong(bank ? 5 : 3);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         Set<String> words = new HashSet<>();
-        rows.forEach(row -> words.add(String.join("", letters(row)).toLowerCase(Locale.ROOT)));
+        Map<String, String> byLetters = new HashMap<>();
+        for (StarterRow row : rows) {
+            String word = String.join("", letters(row)).toLowerCase(Locale.ROOT);
+            if (!words.add(word)) {
+                return new Made.Refused("“%s” stands twice in the list.".formatted(row.cell(0)));
+            }
+            if (!bank) {
+                List<String> sorted = new ArrayList<>(letters(row));
+                sorted.replaceAll(letter -> letter.toLowerCase(Locale.ROOT));
+                Collections.sort(sorted);
+                String other = byLetters.putIfAbsent(String.join("\0", sorted), row.cell(0));
+                if (other != null && sorted.size() == 2 || new HashSet<>(sorted).size() == 1) {
+                    return new Made.Refused(
+                            other == null
+                                    ? "“%s” has only one letter, so it cannot be mixed.".formatted(row.cell(0))
+                                    : "“%s” and “%s” have the same letters, so every order spells one of them."
+                                            .formatted(other, row.cell(0)));
+                }
+            }
+        }
         if (bank) {
             for (List<StarterRow> part : parts(rows, 5, 26)) {
                 spell(making, part);
@@ -118,7 +143,7 @@ final class LettersMaker {
             clue(sheet, row, y, TILE + 24);
             Frame frame = zoneFrame(letters.size(), y);
             String zone = sheet.zone("zone " + sheet.called(row.cell(0)), frame, "", "Word " + (w + 1));
-            List<String> mixed = Shuffle.scrambled(letters, words, making.random);
+            List<String> mixed = Shuffle.scrambled(letters, words, way(row) == Sequence.Way.LEFTWARDS, making.random);
             double cell = frame.width() / letters.size();
             double side = Math.min(TILE, cell - 8);
             Map<String, Integer> places = new LinkedHashMap<>();
@@ -139,7 +164,7 @@ final class LettersMaker {
                     .withSequence(new Sequence(way(row), places))
                     .withCapacity(letters.size())
                     .withAllOf(true);
-            sheet.key(sheet.key().with(zone, ZoneRule.USUAL.withWants(wants)));
+            sheet.rule(zone, ZoneRule.USUAL.withWants(wants));
         }
         decideElsewhere(sheet);
         making.done(sheet);
@@ -151,7 +176,7 @@ final class LettersMaker {
         for (var zone : page.zones()) {
             Set<String> own = new HashSet<>();
             page.pieces().stream()
-                    .filter(piece -> sheet.key().said(zone.id(), piece.id()) == Decision.BELONGS)
+                    .filter(piece -> sheet.said(zone.id(), piece.id()) == Decision.BELONGS)
                     .forEach(piece -> own.add(piece.said()));
             for (Item piece : page.pieces()) {
                 if (own.contains(piece.said())) {
@@ -221,7 +246,7 @@ final class LettersMaker {
             Wants wants = Wants.NOTHING
                     .withSequence(new Sequence(way(part.get(w)), places))
                     .withCapacity(lengths.get(zones.get(w)));
-            sheet.key(sheet.key().with(zones.get(w), ZoneRule.USUAL.withWants(wants)));
+            sheet.rule(zones.get(w), ZoneRule.USUAL.withWants(wants));
         }
         making.done(sheet);
     }

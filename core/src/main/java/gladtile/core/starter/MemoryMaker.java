@@ -1,5 +1,6 @@
 package gladtile.core.starter;
 
+import gladtile.core.Bounds;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.PictureRef;
@@ -10,6 +11,7 @@ import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 
 /** Cards that lie face down and are turned by tapping; two that go together are put side by side. */
 final class MemoryMaker {
@@ -26,6 +28,14 @@ final class MemoryMaker {
         if (rows.size() < 2) {
             return new Made.Refused(
                     "Memory pairs need two pairs or more: write both behind each other, as in ‘hot, cold’.");
+        }
+        if (rows.size() > Bounds.SETS) {
+            return new Made.Refused("That list has %d pairs; the most for memory cards is %d. Use a part of it."
+                    .formatted(rows.size(), Bounds.SETS));
+        }
+        Optional<Made> tooLong = making.tooLong(PAIRS);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
         }
         List<List<StarterRow>> parts = Making.parts(rows, PAIRS);
         for (List<StarterRow> part : parts) {
@@ -85,16 +95,14 @@ final class MemoryMaker {
             }
             zones.add(pair);
         }
-        List<ZoneSet> sets = new ArrayList<>(sheet.key().sets());
         for (int i = 0; i < zones.size(); i++) {
             String[] pair = zones.get(i);
-            sets.add(new ZoneSet(
+            sheet.set(new ZoneSet(
                     sheet.ids().item("set " + sheet.called(part.get(i).cell(0))), List.of(pair), true, pairs));
             for (String zone : pair) {
                 pieces.forEach(piece -> sheet.belongs(zone, piece));
             }
         }
-        sheet.key(sheet.key().withSets(sets));
         making.done(sheet);
     }
 }

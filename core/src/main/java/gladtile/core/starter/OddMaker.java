@@ -8,6 +8,7 @@ import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 
 /** In each row several things and a place for the one that is not like the others. */
 final class OddMaker {
@@ -23,6 +24,10 @@ final class OddMaker {
                 return new Made.Refused("Write 3 to %d things in each line, the odd one last. “%s” has %d."
                         .formatted(MOST, row.cell(0), count));
             }
+        }
+        Optional<Made> tooLong = making.tooLong(5);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
         }
         for (List<StarterRow> part : Making.parts(making.rows, 5)) {
             page(making, part);
@@ -83,7 +88,7 @@ final class OddMaker {
                     }
                 }
             }
-            sheet.key(sheet.key().with(zones.get(z), ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
+            sheet.rule(zones.get(z), ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)));
         }
         making.done(sheet);
     }

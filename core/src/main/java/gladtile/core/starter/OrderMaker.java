@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** One long zone in which the order counts; where that is too short, a numbered place for each. */
 final class OrderMaker {
@@ -37,6 +38,10 @@ final class OrderMaker {
                 perPage = n;
             }
         }
+        Optional<Made> tooLong = making.tooLong(perPage);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
+        }
         int first = 1;
         for (List<StarterRow> part : Making.parts(making.rows, perPage)) {
             numbered(making, part, first, width, height);
@@ -61,7 +66,7 @@ final class OrderMaker {
             places.put(piece, mixed.get(i) + 1);
         }
         Wants wants = Wants.NOTHING.withSequence(new Sequence(null, places));
-        sheet.key(sheet.key().with(zone, ZoneRule.USUAL.withWants(wants)));
+        sheet.rule(zone, ZoneRule.USUAL.withWants(wants));
         making.done(sheet);
     }
 

@@ -7,6 +7,7 @@ import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** One of each two stands with an empty place beside it; the others lie mixed below. */
 final class PairMaker {
@@ -36,6 +37,10 @@ final class PairMaker {
             if (200 + down * rowHeight <= homesTop - 10) {
                 perPage = n;
             }
+        }
+        Optional<Made> tooLong = making.tooLong(perPage);
+        if (tooLong.isPresent()) {
+            return tooLong.get();
         }
         for (List<StarterRow> part : Making.parts(rows, perPage)) {
             page(making, part, across, cell, rowHeight, width, height);
@@ -76,7 +81,7 @@ final class PairMaker {
             zones.add(sheet.zone("zone " + sheet.called(row.cell(0)), box, "", "Beside " + row.cell(0)));
         }
         for (String zone : zones) {
-            sheet.key(sheet.key().with(zone, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
+            sheet.rule(zone, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)));
         }
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
@@ -99,7 +104,7 @@ final class PairMaker {
         for (int z = 0; z < zones.size(); z++) {
             String said = part.get(z).cell(1);
             if (part.stream().filter(row -> row.cell(1).equals(said)).count() > 1) {
-                sheet.key(sheet.key().with(zones.get(z), ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
+                sheet.rule(zones.get(z), ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)));
             }
         }
         making.done(sheet);

@@ -13,9 +13,11 @@ import gladtile.core.activity.Traits;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
-import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Facts;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.answer.ZoneSet;
 import gladtile.core.measure.WordFit;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,23 +35,17 @@ final class Sheet {
     private final String name;
     private final Ids ids;
     private final List<Item> items = new ArrayList<>();
-    private AnswerKey key;
+    private final KeyDraft key;
+    /** Words that have no room on their tile, however small they are; null for none. */
+    String overflows;
     /** Where what comes below the title begins, in page units. */
     double top = 70;
 
-    Sheet(Ids ids, String name, AnswerKey key) {
+    Sheet(Ids ids, String name, KeyDraft key) {
         this.ids = ids;
         pageId = ids.page();
         this.name = name;
         this.key = key;
-    }
-
-    AnswerKey key() {
-        return key;
-    }
-
-    void key(AnswerKey changed) {
-        key = changed;
     }
 
     Page page() {
@@ -103,6 +99,7 @@ final class Sheet {
     /** Words that stay, in the middle of a box. */
     void centred(String of, String text, Frame box, double size) {
         Tile.Fitted fitted = Tile.fit(text, box.width(), box.height(), size);
+        overflows = fitted.height() > box.height() ? text : overflows;
         item(new Words(
                 ids.item(of),
                 Frame.of(box.x(), box.y() + (box.height() - fitted.height()) / 2, box.width(), fitted.height()),
@@ -118,6 +115,7 @@ final class Sheet {
             items.add(new Picture(id, box, movement, text, traits, picture, CREDIT, null, null));
         } else {
             Tile.Fitted fitted = Tile.fit(text, box.width(), box.height(), Tile.LARGEST);
+            overflows = fitted.height() > box.height() ? text : overflows;
             items.add(new Words(id, box, movement, "", traits, fitted.within(box.height())));
         }
         return id;
@@ -136,15 +134,31 @@ final class Sheet {
     }
 
     void belongs(String zone, String piece) {
-        key = key.with(zone, piece, Decision.BELONGS);
+        key.decide(zone, piece, Decision.BELONGS);
     }
 
     void away(String zone, String piece) {
-        key = key.with(zone, piece, Decision.TURNED_AWAY);
+        key.decide(zone, piece, Decision.TURNED_AWAY);
     }
 
     void facts(String piece, Facts facts) {
-        key = key.with(piece, facts);
+        key.facts(piece, facts);
+    }
+
+    void rule(String zone, ZoneRule rule) {
+        key.rule(zone, rule);
+    }
+
+    void typed(String gap, TypedKey answer) {
+        key.typed(gap, answer);
+    }
+
+    void set(ZoneSet set) {
+        key.set(set);
+    }
+
+    Decision said(String zone, String piece) {
+        return key.said(zone, piece);
     }
 
     /** The text by which what is made of an entry is named; the same one after the entry was written otherwise. */

@@ -31,13 +31,21 @@ final class Shuffle {
         return best;
     }
 
-    /** The letters of a word in an order that spells none of these words; as they are when there is no such order. */
-    static List<String> scrambled(List<String> letters, Set<String> words, Random random) {
+    /**
+     * The letters of a word in an order that spells none of these words; as they are when there is no such order.
+     *
+     * @param leftwards it is read from the right, while the first letter of the order lies on the left
+     */
+    static List<String> scrambled(List<String> letters, Set<String> words, boolean leftwards, Random random) {
         List<String> best = letters;
         for (int i = 0; i < TRIES; i++) {
             List<String> mixed = new ArrayList<>(letters);
             Collections.shuffle(mixed, random);
-            if (!words.contains(String.join("", mixed).toLowerCase(java.util.Locale.ROOT))) {
+            List<String> read = new ArrayList<>(mixed);
+            if (leftwards) {
+                Collections.reverse(read);
+            }
+            if (!words.contains(String.join("", read).toLowerCase(java.util.Locale.ROOT))) {
                 return mixed;
             }
             best = mixed;

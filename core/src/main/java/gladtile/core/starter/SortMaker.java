@@ -13,6 +13,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** A zone for each group at the top, everything to be sorted in rows below. */
 final class SortMaker {
@@ -39,6 +40,10 @@ final class SortMaker {
         double width = pictures ? Math.min(140, most) : Tile.width(texts, Math.min(130, most), most);
         double height = pictures ? width : 84;
         for (int perPage = Math.min(rows.size(), 40); perPage >= 1; perPage--) {
+            Optional<Made> tooLong = making.tooLong(perPage);
+            if (tooLong.isPresent()) {
+                return tooLong.get();
+            }
             List<List<StarterRow>> parts = Making.parts(rows, perPage);
             if (parts.stream().allMatch(part -> fits(part, groups, zoneWidth, width, height))) {
                 parts.forEach(part -> page(making, part, groups, zoneWidth, width, height));

@@ -5,10 +5,10 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Starter;
 import gladtile.core.activity.StarterKind;
 import gladtile.core.activity.StarterRow;
-import gladtile.core.answer.AnswerKey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 
 /** Makes pages from lists. What comes out are ordinary pages, laid out and decided, that can be changed in every way. */
@@ -52,7 +52,8 @@ public final class Starters {
         final Ids ids;
         final Random random;
         private final List<Page> pages = new ArrayList<>();
-        private AnswerKey key = AnswerKey.EMPTY;
+        private final KeyDraft key = new KeyDraft();
+        private String overflows;
 
         Making(Starter starter, List<StarterRow> rows, Ids ids) {
             this.starter = starter;
@@ -75,16 +76,29 @@ public final class Starters {
         }
 
         void done(Sheet sheet) {
-            key = sheet.key();
+            overflows = sheet.overflows == null ? overflows : sheet.overflows;
             pages.add(sheet.page());
         }
 
         Made made() {
-            if (pages.size() > Bounds.PAGES) {
-                return new Made.Refused("That list makes %d pages; the most is %d. Use a part of it."
-                        .formatted(pages.size(), Bounds.PAGES));
+            if (overflows != null) {
+                int end =
+                        overflows.offsetByCodePoints(0, Math.min(30, overflows.codePointCount(0, overflows.length())));
+                return new Made.Refused("“%s” is too long for a tile. Make it shorter."
+                        .formatted(overflows.substring(0, end) + (end < overflows.length() ? "…" : "")));
             }
-            return new Made.Pages(List.copyOf(pages), key);
+            return pages.size() > Bounds.PAGES ? tooMany(pages.size()) : new Made.Pages(List.copyOf(pages), key.key());
+        }
+
+        /** Before anything is laid out: a list that makes too many pages is told so at once. */
+        Optional<Made> tooLong(int most) {
+            int count = (rows.size() + most - 1) / most;
+            return count > Bounds.PAGES ? Optional.of(tooMany(count)) : Optional.empty();
+        }
+
+        private static Made tooMany(int count) {
+            return new Made.Refused(
+                    "That list makes %d pages; the most is %d. Use a part of it.".formatted(count, Bounds.PAGES));
         }
 
         /** The rows in parts of nearly one length, none longer than that. */

@@ -10,6 +10,9 @@ import java.util.List;
 final class Tile {
     static final double LARGEST = 40;
     static final double SMALLEST = 28;
+    /** For words that have no room otherwise; still as large as a printed line for beginning readers. */
+    private static final double LEAST = 18;
+
     private static final String INK = "#1f2d33";
 
     private Tile() {}
@@ -26,15 +29,24 @@ final class Tile {
     }
 
     static Fitted fit(String text, double width, double height, double largest) {
+        double longest = 0;
+        for (String word : text.split("\\s+")) {
+            longest = Math.max(
+                    longest,
+                    WordFit.free(word, new WordStyle(100, true, INK, WordStyle.Align.CENTRE))
+                                    .width()
+                            - 2 * WordFit.PADDING);
+        }
         Fitted fitted = null;
-        for (double size = largest; size >= SMALLEST; size -= 2) {
-            WordStyle style = new WordStyle(size, true, INK, WordStyle.Align.CENTRE);
-            WordFit fit = WordFit.within(width, text, style);
-            fitted = new Fitted(fit.content(), fit.width(), fit.height());
-            boolean across =
-                    fit.content().lines().stream().allMatch(line -> line.width() <= width - 2 * WordFit.PADDING);
-            if (across && fit.height() <= height) {
-                return fitted;
+        // First without a break within a word, then with one.
+        for (boolean broken : new boolean[] {false, true}) {
+            for (double size = largest; size >= LEAST; size -= 2) {
+                WordFit fit = WordFit.within(width, text, new WordStyle(size, true, INK, WordStyle.Align.CENTRE));
+                fitted = new Fitted(fit.content(), fit.width(), fit.height());
+                boolean across = broken || longest / 100 * size <= width - 2 * WordFit.PADDING;
+                if (across && fit.height() <= height) {
+                    return fitted;
+                }
             }
         }
         return fitted;

@@ -20,8 +20,9 @@ class WordFitTest {
         assertThat(fit.content().wraps()).isFalse();
     }
 
+    /** Nothing is wider than the box, nothing is lost, and a word is broken only where it is wider than the box. */
     @Test
-    void a_narrow_box_breaks_at_spaces_and_never_within_a_word() {
+    void a_narrow_box_breaks_at_spaces_and_within_a_word_only_where_it_is_too_wide() {
         Random random = new Random(5);
         for (int i = 0; i < 500; i++) {
             StringBuilder text = new StringBuilder();
@@ -29,17 +30,32 @@ class WordFitTest {
                 text.append("ab🔭é".repeat(random.nextInt(1, 4))).append(w > 1 ? " " : "");
             }
             double width = 120 + random.nextInt(600);
+            double room = width - 2 * WordFit.PADDING;
             WordFit fit = WordFit.within(width, text.toString(), STYLE);
-            assertThat(fit.content().lines()).allSatisfy(line -> {
-                boolean oneWord = !line.text().contains(" ");
-                assertThat(oneWord || line.width() <= width - 2 * WordFit.PADDING)
-                        .isTrue();
-            });
-            assertThat(String.join(
-                            " ",
-                            fit.content().lines().stream().map(WordLine::text).toList()))
-                    .isEqualTo(text.toString());
+            assertThat(fit.content().lines())
+                    .allSatisfy(line -> assertThat(line.width()).isLessThanOrEqualTo(room));
+            String joined = String.join(
+                    "\n", fit.content().lines().stream().map(WordLine::text).toList());
+            assertThat(joined.replaceAll("[\n ]", "")).isEqualTo(text.toString().replace(" ", ""));
+            for (String word : text.toString().split(" ")) {
+                if (WordFit.free(word, STYLE).width() - 2 * WordFit.PADDING <= room) {
+                    assertThat(joined).contains(word);
+                }
+            }
+            // Never between the two halves of one sign.
+            assertThat(fit.content().lines())
+                    .allSatisfy(line -> assertThat(line.text().codePoints())
+                            .noneMatch(letter -> letter >= 0xD800 && letter <= 0xDFFF));
         }
+    }
+
+    /** Vowel signs of Devanagari stand on their letter: नमस्ते is four signs that are read, of six letters and marks. */
+    @Test
+    void signs_of_other_scripts_are_counted_as_they_are_read() {
+        assertThat(WordFit.free("नमस्ते", STYLE).width() - 2 * WordFit.PADDING).isLessThanOrEqualTo(4 * 50);
+        assertThat(WordFit.free("👩‍🚀", STYLE).width() - 2 * WordFit.PADDING).isEqualTo(50);
+        assertThat(WordFit.free("e\u0301", STYLE).width())
+                .isEqualTo(WordFit.free("é", STYLE).width());
     }
 
     @Test

@@ -11,6 +11,7 @@ import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Starter;
 import gladtile.core.activity.StarterKind;
 import gladtile.core.activity.StarterRow;
+import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
 import gladtile.core.check.PageCheck;
 import gladtile.core.check.Pictures;
@@ -111,6 +112,100 @@ class StartersTest {
                     order.pages().get(0).pieces().stream().map(Item::name).toList();
             for (int i = 0; i < 6; i++) {
                 assertThat(lying.get(i)).isNotEqualTo(THINGS[i]);
+            }
+        }
+    }
+
+    /** Read from the right, where the word is. */
+    @Test
+    void no_scramble_of_a_word_that_runs_leftwards_spells_one() {
+        for (long seed = 1; seed < 60; seed++) {
+            Starter starter = Starter.of(
+                            StarterKind.UNSCRAMBLE,
+                            "",
+                            StarterRow.of("ירח"),
+                            StarterRow.of("חרי"),
+                            StarterRow.of("שמש"))
+                    .withSeed(seed);
+            for (Page page : made(starter).pages()) {
+                for (Zone zone : page.zones()) {
+                    String read = page.pieces().stream()
+                            .filter(piece -> Math.abs(piece.frame().y()
+                                            - zone.frame().y()
+                                            - zone.frame().height()
+                                            - 24)
+                                    < 1)
+                            .sorted(java.util.Comparator.comparingDouble(
+                                    piece -> -piece.frame().x()))
+                            .map(Item::said)
+                            .collect(java.util.stream.Collectors.joining());
+                    assertThat(read).isNotIn("ירח", "חרי", "שמש");
+                }
+            }
+        }
+    }
+
+    @Test
+    void a_list_that_cannot_be_mixed_is_told_so_in_its_own_words() {
+        assertThat(refused(Starter.of(StarterKind.UNSCRAMBLE, "", StarterRow.of("on"), StarterRow.of("no"))))
+                .contains("“on” and “no” have the same letters");
+        assertThat(refused(Starter.of(StarterKind.UNSCRAMBLE, "", StarterRow.of("sun"), StarterRow.of("Sun"))))
+                .contains("“Sun” stands twice");
+        assertThat(refused(Starter.of(StarterKind.UNSCRAMBLE, "", StarterRow.of("aaa"))))
+                .contains("only one letter");
+        List<StarterRow> pairs = java.util.stream.IntStream.range(0, 300)
+                .mapToObj(i -> StarterRow.of("a" + i, "b" + i))
+                .toList();
+        assertThat(refused(new Starter(StarterKind.MEMORY, "", pairs, null, null, null, 1)))
+                .contains("300 pairs");
+        org.assertj.core.api.Assertions.assertThatThrownBy(() -> StarterRow.of("x".repeat(250)))
+                .hasMessageContaining("has 250 letters; an entry of a list takes at most 200");
+    }
+
+    /** By counting what is looked at, not by a clock: twice the list is at most a little more than twice the work. */
+    @Test
+    void the_longest_lists_are_laid_out_or_refused_without_being_laid_out() {
+        for (StarterKind kind : List.of(StarterKind.PAIR, StarterKind.ORDER, StarterKind.SORT, StarterKind.LABEL)) {
+            List<StarterRow> rows = java.util.stream.IntStream.range(0, 5_000)
+                    .mapToObj(i -> StarterRow.of("entry " + i, "group " + i % 4))
+                    .toList();
+            assertThat(refused(new Starter(kind, "", rows, null, null, null, 1)))
+                    .contains("the most is 200");
+        }
+    }
+
+    private static String refused(Starter starter) {
+        return ((Made.Refused) Starters.make(starter, "x")).message();
+    }
+
+    /** No tile has words that run over its edge, however long they are. */
+    @Test
+    void words_stay_within_their_tiles() {
+        String wide = "Donaudampfschifffahrtsgesellschaftskapitän";
+        for (StarterKind kind :
+                List.of(StarterKind.PAIR, StarterKind.ORDER, StarterKind.SORT, StarterKind.ODD_ONE_OUT)) {
+            Starter starter = Starter.of(
+                    kind,
+                    "",
+                    StarterRow.of(wide, "sun", "moon"),
+                    StarterRow.of("नमस्ते दुनिया", "day", "star"),
+                    StarterRow.of("comet", "sun", "planet"));
+            Starter longer = Starter.of(
+                    kind, "", StarterRow.of(wide.repeat(4), "a", "b"), StarterRow.of(wide.repeat(4) + "x", "c", "b"));
+            assertThat(refused(longer)).contains("too long");
+            for (Page page : made(starter).pages()) {
+                page.pieces().stream()
+                        .filter(Words.class::isInstance)
+                        .map(Words.class::cast)
+                        .forEach(piece -> {
+                            piece.content().lines().forEach(line -> {
+                                assertThat(line.width())
+                                        .as("%s %s", kind, line.text())
+                                        .isLessThanOrEqualTo(piece.frame().width());
+                                assertThat(line.baseline())
+                                        .isLessThanOrEqualTo(piece.frame().height());
+                            });
+                        });
             }
         }
     }
@@ -218,6 +313,8 @@ class StartersTest {
         Made many = Starters.make(many(5_000), "x");
         assertThat(many instanceof Made.Refused || ((Made.Pages) many).pages().size() <= 200)
                 .isTrue();
-        assertThatThrownBy(() -> many(5_001)).isInstanceOf(OutOfBounds.class).hasMessageContaining("starter.rows");
+        assertThatThrownBy(() -> many(5_001))
+                .isInstanceOfSatisfying(
+                        OutOfBounds.class, e -> assertThat(e.bound()).isEqualTo("starter.rows"));
     }
 }
