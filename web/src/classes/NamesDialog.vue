@@ -4,6 +4,7 @@ import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vu
 import { post, said } from '@/api/client'
 import type { Added, Roster, SignInCard } from '@/api/types'
 import { count } from '@/page/count'
+import { asTable, fileText } from './fileText'
 
 /** Names for a class, pasted or from a file, with what they would do before anything is done. */
 const props = defineProps<{ id: string }>()
@@ -35,18 +36,37 @@ async function look() {
 }
 async function add() {
   busy.value = true
+  stopped = false
+  const names = roster.value!.added
+  const cards: SignInCard[] = []
   try {
-    const made = await post<Added>(`/api/classes/${props.id}/names`, { text: text.value })
-    emit('added', made.cards)
+    for (let from = 0; from < names.length && !stopped; from += AT_ONCE) {
+      done.value = from
+      const part = asTable(names.slice(from, from + AT_ONCE))
+      const made = await post<Added>(`/api/classes/${props.id}/names`, { text: part })
+      if (made.roster.wrong.length) wrong.value = made.roster.wrong[0]!
+      if (wrong.value) break
+      cards.push(...made.cards)
+    }
   } catch (error) {
     wrong.value = said(error)
   } finally {
     busy.value = false
   }
+  // Who was added has a card, whatever came afterwards.
+  if (cards.length) emit('added', cards)
+}
+/** So many take a few seconds, since PINs are kept in a way that is slow to guess. */
+const AT_ONCE = 20
+const done = ref(0)
+let stopped = false
+function leave() {
+  if (busy.value) stopped = true
+  else dialog.value?.close()
 }
 async function file(event: Event) {
   const chosen = (event.target as HTMLInputElement).files?.[0]
-  if (chosen) text.value = await chosen.text()
+  if (chosen) text.value = await fileText(chosen)
 }
 const SHOWN = 30
 const listed = (names: string[]) =>
@@ -81,10 +101,15 @@ const ready = computed(() => roster.value && !roster.value.wrong.length && roste
     </ul>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <div class="row">
-      <button class="btn" @click="dialog?.close()">Cancel</button>
+      <progress v-if="busy" :value="done" :max="roster?.added.length ?? 1" aria-label="Students added" />
+      <button class="btn" @click="leave">{{ busy ? 'Stop here' : 'Cancel' }}</button>
       <button class="btn pri" :disabled="!ready || busy" @click="add">
         {{
-          busy ? 'Adding' : roster?.added.length ? `Add ${count(roster.added.length, 'student')}` : 'Add them'
+          busy
+            ? `${done} of ${roster?.added.length} added`
+            : roster?.added.length
+              ? `Add ${count(roster.added.length, 'student')}`
+              : 'Add them'
         }}
       </button>
     </div>

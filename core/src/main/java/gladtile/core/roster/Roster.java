@@ -64,15 +64,18 @@ public record Roster(List<String> added, List<String> there, List<String> missin
         return new Roster(added, there, missing, wrong);
     }
 
-    /** Of one form, without white space that nobody sees. */
+    /** Of one form, without white space and marks that nobody sees; joiners that letters need stay. */
     public static String tidied(String name) {
         return Normalizer.normalize(name, Normalizer.Form.NFC)
+                .replaceAll("[\\u00AD\\u200B\\u200E\\u200F\\u202A-\\u202E\\u2060\\u2066-\\u2069\\uFEFF]", "")
                 .replaceAll("[\\p{Z}\\s\\p{Cc}]+", " ")
                 .strip();
     }
 
-    /** Two names that differ in capitals alone could not be told apart when they are called. */
+    /** Two names that differ in capitals, or in what nobody sees, could not be told apart. */
     static String same(String name) {
-        return tidied(name).toLowerCase(Locale.ROOT);
+        return Normalizer.normalize(tidied(name), Normalizer.Form.NFKC)
+                .replaceAll("\\p{Cf}", "")
+                .toLowerCase(Locale.ROOT);
     }
 }

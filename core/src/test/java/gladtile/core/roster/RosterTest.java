@@ -35,6 +35,16 @@ class RosterTest {
 
     /** Law: once a list was added, the same list adds nobody, and everyone of the class is there or missing. */
     @Test
+    void what_nobody_sees_makes_no_other_name() {
+        Roster roster = Roster.of(List.of("Ada"), List.of("A\u200bda", "\uFEFFBo", "Bo\u200e", "Ｃyrus", "Cyrus"));
+        assertThat(roster.there()).containsExactly("Ada");
+        assertThat(roster.added()).containsExactly("Bo", "Ｃyrus");
+        assertThat(roster.wrong()).hasSize(2);
+        // A joiner that a letter needs stays.
+        assertThat(Roster.tidied("نیم\u200cفاصله")).isEqualTo("نیم\u200cفاصله");
+    }
+
+    @Test
     void the_same_list_twice_adds_nobody() {
         Random random = new Random(5);
         for (int round = 0; round < 200; round++) {

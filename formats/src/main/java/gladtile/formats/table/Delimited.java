@@ -32,8 +32,8 @@ final class Delimited {
         return Optional.of(rows);
     }
 
-    /** The sign that stands most often in the first line. */
-    private static char delimiter(String text) {
+    /** The sign that stands most often in the first line; a comma where none does. */
+    static char delimiter(String text) {
         String first = text.lines().findFirst().orElse("");
         char best = ',';
         for (char sign : new char[] {';', '\t'}) {

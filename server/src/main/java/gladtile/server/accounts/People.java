@@ -66,6 +66,14 @@ public class People {
         return secrets.encode(HexFormat.of().formatHex(unknown));
     }
 
+    /** The hash of a PIN, which is slow by design. @param pin four digits */
+    public String hashOf(String pin) {
+        if (!pin.matches("[0-9]{4}")) {
+            throw new gladtile.core.OutOfBounds("person.pin", "a PIN is four digits");
+        }
+        return secrets.encode(pin);
+    }
+
     /** @param hash of their secret */
     public Who addStudentWithSecret(UUID schoolId, String name, String hash) {
         Who who = new Who(schoolId, UuidV7.make(), Who.Kind.STUDENT, Bounds.text("person.name", name, NAME));
@@ -75,9 +83,6 @@ public class People {
 
     /** @param pin four digits */
     public Who addStudent(UUID schoolId, String name, String pin) {
-        if (!pin.matches("[0-9]{4}")) {
-            throw new gladtile.core.OutOfBounds("person.pin", "a PIN is four digits");
-        }
-        return addStudentWithSecret(schoolId, name, secrets.encode(pin));
+        return addStudentWithSecret(schoolId, name, hashOf(pin));
     }
 }

@@ -9,17 +9,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Puts the names of a list into a class: all of them, or none. */
 @Service
 class NewNames {
     private final Classes classes;
     private final People people;
+    private final TransactionTemplate transactions;
 
-    NewNames(Classes classes, People people) {
+    NewNames(Classes classes, People people, TransactionTemplate transactions) {
         this.classes = classes;
         this.people = people;
+        this.transactions = transactions;
     }
 
     /** A student who is new, with the PIN that is shown this once. */
@@ -28,25 +30,44 @@ class NewNames {
     /** @param added only where the roster has nothing in the way */
     record Added(Roster roster, List<SignInCard> cards) {}
 
+    private record Secret(String name, String pin, String hash) {}
+
     Roster look(Who teacher, UUID classId, String text) {
         List<String> now = classes.students(teacher.schoolId(), classId).stream()
                 .map(Student::name)
                 .toList();
-        return Roster.of(now, NameList.read(text));
+        NameList.Read read = NameList.read(text);
+        return read.wrong() == null
+                ? Roster.of(now, read.names())
+                : new Roster(List.of(), List.of(), List.of(), List.of(read.wrong()));
     }
 
-    @Transactional
-    public Added add(Who teacher, UUID classId, String text) {
-        Roster roster = look(teacher, classId, text);
-        List<SignInCard> cards = new ArrayList<>();
-        if (roster.wrong().isEmpty()) {
-            for (String name : roster.added()) {
-                String pin = people.freshPin();
-                Who student = people.addStudent(teacher.schoolId(), name, pin);
-                classes.join(teacher.schoolId(), classId, student.id());
-                cards.add(new SignInCard(student.id(), name, pin));
-            }
+    Added add(Who teacher, UUID classId, String text) {
+        Roster asked = look(teacher, classId, text);
+        if (!asked.wrong().isEmpty()) {
+            return new Added(asked, List.of());
         }
-        return new Added(roster, cards);
+        // Hashing takes most of the time, by design: on all cores, and before anything is locked.
+        List<Secret> secrets = asked.added().parallelStream().map(this::secret).toList();
+        return transactions.execute(tx -> {
+            Roster roster = look(teacher, classId, text);
+            List<SignInCard> cards = new ArrayList<>();
+            if (roster.wrong().isEmpty()) {
+                for (Secret one : secrets) {
+                    // Somebody may have added the same name meanwhile.
+                    if (roster.added().contains(one.name)) {
+                        Who student = people.addStudentWithSecret(teacher.schoolId(), one.name, one.hash);
+                        classes.join(teacher.schoolId(), classId, student.id());
+                        cards.add(new SignInCard(student.id(), one.name, one.pin));
+                    }
+                }
+            }
+            return new Added(roster, cards);
+        });
+    }
+
+    private Secret secret(String name) {
+        String pin = people.freshPin();
+        return new Secret(name, pin, people.hashOf(pin));
     }
 }

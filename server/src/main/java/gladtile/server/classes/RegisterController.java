@@ -4,6 +4,7 @@ import gladtile.core.Bounds;
 import gladtile.server.accounts.Who;
 import gladtile.server.support.Problem;
 import java.io.ByteArrayInputStream;
+import java.io.EOFException;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
@@ -81,10 +82,24 @@ class RegisterController {
                     room -= put(texts, entry.getName(), bytes, room);
                 }
             }
-        } catch (ZipException broken) {
-            throw Problem.bound("register.files", "The packed file is broken. Nothing was taken in.");
+        } catch (ZipException | EOFException broken) {
+            throw Problem.bound("register.files", "The packed file is broken or cut off. Nothing was taken in.");
+        }
+        if (!isWhole(packed)) {
+            throw Problem.bound("register.files", "The packed file is cut off. Nothing was taken in.");
         }
         return room;
+    }
+
+    /** A packed file ends with a list of what is in it (APPNOTE 4.3.16); reading from the front does not miss it. */
+    private static boolean isWhole(byte[] packed) {
+        int earliest = Math.max(0, packed.length - (1 << 16) - 22);
+        for (int i = packed.length - 22; i >= earliest; i--) {
+            if (packed[i] == 'P' && packed[i + 1] == 'K' && packed[i + 2] == 5 && packed[i + 3] == 6) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static int put(Map<String, String> texts, String name, byte[] bytes, int room) {
