@@ -96,20 +96,20 @@ async function listen() {
   display: grid;
   gap: 2px;
   justify-items: center;
-  width: 76px;
+  width: 92px;
   min-height: 56px;
   padding: 5px 2px;
   font-size: 13px;
 }
 .colours {
   display: grid;
-  grid-template-columns: repeat(2, 34px);
+  grid-template-columns: repeat(2, 44px);
   gap: 6px;
   justify-content: center;
 }
 .colour {
-  width: 34px;
-  height: 34px;
+  width: 44px;
+  height: 44px;
   border: 3px solid #fff;
   border-radius: 50% 50% 50% 6px;
   background: var(--colour);
@@ -119,13 +119,22 @@ async function listen() {
 .colour[aria-pressed='true'] {
   box-shadow: 0 0 0 3px var(--saffron);
 }
+@media (forced-colors: active) {
+  .btn[aria-pressed='true'],
+  .colour[aria-pressed='true'] {
+    outline: 4px solid Highlight;
+  }
+  .colour {
+    forced-color-adjust: none;
+  }
+}
 @media (max-aspect-ratio: 1/1) {
   .hand-rack {
     flex-flow: row wrap;
     justify-content: center;
   }
   .colours {
-    grid-template-columns: repeat(4, 34px);
+    grid-template-columns: repeat(4, 44px);
     align-content: center;
   }
 }

@@ -9,7 +9,7 @@ import {
   PhSignOut,
   PhUser,
 } from '@phosphor-icons/vue'
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, Refusal, said } from '@/api/client'
 import type { AttemptView, HomeView, ToDo } from '@/api/types'
@@ -42,6 +42,22 @@ const groups = computed(() =>
   })).filter((group) => group.all.length > 0),
 )
 
+/** What a teacher assigns meanwhile comes by itself: when the page is looked at again, and now and then. */
+async function lookAgain() {
+  if (document.visibilityState !== 'visible' || !home.value) return
+  await get<HomeView>('/api/home')
+    .then((now) => (home.value = now))
+    .catch(() => {})
+}
+let timer: ReturnType<typeof setInterval> | undefined
+onMounted(() => {
+  timer = setInterval(() => void lookAgain(), 15_000)
+  document.addEventListener('visibilitychange', lookAgain)
+})
+onBeforeUnmount(() => {
+  clearInterval(timer)
+  document.removeEventListener('visibilitychange', lookAgain)
+})
 onMounted(async () => {
   comeUpWithoutNetwork()
   try {
@@ -95,7 +111,7 @@ async function leave() {
       <BrandMark class="mark" />
       <NoticeBell class="ring" />
       <span class="who"><PhUser :size="18" aria-hidden="true" />{{ home?.name }}</span>
-      <button class="btn" @click="leave"><PhSignOut :size="18" aria-hidden="true" />I am done for now</button>
+      <button class="btn" @click="leave"><PhSignOut :size="18" aria-hidden="true" />Sign out</button>
     </header>
     <main>
       <h1>{{ home ? `Hello ${home.name}` : 'My work' }}</h1>

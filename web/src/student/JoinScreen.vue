@@ -47,7 +47,7 @@ async function enter(secret: string) {
     keepTicket({ code, studentId, name, pictures: Boolean(pictures) })
     // What the last child at this tablet looked at is not shown to the next one.
     await (await deviceHere()).forgetViews().catch(() => {})
-    await router.push(joined.assignmentId ? `/work/${joined.assignmentId}` : '/home')
+    await router.replace(joined.assignmentId ? `/work/${joined.assignmentId}` : '/home')
   })
   if (wrong.value) await form.value?.clear()
 }

@@ -4,7 +4,7 @@ import type { Returned } from '@/api/types'
 import { timeWords } from './times'
 
 /** What a teacher says of handed-in work, and the way to go on with it. */
-defineProps<{ returned: Returned; round: number; now: string; busy: boolean }>()
+defineProps<{ returned: Returned; now: string; busy: boolean }>()
 defineEmits<{ improve: [] }>()
 </script>
 
@@ -22,15 +22,16 @@ defineEmits<{ improve: [] }>()
       <track kind="captions" />
     </audio>
     <p v-if="returned.pins.length" class="soft">
-      {{ returned.pins.length === 1 ? 'One more word hangs' : `${returned.pins.length} more words hang` }} on
-      the pages: tap the numbers.
+      {{
+        returned.pins.length === 1
+          ? 'There is a note on a page. Tap its number.'
+          : `There are ${returned.pins.length} notes on the pages. Tap the numbers.`
+      }}
     </p>
     <button v-if="returned.mayImprove" class="btn acc big" :disabled="busy" @click="$emit('improve')">
       <PhPencilSimple :size="22" aria-hidden="true" />{{ returned.sent ? 'Improve it' : 'Try again' }}
     </button>
-    <p v-if="returned.mayImprove" class="soft">
-      Everything lies as you left it. Round {{ round + 1 }} begins.
-    </p>
+    <p v-if="returned.mayImprove" class="soft">Your work is still there. You can change it.</p>
   </aside>
 </template>
 

@@ -34,7 +34,7 @@ const props = defineProps<{ assignmentId: string }>()
 const work = shallowRef<AttemptWork | null>(null)
 const returned = shallowRef<Returned | null>(null)
 const words = shallowRef<Word[]>([])
-const seen = ref(new Set<string>())
+const seen = ref(readSeen())
 const wrong = ref('')
 const name = ref('')
 const busy = ref(false)
@@ -45,12 +45,12 @@ const router = useRouter()
 const around = computed(() => work.value?.around.value)
 const kept = computed(() => work.value?.kept.value ?? 'kept')
 const KEPT: Record<string, string> = {
-  kept: 'Kept',
-  waiting: 'Keeping',
-  device: 'Kept on this device',
-  fleeting: 'No network. Leave this page open',
-  held: 'Kept on this device',
-  'sign-in': 'Kept on this device',
+  kept: 'Saved',
+  waiting: 'Saving',
+  device: 'Saved on this device',
+  fleeting: 'No network. Keep this page open',
+  held: 'Saved on this device',
+  'sign-in': 'Saved on this device',
 }
 const keptWords = computed(() => KEPT[kept.value] ?? kept.value)
 const safe = computed(() => kept.value in KEPT && kept.value !== 'fleeting')
@@ -60,20 +60,40 @@ const resting = computed(() => {
   const now = around.value
   if (!now) return ''
   if (now.sharing === 'LOOK_ONLY') return 'This is for looking only'
-  if (now.shut) return 'Your teacher closed editing. You can still hand in'
+  if (now.shut) return 'Your teacher stopped the work. You can still hand in'
   if (now.stage === 'CLOSED' && now.round === 1) return 'This is closed. You can still hand in'
   return ''
 })
 const due = computed(() => (around.value ? dueWords(around.value.window.dueAt, around.value.now) : ''))
-/** The newest word that was not put away. */
-const word = computed(() => words.value.find((one) => !seen.value.has(one.id)))
+/** The newest message that was not put away; what was said before somebody came is not for them. */
+const word = computed(() =>
+  words.value.find((one) => !seen.value.has(one.id) && one.at >= (work.value?.openedAt ?? '')),
+)
+
+/** Which messages were put away, kept for this tab, so that they do not come again with the page. */
+const SEEN = 'glad-messages-seen'
+function readSeen(): Set<string> {
+  try {
+    return new Set(JSON.parse(sessionStorage.getItem(SEEN) ?? '[]') as string[])
+  } catch {
+    return new Set()
+  }
+}
+function putAway(id: string) {
+  seen.value = new Set([...seen.value, id])
+  try {
+    sessionStorage.setItem(SEEN, JSON.stringify([...seen.value]))
+  } catch {
+    // Then it is put away until the page is loaded anew.
+  }
+}
 
 async function lookAround() {
   const id = work.value?.id
   if (!id) return
   const [heard, back] = await Promise.all([
     get<Word[]>(`/api/attempts/${id}/words`),
-    handedIn.value ? get<Returned>(`/api/attempts/${id}/returned`) : null,
+    handedIn.value || around.value!.round > 1 ? get<Returned>(`/api/attempts/${id}/returned`) : null,
   ])
   words.value = heard
   returned.value = back
@@ -138,6 +158,8 @@ onMounted(async () => {
   } catch (error) {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
     if (out) await router.replace('/join')
+    else if (error instanceof Refusal && error.status === 404)
+      wrong.value = 'This work is not here. Ask your teacher.'
     else wrong.value = said(error)
   }
 })
@@ -202,12 +224,10 @@ function readPage() {
     <p v-if="word" class="word" role="status">
       <PhChatCircleText :size="26" weight="fill" aria-hidden="true" />
       <span dir="auto"><strong>Your teacher says:</strong> {{ word.words }}</span>
-      <button class="btn" @click="seen = new Set([...seen, word.id])">
-        <PhX :size="18" aria-hidden="true" />Put away
-      </button>
+      <button class="btn" @click="putAway(word.id)"><PhX :size="18" aria-hidden="true" />Put away</button>
     </p>
     <p v-if="resting && !handedIn" class="word rest" role="status">{{ resting }}</p>
-    <main :class="{ beside: returned && (returned.sent || returned.mayImprove) }">
+    <main :inert="around?.held" :class="{ beside: returned && (returned.sent || returned.mayImprove) }">
       <p v-if="wrong" class="note" role="alert">{{ wrong }} <RouterLink to="/home">To my work</RouterLink></p>
       <WorkPages
         v-if="work"
@@ -223,7 +243,6 @@ function readPage() {
       <ReturnedCard
         v-if="work && returned && (returned.sent || returned.mayImprove)"
         :returned="returned"
-        :round="around!.round"
         :now="around!.now"
         :busy="busy"
         @improve="improve"
@@ -256,6 +275,29 @@ header {
   border-bottom: 1px solid var(--line);
   background: var(--paper);
 }
+.student :deep(.btn) {
+  min-height: 44px;
+}
+@media (max-width: 640px) and (orientation: portrait) {
+  .student {
+    min-height: 100%;
+    height: auto;
+  }
+  header {
+    flex-wrap: wrap;
+    gap: 6px 10px;
+    padding: 6px 10px;
+  }
+  h1 {
+    flex: 1 0 100%;
+    order: -1;
+    white-space: normal;
+  }
+  main.beside {
+    display: block;
+    padding: 0 8px;
+  }
+}
 .mark {
   flex: none;
   color: var(--petrol);
@@ -280,6 +322,8 @@ header .btn {
   white-space: nowrap;
 }
 .kept {
+  flex: none;
+  max-width: 100%;
   display: flex;
   gap: 6px;
   align-items: center;

@@ -26,6 +26,7 @@ import HandRack from './HandRack.vue'
 import InkSheet from './InkSheet.vue'
 import LeaveDialog from './LeaveDialog.vue'
 import PinLayer from './PinLayer.vue'
+import ResetDialog from './ResetDialog.vue'
 import ShowSolution from './ShowSolution.vue'
 import StudentPage from './StudentPage.vue'
 import { hush, speaking } from './speak'
@@ -73,7 +74,14 @@ const page = computed(() => pages.value[index.value]!)
 /** Nothing comes after it, or students go by what stands on the pages. */
 const ends = computed(() => !course.value.next && !course.value.waits)
 const handedIn = computed(() => state.value.standing === 'HANDED_IN')
+watch(
+  () => `${page.value.name} · ${props.work.view.title}`,
+  (title) => (document.title = title),
+  { immediate: true },
+)
 
+/** While what is done lies on this device, nothing can be checked. */
+const AWAY = new Set(['device', 'fleeting', 'sign-in', 'held'])
 const progress = computed(() => props.work.progress.value)
 const solvedOn = (i: number) => progress.value.on[pages.value[i]!.id] ?? 0
 const hint = ref('')
@@ -143,6 +151,7 @@ async function heardSay(sound: Blob, seconds: number) {
 }
 
 async function check() {
+  if (AWAY.has(props.work.kept.value)) words.value = 'We check it when the network is back'
   const verdict = await make({ kind: 'check', pageId: page.value.id })
   if (!verdict) return
   words.value = toldOfCheck(verdict)
@@ -189,12 +198,14 @@ function follow(route: Route, itemId: string) {
   }
   const to = pageOf(route, course.value, page.value.id, course.value.pages[0]!, state.value.came ?? [])
   if (to) void open(to, route.kind === 'back')
-  else words.value = 'There is no page to go to'
+  else words.value = 'There is no page there'
 }
 
+const resetting = ref(false)
 async function again() {
+  resetting.value = false
   await make({ kind: 'start-again', pageId: page.value.id })
-  words.value = 'This page starts again'
+  words.value = 'The page is new again'
 }
 
 async function showSolution(itemId: string | null) {
@@ -230,6 +241,7 @@ async function handIn() {
 
 <template>
   <div class="work">
+    <h2 class="unseen">{{ page.name }}</h2>
     <ol class="tiles" aria-label="Pages">
       <li v-for="(one, i) in pages" :key="one.id">
         <button
@@ -257,7 +269,7 @@ async function handIn() {
         @say="words = $event"
       />
       <div class="board">
-        <div class="paper" :style="{ '--size': size / 100 }">
+        <div class="paper" :class="{ enlarged: size > 100 }" :style="{ '--size': size / 100 }">
           <StudentPage
             :page="page"
             :work="work"
@@ -330,9 +342,9 @@ async function handIn() {
         v-if="page.placements"
         class="btn big"
         :disabled="!begun || handedIn || timeIsUp || resting"
-        @click="again"
+        @click="resetting = true"
       >
-        <PhArrowCounterClockwise :size="22" aria-hidden="true" />Start page again
+        <PhArrowCounterClockwise :size="22" aria-hidden="true" />Reset page
       </button>
       <button
         v-if="!course.next && mayHandIn && !handedIn"
@@ -352,7 +364,7 @@ async function handIn() {
         Next<PhLock :size="22" aria-hidden="true" />
       </button>
       <button
-        v-else-if="work.view.buttons && (course.next || !mayHandIn || handedIn)"
+        v-else-if="work.view.buttons && (course.next || !mayHandIn)"
         class="btn pri big"
         :disabled="!course.next"
         @click="course.next && open(course.next)"
@@ -361,6 +373,7 @@ async function handIn() {
       </button>
     </div>
 
+    <ResetDialog v-if="resetting" @keep="resetting = false" @reset="again" />
     <FileDialog v-if="opened" :file="opened" @close="opened = null" />
     <LeaveDialog v-if="leaving" :address="leaving" @close="leaving = ''" />
     <dialog v-if="asking" ref="dialog" class="asking" aria-labelledby="asking-head" @close="asking = false">
@@ -405,8 +418,8 @@ async function handIn() {
   list-style: none;
 }
 .tile {
-  width: 44px;
-  height: 30px;
+  min-width: 44px;
+  height: 44px;
   border: 1.5px solid var(--line);
   border-radius: var(--tile-s);
   background: linear-gradient(to right, var(--petrol) var(--share), #fff var(--share));
@@ -435,11 +448,54 @@ async function handIn() {
     flex-direction: column;
   }
 }
+.enlarged :deep(.doing) {
+  touch-action: pan-x pan-y pinch-zoom;
+}
+/* A phone held upright: the page is as wide as the screen, and all else is above and below it. */
+@media (max-width: 640px) and (orientation: portrait) {
+  .work {
+    height: auto;
+    padding: 8px 8px 16px;
+  }
+  .board {
+    flex: none;
+    container-type: inline-size;
+    max-height: 75vh;
+  }
+  .board > .paper {
+    width: calc(100cqw * var(--size, 1));
+  }
+  .buttons {
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 8px;
+  }
+  .told {
+    flex: 1 0 100%;
+    order: -1;
+  }
+  .hint {
+    position: static;
+    margin-top: 8px;
+  }
+}
+@media (forced-colors: active) {
+  .tile {
+    forced-color-adjust: none;
+  }
+  .tile.here {
+    outline: 4px solid Highlight;
+  }
+  .tile.full {
+    border: 4px double CanvasText;
+  }
+}
 /* The page is as large as what is left between the tiles and the buttons, whatever stands above them. */
 .board {
   flex: 1;
   display: grid;
-  place-content: center;
+  /* Where the page is larger than its room, both its edges stay within reach. */
+  place-content: safe center;
   width: 100%;
   min-height: 0;
   overflow: auto;

@@ -1,13 +1,14 @@
 import type { Verdict } from '@/api/types'
 
+/** In short words, for those who have just learned to read. */
 const WHY: Record<NonNullable<Verdict['why']>, (piece: string, zone: string) => string> = {
-  NOT_HERE: (piece, zone) => `${piece} does not belong in ${zone}. Try another place`,
+  NOT_HERE: (piece) => `${piece}: not here. Try another place`,
   FULL: (_, zone) => `${zone} is full`,
-  TOO_MANY: (piece, zone) => `No more of ${piece} is wanted in ${zone}`,
-  TOO_MUCH: (piece, zone) => `With ${piece} it is too much in ${zone}`,
-  WRONG_PLACE: (piece, zone) => `${piece} belongs in ${zone}, but at another place`,
-  NOT_WITH_THESE: (piece) => `${piece} does not go with what is there`,
-  NO_MORE_TRIES: (_, zone) => `${zone} was tried as often as it may be`,
+  TOO_MANY: (piece, zone) => `${zone} has enough of ${piece}`,
+  TOO_MUCH: (piece, zone) => `${zone}: with ${piece} it is too much`,
+  WRONG_PLACE: (piece) => `${piece}: near, but not this spot. Try another spot`,
+  NOT_WITH_THESE: (piece) => `${piece}: not with these. Try another place`,
+  NO_MORE_TRIES: (_, zone) => `${zone}: no more tries`,
 }
 
 /** What is told of a piece that was put down; the zone's own words come first. Empty when there is nothing to tell. */
@@ -22,8 +23,8 @@ export function toldOf(piece: string, zone: string, verdict: Verdict): string {
 /** What is told of something typed. */
 export function toldOfTyped(gap: string, verdict: Verdict): string {
   if (verdict.reply?.message) return verdict.reply.message
-  if (verdict.says === 'BELONGS') return `${gap}: that is right`
-  if (verdict.says === 'TURNED_AWAY') return `${gap}: not right yet. Try again`
+  if (verdict.says === 'BELONGS') return `${gap}: right`
+  if (verdict.says === 'TURNED_AWAY') return `${gap}: not yet. Try again`
   return verdict.says === 'CANNOT_DECIDE' ? `${gap}: your teacher will look at it` : ''
 }
 

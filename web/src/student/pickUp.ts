@@ -79,14 +79,10 @@ export function usePickUp({ root, air, ahead, targets, things, put, say }: Page)
         return
       }
       case 'held':
-        say(
-          zones.value.length
-            ? `${itemName(item)} picked up: tap a place, or use the arrow keys and Enter`
-            : `${itemName(item)} picked up: tap a place`,
-        )
+        say(`You have ${itemName(item)}. Where does it go?`)
         return
       case 'target':
-        say(`${itemName(item)} over ${targets.value[effect.zone]!.name}: Enter puts it there`)
+        say(`${targets.value[effect.zone]!.name}? Press Enter to put ${itemName(item)} there`)
         return
       case 'returned':
         dragged.value = null
@@ -106,7 +102,7 @@ export function usePickUp({ root, air, ahead, targets, things, put, say }: Page)
     if (!one.source) return one.id
     if (held.value && originalOf(held.value) === one.id) return held.value
     if (leftOver(one) <= 0) {
-      say(`No more ${itemName(one.item)}. Drop one back on it to use it again`)
+      say(`There is no more ${itemName(one.item)}. You can put one back`)
       return null
     }
     return nextCopy(one.id, [...Object.keys(states.value), ...Object.keys(ahead.value)])

@@ -55,6 +55,8 @@ export interface Work {
 export interface AttemptWork extends Work {
   readonly id: string
   readonly assignmentId: string
+  /** When this page was opened, by the server's clock. */
+  readonly openedAt: string
   readonly around: { value: Around }
   /** Moves that the server does not have yet. */
   readonly waiting: { value: Move[] }
@@ -229,6 +231,7 @@ export function attemptWork(
   return {
     id: opened.id,
     assignmentId: opened.assignmentId,
+    openedAt: opened.around.now ?? '',
     around,
     get view() {
       return view.value

@@ -111,7 +111,7 @@ class HandlingTest {
         student.getByLabel("Write here").fill("I saw Jupiter");
         button(student, "Keep and close").click();
         assertThat(pieceLike(student, "Log: I saw Jupiter")).isVisible();
-        assertThat(student.getByText("Kept")).isVisible();
+        assertThat(student.getByText("Saved")).isVisible();
 
         student.navigate(student.url());
         assertThat(pieceLike(student, "star, belongs")).hasCount(2);
@@ -122,7 +122,11 @@ class HandlingTest {
                 .hasCount(1);
         org.assertj.core.api.Assertions.assertThat(Browser.barriers(student)).isEmpty();
 
-        button(student, "Start page again").click();
+        button(student, "Reset page").click();
+        student.locator("dialog")
+                .getByText("Reset page", new com.microsoft.playwright.Locator.GetByTextOptions().setExact(true))
+                .last()
+                .click();
         assertThat(pieceLike(student, "star, 2 left")).isVisible();
         assertThat(student.getByLabel("Curtain, cover, hides what is beneath")).isVisible();
     }

@@ -154,7 +154,7 @@ class LessonTest {
     private void withoutANetwork(Page ada) {
         ada.context().setOffline(true);
         drag(ada, pieceLike(ada, "sun"), zone(ada, "Makes light"));
-        assertThat(ada.getByText("Kept on this device")).isVisible();
+        assertThat(ada.getByText("Saved on this device")).isVisible();
         drag(ada, pieceLike(ada, "moon"), zone(ada, "Reflects"));
         button(ada, "Next").click();
         Locator gap = ada.getByLabel("The red planet");
@@ -162,7 +162,7 @@ class LessonTest {
         gap.press("Enter");
         assertThat(row("Ada").getByLabel("first try")).hasCount(0);
         ada.context().setOffline(false);
-        assertThat(ada.getByText("Kept", new Page.GetByTextOptions().setExact(true)))
+        assertThat(ada.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         assertThat(row("Ada").getByLabel("first try")).hasCount(3);
     }

@@ -74,7 +74,7 @@ class MovementTest extends OnWorkbench {
         // Wherever the hand went it stands at a stop, on the line.
         student.waitForFunction(
                 "y => document.querySelector(\"[data-piece='moon']\").getBoundingClientRect().top + 20 < y", moon[1]);
-        assertThat(student.getByText("Kept")).isVisible();
+        assertThat(student.getByText("Saved")).isVisible();
     }
 
     @Test
@@ -218,7 +218,7 @@ class MovementTest extends OnWorkbench {
         student.getByLabel("Write here").fill("Jupiter has four large moons");
         button(student, "Keep and close").click();
         assertThat(pieceLike(student, "Log: Jupiter has four large moons")).isVisible();
-        assertThat(student.getByText("Kept")).isVisible();
+        assertThat(student.getByText("Saved")).isVisible();
     }
 
     @Test

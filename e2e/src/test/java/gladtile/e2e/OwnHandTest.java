@@ -95,7 +95,7 @@ class OwnHandTest {
     }
 
     private static void kept(Page page) {
-        assertThat(page.getByText("Kept", new Page.GetByTextOptions().setExact(true)))
+        assertThat(page.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
     }
 
@@ -147,13 +147,13 @@ class OwnHandTest {
         drag(ada, pieceLike(ada, "sun"), ada.locator("[data-zone][aria-label='Makes light']"));
         button(ada, "Say it").click();
         buttonLike(ada, "Stop, 2 s").click();
-        assertThat(ada.getByText("Kept on this device")).isVisible();
+        assertThat(ada.getByText("Saved on this device")).isVisible();
         Locator voice = ada.locator(".recordings audio");
         assertThat(voice).hasAttribute("src", Pattern.compile("^blob:"));
 
         ada.reload();
         pieceLike(ada, "sun").waitFor();
-        assertThat(ada.getByText("Kept on this device")).isVisible();
+        assertThat(ada.getByText("Saved on this device")).isVisible();
         assertThat(strokes(ada)).hasCount(1);
         assertThat(voice).hasCount(1);
         Browser.look(ada, "without-network");
@@ -177,12 +177,12 @@ class OwnHandTest {
         kept(ada);
         ada.waitForFunction("() => navigator.serviceWorker.ready.then(r => r.active.state === 'activated')");
         link(ada, "My work").click();
-        button(ada, "I am done for now").click();
+        button(ada, "Sign out").click();
         Browser.join(ada, address, given.joinCode(), "Bo", School.PIN);
         pieceLike(ada, "sun").waitFor();
         assertThat(strokes(ada)).hasCount(0);
         link(ada, "My work").click();
-        button(ada, "I am done for now").click();
+        button(ada, "Sign out").click();
         Browser.join(ada, address, given.joinCode(), "Cyrus", School.PIN);
         ada.waitForURL("**/work/**");
         pieceLike(ada, "sun").waitFor();
@@ -335,7 +335,7 @@ class OwnHandTest {
         line(ada, 0.2, 0.8, 0.8);
         button(ada, "Move").click();
         drag(ada, pieceLike(ada, "sun"), ada.locator("[data-zone][aria-label='Makes light']"));
-        assertThat(ada.getByText("Kept on this device")).isVisible();
+        assertThat(ada.getByText("Saved on this device")).isVisible();
         ada.context().clearCookies();
         ada.context().setOffline(false);
         assertThat(ada.getByText("Your work is safe on this device. Come in again, then it goes on."))
@@ -362,14 +362,14 @@ class OwnHandTest {
         ada.waitForFunction("() => navigator.serviceWorker.ready.then(r => r.active.state === 'activated')");
         ada.context().setOffline(true);
         drag(ada, pieceLike(ada, "sun"), ada.locator("[data-zone][aria-label='Makes light']"));
-        assertThat(ada.getByText("Kept on this device")).isVisible();
+        assertThat(ada.getByText("Saved on this device")).isVisible();
         ada.context().clearCookies();
         ada.navigate("about:blank");
         ada.context().setOffline(false);
         Browser.join(ada, address, given.joinCode(), "Bo", School.PIN);
         pieceLike(ada, "sun").waitFor();
         link(ada, "My work").click();
-        button(ada, "I am done for now").click();
+        button(ada, "Sign out").click();
         Browser.join(ada, address, given.joinCode(), "Ada", School.PIN);
         pieceLike(ada, "sun").waitFor();
         kept(ada);

@@ -66,7 +66,7 @@ class ScreensTest {
 
         Page student = browser.device(true);
         Browser.join(student, address, school.joinCode, "Ada", School.PIN);
-        check(student, "Kept");
+        check(student, "Saved");
     }
 
     private static void check(Page page, String shows) {
@@ -117,7 +117,7 @@ class ScreensTest {
         Browser.pieceLike(student, "sun").waitFor();
         student.context().setOffline(true);
         Browser.drag(student, Browser.pieceLike(student, "sun"), student.getByLabel("Makes light"));
-        assertThat(student.getByText("Kept on this device")).isVisible();
+        assertThat(student.getByText("Saved on this device")).isVisible();
         student.context().setOffline(false);
         assertThat(student.getByText("1 of 2 placed")).isVisible();
         assertThat(school.asTeacher()

@@ -133,8 +133,7 @@ class TablesTest extends OnWorkbench {
         double y = table.frame().y() + table.rows().get(0) + table.rows().get(1) / 2;
         double[] place = {first.x + (x - 100) * scale, first.y + (y - 100) * scale};
         Browser.drag(student, middle(Browser.pieceLike(student, "sun")), place);
-        assertThat(student.getByText("sun does not belong in Table, row 2, column 1")
-                        .first())
+        assertThat(student.getByText("sun: not here. Try another place").first())
                 .isVisible();
         Browser.drag(student, middle(Browser.pieceLike(student, "moon")), place);
         assertThat(Browser.pieceLike(student, "moon, belongs")).isVisible();

@@ -174,7 +174,7 @@ class WholeWayTest {
         // By mouse, to the wrong place first: it glides home.
         double[] home = middle(pieceLike(student, "sun"));
         drag(student, pieceLike(student, "sun"), student.getByLabel("Is lit"));
-        assertThat(student.getByText("sun does not belong in Is lit")).isVisible();
+        assertThat(student.getByText("sun: not here. Try another place")).isVisible();
         student.waitForFunction(
                 "([x, y]) => { const b = document.querySelector(\"[data-piece][aria-label^='sun']\").getBoundingClientRect();"
                         + " return Math.hypot(b.x + b.width / 2 - x, b.y + b.height / 2 - y) < 4 }",
@@ -183,11 +183,11 @@ class WholeWayTest {
         assertThat(student.getByText("1 of 2 placed")).isVisible();
         // By finger: tap the piece, then tap the place.
         pieceLike(student, "full moon").tap();
-        assertThat(student.getByText("full moon picked up")).isVisible();
+        assertThat(student.getByText("You have full moon")).isVisible();
         double[] zone = middle(student.getByLabel("Is lit"));
         student.touchscreen().tap(zone[0], zone[1]);
         assertThat(student.getByText("2 of 2 placed")).isVisible();
-        assertThat(student.getByText("Kept")).isVisible();
+        assertThat(student.getByText("Saved")).isVisible();
     }
 
     private void handIn(Page student) {

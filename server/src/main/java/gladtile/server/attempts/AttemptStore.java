@@ -85,6 +85,16 @@ class AttemptStore {
     }
 
     /** The newest round of a student or team. */
+    Optional<UUID> round(UUID schoolId, UUID assignmentId, UUID holderId, int round) {
+        return db.select(ATTEMPT.ID)
+                .from(ATTEMPT)
+                .where(ATTEMPT.SCHOOL_ID.eq(schoolId))
+                .and(ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
+                .and(ATTEMPT.HOLDER_ID.eq(holderId))
+                .and(ATTEMPT.ROUND.eq(round))
+                .fetchOptional(ATTEMPT.ID);
+    }
+
     Optional<Row> of(UUID schoolId, UUID assignmentId, UUID holderId) {
         return db.selectFrom(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))

@@ -170,6 +170,11 @@ public class Attempts {
         });
     }
 
+    /** The round before one that is improved. */
+    public Optional<UUID> roundBefore(UUID schoolId, Opened opened) {
+        return store.round(schoolId, opened.assignment().id(), opened.worker().id(), opened.round() - 1);
+    }
+
     /**
      * Begins the round after one that was handed in: everything lies as it was left. If there is a later round already,
      * that one.

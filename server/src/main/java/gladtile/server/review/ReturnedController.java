@@ -60,6 +60,20 @@ class ReturnedController {
     @GetMapping("/returned")
     Returned returned(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
         Opened opened = own(who, id);
+        if (opened.round() > 1 && opened.state().standing() != Standing.HANDED_IN) {
+            // While it is improved, what was said of the round before is what one goes by.
+            return attempts.roundBefore(who.schoolId(), opened)
+                    .flatMap(before -> reviews.sent(who.schoolId(), before))
+                    .map(kept -> new Returned(
+                            true,
+                            kept.sentAt(),
+                            kept.sent().words(),
+                            null,
+                            kept.sent().pins(),
+                            kept.sent().voice(),
+                            false))
+                    .orElseGet(() -> new Returned(false, null, "", null, List.of(), null, false));
+        }
         return reviews.sent(who.schoolId(), id)
                 .map(kept -> new Returned(
                         true,

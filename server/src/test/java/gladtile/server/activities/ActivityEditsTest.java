@@ -117,7 +117,7 @@ class ActivityEditsTest {
                         "planets", 0, mine.with(new Common("venus", mine.frame(), mine.movement(), "Venus", null))));
         Activity before = school.activity();
         Api.Answer undone = undo("undo");
-        assertThat(undone.json().path("dropped").path(0).path("why").asText())
+        assertThat(undone.json().path("dropped").path(0).path("why").asString())
                 .startsWith("somebody else has worked on it since, and would lose: ")
                 .contains("added");
         assertThat(school.activity()).isEqualTo(before);

@@ -156,6 +156,12 @@ class RegisterTest {
         }
         assertThat(preview(teacher, packed.toByteArray()).json().path("intake").path("classes"))
                 .hasSize(2);
+        byte[] whole = packed.toByteArray();
+        for (int length : new int[] {whole.length - 30, whole.length / 2, 60, 10}) {
+            Api.Answer cut = preview(teacher, java.util.Arrays.copyOf(whole, length));
+            assertThat(cut.status()).as("cut off at %d", length).isEqualTo(422);
+            assertThat(cut.text("bound")).isEqualTo("register.files");
+        }
         ByteArrayOutputStream bomb = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bomb)) {
             zip.putNextEntry(new ZipEntry("users.csv"));
