@@ -213,7 +213,7 @@ class LessonTest {
         drag(emre, pieceLike(emre, "sun"), zone(emre, "Makes light"));
         assertThat(femi.getByText("1 of 2 placed")).isVisible();
         drag(femi, pieceLike(femi, "moon"), zone(femi, "Makes light"));
-        assertThat(femi.getByText("moon does not belong")).isVisible();
+        assertThat(femi.getByText("moon: not here")).isVisible();
         // It glides home before it can be taken up again.
         femi.waitForFunction("() => document.getAnimations().every(a => a.playState !== 'running')");
         drag(femi, pieceLike(femi, "moon"), zone(femi, "Reflects"));

@@ -64,7 +64,7 @@ class RoutesMapTest extends OnWorkbench {
         button(teacher, "Next").click();
         until(() -> "third".equals(ways("light").to()));
         Locator lost = finding("Never seen");
-        assertThat(lost).containsText("2 · Page 1 has no link to it.");
+        assertThat(lost).containsText("Nobody comes to 2 · Page 1 from the first page.");
         assertThat(teacher.locator("[data-map-page][data-sign='unlinked']")).hasCount(1);
         Browser.look(teacher, "map-lost");
 

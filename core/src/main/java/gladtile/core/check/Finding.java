@@ -38,7 +38,13 @@ public record Finding(Kind kind, String pageId, List<String> itemIds, String wor
         NO_WAY_BACK("No way back"),
         NO_WAY_ON("No way to an end"),
         NO_EXIT("Loop without exit"),
-        NEVER_OPENS("Never opens");
+        NEVER_OPENS("Never opens"),
+        OPENS_AT_ONCE("Opens at once"),
+        WORDS_CUT_OFF("Words cut off"),
+        NEVER_SHOWN("Never shown"),
+        NO_CAPTIONS("No captions"),
+        GAP_TOO_NARROW("Gap too narrow"),
+        SAME_LOOK("Same look");
 
         private final String title;
 

@@ -24,6 +24,17 @@ final class FitRule {
         for (Zone zone : on.zones) {
             ZoneRule rule = one(on, zone, on.key.rule(zone.id()));
             List<Item> belonging = on.belonging(zone);
+            Item large = belonging.stream()
+                    .filter(piece -> isLarger(piece, zone))
+                    .findFirst()
+                    .orElse(null);
+            if (large != null && Room.fits(zone, rule, belonging)) {
+                on.found(
+                        Finding.Kind.DOES_NOT_FIT,
+                        List.of(zone.id()),
+                        "%s is larger than %s, where it belongs.".formatted(on.called(large), on.called(zone)),
+                        mends(on, zone, rule, belonging));
+            }
             if (!belonging.isEmpty() && !Room.fits(zone, rule, belonging)) {
                 on.found(
                         Finding.Kind.DOES_NOT_FIT,
@@ -32,6 +43,12 @@ final class FitRule {
                         mends(on, zone, rule, belonging));
             }
         }
+    }
+
+    /** In either direction, by more than an edge that sticks out a little. */
+    private static boolean isLarger(Item piece, Zone zone) {
+        return piece.frame().width() > zone.frame().width() * 1.15
+                || piece.frame().height() > zone.frame().height() * 1.15;
     }
 
     private static String words(OnPage on, Zone zone, List<Item> belonging) {

@@ -59,6 +59,7 @@ final class GateRule {
                     "Next of page “%s” never opens: %s.".formatted(page.name(), why),
                     mends));
         }
+        atOnce(page);
         boolean nothing = activity.firstTime(page).isPresent() && placements(page) == 0;
         if (nothing) {
             Edit edit = new SetPageWays(page.id(), page.leads().withFirst(null));
@@ -67,6 +68,45 @@ final class GateRule {
                     List.of(),
                     "Page “%s” branches, but there is nothing on it to be right at.".formatted(page.name()),
                     edit);
+        }
+    }
+
+    /** A lock that waits for the page to be solved, where there is nothing to solve, is none. */
+    private void atOnce(Page page) {
+        if (placements(page) > 0) {
+            return;
+        }
+        for (Leading one : Leading.on(page)) {
+            if (one.opens() instanceof Opens.WhenSolved) {
+                found.add(new Finding(
+                        Finding.Kind.OPENS_AT_ONCE,
+                        page.id(),
+                        List.of(one.itemId()),
+                        "“%s” waits until the page is solved, and there is nothing on it to solve: it is open at once."
+                                .formatted(one.name()),
+                        List.of(new Mend(
+                                "It does not wait",
+                                new SetTraits(
+                                        page.id(),
+                                        one.itemId(),
+                                        page.item(one.itemId())
+                                                .orElseThrow()
+                                                .ways()
+                                                .withOpens(null))))));
+            }
+        }
+        // Where all pages wait, a page without tasks is meant to let everybody pass.
+        if (page.leads().opens() instanceof Opens.WhenSolved
+                && activity.next(page.id()).isPresent()) {
+            found.add(new Finding(
+                    Finding.Kind.OPENS_AT_ONCE,
+                    page.id(),
+                    List.of(),
+                    "Next of page “%s” waits until it is solved, and there is nothing on it to solve: it is open at once."
+                            .formatted(page.name()),
+                    List.of(new Mend(
+                            "It does not wait",
+                            new SetPageWays(page.id(), page.leads().withOpens(null))))));
         }
     }
 

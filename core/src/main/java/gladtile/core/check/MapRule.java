@@ -98,7 +98,7 @@ final class MapRule {
                 Finding.Kind.NEVER_SEEN,
                 page.id(),
                 List.of(),
-                "%s has no link to it.".formatted(called(activity, page)),
+                "Nobody comes to %s from the first page.".formatted(called(activity, page)),
                 List.of(
                         new Mend("Link it", link),
                         new Mend(

@@ -53,6 +53,8 @@ final class NameRules {
         }
         same(on, on.pieces);
         same(on, on.page.gaps());
+        zones(on);
+        looks(on);
     }
 
     private static void same(OnPage on, List<? extends Item> items) {
@@ -78,6 +80,55 @@ final class NameRules {
                         List.of(new Mend("Number them", Together.orOne(edits))));
             }
         });
+    }
+
+    /** Two zones of one name that take different pieces. */
+    private static void zones(OnPage on) {
+        Map<String, List<Zone>> byName = new LinkedHashMap<>();
+        for (Zone zone : on.zones) {
+            if (!zone.name().equals("Drop zone")) {
+                byName.computeIfAbsent(zone.name().strip(), name -> new ArrayList<>())
+                        .add(zone);
+            }
+        }
+        byName.forEach((name, alike) -> {
+            boolean same = alike.stream().allMatch(zone -> on.belonging(zone).equals(on.belonging(alike.get(0))));
+            boolean together = on.key.sets().stream()
+                    .anyMatch(set -> set.zoneIds()
+                            .containsAll(alike.stream().map(Zone::id).toList()));
+            if (alike.size() > 1 && !same && !together) {
+                on.found(
+                        Finding.Kind.SAME_NAME,
+                        alike.stream().map(Zone::id).toList(),
+                        "%d drop zones are called “%s”, and they take different pieces.".formatted(alike.size(), name),
+                        List.of());
+            }
+        });
+    }
+
+    /** Pieces with one picture that are described otherwise: who sees cannot tell apart what who listens can. */
+    private static void looks(OnPage on) {
+        Map<Object, Picture> byLook = new LinkedHashMap<>();
+        for (Item item : on.pieces) {
+            if (!(item instanceof Picture picture)
+                    || picture.crop() != null
+                    || item.description().isBlank()) {
+                continue;
+            }
+            Picture other = byLook.putIfAbsent(picture.picture(), picture);
+            if (other != null
+                    && !other.description().strip().equals(item.description().strip())) {
+                on.found(
+                        Finding.Kind.SAME_LOOK,
+                        List.of(item.id(), other.id()),
+                        "%s and %s have the same picture, but they are described as different things."
+                                .formatted(on.called(other), on.called(item)),
+                        List.of(new Mend(
+                                "Describe both as “%s”"
+                                        .formatted(other.description().strip()),
+                                new SetDescription(on.page.id(), item.id(), other.description()))));
+            }
+        }
     }
 
     /** Two letters e that go to the same places may be called the same. */

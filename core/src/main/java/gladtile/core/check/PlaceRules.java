@@ -31,8 +31,13 @@ final class PlaceRules {
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
             if (!OnPage.onPage(item.frame())) {
-                offPage(on, item);
-            } else if (item.isPiece() || item instanceof Gap) {
+                offPage(on, item, "%s lies beside the page, where nobody sees it.");
+                continue;
+            }
+            boolean worked = item.isPiece() || item instanceof Gap || item instanceof Zone;
+            if (worked && shareOnPage(item.frame()) < MOST_ON_PAGE) {
+                offPage(on, item, "%s lies partly beside the page, where nobody sees that part.");
+            } else if (worked) {
                 hidden(on, item, items.subList(i + 1, items.size()));
             }
         }
@@ -57,7 +62,17 @@ final class PlaceRules {
         }
     }
 
-    private static void offPage(OnPage on, Item item) {
+    /** Less of it on the page than this is a mistake, not a look. */
+    private static final double MOST_ON_PAGE = 0.8;
+
+    private static double shareOnPage(Frame frame) {
+        Outline box = Outline.of(frame);
+        double width = Math.min(box.right(), Bounds.PAGE_WIDTH) - Math.max(box.left(), 0);
+        double height = Math.min(box.bottom(), Bounds.PAGE_HEIGHT) - Math.max(box.top(), 0);
+        return Math.max(0, width) * Math.max(0, height) / ((box.right() - box.left()) * (box.bottom() - box.top()));
+    }
+
+    private static void offPage(OnPage on, Item item, String words) {
         if (item instanceof Line) {
             return;
         }
@@ -67,7 +82,7 @@ final class PlaceRules {
         on.found(
                 Finding.Kind.OFF_PAGE,
                 List.of(item.id()),
-                "%s lies beside the page, where nobody sees it.".formatted(on.called(item)),
+                words.formatted(on.called(item)),
                 List.of(new Mend("Bring it onto the page", new SetFrame(on.page.id(), item.id(), frame.at(x, y)))));
     }
 

@@ -21,12 +21,58 @@ final class TypedRules {
             if (key == null) {
                 continue;
             }
+            neverMet(on, gap, key.rule());
             if (key.rule() instanceof TypedRule.TextRule text) {
                 text(on, gap, key, text);
             } else if (key.rule() instanceof TypedRule.NumberRule number) {
                 number(on, gap, key, number);
             }
         }
+    }
+
+    /** Answers that nobody can type, and keys that no answer meets. */
+    private static void neverMet(OnPage on, Gap gap, TypedRule rule) {
+        String why = null;
+        if (rule instanceof TypedRule.TextRule text
+                && text.alternatives().stream().anyMatch(TypedRules::unseen)) {
+            why = "In %s an answer has no letter that can be seen, so nobody can type it.";
+        } else if (rule instanceof TypedRule.MathsRule maths && !TypedJudge.canBeMet(maths)) {
+            why = "In %s the answer divides by zero, so no answer is right.";
+        } else if (rule instanceof TypedRule.PatternRule pattern && anchored(pattern.pattern())) {
+            why = "In %s the pattern wants something before its beginning or after its end, so no answer fits it.";
+        }
+        if (why != null) {
+            on.found(Finding.Kind.TYPED_CONTRADICTS, List.of(gap.id()), why.formatted(on.called(gap)), List.of());
+        }
+    }
+
+    private static boolean unseen(String text) {
+        return text.codePoints()
+                .allMatch(letter -> Character.isWhitespace(letter)
+                        || Character.isSpaceChar(letter)
+                        || Character.getType(letter) == Character.FORMAT
+                        || Character.getType(letter) == Character.CONTROL
+                        || letter == 0x115F
+                        || letter == 0x3164
+                        || letter == 0x2800);
+    }
+
+    /** A beginning behind a letter, or an end before one, outside of brackets and choices: a^b. */
+    private static boolean anchored(String pattern) {
+        boolean wanted = false;
+        boolean ended = false;
+        for (int i = 0; i < pattern.length(); i++) {
+            char c = pattern.charAt(i);
+            if ("[](){}|?*+\\".indexOf(c) >= 0) {
+                return false;
+            }
+            if (c == '^' && wanted || c != '$' && c != '^' && ended) {
+                return true;
+            }
+            wanted |= c != '^' && c != '$';
+            ended |= c == '$';
+        }
+        return false;
     }
 
     private static Mend mend(OnPage on, Gap gap, TypedKey key, String label, TypedRule rule) {

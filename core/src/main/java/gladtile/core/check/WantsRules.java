@@ -27,6 +27,7 @@ final class WantsRules {
             Wants wants = rule.wanted();
             if (wants.sequence() != null) {
                 order(on, zone, rule, wants.sequence());
+                places(on, zone, rule, wants);
             } else if (wants.total() == null) {
                 capacity(on, zone, rule);
             }
@@ -35,6 +36,37 @@ final class WantsRules {
             }
             counts(on, zone, rule);
         }
+        supplies(on);
+    }
+
+    /** A supply that gives fewer copies than several zones want of it together. */
+    private static void supplies(OnPage on) {
+        Map<String, Integer> wanted = new LinkedHashMap<>();
+        Map<String, List<String>> by = new HashMap<>();
+        for (Zone zone : on.zones) {
+            on.key.rule(zone.id()).wanted().counts().forEach((piece, count) -> {
+                wanted.merge(piece, count, Integer::sum);
+                by.computeIfAbsent(piece, id -> new ArrayList<>()).add(zone.id());
+            });
+        }
+        wanted.forEach((id, count) -> {
+            Item piece = on.page.item(id).orElse(null);
+            Supply supply = piece == null ? null : piece.ways().supply();
+            if (supply == null || by.get(id).size() < 2 || supply.most() >= count) {
+                return;
+            }
+            List<String> about = new ArrayList<>(List.of(id));
+            about.addAll(by.get(id));
+            on.found(
+                    Finding.Kind.HOLDS_TOO_FEW,
+                    about,
+                    "%d zones want %d of %s together, and it gives %d."
+                            .formatted(by.get(id).size(), count, on.called(piece), supply.most()),
+                    List.of(new Mend(
+                            "Give " + count,
+                            new gladtile.core.edit.SetTraits(
+                                    on.page.id(), id, piece.ways().withSupply(new Supply(count))))));
+        });
     }
 
     private static Mend mend(OnPage on, Zone zone, ZoneRule rule, String label, Wants wants) {
@@ -108,6 +140,20 @@ final class WantsRules {
                         List.of(mend(
                                 on, zone, rule, "Want " + most, rule.wanted().withCounts(fewer))));
             }
+        }
+    }
+
+    /** An order that the zone has too few places for. */
+    private static void places(OnPage on, Zone zone, ZoneRule rule, Wants wants) {
+        int wanted =
+                Math.max(wants.sequence().length(), wants.sequence().places().size());
+        if (wants.capacity() != null && wants.capacity() < wanted) {
+            on.found(
+                    Finding.Kind.HOLDS_TOO_FEW,
+                    List.of(zone.id()),
+                    "The order of %s has %d places, and it holds %d."
+                            .formatted(on.called(zone), wanted, wants.capacity()),
+                    List.of(mend(on, zone, rule, "Hold " + wanted, wants.withCapacity(wanted))));
         }
     }
 

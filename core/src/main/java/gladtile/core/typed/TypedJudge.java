@@ -6,6 +6,11 @@ import gladtile.core.Bounds;
 public final class TypedJudge {
     private TypedJudge() {}
 
+    /** Whether any answer can be right: none is the same as what divides by zero. */
+    public static boolean canBeMet(TypedRule.MathsRule rule) {
+        return MathsAnswer.defined(rule);
+    }
+
     /** For an activity that does not say its language. */
     public static Typed judge(TypedRule rule, String answer) {
         return judge(rule, answer, null);

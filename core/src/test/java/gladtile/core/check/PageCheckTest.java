@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gladtile.core.Some;
 import gladtile.core.Wanted;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.FileRef;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
@@ -20,6 +21,7 @@ import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Route;
 import gladtile.core.activity.Traits;
+import gladtile.core.activity.Video;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
@@ -54,8 +56,10 @@ class PageCheckTest {
     }
 
     private static Picture piece(String id, double x, double y, double side) {
+        // Each its own picture.
+        String code = "1F%03X".formatted(Math.floorMod(id.hashCode(), 0xfff));
         return new Picture(
-                id, Frame.of(x, y, side, side), Movement.FREE, "The " + id, PictureRef.library("1F319"), "OpenMoji");
+                id, Frame.of(x, y, side, side), Movement.FREE, "The " + id, PictureRef.library(code), "OpenMoji");
     }
 
     private static Wanted good() {
@@ -203,6 +207,49 @@ class PageCheckTest {
         MISTAKES.put(
                 Kind.NEVER_OPENS,
                 mapped(PageWays.USUAL.withOpens(new Opens.WhenPoints(99)), Passage.USUAL, null, null, null));
+        Activity ways = mapped(PageWays.USUAL, Passage.USUAL, null, null, null).activity();
+        MISTAKES.put(
+                Kind.OPENS_AT_ONCE,
+                Wanted.of(
+                        ways.withPage(ways.pages().get(1).withWays(PageWays.USUAL.withOpens(new Opens.WhenSolved())))));
+        MISTAKES.put(
+                Kind.WORDS_CUT_OFF,
+                changed(
+                        page,
+                        words("title", "What shines by itself, and what does not shine at all?", 1000, 40, LARGE)));
+        MISTAKES.put(
+                Kind.NEVER_SHOWN,
+                with(page, words("extra", "Look again", 700, 900, LARGE).withTraits(Traits.NONE.withHidden(true))));
+        MISTAKES.put(
+                Kind.NO_CAPTIONS,
+                with(
+                        page,
+                        new Video(
+                                "film",
+                                Frame.of(1100, 700, 320, 180),
+                                "The dome opens",
+                                null,
+                                new FileRef("b".repeat(64), "Dome", "video/mp4"),
+                                null,
+                                null,
+                                false,
+                                false)));
+        Wanted narrow = with(page, new Gap("g", Frame.of(700, 860, 120, 70), "Gap 1", null, LARGE));
+        MISTAKES.put(
+                Kind.GAP_TOO_NARROW,
+                narrow.key(narrow.key()
+                        .with("g", TypedKey.of(new TypedRule.TextRule(List.of("the Milky Way"), List.of())))));
+        MISTAKES.put(
+                Kind.SAME_LOOK,
+                changed(
+                        page,
+                        new Picture(
+                                "moon",
+                                Frame.of(300, 760, 100, 100),
+                                Movement.FREE,
+                                "The moon",
+                                ((Picture) item(page, "sun")).picture(),
+                                "OpenMoji")));
         MISTAKES.put(Kind.SAME_NAME, changed(page, item(page, "moon").withDescription("The sun")));
     }
 
@@ -254,7 +301,7 @@ class PageCheckTest {
                     .as("%s after %s", kind, mend.label())
                     .noneMatch(left -> left.kind() == kind && left.itemIds().equals(finding.itemIds()));
         }
-        boolean byHand = kind == Kind.NO_DESCRIPTION || kind == Kind.NOTHING_SAID;
+        boolean byHand = kind == Kind.NO_DESCRIPTION || kind == Kind.NOTHING_SAID || kind == Kind.NO_CAPTIONS;
         assertThat(finding.mends().isEmpty()).as("mends of %s", kind).isEqualTo(byHand);
     }
 

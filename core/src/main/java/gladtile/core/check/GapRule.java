@@ -1,0 +1,103 @@
+package gladtile.core.check;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Gap;
+import gladtile.core.activity.WordStyle;
+import gladtile.core.answer.TypedKey;
+import gladtile.core.edit.SetFrame;
+import gladtile.core.measure.WordFit;
+import gladtile.core.typed.Typed;
+import gladtile.core.typed.TypedJudge;
+import gladtile.core.typed.TypedRule;
+import gladtile.core.typed.TypedSolution;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Gaps that the longest right answer does not fit in, and numbers that are right in two gaps of different values. */
+final class GapRule {
+    /** Of the field to either side of what is typed, as it is drawn. */
+    private static final double MARGIN = 14;
+
+    private GapRule() {}
+
+    static void check(OnPage on) {
+        List<Gap> gaps = on.page.gaps();
+        for (Gap gap : gaps) {
+            TypedKey key = on.key.typed().get(gap.id());
+            if (key != null) {
+                narrow(on, gap, key.rule());
+            }
+        }
+        for (int i = 0; i < gaps.size(); i++) {
+            for (int j = i + 1; j < gaps.size(); j++) {
+                near(on, gaps.get(i), gaps.get(j));
+            }
+        }
+    }
+
+    private static void narrow(OnPage on, Gap gap, TypedRule rule) {
+        List<String> answers =
+                rule instanceof TypedRule.TextRule text ? text.alternatives() : List.of(TypedSolution.of(rule));
+        WordStyle style = new WordStyle(
+                gap.style().size(), gap.style().bold(), gap.style().colour(), WordStyle.Align.LEFT);
+        double needed = 0;
+        String longest = "";
+        for (String answer : answers) {
+            double width = WordFit.free(answer, style).width() - 2 * WordFit.PADDING + 2 * MARGIN;
+            if (width > needed) {
+                needed = width;
+                longest = answer;
+            }
+        }
+        Frame frame = gap.frame();
+        if (needed <= frame.width() + 1) {
+            return;
+        }
+        Frame wider = new Frame(frame.x(), frame.y(), Math.ceil(needed), frame.height(), frame.turn());
+        boolean fits = wider.x() + wider.width() <= Bounds.PAGE_WIDTH;
+        on.found(
+                Finding.Kind.GAP_TOO_NARROW,
+                List.of(gap.id()),
+                "“%s” does not fit in %s, so part of it is not seen while it is typed."
+                        .formatted(longest.length() > 40 ? longest.substring(0, 40) + "…" : longest, on.called(gap)),
+                fits ? List.of(new Mend("Make it wider", new SetFrame(on.page.id(), gap.id(), wider))) : List.of());
+    }
+
+    private static void near(OnPage on, Gap one, Gap other) {
+        if (!(rule(on, one) instanceof TypedRule.NumberRule a)
+                || !(rule(on, other) instanceof TypedRule.NumberRule b)) {
+            return;
+        }
+        if (a.value() == b.value() && java.util.Objects.equals(a.unit(), b.unit())) {
+            return;
+        }
+        List<String> about = new ArrayList<>();
+        if (taken(a, b)) {
+            about.add(one.id());
+        }
+        if (taken(b, a)) {
+            about.add(other.id());
+        }
+        if (!about.isEmpty()) {
+            Gap lenient = about.get(0).equals(one.id()) ? one : other;
+            Gap exact = lenient == one ? other : one;
+            on.found(
+                    Finding.Kind.TYPED_CONTRADICTS,
+                    List.of(lenient.id(), exact.id()),
+                    "%s takes %s too, which is the answer of %s. Its tolerance is too large to tell them apart."
+                            .formatted(on.called(lenient), TypedSolution.of(rule(on, exact)), on.called(exact)),
+                    List.of());
+        }
+    }
+
+    private static TypedRule rule(OnPage on, Gap gap) {
+        TypedKey key = on.key.typed().get(gap.id());
+        return key == null ? null : key.rule();
+    }
+
+    private static boolean taken(TypedRule.NumberRule rule, TypedRule.NumberRule other) {
+        Typed typed = TypedJudge.judge(rule, TypedSolution.of(other));
+        return rule.tolerance() > 0 && typed.isTaken();
+    }
+}
