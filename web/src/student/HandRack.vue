@@ -138,4 +138,9 @@ async function listen() {
     align-content: center;
   }
 }
+@media (max-width: 640px) and (orientation: portrait) {
+  .btn {
+    width: 84px;
+  }
+}
 </style>

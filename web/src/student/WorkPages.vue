@@ -451,45 +451,6 @@ async function handIn() {
 .enlarged :deep(.doing) {
   touch-action: pan-x pan-y pinch-zoom;
 }
-/* A phone held upright: the page is as wide as the screen, and all else is above and below it. */
-@media (max-width: 640px) and (orientation: portrait) {
-  .work {
-    height: auto;
-    padding: 8px 8px 16px;
-  }
-  .board {
-    flex: none;
-    container-type: inline-size;
-    max-height: 75vh;
-  }
-  .board > .paper {
-    width: calc(100cqw * var(--size, 1));
-  }
-  .buttons {
-    flex-wrap: wrap;
-    justify-content: space-between;
-    gap: 8px;
-  }
-  .told {
-    flex: 1 0 100%;
-    order: -1;
-  }
-  .hint {
-    position: static;
-    margin-top: 8px;
-  }
-}
-@media (forced-colors: active) {
-  .tile {
-    forced-color-adjust: none;
-  }
-  .tile.here {
-    outline: 4px solid Highlight;
-  }
-  .tile.full {
-    border: 4px double CanvasText;
-  }
-}
 /* The page is as large as what is left between the tiles and the buttons, whatever stands above them. */
 .board {
   flex: 1;
@@ -599,5 +560,47 @@ async function handIn() {
   flex-wrap: wrap;
   justify-content: flex-end;
   gap: 12px;
+}
+/* A phone held upright: the page is as wide as the screen, and all else is above and below it. */
+@media (max-width: 640px) and (orientation: portrait) {
+  .work {
+    height: auto;
+    padding: 8px 8px 16px;
+  }
+  .board {
+    flex: none;
+    container-type: inline-size;
+    max-height: 75vh;
+  }
+  .board > .paper {
+    width: calc(100cqw * var(--size, 1));
+  }
+  .buttons {
+    flex-wrap: wrap;
+    justify-content: space-between;
+    gap: 8px;
+  }
+  .told {
+    flex: 1 0 100%;
+    order: -1;
+  }
+  .buttons > .pri {
+    margin-left: auto;
+  }
+  .hint {
+    position: static;
+    margin-top: 8px;
+  }
+}
+@media (forced-colors: active) {
+  .tile {
+    forced-color-adjust: none;
+  }
+  .tile.here {
+    outline: 4px solid Highlight;
+  }
+  .tile.full {
+    border: 4px double CanvasText;
+  }
 }
 </style>
