@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { PhPlus, PhScales, PhShuffle, PhTrash } from '@phosphor-icons/vue'
-import { computed, onMounted, ref } from 'vue'
+import { computed, nextTick, onMounted, ref } from 'vue'
 import { get, post, said } from '@/api/client'
 import type { ClassView, Team } from '@/api/types'
 import { newId } from '@/api/id'
@@ -56,16 +56,39 @@ function drop(key: string) {
 }
 const add = () =>
   keep([...teams.value, { key: newId(), name: `Team ${teams.value.length + 1}`, studentIds: [] }])
+/** Teams that somebody made, or that are at work, are not dealt anew without a question. */
+const asked = ref<'by-chance' | 'balanced' | null>(null)
+const asking = ref<HTMLDialogElement>()
+const before = ref<Draft[] | null>(null)
+async function ask(tail: 'by-chance' | 'balanced') {
+  if (!teams.value.some((team) => team.studentIds.length)) return deal(tail)
+  asked.value = tail
+  await nextTick()
+  asking.value?.showModal()
+}
+async function dealAnyway() {
+  const tail = asked.value!
+  asked.value = null
+  const were = teams.value
+  await deal(tail)
+  if (!wrong.value) before.value = were
+}
+async function asBefore() {
+  const were = before.value!
+  before.value = null
+  await keep(were, 'The teams are as they were.')
+}
 const deal = (tail: 'by-chance' | 'balanced') =>
   trying(async () => {
+    before.value = null
     const dealt = await post<{ teams: string[][]; known?: number }>(
       `/api/classes/${props.classId}/teams/${tail}`,
       { teams: howMany.value, seed: Math.floor(Math.random() * 1_000_000) },
     )
     const words =
       tail === 'balanced'
-        ? `Dealt by what ${count(dealt.known ?? 0, 'student')} did before.`
-        : 'Dealt by chance.'
+        ? `Balanced by what ${count(dealt.known ?? 0, 'student')} did before.`
+        : 'These teams are random.'
     await keep(dealtInto(teams.value, dealt.teams), words)
   })
 function rename(team: Draft, event: Event) {
@@ -79,16 +102,30 @@ function rename(team: Draft, event: Event) {
     <div class="row">
       <h2>Teams</h2>
       <label>How many <input v-model.number="howMany" class="field" type="number" min="1" max="100" /></label>
-      <button class="btn" @click="deal('by-chance')">
-        <PhShuffle :size="18" aria-hidden="true" />Deal by chance
+      <button class="btn" @click="ask('by-chance')">
+        <PhShuffle :size="18" aria-hidden="true" />Random teams
       </button>
-      <button class="btn" @click="deal('balanced')">
-        <PhScales :size="18" aria-hidden="true" />Equally strong
+      <button class="btn" @click="ask('balanced')">
+        <PhScales :size="18" aria-hidden="true" />Balanced teams
       </button>
       <button class="btn" @click="add"><PhPlus :size="18" aria-hidden="true" />A team</button>
     </div>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p v-if="told" role="status">{{ told }}</p>
+    <p v-if="told" role="status">
+      {{ told }}
+      <button v-if="before" class="btn" @click="asBefore">Undo</button>
+    </p>
+    <dialog v-if="asked" ref="asking" class="anew" aria-labelledby="anew-head" @close="asked = null">
+      <h2 id="anew-head">Make new teams?</h2>
+      <p>
+        These teams are replaced. Students who work in a team copy now leave it, and begin the copy of their
+        new team.
+      </p>
+      <div class="row">
+        <button class="btn" autofocus @click="asked = null">Keep these teams</button>
+        <button class="btn acc" @click="dealAnyway">Make new teams</button>
+      </div>
+    </dialog>
     <div class="boxes">
       <div
         v-for="team in teams"
@@ -154,6 +191,20 @@ function rename(team: Draft, event: Event) {
 </template>
 
 <style scoped>
+.anew {
+  max-width: min(480px, 94vw);
+  padding: 22px 26px;
+  border: 1px solid var(--line);
+  border-radius: 16px 16px 16px 4px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.anew p {
+  margin: 10px 0 16px;
+}
+.anew::backdrop {
+  background: #1f2d3380;
+}
 .teams {
   display: grid;
   gap: 10px;

@@ -105,4 +105,17 @@ describe('moving a piece', () => {
       state = next
     }
   })
+
+  it('comes by its own place after the last zone, where somebody has one switch only', () => {
+    let state: State = { is: 'held', piece: 'sun', zone: null }
+    const seen: (number | null)[] = []
+    for (let i = 0; i < 4; i++) {
+      const next = step(state, { type: 'step', by: 1, zones: 2, orBack: true })
+      state = next.state
+      seen.push(state.is === 'held' ? state.zone : -1)
+    }
+    expect(seen).toEqual([0, 1, null, 0])
+    const back = step({ is: 'held', piece: 'sun', zone: null }, { type: 'pick', piece: 'sun' })
+    expect(back.effects).toEqual([{ do: 'returned', piece: 'sun' }])
+  })
 })

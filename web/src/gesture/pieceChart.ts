@@ -24,7 +24,8 @@ export type Event =
   | { type: 'lift'; at: At }
   | { type: 'point'; at: At }
   | { type: 'pick'; piece: string }
-  | { type: 'step'; by: 1 | -1; zones: number }
+  /** @param orBack after the last zone comes where it was: for those who have no key to let go with */
+  | { type: 'step'; by: 1 | -1; zones: number; orBack?: boolean }
   | { type: 'put' }
   | { type: 'cancel' }
 
@@ -35,6 +36,7 @@ export type Effect =
   | { do: 'putInZone'; piece: string; zone: number }
   | { do: 'held'; piece: string }
   | { do: 'target'; piece: string; zone: number }
+  | { do: 'home'; piece: string }
   | { do: 'returned'; piece: string }
 
 /** In the unit of the points given: a finger that trembles less than this has tapped. */
@@ -80,6 +82,9 @@ export function step(state: State, event: Event): { state: State; effects: Effec
       }
     case 'step': {
       if (state.is !== 'held' || event.zones === 0) return stay
+      if (event.orBack && state.zone === event.zones - 1) {
+        return { state: { ...state, zone: null }, effects: [{ do: 'home', piece: state.piece }] }
+      }
       const first = event.by > 0 ? 0 : event.zones - 1
       const zone = state.zone === null ? first : (state.zone + event.by + event.zones) % event.zones
       return { state: { ...state, zone }, effects: [{ do: 'target', piece: state.piece, zone }] }

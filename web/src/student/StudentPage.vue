@@ -23,6 +23,7 @@ import { targetsOf } from './places'
 import SpeakMark from './SpeakMark.vue'
 import RouteMark from './RouteMark.vue'
 import { railPath } from './rules'
+import { SCANNED } from './scan'
 import { speak } from './speak'
 import { useThings, type Ahead } from './things'
 import type { Work } from './work'
@@ -79,7 +80,7 @@ const { put, type, check, turnOver, turnBy, write, slide } = useDoing(
 /** The zones that want their pieces in order. */
 const rows = computed(() => new Map((props.page.rows ?? []).map((row) => [row.zoneId, row])))
 const targets = computed(() => targetsOf(zones.value, rows.value))
-const { held, target, dragged, pointAt, picked, press, point, send, drop } = usePickUp({
+const { held, target, dragged, pointAt, picked, press, point, send, drop, nudge, putNudged } = usePickUp({
   root,
   air,
   ahead,
@@ -122,6 +123,13 @@ watch(
   },
 )
 
+const ARROWS: Record<string, { x: number; y: number }> = {
+  ArrowRight: { x: 1, y: 0 },
+  ArrowLeft: { x: -1, y: 0 },
+  ArrowDown: { x: 0, y: 1 },
+  ArrowUp: { x: 0, y: -1 },
+  [SCANNED]: { x: 1, y: 0 },
+}
 function key(one: Done, event: KeyboardEvent) {
   if (event.key === 't' && canTurnOver(one)) turnOver(one)
   else if ((event.key === 'r' || event.key === 'R') && canTurn(one)) turnBy(one, event.shiftKey ? -1 : 1)
@@ -130,13 +138,19 @@ function key(one: Done, event: KeyboardEvent) {
     if (event.key !== 'Enter' && event.key !== ' ') return
     if (!tapped(one)) return
   } else if (event.key === 'Enter' || event.key === ' ') {
-    const id = picked(one)
-    if (id) send({ type: 'pick', piece: id })
+    if (!putNudged()) {
+      const id = picked(one)
+      if (id) send({ type: 'pick', piece: id })
+    }
   } else if (event.key === 'Escape') send({ type: 'cancel' })
   else {
-    const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key] as 1 | -1 | undefined
-    if (!by || held.value === null) return
-    send({ type: 'step', by, zones: targets.value.length })
+    const to = ARROWS[event.key]
+    if (!to || held.value === null) return
+    const rail = original(one.id).movement.kind === 'rail'
+    const zones = rail || event.shiftKey ? 0 : targets.value.length
+    const far = event.shiftKey ? 50 : 5
+    if (zones) send({ type: 'step', by: to.x + to.y > 0 ? 1 : -1, zones, orBack: event.key === SCANNED })
+    else nudge({ x: to.x * far, y: to.y * far })
   }
   event.preventDefault()
 }

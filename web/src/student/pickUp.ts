@@ -7,7 +7,7 @@ import { contains, PAGE, type Point } from '@/page/geometry'
 import { originalOf } from '@/page/items'
 import { itemName } from '@/page/names'
 import type { Target } from './places'
-import { alongRail, nextCopy } from './rules'
+import { alongRail, nextCopy, stepOnRail } from './rules'
 import type { Ahead, Things } from './things'
 
 interface Page {
@@ -79,13 +79,21 @@ export function usePickUp({ root, air, ahead, targets, things, put, say }: Page)
         return
       }
       case 'held':
-        say(`You have ${itemName(item)}. Where does it go?`)
+        say(
+          targets.value.length && original(one.id).movement.kind !== 'rail'
+            ? `You have ${itemName(item)}. Where does it go?`
+            : `You have ${itemName(item)}. Move it with the arrow keys, then press Enter`,
+        )
         return
       case 'target':
         say(`${targets.value[effect.zone]!.name}? Press Enter to put ${itemName(item)} there`)
         return
+      case 'home':
+        say(`Back to its place? Press Enter to put ${itemName(item)} back`)
+        return
       case 'returned':
         dragged.value = null
+        letGoOfNudged(effect.piece)
         say(`${itemName(item)} is back`)
     }
   }
@@ -156,5 +164,39 @@ export function usePickUp({ root, air, ahead, targets, things, put, say }: Page)
   }
   onBeforeUnmount(quiet)
 
-  return { held, target, dragged, pointAt, picked, press, point, send, drop }
+  /** What the arrow keys have moved and nobody has put down yet. */
+  const nudged = ref<string | null>(null)
+  function letGoOfNudged(id: string) {
+    if (nudged.value !== id) return
+    nudged.value = null
+    const rest = { ...ahead.value }
+    delete rest[id]
+    ahead.value = rest
+  }
+  /** Moves what is held by the arrow keys: along its rail, or where there is room. */
+  function nudge(by: Point) {
+    const id = held.value
+    if (!id) return
+    const frame = find(id).item.frame
+    const home = original(id)
+    const to =
+      home.movement.kind === 'rail'
+        ? stepOnRail(home, frame, by.x + by.y > 0 ? 1 : -1)
+        : onPage({ ...frame, x: frame.x + by.x, y: frame.y + by.y })
+    nudged.value = id
+    ahead.value = { ...ahead.value, [id]: { x: to.x, y: to.y } }
+  }
+  /** @returns whether something was moved by the arrow keys, and is put down there now */
+  function putNudged(): boolean {
+    const id = nudged.value
+    if (!id) return false
+    const one = find(id)
+    const to = one.item.frame
+    nudged.value = null
+    chart.value = { is: 'idle' }
+    void put(one, to)
+    return true
+  }
+
+  return { held, target, dragged, pointAt, picked, press, point, send, drop, nudge, putNudged }
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Item } from '@/api/types'
-import { alongRail, nextCopy, railPath } from './rules'
+import { stepOnRail, alongRail, nextCopy, railPath } from './rules'
 
 const home = { x: 100, y: 800, width: 100, height: 100, turn: 0 }
 const on = (movement: Item['movement']): Item => ({
@@ -45,5 +45,21 @@ describe('copies of a supply', () => {
   it('have a number more than the largest that is out, whatever other things are called', () => {
     expect(nextCopy('a', [])).toBe('a~1')
     expect(nextCopy('a', ['a~1', 'a~7', 'ab~90', 'a', 'b~3'])).toBe('a~8')
+  })
+
+  it('is stepped along by keys, from stop to stop or by tenths, and never off its ends', () => {
+    const frame = { x: 100, y: 100, width: 40, height: 40, turn: 0 }
+    const rail = (stops: number[]) =>
+      ({
+        frame,
+        movement: { kind: 'rail', from: { x: 0, y: 0 }, to: { x: 200, y: 0 }, stops },
+      }) as unknown as Item
+    let now = frame
+    const xs: number[] = []
+    for (let i = 0; i < 3; i++) xs.push((now = stepOnRail(rail([0, 0.5, 1]), now, 1)).x)
+    expect(xs).toEqual([200, 300, 300])
+    expect(stepOnRail(rail([0, 0.5, 1]), now, -1).x).toBe(200)
+    expect(stepOnRail(rail([]), frame, 1).x).toBeCloseTo(120)
+    expect(stepOnRail(rail([]), frame, -1).x).toBeCloseTo(100)
   })
 })

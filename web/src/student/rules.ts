@@ -22,6 +22,30 @@ export function alongRail(home: Item, wanted: Frame): Frame {
   }
 }
 
+/** One step along a rail: to the next stop, or a tenth of its length. @param way 1 towards its end, -1 back */
+export function stepOnRail(home: Item, now: Frame, way: 1 | -1): Frame {
+  const { movement, frame } = home
+  if (movement.kind !== 'rail') return now
+  const m = { x: frame.x + frame.width / 2, y: frame.y + frame.height / 2 }
+  const d = { x: movement.to.x - movement.from.x, y: movement.to.y - movement.from.y }
+  const at = {
+    x: now.x + now.width / 2 - m.x - movement.from.x,
+    y: now.y + now.height / 2 - m.y - movement.from.y,
+  }
+  const share = (at.x * d.x + at.y * d.y) / (d.x * d.x + d.y * d.y)
+  const stops = movement.stops.length ? [...movement.stops].sort((a, b) => a - b) : null
+  const next = stops
+    ? way > 0
+      ? (stops.find((stop) => stop > share + 1e-6) ?? stops.at(-1)!)
+      : (stops.findLast((stop) => stop < share - 1e-6) ?? stops[0]!)
+    : Math.max(0, Math.min(1, share + way * 0.1))
+  return {
+    ...now,
+    x: m.x + movement.from.x + d.x * next - now.width / 2,
+    y: m.y + movement.from.y + d.y * next - now.height / 2,
+  }
+}
+
 /** Where a rail lies on the page, with a short bar at each stop. */
 export function railPath(item: Item): string {
   const { movement, frame } = item

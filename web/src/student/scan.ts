@@ -3,6 +3,9 @@ import { ease } from './ease'
 
 const REACHED = 'button:not(:disabled), a[href], input, [tabindex="0"]'
 
+/** The key that stands for a switch's step with a piece in hand: it comes by the piece's own place, too. */
+export const SCANNED = 'ScanNext'
+
 /** Whether it is a piece that is picked up: then a step goes to the next place. */
 const held = (one: Element | null) => Boolean(one?.matches('.piece[aria-pressed="true"]'))
 
@@ -22,7 +25,7 @@ export function reachable(root: ParentNode): (HTMLElement | SVGElement)[] {
 export function scanStep(root: ParentNode) {
   const now = document.activeElement
   if (now && held(now)) {
-    press('ArrowRight', now)
+    press(SCANNED, now)
     return
   }
   const all = reachable(root)
