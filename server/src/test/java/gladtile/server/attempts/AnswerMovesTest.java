@@ -88,7 +88,13 @@ class AnswerMovesTest {
     }
 
     private static Picture picture(String id, double x) {
-        return new Picture(id, Frame.of(x, 800, 100, 100), Movement.FREE, id, PictureRef.library("2600"), "OpenMoji");
+        return new Picture(
+                id,
+                Frame.of(x, 800, 100, 100),
+                Movement.FREE,
+                id,
+                PictureRef.library(id.equals("mars") ? "1FA90" : "2600"),
+                "OpenMoji");
     }
 
     /** Law 1, with everything in the key. */

@@ -88,7 +88,13 @@ public final class School {
     }
 
     private static Picture picture(String id, double x, double y, Movement movement) {
-        return new Picture(id, Frame.of(x, y, 100, 100), movement, id, PictureRef.library("2600"), "OpenMoji");
+        return new Picture(
+                id,
+                Frame.of(x, y, 100, 100),
+                movement,
+                id,
+                PictureRef.library(id.equals("moon") ? "1F319" : "2600"),
+                "OpenMoji");
     }
 
     public void edit(Edit edit) {
