@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { Item } from '@/api/types'
 import { arrowOf } from '@/gesture/arrowKeys'
 import { CORNERS, gripsOf } from '@/gesture/grips'
@@ -50,6 +50,15 @@ const { live, lifted, together, drawBox, grab, letGo, pulling } = usePulling(
   { root, air, airGroup, guide, bandBox, pointAt },
   () => props.snapping,
 )
+
+// What is dragged is drawn on a layer of its own meanwhile, and its own drawing loses the focus; keys go on with it.
+watch(lifted, (now, was) => {
+  const id = chosen.value[0]
+  if (now.size > 0 || was.size === 0 || !id) return
+  void nextTick(() => {
+    if (!document.activeElement || document.activeElement === document.body) focusItem(id)
+  })
+})
 
 const shown = (item: Item) => (live.value?.id === item.id ? { ...item, frame: live.value.frame } : item)
 const frameOf = (item: Item) => (live.value?.id === item.id ? live.value.frame : item.frame)
@@ -197,6 +206,19 @@ async function written(where: Writing, said: Said, how: 'done' | 'left') {
     await nextTick()
     focusItem(where.id)
   }
+}
+
+/** On to the cell beside the one that was written in; past the last one the table has the keys again. */
+async function nextCell(from: Writing, by: 1 | -1) {
+  const table = byId.value.get(from.id)
+  if (table?.kind !== 'table' || !from.cell) return
+  const columns = table.columns.length
+  const at = from.cell[0] * columns + from.cell[1] + by
+  await nextTick()
+  if (at < 0 || at >= table.rows.length * columns) return focusItem(from.id)
+  const cell: [number, number] = [Math.floor(at / columns), at % columns]
+  tablePart.value = cell
+  props.bench.write({ id: from.id, cell })
 }
 
 function drop(event: DragEvent) {
@@ -422,6 +444,8 @@ const routeFor = (item: Item) =>
         :frame="fieldFrame"
         :wraps="field.wraps"
         :middle="field.middle"
+        :tabs="Boolean(writing.cell)"
+        @next="nextCell(writing!, $event)"
         @ready="bench.writesWith($event)"
         @too-long="
           bench.editing.tell('A box of words takes at most 20,000 letters. What was there is as it was.')

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { PhArrowDown, PhArrowUp, PhCopy, PhListBullets, PhPlus, PhTrash } from '@phosphor-icons/vue'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { newId } from '@/api/id'
 import type { AnswerKey, Page } from '@/api/types'
 import StarterDialog from '@/starters/StarterDialog.vue'
@@ -16,7 +16,7 @@ const current = defineModel<string>({ required: true })
 const pages = computed(() => props.editing.activity.value.pages)
 const index = computed(() => pages.value.findIndex((page) => page.id === current.value))
 const lifted = ref<number | null>(null)
-const deleted = ref('')
+const deleted = shallowRef<Page | null>(null)
 
 /** The list that these pages were made from, where they were. */
 const madeFrom = computed(() => props.editing.activity.value.madeFrom)
@@ -54,6 +54,7 @@ function copyPage() {
     return
   }
   copied.value = page.name
+  props.editing.tell(`“${page.name}” is copied. Paste it here or in another activity.`)
 }
 const copied = ref(keptPage()?.page.name ?? '')
 function pastePage() {
@@ -91,15 +92,18 @@ function remove() {
   const page = pages.value[index.value]!
   const next = pages.value[index.value + 1] ?? pages.value[index.value - 1]
   if (props.editing.edit({ kind: 'remove-page', pageId: page.id })) {
-    deleted.value = page.name
+    deleted.value = page
     if (next) current.value = next.id
   }
 }
 
 async function undo() {
-  deleted.value = ''
   await props.editing.undo()
 }
+// However it came back, it is not deleted any more.
+watch(pages, (now) => {
+  if (now.some((page) => page.id === deleted.value?.id)) deleted.value = null
+})
 </script>
 
 <template>
@@ -125,7 +129,7 @@ async function undo() {
       @close="relisting = false"
     />
     <p v-if="deleted" class="gone" role="status">
-      “{{ deleted }}” is deleted. <button class="btn" @click="undo">Undo</button>
+      “{{ deleted.name }}” is deleted. <button class="btn" @click="undo">Undo</button>
     </p>
     <ol>
       <li

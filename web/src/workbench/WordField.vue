@@ -14,11 +14,14 @@ const props = defineProps<{
   wraps: boolean
   /** The words lie in the middle of their box rather than at its top. */
   middle: boolean
+  /** Tab goes on to the field beside it. */
+  tabs?: boolean
 }>()
 const emit = defineEmits<{
   done: [said: Said, how: 'done' | 'left']
   ready: [writer: Writer | null]
   tooLong: []
+  next: [by: 1 | -1]
 }>()
 
 const place = ref<HTMLElement>()
@@ -56,6 +59,12 @@ onMounted(() => {
     left: onLeft,
     done: () => finish('done'),
     tooLong: () => emit('tooLong'),
+    next(by) {
+      if (!props.tabs) return false
+      finish('left')
+      emit('next', by)
+      return true
+    },
   })
   writer.focus()
   writer.selectAll()

@@ -142,6 +142,17 @@ describe('the bench', () => {
     expect(bench.only.value!.frame).toMatchObject({ x: 200, y: 0 })
   })
 
+  it('duplicates another thing beside itself, whatever the last copy was moved by', async () => {
+    const { bench } = opened([piece('a', 0), piece('b', 500)])
+    bench.chosen.value = ['a']
+    bench.duplicate()
+    bench.moveBy(60, -40)
+    await nextTick()
+    bench.chosen.value = ['b']
+    bench.duplicate()
+    expect(bench.only.value!.frame).toMatchObject({ x: 540, y: 40 })
+  })
+
   it('never duplicates off the page, however far the last copy was moved', async () => {
     const { bench } = opened([piece('a', 0)])
     bench.chosen.value = ['a']

@@ -231,7 +231,9 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
   function duplicate() {
     if (chosen.value.length === 0) return
     const what = taken(page.value, chosen.value, editing.activity.value.key)
-    put(what, onThePage(what.items, lastOffset) ? lastOffset : BESIDE)
+    // A row of copies goes on at its distance; another thing begins beside itself.
+    const goesOn = chosen.value.every((id) => duplicated.value?.ids.includes(id))
+    put(what, goesOn && onThePage(what.items, lastOffset) ? lastOffset : BESIDE)
   }
 
   /** A row of copies ends at the edge of the page: none is made where nobody would see it. */

@@ -9,6 +9,7 @@ import {
   newNote,
   newShape,
   newTable,
+  tableOf,
   newWords,
   newZone,
 } from './make'
@@ -107,4 +108,24 @@ describe('many pieces in rows', () => {
       })
     },
   )
+
+  it('makes a table of rows that come from a spreadsheet, and of nothing else', () => {
+    const table = tableOf(page, { x: 800, y: 500 }, 'planet\tmoons\nEarth\t1\nMars\t2\n')!
+    expect(table.kind).toBe('table')
+    if (table.kind !== 'table') return
+    expect(table.cells.map((row) => row.map((cell) => cell.words?.text))).toEqual([
+      ['planet', 'moons'],
+      ['Earth', '1'],
+      ['Mars', '2'],
+    ])
+    expect(table.frame.width).toBe(560)
+    expect(tableOf(page, { x: 800, y: 500 }, 'just words')).toBeNull()
+    expect(tableOf(page, { x: 800, y: 500 }, Array(50).fill('a\tb').join('\n'))).toBeNull()
+    const gaps = tableOf(page, { x: 800, y: 500 }, 'a\t\tc\nd')
+    expect(gaps?.kind === 'table' && gaps.cells[1]!.map((cell) => cell.words?.text)).toEqual([
+      'd',
+      undefined,
+      undefined,
+    ])
+  })
 })

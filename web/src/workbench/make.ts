@@ -156,6 +156,36 @@ export function newTable(page: Page, at: Point): Item {
   }
 }
 
+/** Rows of a spreadsheet as a table, with room for what stands in its cells; null for what is no table. */
+export function tableOf(page: Page, at: Point, text: string): Item | null {
+  const rows = text
+    .replace(/\r?\n$/, '')
+    .split(/\r?\n/)
+    .map((line) => line.split('\t'))
+  const across = Math.max(...rows.map((row) => row.length))
+  if (across < 2 || across > MOST_IN_A_TABLE || rows.length > MOST_IN_A_TABLE) return null
+  const width = Math.min(280, 1440 / across)
+  const height = Math.min(90, 880 / rows.length)
+  const style = { ...styleOf(page), size: Math.min(36, Math.max(18, height * 0.4)), align: 'CENTRE' as const }
+  const columns = Array.from({ length: across }, () => width)
+  return {
+    kind: 'table',
+    ...common(freePlace(page, at, width * across, height * rows.length)),
+    movement: FIXED,
+    columns,
+    rows: rows.map(() => height),
+    cells: rows.map((row) =>
+      columns.map((_, c) => {
+        const said = (row[c] ?? '').trim()
+        return said ? { words: fitSaid({ text: said, style }, width).content } : {}
+      }),
+    ),
+    colour: '#55656b',
+  }
+}
+/** As core's bound on the rows and columns of a table. */
+const MOST_IN_A_TABLE = 40
+
 export function newCover(page: Page, at: Point): Item {
   return {
     kind: 'cover',

@@ -5,7 +5,7 @@ import { PAGE, type Point } from '@/page/geometry'
 import type { Bench } from './bench'
 import { keptItems } from './clipboard'
 import { elsewhere } from './elsewhere'
-import { newWords, newWordsSaying } from './make'
+import { newWords, newWordsSaying, tableOf } from './make'
 import { saidIn } from './words/pasted'
 
 /** Copying, cutting and pasting with the system's clipboard: items, words from elsewhere, pictures. */
@@ -44,7 +44,9 @@ export function usePasteboard(
       void bringFiles(files, CENTRE).catch((error) => bench.editing.tell(said(error)))
     } else if (text && text !== MARK && text !== wordsIn(keptItems()?.items ?? [])) {
       // When the clipboard says just what was copied here, the items themselves are meant.
-      bench.add(words(event.clipboardData?.getData('text/html') ?? '', text))
+      // Rows of a spreadsheet come with tabs between their cells.
+      const table = text.includes('\t') ? tableOf(page(), CENTRE, text) : null
+      bench.add(table ?? words(event.clipboardData?.getData('text/html') ?? '', text))
     } else bench.paste(false)
   }
   /** Words with the looks they had, as far as our own know them; without any they are plain. */

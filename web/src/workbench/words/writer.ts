@@ -28,7 +28,14 @@ export const MOST_LETTERS = 20_000
 export function makeWriter(
   place: HTMLElement,
   start: Said,
-  hooks: { changed: () => void; left: () => void; done: () => void; tooLong: () => void },
+  hooks: {
+    changed: () => void
+    left: () => void
+    done: () => void
+    tooLong: () => void
+    /** Tab goes on to the next field, where there is one. @returns whether there is */
+    next?: (by: 1 | -1) => boolean
+  },
 ): Writer {
   const marks = ref<Partial<Record<MarkName, Value>>>({})
   const paragraph = ref<Paragraph>({})
@@ -49,6 +56,8 @@ export function makeWriter(
         history(),
         keymap({
           Escape: () => (hooks.done(), true),
+          Tab: () => hooks.next?.(1) ?? false,
+          'Shift-Tab': () => hooks.next?.(-1) ?? false,
           'Mod-z': undo,
           'Mod-Shift-z': redo,
           'Mod-y': redo,
