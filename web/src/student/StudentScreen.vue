@@ -174,7 +174,8 @@ async function improve() {
   wrong.value = ''
   try {
     await post(`/api/attempts/${work.value!.id}/improve`)
-    returned.value = null
+    // What the teacher says stays beside the page; the points are those of the round before.
+    if (returned.value) returned.value = { ...returned.value, mayImprove: false, score: undefined }
     work.value = null
     await open()
   } catch (error) {
