@@ -327,6 +327,9 @@ class LessonTest {
         Browser.look(dina, "lesson-came-back");
         button(dina, "Improve it").click();
         assertThat(dina.locator("header").getByText("round 2")).isVisible();
+        // What the teacher says is what one goes by while improving.
+        assertThat(dina.getByText("You found the sun. Look once more at")).isVisible();
+        assertThat(Browser.buttonLike(dina, "Words 1")).isVisible();
         drag(dina, pieceLike(dina, "moon"), zone(dina, "Reflects"));
         assertThat(dina.getByText("2 of 2 placed")).isVisible();
         type(dina, "Mars");
