@@ -136,7 +136,8 @@ public final class NameList {
             "الصف",
             "#");
 
-    private static final Pattern DIGITS = Pattern.compile(".*\\d.*");
+    /** Numbers, dates and classes such as 3b. */
+    private static final Pattern NUMBER = Pattern.compile("[\\P{L}]*\\d[\\P{L}]*\\p{L}?");
 
     private NameList() {}
 
@@ -206,7 +207,8 @@ public final class NameList {
     private static List<String> words(List<String> row) {
         return row.stream()
                 .map(String::strip)
-                .filter(cell -> !cell.isEmpty() && !DIGITS.matcher(cell).matches() && !cell.contains("@"))
+                .filter(cell ->
+                        !cell.isEmpty() && !NUMBER.matcher(cell).matches() && (row.size() == 1 || !cell.contains("@")))
                 .toList();
     }
 

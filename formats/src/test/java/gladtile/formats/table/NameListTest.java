@@ -39,6 +39,9 @@ class NameListTest {
         assertThat(NameList.read("Ada\tSol\t7\nBo\tBerg\t8").names()).containsExactly("Ada Sol", "Bo Berg");
         assertThat(NameList.read("Ada, Bo, Cyrus").names()).containsExactly("Ada", "Bo", "Cyrus");
         assertThat(NameList.read("1;Ada Sol;ada@hill.example").names()).containsExactly("Ada Sol");
+        assertThat(NameList.read("Student 0\nStudent 17\nAda 2").names())
+                .containsExactly("Student 0", "Student 17", "Ada 2");
+        assertThat(NameList.read("Ada,3b,2017-05-04\nBo,3b,2017-06-01").names()).containsExactly("Ada", "Bo");
     }
 
     @ParameterizedTest
