@@ -13,7 +13,7 @@ final class Ready {
     private Ready() {}
 
     static void wait(String address, Process process) {
-        long until = System.nanoTime() + Duration.ofSeconds(90).toNanos();
+        long until = System.nanoTime() + Duration.ofSeconds(240).toNanos();
         HttpClient client = HttpClient.newHttpClient();
         HttpRequest health =
                 HttpRequest.newBuilder(URI.create(address + "/api/health")).build();
