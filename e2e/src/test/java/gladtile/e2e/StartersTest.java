@@ -202,7 +202,7 @@ class StartersTest {
             for (int i = 0; i < place; i++) {
                 teacher.keyboard().press("ArrowRight");
             }
-            assertThat(teacher.getByText("place " + place + " of 3: Enter puts it there"))
+            assertThat(teacher.getByText("place " + place + " of 3? Press Enter to put"))
                     .isVisible();
             teacher.keyboard().press("Enter");
             assertThat(teacher.getByText(planets[place - 1] + " belongs in")).isVisible();

@@ -274,7 +274,7 @@ class WholeWayTest {
         Browser.tabTo(student, "full moon");
         student.keyboard().press("Enter");
         student.keyboard().press("ArrowRight");
-        assertThat(student.getByText("Enter puts it there")).isVisible();
+        assertThat(student.getByText("Press Enter to put")).isVisible();
         student.keyboard().press("Escape");
         assertThat(student.getByText("full moon is back")).isVisible();
         student.keyboard().press("Enter");
