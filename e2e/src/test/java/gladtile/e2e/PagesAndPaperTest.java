@@ -76,9 +76,10 @@ class PagesAndPaperTest extends OnWorkbench {
     @Test
     void thumbnails_redraw_as_one_works() {
         Locator thumb = teacher.locator("button.page.here svg");
-        assertThat(thumb.locator("image[href*='2600']")).hasCount(3);
+        assertThat(thumb.locator("image[href*='1F319']")).hasCount(1);
         item("moon, free").click();
         keys("Delete");
+        assertThat(thumb.locator("image[href*='1F319']")).hasCount(0);
         assertThat(thumb.locator("image[href*='2600']")).hasCount(2);
     }
 
