@@ -28,18 +28,24 @@ async function keep(body: Record<string, unknown>) {
     wrong.value = said(error)
   }
 }
-const give = () =>
-  keep({
-    until: props.terms.dueAt && until.value ? until.value : undefined,
-    moreSeconds: minutes.value ? Math.round(minutes.value * 60) : undefined,
-  })
+/** A time that is the others' is no later time, and more minutes can be given without one. */
+const everybodys = localOf(props.terms.dueAt, props.terms.zone)
+function give() {
+  const later = props.terms.dueAt && until.value && until.value !== everybodys ? until.value : undefined
+  const moreSeconds = minutes.value ? Math.round(minutes.value * 60) : undefined
+  if (later || moreSeconds) return keep({ until: later, moreSeconds })
+  wrong.value = props.terms.seconds
+    ? 'Nothing is changed yet. Choose a later time, or how many minutes more.'
+    : 'Nothing is changed yet. Choose a later time.'
+}
 </script>
 
 <template>
   <dialog ref="dialog" class="extend" aria-labelledby="extend-head" @close="$emit('close')">
     <h1 id="extend-head">More time for {{ row.name }}</h1>
     <label v-if="terms.dueAt"
-      >Due for {{ row.name }} <input v-model="until" class="field" type="datetime-local"
+      >Due for {{ row.name }}
+      <input v-model="until" class="field" type="datetime-local" :min="everybodys" max="2199-12-31T23:59"
     /></label>
     <label v-if="terms.seconds"
       >Minutes on top of {{ Math.round(terms.seconds / 60) }}

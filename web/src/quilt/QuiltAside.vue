@@ -3,6 +3,7 @@ import { PhChartBar, PhClipboardText } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { Quilt, QuiltRow } from '@/api/types'
+import { commonestMiss } from './misses'
 import { spaced } from '@/page/code'
 import { count } from '@/page/count'
 import { stuckWords } from './cell'
@@ -67,10 +68,7 @@ function extend(event: Event) {
       <div v-for="one in quilt.hardest.placements" :key="one.placement.itemId" class="hard">
         <strong>{{ one.placement.name }}</strong>
         <span class="soft">{{ Math.round(one.share * 100) }} % right at the first try</span>
-        <span v-if="one.misses[0]"
-          >{{ one.misses[0].count }} of {{ one.misses.reduce((sum, miss) => sum + miss.count, 0) }} misses
-          went to <b>{{ one.misses[0].zone }}</b></span
-        >
+        <span v-if="one.misses[0]">{{ commonestMiss(one.misses) }}</span>
       </div>
     </section>
     <section class="card code">

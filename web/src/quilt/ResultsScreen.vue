@@ -4,6 +4,7 @@ import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, said } from '@/api/client'
 import type { Figures } from '@/api/types'
+import { missWords } from './misses'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { count } from '@/page/count'
@@ -37,11 +38,7 @@ const number = (value: number | undefined, digits = 1) =>
 const share = (value: number | undefined) =>
   value === undefined ? 'nobody tried' : `${Math.round(value * 100)} %`
 const MOST_ZONES = 3
-const went = (row: Figures['rows'][number]) =>
-  row.missed
-    .slice(0, MOST_ZONES)
-    .map((miss) => `${miss.zone} ${miss.count}`)
-    .join(', ')
+const went = (row: Figures['rows'][number]) => row.missed.slice(0, MOST_ZONES).map(missWords).join(', ')
 </script>
 
 <template>

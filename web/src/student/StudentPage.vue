@@ -14,6 +14,7 @@ import { leadsTo, routeTo } from '@/page/routes'
 import VideoPlayer from './VideoPlayer.vue'
 import CoverHandle from './CoverHandle.vue'
 import { useDoing } from './doing'
+import { countTab } from './feedback'
 import GapField from './GapField.vue'
 import NoteDialog from './NoteDialog.vue'
 import FixedThing from './FixedThing.vue'
@@ -259,7 +260,7 @@ function tapped(one: Done): boolean {
           rx="12"
         />
         <text :x="zone.frame.x + zone.frame.width - 102" :y="zone.frame.y + 10" text-anchor="middle">
-          {{ last.right }} of {{ last.of }} right
+          {{ countTab(last) }}
         </text>
       </g>
       <g

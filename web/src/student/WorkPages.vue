@@ -84,6 +84,8 @@ watch(
 const AWAY = new Set(['device', 'fleeting', 'sign-in', 'held'])
 const progress = computed(() => props.work.progress.value)
 const solvedOn = (i: number) => progress.value.on[pages.value[i]!.id] ?? 0
+/** With what lies there and is judged later: to the child it is placed. */
+const placedOn = (i: number) => solvedOn(i) + (progress.value.waiting?.[pages.value[i]!.id] ?? 0)
 const hint = ref('')
 const left = useCountdown(props.work, () => page.value.id)
 const timeIsUp = computed(() => left.value === 0)
@@ -99,7 +101,7 @@ const waits = computed(() => {
 const done = (i: number) => {
   const of = pages.value[i]!.placements
   const met = state.value.met?.some((one) => one.pageId === pages.value[i]!.id)
-  return of === 0 ? ((met && i !== index.value) || handedIn.value ? 1 : 0) : solvedOn(i) / of
+  return of === 0 ? ((met && i !== index.value) || handedIn.value ? 1 : 0) : placedOn(i) / of
 }
 const begun = computed(() =>
   page.value.items.some(
@@ -111,9 +113,12 @@ const standing = computed(() => {
   if (handedIn.value)
     return `Handed in. ${progress.value.solved} of ${props.work.placements} right${points.value}`
   const of = page.value.placements
-  // What is typed, or lies there unjudged, is not placed before it is right.
-  const judged = page.value.onCheck?.length || page.value.items.some((item) => item.kind === 'gap')
-  return of ? `${solvedOn(index.value)} of ${of} ${judged ? 'right' : 'placed'}` : ''
+  if (!of) return ''
+  const typed = page.value.items.some((item) => item.kind === 'gap')
+  const later = placedOn(index.value) > solvedOn(index.value)
+  // Where a check can be asked for, or it was told at once, what is right counts; else what was done.
+  if (page.value.onCheck?.length || (typed && !later)) return `${solvedOn(index.value)} of ${of} right`
+  return typed ? `${placedOn(index.value)} of ${of} done` : `${placedOn(index.value)} of ${of} placed`
 })
 /** Points are told only where the teacher set some. */
 const points = computed(() => {
@@ -216,7 +221,7 @@ async function showSolution(itemId: string | null) {
 /** What is still open, page by page. */
 const stillOpen = computed(() =>
   pages.value.flatMap((one, i) => {
-    const left = one.placements - solvedOn(i)
+    const left = one.placements - placedOn(i)
     return left > 0 ? [{ id: one.id, n: i + 1, name: one.name, left }] : []
   }),
 )
@@ -249,7 +254,7 @@ async function handIn() {
           :class="{ here: i === index, full: done(i) >= 1 }"
           :style="{ '--share': `${done(i) * 100}%` }"
           :aria-current="i === index ? 'page' : undefined"
-          :aria-label="`Page ${i + 1}, ${one.name}${one.placements ? `, ${solvedOn(i)} of ${one.placements} placed` : ''}`"
+          :aria-label="`Page ${i + 1}, ${one.name}${one.placements ? `, ${placedOn(i)} of ${one.placements} placed` : ''}`"
           @click="go(i)"
         >
           <span>{{ i + 1 }}</span>

@@ -39,6 +39,15 @@ describe('what is told of a piece', () => {
 })
 
 describe('what is told of gaps and checks', () => {
+  it('says what is still between a zone and all that it wants', () => {
+    const told = (right: number, of: number, missing: 'MORE' | 'TOO_LITTLE' | 'TOO_MUCH') =>
+      toldOfCheck(verdict({ says: 'CHECKED', count: { right, of, missing } }))
+    expect(told(0, 0, 'TOO_LITTLE')).toBe('Not enough yet')
+    expect(told(0, 1, 'TOO_LITTLE')).toBe('Not enough yet, and 1 not right')
+    expect(told(0, 0, 'TOO_MUCH')).toBe('It is too much')
+    expect(told(2, 2, 'MORE')).toBe('Right so far. There is more to find')
+    expect(told(1, 2, 'MORE')).toBe('1 of 2 right')
+  })
   it('counts what is right', () => {
     const checked = (right: number, of: number) =>
       toldOfCheck(verdict({ says: 'CHECKED', count: { right, of } }))

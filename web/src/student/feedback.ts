@@ -29,8 +29,26 @@ export function toldOfTyped(gap: string, verdict: Verdict): string {
 }
 
 export function toldOfCheck(verdict: Verdict): string {
-  const { right, of } = verdict.count ?? { right: 0, of: 0 }
-  if (right === of) return of === 1 ? 'It is right' : `All ${of} are right`
+  return countWords(verdict.count ?? { right: 0, of: 0 })
+}
+
+type Count = NonNullable<Verdict['count']>
+
+/** What a check found, and what is still between the zone and all that it wants. */
+export function countWords({ right, of, missing }: Count): string {
+  if (missing === 'TOO_LITTLE')
+    return of === right ? 'Not enough yet' : `Not enough yet, and ${of - right} not right`
+  if (missing === 'TOO_MUCH')
+    return of === right ? 'It is too much' : `It is too much, and ${of - right} not right`
+  if (right < of) return `${right} of ${of} right`
+  if (missing === 'MORE') return 'Right so far. There is more to find'
+  return of === 1 ? 'It is right' : `All ${of} are right`
+}
+
+/** The same on a small tab on the page. */
+export function countTab({ right, of, missing }: Count): string {
+  if (missing === 'TOO_LITTLE') return 'Not enough yet'
+  if (missing === 'TOO_MUCH') return 'Too much'
   return `${right} of ${of} right`
 }
 

@@ -15,6 +15,10 @@ describe('times in words', () => {
     expect(timeWords(at(30), at(28))).toContain('on Monday')
     expect(timeWords(new Date(2026, 11, 24, 9).toISOString(), at(28))).toContain('24 December')
   })
+  it('tells the year of a date in another one', () => {
+    expect(timeWords(new Date(2031, 0, 5, 9).toISOString(), at(28))).toContain('5 January 2031')
+    expect(timeWords(new Date(2026, 0, 5, 9).toISOString(), at(28))).not.toContain('2026')
+  })
   it('goes by the calendar over a night in which the clocks change', () => {
     expect(
       timeWords(new Date(2026, 9, 26, 8).toISOString(), new Date(2026, 9, 25, 0, 30).toISOString()),

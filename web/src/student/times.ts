@@ -15,7 +15,9 @@ export function timeWords(moment: string, now: string): string {
   if (away === 1) return `tomorrow at ${clock}`
   if (away === -1) return `yesterday at ${clock}`
   if (away > 1 && away < 7) return `on ${at.toLocaleDateString('en-GB', { weekday: 'long' })} at ${clock}`
-  return `on ${at.toLocaleDateString('en-GB', { day: 'numeric', month: 'long' })} at ${clock}`
+  // Without its year, a date of another one would be taken for this year's.
+  const year = at.getFullYear() === new Date(now).getFullYear() ? undefined : 'numeric'
+  return `on ${at.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year })} at ${clock}`
 }
 
 /** When something is due, in words; empty where it is due at no time. */

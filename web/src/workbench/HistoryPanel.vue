@@ -65,7 +65,13 @@ async function bringBack() {
   emit('close')
 }
 const when = (time: string) =>
-  new Date(time).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' })
+  new Date(time).toLocaleString([], {
+    day: 'numeric',
+    month: 'short',
+    year: new Date(time).getFullYear() === new Date().getFullYear() ? undefined : 'numeric',
+    hour: '2-digit',
+    minute: '2-digit',
+  })
 </script>
 
 <template>

@@ -8,6 +8,7 @@ import gladtile.core.activity.Picture;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Supply;
 import gladtile.core.activity.Zone;
+import gladtile.core.answer.Verdict.Count;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -182,6 +183,11 @@ public final class Judge {
                         one.found() == ZoneJudge.Found.WRONG,
                         one.why()))
                 .toList();
+    }
+
+    /** What a check tells of a zone. @param found what {@link #checked} found there */
+    public Count count(String zoneId, List<Checked> found, There there) {
+        return byId.get(zoneId).count(found, there);
     }
 
     /** Where a piece would rest in a zone it belongs in. */

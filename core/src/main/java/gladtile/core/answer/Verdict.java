@@ -50,8 +50,37 @@ public record Verdict(
         TAKEN_BACK
     }
 
-    /** How many were right in a check. */
-    public record Count(int right, int of) {}
+    /** What is between a zone and all that it wants, where nothing that lies there is wrong by itself. */
+    public enum Missing {
+        /** All that lies there belongs; some of what belongs is not there yet. */
+        MORE,
+        /** The values add up to less than the total. */
+        TOO_LITTLE,
+        /** The values add up to more than the total. */
+        TOO_MUCH
+    }
+
+    /**
+     * How many were right in a check. Parts of a total that is not met are neither right nor wrong, and not counted.
+     *
+     * @param missing absent when nothing is
+     */
+    public record Count(
+            int right,
+            int of,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Missing missing) {
+        public Count(int right, int of) {
+            this(right, of, null);
+        }
+
+        /** Both together; of two things that are missing, the one to say is too much, then too little. */
+        public Count and(Count other) {
+            Missing both = missing == null || other.missing != null && other.missing.compareTo(missing) > 0
+                    ? other.missing
+                    : missing;
+            return new Count(right + other.right, of + other.of, both);
+        }
+    }
 
     public Verdict {
         Bounds.present("verdict.says", says);

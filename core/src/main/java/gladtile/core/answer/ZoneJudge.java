@@ -5,6 +5,8 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Supply;
 import gladtile.core.activity.Zone;
+import gladtile.core.answer.Verdict.Count;
+import gladtile.core.answer.Verdict.Missing;
 import gladtile.core.answer.Verdict.Rests;
 import gladtile.core.answer.Verdict.Says;
 import java.util.ArrayList;
@@ -307,12 +309,9 @@ final class ZoneJudge {
         List<Lying> lying = there.in(zone.id());
         List<Checked> found = new ArrayList<>();
         Map<String, Integer> counted = new HashMap<>();
-        List<Lying> belonging = lying.stream()
-                .filter(one -> belongs.contains(Supply.originalOf(one.pieceId())))
-                .toList();
+        List<Lying> belonging = belonging(lying);
         Set<String> ordered = cells == null ? Set.of() : rightInOrder(belonging);
-        boolean open = wants.total() != null && sum(belonging) != Math.round(wants.total() * Facts.IN_ONE)
-                || wants.allOf() != null && belonging.size() < wholeCount();
+        boolean open = missing(belonging) != null;
         boolean setFits = set == null || set.right(inSet(there, false)).contains(zone.id());
         for (Lying one : lying) {
             String piece = Supply.originalOf(one.pieceId());
@@ -334,7 +333,37 @@ final class ZoneJudge {
         return found;
     }
 
-    /** Those that are at their place; where pieces stay as put, the longest row of them that is in order. */
+    private List<Lying> belonging(List<Lying> lying) {
+        return lying.stream()
+                .filter(one -> belongs.contains(Supply.originalOf(one.pieceId())))
+                .toList();
+    }
+
+    /** Null when nothing is. */
+    private Missing missing(List<Lying> belonging) {
+        if (wants.total() != null) {
+            int sign = Long.compare(sum(belonging), Math.round(wants.total() * Facts.IN_ONE));
+            return sign == 0 ? null : sign < 0 ? Missing.TOO_LITTLE : Missing.TOO_MUCH;
+        }
+        return wants.allOf() != null && belonging.size() < wholeCount() ? Missing.MORE : null;
+    }
+
+    Count count(List<Judge.Checked> found, There there) {
+        Missing missing = missing(belonging(there.in(zone.id())));
+        int right = 0;
+        int of = 0;
+        for (Judge.Checked one : found) {
+            boolean open = !one.right() && !one.wrong();
+            right += one.right() || open && missing == Missing.MORE ? 1 : 0;
+            of += open && missing != Missing.MORE ? 0 : 1;
+        }
+        return new Count(right, of, missing);
+    }
+
+    /**
+     * Those that are at their place; where pieces stay as put, the longest row of them that is in order. What has settled
+     * rests, so whatever is not in order with it is out of order, however many they are.
+     */
     private Set<String> rightInOrder(List<Lying> lying) {
         Set<String> right = new HashSet<>();
         if (laysInSlots()) {
@@ -345,7 +374,13 @@ final class ZoneJudge {
             }
             return right;
         }
-        List<Lying> row = new ArrayList<>(lying);
+        List<Lying> settled = lying.stream().filter(Lying::settled).toList();
+        List<Lying> row = new ArrayList<>();
+        for (Lying one : lying) {
+            if (one.settled() || inOrder(Supply.originalOf(one.pieceId()), middle(one), settled)) {
+                row.add(one);
+            }
+        }
         row.sort((a, b) -> Double.compare(cells.along(middle(a)), cells.along(middle(b))));
         int n = row.size();
         int[] best = new int[n];

@@ -11,31 +11,36 @@ import gladtile.core.answer.Settle;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.Verdict;
 import gladtile.core.answer.Verdict.Count;
+import gladtile.core.answer.Verdict.Missing;
 import gladtile.core.answer.Verdict.Says;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /** Judges what waits: when the student asks for it, and all that is left when the work is handed in. */
 final class Checking {
+    private final AttemptState before;
     private final Next next;
     private final Rules rules;
     private final boolean last;
-    private int right;
-    private int of;
+    private final List<Outcome> outcomes = new ArrayList<>();
+    private Count told = new Count(0, 0);
+    private boolean any;
     private String hint;
 
-    private Checking(Next next, Rules rules, boolean last) {
+    private Checking(AttemptState before, Next next, Rules rules, boolean last) {
+        this.before = before;
         this.next = next;
         this.rules = rules;
         this.last = last;
     }
 
     static MoveResult of(AttemptState state, Act.Check check, Judge judge, Rules rules) {
-        Checking checking = new Checking(new Next(state), rules, false);
+        Checking checking = new Checking(state, new Next(state), rules, false);
         for (String zone : judge.zoneIds()) {
             if (check.zoneId() == null || check.zoneId().equals(zone)) {
                 checking.zone(judge, zone);
@@ -46,21 +51,20 @@ final class Checking {
                 checking.gap(gap);
             }
         }
-        if (checking.of == 0) {
+        if (!checking.any) {
             return new Refused(Rule.NOTHING_TO_CHECK, "nothing lies there yet that could be checked");
         }
-        Verdict verdict =
-                Verdict.checked(new Count(checking.right, checking.of)).with(null, checking.hint);
-        return new Made(checking.next.state(), Optional.of(verdict));
+        Verdict verdict = Verdict.checked(checking.told).with(null, checking.hint);
+        return new Made(checking.next.state(), Optional.of(verdict), checking.outcomes);
     }
 
     static MoveResult handIn(AttemptState state, Rules rules) {
-        Checking checking = new Checking(new Next(state).handedIn(), rules, true);
+        Checking checking = new Checking(state, new Next(state).handedIn(), rules, true);
         for (Judge judge : rules.judges()) {
             judge.zoneIds().forEach(zone -> checking.zone(judge, zone));
             rules.gaps(judge.pageId()).forEach(checking::gap);
         }
-        return new Made(checking.next.state(), Optional.empty());
+        return new Made(checking.next.state(), Optional.empty(), checking.outcomes);
     }
 
     private boolean isDue(Moment moment) {
@@ -78,28 +82,50 @@ final class Checking {
         if (found.isEmpty()) {
             return;
         }
-        int good = (int) found.stream().filter(Checked::right).count();
-        right += good;
-        of += found.size();
-        boolean shows = last || rule.tellsWhich() || good == found.size();
-        if (good < found.size() && !last) {
+        any = true;
+        found.forEach(this::outcome);
+        Count count = judge.count(zoneId, found, next.there());
+        told = told.and(count);
+        boolean all = found.stream().allMatch(Checked::right);
+        boolean shows = last || rule.tellsWhich() || all;
+        if (!last && isMiss(found, count)) {
             next.refusedBy(zoneId);
             String earned = rule.says().hintAfter(next.there().refusals(zoneId));
             hint = earned == null ? hint : earned;
         }
         if (!shows) {
-            next.told(zoneId, new Count(good, found.size()));
+            next.told(zoneId, count);
             return;
         }
         for (Checked one : found) {
             if (one.right()) {
                 accept(judge, rule, one.pieceId());
-            } else if (one.wrong()) {
+            } else if (one.wrong() && isFresh(one)) {
                 refuse(judge, rule, one.pieceId());
             }
         }
         next.told(zoneId, null);
         next.wholeIfSolved(judge, zoneId);
+        if (next.solves(zoneId, before)) {
+            outcomes.add(Outcome.whole(zoneId));
+        }
+    }
+
+    /** What was found wrong before, and lies where it lay, is told again and not counted again. */
+    private boolean isFresh(Checked one) {
+        return before.pieces().get(one.pieceId()).isWaiting();
+    }
+
+    /** What is only not complete yet is no miss. */
+    private boolean isMiss(List<Checked> found, Count count) {
+        return count.missing() == Missing.TOO_MUCH || found.stream().anyMatch(one -> one.wrong() && isFresh(one));
+    }
+
+    private void outcome(Checked one) {
+        if ((one.right() || one.wrong()) && isFresh(one)) {
+            outcomes.add(Outcome.piece(
+                    one.pieceId(), before.pieces().get(one.pieceId()).zoneId(), one.right()));
+        }
     }
 
     private void accept(Judge judge, ZoneRule rule, String id) {
@@ -139,8 +165,9 @@ final class Checking {
         }
         TypedState judged = was.judged(Typing.found(key, was.text(), rules));
         next.typed(gapId, judged);
-        of++;
-        right += judged.taken() ? 1 : 0;
+        any = true;
+        told = told.and(new Count(judged.taken() ? 1 : 0, 1));
+        outcomes.addAll(Typing.outcomes(gapId, judged));
         if (judged.says() == Says.TURNED_AWAY && !last) {
             String earned = key.says().hintAfter(judged.tries());
             hint = earned == null ? hint : earned;

@@ -32,9 +32,15 @@ public final class Countdown {
                         && (one.getKey().equals(WHOLE) || one.getKey().equals(pageId)));
     }
 
-    /** Milliseconds left for each page with a countdown that was opened, and for the whole; never below 0. */
+    /**
+     * Milliseconds left for each page with a countdown that was opened, and for the whole; never below 0. Once the work is
+     * handed in, nothing is counted down any more.
+     */
     public static Map<String, Long> left(AttemptState state, Rules rules, Instant at) {
         Map<String, Long> left = new TreeMap<>();
+        if (state.standing() == Standing.HANDED_IN) {
+            return left;
+        }
         state.opened().forEach((page, since) -> {
             Integer seconds = page.equals(WHOLE)
                     ? rules.terms().seconds()

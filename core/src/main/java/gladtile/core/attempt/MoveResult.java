@@ -1,12 +1,24 @@
 package gladtile.core.attempt;
 
 import gladtile.core.answer.Verdict;
+import java.util.List;
 import java.util.Optional;
 
 /** What came of a move: the attempt after it, or the rule it broke. */
 public sealed interface MoveResult {
-    /** @param verdict present when a piece was put down, something typed, or a check made */
-    record Made(AttemptState state, Optional<Verdict> verdict) implements MoveResult {}
+    /**
+     * @param verdict present when a piece was put down, something typed, or a check made
+     * @param outcomes all that it had judged, for figures; empty when nothing was
+     */
+    record Made(AttemptState state, Optional<Verdict> verdict, List<Outcome> outcomes) implements MoveResult {
+        public Made {
+            outcomes = List.copyOf(outcomes);
+        }
+
+        Made(AttemptState state, Optional<Verdict> verdict) {
+            this(state, verdict, List.of());
+        }
+    }
 
     record Refused(Rule rule, String message) implements MoveResult {}
 

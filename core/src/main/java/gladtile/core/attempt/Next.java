@@ -120,6 +120,17 @@ final class Next {
         return this;
     }
 
+    Next zone(String id, ZoneState now) {
+        zones.put(id, now);
+        return this;
+    }
+
+    /** Whether a zone that is solved as one has all that it wants now, and had not before. */
+    boolean solves(String zoneId, AttemptState before) {
+        return zones.getOrDefault(zoneId, ZoneState.NEW).solvedAt() > 0
+                && before.zones().getOrDefault(zoneId, ZoneState.NEW).solvedAt() == 0;
+    }
+
     Next shown(String id) {
         shown.add(id);
         return this;

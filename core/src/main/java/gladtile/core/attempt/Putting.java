@@ -9,6 +9,8 @@ import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 
 /** What becomes of a piece that is put down, under all rules of movement and supply. */
@@ -91,7 +93,18 @@ final class Putting {
         } else if (verdict.belongs()) {
             next.wholeIfSolved(judge, verdict.zoneId());
         }
-        return new Made(next.state(), Optional.of(verdict));
+        return new Made(next.state(), Optional.of(verdict), outcomes(verdict, next));
+    }
+
+    private List<Outcome> outcomes(Verdict verdict, Next next) {
+        List<Outcome> outcomes = new ArrayList<>();
+        if (verdict.belongs() || verdict.refused()) {
+            outcomes.add(Outcome.piece(put.pieceId(), verdict.zoneId(), verdict.belongs()));
+        }
+        if (verdict.belongs() && next.solves(verdict.zoneId(), state)) {
+            outcomes.add(Outcome.whole(verdict.zoneId()));
+        }
+        return outcomes;
     }
 
     private PieceState after(PieceState before, Verdict verdict, Double turn) {

@@ -11,6 +11,7 @@ import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
+import java.util.List;
 import java.util.Optional;
 
 /** What becomes of something typed into a gap. */
@@ -46,7 +47,8 @@ final class Typing {
         TypedState judged = typed.judged(says);
         return new Made(
                 new Next(state).typed(type.gapId(), judged).state(),
-                Optional.of(verdict(key, says, type.gapId(), judged.tries())));
+                Optional.of(verdict(key, says, type.gapId(), judged.tries())),
+                outcomes(type.gapId(), judged));
     }
 
     static Says found(TypedKey key, String text, Rules rules) {
@@ -56,6 +58,13 @@ final class Typing {
             case NOT_TAKEN -> Says.TURNED_AWAY;
             case CANNOT_DECIDE -> Says.CANNOT_DECIDE;
         };
+    }
+
+    /** Empty where only a teacher can decide. */
+    static List<Outcome> outcomes(String gapId, TypedState judged) {
+        return judged.says() == Says.CANNOT_DECIDE
+                ? List.of()
+                : List.of(Outcome.gap(gapId, judged.text(), judged.taken()));
     }
 
     private static Verdict verdict(TypedKey key, Says says, String gapId, int tries) {

@@ -22,6 +22,7 @@ import gladtile.core.answer.Terms;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.Verdict;
 import gladtile.core.answer.Verdict.Count;
+import gladtile.core.answer.Verdict.Missing;
 import gladtile.core.answer.Verdict.Says;
 import gladtile.core.answer.Wants;
 import gladtile.core.answer.ZoneRule;
@@ -133,11 +134,101 @@ class CheckingTest {
                 .with("b", Facts.NONE.withValue(4.0))
                 .with("z", ON_CHECK.withWants(Wants.NOTHING.withTotal(7.0))));
         page.put("a", 400, 150);
-        assertThat(page.check().count()).isEqualTo(new Count(0, 1));
+        assertThat(page.check().count()).isEqualTo(new Count(0, 0, Missing.TOO_LITTLE));
         assertThat(page.state().pieces().get("a").waits()).isTrue();
+        assertThat(page.state().zones().get("z").refusals())
+                .as("too little yet is no miss")
+                .isZero();
         page.put("b", 400, 150);
         assertThat(page.check().count()).isEqualTo(new Count(2, 2));
         assertThat(page.solved()).isEqualTo(1);
+    }
+
+    @Test
+    void a_total_that_is_passed_says_too_much_and_is_a_miss() {
+        Wanted page = threePieces().belongs("z", "c");
+        page = page.key(page.key()
+                .with("a", Facts.NONE.withValue(3.0))
+                .with("b", Facts.NONE.withValue(4.0))
+                .with("c", Facts.NONE.withValue(9.0))
+                .with("z", ON_CHECK.withTell(Tell.HOW_MANY).withWants(Wants.NOTHING.withTotal(7.0))));
+        page.put("a", 400, 150);
+        page.put("c", 400, 150);
+        assertThat(page.check().count()).isEqualTo(new Count(0, 0, Missing.TOO_MUCH));
+        assertThat(page.state().zones().get("z").refusals()).isEqualTo(1);
+        assertThat(page.state().zones().get("z").last()).isEqualTo(new Count(0, 0, Missing.TOO_MUCH));
+    }
+
+    @Test
+    void what_is_right_while_others_are_missing_is_told_right_and_counts_as_no_miss() {
+        Sequence order = new Sequence(null, Map.of("a", 1, "b", 2, "c", 3));
+        Wanted page = threePieces()
+                .belongs("z", "c")
+                .rule("z", ON_CHECK.withWants(Wants.NOTHING.withSequence(order).withAllOf(true)));
+        page.put("a", 150, 150);
+        assertThat(page.check().count()).isEqualTo(new Count(1, 1, Missing.MORE));
+        page.put("c", 750, 150);
+        assertThat(page.check().count()).isEqualTo(new Count(2, 2, Missing.MORE));
+        assertThat(page.state().zones().get("z").refusals()).isZero();
+        page.put("b", 450, 150);
+        assertThat(page.check().count()).isEqualTo(new Count(3, 3));
+        assertThat(page.state().zones().get("z").solvedAt()).isEqualTo(1);
+    }
+
+    @Test
+    void what_was_told_wrong_and_stays_is_not_counted_again_until_it_is_moved() {
+        Wanted page = threePieces().rule("z", new ZoneRule(Settle.STAYS, Return.STAYS).withMoment(Moment.ON_CHECK));
+        page.put("c", 400, 150);
+        assertThat(page.check().count()).isEqualTo(new Count(0, 1));
+        page.put("a", 200, 150);
+        assertThat(page.check().count()).isEqualTo(new Count(1, 2));
+        page.act(new Act.HandIn());
+        assertThat(page.state().pieces().get("c").tries()).isEqualTo(1);
+        assertThat(page.state().zones().get("z").refusals()).isEqualTo(1);
+    }
+
+    @Test
+    void two_that_are_in_order_with_each_other_do_not_overrule_one_that_rests() {
+        Sequence order = new Sequence(null, Map.of("a", 1, "b", 2, "c", 3));
+        Wanted page = threePieces()
+                .belongs("z", "c")
+                .rule(
+                        "z",
+                        new ZoneRule(Settle.STAYS, Return.STAYS)
+                                .withMoment(Moment.ON_CHECK)
+                                .withWants(Wants.NOTHING.withSequence(order)));
+        page.put("c", 100, 150);
+        assertThat(page.check().count()).isEqualTo(new Count(1, 1));
+        page.put("a", 300, 150);
+        page.put("b", 500, 150);
+        assertThat(page.check().count()).isEqualTo(new Count(0, 2));
+        page.put("a", 20, 150);
+        page.put("b", 60, 150);
+        assertThat(page.check().count()).isEqualTo(new Count(2, 2));
+    }
+
+    @Test
+    void what_lies_there_unjudged_counts_as_placed() {
+        Wanted page = threePieces().rule("z", ZoneRule.USUAL.withMoment(Moment.ON_HAND_IN));
+        page.put("c", 400, 150);
+        page.put("a", 200, 150);
+        page.put("b", 600, 150);
+        assertThat(Progress.of(page.state(), page.rules(), Instant.EPOCH).waiting())
+                .as("as many as there are to place, whatever belongs")
+                .containsEntry("p1", 2);
+        page.act(new Act.HandIn());
+        assertThat(Progress.of(page.state(), page.rules(), Instant.EPOCH).waiting())
+                .isEmpty();
+    }
+
+    @Test
+    void the_time_runs_no_more_once_it_was_handed_in_and_begins_anew_in_the_next_round() {
+        Wanted page = threePieces().terms(new Terms(null, null, null, 60, null, null, null, null));
+        page.after(10).act(new Act.HandIn());
+        Instant later = Instant.EPOCH.plusSeconds(30);
+        assertThat(Countdown.left(page.state(), page.rules(), later)).isEmpty();
+        AttemptState again = page.state().nextRound(page.rules(), later);
+        assertThat(Countdown.left(again, page.rules(), later.plusSeconds(5))).containsEntry(Countdown.WHOLE, 55_000L);
     }
 
     @Test

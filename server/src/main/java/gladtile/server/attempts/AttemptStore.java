@@ -10,6 +10,7 @@ import gladtile.core.attempt.Move;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Standing;
+import gladtile.core.attempt.StateChange;
 import gladtile.core.json.Json;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -60,22 +61,36 @@ class AttemptStore {
             Instant begunAt,
             Instant handedInAt,
             Instant handedInMadeAt) {
-        /** The kept state with the moves since then made again; each was taken once, so none can be refused now. */
+        /**
+         * The kept state with the moves since then. What they had judged was kept with them; the others do the same
+         * whenever they are made, and each was taken once, so none can be refused now.
+         */
         AttemptState current(Rules rules) {
             AttemptState state = kept;
             for (Arrived one : tail) {
-                if (!(state.with(one.move(), rules, one.madeAt()) instanceof Made made)) {
-                    throw new IllegalStateException("attempt " + id + " does not fold: move "
-                            + one.move().id());
-                }
-                state = made.state();
+                state = one.on(state, rules);
             }
             return state;
         }
     }
 
-    /** A move with the time at which it was made, by the device's clock put right. */
-    record Arrived(Move move, Instant madeAt) {}
+    /**
+     * A move with the time at which it was made, by the device's clock put right.
+     *
+     * @param change what it did when it was made; null where that is not kept
+     */
+    record Arrived(Move move, Instant madeAt, StateChange change) {
+        /** The attempt after it. */
+        AttemptState on(AttemptState state, Rules rules) {
+            if (change != null) {
+                return change.on(state);
+            }
+            if (state.with(move, rules, madeAt) instanceof Made made) {
+                return made.state();
+            }
+            throw new IllegalStateException("move " + move.id() + " was taken once and is refused now");
+        }
+    }
 
     Optional<Row> read(UUID schoolId, UUID id) {
         return db.selectFrom(ATTEMPT)
@@ -137,7 +152,7 @@ class AttemptStore {
                 "unnest({0}, {1}) as behind(id, kept)",
                 DSL.val(behind.stream().map(one -> one.row.get(ATTEMPT.ID)).toArray(UUID[]::new)),
                 DSL.val(behind.stream().map(one -> one.kept.seq()).toArray(Long[]::new)));
-        db.select(MOVE.ATTEMPT_ID, MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
+        db.select(MOVE.ATTEMPT_ID, MOVE.MOVE_ID, MOVE.ACT, MOVE.CHANGE, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
                 .from(from)
                 .join(MOVE)
                 .on(MOVE.SCHOOL_ID.eq(schoolId), MOVE.ATTEMPT_ID.eq(DSL.field("behind.id", UUID.class)))
@@ -271,7 +286,7 @@ class AttemptStore {
         if (kept.seq() == row.get(ATTEMPT.SEQ)) {
             return row(row, kept, List.of());
         }
-        List<Arrived> tail = db.select(MOVE.MOVE_ID, MOVE.ACT, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
+        List<Arrived> tail = db.select(MOVE.MOVE_ID, MOVE.ACT, MOVE.CHANGE, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
                 .from(MOVE)
                 .where(MOVE.SCHOOL_ID.eq(row.get(ATTEMPT.SCHOOL_ID)), MOVE.ATTEMPT_ID.eq(row.get(ATTEMPT.ID)))
                 .and(MOVE.SEQ.gt(kept.seq()))
@@ -304,7 +319,13 @@ class AttemptStore {
                 row.get(MOVE.MOVE_ID),
                 Json.read(row.get(MOVE.ACT).data(), Act.class),
                 row.get(MOVE.DEVICE_TIME).toInstant());
-        return new Arrived(move, madeAt(row));
+        return new Arrived(move, madeAt(row), change(row));
+    }
+
+    /** Null where it is not kept. */
+    static StateChange change(Record row) {
+        JSONB change = row.get(MOVE.CHANGE);
+        return change == null ? null : Json.read(change.data(), StateChange.class);
     }
 
     /** Moves of before devices told when they sent them were taken as made when they arrived. */

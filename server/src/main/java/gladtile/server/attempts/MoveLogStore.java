@@ -1,13 +1,14 @@
 package gladtile.server.attempts;
 
-import static gladtile.tables.Tables.ATTEMPT;
 import static gladtile.tables.Tables.ATTEMPT_BASE;
 import static gladtile.tables.Tables.MOVE;
 
+import gladtile.core.analysis.Misses;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
+import gladtile.core.attempt.Outcome;
 import gladtile.core.json.Json;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -20,8 +21,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
-import org.jooq.Field;
-import org.jooq.impl.DSL;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
 
@@ -52,24 +51,31 @@ class MoveLogStore {
                 MoveLogStore::judgedPart);
     }
 
+    /** Of a move of before outcomes were kept, the verdict tells. */
+    private static final String OUTCOMES = """
+            select e ->> 'itemId', e ->> 'zoneId', (e ->> 'right')::boolean, e ->> 'text'
+            from jsonb_array_elements(m.outcomes) as e
+            union all
+            select coalesce(split_part(m.act ->> 'pieceId', '~', 1), m.act ->> 'gapId'), m.verdict ->> 'zoneId',
+              m.verdict ->> 'says' = 'BELONGS', m.act ->> 'text'
+            where m.outcomes is null and m.verdict ->> 'says' in ('BELONGS', 'TURNED_AWAY')
+              and m.verdict ->> 'zoneId' is not null""";
+
     /** In one go, as plainly as the driver can: a year's assignment has 160,000 of these. */
     private static final String JUDGED = """
-            select m.attempt_id, m.seq, coalesce(split_part(m.act ->> 'pieceId', '~', 1), m.act ->> 'gapId'),
-              m.verdict ->> 'zoneId', m.verdict ->> 'says',
+            select m.attempt_id, m.seq, o.item, o.zone, o.is_right, o.text,
               (extract(epoch from coalesce(m.made_at, m.at)) * 1000000)::bigint
-            from %s join move m on %s
-            where m.verdict is not null
+            from %s join move m on %s cross join lateral (""" + OUTCOMES + """
+            ) as o (item, zone, is_right, text)
+            where m.verdict is not null or m.outcomes is not null
             order by m.attempt_id, m.seq""";
 
     private static Works.JudgedPart judgedPart(ResultSet row, int n) throws SQLException {
-        String says = row.getString(5);
         return new Works.JudgedPart(
                 row.getObject(1, UUID.class),
                 row.getLong(2),
-                row.getString(3),
-                row.getString(4),
-                says == null ? Verdict.Says.NOT_JUDGED : Verdict.Says.valueOf(says),
-                Instant.EPOCH.plus(row.getLong(6), ChronoUnit.MICROS));
+                new Outcome(row.getString(3), row.getString(4), row.getBoolean(5), row.getString(6)),
+                Instant.EPOCH.plus(row.getLong(7), ChronoUnit.MICROS));
     }
 
     /** All that was judged of an assignment, each attempt's in its order. */
@@ -95,6 +101,7 @@ class MoveLogStore {
                                 Json.read(row.getAct().data(), Act.class),
                                 row.getDeviceTime().toInstant()),
                         Optional.ofNullable(row.getVerdict()).map(json -> Json.read(json.data(), Verdict.class)),
+                        AttemptStore.change(row),
                         row.getAt().toInstant(),
                         AttemptStore.madeAt(row),
                         row.getById()));
@@ -112,21 +119,23 @@ class MoveLogStore {
     }
 
     /** Copies count as the piece that they came off. */
-    List<Works.Miss> misses(UUID schoolId, UUID assignmentId) {
-        Field<String> piece = DSL.field("split_part({0} ->> 'pieceId', '~', 1)", String.class, MOVE.ACT);
-        Field<String> zone = DSL.field("{0} ->> 'zoneId'", String.class, MOVE.VERDICT);
-        return db.select(piece, zone, DSL.count())
-                .from(MOVE)
-                .join(ATTEMPT)
-                .on(ATTEMPT.SCHOOL_ID.eq(MOVE.SCHOOL_ID), ATTEMPT.ID.eq(MOVE.ATTEMPT_ID))
-                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
-                .and(DSL.condition("{0} ->> 'says' = 'TURNED_AWAY'", MOVE.VERDICT))
-                .and(DSL.condition("{0} ->> 'kind' = 'put'", MOVE.ACT))
-                .and(zone.isNotNull())
-                .groupBy(piece, zone)
-                .orderBy(DSL.count().desc(), piece, zone)
-                .fetch(row -> new Works.Miss(row.value1(), row.value2(), row.value3()));
+    List<Misses.Counted> misses(UUID schoolId, UUID assignmentId) {
+        return jdbc.query(
+                MISSES,
+                (row, n) -> new Misses.Counted(
+                        new Outcome(row.getString(1), row.getString(2), false, row.getString(3)), row.getInt(4)),
+                schoolId,
+                assignmentId);
     }
+
+    private static final String MISSES = """
+            select o.item, o.zone, o.text, count(*)
+            from attempt a join move m on m.school_id = a.school_id and m.attempt_id = a.id
+            cross join lateral (""" + OUTCOMES + """
+            ) as o (item, zone, is_right, text)
+            where a.school_id = ? and a.assignment_id = ? and not o.is_right
+            group by 1, 2, 3
+            order by 4 desc, 1, 2, 3""";
 
     /** Every move's verdict by the move's id, for telling again what was told before. */
     Map<UUID, Optional<Verdict>> verdicts(UUID schoolId, UUID attemptId) {

@@ -16,6 +16,7 @@ import gladtile.core.attempt.MoveResult;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Progress;
+import gladtile.core.attempt.StateChange;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
@@ -209,10 +210,12 @@ public class MoveMaker {
                     return new NoneMade(i, refused);
                 }
                 Made done = (Made) result;
+                StateChange change =
+                        StateChange.isKeptFor(move.act()) ? StateChange.between(state, done.state()) : null;
                 state = done.state();
                 told = done.verdict();
                 fresh.put(move.id(), told);
-                made.add(new Judged(move, told, at, thisAt, asked.student.id()));
+                made.add(new Judged(move, told, done.outcomes(), change, at, thisAt, asked.student.id()));
                 madeAt = thisAt;
             }
             told.ifPresent(verdict -> verdicts.put(move.id(), verdict));

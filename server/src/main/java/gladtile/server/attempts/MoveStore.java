@@ -4,6 +4,8 @@ import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
+import gladtile.core.attempt.Outcome;
+import gladtile.core.attempt.StateChange;
 import gladtile.core.json.Json;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -41,13 +43,14 @@ class MoveStore {
               from w where a.school_id = w.school_id and a.id = w.id and a.seq = w.seq and a.edition_id = w.edition_id
               returning a.school_id, a.id
             ), appended as (
-              insert into move (school_id, attempt_id, seq, move_id, act, verdict, device_time, at, made_at, by_id)
-              select s.school_id, s.id, m.seq, m.move_id, m.act::jsonb, m.verdict::jsonb, m.device_time, m.at, m.made_at,
-                m.by_id
+              insert into move (school_id, attempt_id, seq, move_id, act, verdict, outcomes, change, device_time, at,
+                made_at, by_id)
+              select s.school_id, s.id, m.seq, m.move_id, m.act::jsonb, m.verdict::jsonb, m.outcomes::jsonb,
+                m.change::jsonb, m.device_time, m.at, m.made_at, m.by_id
               from stepped s
-              join unnest(?::uuid[], ?::bigint[], ?::uuid[], ?::text[], ?::text[], ?::timestamptz[], ?::timestamptz[],
-                  ?::timestamptz[], ?::uuid[])
-                as m (attempt_id, seq, move_id, act, verdict, device_time, at, made_at, by_id) on m.attempt_id = s.id
+              join unnest(?::uuid[], ?::bigint[], ?::uuid[], ?::text[], ?::text[], ?::text[], ?::text[],
+                  ?::timestamptz[], ?::timestamptz[], ?::timestamptz[], ?::uuid[])
+                as m (attempt_id, seq, move_id, act, verdict, outcomes, change, device_time, at, made_at, by_id) on m.attempt_id = s.id
             )
             select id from stepped
             """;
@@ -67,10 +70,24 @@ class MoveStore {
     /**
      * A move with what was found of it, if it was judged.
      *
+     * @param outcomes what it had judged, thing by thing
+     * @param change what it did to the attempt; null where nothing can be judged by such a move
      * @param at when it arrived, by the server's clock
      * @param madeAt when it was made, by the device's clock put right
      */
-    record Judged(Move move, Optional<Verdict> verdict, Instant at, Instant madeAt, UUID byId) {}
+    record Judged(
+            Move move,
+            Optional<Verdict> verdict,
+            List<Outcome> outcomes,
+            StateChange change,
+            Instant at,
+            Instant madeAt,
+            UUID byId) {
+        /** Null where nothing was asked for that could be judged. */
+        List<Outcome> outcomesOrNull() {
+            return verdict.isEmpty() && outcomes.isEmpty() ? null : outcomes;
+        }
+    }
 
     /**
      * Moves to be appended to one attempt.
@@ -147,6 +164,8 @@ class MoveStore {
                     "text",
                     lines,
                     line -> line.judged.verdict().map(Json::write).orElse(null));
+            arrays.set("text", lines, line -> orNull(line.judged.outcomesOrNull()));
+            arrays.set("text", lines, line -> orNull(line.judged.change()));
             arrays.set(
                     "timestamptz",
                     lines,
@@ -162,6 +181,10 @@ class MoveStore {
             }
             return stepped;
         });
+    }
+
+    private static String orNull(Object value) {
+        return value == null ? null : Json.write(value);
     }
 
     /** Sets a statement's parameters one after another, each an array of one field of many rows. */

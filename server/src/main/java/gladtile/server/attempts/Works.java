@@ -1,12 +1,15 @@
 package gladtile.server.attempts;
 
+import gladtile.core.analysis.Misses;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
+import gladtile.core.attempt.Outcome;
 import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Standing;
+import gladtile.core.attempt.StateChange;
 import gladtile.core.student.StudentView;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
@@ -53,11 +56,22 @@ public class Works {
     /** That somebody is at work: their newest round, without what is in it. */
     public record Beat(UUID id, UUID holderId, UUID editionId, long seq, Standing standing, Instant begunAt) {}
 
-    /** One move, as it was judged. @param itemId of the piece or gap; null for a check */
-    public record JudgedPart(UUID attemptId, long seq, String itemId, String zoneId, Verdict.Says says, Instant at) {}
+    /** One thing that a move had judged. @param at when the move was made */
+    public record JudgedPart(UUID attemptId, long seq, Outcome outcome, Instant at) {}
 
-    /** One move as it is kept. @param byId who made it; null where that was not kept yet */
-    public record Logged(long seq, Move move, Optional<Verdict> verdict, Instant at, Instant madeAt, UUID byId) {}
+    /**
+     * One move as it is kept.
+     *
+     * @param change what it did; null where that is not kept
+     * @param byId who made it; null where that was not kept yet
+     */
+    public record Logged(
+            long seq, Move move, Optional<Verdict> verdict, StateChange change, Instant at, Instant madeAt, UUID byId) {
+        /** The attempt after it. */
+        public AttemptState on(AttemptState before, Rules rules) {
+            return new AttemptStore.Arrived(move, madeAt, change).on(before, rules);
+        }
+    }
 
     /** What moves go out from, from that number on. */
     public record Base(long seq, UUID editionId, AttemptState state) {}
@@ -83,9 +97,6 @@ public class Works {
         }
     }
 
-    /** A piece that a zone turned away. */
-    public record Miss(String pieceId, String zoneId, int count) {}
-
     /** Every round of everybody, by student or team, the first round first. */
     public Map<UUID, List<Work>> all(Assignment assignment) {
         Map<UUID, List<Work>> works = new HashMap<>();
@@ -108,8 +119,8 @@ public class Works {
                 row.handedInMadeAt());
     }
 
-    /** Of all attempts at an assignment, which pieces were turned away where, and how often. */
-    public List<Miss> misses(Assignment assignment) {
+    /** Of all attempts at an assignment, what was wrong, and how often. */
+    public List<Misses.Counted> misses(Assignment assignment) {
         return log.misses(assignment.schoolId(), assignment.id());
     }
 

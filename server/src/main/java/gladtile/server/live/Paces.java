@@ -6,7 +6,6 @@ import gladtile.core.analysis.Pace;
 import gladtile.core.analysis.Pace.Tried;
 import gladtile.core.analysis.Stuck;
 import gladtile.core.analysis.TypicalTimes;
-import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Standing;
 import gladtile.server.assignments.Assignments;
@@ -21,7 +20,6 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
@@ -88,7 +86,7 @@ class Paces {
             if (due) {
                 UUID edition = changed.get(part.attemptId()).editionId();
                 Set<String> ids = columns.computeIfAbsent(edition, id -> ids(assignment, id));
-                tried(part, ids)
+                Tried.of(part.outcome(), ids, part.at())
                         .ifPresent(one -> tracks.tries
                                 .computeIfAbsent(part.attemptId(), id -> new ArrayList<>())
                                 .add(one));
@@ -107,15 +105,5 @@ class Paces {
                 .map(Placement::itemId)
                 .forEach(ids::add);
         return ids;
-    }
-
-    private static Optional<Tried> tried(JudgedPart part, Set<String> placements) {
-        if (part.says() != Verdict.Says.BELONGS && part.says() != Verdict.Says.TURNED_AWAY) {
-            return Optional.empty();
-        }
-        String id = placements.contains(part.itemId()) ? part.itemId() : part.zoneId();
-        return placements.contains(id)
-                ? Optional.of(new Tried(id, part.says() == Verdict.Says.BELONGS, part.at()))
-                : Optional.empty();
     }
 }

@@ -2,6 +2,7 @@ package gladtile.server.live;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
+import gladtile.core.analysis.Misses.Missed;
 import gladtile.core.analysis.Stuck;
 import gladtile.core.assigned.AssignTerms;
 import gladtile.core.assigned.Control;
@@ -90,9 +91,7 @@ public record Quilt(
      * @param tried how many tried
      * @param misses where the misses went, the most frequent first
      */
-    public record HardPlacement(Placement placement, double share, int tried, List<MissedZone> misses) {}
-
-    public record MissedZone(String zone, int count) {}
+    public record HardPlacement(Placement placement, double share, int tried, List<Missed> misses) {}
 
     private static final Cell UNTOUCHED = new Cell(0, 0);
 

@@ -1,7 +1,8 @@
 package gladtile.server.live;
 
 import gladtile.core.activity.OtherSide;
-import gladtile.core.activity.Zone;
+import gladtile.core.analysis.Misses;
+import gladtile.core.analysis.Misses.Missed;
 import gladtile.core.analysis.Stuck;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
@@ -22,7 +23,6 @@ import gladtile.server.classes.Classes;
 import gladtile.server.live.Quilt.Beside;
 import gladtile.server.live.Quilt.HardPlacement;
 import gladtile.server.live.Quilt.Hardest;
-import gladtile.server.live.Quilt.MissedZone;
 import gladtile.server.live.Quilt.QuiltPage;
 import gladtile.server.live.Quilt.QuiltRow;
 import gladtile.server.review.Reviews;
@@ -219,16 +219,7 @@ class Quilts {
             }
         }
         shares.sort(Comparator.comparingDouble(Share::share));
-        Map<String, String> zones = edition.activity().pages().stream()
-                .flatMap(page -> page.zones().stream())
-                .collect(Collectors.toMap(Zone::id, Zone::name, (a, b) -> a));
-        Map<String, List<MissedZone>> misses = new HashMap<>();
-        if (!shares.isEmpty()) {
-            for (Works.Miss miss : works.misses(assignment)) {
-                misses.computeIfAbsent(miss.pieceId(), id -> new ArrayList<>())
-                        .add(new MissedZone(zones.getOrDefault(miss.zoneId(), ""), miss.count()));
-            }
-        }
+        Map<String, List<Missed>> misses = shares.isEmpty() ? Map.of() : misses(assignment, edition);
         return new Hardest(shares.stream()
                 .limit(HARDEST)
                 .map(one -> new HardPlacement(
@@ -237,6 +228,12 @@ class Quilts {
                         one.tried(),
                         misses.getOrDefault(one.placement().itemId(), List.of())))
                 .toList());
+    }
+
+    private Map<String, List<Missed>> misses(Assignment assignment, Assignments.Edition edition) {
+        Set<String> placements =
+                edition.rules().placements().stream().map(Placement::itemId).collect(Collectors.toSet());
+        return Misses.of(edition.activity().pages(), placements, works.misses(assignment));
     }
 
     /**

@@ -8,7 +8,6 @@ import gladtile.core.answer.Verdict;
 import gladtile.core.assigned.DeviceClock;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
-import gladtile.core.attempt.MoveResult;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.attempts.Works;
@@ -119,11 +118,7 @@ class Replays {
                 edition = work.edition();
                 state = AttemptState.start(edition.rules(), work.begunAt());
             }
-            MoveResult result = state.with(one.move(), edition.rules(), one.madeAt());
-            if (!(result instanceof MoveResult.Made made)) {
-                throw new IllegalStateException("attempt " + attemptId + " does not fold: move " + one.seq());
-            }
-            state = made.state();
+            state = one.on(state, edition.rules());
             if (one.seq() >= from && moments.size() < MOMENTS) {
                 moments.add(new ReplayMoment(one.seq(), state));
             }

@@ -2,13 +2,14 @@ package gladtile.server.review;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.activity.Page;
+import gladtile.core.analysis.Misses;
+import gladtile.core.analysis.Misses.Missed;
 import gladtile.core.analysis.Pace;
 import gladtile.core.analysis.Pace.Tried;
 import gladtile.core.analysis.PlacementFigures;
 import gladtile.core.analysis.Responses;
 import gladtile.core.analysis.Rounds;
 import gladtile.core.analysis.Statistics;
-import gladtile.core.answer.Verdict.Says;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Rules;
@@ -25,13 +26,14 @@ import gladtile.server.attempts.Works.Work;
 import gladtile.server.review.Reviews.Kept;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** What came of an assignment, in figures. */
@@ -48,9 +50,6 @@ class Results {
         this.workers = workers;
         this.reviews = reviews;
     }
-
-    /** Where misses of a placement went. */
-    record Missed(String zone, int count) {}
 
     /** @param page its number, from 1, and its name @param missed the most frequent first @param seconds
      * in the middle, from the progress before it until it was right; absent where nobody had it right */
@@ -75,13 +74,19 @@ class Results {
             List<AttemptState> newest = everybody.values().stream()
                     .map(rounds -> rounds.get(rounds.size() - 1).state())
                     .toList();
+            Set<String> placements =
+                    rules.placements().stream().map(Placement::itemId).collect(Collectors.toSet());
             Statistics statistics = Statistics.of(Responses.of(rules, newest), most);
             return new Figures(
                     assignment.title(),
                     assignment.className(),
                     statistics,
                     rounds(everybody),
-                    rows(edition, statistics, missed(edition, judged), times(everybody, judged)));
+                    rows(
+                            edition,
+                            statistics,
+                            missed(edition, placements, judged),
+                            times(everybody, placements, judged)));
         });
     }
 
@@ -96,17 +101,17 @@ class Results {
     }
 
     /** How long each placement took in the first round, in the middle. */
-    private Map<String, Double> times(Map<UUID, List<Work>> everybody, List<JudgedPart> all) {
+    private Map<String, Double> times(Map<UUID, List<Work>> everybody, Set<String> placements, List<JudgedPart> all) {
         Map<UUID, Instant> begun = new HashMap<>();
         everybody
                 .values()
                 .forEach(rounds -> begun.put(rounds.get(0).id(), rounds.get(0).begunAt()));
         Map<UUID, List<Tried>> tried = new HashMap<>();
         for (JudgedPart part : all) {
-            boolean judged = part.says() == Says.BELONGS || part.says() == Says.TURNED_AWAY;
-            if (judged && part.itemId() != null && begun.containsKey(part.attemptId())) {
-                tried.computeIfAbsent(part.attemptId(), id -> new ArrayList<>())
-                        .add(new Tried(part.itemId(), part.says() == Says.BELONGS, part.at()));
+            if (begun.containsKey(part.attemptId())) {
+                Tried.of(part.outcome(), placements, part.at())
+                        .ifPresent(one -> tried.computeIfAbsent(part.attemptId(), id -> new ArrayList<>())
+                                .add(one));
             }
         }
         List<Pace> paces = new ArrayList<>();
@@ -133,26 +138,12 @@ class Results {
                 .toList();
     }
 
-    /** By placement, where it was put and did not belong; the most frequent zone first. */
-    private static Map<String, List<Missed>> missed(Assignments.Edition edition, List<JudgedPart> judged) {
-        Map<String, String> zones = new HashMap<>();
-        edition.activity().pages().forEach(page -> page.zones().forEach(zone -> zones.put(zone.id(), zone.name())));
-        Map<String, Map<String, Integer>> counts = new HashMap<>();
-        for (JudgedPart part : judged) {
-            if (part.says() == Says.TURNED_AWAY && part.itemId() != null && part.zoneId() != null) {
-                counts.computeIfAbsent(part.itemId(), id -> new HashMap<>()).merge(part.zoneId(), 1, Integer::sum);
-            }
-        }
-        Map<String, List<Missed>> missed = new HashMap<>();
-        counts.forEach((item, byZone) -> missed.put(
-                item,
-                byZone.entrySet().stream()
-                        .map(one -> new Missed(zones.getOrDefault(one.getKey(), "a zone"), one.getValue()))
-                        .sorted(Comparator.comparingInt(Missed::count)
-                                .reversed()
-                                .thenComparing(Missed::zone))
-                        .toList()));
-        return missed;
+    private static Map<String, List<Missed>> missed(
+            Assignments.Edition edition, Set<String> placements, List<JudgedPart> judged) {
+        List<Misses.Counted> counted = judged.stream()
+                .map(part -> new Misses.Counted(part.outcome(), 1))
+                .toList();
+        return Misses.of(edition.activity().pages(), placements, counted);
     }
 
     /** A row for each student of the class, and below what each column means. */

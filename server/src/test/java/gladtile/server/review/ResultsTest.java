@@ -2,6 +2,10 @@ package gladtile.server.review;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gladtile.core.answer.Moment;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.edit.SetRule;
+import gladtile.server.assignments.Assignments;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -38,6 +42,36 @@ class ResultsTest {
         assertThat(sun.path("missed").get(0).path("count").asInt()).isEqualTo(2);
         assertThat(found.path("statistics").path("reliability").path("honest").asString())
                 .contains("it takes 10");
+    }
+
+    @Test
+    void what_is_judged_by_a_check_has_misses_and_times_too(RealServer server) {
+        School school = new School(server);
+        ZoneRule onCheck = ZoneRule.USUAL.withMoment(Moment.ON_CHECK);
+        school.edit(new SetRule("light", "own", onCheck));
+        school.edit(new SetRule("light", "reflect", onCheck));
+        Assignments.Given given = (Assignments.Given)
+                server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        Api student = school.asStudent(0);
+        String attempt = student.post("/api/attempts", Map.of("assignmentId", given.id()))
+                .text("id");
+        Map<String, Object> check = Map.of("kind", "check", "pageId", "light");
+        Api.Answer made = student.post(
+                "/api/attempts/" + attempt + "/moves",
+                School.moves(
+                        School.put("sun", 900, 200),
+                        School.move(check),
+                        School.put("sun", 200, 200),
+                        School.move(check)));
+        assertThat(made.status()).isEqualTo(200);
+        JsonNode sun = school.asTeacher()
+                .get("/api/assignments/" + given.id() + "/results")
+                .json()
+                .path("rows")
+                .get(0);
+        assertThat(sun.path("missed").get(0).path("zone").asString()).isEqualTo("Reflects");
+        assertThat(sun.path("missed").get(0).path("count").asInt()).isEqualTo(1);
+        assertThat(sun.path("seconds").isNumber()).isTrue();
     }
 
     private static Api.Answer results(Api person, School school) {
