@@ -38,7 +38,7 @@ final class TypedRules {
             why = "In %s an answer has no letter that can be seen, so nobody can type it.";
         } else if (rule instanceof TypedRule.MathsRule maths && !TypedJudge.canBeMet(maths)) {
             why = "In %s the answer divides by zero, so no answer is right.";
-        } else if (rule instanceof TypedRule.PatternRule pattern && anchored(pattern.pattern())) {
+        } else if (rule instanceof TypedRule.PatternRule pattern && DeadPattern.is(pattern.pattern())) {
             why = "In %s the pattern wants something before its beginning or after its end, so no answer fits it.";
         }
         if (why != null) {
@@ -55,24 +55,6 @@ final class TypedRules {
                         || letter == 0x115F
                         || letter == 0x3164
                         || letter == 0x2800);
-    }
-
-    /** A beginning behind a letter, or an end before one, outside of brackets and choices: a^b. */
-    private static boolean anchored(String pattern) {
-        boolean wanted = false;
-        boolean ended = false;
-        for (int i = 0; i < pattern.length(); i++) {
-            char c = pattern.charAt(i);
-            if ("[](){}|?*+\\".indexOf(c) >= 0) {
-                return false;
-            }
-            if (c == '^' && wanted || c != '$' && c != '^' && ended) {
-                return true;
-            }
-            wanted |= c != '^' && c != '$';
-            ended |= c == '$';
-        }
-        return false;
     }
 
     private static Mend mend(OnPage on, Gap gap, TypedKey key, String label, TypedRule rule) {

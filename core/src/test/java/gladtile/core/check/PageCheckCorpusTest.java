@@ -20,6 +20,8 @@ import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
 import gladtile.core.activity.Supply;
+import gladtile.core.activity.Table;
+import gladtile.core.activity.TableCell;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.Video;
 import gladtile.core.activity.WordStyle;
@@ -99,6 +101,7 @@ class PageCheckCorpusTest {
         }
     }
 
+    private static final String LONG = "The brightest star of the sky in winter is Sirius, in the Great Dog";
     private static final WordStyle LARGE = new WordStyle(40, false, "#1f2d33", WordStyle.Align.LEFT);
     private static final List<Notation> ALL = List.of(Notation.values());
 
@@ -349,7 +352,90 @@ class PageCheckCorpusTest {
                     Kind.HOLDS_TOO_FEW,
                     d -> d.key(key -> key.with("zone0", "piece1", Decision.BELONGS)
                             .with("zone0", ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))))),
-            fault("a total that cannot be", Kind.TOTAL_NOT_REACHED, rule(Wants.NOTHING.withTotal(7.0))));
+            fault("a total that cannot be", Kind.TOTAL_NOT_REACHED, rule(Wants.NOTHING.withTotal(7.0))),
+            fault(
+                    "words over the edge of a shape, too many",
+                    Kind.WORDS_CUT_OFF,
+                    d -> d.with(sign(Frame.of(80, 780, 240, 90), WordFit.within(240, LONG, LARGE)))),
+            fault(
+                    "words over the edge of a shape, in one line",
+                    Kind.WORDS_CUT_OFF,
+                    d -> d.with(sign(Frame.of(80, 780, 240, 90), WordFit.free(LONG, LARGE)))),
+            fault(
+                    "words over the edge of a turned shape",
+                    Kind.WORDS_CUT_OFF,
+                    d -> d.with(sign(new Frame(80, 780, 240, 90, 10), WordFit.within(240, LONG, LARGE)))),
+            fault(
+                    "words over the foot of a note",
+                    Kind.WORDS_CUT_OFF,
+                    d -> d.with(slip(Frame.of(80, 780, 260, 120), WordFit.within(232, LONG, LARGE)))),
+            fault(
+                    "words over the side of a note",
+                    Kind.WORDS_CUT_OFF,
+                    d -> d.with(slip(Frame.of(80, 780, 260, 120), WordFit.free(LONG, LARGE)))),
+            fault(
+                    "words over the foot of a cell",
+                    Kind.WORDS_CUT_OFF,
+                    d -> d.with(table(WordFit.within(200, LONG, LARGE)))),
+            fault("words over the side of a cell", Kind.WORDS_CUT_OFF, d -> d.with(table(WordFit.free(LONG, LARGE)))),
+            fault(
+                    "a piece under a picture",
+                    Kind.HIDDEN,
+                    d -> d.with(box(around(around(d.item("piece1").frame()))))),
+            fault("a piece above the page", Kind.OFF_PAGE, d -> d.changed("piece0", item -> movedTo(item, 90, -300))),
+            fault(
+                    "a title half under the foot",
+                    Kind.WORDS_CUT_OFF,
+                    d -> d.changed("title", item -> movedTo(item, 80, 985))),
+            fault("gap too narrow for a whole number", Kind.GAP_TOO_NARROW, typed(70, number(123_456_789, 0))),
+            fault(
+                    "gap too narrow for its longest word",
+                    Kind.GAP_TOO_NARROW,
+                    typed(160, text("Betelgeuse and Bellatrix", "Io"))),
+            fault("root of a negative number in a sum", Kind.TYPED_CONTRADICTS, typed(400, maths("x+sqrt(-9)"))),
+            fault("key divides by a difference of alike", Kind.TYPED_CONTRADICTS, typed(400, maths("3/(2x-2x)"))),
+            fault("pattern with an end before more", Kind.TYPED_CONTRADICTS, typed(400, pattern("moon$s"))),
+            fault("pattern with a beginning after some", Kind.TYPED_CONTRADICTS, typed(400, pattern("(a|b)^c"))),
+            fault("answer of signs that join", Kind.TYPED_CONTRADICTS, typed(400, text("\u200d\u2060"))),
+            fault(
+                    "two undecided pieces",
+                    Kind.UNDECIDED,
+                    d -> d.with(piece(90, 90, 760, 80)).with(piece(91, 300, 760, 80))),
+            fault(
+                    "two gaps, one without an answer",
+                    Kind.NOTHING_SAID,
+                    d -> typed(300, text("Io")).apply(d).with(gap("h", 500, 300))));
+
+    private static TypedRule maths(String key) {
+        return new TypedRule.MathsRule(key);
+    }
+
+    private static TypedRule pattern(String pattern) {
+        return new TypedRule.PatternRule(pattern);
+    }
+
+    private static Item sign(Frame frame, WordFit words) {
+        ShapeLook look = new ShapeLook(ShapeForm.RECTANGLE, 4, "#ffffff", null, 4, gladtile.core.activity.Dash.SOLID);
+        return new Shape("sign", frame, Movement.FIXED, "A sign", null, look, words.content());
+    }
+
+    private static Item slip(Frame frame, WordFit words) {
+        return new Note("slip", frame, Movement.FIXED, "A slip", null, "#fbefd8", words.content(), null, false);
+    }
+
+    private static Item table(WordFit words) {
+        TableCell said = new TableCell(words.content(), null, null, null, null);
+        return new Table(
+                "table",
+                Frame.of(80, 780, 400, 200),
+                Movement.FIXED,
+                "A table",
+                null,
+                List.of(200.0, 200.0),
+                List.of(100.0, 100.0),
+                List.of(List.of(said, TableCell.EMPTY), List.of(TableCell.EMPTY, TableCell.EMPTY)),
+                "#1f2d33");
+    }
 
     /** Without zones and pieces. */
     private static Draft bare(Draft draft) {
@@ -454,9 +540,8 @@ class PageCheckCorpusTest {
     }
 
     @Test
-    void the_corpus_has_sixty_faults_and_more_counting_their_pages() {
-        assertThat(FAULTS.stream().map(Fault::name).distinct().count() * 6).isGreaterThan(60);
-        assertThat(FAULTS).hasSizeGreaterThan(40);
+    void the_corpus_has_sixty_faults_and_more_each_of_its_own_name() {
+        assertThat(FAULTS.stream().map(Fault::name).distinct()).hasSizeGreaterThanOrEqualTo(60);
     }
 
     static Stream<Integer> seeds() {
