@@ -109,6 +109,7 @@ function toggleSpot(id: string) {
         usual="at once"
         :opens="traits.opens"
         :page="page"
+        :pages="pages"
         @set="bench.setTraits(({ opens: _, ...rest }) => ($event ? { ...rest, opens: $event } : rest))"
       />
       <label v-if="!isPiece(item)" class="line"

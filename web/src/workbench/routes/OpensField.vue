@@ -3,9 +3,17 @@ import { computed } from 'vue'
 import type { Opens, Page } from '@/api/types'
 import { zonesOf } from '@/page/items'
 import { itemName } from '@/page/names'
+import { numbered } from '@/page/passage'
 
 /** What must be done on a page before something leads on. */
-const props = defineProps<{ opens?: Opens | undefined; page: Page; label: string; usual: string }>()
+const props = defineProps<{
+  opens?: Opens | undefined
+  page: Page
+  /** All pages of the activity, in order. */
+  pages: Page[]
+  label: string
+  usual: string
+}>()
 const emit = defineEmits<{ set: [opens: Opens | undefined] }>()
 
 const parts = computed(() => [
@@ -16,12 +24,19 @@ const parts = computed(() => [
 ])
 const kind = computed(() => props.opens?.kind ?? '')
 const chosen = computed(() => new Set(props.opens?.kind === 'parts' ? props.opens.ids : []))
+const others = computed(() => props.pages.filter((page) => page.id !== props.page.id))
+const awaited = computed(() => new Set(props.opens?.kind === 'pages' ? props.opens.pageIds : []))
 
 function choose(value: string) {
   if (value === 'solved') emit('set', { kind: 'solved' })
   else if (value === 'points') emit('set', { kind: 'points', least: 1 })
   else if (value === 'parts' && parts.value[0]) emit('set', { kind: 'parts', ids: [parts.value[0].id] })
+  else if (value === 'pages' && others.value[0]) emit('set', { kind: 'pages', pageIds: [others.value[0].id] })
   else emit('set', undefined)
+}
+function togglePage(id: string) {
+  const pageIds = others.value.map((page) => page.id).filter((one) => (one === id) !== awaited.value.has(one))
+  if (pageIds.length) emit('set', { kind: 'pages', pageIds })
 }
 function toggle(id: string) {
   const ids = parts.value.map((part) => part.id).filter((one) => (one === id) !== chosen.value.has(one))
@@ -41,6 +56,7 @@ function points(text: string) {
         <option value="">{{ usual }}</option>
         <option value="solved">when the page is solved</option>
         <option v-if="parts.length" value="parts">when part of it is solved</option>
+        <option v-if="others.length" value="pages">when other pages are solved</option>
         <option value="points">with at least so many points</option>
       </select></label
     >
@@ -53,6 +69,14 @@ function points(text: string) {
         :value="opens.least"
         @change="points(($event.target as HTMLInputElement).value)"
     /></label>
+    <fieldset v-if="opens?.kind === 'pages'">
+      <legend>These pages come first</legend>
+      <label v-for="one in others" :key="one.id" class="part">
+        <input type="checkbox" :checked="awaited.has(one.id)" @change="togglePage(one.id)" />{{
+          numbered(pages, one.id)
+        }}
+      </label>
+    </fieldset>
     <fieldset v-if="opens?.kind === 'parts'">
       <legend>These must be solved</legend>
       <label v-for="part in parts" :key="part.id" class="part">

@@ -71,6 +71,7 @@ function link(event: Event) {
           :usual="passingOf(activity).whenSolved ? 'as everywhere: when solved' : 'at once'"
           :opens="ways.opens"
           :page="page"
+          :pages="activity.pages"
           @set="make(setWays(page, { opens: $event }))"
         />
         <label

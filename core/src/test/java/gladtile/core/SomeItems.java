@@ -188,8 +188,9 @@ public final class SomeItems {
     }
 
     public static Opens opens(Random random) {
-        return switch (random.nextInt(3)) {
+        return switch (random.nextInt(4)) {
             case 0 -> new Opens.WhenSolved();
+            case 2 -> new Opens.WhenPages(List.of("p" + random.nextInt(3), "gone"));
             case 1 -> new Opens.WhenParts(List.of("p0i" + random.nextInt(3)));
             default -> new Opens.WhenPoints(1 + random.nextInt(5));
         };

@@ -11,9 +11,10 @@ import java.util.List;
 @JsonSubTypes({
     @JsonSubTypes.Type(value = Opens.WhenSolved.class, name = "solved"),
     @JsonSubTypes.Type(value = Opens.WhenParts.class, name = "parts"),
-    @JsonSubTypes.Type(value = Opens.WhenPoints.class, name = "points")
+    @JsonSubTypes.Type(value = Opens.WhenPoints.class, name = "points"),
+    @JsonSubTypes.Type(value = Opens.WhenPages.class, name = "pages")
 })
-public sealed interface Opens permits Opens.WhenSolved, Opens.WhenParts, Opens.WhenPoints {
+public sealed interface Opens permits Opens.WhenSolved, Opens.WhenParts, Opens.WhenPoints, Opens.WhenPages {
     /** All that is to be found on the page. */
     record WhenSolved() implements Opens {}
 
@@ -26,6 +27,23 @@ public sealed interface Opens permits Opens.WhenSolved, Opens.WhenParts, Opens.W
                 throw new OutOfBounds("opens.ids", "a way that opens with parts of a page names at least one");
             }
             ids.forEach(id -> Bounds.id("opens.ids", id));
+        }
+    }
+
+    /**
+     * All that is to be found on these pages; those with nothing to find must have been opened. Pages that were deleted or
+     * set aside are waited for no more.
+     *
+     * @param pageIds at least one, at most {@link Bounds#PARTS}
+     */
+    record WhenPages(List<String> pageIds) implements Opens {
+        public WhenPages {
+            pageIds = List.copyOf(Bounds.present("opens.pageIds", pageIds));
+            Bounds.count("opens.pageIds", pageIds.size(), Bounds.PARTS);
+            if (pageIds.isEmpty()) {
+                throw new OutOfBounds("opens.pageIds", "a way that opens with other pages names at least one");
+            }
+            pageIds.forEach(id -> Bounds.id("opens.pageIds", id));
         }
     }
 

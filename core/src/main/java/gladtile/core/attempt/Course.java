@@ -44,13 +44,13 @@ public record Course(
             if (exits.next() && onward != null) {
                 boolean opens = gate.open(here.gate(), state.pageId());
                 next = opens ? onward : null;
-                waits = opens ? null : Gate.words(here.gate());
+                waits = opens ? null : gate.words(here.gate());
             }
             boolean asked = here.exits().stream().anyMatch(exit -> exit.to() == null);
             further = asked && onward != null && open(state, rules, at).contains(onward) ? onward : null;
             for (Exit exit : here.exits()) {
                 if (!gate.open(exit.opens(), state.pageId())) {
-                    closed.put(exit.itemId(), Gate.words(exit.opens()));
+                    closed.put(exit.itemId(), gate.words(exit.opens()));
                 }
             }
         }

@@ -6,6 +6,7 @@ import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Route;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,9 +15,10 @@ import java.util.Map;
  * Where one can go on from each page of an edition; pages that were set aside are not there.
  *
  * @param next whether students have the Next button
+ * @param names of the pages
  * @param free whether nothing ever waits for anything and nothing branches
  */
-record Exits(String start, boolean next, Map<String, From> from, boolean free) {
+record Exits(String start, boolean next, Map<String, From> from, Map<String, String> names, boolean free) {
     /** An item, or words, that lead to a page. @param to null for wherever Next leads @param opens null for nothing */
     record Exit(String itemId, String to, Opens opens) {}
 
@@ -31,6 +33,7 @@ record Exits(String start, boolean next, Map<String, From> from, boolean free) {
 
     static Exits of(Activity edition) {
         Map<String, From> from = new LinkedHashMap<>();
+        Map<String, String> names = new HashMap<>();
         boolean free = true;
         for (Page page : edition.pages()) {
             if (page.leads().aside() && !page.equals(edition.start())) {
@@ -48,8 +51,9 @@ record Exits(String start, boolean next, Map<String, From> from, boolean free) {
                     edition.firstTime(page).orElse(null));
             free &= here.gate == null && here.first == null;
             from.put(page.id(), here);
+            names.put(page.id(), page.name());
         }
-        return new Exits(edition.start().id(), edition.passing().nextAndBack(), from, free);
+        return new Exits(edition.start().id(), edition.passing().nextAndBack(), from, names, free);
     }
 
     private static void exit(Activity edition, Leading one, List<Exit> exits) {

@@ -25,6 +25,9 @@ final class Gate {
         if (opens instanceof Opens.WhenPoints points) {
             return Score.ofPage(state, rules, pageId) >= points.least();
         }
+        if (opens instanceof Opens.WhenPages pages) {
+            return pages.pageIds().stream().allMatch(this::done);
+        }
         Set<String> parts = opens instanceof Opens.WhenParts some ? Set.copyOf(some.ids()) : null;
         return on(pageId).stream()
                 .filter(placement -> parts == null || isIn(placement, parts))
@@ -37,6 +40,17 @@ final class Gate {
         return !on.isEmpty()
                 && Score.strayRefusals(state, rules, pageId) == 0
                 && on.stream().allMatch(one -> state.isSolved(one, rules) && state.solvedAt(one) == 1);
+    }
+
+    /** A page with nothing to find is done with once it was opened; one that students cannot see is not waited for. */
+    private boolean done(String pageId) {
+        if (!rules.exits().from().containsKey(pageId) || Countdown.over(state, rules, pageId, at)) {
+            return true;
+        }
+        List<Placement> on = on(pageId);
+        return on.isEmpty()
+                ? state.met().stream().anyMatch(one -> one.pageId().equals(pageId))
+                : on.stream().allMatch(this::done);
     }
 
     private boolean done(Placement placement) {
@@ -57,9 +71,14 @@ final class Gate {
     }
 
     /** In words for a student; null for nothing. */
-    static String words(Opens opens) {
+    String words(Opens opens) {
         if (opens == null) {
             return null;
+        }
+        if (opens instanceof Opens.WhenPages pages) {
+            String first =
+                    pages.pageIds().stream().filter(id -> !done(id)).findFirst().orElse("");
+            return "Finish this page first: %s".formatted(rules.exits().names().getOrDefault(first, ""));
         }
         if (opens instanceof Opens.WhenPoints points) {
             return "This opens when you have %d %s on this page"

@@ -16,6 +16,7 @@ import gladtile.core.attempt.Score;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetPageWays;
 import gladtile.core.edit.SetTraits;
+import gladtile.core.route.RouteMap;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -123,6 +124,9 @@ final class GateRule {
                     ? "it waits for %d points, and the page gives %.0f at most".formatted(points.least(), most)
                     : null;
         }
+        if (opens instanceof Opens.WhenPages pages) {
+            return never(page, pages);
+        }
         if (opens instanceof Opens.WhenParts parts) {
             Set<String> there = new HashSet<>();
             page.zones().forEach(zone -> there.add(zone.id()));
@@ -131,6 +135,48 @@ final class GateRule {
             return gone ? "what it waits for was deleted" : late(page, Set.copyOf(parts.ids()));
         }
         return opens == null ? null : late(page, null);
+    }
+
+    private String never(Page page, Opens.WhenPages pages) {
+        for (String id : pages.pageIds()) {
+            Page awaited = activity.page(id).orElse(null);
+            if (awaited == null) {
+                continue;
+            }
+            String late = late(awaited, null);
+            if (late != null) {
+                return late;
+            }
+        }
+        return pages.pageIds().stream().noneMatch(id -> activity.page(id).isPresent())
+                ? "the pages it waits for were deleted"
+                : behind(page, pages);
+    }
+
+    /** A page that students come to only through what waits for it. Null when each can be come to otherwise. */
+    private String behind(Page page, Opens.WhenPages pages) {
+        Activity without = activity;
+        for (Leading one : Leading.on(page)) {
+            if (pages.equals(one.opens())) {
+                Item item = page.item(one.itemId()).orElseThrow();
+                Page now = without.page(page.id()).orElseThrow();
+                without = without.withPage(
+                        now.withItem(item.withTraits(item.ways().withRoute(null))));
+            }
+        }
+        if (pages.equals(activity.gate(page))) {
+            Page now = without.page(page.id()).orElseThrow();
+            without = without.withPage(now.withWays(now.leads().withEnds(true)));
+        }
+        RouteMap map = RouteMap.of(without);
+        Set<String> met = map.reachedFrom(map.start());
+        return pages.pageIds().stream()
+                .filter(id -> !met.contains(id))
+                .flatMap(id -> activity.page(id).stream())
+                .filter(awaited -> !awaited.leads().aside())
+                .findFirst()
+                .map(awaited -> "students come to page “%s” only behind it".formatted(awaited.name()))
+                .orElse(null);
     }
 
     /** What is judged when the work is handed in is never right before. */

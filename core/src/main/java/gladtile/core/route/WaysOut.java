@@ -8,6 +8,7 @@ import gladtile.core.activity.Route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** The ways that lead from one page to others. */
 final class WaysOut {
@@ -21,8 +22,8 @@ final class WaysOut {
                 onward(activity, page, one.opens(), one.itemId(), one.name(), ways);
             } else {
                 target(activity, one.route())
-                        .ifPresent(
-                                to -> ways.add(new Way(page.id(), to, one.itemId(), one.name(), words(one.opens()))));
+                        .ifPresent(to -> ways.add(
+                                new Way(page.id(), to, one.itemId(), one.name(), words(activity, one.opens()))));
             }
         }
         if (activity.passing().nextAndBack()) {
@@ -32,7 +33,7 @@ final class WaysOut {
     }
 
     private static void onward(Activity activity, Page page, Opens opens, String itemId, String name, List<Way> ways) {
-        String when = words(opens);
+        String when = words(activity, opens);
         String first = activity.firstTime(page).orElse(null);
         activity.next(page.id())
                 .ifPresent(
@@ -49,12 +50,19 @@ final class WaysOut {
         return route instanceof Route.Start ? Optional.of(activity.start().id()) : Optional.empty();
     }
 
-    static String words(Opens opens) {
+    static String words(Activity activity, Opens opens) {
         if (opens == null) {
             return null;
         }
         if (opens instanceof Opens.WhenPoints points) {
             return points.least() == 1 ? "from 1 point" : "from %d points".formatted(points.least());
+        }
+        if (opens instanceof Opens.WhenPages pages) {
+            return pages.pageIds().stream()
+                    .filter(id -> activity.page(id).isPresent())
+                    .map(id -> String.valueOf(activity.indexOf(id) + 1))
+                    .collect(Collectors.collectingAndThen(
+                            Collectors.joining(", "), all -> all.isEmpty() ? null : "when solved: " + all));
         }
         return opens instanceof Opens.WhenSolved ? "when solved" : "when part is solved";
     }

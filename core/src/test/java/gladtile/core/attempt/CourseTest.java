@@ -131,6 +131,41 @@ class CourseTest {
     }
 
     @Test
+    void a_way_may_wait_for_other_pages_solved_or_where_nothing_is_to_find_opened() {
+        Opens both = new Opens.WhenPages(List.of("p1", "read", "gone"));
+        Activity activity = branching(USUAL);
+        Page read = choosing("read", tile("on", "practice"));
+        Page hub = choosing("hub", tile("to-p1", "p1"), tile("to-read", "read"), locked("lock", "practice", both));
+        Rules rules = Rules.of(new Activity(
+                "Hub",
+                List.of(
+                        hub,
+                        activity.pages().get(0),
+                        read,
+                        activity.page("practice").orElseThrow()),
+                activity.key()));
+        assertThat(course(after(rules), rules).closed().get("lock"))
+                .isEqualTo("Finish this page first: " + activity.pages().get(0).name());
+        AttemptState solved = after(
+                rules, new Act.Open("p1"), put("sun", 200), put("moon", 900), put("star", 210), new Act.Open("hub"));
+        assertThat(course(solved, rules).closed().get("lock")).isEqualTo("Finish this page first: read");
+        AttemptState done = after(
+                rules,
+                new Act.Open("p1"),
+                put("sun", 200),
+                put("moon", 900),
+                put("star", 210),
+                new Act.Open("read"),
+                new Act.Open("hub"));
+        assertThat(course(done, rules).closed()).isEmpty();
+    }
+
+    private static Item locked(String id, String to, Opens opens) {
+        return Some.picture(id, 300, 10, Movement.FIXED)
+                .withTraits(Traits.NONE.withRoute(new Route.ToPage(to)).withOpens(opens));
+    }
+
+    @Test
     void nobody_is_stuck_behind_a_solution_that_was_shown_or_a_time_that_is_up() {
         Activity activity = branching(USUAL.withOpens(new Opens.WhenSolved()).withFirst("harder"));
         Terms terms = activity.key().holds();

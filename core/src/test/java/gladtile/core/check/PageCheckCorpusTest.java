@@ -223,6 +223,21 @@ class PageCheckCorpusTest {
                             .withTraits(Traits.NONE
                                     .withRoute(new Route.ToPage("end"))
                                     .withOpens(new Opens.WhenSolved())))),
+            fault(
+                    "waits for a page that was deleted",
+                    Kind.NEVER_OPENS,
+                    d -> d.with(words("tile", "On", 80, 800)
+                            .withTraits(Traits.NONE
+                                    .withRoute(new Route.ToPage("end"))
+                                    .withOpens(new Opens.WhenPages(List.of("gone")))))),
+            fault(
+                    "waits for a page behind itself",
+                    Kind.NEVER_OPENS,
+                    d -> d.with(words("tile", "On", 80, 800)
+                                    .withTraits(Traits.NONE
+                                            .withRoute(new Route.ToPage("end"))
+                                            .withOpens(new Opens.WhenPages(List.of("end")))))
+                            .ways(PageWays.USUAL.withEnds(true))),
             fault("video without captions", Kind.NO_CAPTIONS, d -> d.with(video(false, null))),
             fault("gap too narrow for a word", Kind.GAP_TOO_NARROW, typed(100, text("Mercury and Venus"))),
             fault(
