@@ -1,5 +1,9 @@
 <script setup lang="ts">
-import { RouterView } from 'vue-router'
+import { nextTick } from 'vue'
+import { RouterView, useRouter } from 'vue-router'
+import { findFocus } from '@/shared/lostFocus'
+
+useRouter().afterEach(() => void nextTick(() => requestAnimationFrame(() => findFocus())))
 </script>
 
 <template>

@@ -6,7 +6,18 @@ import { familyOf } from '@/page/fonts'
 import { itemName } from '@/page/names'
 
 /** A gap that is typed into. It lies on the page as HTML, in shares of the page, so that it grows with it. */
-const props = defineProps<{ gap: Gap; typed?: TypedState; shown: boolean; resting: boolean }>()
+const props = defineProps<{
+  gap: Gap
+  typed?: TypedState
+  shown: boolean
+  resting: boolean
+  /** A bare number is wanted, so the device's number keys come up. */
+  number: boolean
+}>()
+/** Number keys have no minus on many tablets, so it stands beside. */
+const focused = ref(false)
+const signed = computed(() => props.number && focused.value && !rests.value)
+const turnSign = () => (text.value = text.value.startsWith('-') ? text.value.slice(1) : `-${text.value}`)
 const emit = defineEmits<{ type: [text: string] }>()
 
 const text = ref(props.typed?.text ?? '')
@@ -22,6 +33,10 @@ const state = computed(() => {
 const SAID = { shown: ', the solution', right: ', right', wrong: ', not right', open: '' }
 const rests = computed(() => props.resting || state.value === 'right' || state.value === 'shown')
 
+function leave() {
+  focused.value = false
+  commit()
+}
 function commit() {
   if (!rests.value && text.value !== (props.typed?.text ?? '')) emit('type', text.value)
 }
@@ -52,14 +67,26 @@ const place = computed(() => {
       :aria-label="`${itemName(gap)}${SAID[state]}`"
       :aria-invalid="state === 'wrong' || undefined"
       :readonly="rests"
+      :inputmode="number ? 'decimal' : undefined"
+      @focus="focused = true"
       maxlength="1000"
       autocomplete="off"
       autocapitalize="off"
       spellcheck="false"
       @keydown.enter="commit"
-      @blur="commit"
+      @blur="leave"
       @pointerdown.stop
     />
+    <button
+      v-if="signed"
+      class="minus"
+      type="button"
+      tabindex="-1"
+      aria-label="Minus"
+      @pointerdown.stop.prevent="turnSign"
+    >
+      ±
+    </button>
     <svg v-if="state !== 'open'" class="sign" viewBox="0 0 24 24" aria-hidden="true">
       <path v-if="state === 'wrong'" d="M17 17c2-6-3-9-10-8m4-5L6 9l5 5" />
       <path v-else d="M5 13l5 5L20 6" />
@@ -93,6 +120,20 @@ input {
 .wrong input {
   border-color: var(--clay);
   border-style: dashed;
+}
+.minus {
+  position: absolute;
+  left: calc(100% + 4px);
+  top: 50%;
+  z-index: 2;
+  min-width: 44px;
+  min-height: 44px;
+  transform: translateY(-50%);
+  border: 2px solid var(--plum);
+  border-radius: var(--tile-s);
+  background: #fff;
+  color: var(--ink);
+  font: 700 20px var(--type);
 }
 .sign {
   position: absolute;

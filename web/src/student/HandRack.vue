@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import {
-  PhArrowUUpLeft,
   PhEraser,
   PhHandPointing,
   PhHighlighter,
@@ -63,14 +62,6 @@ async function listen() {
           @click="hand.dip(one.colour)"
         ></button>
       </div>
-      <button
-        v-if="hand.tool.value !== 'move'"
-        class="btn"
-        :disabled="!hand.canTakeBack.value"
-        @click="hand.takeBack()"
-      >
-        <PhArrowUUpLeft :size="26" aria-hidden="true" />Take back
-      </button>
       <button v-if="draw && hand.tool.value === 'rub'" class="btn" :disabled="!inked" @click="hand.wipe()">
         <PhTrash :size="26" aria-hidden="true" />All my ink
       </button>

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { PhArrowLeft, PhArrowRight } from '@phosphor-icons/vue'
-import { onMounted, ref } from 'vue'
+import { nextTick, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
 import type { JoinView } from '@/api/types'
 import BrandMark from '@/accounts/BrandMark.vue'
 import { deviceHere } from './device'
 import SecretForm from './SecretForm.vue'
+import { findFocus } from '@/shared/lostFocus'
 import { keepTicket } from './ticket'
 
 const props = defineProps<{ code?: string }>()
@@ -23,6 +24,9 @@ onMounted(async () => {
   await get('/api/me').catch(() => {})
   if (props.code) await look()
 })
+
+// The button that was pressed went with its step. After a failed try it is there again, and has the keys.
+watch([view, student], () => void nextTick(() => findFocus()))
 
 async function look() {
   if (!typed.value.trim()) return

@@ -10,6 +10,10 @@ GlobalWorkerOptions.workerSrc = worker
 const sheets = useTemplateRef<HTMLElement>('sheets')
 const count = ref(0)
 const ratio = ref(1.414)
+/** What can be read on each page, for those who do not see it. */
+const texts = ref<string[]>([])
+/** Of longer documents the rest is not read. */
+const MOST_READ = 300
 let open: PDFDocumentProxy | null = null
 let watcher: IntersectionObserver | null = null
 
@@ -42,10 +46,20 @@ onMounted(async () => {
   requestAnimationFrame(() =>
     sheets.value?.querySelectorAll('canvas').forEach((one) => watcher?.observe(one)),
   )
+  await read(open)
 })
+async function read(document: PDFDocumentProxy) {
+  for (let n = 1; n <= Math.min(MOST_READ, document.numPages); n++) {
+    if (document !== open) return
+    const content = await (await document.getPage(n)).getTextContent().catch(() => null)
+    const words = content?.items.map((one) => ('str' in one ? one.str + (one.hasEOL ? '\n' : '') : '')) ?? []
+    texts.value[n - 1] = words.join('')
+  }
+}
 onBeforeUnmount(() => {
   watcher?.disconnect()
   void open?.loadingTask.destroy()
+  open = null
 })
 
 async function draw(canvas: HTMLCanvasElement) {
@@ -63,14 +77,15 @@ async function draw(canvas: HTMLCanvasElement) {
 
 <template>
   <div ref="sheets" class="sheets" role="group" :aria-label="`A document of ${count} pages`">
-    <canvas
-      v-for="n in count"
-      :key="n"
-      :data-number="n"
-      role="img"
-      :aria-label="`Page ${n} of ${count}`"
-      :style="{ aspectRatio: `${1 / ratio}` }"
-    />
+    <div v-for="n in count" :key="n">
+      <canvas
+        :data-number="n"
+        role="img"
+        :aria-label="`Page ${n} of ${count}`"
+        :style="{ aspectRatio: `${1 / ratio}` }"
+      />
+      <p v-if="texts[n - 1]" class="unseen">{{ texts[n - 1] }}</p>
+    </div>
   </div>
 </template>
 

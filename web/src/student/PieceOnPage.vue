@@ -25,6 +25,7 @@ defineEmits<{
   press: [event: PointerEvent]
   key: [event: KeyboardEvent]
   turn: []
+  grip: [event: PointerEvent]
   over: []
   open: []
 }>()
@@ -73,6 +74,7 @@ const { settled, turnedAway, find, movable, canTurn, canTurnOver, opens, spoken 
       :opens="one.item.kind === 'note'"
       :name="itemName(one.item)"
       @turn="$emit('turn')"
+      @grip="$emit('grip', $event)"
       @over="$emit('over')"
       @open="$emit('open')"
     />

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Frame } from '@/api/types'
 import { placed, tilePath } from '@/page/geometry'
+import { useReach } from './reach'
 
 /**
  * What leads somewhere: the whole of a thing that stays, with an edge and an arrow that say so; of a piece, which a tap
@@ -17,7 +19,8 @@ defineProps<{
   closed?: boolean
 }>()
 const emit = defineEmits<{ follow: [] }>()
-const R = 27
+const reach = useReach()
+const R = computed(() => Math.min(40, reach.value))
 </script>
 
 <template>
@@ -35,6 +38,7 @@ const R = 27
   >
     <path v-if="whole" class="edge" :d="area ?? tilePath(frame.width, frame.height, 20, 5)" />
     <g class="sign" :transform="`translate(${frame.width} ${frame.height})`">
+      <circle class="reach" :r="reach" />
       <circle :r="R" />
       <template v-if="closed">
         <path class="arrow" d="M-7 -3V-8a7 7 0 0 1 14 0V-3" />
@@ -64,7 +68,10 @@ const R = 27
 .unmarked .sign {
   display: none;
 }
-circle {
+.reach {
+  fill: transparent;
+}
+.sign circle:last-of-type {
   fill: var(--plum);
   stroke: #fff;
   stroke-width: 3;
@@ -79,7 +86,7 @@ circle {
 .body {
   fill: #fff;
 }
-.leads:focus-visible circle,
+.leads:focus-visible circle:last-of-type,
 .leads:focus-visible .edge {
   stroke: var(--saffron);
   stroke-width: 9;

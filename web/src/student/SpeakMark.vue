@@ -1,10 +1,14 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Frame } from '@/api/types'
 import { placed } from '@/page/geometry'
+import { useReach } from './reach'
 
 /** What says something: a sign at its upper left corner that is tapped; of a hot area, all of it. */
 defineProps<{ frame: Frame; name: string; area?: string }>()
 const emit = defineEmits<{ speak: [] }>()
+const reach = useReach()
+const R = computed(() => Math.min(40, reach.value))
 </script>
 
 <template>
@@ -20,7 +24,8 @@ const emit = defineEmits<{ speak: [] }>()
     @keydown.space.prevent.stop="emit('speak')"
   >
     <path v-if="area" class="area" :d="area" />
-    <circle r="27" />
+    <circle class="reach" :r="reach" />
+    <circle :r="R" />
     <path class="horn" d="M-14 -5H-7L2 -12V12L-7 5H-14Z" />
     <path class="wave" d="M8 -7a10 10 0 0 1 0 14M13 -12a17 17 0 0 1 0 24" />
   </g>
@@ -34,7 +39,10 @@ const emit = defineEmits<{ speak: [] }>()
 .area {
   fill: transparent;
 }
-circle {
+.reach {
+  fill: transparent;
+}
+circle:last-of-type {
   fill: var(--petrol);
   stroke: #fff;
   stroke-width: 3;

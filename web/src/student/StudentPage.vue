@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, provide, ref, watch } from 'vue'
 import { newId } from '@/api/id'
-import type { DrawnStroke, Gap, Item, Route, Stroke, StudentPage } from '@/api/types'
+import type { Act, DrawnStroke, Gap, Item, Route, Stroke, StudentPage } from '@/api/types'
 import type { Done } from '@/page/done'
 import { canErase, erasingAll, provideErased } from '@/page/erased'
 import { areaPath, PAGE, placed, tilePath } from '@/page/geometry'
@@ -21,12 +21,14 @@ import FixedThing from './FixedThing.vue'
 import { usePickUp } from './pickUp'
 import PieceOnPage from './PieceOnPage.vue'
 import { targetsOf } from './places'
+import { provideReach } from './reach'
 import SpeakMark from './SpeakMark.vue'
 import RouteMark from './RouteMark.vue'
 import { railPath } from './rules'
 import { SCANNED } from './scan'
 import { speak } from './speak'
 import { useThings, type Ahead } from './things'
+import { useTurning } from './turning'
 import type { Work } from './work'
 import ZoneCheck from './ZoneCheck.vue'
 
@@ -43,6 +45,8 @@ const emit = defineEmits<{
   hint: [words: string]
   follow: [route: Route, itemId: string]
   erase: [strokes: DrawnStroke[]]
+  /** What undoes something that was done. */
+  remember: [act: Act]
 }>()
 provideErased(() => props.erased)
 
@@ -75,6 +79,7 @@ const { put, type, check, turnOver, turnBy, write, slide } = useDoing(
     say: (words) => emit('say', words),
     hint: (words) => emit('hint', words),
     goOnFrom: focusNext,
+    remember: (act) => emit('remember', act),
   },
 )
 
@@ -88,8 +93,19 @@ const { held, target, dragged, pointAt, picked, press, point, send, drop, nudge,
   targets,
   things,
   put,
+  tap: lead,
   say: (words) => emit('say', words),
 })
+const grip = useTurning({ ahead, pointAt, put, tap: (one) => void turnBy(one, 1) })
+provideReach(root)
+
+/** A piece that leads somewhere leads there at a tap; it is moved by dragging, or by the keys. */
+function lead(one: Done): boolean {
+  const route = routeTo(one.item)
+  if (!route || one.source) return false
+  emit('follow', route, one.id)
+  return true
+}
 const isHeld = (one: Done) =>
   held.value !== null && (held.value === one.id || (one.source && originalOf(held.value) === one.id))
 
@@ -133,7 +149,9 @@ const ARROWS: Record<string, { x: number; y: number }> = {
 }
 function key(one: Done, event: KeyboardEvent) {
   if (event.key === 't' && canTurnOver(one)) turnOver(one)
-  else if ((event.key === 'r' || event.key === 'R') && canTurn(one)) turnBy(one, event.shiftKey ? -1 : 1)
+  else if ((event.key === 'r' || event.key === 'R') && canTurn(one)) void turnBy(one, event.shiftKey ? -1 : 1)
+  else if ((event.key === ',' || event.key === '.') && canTurn(one))
+    void turnBy(one, event.key === ',' ? -1 : 1, true)
   else if (event.key === 'o' && one.item.kind === 'note') reading.value = one.id
   else if (!movable(one)) {
     if (event.key !== 'Enter' && event.key !== ' ') return
@@ -201,7 +219,9 @@ function tapped(one: Done): boolean {
           :resting="resting"
           @press="press(one, $event)"
           @key="key(one, $event)"
+          @click="!movable(one) && !one.source && !resting && lead(one)"
           @turn="turnBy(one, 1)"
+          @grip="grip(one, $event)"
           @over="turnOver(one)"
           @open="reading = one.id"
         />
@@ -292,6 +312,7 @@ function tapped(one: Done): boolean {
       :gap="gap"
       :typed="state.typed?.[gap.id]"
       :shown="shown.has(gap.id)"
+      :number="page.numbers?.includes(gap.id) ?? false"
       :resting="resting"
       @type="type(gap, $event)"
     />

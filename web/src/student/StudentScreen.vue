@@ -11,7 +11,7 @@ import {
   PhUsersThree,
   PhX,
 } from '@phosphor-icons/vue'
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { get, post, Refusal, said } from '@/api/client'
 import type { AttemptView, Me, Returned, Word } from '@/api/types'
@@ -21,6 +21,7 @@ import { ease, easeAway, easeOf } from './ease'
 import EasePanel from './EasePanel.vue'
 import { listenTo } from './live'
 import ReadingRuler from './ReadingRuler.vue'
+import { renewedWords } from './renewed'
 import ReturnedCard from './ReturnedCard.vue'
 import { useScan } from './scan'
 import SignInAgain from './SignInAgain.vue'
@@ -114,7 +115,17 @@ const line = listenTo(() => work.value?.id ?? null, {
       .catch(() => {})
   },
 })
-const refresh = () => work.value!.refresh().catch(() => {})
+/** The teacher took the work back: nothing more of it can be seen or done. */
+const gone = ref(false)
+const refresh = () =>
+  work.value!.refresh().catch((error) => {
+    if (error instanceof Refusal && error.status === 404) gone.value = true
+  })
+const takenHead = ref<HTMLElement>()
+watch(gone, () => void nextTick(() => takenHead.value?.focus()))
+const changed = computed(() => work.value?.renewed.value ?? null)
+const unread = ref(true)
+watch(changed, () => (unread.value = true))
 /** The same student is here again: what waited is sent. */
 async function backIn() {
   line.open()
@@ -219,7 +230,9 @@ function readPage() {
         <PhCloudSlash v-else :size="20" aria-hidden="true" />
         {{ keptWords }}
       </span>
-      <button class="btn" @click="easing = true"><PhEye :size="20" aria-hidden="true" />Easier</button>
+      <button class="btn" data-ease @click="easing = true">
+        <PhEye :size="20" aria-hidden="true" />Easier
+      </button>
       <span class="who"><PhUser :size="18" aria-hidden="true" />{{ name }}</span>
     </header>
     <p v-if="word" class="word" role="status">
@@ -227,8 +240,22 @@ function readPage() {
       <span dir="auto"><strong>Your teacher says:</strong> {{ word.words }}</span>
       <button class="btn" @click="putAway(word.id)"><PhX :size="18" aria-hidden="true" />Put away</button>
     </p>
+    <p v-if="changed && unread" class="word" role="status">
+      <PhChatCircleText :size="26" weight="fill" aria-hidden="true" />
+      <span dir="auto">{{ renewedWords(changed.gone) }}</span>
+      <button class="btn" @click="unread = false"><PhX :size="18" aria-hidden="true" />Put away</button>
+    </p>
     <p v-if="resting && !handedIn" class="word rest" role="status">{{ resting }}</p>
-    <main :inert="around?.held" :class="{ beside: returned && (returned.sent || returned.mayImprove) }">
+    <main v-if="gone" class="taken">
+      <h2 ref="takenHead" tabindex="-1">Your teacher took this work back</h2>
+      <p>What you did is safe. Your teacher still has it.</p>
+      <RouterLink class="btn pri big" to="/home"><PhHouse :size="22" aria-hidden="true" />My work</RouterLink>
+    </main>
+    <main
+      v-else
+      :inert="around?.held"
+      :class="{ beside: returned && (returned.sent || returned.mayImprove) }"
+    >
       <p v-if="wrong" class="note" role="alert">{{ wrong }} <RouterLink to="/home">To my work</RouterLink></p>
       <WorkPages
         v-if="work"
@@ -255,7 +282,7 @@ function readPage() {
       <p v-if="around.words" dir="auto">{{ around.words }}</p>
       <p class="soft">Everything stays as it is. Your page goes on by itself.</p>
     </div>
-    <SignInAgain v-if="kept === 'sign-in'" @in="backIn" />
+    <SignInAgain v-if="kept === 'sign-in' && !gone" @in="backIn" />
     <EasePanel v-if="easing" @read="readPage" @close="easing = false" />
     <ReadingRuler v-if="ease.ruler" />
   </div>
@@ -344,6 +371,14 @@ header .btn {
 main {
   flex: 1;
   min-height: 0;
+}
+main.taken {
+  display: grid;
+  gap: 14px;
+  align-content: center;
+  justify-items: center;
+  font-size: 20px;
+  text-align: center;
 }
 main.beside {
   display: grid;

@@ -3,6 +3,7 @@ import {
   PhArrowCounterClockwise,
   PhArrowLeft,
   PhArrowRight,
+  PhArrowUUpLeft,
   PhCheckFat,
   PhChecks,
   PhLightbulb,
@@ -11,7 +12,7 @@ import {
   PhTimer,
   PhX,
 } from '@phosphor-icons/vue'
-import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { said } from '@/api/client'
 import type { FileRef, PinnedWords, Route } from '@/api/types'
 import { canErase, inkOnly } from '@/page/erased'
@@ -30,6 +31,7 @@ import ResetDialog from './ResetDialog.vue'
 import ShowSolution from './ShowSolution.vue'
 import StudentPage from './StudentPage.vue'
 import { hush, speaking } from './speak'
+import { useUndo } from './undo'
 import type { Work } from './work'
 
 /** The pages of a piece of work with their four buttons; used by students, and by teachers in Try. */
@@ -87,6 +89,7 @@ const solvedOn = (i: number) => progress.value.on[pages.value[i]!.id] ?? 0
 /** With what lies there and is judged later: to the child it is placed. */
 const placedOn = (i: number) => solvedOn(i) + (progress.value.waiting?.[pages.value[i]!.id] ?? 0)
 const hint = ref('')
+const heading = ref<HTMLElement>()
 const left = useCountdown(props.work, () => page.value.id)
 const timeIsUp = computed(() => left.value === 0)
 const waits = computed(() => {
@@ -137,11 +140,13 @@ async function make(act: Parameters<Work['make']>[0]) {
 
 const own = computed(() => state.value.own?.[page.value.id])
 const besides = computed(() => props.work.view.besides)
+const undo = useUndo(() => page.value.id)
 const rests = computed(() => handedIn.value || timeIsUp.value || props.resting)
 const hand = useHand(
   () => page.value.id,
   () => state.value.own,
   make,
+  undo,
 )
 const { ink } = hand
 const erasable = computed(() => page.value.items.filter(canErase))
@@ -174,6 +179,10 @@ async function open(pageId: string, back = false) {
   await make({ kind: 'open', pageId, ...(back ? { back } : {}) })
   // A page that opened by itself, when a time was up, did not come with a reply.
   if (!props.work.view.pages.some((one) => one.id === state.value.pageId)) await props.work.refresh()
+  await nextTick()
+  if (!words.value) words.value = `Page ${index.value + 1}: ${page.value.name}`
+  // The button that was pressed may be gone with its page.
+  if (!document.activeElement || document.activeElement === document.body) heading.value?.focus()
 }
 onBeforeUnmount(hush)
 // Where the time is up nothing waits any longer, and only the server knows what that opens.
@@ -206,9 +215,32 @@ function follow(route: Route, itemId: string) {
   else words.value = 'There is no page there'
 }
 
+/** Whether there is something on the page that can be done, and taken back. */
+const changes = computed(
+  () =>
+    !rests.value &&
+    (besides.value.draw ||
+      erasable.value.length > 0 ||
+      page.value.items.some((item) => isPiece(item) || item.kind === 'note' || item.kind === 'cover')),
+)
+async function takeBack() {
+  await undo.takeBack()
+  words.value = 'Taken back'
+}
+function takeBackByKey(event: KeyboardEvent) {
+  const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
+  if (typing || event.key !== 'z' || event.shiftKey || !(event.ctrlKey || event.metaKey)) return
+  if (document.querySelector('dialog[open]') || rests.value || !undo.can.value) return
+  event.preventDefault()
+  void takeBack()
+}
+onMounted(() => window.addEventListener('keydown', takeBackByKey))
+onBeforeUnmount(() => window.removeEventListener('keydown', takeBackByKey))
+
 const resetting = ref(false)
 async function again() {
   resetting.value = false
+  undo.forget()
   await make({ kind: 'start-again', pageId: page.value.id })
   words.value = 'The page is new again'
 }
@@ -246,7 +278,7 @@ async function handIn() {
 
 <template>
   <div class="work">
-    <h2 class="unseen">{{ page.name }}</h2>
+    <h2 ref="heading" class="unseen" tabindex="-1">{{ page.name }}</h2>
     <ol class="tiles" aria-label="Pages">
       <li v-for="(one, i) in pages" :key="one.id">
         <button
@@ -284,6 +316,7 @@ async function handIn() {
             @say="words = $event"
             @hint="hint = $event"
             @follow="follow"
+            @remember="(act) => undo.remember(() => make(act))"
           />
           <InkSheet
             :key="page.id"
@@ -342,6 +375,9 @@ async function handIn() {
         @click="check"
       >
         <PhChecks :size="22" aria-hidden="true" />Check
+      </button>
+      <button v-if="changes" class="btn big" :disabled="!undo.can.value" @click="takeBack">
+        <PhArrowUUpLeft :size="22" aria-hidden="true" />Take back
       </button>
       <button
         v-if="page.placements"

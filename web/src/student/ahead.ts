@@ -1,4 +1,4 @@
-import type { Act, AttemptState, Move } from '@/api/types'
+import type { Act, AttemptState, Course, Move } from '@/api/types'
 import { ownAfter } from './own'
 
 /**
@@ -7,6 +7,15 @@ import { ownAfter } from './own'
  */
 export function withAhead(state: AttemptState, moves: Move[]): AttemptState {
   return moves.reduce((now, move) => after(now, move.act), state)
+}
+
+/**
+ * Where one can go on from a page that was opened without the network: to the next page of the way as it was known last.
+ * At its end the work can be handed in.
+ */
+export function courseAhead(course: Course, pageId: string): Course {
+  const next = course.pages[course.pages.indexOf(pageId) + 1]
+  return { pages: course.pages, ...(next && course.pages.includes(pageId) ? { next, onward: next } : {}) }
 }
 
 function after(state: AttemptState, act: Act): AttemptState {
@@ -58,7 +67,7 @@ function flipped(ids: string[] | undefined, id: string) {
   return all.includes(id) ? all.filter((one) => one !== id) : [...all, id]
 }
 
-function cameAfter(state: AttemptState, pageId: string, back: boolean | undefined) {
+export function cameAfter(state: AttemptState, pageId: string, back: boolean | undefined) {
   const came = state.came ?? []
   if (back && came.at(-1) === pageId) return came.slice(0, -1)
   return pageId === state.pageId ? came : [...came, state.pageId]

@@ -9,6 +9,7 @@ import { alongRail } from './rules'
 import { play } from './sounds'
 import { speak } from './speak'
 import type { Ahead, Things } from './things'
+import { backFrom, inverse, untyped } from './undo'
 import type { Work } from './work'
 
 export interface Telling {
@@ -16,6 +17,8 @@ export interface Telling {
   hint(words: string): void
   /** A piece that settled takes no more keys; the next one that does gets them. */
   goOnFrom(pieceId: string): void
+  /** What undoes something that was done. */
+  remember(act: Act): void
 }
 const QUARTER_HOUR = 15
 
@@ -23,7 +26,7 @@ const QUARTER_HOUR = 15
 export function useDoing(
   pageId: () => string,
   work: () => Work,
-  { zones, original }: Things,
+  { state, states, zones, original, find, spoken }: Things,
   ahead: Ref<Ahead>,
   telling: Telling,
 ) {
@@ -41,9 +44,14 @@ export function useDoing(
     const to = alongRail(original(id), wanted)
     const focused = document.activeElement?.getAttribute('data-piece') === originalOf(id)
     const turned = turn === undefined ? {} : { turn }
+    const was = states.value[id]
+    const home = original(id).frame
     ahead.value = { ...ahead.value, [id]: { x: to.x, y: to.y, ...turned } }
-    const verdict = await make({ kind: 'put', pageId: pageId(), pieceId: id, x: to.x, y: to.y, ...turned })
+    const act = { kind: 'put', pageId: pageId(), pieceId: id, x: to.x, y: to.y, ...turned } as const
+    const verdict = await make(act)
     if (verdict) tell(id, item, verdict)
+    const back = backFrom(act, home, was, verdict)
+    if (back) telling.remember(back)
     const rest = { ...ahead.value }
     delete rest[id]
     ahead.value = rest
@@ -69,24 +77,42 @@ export function useDoing(
     play(verdict.reply?.sound)
   }
 
+  /** What is not judged, and can be taken back. */
+  async function plainly(act: Act) {
+    const back = inverse(act, state.value)
+    await make(act)
+    if (back) telling.remember(back)
+  }
+
   return {
     put,
     async type(gap: Gap, text: string) {
-      const verdict = await make({ kind: 'type', pageId: pageId(), gapId: gap.id, text })
+      const act = { kind: 'type', pageId: pageId(), gapId: gap.id, text } as const
+      const before = state.value
+      const verdict = await make(act)
+      const back = untyped(act, before, verdict)
+      if (back) telling.remember(back)
       if (verdict) heard(toldOfTyped(itemName(gap), verdict), verdict)
     },
     async check(zone: Zone) {
       const verdict = await make({ kind: 'check', pageId: pageId(), zoneId: zone.id })
       if (verdict) heard(`${itemName(zone)}: ${toldOfCheck(verdict)}`, verdict)
     },
-    turnOver: (one: Done) => void make({ kind: 'turn-over', pageId: pageId(), itemId: one.id }),
-    turnBy(one: Done, way: number) {
-      const movement = one.item.movement
-      const by = (movement.kind === 'turns' && movement.step) || QUARTER_HOUR
-      const frame = one.item.frame
-      void put(one, frame, (frame.turn + way * by + 360) % 360)
+    async turnOver(one: Done) {
+      await plainly({ kind: 'turn-over', pageId: pageId(), itemId: one.id })
+      // A card that was turned is read: who does not see it plays as well.
+      telling.say(spoken(find(one.id), false))
     },
-    write: (id: string, text: string) => void make({ kind: 'write', pageId: pageId(), noteId: id, text }),
-    slide: (id: string, share: number) => void make({ kind: 'slide', pageId: pageId(), coverId: id, share }),
+    /** @param fine by a single degree, where the piece turns by any angle */
+    async turnBy(one: Done, way: number, fine = false) {
+      const movement = one.item.movement
+      const by = (movement.kind === 'turns' && movement.step) || (fine ? 1 : QUARTER_HOUR)
+      const frame = one.item.frame
+      await put(one, frame, (frame.turn + way * by + 360) % 360)
+      telling.say(`${itemName(one.item)}, turned to ${Math.round(find(one.id).item.frame.turn)} degrees`)
+    },
+    write: (id: string, text: string) => void plainly({ kind: 'write', pageId: pageId(), noteId: id, text }),
+    slide: (id: string, share: number) =>
+      void plainly({ kind: 'slide', pageId: pageId(), coverId: id, share }),
   }
 }

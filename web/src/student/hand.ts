@@ -3,6 +3,7 @@ import { newId } from '@/api/id'
 import type { Act, AttemptState, DrawnStroke, Stroke } from '@/api/types'
 import { inkOnly } from '@/page/erased'
 import { ownAfter } from './own'
+import type { Undo } from './undo'
 
 /** What a student's hand does on the page: it moves things, or it draws, or it rubs out. */
 export type Tool = 'move' | 'pen' | 'tint' | 'rub'
@@ -27,7 +28,12 @@ type Draw = Extract<Act, { kind: 'draw' }>
  * The hand of somebody who works on pages: its tool, and taking back what it drew, stroke by stroke, as long as the
  * page stays open in this browser.
  */
-export function useHand(page: () => string, own: () => Own, make: (act: Act) => Promise<unknown>) {
+export function useHand(
+  page: () => string,
+  own: () => Own,
+  make: (act: Act) => Promise<unknown>,
+  undo: Pick<Undo, 'remember'>,
+) {
   const tool = ref<Tool>('move')
   const colour = ref(COLOURS[0]!.colour)
   const back = ref<Draw[]>([])
@@ -67,6 +73,7 @@ export function useHand(page: () => string, own: () => Own, make: (act: Act) => 
     const act: Draw = { kind: 'draw', pageId: page(), drawn, gone }
     const inverse: Draw = { kind: 'draw', pageId: page(), drawn: taken, gone: drawn.map((one) => one.id) }
     back.value = [...back.value, inverse]
+    undo.remember(takeBack)
     await send(act)
   }
   async function takeBack() {
@@ -99,11 +106,9 @@ export function useHand(page: () => string, own: () => Own, make: (act: Act) => 
     erase: (stroke: Stroke | null) => (erasing.value = stroke),
     erased,
     room,
-    canTakeBack: computed(() => back.value.length > 0),
     take: (to: Tool) => (tool.value = to),
     dip: (into: string) => (colour.value = into),
     draw,
-    takeBack,
     wipe,
   }
 }

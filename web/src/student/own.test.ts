@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { effectScope, ref } from 'vue'
 import type { Act, AttemptState, DrawnStroke } from '@/api/types'
 import { COLOURS, MOST_POINTS, MOST_STROKES, useHand } from './hand'
+import { useUndo } from './undo'
 import { ownAfter } from './own'
 
 const stroke = (id: string): DrawnStroke => ({
@@ -67,13 +68,16 @@ describe('a hand', () => {
           done()
         }),
       )
-    const hand = effectScope().run(() =>
-      useHand(
+    const { hand, undo } = effectScope().run(() => {
+      const undo = useUndo(() => page.value)
+      const hand = useHand(
         () => page.value,
         () => kept.value,
         make,
-      ),
-    )!
+        undo,
+      )
+      return { hand, undo }
+    })!
     /** Lets the server answer everything. */
     const answer = async () => {
       while (waiting.length) {
@@ -82,7 +86,7 @@ describe('a hand', () => {
       }
       await new Promise((done) => setTimeout(done))
     }
-    return { hand, kept, page, answer, seen: () => hand.ink.value.map((one) => one.id) }
+    return { hand, undo, kept, page, answer, seen: () => hand.ink.value.map((one) => one.id) }
   }
 
   it('shows a stroke before the server has it, and once when it has', async () => {
@@ -94,30 +98,30 @@ describe('a hand', () => {
     expect(ids(kept.value)).toEqual(['a'])
   })
   it('takes back stroke by stroke, rubbing out as well, down to the empty page', async () => {
-    const { hand, seen, answer } = working()
+    const { hand, undo, seen, answer } = working()
     void hand.draw([stroke('a')], [])
     void hand.draw([stroke('b')], [])
     void hand.draw([stroke('a1'), stroke('a2')], ['a'])
     await answer()
     expect(seen()).toEqual(['b', 'a1', 'a2'])
-    void hand.takeBack()
+    void undo.takeBack()
     expect(seen()).toHaveLength(2)
     expect(seen()).toContain('b')
-    void hand.takeBack()
+    void undo.takeBack()
     expect(seen()).toHaveLength(1)
-    void hand.takeBack()
+    void undo.takeBack()
     expect(seen()).toEqual([])
     await answer()
     expect(seen()).toEqual([])
-    expect(hand.canTakeBack.value).toBe(false)
+    expect(undo.can.value).toBe(false)
   })
   it('wipes a page and brings it back', async () => {
-    const { hand, seen, answer } = working()
+    const { hand, undo, seen, answer } = working()
     void hand.draw([stroke('a')], [])
     void hand.draw([stroke('b')], [])
     void hand.wipe()
     expect(seen()).toEqual([])
-    void hand.takeBack()
+    void undo.takeBack()
     await answer()
     expect(seen()).toHaveLength(2)
   })
@@ -138,7 +142,7 @@ describe('a hand', () => {
     expect(hand.room.value).toBe(MOST_POINTS - 2 * (MOST_STROKES - 1) - 5000)
   })
   it('moves things again on another page, and takes nothing back there', async () => {
-    const { hand, page, answer } = working()
+    const { hand, undo, page, answer } = working()
     hand.take('pen')
     hand.dip(COLOURS[1]!.colour)
     void hand.draw([stroke('a')], [])
@@ -146,7 +150,7 @@ describe('a hand', () => {
     page.value = 'q'
     await answer()
     expect(hand.tool.value).toBe('move')
-    expect(hand.canTakeBack.value).toBe(false)
+    expect(undo.can.value).toBe(false)
     expect(hand.ink.value).toEqual([])
   })
 })

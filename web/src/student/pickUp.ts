@@ -18,11 +18,13 @@ interface Page {
   targets: ComputedRef<Target[]>
   things: Things
   put(one: Done, to: Frame): Promise<void>
+  /** What a tap does on a piece, other than picking it up. @returns whether it did something */
+  tap(one: Done): boolean
   say(words: string): void
 }
 
 /** Picking pieces up and putting them down: by dragging, by tap and tap, or by keyboard. */
-export function usePickUp({ root, air, ahead, targets, things, put, say }: Page) {
+export function usePickUp({ root, air, ahead, targets, things, put, tap, say }: Page) {
   const { states, zones, find, original, leftOver, movable } = things
   const chart = ref<State>({ is: 'idle' })
   const dragged = ref<string | null>(null)
@@ -140,6 +142,10 @@ export function usePickUp({ root, air, ahead, targets, things, put, say }: Page)
   const onMove = (event: PointerEvent) => send({ type: 'move', at: pointAt(event) })
   const onLift = (event: PointerEvent) => {
     quiet()
+    if (chart.value.is === 'pressed' && tap(find(chart.value.piece))) {
+      chart.value = { is: 'idle' }
+      return
+    }
     send({ type: 'lift', at: pointAt(event) })
   }
   const onCancel = () => {

@@ -1,7 +1,7 @@
 import { onBeforeUnmount, watch } from 'vue'
 import { ease } from './ease'
 
-const REACHED = 'button:not(:disabled), a[href], input, [tabindex="0"]'
+const REACHED = 'button:not(:disabled), a[href], input, [tabindex="0"], [data-scan]'
 
 /** The key that stands for a switch's step with a piece in hand: it comes by the piece's own place, too. */
 export const SCANNED = 'ScanNext'
@@ -13,12 +13,20 @@ function press(key: string, on: Element) {
   on.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
 }
 
-/** Everything that can be reached now, in the order of the page; an open dialog comes before all else. */
+/**
+ * Everything that can be reached now: what lies on the page first, then its buttons, then all else. An open dialog comes
+ * before all of it.
+ */
 export function reachable(root: ParentNode): (HTMLElement | SVGElement)[] {
   const within = root.querySelector('dialog[open]') ?? root
-  return [...within.querySelectorAll<HTMLElement | SVGElement>(REACHED)].filter(
-    (one) => !one.closest('[hidden]') && one.getClientRects().length > 0,
+  const all = [...within.querySelectorAll<HTMLElement | SVGElement>(REACHED)].filter(
+    (one) => !one.closest('[hidden]') && !one.closest('[inert]') && one.getClientRects().length > 0,
   )
+  const place = (one: Element) => (one.closest('.sheet') ? 0 : one.closest('.buttons') ? 1 : 2)
+  return all
+    .map((one, i) => ({ one, at: place(one), i }))
+    .sort((a, b) => a.at - b.at || a.i - b.i)
+    .map(({ one }) => one)
 }
 
 /** One step of a switch: on to the next thing, or with a piece in hand to the next place for it. */
@@ -53,6 +61,19 @@ export function useScan(root: () => ParentNode | undefined) {
     begin()
     scanChoose()
   }
+  /** A tap anywhere chooses too. In the dialog where this is switched off, a helper's taps are their own. */
+  const taps = (event: PointerEvent) => {
+    if (!event.isTrusted || (event.target as Element).closest('dialog.ease, [data-ease]')) return
+    event.preventDefault()
+    event.stopPropagation()
+    begin()
+    scanChoose()
+  }
+  const clicks = (event: MouseEvent) => {
+    if (!event.isTrusted || (event.target as Element).closest('dialog.ease, [data-ease]')) return
+    event.preventDefault()
+    event.stopPropagation()
+  }
   function begin() {
     clearInterval(timer)
     if (ease.scan > 0)
@@ -64,6 +85,8 @@ export function useScan(root: () => ParentNode | undefined) {
   function end() {
     clearInterval(timer)
     window.removeEventListener('keydown', keys, true)
+    window.removeEventListener('pointerdown', taps, true)
+    window.removeEventListener('click', clicks, true)
   }
   watch(
     () => ease.scan,
@@ -71,6 +94,8 @@ export function useScan(root: () => ParentNode | undefined) {
       end()
       if (seconds === 0) return
       window.addEventListener('keydown', keys, true)
+      window.addEventListener('pointerdown', taps, true)
+      window.addEventListener('click', clicks, true)
       begin()
     },
     { immediate: true },

@@ -67,12 +67,20 @@ export function useThings(
   /** Whether a tap opens it: a note is read, a thing with two sides is turned over. */
   const opens = (one: Done) => one.item.kind === 'note' || canTurnOver(one)
 
+  /** What is to be read on the side that is turned up. */
+  function sideWords(one: Done) {
+    if (!one.over) return ''
+    const side = ways(one.item).otherSide
+    const read = side?.description || side?.words?.text
+    return read ? `, turned over: ${read}` : ', turned over'
+  }
+
   /** What a thing is called, with what has become of it. */
   function spoken(one: Done, held: boolean) {
     const name = itemName(one.item)
     const was = states.value[one.id]
     const zone = zones.value.find((other) => other.id === was?.zoneId)
-    const side = one.over ? ', other side' : ''
+    const side = sideWords(one)
     if (one.source) {
       const left = leftOver(one)
       return left === Infinity ? `${name}, take as many as you want` : `${name}, ${left} left`
@@ -84,7 +92,7 @@ export function useThings(
     if (was?.waits && zone) return `${name}${side}, in ${itemName(zone)}`
     if (held) return `${name}${side}, picked up`
     return turnedAway(one.id) && zone
-      ? `${name}${side}, does not belong in ${itemName(zone)}`
+      ? `${name}${side}, in ${itemName(zone)}: not here. Try another place`
       : `${name}${side}${one.written ? `: ${one.written}` : ''}`
   }
 

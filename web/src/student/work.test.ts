@@ -6,6 +6,7 @@ import { attemptWork, tryWork } from './work'
 const opened: AttemptView = {
   id: 'attempt',
   assignmentId: 'assignment',
+  editionId: 'first',
   view: { title: 'Sky', pages: [], buttons: true, besides: { draw: true, record: false } },
   state: { seq: 0, pageId: 'p', standing: 'WORKING', pieces: {} },
   placements: 2,
@@ -20,6 +21,7 @@ const opened: AttemptView = {
     held: false,
     shut: false,
     round: 1,
+    apart: false,
     after: 'RIGHT_AND_WRONG',
     className: 'Puffin',
   },

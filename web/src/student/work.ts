@@ -17,10 +17,11 @@ import type {
   Tried,
   Verdict,
 } from '@/api/types'
-import { withAhead } from './ahead'
+import { cameAfter, courseAhead, withAhead } from './ahead'
 import { passingDevice, type Device } from './device'
 import { forget, NOT_YET, refusedByName, sendMove, whyWaiting, type Sent } from './outbox'
 import { ownAfter } from './own'
+import { goneWith } from './renewed'
 
 /** Work on pages: a student's attempt, or a teacher's try. Both are judged on the server. */
 export interface Work {
@@ -51,6 +52,11 @@ export interface Work {
   refresh(): Promise<void>
 }
 
+/** @param gone names of what was done and is not there any more */
+export interface Renewed {
+  gone: string[]
+}
+
 /** A student's attempt, with what holds around it. */
 export interface AttemptWork extends Work {
   readonly id: string
@@ -60,6 +66,8 @@ export interface AttemptWork extends Work {
   readonly around: { value: Around }
   /** Moves that the server does not have yet. */
   readonly waiting: { value: Move[] }
+  /** Once the teacher has brought the work up to the latest version. */
+  readonly renewed: { value: Renewed | null }
   /** The network may be back: what waits is sent at once. */
   tryNow(): void
   /** Its student signed in again. */
@@ -127,11 +135,25 @@ export function attemptWork(
   const waiting = shallowRef<Move[]>([])
   /** Whether what waits is shown as done already, since the answer is a while off. */
   const away = ref(false)
-  const state = computed(() => (away.value ? withAhead(confirmed.value, waiting.value) : confirmed.value))
+  const state = computed(() => {
+    const now = away.value ? withAhead(confirmed.value, waiting.value) : confirmed.value
+    return around.value.apart ? { ...now, came: came.value } : now
+  })
+  /** What the teacher's latest version took away of what was done here. */
+  const renewed = shallowRef<Renewed | null>(null)
+  /** In a team whose members turn the pages each for themselves, where this one came through. */
+  const came = shallowRef<string[]>([])
+  const apart = () => around.value.apart
+  const courseNow = computed(() =>
+    state.value.pageId === confirmed.value.pageId
+      ? course.value
+      : courseAhead(course.value, state.value.pageId),
+  )
   let last: Promise<unknown> = Promise.resolve()
   let wake: (() => void) | null = null
   let overtaken = false
   let lasting = device.lasting
+  let editionId = opened.editionId
   const heard = shallowRef<Record<string, string>>({})
 
   /** Sends a move until it is acknowledged. @throws only where the move itself was refused by name */
@@ -157,7 +179,9 @@ export function attemptWork(
   function take({ moved, act }: Sent) {
     // Somebody else moved in between, and what they did is not in this answer.
     if (moved.seq > confirmed.value.seq + 1) overtaken = true
-    confirmed.value = stateAfter(confirmed.value, moved, act)
+    const pageId = act.kind === 'open' ? act.pageId : confirmed.value.pageId
+    const now = stateAfter(confirmed.value, moved, act)
+    confirmed.value = apart() ? { ...now, pageId } : now
     sides.value = moved.sides ?? {}
     spoken.value = moved.said ?? {}
     progress.value = moved.progress
@@ -182,6 +206,8 @@ export function attemptWork(
 
   async function make(act: Act): Promise<Verdict | null> {
     const one = move(act)
+    if (act.kind === 'open')
+      came.value = cameAfter({ ...state.value, came: came.value }, act.pageId, act.back)
     if (kept.value === 'kept') kept.value = 'waiting'
     // Where the device has no room for it, it lasts as long as this page.
     const laid = device.keepMove(opened.id, one).catch(() => (lasting = false))
@@ -190,6 +216,8 @@ export function attemptWork(
       const { moved } = await sent
       await laid
       if (waiting.value.length <= 1) kept.value = 'kept'
+      // What can be gone on to is told for the page that a team mate is on.
+      if (act.kind === 'hand-in' && apart()) await refresh().catch(() => {})
       return moved.verdicts[one.id] ?? null
     } catch (error) {
       kept.value = said(error)
@@ -206,11 +234,16 @@ export function attemptWork(
 
   /** The same from the server: after a time was up, or when another device or a team mate moved. */
   async function refresh() {
-    const now = await get<AttemptView>(`/api/attempts/${opened.id}`)
+    const on = apart() ? `?page=${encodeURIComponent(state.value.pageId)}` : ''
+    const now = await get<AttemptView>(`/api/attempts/${opened.id}${on}`)
     around.value = now.around
     // Moves of one's own that are on their way know better than an answer that may have passed them.
     if (waiting.value.length > 0 && !away.value) return
     if (now.state.seq < confirmed.value.seq) return
+    if (now.editionId !== editionId) {
+      editionId = now.editionId
+      renewed.value = { gone: goneWith(view.value, now.view, confirmed.value) }
+    }
     confirmed.value = now.state
     view.value = now.view
     course.value = now.course
@@ -238,12 +271,13 @@ export function attemptWork(
     },
     placements: opened.placements,
     state,
-    course,
+    course: courseNow,
     progress,
     sides,
     said: spoken,
     kept,
     waiting,
+    renewed,
     make,
     say,
     heard,

@@ -58,13 +58,25 @@ function say(text: string) {
         <button class="btn" @click="set({ picture: undefined })">No picture</button>
       </p>
       <label class="line"
-        >Students turn it by tapping
+        >Students may turn it over
         <input
           type="checkbox"
           :checked="side.byTap"
           @change="set({ byTap: ($event.target as HTMLInputElement).checked })"
       /></label>
-      <p class="soft small">It shows under a lens too, and when a drop zone turns it over.</p>
+      <label v-if="side.picture"
+        >For those who do not see the picture
+        <DraftField
+          :key="item.id"
+          :value="side.description ?? ''"
+          maxlength="300"
+          @commit="set({ description: $event.trim() || undefined })"
+        />
+      </label>
+      <p class="soft small">
+        A tap turns what stays; what can be moved has a button at its corner. It shows under a lens too, and
+        when a drop zone turns it over.
+      </p>
     </template>
   </section>
 </template>

@@ -60,6 +60,10 @@ function add(event: Event) {
   <p v-if="form.sharing === 'TEAM_COPY' && teams.length === 0" class="warn">
     This class has no teams yet, so each would work alone. Make teams on the page of the class.
   </p>
+  <label v-if="form.sharing === 'TEAM_COPY'" class="line"
+    ><input v-model="form.together" type="checkbox" />Team mates turn the pages together (else each is on a
+    page of their own)</label
+  >
   <fieldset class="choices">
     <legend>For whom</legend>
     <label class="choice" :class="{ on: form.whom === 'CLASS' }"

@@ -16,6 +16,8 @@ export interface Giving {
   minutes: number
   after: NonNullable<AssignTerms['after']>
   shuffled: boolean
+  /** The members of a team turn the pages for all of them. */
+  together: boolean
   /** Activities that come after this one. */
   then: string[]
 }
@@ -33,6 +35,7 @@ export const USUAL_GIVING: Giving = {
   minutes: 0,
   after: 'RIGHT_AND_WRONG',
   shuffled: false,
+  together: false,
   then: [],
 }
 
@@ -55,6 +58,7 @@ export function requestOf(giving: Giving, classId: string) {
       seconds: giving.minutes > 0 ? Math.round(giving.minutes * 60) : undefined,
       after: giving.after,
       shuffled: giving.shuffled || undefined,
+      together: (giving.sharing === 'TEAM_COPY' && giving.together) || undefined,
     },
   }
 }

@@ -22,6 +22,7 @@ import java.time.ZoneId;
  * @param seconds for the whole, from when it is begun
  * @param after usually right and wrong
  * @param shuffled true when the pieces lie in another order for each
+ * @param together true when the members of a team turn the pages for all of them; usually each is on a page of their own
  */
 public record AssignTerms(
         @JsonInclude(Include.NON_NULL) Sharing sharing,
@@ -33,14 +34,17 @@ public record AssignTerms(
         @JsonInclude(Include.NON_NULL) Integer rounds,
         @JsonInclude(Include.NON_NULL) Integer seconds,
         @JsonInclude(Include.NON_NULL) After after,
-        @JsonInclude(Include.NON_NULL) Boolean shuffled) {
-    public static final AssignTerms USUAL = new AssignTerms(null, null, null, null, null, null, null, null, null, null);
+        @JsonInclude(Include.NON_NULL) Boolean shuffled,
+        @JsonInclude(Include.NON_NULL) Boolean together) {
+    public static final AssignTerms USUAL =
+            new AssignTerms(null, null, null, null, null, null, null, null, null, null, null);
 
     public AssignTerms {
         sharing = sharing == Sharing.OWN_COPY ? null : sharing;
         after = after == After.RIGHT_AND_WRONG ? null : after;
         lateShut = Boolean.TRUE.equals(lateShut) ? true : null;
         shuffled = Boolean.TRUE.equals(shuffled) ? true : null;
+        together = Boolean.TRUE.equals(together) && sharing == Sharing.TEAM_COPY ? true : null;
         if (rounds != null) {
             Bounds.within("assign.rounds", rounds, 1, Bounds.ROUNDS);
         }
@@ -58,6 +62,21 @@ public record AssignTerms(
         }
     }
 
+    /** Members of a team on pages of their own. */
+    public AssignTerms(
+            Sharing sharing,
+            String zone,
+            Instant opensAt,
+            Instant dueAt,
+            Instant closesAt,
+            Boolean lateShut,
+            Integer rounds,
+            Integer seconds,
+            After after,
+            Boolean shuffled) {
+        this(sharing, zone, opensAt, dueAt, closesAt, lateShut, rounds, seconds, after, shuffled, null);
+    }
+
     private static String zoned(String zone) {
         try {
             return ZoneId.of(Bounds.text("assign.zone", zone, Bounds.ID_LENGTH)).getId();
@@ -70,6 +89,11 @@ public record AssignTerms(
         if (one != null && other != null && !one.isBefore(other)) {
             throw new OutOfBounds("assign.dates", "it %s at or after the time at which it %s".formatted(first, second));
         }
+    }
+
+    /** Whether those who work on one copy turn its pages each for themselves. */
+    public boolean apart() {
+        return sharing == Sharing.TEAM_COPY && together == null;
     }
 
     public Sharing shared() {

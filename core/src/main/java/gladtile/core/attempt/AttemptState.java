@@ -113,6 +113,15 @@ public record AttemptState(
         return again.as(Standing.WORKING, Countdown.opened(again, rules, pageId, at));
     }
 
+    /** The same with another page open: each member of a team may be on a page of their own. */
+    public AttemptState at(String page) {
+        return page.equals(pageId)
+                ? this
+                : new AttemptState(
+                        seq, page, standing, pieces, over, slid, written, zones, typed, shown, opened, came, met, spots,
+                        own);
+    }
+
     private AttemptState as(Standing now, Map<String, Long> begun) {
         return new AttemptState(
                 seq, pageId, now, pieces, over, slid, written, zones, typed, shown, begun, came, met, spots, own);

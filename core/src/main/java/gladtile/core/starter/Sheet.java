@@ -129,7 +129,8 @@ final class Sheet {
 
     static Traits behind(String text, PictureRef picture, double width, double height, boolean byTap) {
         Tile.Fitted fitted = Tile.fit(text, width, height, Tile.LARGEST);
-        OtherSide side = new OtherSide("#dcebea", picture == null ? fitted.content() : null, picture, byTap);
+        OtherSide side = new OtherSide(
+                "#dcebea", picture == null ? fitted.content() : null, picture, byTap, picture == null ? null : text);
         return Traits.NONE.withOtherSide(side);
     }
 

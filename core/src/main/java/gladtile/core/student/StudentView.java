@@ -2,6 +2,7 @@ package gladtile.core.student;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
@@ -13,6 +14,7 @@ import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Rules;
+import gladtile.core.typed.TypedRule;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,6 +49,7 @@ public record StudentView(
      * @param placements how many things there are to be found; not which
      * @param onCheck the zones and gaps that say what they think when they are checked
      * @param rows the zones that want their pieces in order
+     * @param numbers the gaps in which a bare number is typed, for which a device brings up its number keys
      */
     public record StudentPage(
             String id,
@@ -55,7 +58,8 @@ public record StudentView(
             List<Item> items,
             int placements,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> onCheck,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Places> rows) {}
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Places> rows,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> numbers) {}
 
     /** How many places lie along a zone, and which way they run; not what belongs at which. */
     public record Places(String zoneId, Sequence.Way way, int count) {}
@@ -94,7 +98,24 @@ public record StudentView(
                 .count();
         List<Item> items = page.items().stream().map(item -> seen(item, rules)).toList();
         List<String> onCheck = List.copyOf(rules.checked(page.id()));
-        return new StudentPage(page.id(), page.name(), page.paper(), items, placements, onCheck, rows(page, rules));
+        return new StudentPage(
+                page.id(),
+                page.name(),
+                page.paper(),
+                items,
+                placements,
+                onCheck,
+                rows(page, rules),
+                numbers(page, rules));
+    }
+
+    private static List<String> numbers(Page page, Rules rules) {
+        return page.gaps().stream()
+                .map(Gap::id)
+                .filter(id -> rules.typed(id)
+                        .filter(key -> key.rule() instanceof TypedRule.NumberRule number && number.unit() == null)
+                        .isPresent())
+                .toList();
     }
 
     private static List<Places> rows(Page page, Rules rules) {

@@ -25,7 +25,8 @@ record TermsAsked(
         @JsonInclude(Include.NON_NULL) Integer rounds,
         @JsonInclude(Include.NON_NULL) Integer seconds,
         @JsonInclude(Include.NON_NULL) After after,
-        @JsonInclude(Include.NON_NULL) Boolean shuffled) {
+        @JsonInclude(Include.NON_NULL) Boolean shuffled,
+        @JsonInclude(Include.NON_NULL) Boolean together) {
     AssignTerms terms() {
         ZoneId clock = new AssignTerms(null, zone, null, null, null, null, null, null, null, null).where();
         return new AssignTerms(
@@ -38,7 +39,8 @@ record TermsAsked(
                 rounds,
                 seconds,
                 after,
-                shuffled);
+                shuffled,
+                together);
     }
 
     private static Instant moment(String bound, LocalDateTime shown, ZoneId clock) {

@@ -34,6 +34,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A student's own work. */
@@ -58,10 +59,14 @@ class AttemptController {
         }
     }
 
-    /** @param sides the other sides that settling has brought up, by the id of the thing */
+    /**
+     * @param editionId another one once the teacher has brought the work up to the latest version
+     * @param sides the other sides that settling has brought up, by the id of the thing
+     */
     record AttemptView(
             UUID id,
             UUID assignmentId,
+            UUID editionId,
             StudentView view,
             AttemptState state,
             int placements,
@@ -77,6 +82,7 @@ class AttemptController {
      * @param held whether the teacher holds everyone, with what words
      * @param shut whether the teacher closed editing
      * @param round from 1
+     * @param apart whether each of them turns the pages for themselves
      * @param with those who work on it together; empty for one alone
      */
     record Around(
@@ -88,6 +94,7 @@ class AttemptController {
             @JsonInclude(JsonInclude.Include.NON_EMPTY) String words,
             boolean shut,
             int round,
+            boolean apart,
             After after,
             String className,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> with) {}
@@ -143,10 +150,16 @@ class AttemptController {
         return view(((Attempts.Open) opening).opened());
     }
 
-    /** An attempt as it is now: for a second device, and for team mates. */
+    /**
+     * An attempt as it is now: for a second device, and for team mates.
+     *
+     * @param page that this member of a team is on; passed over where it is not open, or pages are turned together
+     */
     @GetMapping("/{id}")
-    AttemptView now(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        return view(attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt")));
+    AttemptView now(
+            @AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestParam(required = false) String page) {
+        Attempts.Opened opened = attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
+        return view(page == null ? opened : attempts.at(opened, page));
     }
 
     private AttemptView view(Attempts.Opened opened) {
@@ -155,6 +168,7 @@ class AttemptController {
         return new AttemptView(
                 opened.id(),
                 opened.assignment().id(),
+                opened.edition().id(),
                 works.view(opened.edition(), seen),
                 seen,
                 rules.placements().size(),
@@ -177,6 +191,7 @@ class AttemptController {
                 assignment.control().words(),
                 assignment.control().shutAt() != null,
                 opened.round(),
+                assignment.terms().apart() && opened.worker().team(),
                 assignment.terms().seen(),
                 assignment.className(),
                 opened.worker().team()

@@ -5,6 +5,7 @@ import gladtile.core.assigned.Barred;
 import gladtile.core.assigned.Window;
 import gladtile.core.attempt.AfterView;
 import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Standing;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
@@ -163,11 +164,30 @@ public class Attempts {
         return store.read(student.schoolId(), attemptId).flatMap(row -> {
             Assignment assignment =
                     assignments.anyones(student.schoolId(), row.assignmentId()).orElseThrow();
-            return workers.holds(assignment, row.holderId(), student.id())
+            // What was withdrawn is not to be read any more either.
+            boolean theirs = assignment.control().withdrawnAt() == null
+                    && workers.holds(assignment, row.holderId(), student.id());
+            return theirs
                     ? Optional.of(opened(
                             assignment, workers.holder(assignment, student.id()).orElseGet(() -> alone(student)), row))
                     : Optional.empty();
         });
+    }
+
+    /** The same on the page that a member of a team is on, where each turns the pages for themselves. */
+    public Opened at(Opened opened, String pageId) {
+        AttemptState state = opened.state();
+        boolean there = opened.assignment().terms().apart()
+                && Course.open(state, opened.edition().rules(), clock.instant()).contains(pageId);
+        return there
+                ? new Opened(
+                        opened.id(),
+                        opened.assignment(),
+                        opened.worker(),
+                        opened.round(),
+                        opened.edition(),
+                        state.at(pageId))
+                : opened;
     }
 
     /** The round before one that is improved. */

@@ -246,6 +246,9 @@ public class MoveMaker {
             }
             fold.seen.putAll(fresh);
         }
+        if (assignment.terms().apart()) {
+            state = state.at(pageOf(moves, state));
+        }
         if (assignment.terms().seen() == After.NOTHING) {
             state = AfterView.untold(state, fold.rules);
         }
@@ -262,6 +265,15 @@ public class MoveMaker {
                 fold.rules.said(changed),
                 Course.of(state, fold.rules, at),
                 opened(fold, made.size() < moves.size() ? null : before, state, at));
+    }
+
+    /** The page that whoever made these moves is on. */
+    private static String pageOf(List<Move> moves, AttemptState state) {
+        String page = state.pageId();
+        for (Move move : moves) {
+            page = move.act().pageId() == null ? page : move.act().pageId();
+        }
+        return page;
     }
 
     /** Before their moves are written: what is on a page is never cleared away. @return null when all are there */

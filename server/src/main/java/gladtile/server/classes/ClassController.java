@@ -8,6 +8,7 @@ import gladtile.server.accounts.People;
 import gladtile.server.accounts.Who;
 import gladtile.server.classes.Classes.ClassHead;
 import gladtile.server.classes.Classes.Student;
+import gladtile.server.support.Attachment;
 import gladtile.server.support.Problem;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -203,7 +204,7 @@ class ClassController {
         String name = classes.name(who.schoolId(), id).orElseThrow();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"cards.pdf\"")
+                .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.named("%s, sign-in cards.pdf".formatted(name)))
                 .body(SignInCards.pdf(name, address, code, cards));
     }
 

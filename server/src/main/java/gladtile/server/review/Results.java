@@ -62,6 +62,9 @@ class Results {
     /** @param rounds what improving brought */
     record Figures(String title, String className, Statistics statistics, Rounds rounds, List<Row> rows) {}
 
+    /** As a file for a spreadsheet. */
+    record Table(String title, String className, String csv) {}
+
     Optional<Figures> of(Who teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
             Assignments.Edition edition = assignments.edition(assignment);
@@ -147,7 +150,7 @@ class Results {
     }
 
     /** A row for each student of the class, and below what each column means. */
-    Optional<String> csv(Who teacher, UUID assignmentId) {
+    Optional<Table> csv(Who teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
             Rules rules = assignments.edition(assignment).rules();
             Map<UUID, List<Work>> everybody = works.all(assignment);
@@ -176,7 +179,7 @@ class Results {
             rows.add(List.of("Right", "placements that are right now"));
             rows.add(List.of(
                     "Tries", "how often it was tried, the right try among them; minus the tries when not right yet"));
-            return CsvTable.write(rows);
+            return new Table(assignment.title(), assignment.className(), CsvTable.write(rows));
         });
     }
 

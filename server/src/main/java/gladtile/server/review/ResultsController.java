@@ -1,10 +1,10 @@
 package gladtile.server.review;
 
 import gladtile.server.accounts.Who;
+import gladtile.server.support.Attachment;
 import gladtile.server.support.Problem;
 import java.nio.charset.StandardCharsets;
 import java.util.UUID;
-import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -32,15 +32,12 @@ class ResultsController {
     /** For spreadsheets. */
     @GetMapping(path = "/table", produces = "text/csv")
     ResponseEntity<byte[]> table(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        String csv = results.csv(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+        Results.Table table = results.csv(who, id).orElseThrow(() -> Problem.notThere("assignment"));
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("results.csv")
-                                .build()
-                                .toString())
-                .body(csv.getBytes(StandardCharsets.UTF_8));
+                        Attachment.named("%s, %s, results.csv".formatted(table.title(), table.className())))
+                .body(table.csv().getBytes(StandardCharsets.UTF_8));
     }
 }

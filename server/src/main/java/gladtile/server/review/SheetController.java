@@ -15,11 +15,15 @@ import gladtile.server.attempts.Works;
 import gladtile.server.attempts.Works.Work;
 import gladtile.server.classes.Classes;
 import gladtile.server.review.Reviews.Kept;
+import gladtile.server.support.Attachment;
 import gladtile.server.support.Problem;
 import java.io.IOException;
+import java.time.Instant;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpHeaders;
@@ -33,6 +37,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** One student's own sheet, as PDF for those at home. */
 @RestController
 class SheetController {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
+
     private final Assignments assignments;
     private final Works works;
     private final Reviews reviews;
@@ -53,7 +59,9 @@ class SheetController {
         String name = classes.names(assignment.schoolId(), List.of(studentId)).get(studentId);
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"sheet.pdf\"")
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        Attachment.named("%s, %s.pdf".formatted(name, assignment.title())))
                 .body(StudentSheet.pdf(sheet(assignment, work, name)));
     }
 
@@ -63,6 +71,10 @@ class SheetController {
         Kept kept = reviews.sent(assignment.schoolId(), work.id()).orElse(Kept.NONE);
         Score score = ReviewedScore.of(work.state(), rules, kept.sentAt() == null ? Review.NONE : kept.sent());
         List<String> facts = new ArrayList<>();
+        Instant done = work.handedInMadeAt();
+        facts.add((done == null ? "Begun on %s, not handed in yet" : "Handed in on %s")
+                .formatted(DAY.format((done == null ? work.begunAt() : done)
+                        .atZone(assignment.terms().where()))));
         facts.add("%s of %s points".formatted(plain(score.got()), plain(score.most())));
         facts.add("%d of %d right"
                 .formatted(work.state().solved(rules), rules.placements().size()));

@@ -1,0 +1,68 @@
+import { onBeforeUnmount, type Ref } from 'vue'
+import type { Frame } from '@/api/types'
+import type { Done } from '@/page/done'
+import type { Point } from '@/page/geometry'
+import type { Ahead } from './things'
+
+/** Less than this is a tap, in degrees. */
+const TAP = 3
+
+/** The turn nearest to the one wanted that the piece may have; as core's Movement.Turns. @param step 0 for any */
+export function nearestTurn(home: number, wanted: number, step: number): number {
+  const turn = step ? home + Math.round((wanted - home) / step) * step : Math.round(wanted)
+  return ((turn % 360) + 360) % 360
+}
+
+const angle = (from: Point, to: Point) => (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI
+
+/** Turning a piece by its round button: dragged to any angle and either way; a tap turns it by one step. */
+export function useTurning(page: {
+  ahead: Ref<Ahead>
+  pointAt(event: PointerEvent): Point
+  put(one: Done, to: Frame, turn: number): Promise<void>
+  tap(one: Done): void
+}) {
+  let quiet = () => {}
+  function grip(one: Done, event: PointerEvent) {
+    if (event.button !== 0) return
+    quiet()
+    const { frame, movement } = one.item
+    const home = frame.turn
+    const middle = { x: frame.x + frame.width / 2, y: frame.y + frame.height / 2 }
+    const from = angle(middle, page.pointAt(event))
+    const step = (movement.kind === 'turns' && movement.step) || 0
+    let now: number | null = null
+    const letGo = () => {
+      const rest = { ...page.ahead.value }
+      delete rest[one.id]
+      page.ahead.value = rest
+    }
+    const move = (event: PointerEvent) => {
+      let by = angle(middle, page.pointAt(event)) - from
+      by = ((by + 540) % 360) - 180
+      if (now === null && Math.abs(by) < TAP) return
+      now = nearestTurn(home, home + by, step)
+      page.ahead.value = { ...page.ahead.value, [one.id]: { x: frame.x, y: frame.y, turn: now } }
+    }
+    const lift = () => {
+      quiet()
+      if (now === null) page.tap(one)
+      else if (now === home) letGo()
+      else void page.put(one, frame, now)
+    }
+    const cancel = () => {
+      quiet()
+      letGo()
+    }
+    window.addEventListener('pointermove', move)
+    window.addEventListener('pointerup', lift)
+    window.addEventListener('pointercancel', cancel)
+    quiet = () => {
+      window.removeEventListener('pointermove', move)
+      window.removeEventListener('pointerup', lift)
+      window.removeEventListener('pointercancel', cancel)
+    }
+  }
+  onBeforeUnmount(() => quiet())
+  return grip
+}
