@@ -1,4 +1,5 @@
 import type { AttemptState, Frame, Item, OtherSide } from '@/api/types'
+import { PAGE } from './geometry'
 import { isPiece, isCopy, leads, originalOf, ways, withTraits } from './items'
 
 /** One thing of a page as it lies in somebody's attempt. */
@@ -35,6 +36,26 @@ export function slidFrame(item: Extract<Item, { kind: 'cover' }>, share: number)
 export function shownOf(items: Item[], spots: string[] | undefined = []): Item[] {
   const turned = new Set(spots)
   return items.filter((item) => Boolean(ways(item).hidden) === turned.has(item.id))
+}
+
+/** What must stay on the page of a cover that is slid off it, in page units. */
+const HOLD = 48
+
+/** How far a cover can be slid, 0 to 1: all the way, unless nothing of it would stay on the page to pull it back by. */
+export function farthestOf(item: Extract<Item, { kind: 'cover' }>): number {
+  const seen = (share: number) => {
+    const { x, y, width, height } = slidFrame(item, share)
+    const hold = Math.min(HOLD, width, height)
+    return x + width >= hold && y + height >= hold && x <= PAGE.width - hold && y <= PAGE.height - hold
+  }
+  if (seen(1)) return 1
+  let [near, far] = [0, 1]
+  for (let i = 0; i < 20; i++) {
+    const middle = (near + far) / 2
+    if (seen(middle)) near = middle
+    else far = middle
+  }
+  return near
 }
 
 /** Everything on a page as an attempt has it, from the lowest to the topmost; copies lie above their supply. */

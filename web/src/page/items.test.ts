@@ -283,7 +283,7 @@ describe('words of several looks', () => {
     expect(fit.content.wraps).toBe(true)
     expect(fit.height).toBe(16_000)
     expect(fitSaid({ text: 'star', style }, null, ten).content.wraps).toBe(false)
-    expect(startOf({ x: 700, y: 0, width: 300, height: 60, turn: 0 }, fit)).toBe(160)
+    expect(startOf({ x: 700, y: 0, width: 300, height: 60, turn: 0 }, fit)).toBe(20)
     expect(startOf({ x: 20, y: 0, width: 300, height: 60, turn: 0 }, fit)).toBe(20)
   })
 })

@@ -20,8 +20,10 @@ const LINE = 1.35
 const BELOW = 0.3
 const LIST_INDENT = 1.2
 const STEP = 100
-/** A box that grows with its words stops here, a little less than a page is wide; what is longer is broken into lines. */
-export const WIDEST = 1400
+/** What stays free to either side of a box that is as wide as can be. */
+const MARGIN = 20
+/** A box that grows with its words stops here, nearly as wide as a page; what is longer is broken into lines. */
+export const WIDEST = PAGE.width - 2 * MARGIN
 /** The largest side that an item may have; words that are higher stand out of their box. */
 const HIGHEST = 16_000
 /** Texts longer than this are seldom measured twice. */
@@ -183,7 +185,7 @@ function laid(said: Said, boxWidth: number | null, widthOf: WidthOf): Fit {
 
 /** Where a box begins that was wide enough until now: one that has become as wide as can be stays on the page. */
 export const startOf = (frame: Frame, fit: Fit): number =>
-  fit.width === WIDEST && fit.width > frame.width ? Math.min(frame.x, PAGE.width - WIDEST - 40) : frame.x
+  fit.width === WIDEST && fit.width > frame.width ? Math.min(frame.x, PAGE.width - WIDEST - MARGIN) : frame.x
 
 /** The parts of a range of text, each of one look, without gaps. */
 function partsOf(from: number, to: number, spans: Span[]): Part[] {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
 import type { Cover } from '@/api/types'
-import { slidFrame } from '@/page/done'
+import { farthestOf, slidFrame } from '@/page/done'
 import { placed, turned, type Point } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import { itemName } from '@/page/names'
@@ -18,7 +18,8 @@ const emit = defineEmits<{ slide: [share: number] }>()
 
 const pulled = ref<number | null>(null)
 let from: { at: Point; share: number } | null = null
-const LEFT_OPEN = 0.94
+/** All the way: nothing beneath it is hidden any more. Where it would leave the page, its edge stays within reach. */
+const farthest = computed(() => farthestOf(props.home))
 const shown = computed(() => pulled.value ?? props.share)
 const frame = computed(() => slidFrame(props.home, shown.value))
 const said = computed(
@@ -32,8 +33,7 @@ function shareAt(event: PointerEvent) {
   const along = { LEFT: -by.x / width, RIGHT: by.x / width, UP: -by.y / height, DOWN: by.y / height }[
     props.home.way
   ]
-  // Not quite all of it goes, so that it can be pulled back.
-  return Math.min(LEFT_OPEN, Math.max(0, from!.share + along))
+  return Math.min(farthest.value, Math.max(0, from!.share + along))
 }
 
 function press(event: PointerEvent) {
@@ -53,7 +53,7 @@ function lift(event: PointerEvent) {
   quiet()
   emit('slide', tapped ? toggled() : share)
 }
-const toggled = () => (props.share > 0.5 ? 0 : LEFT_OPEN)
+const toggled = () => (props.share > 0.5 ? 0 : farthest.value)
 function quiet() {
   pulled.value = null
   from = null

@@ -19,13 +19,14 @@ import { decisionOf } from './mirror'
 import MovementPanel from './MovementPanel.vue'
 import PicturePanel from './PicturePanel.vue'
 import SpeechPanel from './SpeechPanel.vue'
+import StyleButtons from './StyleButtons.vue'
 import SidePanel from './SidePanel.vue'
 import TablePanel from './TablePanel.vue'
 import WordsPanel from './WordsPanel.vue'
 
 /** What is selected, and what can be said of it. */
 const props = defineProps<{ bench: Bench; item: Item }>()
-const emit = defineEmits<{ picture: [what: 'side' | 'poster' | [number, number]] }>()
+const emit = defineEmits<{ picture: [what: 'side' | 'poster' | 'replace' | [number, number]] }>()
 
 const at = computed(() => ({ pageId: props.bench.page.value.id, itemId: props.item.id }))
 const belongs = computed(() =>
@@ -105,6 +106,7 @@ const sort = computed(() => {
       />Students may rub this away</label
     >
     <LookPanel :bench="bench" :items="[item]" />
+    <StyleButtons :bench="bench" />
 
     <label v-if="item.kind === 'zone'"
       >Written at its top<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
@@ -167,7 +169,12 @@ const sort = computed(() => {
         placeholder="What it shows"
         @commit="describe"
     /></label>
-    <PicturePanel v-if="item.kind === 'picture'" :bench="bench" :item="item" />
+    <PicturePanel
+      v-if="item.kind === 'picture'"
+      :bench="bench"
+      :item="item"
+      @replace="emit('picture', 'replace')"
+    />
     <SidePanel
       v-if="['words', 'picture', 'shape', 'note'].includes(item.kind)"
       :bench="bench"

@@ -47,10 +47,12 @@ const MOST_ITEMS = 2000
 const drawing = computed(() => !['hand', 'place', 'area'].includes(tool.value.is))
 const nearlyFull = computed(() => props.page.items.length > MOST_ITEMS * 0.9)
 
-function pictureFor(what: 'side' | 'poster' | [number, number]) {
+function pictureFor(what: 'side' | 'poster' | 'replace' | [number, number]) {
   const id = only.value?.id
-  if (id && what === 'poster') wanted.value = { poster: id }
-  else if (id && what !== 'poster') wanted.value = what === 'side' ? { side: id } : { table: id, cell: what }
+  if (id && what === 'replace') wanted.value = { replace: id }
+  else if (id && what === 'poster') wanted.value = { poster: id }
+  else if (id && typeof what !== 'string') wanted.value = { table: id, cell: what }
+  else if (id) wanted.value = { side: id }
 }
 
 function key(event: KeyboardEvent) {

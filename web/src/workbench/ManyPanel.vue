@@ -19,6 +19,7 @@ import type { Bench } from './bench'
 import DepthButtons from './DepthButtons.vue'
 import LookPanel from './LookPanel.vue'
 import MovementPanel from './MovementPanel.vue'
+import StyleButtons from './StyleButtons.vue'
 
 /** Several at once: line up, spread, group, and what they have in common. Where they differ it says mixed. */
 const props = defineProps<{ bench: Bench }>()
@@ -88,6 +89,7 @@ const ALIGN = [
     </button>
     <MovementPanel :bench="bench" />
     <LookPanel :bench="bench" :items="items" />
+    <StyleButtons :bench="bench" />
     <label
       >See-through, %
       <input

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PhCrop, PhDropHalf, PhPause, PhPlay } from '@phosphor-icons/vue'
+import { PhCrop, PhDropHalf, PhPause, PhPlay, PhSwap } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import type { Crop, Picture } from '@/api/types'
 import type { Bench } from './bench'
@@ -9,6 +9,7 @@ import DraftField from './DraftField.vue'
 
 /** What can be done with a picture: cut out a part, make a colour see-through, still it, say whose it is. */
 const props = defineProps<{ bench: Bench; item: Picture }>()
+const emit = defineEmits<{ replace: [] }>()
 const cropping = ref(false)
 const clearing = ref(false)
 
@@ -39,6 +40,9 @@ function still() {
 <template>
   <section class="picture">
     <h3>Picture</h3>
+    <button class="btn" @click="emit('replace')">
+      <PhSwap :size="17" aria-hidden="true" />Replace the picture
+    </button>
     <div class="two">
       <button class="btn" @click="cropping = true"><PhCrop :size="17" aria-hidden="true" />Cut out</button>
       <button v-if="item.picture.from === 'FILE'" class="btn" @click="clearing = true">

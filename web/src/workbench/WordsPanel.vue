@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  PhArrowsInLineVertical,
   PhListBullets,
   PhListNumbers,
   PhPencilSimple,
@@ -19,6 +20,7 @@ import { fontsReady, relaid, type Said } from '@/page/wordFit'
 import type { Bench } from './bench'
 import WordsLead from './WordsLead.vue'
 import type { MarkName } from './words/schema'
+import { shrunk } from './words/shrink'
 
 /** How words look: of the letters that are selected while writing, else of the whole box. */
 const props = defineProps<{ bench: Bench; item: Item }>()
@@ -145,6 +147,8 @@ function list(kind: 'BULLET' | 'NUMBER') {
     setSaid({ paragraphs })
   }
 }
+/** Null where the words fit, or would not in letters that can be read. */
+const smaller = computed(() => shrunk(props.item))
 const SPACINGS = [1, 1.2, 1.35, 1.6, 2]
 const ALIGN = [
   { align: 'LEFT', name: 'Left', icon: PhTextAlignLeft },
@@ -270,6 +274,9 @@ const keep = (event: Event) => event.preventDefault()
           <option v-for="one in SPACINGS" :key="one" :value="one">{{ one }}</option>
         </select></label
       >
+      <button v-if="smaller && !writer" class="btn" @click="setSaid(smaller)">
+        <PhArrowsInLineVertical :size="17" aria-hidden="true" />Shrink to fit
+      </button>
       <div v-if="item.kind === 'words' && !writer" class="line">
         <button
           v-if="item.content.wraps"

@@ -1,6 +1,15 @@
 import { ref, type Ref } from 'vue'
 import { newId } from '@/api/id'
-import type { FileRef, Item, LibraryPicture, Page, PictureRef, ShapeLook, StoredPicture } from '@/api/types'
+import type {
+  FileRef,
+  Frame,
+  Item,
+  LibraryPicture,
+  Page,
+  PictureRef,
+  ShapeLook,
+  StoredPicture,
+} from '@/api/types'
 import { PAGE, type Point } from '@/page/geometry'
 import { cellAt, ways } from '@/page/items'
 import { areaAround } from './areas'
@@ -24,9 +33,34 @@ import {
 } from './make'
 import { uploadAll } from './upload'
 
-/** What a picture is wanted for: a place on the page, the other side of an item, or a cell of a table. */
+/** What a picture is wanted for: a place on the page, in place of another, an item's other side, a cell of a table. */
 export type PictureFor =
-  { at: Point } | { side: string } | { poster: string } | { table: string; cell: [number, number] }
+  | { at: Point }
+  | { side: string }
+  | { poster: string }
+  | { replace: string }
+  | { table: string; cell: [number, number] }
+
+interface Size {
+  width: number
+  height: number
+  /** What it shows, where that is known. */
+  name: string
+}
+
+/** The largest box of that shape within a frame, in its middle. */
+export function within(frame: Frame, { width, height }: { width: number; height: number }): Frame {
+  const scale = Math.min(frame.width / width, frame.height / height)
+  const w = Math.max(8, width * scale)
+  const h = Math.max(8, height * scale)
+  return {
+    ...frame,
+    x: frame.x + (frame.width - w) / 2,
+    y: frame.y + (frame.height - h) / 2,
+    width: w,
+    height: h,
+  }
+}
 
 const CENTRE = { x: PAGE.width / 2, y: PAGE.height / 2 }
 /** Everything by which new items come onto the page: tiles, the library, files and the camera. */
@@ -89,7 +123,8 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     const what: PictureRef = { from: 'LIBRARY', name: picture.code }
     const where = wanted.value
     wanted.value = null
-    if (where && !putInto(where, what, picture.credit)) {
+    const size = { width: 1, height: 1, name: picture.name }
+    if (where && !putInto(where, what, picture.credit, size)) {
       place('at' in where ? where.at : CENTRE, what, [PICTURE_SIDE, PICTURE_SIDE], picture.credit, {
         description: picture.name,
         movement: { kind: 'free' },
@@ -115,7 +150,8 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
   /** A picture of one's own that was chosen or taken. */
   function file(picture: StoredPicture, credit: string) {
     const where = wanted.value
-    if (where && putInto(where, { from: 'FILE', name: picture.sha256 }, credit)) wanted.value = null
+    const what: PictureRef = { from: 'FILE', name: picture.sha256 }
+    if (where && putInto(where, what, credit, { ...picture, name: '' })) wanted.value = null
     else stored(picture, credit, where && 'at' in where ? where.at : CENTRE)
   }
   function stored(picture: StoredPicture, credit: string, at: Point) {
@@ -137,13 +173,38 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     bench.add({ kind: 'picture', id: newId(), frame, picture, credit, ...rest })
   }
 
+  const wantedBy = (where: PictureFor): string => {
+    if ('at' in where) return ''
+    if ('side' in where) return where.side
+    if ('replace' in where) return where.replace
+    return 'poster' in where ? where.poster : where.table
+  }
+  /** In the middle of where the old one was, no larger; all that was decided of the item stays. */
+  function replace(
+    item: Extract<Item, { kind: 'picture' }>,
+    picture: PictureRef,
+    credit: string,
+    size: Size,
+  ) {
+    const { crop: _, still: __, ...bare } = item
+    const pageId = page.value.id
+    const frame = within(item.frame, size)
+    bench.all([
+      { kind: 'set-body', pageId, item: { ...bare, picture, credit } },
+      { kind: 'set-frame', pageId, itemId: item.id, frame },
+      { kind: 'set-description', pageId, itemId: item.id, description: size.name },
+    ])
+    if (!size.name)
+      bench.editing.tell('The picture is replaced. Say what the new one shows, and whose it is.')
+  }
+
   /** Puts a picture on the other side or in the cell it was wanted for; false where it lies on the page itself. */
-  function putInto(where: PictureFor, picture: PictureRef, credit: string): boolean {
-    const id =
-      'at' in where ? '' : 'side' in where ? where.side : 'poster' in where ? where.poster : where.table
-    const item = bench.byId.value.get(id)
+  function putInto(where: PictureFor, picture: PictureRef, credit: string, size: Size): boolean {
+    const item = bench.byId.value.get(wantedBy(where))
     if (!item || 'at' in where) return false
-    if ('side' in where) {
+    if ('replace' in where) {
+      if (item.kind === 'picture') replace(item, picture, credit, size)
+    } else if ('side' in where) {
       const otherSide = { ...(ways(item).otherSide ?? { colour: '#ffffff', byTap: true }), picture }
       const traits = { ...ways(item), otherSide }
       bench.edit({ kind: 'set-traits', pageId: page.value.id, itemId: item.id, traits })
@@ -172,7 +233,8 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     bench.editing.tell(`Bringing in ${pictures.length === 1 ? 'a picture' : `${pictures.length} pictures`}`)
     await uploadAll(pictures, '', rows, (picture) => {
       const cell = pictures.length === 1 ? cellFor(at) : null
-      if (!cell || !putInto(cell, { from: 'FILE', name: picture.sha256 }, '')) stored(picture, '', at)
+      const what: PictureRef = { from: 'FILE', name: picture.sha256 }
+      if (!cell || !putInto(cell, what, '', { ...picture, name: '' })) stored(picture, '', at)
     })
     const wrong = rows.find((row) => row.wrong)
     bench.editing.tell(wrong ? wrong.wrong : 'Say whose the picture is: select it and fill in its credit.')

@@ -186,9 +186,15 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
   function group() {
     if (selected.value.length < 2) return
     const id = newId()
-    setTraits((traits) => ({ ...traits, groups: [id, ...traits.groups] }))
+    const count = selected.value.length
+    if (setTraits((traits) => ({ ...traits, groups: [id, ...traits.groups] })))
+      editing.tell(`${count} things are one group now. They move together.`)
   }
-  const ungroup = () => setTraits((traits) => ({ ...traits, groups: traits.groups.slice(1) }))
+  function ungroup() {
+    const there = grouped.value
+    if (setTraits((traits) => ({ ...traits, groups: traits.groups.slice(1) })) && there)
+      editing.tell('The group is parted. Each thing moves by itself.')
+  }
   const grouped = computed(() => selected.value.some((item) => groupsOf(item).length > 0))
 
   const setMovement = (movement: Movement) =>
@@ -361,13 +367,18 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     })
   }
 
-  function setWords(item: Extract<Item, { kind: 'words' }>, said: Partial<Said>) {
+  /** What gives a box of words another look or text; null where nothing changes. */
+  function wordsEdit(item: Extract<Item, { kind: 'words' }>, said: Partial<Said>): Edit | null {
     const { content, frame } = item
     const fit = relaid(content, said, content.wraps ? frame.width : null)
-    if (!differs(fit.content, content)) return
+    if (!differs(fit.content, content)) return null
     const left = fit.content.wraps || fit.content.style.align === 'LEFT' ? 0 : (frame.width - fit.width) / 2
     const fitted = { ...frame, x: startOf(frame, fit) + left, width: fit.width, height: fit.height }
-    edit({ kind: 'set-words', pageId: pageId.value, itemId: item.id, content: fit.content, frame: fitted })
+    return { kind: 'set-words', pageId: pageId.value, itemId: item.id, content: fit.content, frame: fitted }
+  }
+  function setWords(item: Extract<Item, { kind: 'words' }>, said: Partial<Said>) {
+    const made = wordsEdit(item, said)
+    if (made) edit(made)
   }
 
   return {
@@ -407,6 +418,7 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     setBody,
     setCell,
     setWords,
+    wordsEdit,
     takeAlong,
     cut,
     paste,

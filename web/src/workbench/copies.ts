@@ -67,9 +67,24 @@ export function renewed(items: Item[]): { items: Item[]; ids: Map<string, string
   }
 }
 
+/** Gaps are told apart by their names alone, so a copy has a name of its own: Gap 1, Gap 2. */
+function namedApart(items: Item[], page: Page): Item[] {
+  const names = new Set(page.items.map((item) => item.description))
+  return items.map((item) => {
+    if (item.kind !== 'gap' || !item.description || !names.has(item.description)) return item
+    const [, stem = '', digits] = /^(.*?)\s*(\d{1,6})?$/s.exec(item.description) ?? []
+    let n = digits ? Number(digits) + 1 : 2
+    while (names.has(`${stem} ${n}`.trim())) n++
+    const description = `${stem} ${n}`.trim().slice(0, 300)
+    names.add(description)
+    return { ...item, description }
+  })
+}
+
 /** The edits that put items on a page, on top of what lies there, with what the key says of them. */
 export function putting(what: Taken, page: Page, dx: number, dy: number): { edits: Edit[]; ids: string[] } {
-  const { items, ids } = renewed(what.items)
+  const { items: same, ids } = renewed(what.items)
+  const items = namedApart(same, page)
   const edits: Edit[] = items.map((item, i) => ({
     kind: 'add-item',
     pageId: page.id,
