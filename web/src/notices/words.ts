@@ -9,9 +9,13 @@ export function noticeWords({ kind, about }: Notice): string {
       return `Came back: ${about.title}`
     case 'DUE_TOMORROW':
       return `Due within a day: ${about.title}`
+    case 'SHARED':
+      return `${about.by} shares with you: ${about.title}`
   }
 }
 
 /** Where it leads. */
-export const noticeWay = ({ kind, about }: Notice) =>
-  kind === 'HANDED_IN' ? `/assigned/${about.assignmentId}/desk` : `/work/${about.assignmentId}`
+export function noticeWay({ kind, about }: Notice): string {
+  if (kind === 'SHARED') return `/activities/${about.activityId}`
+  return kind === 'HANDED_IN' ? `/assigned/${about.assignmentId}/desk` : `/work/${about.assignmentId}`
+}

@@ -6,6 +6,7 @@ import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -16,10 +17,12 @@ public class Shelf {
     private static final int TAG_LENGTH = 40;
 
     private final ShelfStore store;
+    private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    Shelf(ShelfStore store, Clock clock) {
+    Shelf(ShelfStore store, ApplicationEventPublisher events, Clock clock) {
         this.store = store;
+        this.events = events;
         this.clock = clock;
     }
 
@@ -89,6 +92,11 @@ public class Shelf {
     /** @param access {@link Access#NONE}, {@link Access#LOOK} or {@link Access#EDIT} */
     @Transactional
     public boolean share(Who who, UUID id, UUID colleague, Access access) {
-        return store.access(who, id).owns() && !access.owns() && store.share(who, id, colleague, access);
+        boolean shared = store.access(who, id).owns() && !access.owns() && store.share(who, id, colleague, access);
+        if (shared && access.mayLook()) {
+            events.publishEvent(new ActivityShared(
+                    who.schoolId(), id, store.title(who.schoolId(), id), who.name(), colleague, access.mayEdit()));
+        }
+        return shared;
     }
 }

@@ -207,4 +207,11 @@ class ShelfStore {
         }
         return there;
     }
+
+    String title(UUID schoolId, UUID id) {
+        return db.select(ACTIVITY.TITLE)
+                .from(ACTIVITY)
+                .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.ID.eq(id))
+                .fetchSingle(ACTIVITY.TITLE);
+    }
 }

@@ -1,7 +1,9 @@
 package gladtile.server.notices;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.attempt.Standing;
 import gladtile.server.accounts.Who;
+import gladtile.server.activities.ActivityShared;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.assignments.Worker;
@@ -57,11 +59,26 @@ class Notices {
     enum Kind {
         HANDED_IN,
         CAME_BACK,
-        DUE_TOMORROW
+        DUE_TOMORROW,
+        SHARED
     }
 
-    /** @param count of an assignment how many have handed in; 0 where nothing is counted */
-    record About(UUID assignmentId, String title, int count) {}
+    /**
+     * @param assignmentId absent where it is about an activity
+     * @param count of an assignment how many have handed in; 0 where nothing is counted
+     * @param activityId that a colleague shares; absent where it is about an assignment
+     * @param by the colleague's name
+     */
+    record About(
+            @JsonInclude(JsonInclude.Include.NON_NULL) UUID assignmentId,
+            String title,
+            int count,
+            @JsonInclude(JsonInclude.Include.NON_NULL) UUID activityId,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String by) {
+        About(UUID assignmentId, String title, int count) {
+            this(assignmentId, title, count, null, null);
+        }
+    }
 
     record Notice(UUID id, Kind kind, About about, Instant at, boolean seen) {}
 
@@ -96,6 +113,23 @@ class Notices {
             store.add(
                     one.schoolId(), id(Kind.HANDED_IN, one.id(), teacher), teacher, Kind.HANDED_IN, about, mail, now());
         }
+    }
+
+    @EventListener
+    void shared(ActivityShared shared) {
+        Mail mail = new Mail(
+                "Shared with you: " + shared.title(),
+                shared.mayEdit()
+                        ? "%s shares an activity with you. You can edit it.".formatted(shared.by())
+                        : "%s shares an activity with you. You can look at it and copy it.".formatted(shared.by()));
+        store.add(
+                shared.schoolId(),
+                id(Kind.SHARED, shared.activityId(), shared.colleague()),
+                shared.colleague(),
+                Kind.SHARED,
+                new About(null, shared.title(), 0, shared.activityId(), shared.by()),
+                mail,
+                now());
     }
 
     @EventListener

@@ -2,6 +2,9 @@ package gladtile.server.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Paper;
+import gladtile.core.edit.AddPage;
 import gladtile.server.classes.Classes;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;
@@ -75,6 +78,42 @@ class GivingTest {
                 .json();
         assertThat(steps.get(0).path("by").asString()).isEqualTo("Ada");
         assertThat(steps.get(1).path("by").asString()).isEqualTo("Bo");
+    }
+
+    @Test
+    void team_mates_turn_the_pages_each_for_themselves_unless_they_are_to_stay_together() {
+        school.edit(new AddPage(1, new Page("moons", "Moons", Paper.PLAIN, List.of())));
+        Lesson.team(school);
+        Lesson apart = Lesson.give(school, Map.of("sharing", "TEAM_COPY"));
+        Api ada = apart.student(0);
+        Api bo = apart.student(1);
+        String attempt = apart.attempt(ada);
+        assertThat(apart.open(bo).json().path("around").path("apart").asBoolean())
+                .isTrue();
+        Map<String, Object> open = School.move(Map.of("kind", "open", "pageId", "moons"));
+        JsonNode moved = Lesson.moves(bo, attempt, open).json();
+        assertThat(moved.path("pageId").asString()).isEqualTo("moons");
+        assertThat(moved.path("course").has("next")).isFalse();
+        JsonNode adas = ada.get(attempt + "?page=light").json();
+        assertThat(adas.path("state").path("pageId").asString()).isEqualTo("light");
+        assertThat(adas.path("course").path("next").asString()).isEqualTo("moons");
+        JsonNode put = Lesson.moves(ada, attempt, School.put("sun", 200, 200)).json();
+        assertThat(put.path("pageId").asString()).as("who puts there is there").isEqualTo("light");
+        assertThat(put.path("course").path("next").asString()).isEqualTo("moons");
+        assertThat(ada.get(attempt + "?page=nowhere")
+                        .json()
+                        .path("state")
+                        .path("pageId")
+                        .asString())
+                .isEqualTo("moons");
+
+        Lesson together = Lesson.give(school, Map.of("sharing", "TEAM_COPY", "together", true));
+        Api first = together.student(0);
+        String one = together.attempt(first);
+        Lesson.moves(together.student(1), one, open);
+        JsonNode pulled = first.get(one + "?page=light").json();
+        assertThat(pulled.path("state").path("pageId").asString()).isEqualTo("moons");
+        assertThat(pulled.path("around").path("apart").asBoolean()).isFalse();
     }
 
     @Test
@@ -249,6 +288,9 @@ class GivingTest {
         Lesson.moves(ada, attempt, School.put("sun", 200, 200));
         lesson.teacher.post(lesson.at + "/withdraw", Map.of());
         assertThat(lesson.open(ada).status()).isEqualTo(404);
+        assertThat(ada.get(attempt).status())
+                .as("what is open already is not to be read on either")
+                .isEqualTo(404);
         assertThat(ada.get("/api/home").json().toString()).doesNotContain(lesson.assignmentId);
         assertThat(lesson.row("Ada").path("solved").asInt()).isEqualTo(1);
         lesson.teacher.post(lesson.at + "/give-again", Map.of());

@@ -17,6 +17,23 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RealServer.class)
 class NoticesTest {
     @Test
+    void a_colleague_hears_of_what_is_shared_with_them_and_not_of_what_is_no_more(RealServer server) {
+        School school = new School(server);
+        String share = "/api/activities/" + school.activityId + "/share";
+        Api colleague = school.asOtherTeacher();
+        Map<String, Object> edit = Map.of("personId", school.otherTeacher.id(), "access", "EDIT");
+        assertThat(school.asTeacher().post(share, edit).status()).isEqualTo(204);
+        JsonNode told = colleague.get("/api/notices").json();
+        assertThat(told).hasSize(1);
+        assertThat(told.get(0).path("kind").asString()).isEqualTo("SHARED");
+        assertThat(told.get(0).path("about").path("activityId").asString()).isEqualTo(school.activityId.toString());
+        assertThat(told.get(0).path("about").path("by").asString()).isEqualTo("Teacher");
+        school.asTeacher().post(share, Map.of("personId", school.otherTeacher.id(), "access", "NONE"));
+        assertThat(colleague.get("/api/notices").json()).hasSize(1);
+        assertThat(school.asTeacher().get("/api/notices").json()).isEmpty();
+    }
+
+    @Test
     void the_teacher_hears_once_of_all_who_hand_in_and_the_student_of_what_came_back(RealServer server) {
         School school = new School(server);
         Lesson lesson = Lesson.give(school, Map.of());
