@@ -180,7 +180,7 @@ async function open(pageId: string, back = false) {
   // A page that opened by itself, when a time was up, did not come with a reply.
   if (!props.work.view.pages.some((one) => one.id === state.value.pageId)) await props.work.refresh()
   await nextTick()
-  if (!words.value) words.value = `Page ${index.value + 1}: ${page.value.name}`
+  if (!words.value) words.value = `Page ${page.value.number}: ${page.value.name}`
   // The button that was pressed may be gone with its page.
   if (!document.activeElement || document.activeElement === document.body) heading.value?.focus()
 }
@@ -254,7 +254,7 @@ async function showSolution(itemId: string | null) {
 const stillOpen = computed(() =>
   pages.value.flatMap((one, i) => {
     const left = one.placements - placedOn(i)
-    return left > 0 ? [{ id: one.id, n: i + 1, name: one.name, left }] : []
+    return left > 0 ? [{ id: one.id, n: one.number, name: one.name, left }] : []
   }),
 )
 async function goTo(pageId: string) {
@@ -286,10 +286,10 @@ async function handIn() {
           :class="{ here: i === index, full: done(i) >= 1 }"
           :style="{ '--share': `${done(i) * 100}%` }"
           :aria-current="i === index ? 'page' : undefined"
-          :aria-label="`Page ${i + 1}, ${one.name}${one.placements ? `, ${placedOn(i)} of ${one.placements} placed` : ''}`"
+          :aria-label="`Page ${one.number}, ${one.name}${one.placements ? `, ${placedOn(i)} of ${one.placements} placed` : ''}`"
           @click="go(i)"
         >
-          <span>{{ i + 1 }}</span>
+          <span>{{ one.number }}</span>
         </button>
       </li>
     </ol>

@@ -19,6 +19,7 @@ const view = (...ids: string[]): StudentView => ({
   pages: [
     {
       id: 'p',
+      number: 1,
       name: 'Sky',
       paper: { colour: '#ffffff' },
       items: ids.map(piece),

@@ -38,11 +38,13 @@ watch(
   },
   { immediate: true },
 )
-const placements = computed(
-  () =>
-    pieces.value.filter((one) => zones.value.some((other) => deciding.said(one, other) === 'BELONGS'))
-      .length + gaps.value.filter((item) => key.value.typed?.[item.id]).length,
-)
+/** What students find here and get for it, as core counts it; unknown until it was checked. */
+const worthWords = computed(() => {
+  const worth = props.checked?.worth[props.page.id]
+  if (!worth) return ''
+  const points = worth.points.toLocaleString([], { maximumFractionDigits: 2 })
+  return `${count(worth.placements, 'placement')} to find, for ${points === '1' ? '1 point' : `${points} points`}`
+})
 const fillable = computed(() => deciding.labels.value.length > 0 && zones.value.length > 0)
 
 function fill() {
@@ -107,11 +109,8 @@ async function jump(pageId: string, itemIds: string[]) {
     <section class="middle" aria-label="Page">
       <p class="where">
         <strong>{{ page.name }}</strong>
-        <span class="soft">{{
-          zones.length
-            ? 'Drop a piece on a zone to say it belongs there'
-            : `${count(placements, 'placement')} to find`
-        }}</span>
+        <span class="soft">{{ worthWords }}</span>
+        <span v-if="zones.length" class="soft">Drop a piece on a zone to say it belongs there</span>
       </p>
       <AnswersPage :deciding="deciding" @choose="chosen = $event" />
     </section>

@@ -149,7 +149,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       >Minutes for the whole
       <DraftField
         inputmode="decimal"
-        placeholder="no end"
+        placeholder="No limit"
         :value="minutes(terms.seconds)"
         @commit="set({ seconds: seconds($event) })"
       />
@@ -159,7 +159,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       <DraftField
         :key="`t${page.id}`"
         inputmode="decimal"
-        placeholder="no end"
+        placeholder="No limit"
         :value="minutes(terms.pageSeconds?.[page.id])"
         @commit="set({ pageSeconds: setPage(terms.pageSeconds, seconds($event)) })"
     /></label>

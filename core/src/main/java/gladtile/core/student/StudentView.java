@@ -46,6 +46,7 @@ public record StudentView(
     /**
      * One page as a student may know it.
      *
+     * @param number among all pages of the activity, from 1, by which teacher and student speak of it
      * @param placements how many things there are to be found; not which
      * @param onCheck the zones and gaps that say what they think when they are checked
      * @param rows the zones that want their pieces in order
@@ -53,6 +54,7 @@ public record StudentView(
      */
     public record StudentPage(
             String id,
+            int number,
             String name,
             Paper paper,
             List<Item> items,
@@ -87,11 +89,11 @@ public record StudentView(
     public static List<StudentPage> pages(Activity edition, Rules rules, Set<String> open) {
         return edition.pages().stream()
                 .filter(page -> open.contains(page.id()))
-                .map(page -> of(page, rules))
+                .map(page -> of(page, edition.indexOf(page.id()) + 1, rules))
                 .toList();
     }
 
-    private static StudentPage of(Page page, Rules rules) {
+    private static StudentPage of(Page page, int number, Rules rules) {
         int placements = (int) rules.placements().stream()
                 .map(Placement::pageId)
                 .filter(page.id()::equals)
@@ -100,6 +102,7 @@ public record StudentView(
         List<String> onCheck = List.copyOf(rules.checked(page.id()));
         return new StudentPage(
                 page.id(),
+                number,
                 page.name(),
                 page.paper(),
                 items,

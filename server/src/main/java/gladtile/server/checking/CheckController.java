@@ -5,6 +5,7 @@ import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities;
 import gladtile.server.support.Problem;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,7 +33,7 @@ class CheckController {
      * @param total how many were found; the first {@link #MOST} are here
      * @param passed kinds of trouble of which none was found
      */
-    record CheckedPages(long seq, int total, List<Found> findings, int passed) {}
+    record CheckedPages(long seq, int total, List<Found> findings, int passed, Map<String, PageWorth> worth) {}
 
     @GetMapping
     CheckedPages check(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
@@ -43,6 +44,11 @@ class CheckController {
                 .map(finding -> Found.of(finding, current.activity().key()))
                 .toList();
         long kinds = findings.stream().map(Finding::kind).distinct().count();
-        return new CheckedPages(current.seq(), findings.size(), found, (int) (Finding.Kind.values().length - kinds));
+        return new CheckedPages(
+                current.seq(),
+                findings.size(),
+                found,
+                (int) (Finding.Kind.values().length - kinds),
+                PageWorth.of(current.activity()));
     }
 }
