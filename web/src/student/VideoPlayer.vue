@@ -12,9 +12,13 @@ import { computed, ref, useTemplateRef } from 'vue'
 import type { Item } from '@/api/types'
 import { itemName } from '@/page/names'
 import { pictureUrl } from '@/page/pictures'
+import { useReach } from './reach'
 
 /** A video on a page, with its buttons below; what lies above it on the page lies above the picture. */
 const props = defineProps<{ item: Extract<Item, { kind: 'video' }> }>()
+/** As high as a finger needs, in page units. */
+const reach = useReach()
+const keyHeight = computed(() => `${Math.max(54, 2 * reach.value)}px`)
 const video = useTemplateRef<HTMLVideoElement>('video')
 const playing = ref(false)
 const muted = ref(props.item.muted)
@@ -110,7 +114,7 @@ button {
   display: flex;
   gap: 6px;
   align-items: center;
-  min-height: 54px;
+  min-height: v-bind(keyHeight);
   padding: 4px 14px;
   border: 0;
   border-radius: 12px 12px 12px 3px;

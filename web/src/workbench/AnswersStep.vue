@@ -41,7 +41,7 @@ watch(
 /** What students find here and get for it, as core counts it; unknown until it was checked. */
 const worthWords = computed(() => {
   const worth = props.checked?.worth[props.page.id]
-  if (!worth) return ''
+  if (!worth || worth.placements === 0) return ''
   const points = worth.points.toLocaleString([], { maximumFractionDigits: 2 })
   return `${count(worth.placements, 'placement')} to find, for ${points === '1' ? '1 point' : `${points} points`}`
 })
