@@ -32,9 +32,10 @@ const props = defineProps<{
 const erased = useErased()
 const width = computed(() => props.item.frame.width)
 const height = computed(() => props.item.frame.height)
-/** Words and pictures that students move lie on a tile; other things are their own handle. */
+const bare = computed(() => props.item.kind === 'picture' && Boolean(props.item.bare))
+/** Words and pictures that students move lie on a tile, unless they are bare; other things are their own handle. */
 const onTile = computed(
-  () => isPiece(props.item) && (props.item.kind === 'words' || props.item.kind === 'picture'),
+  () => isPiece(props.item) && !bare.value && (props.item.kind === 'words' || props.item.kind === 'picture'),
 )
 const opacity = computed(() => 1 - ways(props.item).seeThrough / 100)
 const side = computed(() => (props.over ? ways(props.item).otherSide : undefined))
@@ -47,7 +48,11 @@ const words = computed(() => {
 
 <template>
   <g :opacity="opacity === 1 ? undefined : opacity">
-    <g v-if="supply" class="stack" aria-hidden="true">
+    <g v-if="supply && bare && item.kind === 'picture'" aria-hidden="true" opacity="0.55">
+      <g transform="translate(18 10)"><PictureBody :item="item" :inset="0" /></g>
+      <g transform="translate(9 5)"><PictureBody :item="item" :inset="0" /></g>
+    </g>
+    <g v-else-if="supply" class="stack" aria-hidden="true">
       <path class="ledge" :d="tilePath(width, height)" transform="translate(14 16)" />
       <path class="tile" :d="tilePath(width, height)" transform="translate(12 12)" />
       <path class="tile" :d="tilePath(width, height)" transform="translate(6 6)" />

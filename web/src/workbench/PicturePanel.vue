@@ -2,6 +2,7 @@
 import { PhCrop, PhDropHalf, PhPause, PhPlay, PhSwap } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import type { Crop, Picture } from '@/api/types'
+import { isPiece } from '@/page/items'
 import type { Bench } from './bench'
 import ClearDialog from './ClearDialog.vue'
 import CropDialog from './CropDialog.vue'
@@ -31,6 +32,11 @@ function cut(crop: Crop | null, size: { width: number; height: number }) {
     { kind: 'set-frame', pageId, itemId: props.item.id, frame: { ...frame, width, height } },
   ])
 }
+/** A counter or a cut-out is its own shape, and lies on no card. */
+function setCard() {
+  const { bare: was, ...rest } = props.item
+  props.bench.setBody(was ? rest : { ...rest, bare: true })
+}
 function still() {
   const { still: was, ...rest } = props.item
   props.bench.setBody(was ? rest : { ...rest, still: true })
@@ -59,6 +65,9 @@ function still() {
         item.still ? 'Let it move' : 'Hold it still'
       }}
     </button>
+    <label v-if="isPiece(item)" class="check"
+      ><input type="checkbox" :checked="!item.bare" @change="setCard" />On a card</label
+    >
     <label
       >Whose it is, licence, source
       <DraftField
@@ -80,6 +89,11 @@ function still() {
 </template>
 
 <style scoped>
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
 .picture {
   display: grid;
   gap: 8px;

@@ -9,6 +9,7 @@ import gladtile.core.Bounds;
  * @param credit who made it, under which licence and where it came from; stays with the picture wherever it goes
  * @param crop the part shown; absent for all of it
  * @param still a moving picture that is shown at rest; absent for false
+ * @param bare a piece that lies on no card: a round counter is round; absent for false
  */
 public record Picture(
         String id,
@@ -19,13 +20,29 @@ public record Picture(
         PictureRef picture,
         String credit,
         @JsonInclude(JsonInclude.Include.NON_NULL) Crop crop,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean still)
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean still,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean bare)
         implements Item {
     public Picture {
         traits = new Common(id, frame, movement, description, traits).traits();
         Bounds.present("item.picture", picture);
         Bounds.text("item.credit", credit, Bounds.NAME_LENGTH);
         still = Boolean.TRUE.equals(still) ? true : null;
+        bare = Boolean.TRUE.equals(bare) ? true : null;
+    }
+
+    /** On a card, where it is a piece. */
+    public Picture(
+            String id,
+            Frame frame,
+            Movement movement,
+            String description,
+            Traits traits,
+            PictureRef picture,
+            String credit,
+            Crop crop,
+            Boolean still) {
+        this(id, frame, movement, description, traits, picture, credit, crop, still, null);
     }
 
     public Picture(String id, Frame frame, Movement movement, String description, PictureRef picture, String credit) {
@@ -35,7 +52,7 @@ public record Picture(
     @Override
     public Picture with(Common of) {
         return new Picture(
-                of.id(), of.frame(), of.movement(), of.description(), of.traits(), picture, credit, crop, still);
+                of.id(), of.frame(), of.movement(), of.description(), of.traits(), picture, credit, crop, still, bare);
     }
 
     @Override

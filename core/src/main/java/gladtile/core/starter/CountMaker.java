@@ -1,7 +1,6 @@
 package gladtile.core.starter;
 
 import gladtile.core.activity.Frame;
-import gladtile.core.activity.Movement;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.Supply;
 import gladtile.core.activity.Traits;
@@ -82,8 +81,7 @@ final class CountMaker {
             Frame home = Frame.of(
                     Sheet.LEFT + i * (width + gap) + (width - across) / 2, Sheet.BOTTOM - side - 10, across, side);
             Traits supply = Traits.NONE.withSupply(Supply.ENDLESS);
-            pieces.add(sheet.piece(
-                    "piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), home, Movement.FREE, supply));
+            pieces.add(sheet.counter("piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), home, supply));
         }
         for (int z = 0; z < zones.size(); z++) {
             for (int p = 0; p < pieces.size(); p++) {

@@ -121,6 +121,16 @@ final class Sheet {
         return id;
     }
 
+    /** A counter: a picture that lies on no card, words on one. */
+    String counter(String of, String text, PictureRef picture, Frame box, Traits traits) {
+        if (picture == null) {
+            return piece(of, text, null, box, Movement.FREE, traits);
+        }
+        String id = ids.item(of);
+        items.add(new Picture(id, box, Movement.FREE, text, traits, picture, CREDIT, null, null, true));
+        return id;
+    }
+
     static final String CREDIT = "OpenMoji, CC BY-SA 4.0";
 
     String piece(String of, String text, PictureRef picture, Frame box) {
