@@ -13,7 +13,7 @@ import {
   PhX,
 } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { said } from '@/api/client'
+import { refusalWords } from './refusal'
 import type { FileRef, PinnedWords, Route } from '@/api/types'
 import { canErase, inkOnly } from '@/page/erased'
 import { isPiece } from '@/page/names'
@@ -133,7 +133,7 @@ async function make(act: Parameters<Work['make']>[0]) {
   try {
     return await props.work.make(act)
   } catch (error) {
-    words.value = said(error)
+    words.value = refusalWords(error)
     return null
   }
 }
@@ -156,7 +156,7 @@ async function heardSay(sound: Blob, seconds: number) {
     await props.work.say(page.value.id, sound, seconds)
     words.value = 'Your voice is on the page'
   } catch (error) {
-    words.value = said(error)
+    words.value = refusalWords(error)
   }
 }
 

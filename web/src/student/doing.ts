@@ -1,5 +1,5 @@
 import { nextTick, type Ref } from 'vue'
-import { said } from '@/api/client'
+import { refusalWords } from './refusal'
 import type { Act, Frame, Gap, Item, Verdict, Zone } from '@/api/types'
 import type { Done } from '@/page/done'
 import { originalOf } from '@/page/items'
@@ -34,7 +34,7 @@ export function useDoing(
     try {
       return await work().make(act)
     } catch (error) {
-      telling.say(said(error))
+      telling.say(refusalWords(error))
       return null
     }
   }

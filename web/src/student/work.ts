@@ -1,5 +1,6 @@
 import { computed, ref, shallowRef } from 'vue'
-import { get, post, said } from '@/api/client'
+import { get, post } from '@/api/client'
+import { refusalWords } from './refusal'
 import { newId } from '@/api/id'
 import type {
   Act,
@@ -220,7 +221,7 @@ export function attemptWork(
       if (act.kind === 'hand-in' && apart()) await refresh().catch(() => {})
       return moved.verdicts[one.id] ?? null
     } catch (error) {
-      kept.value = said(error)
+      kept.value = refusalWords(error)
       throw error
     }
   }
