@@ -104,7 +104,7 @@ class HandlingTest {
                 rocket[0]);
         button(student, "Turn dial").click();
         button(student, "Turn card over").click();
-        assertThat(pieceLike(student, "card, other side")).isVisible();
+        assertThat(pieceLike(student, "card, turned over: Back")).isVisible();
         student.locator("[data-cover='cover']").tap();
         assertThat(student.getByLabel("Curtain, cover, slid aside")).isVisible();
         button(student, "Open Log").click();
@@ -115,7 +115,7 @@ class HandlingTest {
 
         student.navigate(student.url());
         assertThat(pieceLike(student, "star, belongs")).hasCount(2);
-        assertThat(pieceLike(student, "card, other side")).isVisible();
+        assertThat(pieceLike(student, "card, turned over: Back")).isVisible();
         assertThat(student.getByLabel("Curtain, cover, slid aside")).isVisible();
         assertThat(pieceLike(student, "Log: I saw Jupiter")).isVisible();
         assertThat(student.locator("[data-piece='dial'] g[transform*='rotate(45']"))
@@ -144,7 +144,7 @@ class HandlingTest {
                 .hasCount(1);
         pieceLike(student, "card").focus();
         student.keyboard().press("t");
-        assertThat(pieceLike(student, "card, other side")).isVisible();
+        assertThat(pieceLike(student, "card, turned over: Back")).isVisible();
         student.getByLabel("Curtain, cover, hides what is beneath").focus();
         student.keyboard().press("Enter");
         assertThat(student.getByLabel("Curtain, cover, slid aside")).isVisible();
@@ -154,6 +154,79 @@ class HandlingTest {
         student.keyboard().type("Saturn");
         student.keyboard().press("Escape");
         assertThat(pieceLike(student, "Log: Saturn")).isVisible();
+    }
+
+    @Test
+    void what_was_done_is_taken_back_step_by_step_by_button_and_by_key() {
+        double[] home = middle(pieceLike(student, "card"));
+        drag(home, 0, -160);
+        button(student, "Turn card over").click();
+        assertThat(pieceLike(student, "card, turned over: Back")).isVisible();
+        assertThat(student.getByText("card, turned over: Back")).isVisible();
+        button(student, "Open Log").click();
+        student.getByLabel("Write here").fill("I saw Jupiter");
+        button(student, "Keep and close").click();
+        assertThat(pieceLike(student, "Log: I saw Jupiter")).isVisible();
+        button(student, "Take back").click();
+        assertThat(pieceLike(student, "Log: I saw Jupiter")).hasCount(0);
+        assertThat(student.getByText("Taken back")).isVisible();
+        student.keyboard().press("Control+z");
+        assertThat(pieceLike(student, "card, turned over: Back")).hasCount(0);
+        student.keyboard().press("Control+z");
+        student.waitForFunction(
+                "y => { const b = document.querySelector(\"[data-piece='card']\").getBoundingClientRect(); return Math.abs(b.top + b.height / 2 - y) < 4 }",
+                home[1]);
+        assertThat(button(student, "Take back")).isDisabled();
+        // What was found right rests, so there is nothing to take back.
+        Browser.drag(student, pieceLike(student, "star, 2 left"), student.locator("[data-zone='own']"));
+        assertThat(pieceLike(student, "star, belongs")).hasCount(1);
+        assertThat(button(student, "Take back")).isDisabled();
+    }
+
+    @Test
+    void a_piece_turns_as_its_button_is_dragged_either_way_and_a_card_is_read_when_it_turns() {
+        Locator dial = pieceLike(student, "dial");
+        double[] centre = middle(dial);
+        double[] grip = middle(button(student, "Turn dial"));
+        double dx = grip[0] - centre[0];
+        double dy = grip[1] - centre[1];
+        // A quarter clockwise: from the upper right corner to the lower right.
+        Browser.drag(student, grip, new double[] {centre[0] - dy, centre[1] + dx});
+        assertThat(student.locator("[data-piece='dial'] g[transform*='rotate(90']"))
+                .hasCount(1);
+        Browser.drag(student, grip, new double[] {centre[0] + dy, centre[1] - dx});
+        assertThat(student.locator("[data-piece='dial'] g[transform*='rotate(90']"))
+                .hasCount(0);
+        button(student, "Take back").click();
+        assertThat(student.locator("[data-piece='dial'] g[transform*='rotate(90']"))
+                .hasCount(1);
+        dial.focus();
+        student.keyboard().press("Shift+R");
+        assertThat(student.getByText("dial, turned to 45 degrees")).isVisible();
+    }
+
+    @Test
+    void one_switch_comes_to_the_pieces_first_then_to_what_turns_and_opens_them_and_a_tap_anywhere_chooses() {
+        button(student, "Easier").click();
+        student.getByLabel("1 second").check();
+        button(student, "Close").click();
+        List<String> passed = new java.util.ArrayList<>();
+        for (int i = 0; i < 40 && !passed.contains("Open Log"); i++) {
+            String before = passed.isEmpty() ? "" : passed.get(passed.size() - 1);
+            student.waitForFunction(
+                    "before => (document.activeElement?.getAttribute('aria-label') ?? '') !== before", before);
+            passed.add(
+                    String.valueOf(student.evaluate("() => document.activeElement?.getAttribute('aria-label') ?? ''")));
+        }
+        org.assertj.core.api.Assertions.assertThat(passed).contains("Turn dial", "Turn card over", "Open Log");
+        // A tap on an empty spot of the page chooses what the switch rests on.
+        student.touchscreen().tap(640, 250);
+        student.getByLabel("Write here").waitFor();
+        // And it is switched off by hand again.
+        student.navigate(student.url());
+        pieceLike(student, "rocket").waitFor();
+        button(student, "Easier").click();
+        student.getByLabel("Off").check();
     }
 
     private void drag(double[] from, double dx, double dy) {

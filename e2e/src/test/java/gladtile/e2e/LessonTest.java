@@ -210,7 +210,13 @@ class LessonTest {
 
     private void asATeam(Page emre, Page femi) {
         assertThat(emre.getByText("Emre, Femi")).isVisible();
+        // Who turns the page is there alone.
+        button(femi, "Next").click();
+        femi.getByLabel("The red planet").waitFor();
         drag(emre, pieceLike(emre, "sun"), zone(emre, "Makes light"));
+        assertThat(emre.getByText("1 of 2 placed")).isVisible();
+        assertThat(femi.getByLabel("The red planet")).isVisible();
+        button(femi, "Back").click();
         assertThat(femi.getByText("1 of 2 placed")).isVisible();
         drag(femi, pieceLike(femi, "moon"), zone(femi, "Makes light"));
         assertThat(femi.getByText("moon: not here")).isVisible();

@@ -182,7 +182,7 @@ class MovementTest extends OnWorkbench {
         // The lens lies over it, so the hand finds the lens; the keys find the moon.
         pieceLike(student, "moon").focus();
         student.keyboard().press("t");
-        assertThat(pieceLike(student, "moon, other side")).isVisible();
+        assertThat(pieceLike(student, "moon, turned over: It reflects")).isVisible();
     }
 
     @Test

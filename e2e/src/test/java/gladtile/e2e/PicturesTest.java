@@ -112,6 +112,35 @@ class PicturesTest extends OnWorkbench {
     }
 
     @Test
+    void a_picture_is_replaced_where_it_lies_and_keeps_what_was_decided_of_it() {
+        var before = school.activity();
+        item("moon, free").click();
+        button(teacher, "Replace the picture").click();
+        teacher.getByLabel("Find pictures by word").fill("telescope");
+        picks().locator("img[src*='1F52D']").first().click();
+        until(() -> school.activity().page("light").orElseThrow().item("moon").orElseThrow()
+                        instanceof gladtile.core.activity.Picture now
+                && now.picture().name().equals("1F52D")
+                && now.description().equals("telescope"));
+        var now = school.activity();
+        assertThat(now.key().decisions()).isEqualTo(before.key().decisions());
+        assertThat(now.page("light").orElseThrow().item("moon").orElseThrow().frame())
+                .isEqualTo(before.page("light")
+                        .orElseThrow()
+                        .item("moon")
+                        .orElseThrow()
+                        .frame());
+        teacher.keyboard().press("Control+z");
+        until(() -> school.activity()
+                .page("light")
+                .orElseThrow()
+                .item("moon")
+                .orElseThrow()
+                .description()
+                .equals("moon"));
+    }
+
+    @Test
     void cut_by_box_and_by_hand_and_whole_again() {
         bring("ball.png", "image/png", Samples.png(Color.BLUE, Color.WHITE));
         button(teacher, "Cut out").click();

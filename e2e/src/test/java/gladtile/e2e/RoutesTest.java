@@ -55,6 +55,19 @@ class RoutesTest extends OnWorkbench {
     }
 
     @Test
+    void a_piece_that_leads_to_a_page_leads_there_at_a_tap_and_moves_when_it_is_dragged() {
+        item("sun, free").click();
+        leadsTo().selectOption("page " + second());
+        until(() -> route("sun") instanceof Route.ToPage);
+        link(teacher, "Try").click();
+        Locator sun = Browser.pieceLike(teacher, "sun");
+        Browser.drag(teacher, Browser.middle(sun), new double[] {900, 600});
+        assertThat(teacher.getByLabel("Pages").locator("[aria-current='page']")).hasText("1");
+        sun.click();
+        assertThat(teacher.getByLabel("Pages").locator("[aria-current='page']")).hasText("2");
+    }
+
+    @Test
     void a_web_address_is_shown_in_full_before_anyone_leaves() {
         item("hill, fixed").click();
         leadsTo().selectOption("web");

@@ -135,6 +135,30 @@ class WritingTest extends OnWorkbench {
     }
 
     @Test
+    void a_long_title_is_as_wide_as_the_page_and_shrinks_into_one_line() {
+        tile("Words").click();
+        teacher.keyboard()
+                .type(
+                        "Which of the things that shine in the night sky make a light that is their own, and which do not?");
+        keys("Escape");
+        until(() -> top().frame().width() == 1560);
+        long lines = words().lines().size();
+        assertThat(lines).isGreaterThan(1);
+        button(teacher, "Shrink to fit").click();
+        until(() -> words().lines().size() == lines - 1);
+        assertThat(words().style().size()).isGreaterThanOrEqualTo(18);
+        // Its style is given to the next box, and the words of that stay.
+        double size = words().style().size();
+        button(teacher, "Copy style").click();
+        tile("Words").click();
+        teacher.keyboard().type("Small");
+        keys("Escape");
+        until(() -> says("Small"));
+        button(teacher, "Paste style").click();
+        until(() -> words().style().size() == size && says("Small"));
+    }
+
+    @Test
     void a_box_grows_with_its_words_until_it_is_pulled_narrower() {
         tile("Words").click();
         teacher.keyboard().type("A");
