@@ -42,6 +42,12 @@ export const router = createRouter({
       meta: { title: 'Review desk' },
     },
     {
+      path: '/assigned/:id/students/:studentId/sheet',
+      component: () => import('./review/SheetScreen.vue'),
+      props: true,
+      meta: { title: 'Sheet for home' },
+    },
+    {
       path: '/assigned/:id/students/:studentId',
       component: () => import('./quilt/LeftScreen.vue'),
       props: true,

@@ -243,11 +243,7 @@ const print = () => window.print()
               <option value="">Move</option>
               <option v-for="one in classes" :key="one.id" :value="one.id">{{ one.name }}</option>
             </select>
-            <button
-              class="btn"
-              :aria-label="`Take ${student.name} out of this class`"
-              @click="leaving = student.id"
-            >
+            <button class="btn" :aria-label="`Take out ${student.name}`" @click="leaving = student.id">
               <PhUserMinus :size="17" aria-hidden="true" />Take out
             </button>
           </template>

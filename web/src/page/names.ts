@@ -1,4 +1,5 @@
 import type { Item } from '@/api/types'
+import { originalOf } from './items'
 import { FORMS } from './shapes'
 
 /** Plain words for an item, as core's Item.name. */
@@ -28,6 +29,12 @@ export function itemName(item: Item): string {
     default:
       return described || KINDS[item.kind]
   }
+}
+
+/** What an item of some pages is called, or the item that a copy came off; it may have been deleted since. */
+export function nameIn(pages: { items: Item[] }[], id: string): string {
+  const item = pages.flatMap((one) => one.items).find((one) => one.id === originalOf(id))
+  return item ? itemName(item) : 'something that is not there any more'
 }
 
 /** The kinds of items as they are called on the screen. */

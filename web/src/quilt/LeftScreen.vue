@@ -7,8 +7,7 @@ import type { Left, QuiltRow } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { asDone } from '@/page/done'
-import { originalOf } from '@/page/items'
-import { itemName } from '@/page/names'
+import { nameIn } from '@/page/names'
 import PageView from '@/page/PageView.vue'
 import SaidList from '@/page/SaidList.vue'
 import RefusedWork from './RefusedWork.vue'
@@ -31,10 +30,7 @@ const way = computed(() => {
 const drawn = computed(() => asDone(page.value!.items, left.value!.state, left.value!.sides))
 
 const own = computed(() => left.value!.state.own?.[page.value!.id])
-const nameOf = (id: string) => {
-  const item = pages.value.flatMap((one) => one.items).find((one) => one.id === originalOf(id))
-  return item ? itemName(item) : 'something that is not there any more'
-}
+const nameOf = (id: string) => nameIn(pages.value, id)
 /** Of all rounds the newest; the one that is looked at is followed only while it is that. */
 const newest = ref(1)
 async function load(round?: number) {
@@ -81,15 +77,15 @@ onBeforeUnmount(() => stream?.close())
         </span>
         <nav aria-label="Pages">
           <button
-            v-for="(one, i) in pages"
+            v-for="one in pages"
             :key="one.id"
             class="btn"
             :class="{ pri: one.id === page.id }"
             :aria-current="one.id === page.id ? 'page' : undefined"
-            :aria-label="`Page ${i + 1}, ${one.name}`"
+            :aria-label="`Page ${one.number}, ${one.name}`"
             @click="chosen = one.id"
           >
-            {{ i + 1 }}
+            {{ one.number }}
           </button>
         </nav>
       </div>

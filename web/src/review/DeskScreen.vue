@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PhArrowLeft, PhFilePdf, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
+import { PhArrowLeft, PhPrinter, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, post, said } from '@/api/client'
@@ -7,7 +7,9 @@ import type { DeskView, QuiltRow, Waiting } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { asDone } from '@/page/done'
+import { nameIn } from '@/page/names'
 import PageView from '@/page/PageView.vue'
+import RefusedWork from '@/quilt/RefusedWork.vue'
 import SaidList from '@/page/SaidList.vue'
 import PinLayer from '@/student/PinLayer.vue'
 import ByPieceDesk from './ByPieceDesk.vue'
@@ -35,6 +37,7 @@ const waiting = computed(() => view.value?.works.filter((one) => !one.sent) ?? [
 const sent = computed(() => view.value?.works.filter((one) => one.sent).length ?? 0)
 const begun = computed(() => view.value?.works.filter((one) => one.begun).length ?? 0)
 const pages = computed(() => work.value?.view.pages ?? [])
+const nameOf = (id: string) => nameIn(pages.value, id)
 /** While it plays, the page goes with the moves. */
 const state = computed(() => replay.state.value ?? work.value!.state)
 const page = computed(() => {
@@ -238,20 +241,20 @@ function pick(event: MouseEvent) {
           <span class="soft">{{ work.minutes }} min</span>
           <span v-if="work.round > 1" class="chip">round {{ work.round }}</span>
           <span v-if="work.late" class="chip w">late</span>
-          <a class="btn quiet" :href="`/api/assignments/${id}/students/${work.holderId}/sheet`" download>
-            <PhFilePdf :size="18" aria-hidden="true" />Sheet for home
-          </a>
+          <RouterLink class="btn quiet" :to="`/assigned/${id}/students/${work.holderId}/sheet`">
+            <PhPrinter :size="18" aria-hidden="true" />Sheet for home
+          </RouterLink>
           <nav aria-label="Pages">
             <button
-              v-for="(one, i) in pages"
+              v-for="one in pages"
               :key="one.id"
               class="btn"
               :class="{ pri: one.id === page.id }"
               :aria-current="one.id === page.id ? 'page' : undefined"
-              :aria-label="`Page ${i + 1}, ${one.name}`"
+              :aria-label="`Page ${one.number}, ${one.name}`"
               @click="choose(one.id)"
             >
-              {{ i + 1 }}
+              {{ one.number }}
             </button>
           </nav>
         </div>
@@ -270,6 +273,7 @@ function pick(event: MouseEvent) {
           <WhatHappened :replay="replay" :page-id="page.id" />
         </div>
         <SaidList :said="own?.said ?? []" />
+        <RefusedWork v-if="work.refused" :refused="work.refused" :name-of="nameOf" />
         <SayPanel
           :key="work.attemptId"
           :desk="desk"

@@ -35,7 +35,7 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-  <div ref="place" class="thumb" :style="{ background: page.paper.colour }">
+  <div ref="place" class="thumb" aria-hidden="true" :style="{ background: page.paper.colour }">
     <PageView v-if="shown" :page="shown" />
   </div>
 </template>

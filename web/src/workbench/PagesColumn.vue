@@ -146,12 +146,11 @@ watch(pages, (now) => {
           class="page"
           :class="{ here: page.id === current }"
           :aria-current="page.id === current ? 'page' : undefined"
-          :aria-label="`Page ${i + 1}, ${page.name}`"
           @click="current = page.id"
           @keydown="key($event, i)"
         >
           <PageThumb :page="page" class="thumb" />
-          <span class="name">{{ page.name }}</span>
+          <span class="unseen">Page {{ i + 1 }}, </span><span class="name">{{ page.name }}</span>
         </button>
         <span v-if="page.id === current" class="own">
           <button aria-label="Earlier" title="Earlier" :disabled="i === 0" @click="move(page.id, i - 1)">

@@ -275,14 +275,17 @@ const fit = () => (scale.value = scale.value < 1 ? 1 : Math.max(LEAST, whole()))
             aside: sign === 'set aside',
           }"
           :aria-pressed="chosen === page.id"
-          :aria-label="`Page ${number}, ${page.name}${sign ? `, ${sign}` : ''}${goesHome ? ', leads to the start' : ''}`"
           @pointerdown="lift(page.id, $event)"
           @click="emit('choose', page.id)"
           @dblclick="emit('open', page.id)"
           @keydown="key(page.id, $event)"
         >
           <PageThumb class="thumb" :page="page" />
-          <span class="name"
+          <span class="unseen"
+            >Page {{ number }}, {{ page.name }}{{ sign ? `, ${sign}` : ''
+            }}{{ goesHome ? ', leads to the start' : '' }}</span
+          >
+          <span class="name" aria-hidden="true"
             ><b>{{ number }} · {{ page.name }}</b>
             <span v-if="goesHome && !sign" class="sign" title="It leads to the start"
               ><PhArrowUUpLeft :size="12" aria-hidden="true" /><PhHouse :size="12" aria-hidden="true"

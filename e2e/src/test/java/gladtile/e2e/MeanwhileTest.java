@@ -7,6 +7,7 @@ import static gladtile.e2e.Browser.pieceLike;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import gladtile.core.edit.RemoveItem;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;
@@ -109,6 +110,29 @@ class MeanwhileTest {
                 .path("")
                 .asDouble();
         org.assertj.core.api.Assertions.assertThat(left).isGreaterThan(600_000);
+    }
+
+    @Test
+    void the_sheet_for_home_has_the_date_and_the_pages_as_they_were_left() {
+        Lesson lesson = Lesson.give(school, Map.of());
+        Api ada = lesson.student(0);
+        Lesson.moves(
+                ada, lesson.attempt(ada), School.put("sun", 200, 200), School.put("moon", 200, 400), Lesson.handIn());
+        Page teacher = browser.device(false);
+        Browser.signIn(teacher, server.address(), school.teacherName(), School.PASSWORD);
+        teacher.navigate(server.address() + "/assigned/" + lesson.assignmentId + "/desk");
+        Browser.link(teacher, "Sheet for home").click();
+        assertThat(teacher.getByText(Pattern.compile("^Handed in on \\d+ \\w+ 20\\d\\d$")))
+                .isVisible();
+        assertThat(teacher).hasTitle("Ada, Night sky");
+        assertThat(teacher.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Light? as Ada left it")))
+                .isVisible();
+        assertThat(teacher.getByText("right at the first try")).isVisible();
+        assertThat(teacher.getByText("tried once, not right yet")).isVisible();
+        org.assertj.core.api.Assertions.assertThat(Browser.barriers(teacher)).isEmpty();
+        var file = teacher.waitForDownload(
+                () -> Browser.link(teacher, "Without pictures").click());
+        org.assertj.core.api.Assertions.assertThat(file.suggestedFilename()).isEqualTo("Ada, Night sky.pdf");
     }
 
     @Test

@@ -210,6 +210,13 @@ class AuthorisationTest {
                         null,
                         404,
                         200),
+                row(
+                        GET,
+                        "/api/assignments/{id}/students/{studentId}/sheet-pages",
+                        assignment + "/students/" + school.students.get(0).id() + "/sheet-pages",
+                        null,
+                        404,
+                        200),
                 row(GET, "/api/assignments/{id}/desk", assignment + "/desk", null, 404, 200),
                 row(GET, "/api/assignments/{id}/desk/{attemptId}", desk, null, 404, 200),
                 row(POST, "/api/assignments/{id}/desk/{attemptId}/keep", desk + "/keep", review, 404, 409),

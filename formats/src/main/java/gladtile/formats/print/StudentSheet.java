@@ -19,9 +19,10 @@ public final class StudentSheet {
     /**
      * One thing that was to be found.
      *
+     * @param page its name
      * @param how in words, such as 'right at the first try'
      */
-    public record Line(String page, String name, String how) {}
+    public record SheetLine(String pageId, String page, String name, String how) {}
 
     /**
      * What the sheet tells.
@@ -30,7 +31,7 @@ public final class StudentSheet {
      * @param words of the teacher; may be empty
      */
     public record Sheet(
-            String name, String className, String title, List<String> facts, String words, List<Line> lines) {}
+            String name, String className, String title, List<String> facts, String words, List<SheetLine> lines) {}
 
     private final PDDocument document = new PDDocument();
     private final PrintFonts fonts;
@@ -67,7 +68,7 @@ public final class StudentSheet {
             paragraph(fonts.plain, 12, sheet.words());
         }
         String page = null;
-        for (Line line : sheet.lines()) {
+        for (SheetLine line : sheet.lines()) {
             if (!line.page().equals(page)) {
                 page = line.page();
                 y -= LINE / 2;
@@ -88,7 +89,7 @@ public final class StudentSheet {
         y = PDRectangle.A4.getHeight() - MARGIN;
     }
 
-    private void row(Line line) throws IOException {
+    private void row(SheetLine line) throws IOException {
         room(LINE);
         at(fonts.plain, 12, MARGIN + 12, PrintFonts.fitting(fonts.plain, 12, line.name(), WIDTH / 2 - 20));
         at(fonts.plain, 12, MARGIN + WIDTH / 2, PrintFonts.fitting(fonts.plain, 12, line.how(), WIDTH / 2));

@@ -92,9 +92,10 @@ class PrintTest {
 
     @Test
     void a_sheet_tells_everything_however_long_the_words_are() throws Exception {
-        List<StudentSheet.Line> lines = new ArrayList<>();
+        List<StudentSheet.SheetLine> lines = new ArrayList<>();
         for (int i = 0; i < 120; i++) {
-            lines.add(new StudentSheet.Line("Page " + i / 30, "Star " + i, "right at the first try"));
+            lines.add(
+                    new StudentSheet.SheetLine("p" + i / 30, "Page " + i / 30, "Star " + i, "right at the first try"));
         }
         String words = "Well reasoned. ".repeat(300) + "x".repeat(600) + " مرحبا 🚀 end";
         byte[] pdf = StudentSheet.pdf(new StudentSheet.Sheet(

@@ -24,6 +24,7 @@ import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.assignments.Worker;
 import gladtile.server.assignments.Workers;
+import gladtile.server.attempts.RefusedMove;
 import gladtile.server.attempts.Works;
 import gladtile.server.attempts.Works.Work;
 import gladtile.server.classes.Classes;
@@ -105,7 +106,8 @@ class Desk {
             List<Scored> parts,
             Score byRules,
             Score score,
-            KeptReview kept) {}
+            KeptReview kept,
+            @JsonInclude(Include.NON_EMPTY) List<RefusedMove> refused) {}
 
     /** @param begun whether something is written that is not sent @param by whose it is, by name; absent for none */
     record KeptReview(
@@ -208,7 +210,8 @@ class Desk {
                 parts,
                 Score.of(state, rules),
                 ReviewedScore.of(state, rules, kept.review()),
-                keptReview(assignment, kept));
+                keptReview(assignment, kept),
+                works.refusedMoves(assignment.schoolId(), work.id()));
     }
 
     KeptReview keptReview(Assignment assignment, Kept kept) {

@@ -1,12 +1,15 @@
 package gladtile.server.review;
 
+import gladtile.core.activity.OtherSide;
 import gladtile.core.activity.Page;
 import gladtile.core.attempt.AttemptState;
+import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Score;
 import gladtile.core.review.Review;
 import gladtile.core.review.ReviewedScore;
+import gladtile.core.student.StudentView;
 import gladtile.formats.print.StudentSheet;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
@@ -65,6 +68,32 @@ class SheetController {
                 .body(StudentSheet.pdf(sheet(assignment, work, name)));
     }
 
+    /**
+     * What the sheet tells, with the pages as the student left them, for being printed.
+     *
+     * @param view the pages that the student came to see
+     * @param course their order
+     */
+    record SheetView(
+            StudentSheet.Sheet sheet,
+            StudentView view,
+            AttemptState state,
+            Map<String, OtherSide> sides,
+            Course course) {}
+
+    @GetMapping("/api/assignments/{id}/students/{studentId}/sheet-pages")
+    SheetView pages(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
+        Assignment assignment = assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+        Work work = works.newest(assignment, studentId).orElseThrow(() -> Problem.notThere("student's work"));
+        String name = classes.names(assignment.schoolId(), List.of(studentId)).get(studentId);
+        return new SheetView(
+                sheet(assignment, work, name),
+                works.view(work.edition(), work.state()),
+                work.state(),
+                work.edition().rules().broughtUp(work.state()),
+                works.course(work.state(), work.edition().rules()));
+    }
+
     /** Of a review only what was sent: those at home see no more than the student. */
     private StudentSheet.Sheet sheet(Assignment assignment, Work work, String name) {
         Rules rules = work.edition().rules();
@@ -88,9 +117,12 @@ class SheetController {
         for (Page page : work.edition().activity().pages()) {
             pages.put(page.id(), page.name());
         }
-        List<StudentSheet.Line> lines = rules.placements().stream()
-                .map(placement -> new StudentSheet.Line(
-                        pages.get(placement.pageId()), placement.name(), how(work.state(), rules, placement)))
+        List<StudentSheet.SheetLine> lines = rules.placements().stream()
+                .map(placement -> new StudentSheet.SheetLine(
+                        placement.pageId(),
+                        pages.get(placement.pageId()),
+                        placement.name(),
+                        how(work.state(), rules, placement)))
                 .toList();
         return new StudentSheet.Sheet(
                 name,
