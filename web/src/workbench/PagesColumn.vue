@@ -54,7 +54,7 @@ function copyPage() {
     return
   }
   copied.value = page.name
-  props.editing.tell(`“${page.name}” is copied. Paste it here or in another activity.`)
+  props.editing.note(`“${page.name}” is copied. Paste it here or in another activity.`)
 }
 const copied = ref(keptPage()?.page.name ?? '')
 function pastePage() {

@@ -12,7 +12,7 @@ const takes = computed(() => props.bench.selected.value.filter((item) => restyle
 
 function copy() {
   copiedStyle.value = from.value
-  props.bench.editing.tell('The style is copied. Select something else and paste it.')
+  props.bench.editing.note('The style is copied. Select something else and paste it.')
 }
 function paste() {
   const style = copiedStyle.value!

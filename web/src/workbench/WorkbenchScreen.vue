@@ -209,6 +209,8 @@ function rename(event: Event) {
       {{ editing.told.value }} <button class="btn" @click="editing.told.value = ''">Good</button>
     </p>
 
+    <p class="noted" role="status" :class="{ here: editing?.noted.value }">{{ editing?.noted.value }}</p>
+
     <HistoryPanel
       v-if="past && editing && page"
       class="past"
@@ -334,6 +336,25 @@ nav a.on {
 }
 .told {
   margin: 8px 16px 0;
+}
+/* Lies over the page for a moment, and moves nothing. */
+.noted {
+  position: fixed;
+  z-index: 20;
+  bottom: 108px;
+  left: 50%;
+  max-width: min(640px, 90vw);
+  padding: 10px 18px;
+  border-radius: var(--tile);
+  background: var(--petrol-d);
+  color: #fff;
+  transform: translateX(-50%);
+  overflow-wrap: anywhere;
+  pointer-events: none;
+  visibility: hidden;
+}
+.noted.here {
+  visibility: visible;
 }
 .past {
   flex: 1;

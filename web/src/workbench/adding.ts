@@ -195,7 +195,7 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
       { kind: 'set-description', pageId, itemId: item.id, description: size.name },
     ])
     if (!size.name)
-      bench.editing.tell('The picture is replaced. Say what the new one shows, and whose it is.')
+      bench.editing.note('The picture is replaced. Say what the new one shows, and whose it is.')
   }
 
   /** Puts a picture on the other side or in the cell it was wanted for; false where it lies on the page itself. */
@@ -230,14 +230,15 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
       return
     }
     const rows = pictures.map((one) => ({ name: one.name, share: 0, wrong: '' }))
-    bench.editing.tell(`Bringing in ${pictures.length === 1 ? 'a picture' : `${pictures.length} pictures`}`)
+    bench.editing.note(`Bringing in ${pictures.length === 1 ? 'a picture' : `${pictures.length} pictures`}`)
     await uploadAll(pictures, '', rows, (picture) => {
       const cell = pictures.length === 1 ? cellFor(at) : null
       const what: PictureRef = { from: 'FILE', name: picture.sha256 }
       if (!cell || !putInto(cell, what, '', { ...picture, name: '' })) stored(picture, '', at)
     })
     const wrong = rows.find((row) => row.wrong)
-    bench.editing.tell(wrong ? wrong.wrong : 'Say whose the picture is: select it and fill in its credit.')
+    if (wrong) bench.editing.tell(wrong.wrong)
+    else bench.editing.note('Say whose the picture is: select it and fill in its credit.')
   }
 
   function video(file: FileRef) {

@@ -59,6 +59,7 @@ function opened(items: Item[]) {
       return true
     },
     tell: (text: string) => told.push(text),
+    note: (text: string) => told.push(text),
   } as unknown as Editing
   const page = computed<Page>(() => activity.value.pages[0]!)
   return { bench: makeBench(editing, page), made, told, page }

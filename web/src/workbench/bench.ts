@@ -188,12 +188,12 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     const id = newId()
     const count = selected.value.length
     if (setTraits((traits) => ({ ...traits, groups: [id, ...traits.groups] })))
-      editing.tell(`${count} things are one group now. They move together.`)
+      editing.note(`${count} things are one group now. They move together.`)
   }
   function ungroup() {
     const there = grouped.value
     if (setTraits((traits) => ({ ...traits, groups: traits.groups.slice(1) })) && there)
-      editing.tell('The group is parted. Each thing moves by itself.')
+      editing.note('The group is parted. Each thing moves by itself.')
   }
   const grouped = computed(() => selected.value.some((item) => groupsOf(item).length > 0))
 

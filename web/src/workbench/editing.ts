@@ -17,6 +17,9 @@ const MOST_AT_ONCE = 200
  * One open activity: what the server confirmed, and on top of it this workbench's own edits that are still on their
  * way. What others did is laid underneath when it is heard of, so that neither loses anything.
  */
+/** How long a note stays that needs no answer, in milliseconds. */
+const NOTED = 6_000
+
 export function openActivity(id: string, first: Current) {
   let confirmed: Activity = first.activity
   let seq = first.seq
@@ -28,6 +31,8 @@ export function openActivity(id: string, first: Current) {
   const saved = ref<'saved' | 'saving' | string>('saved')
   const savedAt = ref(new Date())
   const told = ref('')
+  const noted = ref('')
+  let fading: ReturnType<typeof setTimeout> | undefined
   const canUndo = ref(first.canUndo)
   const canRedo = ref(first.canRedo)
 
@@ -189,6 +194,7 @@ export function openActivity(id: string, first: Current) {
     saved,
     savedAt,
     told,
+    noted,
     canUndo,
     canRedo,
     edit,
@@ -199,7 +205,14 @@ export function openActivity(id: string, first: Current) {
     remake,
     previewRemake,
     onWhere,
+    /** Something went wrong, or could not be done: it stays until it was read. */
     tell: (words: string) => (told.value = words),
+    /** Something was done: it goes by itself. */
+    note(words: string) {
+      noted.value = words
+      clearTimeout(fading)
+      fading = setTimeout(() => (noted.value = ''), NOTED)
+    },
     mayEdit: first.mayEdit,
     close,
   }
