@@ -143,11 +143,13 @@ defineExpose({ goTo })
           <button
             :data-cell="`-1,${z}`"
             :tabindex="tab(-1, z)"
-            :aria-label="`Zone ${letter(z)}, ${itemName(zones[z]!)}: its rules`"
             :class="{ on: chosen === zones[z]!.id }"
             @click="choose(zones[z]!.id, -1, z)"
           >
-            <b class="letter">{{ letter(z) }}</b><span>{{ itemName(zones[z]!) }}</span>
+            <span class="unseen">Zone {{ letter(z) }}, {{ itemName(zones[z]!) }}: its rules</span>
+            <b class="letter" aria-hidden="true">{{ letter(z) }}</b><span aria-hidden="true">{{
+              itemName(zones[z]!)
+            }}</span>
           </button>
         </span>
       </div>
