@@ -27,7 +27,7 @@ final class ZoneJudge {
     private final boolean onlyGrows;
     private final SequenceCells cells;
     private final SetJudge set;
-    /** Places for everything that may settle here; empty when they do not all fit. */
+    /** Places for everything that may settle here; empty when they do not all fit, or it is judged later. */
     private final List<Frame> plan;
 
     ZoneJudge(Zone zone, AnswerKey key, Map<String, Item> pieces, Map<String, Object> looks) {
@@ -52,7 +52,8 @@ final class ZoneJudge {
                 .map(SetJudge::new)
                 .orElse(null);
         Wants room = set == null ? wants : wants.withCapacity(1);
-        plan = laysInSlots() && cells == null
+        // Before anything is judged, a place that was planned for what belongs would tell what does.
+        plan = laysInSlots() && cells == null && rule.when() == Moment.AT_ONCE
                 ? Slots.plan(zone, settling(zone, room, belonging(pieces))).orElse(List.of())
                 : List.of();
     }

@@ -27,6 +27,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** An edition made ready for judging: one judge a page. Made once; safe to share between threads. */
 public final class Rules {
@@ -35,6 +36,9 @@ public final class Rules {
     private final Map<String, OtherSide> kept = new HashMap<>();
     private final Map<String, Speech> onSettle = new HashMap<>();
     private final AnswerKey key;
+    /** By zone; looked for once, since looking can be long. */
+    private final Map<String, List<String>> solutions = new ConcurrentHashMap<>();
+
     private final Exits exits;
     private final Map<String, Integer> worth;
     private final Terms terms;
@@ -176,7 +180,7 @@ public final class Rules {
 
     /** Pieces that fill a zone that is solved as one; a piece that copies come off as often as it is wanted. */
     List<String> solutionOf(String pageId, String zoneId) {
-        return WholeSolution.of(pages.get(pageId).page, key, zoneId);
+        return solutions.computeIfAbsent(zoneId, id -> WholeSolution.of(pages.get(pageId).page, key, id));
     }
 
     /** The zones and gaps of a page that are judged on a check. */

@@ -33,7 +33,11 @@ final class Showing {
         List<Placement> wanted = new ArrayList<>();
         for (Placement placement : rules.placements()) {
             boolean asked = show.itemId() == null || show.itemId().equals(placement.itemId());
-            if (placement.pageId().equals(show.pageId()) && asked && !state.isSolved(placement, rules)) {
+            if (placement.pageId().equals(show.pageId())
+                    && asked
+                    && !state.shown().contains(placement.itemId())
+                    && !state.isSolved(placement, rules)
+                    && hasSolution(placement, rules)) {
                 wanted.add(placement);
             }
         }
@@ -50,6 +54,12 @@ final class Showing {
         Next next = new Next(state);
         wanted.forEach(placement -> show(next, placement, judge, rules));
         return new Made(next.state(), Optional.empty());
+    }
+
+    /** Nothing may fill a zone that is solved as one; then there is nothing to be shown of it. */
+    private static boolean hasSolution(Placement placement, Rules rules) {
+        return placement.kind() != Placement.Kind.ZONE
+                || !rules.solutionOf(placement.pageId(), placement.itemId()).isEmpty();
     }
 
     private static MoveResult notShown() {

@@ -92,7 +92,9 @@ class MoveWriter {
             // One that cannot be written must not take the others with it.
             LOG.warn("{} attempts could not be written together; writing each by itself", batch.size(), together);
             batch.forEach(one -> writeAll(List.of(one)));
-        } catch (RuntimeException unexpected) {
+        } catch (RuntimeException | Error unexpected) {
+            // Whatever went wrong with these, the moves of others go on being written.
+            LOG.error("{} attempts could not be written", batch.size(), unexpected);
             batch.forEach(one -> one.done.completeExceptionally(unexpected));
         }
     }

@@ -1,0 +1,93 @@
+package gladtile.core.attempt;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.core.Some;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Page;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.Decision;
+import gladtile.core.answer.Moment;
+import gladtile.core.answer.Solution;
+import gladtile.core.answer.Terms;
+import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.attempt.MoveResult.Made;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** Where a piece comes to rest that is not judged yet depends on what lies there, and on no answer. */
+class PlacesTellNothingTest {
+    private static AnswerKey random(Random random, Page page, Moment moment) {
+        AnswerKey key = AnswerKey.EMPTY;
+        for (Zone zone : page.zones()) {
+            for (Item piece : page.pieces()) {
+                key = key.with(zone.id(), piece.id(), Decision.values()[random.nextInt(3)]);
+            }
+            key = key.with(zone.id(), ZoneRule.USUAL.withMoment(moment));
+        }
+        return key;
+    }
+
+    @Test
+    void the_same_moves_rest_at_the_same_places_whatever_belongs() {
+        int compared = 0;
+        for (int seed = 0; seed < 200; seed++) {
+            Random random = new Random(seed);
+            Page page = Some.activity(random, 1, 14).pages().get(0);
+            Moment moment = random.nextBoolean() ? Moment.ON_CHECK : Moment.ON_HAND_IN;
+            List<AttemptState> states = new ArrayList<>();
+            List<Rules> rules = new ArrayList<>();
+            for (int k = 0; k < 3; k++) {
+                rules.add(Rules.of(new Activity("Sky", List.of(page), random(random, page, moment))));
+                states.add(AttemptState.start(rules.get(k)));
+            }
+            for (int i = 0; i < 30 && !page.zones().isEmpty() && !page.pieces().isEmpty(); i++) {
+                Item piece = page.pieces().get(random.nextInt(page.pieces().size()));
+                Frame zone =
+                        page.zones().get(random.nextInt(page.zones().size())).frame();
+                String id = piece.ways().supply() == null ? piece.id() : piece.id() + "~1";
+                Act.Put put = new Act.Put(
+                        page.id(),
+                        id,
+                        zone.middle().x() - piece.frame().width() / 2,
+                        zone.middle().y() - piece.frame().height() / 2);
+                for (int k = 0; k < 3; k++) {
+                    if (states.get(k).with(Some.move(put), rules.get(k)) instanceof Made made) {
+                        states.set(k, made.state());
+                    }
+                }
+                assertThat(states.get(1).pieces())
+                        .as("seed %d", seed)
+                        .isEqualTo(states.get(0).pieces());
+                assertThat(states.get(2).pieces())
+                        .as("seed %d", seed)
+                        .isEqualTo(states.get(0).pieces());
+                compared++;
+            }
+        }
+        assertThat(compared).isGreaterThan(1_000);
+    }
+
+    @Test
+    void a_zone_that_nothing_fills_shows_nothing_and_is_not_marked_as_shown() {
+        Page page = new Page(
+                "p1",
+                "Sky",
+                gladtile.core.activity.Paper.PLAIN,
+                List.of(Some.zone("z", 0, 0, 400, 300), Some.piece("a", 0, 800)));
+        AnswerKey key = AnswerKey.EMPTY
+                .with("z", "a", Decision.BELONGS)
+                .with("z", ZoneRule.USUAL.withWants(Wants.NOTHING.withTotal(7.0)))
+                .withTerms(Terms.USUAL.withSolution(new Solution(Solution.When.AFTER_TRIES, 1, false)));
+        Rules rules = Rules.of(new Activity("Sky", List.of(page), key));
+        AttemptState start = AttemptState.start(rules);
+        assertThat(start.with(Some.move(new Act.Show("p1", null)), rules)).isInstanceOf(MoveResult.Refused.class);
+        assertThat(start.shown()).isEmpty();
+    }
+}
