@@ -3,7 +3,10 @@ import { nextTick } from 'vue'
 import { RouterView, useRouter } from 'vue-router'
 import { findFocus } from '@/shared/lostFocus'
 
-useRouter().afterEach(() => void nextTick(() => requestAnimationFrame(() => findFocus())))
+// From step to step of the workbench the screen stays, and so does the place of the keys.
+useRouter().afterEach((to, from) => {
+  if (to.matched[0] !== from.matched[0]) void nextTick(() => requestAnimationFrame(() => findFocus()))
+})
 </script>
 
 <template>

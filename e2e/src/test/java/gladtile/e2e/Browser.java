@@ -138,7 +138,10 @@ final class Browser implements AutoCloseable {
                   label?.querySelectorAll('select, textarea').forEach((field) => field.remove())
                   const seen = one.cloneNode(true)
                   seen.querySelectorAll('[aria-hidden="true"]').forEach((part) => part.remove())
-                  const own = (label?.textContent ?? '').trim() || seen.textContent || ''
+                  const texts = []
+                  const walk = document.createTreeWalker(seen, NodeFilter.SHOW_TEXT)
+                  while (walk.nextNode()) texts.push(walk.currentNode.data)
+                  const own = (label?.textContent ?? '').trim() || texts.join(' ')
                   return (one.getAttribute('aria-label') ?? own).trim().replace(/\\s+/g, ' ')
                 }""";
         List<Object> passed = new ArrayList<>();

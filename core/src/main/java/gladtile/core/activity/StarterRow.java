@@ -1,6 +1,8 @@
 package gladtile.core.activity;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonSetter;
+import com.fasterxml.jackson.annotation.Nulls;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import java.util.List;
@@ -13,7 +15,9 @@ import java.util.List;
  */
 public record StarterRow(
         List<String> cells,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) List<PictureRef> pictures) {
+
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) @JsonSetter(contentNulls = Nulls.SET)
+        List<PictureRef> pictures) {
     public StarterRow {
         cells = List.copyOf(Bounds.present("row.cells", cells));
         if (cells.isEmpty() || cells.size() > Bounds.STARTER_COLUMNS) {

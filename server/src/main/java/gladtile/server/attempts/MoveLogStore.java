@@ -5,6 +5,7 @@ import static gladtile.tables.Tables.MOVE;
 
 import gladtile.core.analysis.Misses;
 import gladtile.core.answer.Verdict;
+import gladtile.core.answer.Why;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
@@ -15,11 +16,13 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
@@ -51,15 +54,22 @@ class MoveLogStore {
                 MoveLogStore::judgedPart);
     }
 
-    /** Of a move of before outcomes were kept, the verdict tells. */
+    /** Refusals that are no fault of the student's. */
+    private static final String NO_FAULT = Arrays.stream(Why.values())
+            .filter(why -> !why.counts())
+            .map(why -> "'" + why.name() + "'")
+            .collect(Collectors.joining(", "));
+
+    /** Of a move that had one thing judged, the verdict tells it. */
     private static final String OUTCOMES = """
             select e ->> 'itemId', e ->> 'zoneId', (e ->> 'right')::boolean, e ->> 'text'
             from jsonb_array_elements(m.outcomes) as e
             union all
             select coalesce(split_part(m.act ->> 'pieceId', '~', 1), m.act ->> 'gapId'), m.verdict ->> 'zoneId',
-              m.verdict ->> 'says' = 'BELONGS', m.act ->> 'text'
+              m.verdict ->> 'says' = 'BELONGS', left(btrim(m.act ->> 'text'), 40)
             where m.outcomes is null and m.verdict ->> 'says' in ('BELONGS', 'TURNED_AWAY')
-              and m.verdict ->> 'zoneId' is not null""";
+              and m.verdict ->> 'zoneId' is not null
+              and coalesce(m.verdict ->> 'why', '') not in (""" + NO_FAULT + ")";
 
     /** In one go, as plainly as the driver can: a year's assignment has 160,000 of these. */
     private static final String JUDGED = """

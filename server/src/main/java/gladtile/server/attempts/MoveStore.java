@@ -83,9 +83,10 @@ class MoveStore {
             Instant at,
             Instant madeAt,
             UUID byId) {
-        /** Null where nothing was asked for that could be judged. */
+        /** Null where the verdict tells the same by itself, or nothing was asked for that could be judged. */
         List<Outcome> outcomesOrNull() {
-            return verdict.isEmpty() && outcomes.isEmpty() ? null : outcomes;
+            boolean one = move.act() instanceof Act.Put || move.act() instanceof Act.Type;
+            return outcomes.size() <= 1 && one || verdict.isEmpty() && outcomes.isEmpty() ? null : outcomes;
         }
     }
 

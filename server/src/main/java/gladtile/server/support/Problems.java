@@ -2,6 +2,7 @@ package gladtile.server.support;
 
 import gladtile.core.OutOfBounds;
 import jakarta.servlet.http.HttpServletRequest;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -15,6 +16,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.util.DisconnectedClientHelper;
 
@@ -74,6 +76,20 @@ class Problems extends ResponseEntityExceptionHandler {
         Problem problem = Problem.bound(
                 "picture.bytes", "That picture is larger than 20 MB, which is the most. Nothing on the page changed.");
         return new ResponseEntity<>(problem.body(), HttpStatus.UNPROCESSABLE_CONTENT);
+    }
+
+    /** A form that ends in the middle. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> brokenForm(MultipartException e) {
+        return answer(Problem.of(
+                HttpStatus.BAD_REQUEST, "What was sent ends in the middle. Nothing was changed. Send it once more."));
+    }
+
+    /** An address whose signs cannot be read. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> brokenAddress(InvalidParameterException e) {
+        return answer(
+                Problem.of(HttpStatus.BAD_REQUEST, "The address has signs that cannot be read. Nothing was changed."));
     }
 
     private static String sentence(String message) {

@@ -63,6 +63,11 @@ public final class Api {
         return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofString(json)));
     }
 
+    /** A body of any sort, also a broken one. */
+    public Answer postAs(String type, String path, byte[] body) {
+        return send(request(path).header("Content-Type", type).POST(BodyPublishers.ofByteArray(body)));
+    }
+
     /** A file as a form's only part. */
     public Answer upload(String path, String fileName, byte[] bytes) {
         return form(path, List.of(new Part("file", fileName, bytes)));

@@ -1,0 +1,63 @@
+package gladtile.server.support;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.server.testkit.Api;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** What no browser of ours sends: it is refused, says so, and is never called a fault of the server. */
+@ExtendWith(RealServer.class)
+class BrokenRequestsTest {
+    private static void refused(String what, Api.Answer answer) {
+        assertThat(answer.status()).as(what).isBetween(400, 499);
+        assertThat(answer.isProblem()).as(what).isTrue();
+    }
+
+    @Test
+    void lists_with_nothing_for_something(RealServer server) {
+        School school = new School(server);
+        Api teacher = school.asTeacher();
+        Api student = school.asStudent(0);
+        String attempt = "/api/attempts/" + school.open(student);
+        String activity = "/api/activities/" + school.activityId;
+        refused("moves", student.postText(attempt + "/moves", "{\"moves\":[null]}"));
+        refused("teams", teacher.postText("/api/classes/" + school.classId + "/teams", "{\"teams\":[null]}"));
+        refused("tags", teacher.postText(activity + "/tags", "{\"tags\":[null]}"));
+        refused("edits", teacher.postText(activity + "/edits", "{\"seq\":0,\"edits\":[null]}"));
+        refused("try", teacher.postText(activity + "/try", "{\"moves\":[null]}"));
+        refused(
+                "members",
+                teacher.postText(
+                        "/api/classes/" + school.classId + "/teams",
+                        "{\"teams\":[{\"name\":\"A\",\"members\":[null]}]}"));
+        refused(
+                "rows",
+                teacher.postText(
+                        "/api/starters/preview",
+                        "{\"starter\":{\"kind\":\"SORT\",\"title\":\"x\",\"rows\":[{\"cells\":[null]}],\"seed\":1},\"pictured\":false}"));
+        // Where a place may be empty, it may: this line has no picture for its first column.
+        assertThat(teacher.postText(
+                                "/api/starters/preview",
+                                "{\"starter\":{\"kind\":\"PAIR\",\"title\":\"x\",\"rows\":[{\"cells\":[\"a\",\"b\"],\"pictures\":[null]},{\"cells\":[\"c\",\"d\"]}],\"seed\":1},\"pictured\":false}")
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void addresses_that_cannot_be_read_forms_that_end_in_the_middle_and_the_servers_own_error_page(RealServer server) {
+        School school = new School(server);
+        Api teacher = school.asTeacher();
+        refused("a query", teacher.get("/api/activities?words=%FF"));
+        refused("the error page", teacher.get("/error"));
+        byte[] half = "------x\r\nContent-Disposition: form-data; name=\"file\"; filename=\"a.png\"\r\n\r\nabc"
+                .getBytes(StandardCharsets.UTF_8);
+        for (String path : List.of("/api/files", "/api/pictures")) {
+            refused(path, teacher.postAs("multipart/form-data; boundary=----x", path, half));
+        }
+    }
+}
