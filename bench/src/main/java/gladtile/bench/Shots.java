@@ -70,7 +70,7 @@ public final class Shots {
             desk(teacher, quilt, folder);
             teacher.navigate(address + "/classes");
             teacher.getByText("Puffin class").first().click();
-            teacher.getByText("Deal by chance").waitFor();
+            teacher.getByText("Random teams").waitFor();
             shot(teacher, folder, "class");
 
             routes(teacher, address, folder);
@@ -173,7 +173,7 @@ public final class Shots {
         teacher.locator(".rack .tile", new Page.LocatorOptions().setHasText("Ink"))
                 .click();
         var sheet = teacher.locator("svg.page").first().boundingBox();
-        button(teacher, "Tint 1").click();
+        button(teacher, "Highlighter 1").click();
         stroke(teacher, sheet.x + 205, sheet.y + 56, 150, 2);
         button(teacher, "Pen 2").click();
         double x = sheet.x + sheet.width * 0.375;
