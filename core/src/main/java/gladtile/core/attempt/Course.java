@@ -86,6 +86,11 @@ public record Course(
         return open;
     }
 
+    /** The attempt with that page open, where it may be; else as it is: nothing is told of a page that is closed. */
+    public static AttemptState at(AttemptState state, Rules rules, String pageId, Instant at) {
+        return isOpen(state, rules, pageId, at) ? state.at(pageId) : state;
+    }
+
     static boolean isOpen(AttemptState state, Rules rules, String pageId, Instant at) {
         return pageId.equals(state.pageId()) || open(state, rules, at).contains(pageId);
     }

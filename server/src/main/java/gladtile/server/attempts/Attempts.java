@@ -176,17 +176,9 @@ public class Attempts {
 
     /** The same on the page that a member of a team is on, where each turns the pages for themselves. */
     public Opened at(Opened opened, String pageId) {
-        AttemptState state = opened.state();
-        boolean there = opened.assignment().terms().apart()
-                && Course.open(state, opened.edition().rules(), clock.instant()).contains(pageId);
-        return there
-                ? new Opened(
-                        opened.id(),
-                        opened.assignment(),
-                        opened.worker(),
-                        opened.round(),
-                        opened.edition(),
-                        state.at(pageId))
+        AttemptState state = Course.at(opened.state(), opened.edition().rules(), pageId, clock.instant());
+        return opened.assignment().terms().apart()
+                ? new Opened(opened.id(), opened.assignment(), opened.worker(), opened.round(), opened.edition(), state)
                 : opened;
     }
 

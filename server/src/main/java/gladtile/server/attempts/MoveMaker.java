@@ -247,7 +247,8 @@ public class MoveMaker {
             fold.seen.putAll(fresh);
         }
         if (assignment.terms().apart()) {
-            state = state.at(pageOf(moves, state));
+            // A move that came again was not looked at again, so what it says of its page is no proof.
+            state = Course.at(state, fold.rules, pageOf(moves, state), at);
         }
         if (assignment.terms().seen() == After.NOTHING) {
             state = AfterView.untold(state, fold.rules);

@@ -2,9 +2,12 @@ package gladtile.server.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
+import gladtile.core.activity.PageWays;
 import gladtile.core.activity.Paper;
 import gladtile.core.edit.AddPage;
+import gladtile.core.edit.SetPageWays;
 import gladtile.server.classes.Classes;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;
@@ -114,6 +117,24 @@ class GivingTest {
         JsonNode pulled = first.get(one + "?page=light").json();
         assertThat(pulled.path("state").path("pageId").asString()).isEqualTo("moons");
         assertThat(pulled.path("around").path("apart").asBoolean()).isFalse();
+    }
+
+    @Test
+    void a_move_that_comes_again_with_another_page_opens_no_page_that_is_closed() {
+        school.edit(new AddPage(1, new Page("moons", "Hidden moons", Paper.PLAIN, List.of())));
+        school.edit(new SetPageWays("light", PageWays.USUAL.withOpens(new Opens.WhenSolved())));
+        Lesson.team(school);
+        Lesson apart = Lesson.give(school, Map.of("sharing", "TEAM_COPY"));
+        Api ada = apart.student(0);
+        String attempt = apart.attempt(ada);
+        Map<String, Object> put = School.put("sun", 700, 700);
+        assertThat(Lesson.moves(ada, attempt, put).status()).isEqualTo(200);
+        Map<String, Object> again = new java.util.HashMap<>(put);
+        again.put("act", Map.of("kind", "open", "pageId", "moons"));
+        JsonNode told = Lesson.moves(ada, attempt, again).json();
+        assertThat(told.path("pageId").asString()).isEqualTo("light");
+        assertThat(told.toString()).doesNotContain("Hidden moons");
+        assertThat(ada.get(attempt + "?page=moons").json().toString()).doesNotContain("Hidden moons");
     }
 
     @Test
