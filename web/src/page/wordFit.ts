@@ -35,7 +35,7 @@ let pen: CanvasRenderingContext2D | null | undefined
 const known = new Map<string, number>()
 
 /** The width of a text in the unit of the size, measured once at a fixed size and scaled: letters do not grow unevenly. */
-const browserWidth: WidthOf = (text, look) => {
+export const inBrowser: WidthOf = (text, look) => {
   pen ??= document.createElement('canvas').getContext('2d')
   if (!pen) return text.length * look.size * 0.55
   // As they are drawn (WordLines): not fitted to whole pixels.
@@ -106,7 +106,7 @@ export function fitWithin(
 }
 
 /** As {@link fitWords}, for words of several looks. */
-export function fitSaid(said: Said, boxWidth: number | null, widthOf: WidthOf = browserWidth): Fit {
+export function fitSaid(said: Said, boxWidth: number | null, widthOf: WidthOf = inBrowser): Fit {
   const fit = laid(said, boxWidth, widthOf)
   return boxWidth === null && fit.width > WIDEST ? laid(said, WIDEST, widthOf) : fit
 }

@@ -6,6 +6,7 @@ import type { MadeFrom, Page, RemakePreview, StarterKind, StarterPreview, Starte
 import { count } from '@/page/count'
 import PageView from '@/page/PageView.vue'
 import { STARTERS } from './kinds'
+import { widthsOf } from './widths'
 import { fromFile, MOST_ROWS, rowsOf, textOf, wordsOf, writtenOf } from './list'
 
 /**
@@ -55,6 +56,13 @@ const request = computed<StarterRequest>(() => ({
   pictured: pictured.value && !gaps.value,
 }))
 
+/** With the widths of words in other scripts, which only a browser that draws them can tell. */
+async function measured(): Promise<StarterRequest> {
+  const { starter, pictured } = request.value
+  const widths = await widthsOf(starter.title, starter.rows, starter.text ?? '')
+  return { starter: { ...starter, ...(widths ? { widths } : {}) }, pictured }
+}
+
 let asked = 0
 let timer: ReturnType<typeof setTimeout> | undefined
 const QUIET = 200
@@ -69,9 +77,11 @@ async function look() {
     return
   }
   try {
+    const list = await measured()
+    if (mine !== asked) return
     const made = props.again
-      ? await props.again.preview(request.value)
-      : await post<StarterPreview>('/api/starters/preview', request.value)
+      ? await props.again.preview(list)
+      : await post<StarterPreview>('/api/starters/preview', list)
     if (mine !== asked) return
     preview.value = made
     change.value = 'kept' in made ? (made as RemakePreview) : null
@@ -95,11 +105,11 @@ async function make() {
   busy.value = true
   try {
     if (props.again) {
-      await props.again.make(request.value)
+      await props.again.make(await measured())
       emit('close')
       return
     }
-    const { id } = await post<{ id: string }>('/api/starters', request.value)
+    const { id } = await post<{ id: string }>('/api/starters', await measured())
     emit('made', id)
   } catch (error) {
     wrong.value = said(error)

@@ -92,7 +92,7 @@ public class CheckBench {
         for (int i = 0; i < 100; i++) {
             rows.add(StarterRow.of("Entry " + i, i % 2 == 0 ? "even" : "odd"));
         }
-        starter = new Starter(StarterKind.SORT, "Numbers", rows, null, null, null, 1);
+        starter = new Starter(StarterKind.SORT, "Numbers", rows, null, null, null, null, 1);
     }
 
     @Benchmark

@@ -116,6 +116,8 @@ public final class Bounds {
     public static final int STARTER_COLUMNS = 12;
     public static final int STARTER_CELL = 200;
     public static final int STARTER_TEXT = 10_000;
+    /** Words and signs measured by the browser; more are estimated. */
+    public static final int STARTER_WIDTHS = 5_000;
 
     /** Pages that a student can go back through. */
     public static final int CAME = 100;

@@ -155,6 +155,39 @@ class StartersTest {
         assertThat(teacher.getByLabel("Gap 1, right")).isVisible();
     }
 
+    /** Letters that join are narrower than the same letters one by one: only who shapes them knows how wide a word is. */
+    @Test
+    void words_of_another_script_are_as_wide_as_they_are_drawn() {
+        start("Put in order", "كواكب", "عطارد\nالمستكشفون\nالمريخ\nالمشتري\nالشمسي الكبير");
+        assertThat(teacher.getByText("1 page")).isVisible();
+        make();
+        assertThat(buttonLike(teacher, "المريخ, free")).isVisible();
+        String id = teacher.url().replaceAll(".*/activities/([^/]+)/.*", "$1");
+        Object wrong = teacher.evaluate("""
+                async (id) => {
+                  const { activity } = await (await fetch(`/api/activities/${id}`)).json()
+                  const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg')
+                  document.body.append(svg)
+                  const found = []
+                  for (const item of activity.pages[0].items)
+                    for (const line of item.content?.lines ?? []) {
+                      if (!/[\\u0600-\\u06ff]/.test(line.text)) continue
+                      const text = document.createElementNS('http://www.w3.org/2000/svg', 'text')
+                      text.setAttribute('style', `font: 700 ${item.content.style.size}px Andika, sans-serif; text-rendering: geometricPrecision`)
+                      text.textContent = line.text
+                      svg.append(text)
+                      const drawn = text.getComputedTextLength()
+                      found.push(`${line.text} ${Math.abs(drawn / line.width - 1) < 0.02 ? 'right' : `${line.width} drawn ${drawn}`}`)
+                    }
+                  svg.remove()
+                  return found
+                }
+                """, id);
+        org.assertj.core.api.Assertions.assertThat((java.util.List<?>) wrong)
+                .hasSizeGreaterThanOrEqualTo(5)
+                .allMatch(one -> one.toString().endsWith("right"));
+    }
+
     @Test
     void pictures_are_found_by_word() {
         start("Pair", "", "day, sun\nnight, moon");

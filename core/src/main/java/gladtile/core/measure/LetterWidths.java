@@ -2,6 +2,7 @@ package gladtile.core.measure;
 
 import com.ibm.icu.text.BreakIterator;
 import com.ibm.icu.util.ULocale;
+import gladtile.core.activity.WordWidths;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -34,20 +35,32 @@ final class LetterWidths {
         }
     }
 
-    /** The width of the text without kerning, in the unit of {@code size}. */
-    double of(String text, double size) {
+    /** The width of the text without kerning, in the unit of {@code size}; measured words by their measure. */
+    double of(String text, double size, WordWidths measured) {
         if (text.codePoints().allMatch(perThousand::containsKey)) {
             return text.codePoints().mapToLong(perThousand::get).sum() * size / 1000;
         }
+        double sum = 0;
+        int spaces = 0;
+        for (String word : text.split(" ", -1)) {
+            Double em = measured.ems().get(word);
+            sum += em == null ? bySigns(word, measured) : em * 1000;
+            spaces++;
+        }
+        return (sum + (spaces - 1) * perThousand.get((int) ' ')) * size / 1000;
+    }
+
+    private double bySigns(String word, WordWidths measured) {
         BreakIterator signs = BreakIterator.getCharacterInstance(ULocale.ROOT);
-        signs.setText(text);
-        long sum = 0;
+        signs.setText(word);
+        double sum = 0;
         int from = signs.first();
         for (int to = signs.next(); to != BreakIterator.DONE; from = to, to = signs.next()) {
-            String sign = text.substring(from, to);
+            String sign = word.substring(from, to);
+            Double em = measured.ems().get(sign);
             boolean known = sign.codePoints().allMatch(perThousand::containsKey);
-            sum += known ? sign.codePoints().mapToLong(perThousand::get).sum() : UNKNOWN;
+            sum += known ? sign.codePoints().mapToLong(perThousand::get).sum() : em == null ? UNKNOWN : em * 1000;
         }
-        return sum * size / 1000;
+        return sum;
     }
 }

@@ -5,8 +5,10 @@ import com.ibm.icu.util.ULocale;
 import gladtile.core.activity.WordContent;
 import gladtile.core.activity.WordLine;
 import gladtile.core.activity.WordStyle;
+import gladtile.core.activity.WordWidths;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
  * Breaks words into lines and says how large a box they need. Lines break at spaces; a word wider than the box is broken
@@ -27,21 +29,32 @@ public record WordFit(WordContent content, double width, double height) {
 
     /** A box as wide as its words. */
     public static WordFit free(String text, WordStyle style) {
-        return fit(text, style, false, Double.POSITIVE_INFINITY);
+        return free(text, style, WordWidths.NONE);
+    }
+
+    /** As {@link #free(String, WordStyle)}, with what the browser measured. */
+    public static WordFit free(String text, WordStyle style, WordWidths measured) {
+        return fit(text, style, false, Double.POSITIVE_INFINITY, measured);
     }
 
     /** A box of that width, in page units, as high as its words then need. */
     public static WordFit within(double width, String text, WordStyle style) {
-        return fit(text, style, true, width);
+        return within(width, text, style, WordWidths.NONE);
     }
 
-    private static WordFit fit(String text, WordStyle style, boolean wraps, double boxWidth) {
-        LetterWidths widths = style.bold() ? LetterWidths.BOLD : LetterWidths.REGULAR;
+    /** As {@link #within(double, String, WordStyle)}, with what the browser measured. */
+    public static WordFit within(double width, String text, WordStyle style, WordWidths measured) {
+        return fit(text, style, true, width, measured);
+    }
+
+    private static WordFit fit(String text, WordStyle style, boolean wraps, double boxWidth, WordWidths measured) {
+        LetterWidths letters = style.bold() ? LetterWidths.BOLD : LetterWidths.REGULAR;
+        ToDoubleFunction<String> widths = words -> letters.of(words, style.size(), measured);
         List<WordLine> lines = new ArrayList<>();
         double widest = 0;
         for (String paragraph : text.split("\n", -1)) {
-            for (String line : broken(paragraph, widths, style.size(), boxWidth - 2 * PADDING)) {
-                double width = widths.of(line, style.size());
+            for (String line : broken(paragraph, widths, boxWidth - 2 * PADDING)) {
+                double width = widths.applyAsDouble(line);
                 widest = Math.max(widest, width);
                 double baseline = PADDING + style.size() * (BASELINE + LINE * lines.size());
                 lines.add(new WordLine(line, baseline, width));
@@ -52,19 +65,19 @@ public record WordFit(WordContent content, double width, double height) {
         return new WordFit(new WordContent(text, style, wraps, lines), width, height);
     }
 
-    private static List<String> broken(String paragraph, LetterWidths widths, double size, double room) {
+    private static List<String> broken(String paragraph, ToDoubleFunction<String> widths, double room) {
         List<String> lines = new ArrayList<>();
         StringBuilder line = new StringBuilder();
         for (String word : paragraph.split(" ")) {
             String longer = line.isEmpty() ? word : line + " " + word;
-            if (!line.isEmpty() && widths.of(longer, size) > room) {
+            if (!line.isEmpty() && widths.applyAsDouble(longer) > room) {
                 lines.add(line.toString());
                 line = new StringBuilder(word);
             } else {
                 line = new StringBuilder(longer);
             }
-            if (widths.of(line.toString(), size) > room) {
-                List<String> parts = within(line.toString(), widths, size, room);
+            if (widths.applyAsDouble(line.toString()) > room) {
+                List<String> parts = within(line.toString(), widths, room);
                 lines.addAll(parts.subList(0, parts.size() - 1));
                 line = new StringBuilder(parts.get(parts.size() - 1));
             }
@@ -74,7 +87,7 @@ public record WordFit(WordContent content, double width, double height) {
     }
 
     /** A word that is too wide in parts that are not; each has at least one sign. */
-    private static List<String> within(String word, LetterWidths widths, double size, double room) {
+    private static List<String> within(String word, ToDoubleFunction<String> widths, double room) {
         List<String> parts = new ArrayList<>();
         StringBuilder part = new StringBuilder();
         BreakIterator signs = BreakIterator.getCharacterInstance(ULocale.ROOT);
@@ -82,7 +95,7 @@ public record WordFit(WordContent content, double width, double height) {
         int from = signs.first();
         for (int to = signs.next(); to != BreakIterator.DONE; from = to, to = signs.next()) {
             String sign = word.substring(from, to);
-            if (!part.isEmpty() && widths.of(part + sign, size) > room) {
+            if (!part.isEmpty() && widths.applyAsDouble(part + sign) > room) {
                 parts.add(part.toString());
                 part = new StringBuilder();
             }

@@ -44,7 +44,7 @@ final class CountMaker {
                 .filter(row -> row.picture(0) == null)
                 .map(row -> row.cell(0))
                 .toList();
-        double place = 3 * Tile.width(words, SIDE, 2 * SIDE) + 60;
+        double place = 3 * making.tile(words, SIDE, 2 * SIDE) + 60;
         int fit = (int) Math.floor((Sheet.RIGHT - Sheet.LEFT + Rows.GAP) / (place + Rows.GAP));
         return Math.max(1, Math.min(4, fit));
     }
@@ -68,7 +68,7 @@ final class CountMaker {
                 .filter(row -> row.picture(0) == null)
                 .map(row -> row.cell(0))
                 .toList();
-        double across = Math.min(Tile.width(words, side, SIDE * 2), Math.max(side, (width - 60) / 3));
+        double across = Math.min(making.tile(words, side, SIDE * 2), Math.max(side, (width - 60) / 3));
         List<String> zones = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
             StarterRow row = part.get(i);

@@ -2,6 +2,7 @@ package gladtile.core.starter;
 
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.WordStyle;
+import gladtile.core.activity.WordWidths;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.Wants;
 import gladtile.core.answer.ZoneRule;
@@ -39,7 +40,7 @@ final class GapsMaker {
                     "No word is missing yet. Tick the words that are to be gaps, or put them in [brackets].");
         }
         boolean typed = making.starter.typed() != null;
-        double tile = Tile.width(missing, 110, 300);
+        double tile = making.tile(missing, 110, 300);
         List<Part> left = parts;
         while (!left.isEmpty()) {
             left = page(making, left, typed, tile);
@@ -100,7 +101,7 @@ final class GapsMaker {
         List<Written> written = new ArrayList<>();
         int used = 0;
         for (Part part : parts) {
-            double width = part.gap() ? box : width(part.text());
+            double width = part.gap() ? box : width(part.text(), making.measured);
             double space = part.glued() ? 0 : SIZE * 0.3;
             boolean begins = x == Sheet.LEFT;
             boolean wraps = part.newLine() || !begins && x + space + width > Sheet.RIGHT;
@@ -156,7 +157,7 @@ final class GapsMaker {
                 places.add(place(sheet, typed, gaps.get(g), words.get(g), g++));
             }
             WordStyle style = new WordStyle(SIZE, false, INK, WordStyle.Align.LEFT);
-            WordFit fit = WordFit.free(one.text(), style);
+            WordFit fit = WordFit.free(one.text(), style, making.measured);
             double down = (HEIGHT - fit.height()) / 2;
             sheet.words(
                     "text " + sheet.called(one.text()),
@@ -174,8 +175,8 @@ final class GapsMaker {
         return parts.subList(used, parts.size());
     }
 
-    private static double width(String text) {
-        return WordFit.free(text, new WordStyle(SIZE, false, INK, WordStyle.Align.LEFT))
+    private static double width(String text, WordWidths measured) {
+        return WordFit.free(text, new WordStyle(SIZE, false, INK, WordStyle.Align.LEFT), measured)
                         .width()
                 - 2 * WordFit.PADDING;
     }

@@ -26,7 +26,7 @@ final class LabelMaker {
     private LabelMaker() {}
 
     static Made make(Making making) {
-        double width = Tile.width(making.column(0), 150, 300);
+        double width = making.tile(making.column(0), 150, 300);
         double height = 74;
         Optional<Made> tooLong = making.tooLong(2 * SIDE);
         if (tooLong.isPresent()) {

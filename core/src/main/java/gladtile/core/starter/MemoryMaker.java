@@ -70,13 +70,13 @@ final class MemoryMaker {
             Card card = cards.get(i);
             Frame home = homes.get(i);
             String id = sheet.ids().item("card " + sheet.called(card.text()));
-            var face = Tile.fit("?", home.width(), home.height(), Tile.LARGEST);
+            var face = Tile.fit("?", home.width(), home.height(), Tile.LARGEST, making.measured);
             sheet.item(new Words(
                     id,
                     home,
                     Movement.FREE,
                     "Card " + (i + 1),
-                    Sheet.behind(card.text(), card.picture(), home.width(), home.height(), true),
+                    sheet.behind(card.text(), card.picture(), home.width(), home.height(), true),
                     face.within(home.height())));
             pairs.get(card.pair()).add(id);
             pieces.add(id);

@@ -23,7 +23,7 @@ final class OrderMaker {
             return new Made.Refused("An order needs two entries or more, the first one first.");
         }
         boolean pictures = making.pictured(0);
-        double width = pictures ? 130 : Tile.width(making.column(0), 110, 260);
+        double width = pictures ? 130 : making.tile(making.column(0), 110, 260);
         double height = pictures ? 130 : 84;
         if (making.rows.size() * (width + 12) <= Sheet.RIGHT - Sheet.LEFT) {
             line(making, width, height);

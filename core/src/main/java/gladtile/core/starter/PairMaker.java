@@ -23,7 +23,7 @@ final class PairMaker {
             return new Made.Refused("Pairing needs two pairs or more: write both behind each other, as in ‘day, sun’.");
         }
         boolean pictures = making.pictured(1);
-        double width = pictures ? 120 : Tile.width(making.column(1), 130, 260);
+        double width = pictures ? 120 : making.tile(making.column(1), 130, 260);
         double height = pictures ? 120 : 84;
         double cell = NAME + width + 36 + 50;
         int across = (int) Math.max(1, Math.floor((Sheet.RIGHT - Sheet.LEFT + 50) / cell));

@@ -11,6 +11,7 @@ import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.WordStyle;
+import gladtile.core.activity.WordWidths;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
@@ -36,16 +37,18 @@ final class Sheet {
     private final Ids ids;
     private final List<Item> items = new ArrayList<>();
     private final KeyDraft key;
+    private final WordWidths measured;
     /** Words that have no room on their tile, however small they are; null for none. */
     String overflows;
     /** Where what comes below the title begins, in page units. */
     double top = 70;
 
-    Sheet(Ids ids, String name, KeyDraft key) {
+    Sheet(Ids ids, String name, KeyDraft key, WordWidths measured) {
         this.ids = ids;
         pageId = ids.page();
         this.name = name;
         this.key = key;
+        this.measured = measured;
     }
 
     Page page() {
@@ -54,7 +57,7 @@ final class Sheet {
 
     void head(String title, String task) {
         if (!title.isBlank()) {
-            WordFit fit = WordFit.within(RIGHT - LEFT, title, TITLE);
+            WordFit fit = WordFit.within(RIGHT - LEFT, title, TITLE, measured);
             item(new Words(
                     ids.item("title"),
                     Frame.of(LEFT, 30, fit.width(), fit.height()),
@@ -63,7 +66,7 @@ final class Sheet {
                     fit.content()));
             top = 30 + fit.height();
         }
-        WordFit fit = WordFit.within(RIGHT - LEFT, task, TASK);
+        WordFit fit = WordFit.within(RIGHT - LEFT, task, TASK, measured);
         item(new Words(
                 ids.item("task"), Frame.of(LEFT, top, fit.width(), fit.height()), Movement.FIXED, "", fit.content()));
         top += fit.height() + 20;
@@ -87,7 +90,7 @@ final class Sheet {
 
     /** Words that stay, left top corner there. */
     void words(String of, String text, double x, double y, double size, boolean bold) {
-        WordFit fit = WordFit.free(text, new WordStyle(size, bold, INK, WordStyle.Align.LEFT));
+        WordFit fit = WordFit.free(text, new WordStyle(size, bold, INK, WordStyle.Align.LEFT), measured);
         item(new Words(
                 ids.item(of),
                 Frame.of(x, y, Math.max(20, fit.width()), fit.height()),
@@ -98,7 +101,7 @@ final class Sheet {
 
     /** Words that stay, in the middle of a box. */
     void centred(String of, String text, Frame box, double size) {
-        Tile.Fitted fitted = Tile.fit(text, box.width(), box.height(), size);
+        Tile.Fitted fitted = Tile.fit(text, box.width(), box.height(), size, measured);
         overflows = fitted.height() > box.height() ? text : overflows;
         item(new Words(
                 ids.item(of),
@@ -114,7 +117,7 @@ final class Sheet {
         if (picture != null) {
             items.add(new Picture(id, box, movement, text, traits, picture, CREDIT, null, null));
         } else {
-            Tile.Fitted fitted = Tile.fit(text, box.width(), box.height(), Tile.LARGEST);
+            Tile.Fitted fitted = Tile.fit(text, box.width(), box.height(), Tile.LARGEST, measured);
             overflows = fitted.height() > box.height() ? text : overflows;
             items.add(new Words(id, box, movement, "", traits, fitted.within(box.height())));
         }
@@ -137,8 +140,8 @@ final class Sheet {
         return piece(of, text, picture, box, Movement.FREE, null);
     }
 
-    static Traits behind(String text, PictureRef picture, double width, double height, boolean byTap) {
-        Tile.Fitted fitted = Tile.fit(text, width, height, Tile.LARGEST);
+    Traits behind(String text, PictureRef picture, double width, double height, boolean byTap) {
+        Tile.Fitted fitted = Tile.fit(text, width, height, Tile.LARGEST, measured);
         OtherSide side = new OtherSide(
                 "#dcebea", picture == null ? fitted.content() : null, picture, byTap, picture == null ? null : text);
         return Traits.NONE.withOtherSide(side);

@@ -37,7 +37,7 @@ final class SortMaker {
         List<String> texts = rows.stream().map(row -> row.cell(0)).toList();
         double zoneWidth = (Sheet.RIGHT - Sheet.LEFT - Rows.GAP * (groups.size() - 1)) / groups.size();
         double most = Math.min(300, zoneWidth - 40);
-        double width = pictures ? Math.min(140, most) : Tile.width(texts, Math.min(130, most), most);
+        double width = pictures ? Math.min(140, most) : making.tile(texts, Math.min(130, most), most);
         double height = pictures ? width : 84;
         for (int perPage = Math.min(rows.size(), 40); perPage >= 1; perPage--) {
             Optional<Made> tooLong = making.tooLong(perPage);

@@ -5,6 +5,7 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Starter;
 import gladtile.core.activity.StarterKind;
 import gladtile.core.activity.StarterRow;
+import gladtile.core.activity.WordWidths;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -51,6 +52,7 @@ public final class Starters {
         final List<StarterRow> rows;
         final Ids ids;
         final Random random;
+        final WordWidths measured;
         private final List<Page> pages = new ArrayList<>();
         private final KeyDraft key = new KeyDraft();
         private String overflows;
@@ -59,13 +61,14 @@ public final class Starters {
             this.starter = starter;
             this.rows = rows;
             this.ids = ids;
+            measured = starter.measured();
             random = new Random(starter.seed());
         }
 
         Sheet sheet(String task) {
             int number = pages.size() + 1;
             String title = starter.title().strip();
-            Sheet sheet = new Sheet(ids, title.isEmpty() ? "Page " + number : name(title, number), key);
+            Sheet sheet = new Sheet(ids, title.isEmpty() ? "Page " + number : name(title, number), key, measured);
             sheet.head(title, task);
             return sheet;
         }
@@ -109,6 +112,11 @@ public final class Starters {
                 parts.add(all.subList(all.size() * i / count, all.size() * (i + 1) / count));
             }
             return parts;
+        }
+
+        /** How wide a tile must be for the widest of these, at most so wide. */
+        double tile(List<String> texts, double least, double most) {
+            return Tile.width(texts, least, most, measured);
         }
 
         boolean pictured(int column) {

@@ -3,6 +3,7 @@ package gladtile.core.starter;
 import gladtile.core.activity.WordContent;
 import gladtile.core.activity.WordLine;
 import gladtile.core.activity.WordStyle;
+import gladtile.core.activity.WordWidths;
 import gladtile.core.measure.WordFit;
 import java.util.List;
 
@@ -28,12 +29,12 @@ final class Tile {
         }
     }
 
-    static Fitted fit(String text, double width, double height, double largest) {
+    static Fitted fit(String text, double width, double height, double largest, WordWidths measured) {
         double longest = 0;
         for (String word : text.split("\\s+")) {
             longest = Math.max(
                     longest,
-                    WordFit.free(word, new WordStyle(100, true, INK, WordStyle.Align.CENTRE))
+                    WordFit.free(word, new WordStyle(100, true, INK, WordStyle.Align.CENTRE), measured)
                                     .width()
                             - 2 * WordFit.PADDING);
         }
@@ -41,7 +42,8 @@ final class Tile {
         // First without a break within a word, then with one.
         for (boolean broken : new boolean[] {false, true}) {
             for (double size = largest; size >= LEAST; size -= 2) {
-                WordFit fit = WordFit.within(width, text, new WordStyle(size, true, INK, WordStyle.Align.CENTRE));
+                WordFit fit =
+                        WordFit.within(width, text, new WordStyle(size, true, INK, WordStyle.Align.CENTRE), measured);
                 fitted = new Fitted(fit.content(), fit.width(), fit.height());
                 boolean across = broken || longest / 100 * size <= width - 2 * WordFit.PADDING;
                 if (across && fit.height() <= height) {
@@ -53,12 +55,12 @@ final class Tile {
     }
 
     /** How wide a tile must be for the widest of these words, at most so wide. */
-    static double width(List<String> texts, double least, double most) {
+    static double width(List<String> texts, double least, double most, WordWidths measured) {
         double width = least;
         for (String text : texts) {
             for (double size = LARGEST; size >= SMALLEST; size -= 6) {
                 WordStyle style = new WordStyle(size, true, INK, WordStyle.Align.CENTRE);
-                double needed = WordFit.free(text, style).width() + 4;
+                double needed = WordFit.free(text, style, measured).width() + 4;
                 if (needed <= most || size - 6 < SMALLEST) {
                     width = Math.max(width, Math.min(most, needed));
                     break;

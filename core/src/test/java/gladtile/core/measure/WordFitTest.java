@@ -1,10 +1,14 @@
 package gladtile.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import gladtile.core.OutOfBounds;
 import gladtile.core.activity.WordLine;
 import gladtile.core.activity.WordStyle;
+import gladtile.core.activity.WordWidths;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -56,6 +60,35 @@ class WordFitTest {
         assertThat(WordFit.free("👩‍🚀", STYLE).width() - 2 * WordFit.PADDING).isEqualTo(50);
         assertThat(WordFit.free("e\u0301", STYLE).width())
                 .isEqualTo(WordFit.free("é", STYLE).width());
+    }
+
+    /** Where letters join and stand above each other the browser's measure counts, in whole words and in signs. */
+    @Test
+    void what_the_browser_measured_is_believed_and_the_rest_is_estimated() {
+        WordWidths measured = new WordWidths(Map.of("नमस्ते", 2.5, "न", 0.6));
+        double space = WordFit.free("a a", STYLE).width()
+                - 2 * WordFit.free("a", STYLE).width()
+                + 2 * WordFit.PADDING;
+        assertThat(net(WordFit.free("नमस्ते", STYLE, measured))).isEqualTo(2.5 * 50);
+        assertThat(net(WordFit.free("नन", STYLE, measured))).isEqualTo(1.2 * 50);
+        assertThat(net(WordFit.free("नमस्ते न Moon", STYLE, measured)))
+                .isCloseTo(
+                        3.1 * 50 + 2 * space + net(WordFit.free("Moon", STYLE)), within(0.01));
+        // Too wide for its box, it is broken between signs, which are measured too or estimated.
+        WordFit broken = WordFit.within(2 * WordFit.PADDING + 70, "नमस्ते", STYLE, measured);
+        assertThat(broken.content().lines()).hasSizeGreaterThan(1).allMatch(line -> line.width() <= 70);
+    }
+
+    private static double net(WordFit fit) {
+        return fit.width() - 2 * WordFit.PADDING;
+    }
+
+    @Test
+    void measures_beyond_what_letters_can_be_are_refused() {
+        assertThatThrownBy(() -> new WordWidths(Map.of("न", 13.0))).isInstanceOf(OutOfBounds.class);
+        assertThatThrownBy(() -> new WordWidths(Map.of("न", 0.0))).isInstanceOf(OutOfBounds.class);
+        assertThatThrownBy(() -> new WordWidths(Map.of("न", Double.NaN))).isInstanceOf(OutOfBounds.class);
+        assertThatThrownBy(() -> new WordWidths(Map.of("न".repeat(201), 1.0))).isInstanceOf(OutOfBounds.class);
     }
 
     @Test

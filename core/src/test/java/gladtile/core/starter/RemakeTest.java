@@ -55,7 +55,7 @@ class RemakeTest {
         for (String row : rows) {
             all.add(StarterRow.of(row.split(", ")));
         }
-        return new Starter(StarterKind.SORT, "Sky", all, null, null, null, 3);
+        return new Starter(StarterKind.SORT, "Sky", all, null, null, null, null, 3);
     }
 
     private static final Starter SKY = sort("Mars, planet", "Vega, star", "Venus, planet", "Sirius, star");
@@ -256,8 +256,8 @@ class RemakeTest {
         for (Boolean typed : new Boolean[] {null, true}) {
             String before = "The [sun] is a star. It lasts a [year].";
             String after = "The [sun] is a [star]. The [moon] is not.";
-            Starter text = new Starter(StarterKind.FILL_GAPS, "", List.of(), before, typed, null, 1);
-            Starter other = new Starter(StarterKind.FILL_GAPS, "", List.of(), after, typed, null, 1);
+            Starter text = new Starter(StarterKind.FILL_GAPS, "", List.of(), before, typed, null, null, 1);
+            Starter other = new Starter(StarterKind.FILL_GAPS, "", List.of(), after, typed, null, null, 1);
             Remade.Again again = remade(made(text), other);
             assertThat(again.added()).containsExactlyInAnyOrder("star", "moon");
             assertThat(again.gone()).containsExactly("year");
@@ -266,7 +266,7 @@ class RemakeTest {
 
     @Test
     void a_title_that_was_not_changed_by_hand_follows_the_list() {
-        Starter titled = new Starter(SKY.kind(), "Night", SKY.rows(), null, null, null, 3);
+        Starter titled = new Starter(SKY.kind(), "Night", SKY.rows(), null, null, null, null, 3);
         assertThat(again(made(SKY), titled).title()).isEqualTo("Night");
         assertThat(again(made(SKY).withTitle("My own"), titled).title()).isEqualTo("My own");
     }

@@ -53,7 +53,7 @@ class StartersTest {
         for (int i = 0; i < count; i++) {
             text.append(" we look for [").append(THINGS[i % THINGS.length]).append("] in the sky,");
         }
-        return new Starter(kind, "Hilltop night", rows, text.toString(), null, null, 5);
+        return new Starter(kind, "Hilltop night", rows, text.toString(), null, null, null, 5);
     }
 
     private static Activity made(Starter starter) {
@@ -156,7 +156,7 @@ class StartersTest {
         List<StarterRow> pairs = java.util.stream.IntStream.range(0, 300)
                 .mapToObj(i -> StarterRow.of("a" + i, "b" + i))
                 .toList();
-        assertThat(refused(new Starter(StarterKind.MEMORY, "", pairs, null, null, null, 1)))
+        assertThat(refused(new Starter(StarterKind.MEMORY, "", pairs, null, null, null, null, 1)))
                 .contains("300 pairs");
         org.assertj.core.api.Assertions.assertThatThrownBy(() -> StarterRow.of("x".repeat(250)))
                 .hasMessageContaining("has 250 letters; an entry of a list takes at most 200");
@@ -169,7 +169,7 @@ class StartersTest {
             List<StarterRow> rows = java.util.stream.IntStream.range(0, 5_000)
                     .mapToObj(i -> StarterRow.of("entry " + i, "group " + i % 4))
                     .toList();
-            assertThat(refused(new Starter(kind, "", rows, null, null, null, 1)))
+            assertThat(refused(new Starter(kind, "", rows, null, null, null, null, 1)))
                     .contains("the most is 200");
         }
     }
@@ -238,12 +238,19 @@ class StartersTest {
     @Test
     void a_text_may_be_typed_into_and_gaps_of_one_word_take_each_other() {
         Starter typed = new Starter(
-                StarterKind.FILL_GAPS, "", List.of(), "The [sun|Sun] is a [star].\nThe moon is none.", true, null, 1);
+                StarterKind.FILL_GAPS,
+                "",
+                List.of(),
+                "The [sun|Sun] is a [star].\nThe moon is none.",
+                true,
+                null,
+                null,
+                1);
         Activity activity = made(typed);
         assertThat(activity.pages().get(0).gaps()).hasSize(2);
         assertThat(activity.key().typed()).hasSize(2);
         Starter twice = new Starter(
-                StarterKind.FILL_GAPS, "", List.of(), "One [star], two [star]s and a [moon].", null, null, 1);
+                StarterKind.FILL_GAPS, "", List.of(), "One [star], two [star]s and a [moon].", null, null, null, 1);
         Activity dropped = made(twice);
         assertThat(dropped.pages().get(0).pieces()).hasSize(3);
         assertThat(dropped.key().decisions().values())
@@ -296,7 +303,7 @@ class StartersTest {
                                 Starter.of(StarterKind.SPELL, "", StarterRow.of("Antidisestablishmentarianism")), "x"))
                         .message())
                 .contains("28 letters");
-        assertThat(Starters.make(new Starter(StarterKind.FILL_GAPS, "", List.of(), "No gap", null, null, 1), "x"))
+        assertThat(Starters.make(new Starter(StarterKind.FILL_GAPS, "", List.of(), "No gap", null, null, null, 1), "x"))
                 .isInstanceOf(Made.Refused.class);
     }
 
