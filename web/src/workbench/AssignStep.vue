@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { PhExport } from '@phosphor-icons/vue'
-import { computed, onMounted, reactive, ref, shallowRef, watch } from 'vue'
+import { computed, nextTick, onMounted, reactive, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, post, said } from '@/api/client'
 import type { ActivityHead, AssignedHead, ClassHead, ClassView, Team } from '@/api/types'
@@ -21,6 +21,7 @@ const students = shallowRef<ClassView['students']>([])
 const giving = reactive<Giving>({ ...USUAL_GIVING, zone: zoneHere() })
 const others = shallowRef<ActivityHead[]>([])
 const given = ref<{ id: string; joinCode: string } | null>(null)
+const code = ref<HTMLElement>()
 const before = ref<AssignedHead[]>([])
 const wrong = ref('')
 const busy = ref(false)
@@ -59,6 +60,9 @@ async function assign() {
       requestOf(giving, chosen.value),
     )
     await load()
+    await nextTick()
+    // The code is what the class waits for: it must not lie below the edge of the screen.
+    code.value?.scrollIntoView({ block: 'center' })
   } catch (error) {
     wrong.value = said(error)
   } finally {
@@ -91,7 +95,7 @@ async function assign() {
         <PhExport :size="20" aria-hidden="true" />Assign
       </button>
     </section>
-    <section v-if="given" class="card code" role="status">
+    <section v-if="given" ref="code" class="card code" role="status">
       <h2 class="small-head">Students join at {{ address }} with</h2>
       <div class="code-row">
         <p class="big-code">{{ spaced(given.joinCode) }}</p>
