@@ -158,6 +158,8 @@ class TrailTest {
         assertThat(page.getByText("Tap the bell.")).isVisible();
         follow(page, "Observing log sheet, opens.*");
         assertThat(page.locator("canvas[data-drawn]").first()).isVisible();
+        // What is drawn on a canvas says nothing to who listens: the same words stand beside it.
+        assertThat(page.getByText("Take one sheet for each clear night.")).hasCount(1);
         Browser.look(page, "trail-document");
         assertThat(Browser.barriers(page)).isEmpty();
         page.keyboard().press("Escape");
