@@ -27,8 +27,8 @@ public enum Barred {
     /**
      * What bars a move; empty when nothing does.
      *
-     * @param madeAt when it was made, by the device's clock put right. What was made in time is taken even when it
-     *     arrives late: a tablet without a network loses nothing.
+     * @param madeAt by the server's clock ({@link DeviceClock#decides}). What a tablet without a network made in time and
+     *     brings too late is not taken, and the teacher can see it beside the work.
      */
     public static Optional<Barred> move(AssignTerms terms, Control control, Window window, Act act, Instant madeAt) {
         boolean looks = act instanceof Act.Open || act instanceof Act.Reveal || act instanceof Act.Show;
@@ -45,7 +45,8 @@ public enum Barred {
         if (terms.shared() == Sharing.LOOK_ONLY) {
             return Optional.of(LOOK_ONLY);
         }
-        if (control.heldAt() != null && !madeAt.isBefore(control.heldAt())) {
+        // What was made just before waits with the rest: nothing is lost by it, whatever the device says of when.
+        if (control.heldAt() != null) {
             return Optional.of(HELD);
         }
         boolean handsIn = act instanceof Act.HandIn;

@@ -6,13 +6,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import gladtile.core.OutOfBounds;
 import gladtile.core.assigned.Window.Stage;
 import gladtile.core.attempt.Act;
+import gladtile.core.attempt.Move;
 import gladtile.core.json.Json;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -156,6 +160,39 @@ class TimesTest {
         // A device that does not say when it sent it: its clock is taken for right, within those bounds.
         assertThat(DeviceClock.put(NOON.plusSeconds(99_999), null, NOON, before))
                 .isEqualTo(NOON);
+    }
+
+    /** Whatever a device says, it gains no more than what a weak network may take. */
+    @Test
+    void what_a_device_says_of_its_clock_lets_nothing_through() {
+        Random random = new Random(12);
+        Control held = new Control(NOON, "", null, null);
+        for (int i = 0; i < 2_000; i++) {
+            Instant arrived = NOON.plusSeconds(random.nextLong(0, 7_200));
+            Instant made = Instant.EPOCH.plusSeconds(random.nextLong(0, 7_000_000_000L));
+            Instant sent =
+                    random.nextInt(4) == 0 ? null : Instant.EPOCH.plusSeconds(random.nextLong(0, 7_000_000_000L));
+            Instant put = DeviceClock.put(made, sent, arrived, null);
+            assertThat(put).isBetween(arrived.minus(Duration.ofDays(30)), arrived);
+            Instant decides = DeviceClock.decides(put, arrived);
+            assertThat(decides).isBetween(arrived.minus(DeviceClock.GRACE), arrived);
+            if (arrived.isAfter(NOON.plus(DeviceClock.GRACE))) {
+                assertThat(put(AssignTerms.USUAL, held, decides)).isPresent();
+            }
+        }
+        // Judged anew from what is kept, it is judged by the same time.
+        Instant kept = DeviceClock.put(NOON.minusSeconds(9_000), NOON, NOON, null);
+        assertThat(DeviceClock.decides(DeviceClock.decides(kept, NOON), NOON))
+                .isEqualTo(DeviceClock.decides(kept, NOON));
+    }
+
+    @Test
+    void years_that_no_clock_has_are_refused_as_a_bound() {
+        for (String year : List.of("+300000-01-01T00:00:00Z", "2200-01-01T00:00:01Z", "1969-12-31T23:59:59Z")) {
+            assertThatThrownBy(() -> new Move(UUID.randomUUID(), new Act.HandIn(), Instant.parse(year)))
+                    .isInstanceOfSatisfying(
+                            OutOfBounds.class, e -> assertThat(e.bound()).isEqualTo("move.deviceTime"));
+        }
     }
 
     private static Optional<Barred> put(AssignTerms terms, Control control, Instant madeAt) {

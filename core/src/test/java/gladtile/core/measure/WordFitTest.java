@@ -72,8 +72,7 @@ class WordFitTest {
         assertThat(net(WordFit.free("नमस्ते", STYLE, measured))).isEqualTo(2.5 * 50);
         assertThat(net(WordFit.free("नन", STYLE, measured))).isEqualTo(1.2 * 50);
         assertThat(net(WordFit.free("नमस्ते न Moon", STYLE, measured)))
-                .isCloseTo(
-                        3.1 * 50 + 2 * space + net(WordFit.free("Moon", STYLE)), within(0.01));
+                .isCloseTo(3.1 * 50 + 2 * space + net(WordFit.free("Moon", STYLE)), within(0.01));
         // Too wide for its box, it is broken between signs, which are measured too or estimated.
         WordFit broken = WordFit.within(2 * WordFit.PADDING + 70, "नमस्ते", STYLE, measured);
         assertThat(broken.content().lines()).hasSizeGreaterThan(1).allMatch(line -> line.width() <= 70);

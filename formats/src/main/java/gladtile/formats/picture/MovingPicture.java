@@ -66,6 +66,17 @@ final class MovingPicture {
                         "That moving picture has %d frames of %d × %d pixels; all together may have %d million."
                                 .formatted(count, screen[0], screen[1], PictureIntake.MOST_PIXELS / 1_000_000));
             }
+            // A frame says its own size, which need not be that of the picture.
+            long pixels = 0;
+            for (int i = 0; i < count; i++) {
+                pixels += (long) reader.getWidth(i) * reader.getHeight(i);
+            }
+            if (pixels > PictureIntake.MOST_PIXELS) {
+                return new Refused(
+                        "picture.pixels",
+                        "The frames of that moving picture have %d million pixels; all together may have %d million."
+                                .formatted(pixels / 1_000_000, PictureIntake.MOST_PIXELS / 1_000_000));
+            }
             List<Frame> frames = frames(reader, count, screen[0], screen[1]);
             return new Taken(
                     count == 1 ? png(frames.get(0).drawn) : written(frames),

@@ -65,6 +65,7 @@ final class SvgPicture {
         int elements = 0;
         int depth = 0;
         int droppedFrom = -1;
+        SvgCost cost = new SvgCost();
         for (int event = in.getEventType(); event != XMLStreamReader.END_DOCUMENT; event = in.next()) {
             if (event == XMLStreamReader.ENTITY_REFERENCE) {
                 throw new XMLStreamException("entities are not read");
@@ -81,11 +82,12 @@ final class SvgPicture {
                     droppedFrom = depth;
                 }
                 if (droppedFrom < 0) {
-                    start(in, out, depth == 1 ? size : null);
+                    start(in, out, depth == 1 ? size : null, cost);
                 }
             } else if (event == XMLStreamReader.END_ELEMENT) {
                 if (droppedFrom < 0) {
                     out.writeEndElement();
+                    cost.end();
                 } else if (droppedFrom == depth) {
                     droppedFrom = -1;
                 }
@@ -95,11 +97,15 @@ final class SvgPicture {
             }
         }
         out.flush();
-        return null;
+        return cost.parts() > SvgCost.MOST
+                ? "That SVG draws more than %d parts, or uses itself.".formatted(SvgCost.MOST)
+                : null;
     }
 
-    private static void start(XMLStreamReader in, XMLStreamWriter out, double[] rootSize) throws XMLStreamException {
+    private static void start(XMLStreamReader in, XMLStreamWriter out, double[] rootSize, SvgCost cost)
+            throws XMLStreamException {
         out.writeStartElement(in.getLocalName());
+        cost.start();
         if (rootSize != null) {
             out.writeDefaultNamespace(SVG);
             out.writeAttribute("width", plain(rootSize[0]));
@@ -115,6 +121,7 @@ final class SvgPicture {
             if (!sizeOfRoot && SvgAllowed.attribute(in.getAttributeNamespace(i), name, value)) {
                 // Links within the picture are written the plain way, whichever way they came.
                 out.writeAttribute(name, value.strip());
+                cost.attribute(name, value);
             }
         }
     }

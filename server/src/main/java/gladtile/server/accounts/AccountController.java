@@ -52,7 +52,7 @@ class AccountController {
 
     @PostMapping("/sign-in")
     Me signIn(@RequestBody SignInRequest asked, HttpServletRequest request, HttpServletResponse response) {
-        SignIn.Result result = signIn.teacher(asked.name(), asked.password());
+        SignIn.Result result = signIn.teacher(asked.name(), asked.password(), Source.of(request));
         return Me.of(SignInAnswers.welcomed(result, "name and password", sessions, request, response));
     }
 

@@ -18,10 +18,16 @@ public class People {
     private final SecureRandom chance = new SecureRandom();
     private final PersonStore store;
     private final PasswordEncoder secrets;
+    private final Throttle throttle;
+    private final Devices devices;
+    private final Sessions sessions;
 
-    People(PersonStore store, PasswordEncoder secrets) {
+    People(PersonStore store, PasswordEncoder secrets, Throttle throttle, Devices devices, Sessions sessions) {
         this.store = store;
         this.secrets = secrets;
+        this.throttle = throttle;
+        this.devices = devices;
+        this.sessions = sessions;
     }
 
     public boolean anySchool() {
@@ -49,14 +55,21 @@ public class People {
         return pin;
     }
 
-    /** A new PIN for a student; the old secret no longer lets anybody in. */
+    /** A new PIN for a student; the old secret no longer lets anybody in, and whoever came in by it is signed out. */
     public void setPin(UUID schoolId, UUID studentId, String pin) {
-        store.setSecret(schoolId, studentId, "PIN", secrets.encode(pin));
+        setSecret(schoolId, studentId, "PIN", secrets.encode(pin));
     }
 
-    /** Pictures in their order, with hyphens between them; the old secret no longer lets anybody in. */
+    private void setSecret(UUID schoolId, UUID studentId, String kind, String hash) {
+        store.setSecret(schoolId, studentId, kind, hash);
+        throttle.forget(SignIn.accountOf(studentId));
+        devices.forgetAll(studentId);
+        sessions.endAll(studentId);
+    }
+
+    /** As {@link #setPin}; pictures in their order, with hyphens between them. */
     public void setPictures(UUID schoolId, UUID studentId, String pictures) {
-        store.setSecret(schoolId, studentId, "PICTURES", secrets.encode(pictures));
+        setSecret(schoolId, studentId, "PICTURES", secrets.encode(pictures));
     }
 
     /** The hash of a secret that nobody knows: who has it cannot sign in before they get one of their own. */

@@ -2,9 +2,7 @@ package gladtile.server.accounts;
 
 import static gladtile.tables.Tables.PERSON;
 import static gladtile.tables.Tables.SCHOOL;
-import static gladtile.tables.Tables.SIGN_IN_FAILURE;
 
-import java.time.OffsetDateTime;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -13,7 +11,7 @@ import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
-/** Schools, people and failed sign-ins in the database. */
+/** Schools and people in the database. */
 @Repository
 class PersonStore {
     private final DSLContext db;
@@ -65,24 +63,6 @@ class PersonStore {
                 .set(PERSON.SECRET_HASH, secretHash)
                 .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id))
                 .execute();
-    }
-
-    int failuresSince(String tried, OffsetDateTime since) {
-        return db.fetchCount(SIGN_IN_FAILURE, SIGN_IN_FAILURE.TRIED.eq(tried), SIGN_IN_FAILURE.AT.gt(since));
-    }
-
-    void addFailure(String tried, OffsetDateTime at) {
-        db.insertInto(SIGN_IN_FAILURE, SIGN_IN_FAILURE.TRIED, SIGN_IN_FAILURE.AT)
-                .values(tried, at)
-                .execute();
-    }
-
-    void forgetFailures(String tried) {
-        db.deleteFrom(SIGN_IN_FAILURE).where(SIGN_IN_FAILURE.TRIED.eq(tried)).execute();
-    }
-
-    void sweepFailures(OffsetDateTime before) {
-        db.deleteFrom(SIGN_IN_FAILURE).where(SIGN_IN_FAILURE.AT.lt(before)).execute();
     }
 
     private static Known known(Record row) {

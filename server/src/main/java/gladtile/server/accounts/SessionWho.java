@@ -2,6 +2,7 @@ package gladtile.server.accounts;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import gladtile.server.support.SignedOut;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -9,6 +10,7 @@ import jakarta.servlet.http.HttpSession;
 import java.time.Duration;
 import java.util.List;
 import java.util.function.Supplier;
+import org.springframework.context.event.EventListener;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.DeferredSecurityContext;
@@ -16,6 +18,7 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextImpl;
 import org.springframework.security.web.context.HttpRequestResponseHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.session.FindByIndexNameSessionRepository;
 
 /**
  * Keeps nothing but {@link Who} in the session: small to read back on every request, and free of the security
@@ -48,7 +51,11 @@ final class SessionWho implements SecurityContextRepository {
     @Override
     public void saveContext(SecurityContext context, HttpServletRequest request, HttpServletResponse response) {
         if (context.getAuthentication() != null && context.getAuthentication().getPrincipal() instanceof Who who) {
-            request.getSession(true).setAttribute(ATTRIBUTE, who);
+            HttpSession session = request.getSession(true);
+            session.setAttribute(ATTRIBUTE, who);
+            session.setAttribute(
+                    FindByIndexNameSessionRepository.PRINCIPAL_NAME_INDEX_NAME,
+                    who.id().toString());
         }
     }
 
@@ -63,7 +70,7 @@ final class SessionWho implements SecurityContextRepository {
         return new SecurityContextImpl(UsernamePasswordAuthenticationToken.authenticated(who, null, roles));
     }
 
-    private Who who(HttpServletRequest request) {
+    Who who(HttpServletRequest request) {
         String id = cookie(request);
         // Somebody just signed in or out: the cookie that came with the request no longer counts.
         Who known = id == null || request.getAttribute(CHANGED) != null ? null : lately.getIfPresent(id);
@@ -79,13 +86,22 @@ final class SessionWho implements SecurityContextRepository {
     }
 
     /** The session cookie as it came; asking the request for its session id would read the session. */
-    private static String cookie(HttpServletRequest request) {
+    static String cookie(HttpServletRequest request) {
         for (Cookie cookie : request.getCookies() == null ? new Cookie[0] : request.getCookies()) {
             if (cookie.getName().equals(COOKIE)) {
                 return cookie.getValue();
             }
         }
         return null;
+    }
+
+    @EventListener
+    void signedOut(SignedOut out) {
+        lately.asMap()
+                .entrySet()
+                .removeIf(one -> out.session() == null
+                        ? one.getValue().id().equals(out.personId())
+                        : out.session().equals(one.getKey()));
     }
 
     /** From now on the session that this request came with is not taken for what it was. */

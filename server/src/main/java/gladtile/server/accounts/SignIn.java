@@ -1,37 +1,58 @@
 package gladtile.server.accounts;
 
-import java.time.Clock;
+import gladtile.server.accounts.Throttle.Limit;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 
-/** Checks passwords and PINs, slows down guessing, and says the same whatever was wrong. */
+/**
+ * Checks passwords and PINs, bounds guessing, and says the same whatever was wrong. Failures count by account and
+ * place together: who guesses holds up the place they guess from. Places where the account was never used share a
+ * bound for the account; devices that nobody ever used share bounds for the code and the address.
+ */
 @Service
 public class SignIn {
-    /** After so many failures within {@link #WINDOW} nothing more is checked, not even the right secret. */
+    /** Failures at one account from one device or address. */
     static final int TEACHER_FAILURES = 8;
 
     static final int STUDENT_FAILURES = 5;
-    static final int CODE_FAILURES = 30;
-    static final Duration WINDOW = Duration.ofMinutes(10);
+    static final Duration SHORT = Duration.ofMinutes(10);
+    /** At one account, from all devices together that it was never used on. */
+    static final int FROM_ELSEWHERE = 20;
+
+    static final Duration LONG = Duration.ofHours(1);
+    /** Through one join code, from devices that nobody has signed in on. */
+    static final int THROUGH_CODE = 60;
+    /** From one address, from such devices; a whole school may come from one. */
+    static final int FROM_ADDRESS = 500;
+    /** Join codes that do not exist, from one device that is known, or from all others of one address. */
+    static final int CODES = 30;
+
+    static final int CODES_FROM_ADDRESS = 300;
+
+    /** Of tries left, where there is nothing to tell of. */
+    public static final int UNTOLD = Integer.MAX_VALUE;
 
     /** bcrypt reads no more bytes than this. */
-    static final int SECRET_LENGTH = 72;
+    static final int SECRET_BYTES = 72;
 
     private final PersonStore people;
     private final PasswordEncoder secrets;
-    private final Clock clock;
+    private final Throttle throttle;
+    private final Devices devices;
     private final String nobodysHash;
 
-    SignIn(PersonStore people, PasswordEncoder secrets, Clock clock) {
+    SignIn(PersonStore people, PasswordEncoder secrets, Throttle throttle, Devices devices) {
         this.people = people;
         this.secrets = secrets;
-        this.clock = clock;
+        this.throttle = throttle;
+        this.devices = devices;
         this.nobodysHash = secrets.encode("nobody");
     }
 
@@ -40,52 +61,82 @@ public class SignIn {
 
     public record Welcome(Who who) implements Result {}
 
-    public record Wrong() implements Result {}
+    /** @param left how many more tries there are before one has to wait */
+    public record Wrong(int left) implements Result {}
 
     public record Wait(Duration atMost) implements Result {}
 
-    public Result teacher(String name, String password) {
-        String tried = "teacher:" + name.toLowerCase(Locale.ROOT);
-        return check(tried, TEACHER_FAILURES, password, () -> people.teacher(name));
+    public Result teacher(String name, String password, Source from) {
+        String account = "teacher:" + name.toLowerCase(Locale.ROOT);
+        return check(account, TEACHER_FAILURES, password, people.teacher(name), null, from);
     }
 
-    /** A student of a class list, by PIN. */
-    public Result student(UUID schoolId, UUID studentId, String pin) {
-        return check("student:" + studentId, STUDENT_FAILURES, pin, () -> people.student(schoolId, studentId));
+    /**
+     * A student of a class list, by PIN.
+     *
+     * @param code through which they come
+     */
+    public Result student(UUID schoolId, String code, UUID studentId, String pin, Source from) {
+        return check(
+                accountOf(studentId), STUDENT_FAILURES, pin, people.student(schoolId, studentId), "code:" + code, from);
     }
 
-    /** Whether this address has tried too many join codes that do not exist. */
-    public boolean mayTryCodes(String address) {
-        return people.failuresSince("codes:" + address, since()) < CODE_FAILURES;
+    static String accountOf(UUID studentId) {
+        return "student:" + studentId;
     }
 
-    public void codeFailed(String address) {
-        people.addFailure("codes:" + address, OffsetDateTime.now(clock));
+    /** Whether too many join codes that do not exist were tried from there, and for how long no more are looked at. */
+    public Optional<Duration> codesWait(Source from) {
+        return throttle.wait(List.of(codes(from)));
+    }
+
+    public void codeFailed(Source from) {
+        throttle.begin(List.of(codes(from)));
+    }
+
+    private Limit codes(Source from) {
+        return devices.isKnown(from)
+                ? new Limit("codes@" + place(from, true), CODES, SHORT)
+                : new Limit("codes@" + place(from, false), CODES_FROM_ADDRESS, SHORT);
     }
 
     private Result check(
-            String tried, int most, String secret, java.util.function.Supplier<Optional<PersonStore.Known>> whom) {
-        if (people.failuresSince(tried, since()) >= most) {
-            return new Wait(WINDOW);
+            String account, int most, String secret, Optional<PersonStore.Known> known, String code, Source from) {
+        boolean used = devices.isKnown(from);
+        List<Limit> limits = new ArrayList<>();
+        Limit here = new Limit(account + "@" + place(from, used), most, SHORT);
+        limits.add(here);
+        if (!devices.isKnownTo(from, known.map(one -> one.who().id()).orElse(null))) {
+            limits.add(new Limit(account, FROM_ELSEWHERE, LONG));
         }
-        Optional<PersonStore.Known> known = whom.get();
+        List<Limit> strangers = new ArrayList<>();
+        if (!used) {
+            strangers.add(new Limit("address:" + from.address(), FROM_ADDRESS, SHORT));
+            if (code != null) {
+                strangers.add(new Limit(code, THROUGH_CODE, SHORT));
+            }
+        }
+        Optional<Duration> wait = throttle.wait(strangers);
+        if (wait.isPresent()) {
+            return new Wait(wait.get());
+        }
+        Throttle.Answer begun = throttle.begin(limits);
+        if (begun instanceof Throttle.Full full) {
+            return new Wait(full.time());
+        }
+        Throttle.Counted counted = (Throttle.Counted) begun;
         // A name nobody has costs the same time as a wrong password, so that names cannot be found out by the clock.
         String hash = known.map(PersonStore.Known::secretHash).orElse(nobodysHash);
-        boolean right = secret.length() <= SECRET_LENGTH && secrets.matches(secret, hash) && known.isPresent();
-        if (!right) {
-            people.addFailure(tried, OffsetDateTime.now(clock));
-            return new Wrong();
+        boolean readable = secret.getBytes(StandardCharsets.UTF_8).length <= SECRET_BYTES;
+        if (!readable || !secrets.matches(secret, hash) || known.isEmpty()) {
+            throttle.failed(counted.id(), strangers.stream().map(Limit::counted).toList());
+            return new Wrong(counted.left());
         }
-        people.forgetFailures(tried);
+        throttle.succeeded(counted.id(), here.counted());
         return new Welcome(known.get().who());
     }
 
-    private OffsetDateTime since() {
-        return OffsetDateTime.now(clock).minus(WINDOW);
-    }
-
-    @Scheduled(fixedDelayString = "PT10M")
-    void sweep() {
-        people.sweepFailures(since());
+    private static String place(Source from, boolean used) {
+        return used ? java.util.HexFormat.of().formatHex(from.deviceHash()) : from.address();
     }
 }

@@ -1,6 +1,7 @@
 package gladtile.server.activities;
 
 import gladtile.core.Bounds;
+import gladtile.server.accounts.Sessions;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities.Caught;
 import gladtile.server.activities.Activities.Current;
@@ -100,7 +101,7 @@ class ActivityController {
         if (!activities.access(who, id).mayLook()) {
             throw Problem.notThere("activity");
         }
-        return news.open(id);
+        return news.open(Sessions.listener(who), id);
     }
 
     /**

@@ -1,5 +1,7 @@
 package gladtile.server.activities;
 
+import gladtile.server.support.Listeners;
+import gladtile.server.support.Listeners.Listener;
 import gladtile.server.support.NodeNews;
 import gladtile.server.support.Streams;
 import java.util.List;
@@ -14,18 +16,19 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Component
 class ActivityNews {
     private static final String TOPIC = "activity:";
-    private final Streams<UUID> streams = new Streams<>();
+    private final Streams<UUID> streams;
     private final NodeNews nodes;
 
-    ActivityNews(NodeNews nodes) {
+    ActivityNews(Listeners listeners, NodeNews nodes) {
+        streams = new Streams<>(listeners);
         this.nodes = nodes;
     }
 
     /** @param seq the newest edit known of; 0 where only the change itself is known */
     record Changed(long seq) {}
 
-    SseEmitter open(UUID activityId) {
-        return streams.open(activityId);
+    SseEmitter open(Listener by, UUID activityId) {
+        return streams.open(by, activityId);
     }
 
     /** Where somebody is. @param pageId empty when they have left */

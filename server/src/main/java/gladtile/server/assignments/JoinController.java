@@ -5,6 +5,7 @@ import gladtile.core.Bounds;
 import gladtile.server.accounts.Sessions;
 import gladtile.server.accounts.SignIn;
 import gladtile.server.accounts.SignInAnswers;
+import gladtile.server.accounts.Source;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.classes.Classes;
@@ -55,8 +56,14 @@ class JoinController {
     /** @param assignmentId absent where the code is that of the class */
     record Joined(@JsonInclude(JsonInclude.Include.NON_NULL) UUID assignmentId, String name) {}
 
-    /** Where a code leads. @param assignment null where it is the code of a class */
-    private record Door(UUID schoolId, String title, String className, List<Student> students, Assignment assignment) {}
+    /** Where a code leads. @param code what it leads to @param assignment null where it is the code of a class */
+    private record Door(
+            UUID schoolId,
+            String code,
+            String title,
+            String className,
+            List<Student> students,
+            Assignment assignment) {}
 
     @GetMapping
     JoinView look(@PathVariable String code, HttpServletRequest request) {
@@ -72,26 +79,32 @@ class JoinController {
             HttpServletResponse response) {
         Door door = door(code, request);
         boolean known = door.students().stream().anyMatch(one -> one.id().equals(asked.studentId()));
-        SignIn.Result result =
-                known ? signIn.student(door.schoolId(), asked.studentId(), asked.pin()) : new SignIn.Wrong();
+        SignIn.Result result = known
+                ? signIn.student(door.schoolId(), door.code(), asked.studentId(), asked.pin(), Source.of(request))
+                : new SignIn.Wrong(SignIn.UNTOLD);
         Who who = SignInAnswers.welcomed(result, "name and PIN", sessions, request, response);
         return new Joined(door.assignment() == null ? null : door.assignment().id(), who.name());
     }
 
     private Door door(String code, HttpServletRequest request) {
-        String address = request.getRemoteAddr();
-        if (!signIn.mayTryCodes(address)) {
-            throw Problem.of(HttpStatus.TOO_MANY_REQUESTS, "Too many codes were tried from here. Wait 10 minutes.")
-                    .with("bound", "join.codes");
-        }
+        Source from = Source.of(request);
+        signIn.codesWait(from).ifPresent(wait -> {
+            throw SignInAnswers.waiting(wait, "join.codes");
+        });
         Optional<Door> found = assignments
                 .byCode(code)
-                .map(one -> new Door(one.schoolId(), one.title(), one.className(), workers.students(one), one))
+                .map(one -> new Door(
+                        one.schoolId(), one.id().toString(), one.title(), one.className(), workers.students(one), one))
                 .or(() -> classes.byCode(code)
                         .map(one -> new Door(
-                                one.schoolId(), "", one.name(), classes.students(one.schoolId(), one.id()), null)));
+                                one.schoolId(),
+                                one.id().toString(),
+                                "",
+                                one.name(),
+                                classes.students(one.schoolId(), one.id()),
+                                null)));
         return found.orElseGet(() -> {
-            signIn.codeFailed(address);
+            signIn.codeFailed(from);
             throw Problem.of(HttpStatus.NOT_FOUND, "No class has that code. Look at the board and try again.");
         });
     }

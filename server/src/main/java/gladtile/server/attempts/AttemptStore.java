@@ -4,6 +4,7 @@ import static gladtile.tables.Tables.ATTEMPT;
 import static gladtile.tables.Tables.ATTEMPT_BASE;
 import static gladtile.tables.Tables.MOVE;
 
+import gladtile.core.assigned.DeviceClock;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
@@ -75,17 +76,18 @@ class AttemptStore {
     }
 
     /**
-     * A move with the time at which it was made, by the device's clock put right.
+     * A move as it came.
      *
+     * @param madeAt by the device's clock put right
      * @param change what it did when it was made; null where that is not kept
      */
-    record Arrived(Move move, Instant madeAt, StateChange change) {
+    record Arrived(Move move, Instant at, Instant madeAt, StateChange change) {
         /** The attempt after it. */
         AttemptState on(AttemptState state, Rules rules) {
             if (change != null) {
                 return change.on(state);
             }
-            if (state.with(move, rules, madeAt) instanceof Made made) {
+            if (state.with(move, rules, DeviceClock.decides(madeAt, at)) instanceof Made made) {
                 return made.state();
             }
             throw new IllegalStateException("move " + move.id() + " was taken once and is refused now");
@@ -319,7 +321,7 @@ class AttemptStore {
                 row.get(MOVE.MOVE_ID),
                 Json.read(row.get(MOVE.ACT).data(), Act.class),
                 row.get(MOVE.DEVICE_TIME).toInstant());
-        return new Arrived(move, madeAt(row), change(row));
+        return new Arrived(move, row.get(MOVE.AT).toInstant(), madeAt(row), change(row));
     }
 
     /** Null where it is not kept. */

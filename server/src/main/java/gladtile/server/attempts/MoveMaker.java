@@ -196,10 +196,8 @@ public class MoveMaker {
             Move move = moves.get(i);
             Optional<Verdict> told = fold.seen.getOrDefault(move.id(), fresh.get(move.id()));
             if (told == null) {
-                Instant thisAt = DeviceClock.put(move.deviceTime(), asked.sentAt, at, madeAt);
-                if (fold.rules.terms().seconds() != null) {
-                    thisAt = DeviceClock.underCountdown(thisAt, at);
-                }
+                Instant put = DeviceClock.put(move.deviceTime(), asked.sentAt, at, madeAt);
+                Instant thisAt = DeviceClock.decides(put, at);
                 Optional<Barred> barred =
                         Barred.move(assignment.terms(), assignment.control(), window, move.act(), thisAt);
                 if (barred.isPresent()) {
@@ -215,8 +213,8 @@ public class MoveMaker {
                 state = done.state();
                 told = done.verdict();
                 fresh.put(move.id(), told);
-                made.add(new Judged(move, told, done.outcomes(), change, at, thisAt, asked.student.id()));
-                madeAt = thisAt;
+                made.add(new Judged(move, told, done.outcomes(), change, at, put, asked.student.id()));
+                madeAt = put;
             }
             told.ifPresent(verdict -> verdicts.put(move.id(), verdict));
         }

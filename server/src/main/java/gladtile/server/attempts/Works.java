@@ -2,6 +2,7 @@ package gladtile.server.attempts;
 
 import gladtile.core.analysis.Misses;
 import gladtile.core.answer.Verdict;
+import gladtile.core.assigned.DeviceClock;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
@@ -69,7 +70,7 @@ public class Works {
             long seq, Move move, Optional<Verdict> verdict, StateChange change, Instant at, Instant madeAt, UUID byId) {
         /** The attempt after it. */
         public AttemptState on(AttemptState before, Rules rules) {
-            return new AttemptStore.Arrived(move, madeAt, change).on(before, rules);
+            return new AttemptStore.Arrived(move, at, madeAt, change).on(before, rules);
         }
     }
 
@@ -91,9 +92,12 @@ public class Works {
             Instant begunAt,
             Instant handedInAt,
             Instant handedInMadeAt) {
+        /** By the server's clock; when the device says that it was, stands beside. */
         public boolean late(Assignment assignment) {
             Instant due = assignment.window(holderId).dueAt();
-            return due != null && handedInMadeAt != null && handedInMadeAt.isAfter(due);
+            return due != null
+                    && handedInAt != null
+                    && DeviceClock.decides(handedInMadeAt, handedInAt).isAfter(due);
         }
     }
 

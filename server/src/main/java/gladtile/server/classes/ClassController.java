@@ -5,15 +5,16 @@ import gladtile.core.Bounds;
 import gladtile.core.roster.Roster;
 import gladtile.formats.print.SignInCards;
 import gladtile.server.accounts.People;
+import gladtile.server.accounts.Sessions;
 import gladtile.server.accounts.Who;
 import gladtile.server.classes.Classes.ClassHead;
 import gladtile.server.classes.Classes.Student;
 import gladtile.server.support.Attachment;
 import gladtile.server.support.Problem;
+import gladtile.server.support.PublicAddress;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.security.SecureRandom;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -29,7 +30,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** A teacher's classes. */
 @RestController
@@ -38,12 +38,16 @@ class ClassController {
     private final Classes classes;
     private final NewNames names;
     private final People people;
+    private final Sessions sessions;
+    private final PublicAddress addresses;
     private final SecureRandom chance = new SecureRandom();
 
-    ClassController(Classes classes, NewNames names, People people) {
+    ClassController(Classes classes, NewNames names, People people, Sessions sessions, PublicAddress addresses) {
         this.classes = classes;
         this.names = names;
         this.people = people;
+        this.sessions = sessions;
+        this.addresses = addresses;
     }
 
     record ClassName(String name) {
@@ -166,12 +170,13 @@ class ClassController {
         return added;
     }
 
-    /** Out of this class; what they did stays. */
+    /** Out of this class, and signed out; what they did stays. */
     @PostMapping("/{id}/students/{studentId}/remove")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
         student(who, id, studentId);
         classes.leave(who.schoolId(), id, studentId);
+        sessions.endAll(studentId);
     }
 
     @PostMapping("/{id}/students/{studentId}/pin")
@@ -192,15 +197,15 @@ class ClassController {
             throws IOException {
         mine(who, id);
         String code = classes.code(who.schoolId(), id);
-        String address = ServletUriComponentsBuilder.fromRequestUri(request)
-                .replacePath("/join/" + code)
-                .toUriString();
-        List<SignInCards.Card> cards = new ArrayList<>();
-        for (Student student : classes.students(who.schoolId(), id)) {
-            if (asked.studentIds() == null || asked.studentIds().contains(student.id())) {
-                cards.add(card(who, student, asked.pictures()));
-            }
-        }
+        String address = addresses.join(code, request);
+        // Hashing takes most of the time, by design: on all cores.
+        List<SignInCards.Card> cards = classes.students(who.schoolId(), id).stream()
+                .filter(student ->
+                        asked.studentIds() == null || asked.studentIds().contains(student.id()))
+                .toList()
+                .parallelStream()
+                .map(student -> card(who, student, asked.pictures()))
+                .toList();
         String name = classes.name(who.schoolId(), id).orElseThrow();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)

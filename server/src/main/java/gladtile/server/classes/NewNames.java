@@ -5,6 +5,7 @@ import gladtile.formats.table.NameList;
 import gladtile.server.accounts.People;
 import gladtile.server.accounts.Who;
 import gladtile.server.classes.Classes.Student;
+import gladtile.server.support.Locks;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -17,11 +18,13 @@ class NewNames {
     private final Classes classes;
     private final People people;
     private final TransactionTemplate transactions;
+    private final Locks locks;
 
-    NewNames(Classes classes, People people, TransactionTemplate transactions) {
+    NewNames(Classes classes, People people, TransactionTemplate transactions, Locks locks) {
         this.classes = classes;
         this.people = people;
         this.transactions = transactions;
+        this.locks = locks;
     }
 
     /** A student who is new, with the PIN that is shown this once. */
@@ -50,6 +53,8 @@ class NewNames {
         // Hashing takes most of the time, by design: on all cores, and before anything is locked.
         List<Secret> secrets = asked.added().parallelStream().map(this::secret).toList();
         return transactions.execute(tx -> {
+            // The same list sent twice at once must find the names of the first.
+            locks.take("class:" + classId);
             Roster roster = look(teacher, classId, text);
             List<SignInCard> cards = new ArrayList<>();
             if (roster.wrong().isEmpty()) {

@@ -74,12 +74,20 @@ class RegisterController {
     /** @return how much room is left */
     private static int unpack(byte[] packed, Map<String, String> texts, int most) throws IOException {
         int room = most;
+        int folders = 0;
         try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(packed))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 // A little file can unpack to any size: no more is read than there is room for.
                 byte[] bytes = zip.readNBytes(room + 1);
-                if (!entry.isDirectory()) {
+                if (entry.isDirectory()) {
+                    // A folder has no bytes; one that says it has some is read all the same, so it counts.
+                    room -= counted(bytes, room);
+                    folders++;
+                } else {
                     room -= put(texts, entry.getName(), bytes, room);
+                }
+                if (folders > Bounds.REGISTER_FILES) {
+                    throw tooMuch();
                 }
             }
         } catch (ZipException | EOFException broken) {
@@ -102,13 +110,25 @@ class RegisterController {
         return false;
     }
 
-    private static int put(Map<String, String> texts, String name, byte[] bytes, int room) {
-        if (bytes.length > room || texts.size() >= Bounds.REGISTER_FILES) {
-            throw Problem.bound(
-                    "register.bytes",
-                    "A register has at most %d files with %d MB together. Nothing was taken in."
-                            .formatted(Bounds.REGISTER_FILES, Bounds.REGISTER_BYTES / 1024 / 1024));
+    private static int counted(byte[] bytes, int room) {
+        if (bytes.length > room) {
+            throw tooMuch();
         }
+        return bytes.length;
+    }
+
+    private static Problem tooMuch() {
+        return Problem.bound(
+                "register.bytes",
+                "A register has at most %d files with %d MB together. Nothing was taken in."
+                        .formatted(Bounds.REGISTER_FILES, Bounds.REGISTER_BYTES / 1024 / 1024));
+    }
+
+    private static int put(Map<String, String> texts, String name, byte[] bytes, int room) {
+        if (texts.size() >= Bounds.REGISTER_FILES) {
+            throw tooMuch();
+        }
+        counted(bytes, room);
         try {
             texts.put(
                     name,

@@ -7,6 +7,7 @@ import gladtile.core.roster.Intake.StudentIntake;
 import gladtile.formats.table.OneRoster;
 import gladtile.server.accounts.People;
 import gladtile.server.accounts.Who;
+import gladtile.server.support.Locks;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -23,11 +24,13 @@ class Registers {
     private final RegisterStore store;
     private final Classes classes;
     private final People people;
+    private final Locks locks;
 
-    Registers(RegisterStore store, Classes classes, People people) {
+    Registers(RegisterStore store, Classes classes, People people, Locks locks) {
         this.store = store;
         this.classes = classes;
         this.people = people;
+        this.locks = locks;
     }
 
     /** @param passedOver what was not read, and why */
@@ -59,6 +62,7 @@ class Registers {
     /** @param chosen ids of classes in the register */
     @Transactional
     public Result take(Who teacher, Map<String, String> files, Set<String> chosen) {
+        locks.take("register:" + teacher.schoolId());
         Result looked = look(teacher, files);
         if (!(looked instanceof Looked there)) {
             return looked;

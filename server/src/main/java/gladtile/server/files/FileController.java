@@ -93,8 +93,7 @@ class FileController {
         Resource file = store.file(who.schoolId(), sha256, head.bytes());
         String type = head.mediaType();
         if (still && type.equals("image/gif")) {
-            FileStore.Kept first =
-                    files.still(store.read(who.schoolId(), sha256).orElseThrow());
+            FileStore.Kept first = files.still(who, sha256);
             file = new ByteArrayResource(first.bytes());
             type = first.mediaType();
         }

@@ -1,37 +1,46 @@
 package gladtile.server.files;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import gladtile.core.activity.FileRef;
 import gladtile.core.check.Raster;
 import gladtile.formats.picture.PictureColours;
 import gladtile.formats.picture.PictureIntake;
 import gladtile.formats.picture.SeeThrough;
 import gladtile.server.accounts.Who;
+import gladtile.server.support.HeavyWork;
 import java.io.IOException;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.Semaphore;
 import org.springframework.stereotype.Service;
 
 /** Takes pictures in and keeps them. */
 @Service
 public class Files {
-    /** Pictures drawn anew at one time: one of 40 million pixels takes some 160 MB while it is drawn. */
-    private final Semaphore drawing = new Semaphore(2);
+    /** Stills take long to draw and do not change; a page asks for those of all its moving pictures at once. */
+    private static final long STILL_BYTES = 32L * 1024 * 1024;
+
+    private final Cache<String, FileStore.Kept> stills = Caffeine.newBuilder()
+            .maximumWeight(STILL_BYTES)
+            .weigher((String sha256, FileStore.Kept still) -> still.bytes().length)
+            .build();
 
     private final FileStore store;
     private final Uploads uploads;
+    private final HeavyWork heavy;
 
-    Files(FileStore store, Uploads uploads) {
+    Files(FileStore store, Uploads uploads, HeavyWork heavy) {
         this.store = store;
         this.uploads = uploads;
+        this.heavy = heavy;
     }
 
     /** A recording, video or document that is all there already. */
     public FileRef bring(Who who, String name, byte[] bytes) {
-        if (!(uploads.whole(who, name, bytes, false) instanceof Uploads.Taken taken)) {
+        if (!(uploads.whole(who, name, bytes, false, Long.MAX_VALUE) instanceof Uploads.Taken taken)) {
             throw new IllegalStateException("the file " + name + " was refused");
         }
         return taken.file();
@@ -47,59 +56,68 @@ public class Files {
     public record Refused(String bound, String message) implements Result {}
 
     public Result bringPicture(Who who, byte[] bytes, String credit) {
-        drawing.acquireUninterruptibly();
-        PictureIntake.Result taken;
-        try {
-            taken = PictureIntake.take(bytes);
-        } finally {
-            drawing.release();
-        }
+        PictureIntake.Result taken = heavy.run(who.id(), () -> PictureIntake.take(bytes));
         if (taken instanceof PictureIntake.Refused refused) {
             return new Refused(refused.bound(), refused.message());
         }
         PictureIntake.Taken picture = (PictureIntake.Taken) taken;
         StoredPicture stored =
                 new StoredPicture(sha256(picture.bytes()), picture.mediaType(), picture.width(), picture.height());
-        store.keep(who.schoolId(), who.id(), stored, picture.bytes(), credit);
-        return new Kept(stored);
+        return kept(who, stored, picture.bytes(), credit);
     }
 
     /** Empty when there is no such file. */
     public Optional<Result> clear(Who who, String sha256, int rgb, int tolerance) {
-        return store.read(who.schoolId(), sha256).map(kept -> {
-            drawing.acquireUninterruptibly();
-            PictureIntake.Taken clear;
-            try {
-                clear = SeeThrough.of(kept.bytes(), rgb, tolerance);
-            } catch (IOException notOfPixels) {
-                return new Refused("picture.type", "Only pictures of pixels can be made see-through.");
-            } finally {
-                drawing.release();
-            }
-            StoredPicture stored =
-                    new StoredPicture(sha256(clear.bytes()), clear.mediaType(), clear.width(), clear.height());
-            store.keep(who.schoolId(), who.id(), stored, clear.bytes(), store.credit(who.schoolId(), sha256));
-            return new Kept(stored);
-        });
+        return store.head(who.schoolId(), sha256)
+                .map(head -> heavy.run(who.id(), () -> clear(who, sha256, head, rgb, tolerance)));
+    }
+
+    private Result clear(Who who, String sha256, FileStore.Head head, int rgb, int tolerance) {
+        Refused notOfPixels = new Refused("picture.type", "Only pictures of pixels can be made see-through.");
+        // A video is not read into memory to find that out.
+        if (!head.mediaType().startsWith("image/")) {
+            return notOfPixels;
+        }
+        PictureIntake.Taken clear;
+        try {
+            clear = SeeThrough.of(
+                    store.read(who.schoolId(), sha256).orElseThrow().bytes(), rgb, tolerance);
+        } catch (IOException unreadable) {
+            return notOfPixels;
+        }
+        StoredPicture stored =
+                new StoredPicture(sha256(clear.bytes()), clear.mediaType(), clear.width(), clear.height());
+        return kept(who, stored, clear.bytes(), store.credit(who.schoolId(), sha256));
+    }
+
+    private Result kept(Who who, StoredPicture picture, byte[] bytes, String credit) {
+        return uploads.inTurn(who, bytes.length, () -> store.keep(who.schoolId(), who.id(), picture, bytes, credit))
+                .<Result>map(full -> new Refused(full.bound(), full.message()))
+                .orElseGet(() -> new Kept(picture));
     }
 
     /** The colours of a picture of that school; empty when there is none or it cannot be drawn. */
     public Optional<Raster> colours(UUID schoolId, String sha256) {
-        return store.read(schoolId, sha256).flatMap(kept -> {
-            drawing.acquireUninterruptibly();
-            try {
-                return PictureColours.of(kept.bytes(), kept.mediaType());
-            } finally {
-                drawing.release();
-            }
-        });
+        return store.head(schoolId, sha256)
+                .filter(head -> head.mediaType().startsWith("image/"))
+                .flatMap(head -> heavy.inTurn(() -> store.read(schoolId, sha256)
+                        .flatMap(kept -> PictureColours.of(kept.bytes(), kept.mediaType()))));
     }
 
-    /** The first frame of a moving picture; any other file as it is. */
-    FileStore.Kept still(FileStore.Kept kept) {
-        if (!kept.mediaType().equals("image/gif")) {
-            return kept;
+    /** The first frame of a moving picture. @param sha256 of one that is there */
+    FileStore.Kept still(Who who, String sha256) {
+        FileStore.Kept drawn = stills.getIfPresent(sha256);
+        if (drawn == null) {
+            drawn = heavy.run(
+                    who.id(),
+                    () -> stills.get(
+                            sha256,
+                            name -> still(store.read(who.schoolId(), name).orElseThrow())));
         }
+        return drawn;
+    }
+
+    private static FileStore.Kept still(FileStore.Kept kept) {
         try {
             return new FileStore.Kept("image/png", PictureIntake.still(kept.bytes()));
         } catch (IOException e) {

@@ -5,7 +5,6 @@ import static gladtile.tables.Tables.FILE;
 import java.time.OffsetDateTime;
 import java.util.UUID;
 import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
 /** Which recordings of students still wait for the move that puts them on a page. */
@@ -15,15 +14,6 @@ class RecordingStore {
 
     RecordingStore(DSLContext db) {
         this.db = db;
-    }
-
-    /** Bytes of what somebody brought since then, whether it waits or not. */
-    long broughtSince(UUID schoolId, UUID person, OffsetDateTime since) {
-        Long bytes = db.select(DSL.sum(FILE.BYTES))
-                .from(FILE)
-                .where(FILE.SCHOOL_ID.eq(schoolId), FILE.BROUGHT_BY.eq(person), FILE.BROUGHT_AT.ge(since))
-                .fetchOne(0, Long.class);
-        return bytes == null ? 0 : bytes;
     }
 
     /** It stays from now on. @return whether there is such a sound */

@@ -18,7 +18,6 @@ import org.springframework.stereotype.Service;
 @Service
 public class Recordings {
     static final Duration WAIT = Duration.ofDays(2);
-    private static final int MB = 1024 * 1024;
 
     private final Uploads uploads;
     private final RecordingStore store;
@@ -43,15 +42,7 @@ public class Recordings {
         if (FileType.of(head).filter(type -> type.startsWith("audio/")).isEmpty()) {
             return new Files.Refused("recording.type", "That is not a recording.");
         }
-        OffsetDateTime now = OffsetDateTime.now(clock);
-        if (store.broughtSince(who.schoolId(), who.id(), now.minusDays(1)) + bytes.length
-                > Bounds.RECORDED_BYTES_A_DAY) {
-            return new Files.Refused(
-                    "recording.day",
-                    "You have recorded %d MB today, which is all there is room for. Go on tomorrow."
-                            .formatted(Bounds.RECORDED_BYTES_A_DAY / MB));
-        }
-        Uploads.Result result = uploads.whole(who, "Recording", bytes, true);
+        Uploads.Result result = uploads.whole(who, "Recording", bytes, true, Bounds.RECORDED_BYTES_A_DAY);
         return result instanceof Uploads.Refused refused
                 ? new Files.Refused(refused.bound(), refused.message())
                 : new Files.Brought(((Uploads.Taken) result).file());

@@ -6,11 +6,13 @@ import static gladtile.tables.Tables.UPLOAD;
 import static gladtile.tables.Tables.UPLOAD_CHUNK;
 
 import gladtile.core.activity.FileRef;
+import java.math.BigDecimal;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -30,15 +32,29 @@ class UploadStore {
 
     /** Bytes of all files of a school, those on their way in among them. */
     long used(UUID schoolId) {
-        Long kept = db.select(DSL.sum(FILE.BYTES))
-                .from(FILE)
-                .where(FILE.SCHOOL_ID.eq(schoolId))
+        return both(FILE.SCHOOL_ID.eq(schoolId), UPLOAD.SCHOOL_ID.eq(schoolId));
+    }
+
+    /** Bytes that somebody brought since then or is bringing now. */
+    long broughtSince(UUID schoolId, UUID person, OffsetDateTime since) {
+        return both(
+                FILE.SCHOOL_ID.eq(schoolId).and(FILE.BROUGHT_BY.eq(person)).and(FILE.BROUGHT_AT.ge(since)),
+                UPLOAD.SCHOOL_ID.eq(schoolId).and(UPLOAD.PERSON_ID.eq(person)));
+    }
+
+    /** In one statement: what becomes a file between two of them would be in neither. */
+    private long both(Condition kept, Condition coming) {
+        return db.select(DSL.coalesce(
+                                DSL.field(DSL.select(DSL.sum(FILE.BYTES))
+                                        .from(FILE)
+                                        .where(kept)),
+                                DSL.inline(BigDecimal.ZERO))
+                        .plus(DSL.coalesce(
+                                DSL.field(DSL.select(DSL.sum(UPLOAD.BYTES))
+                                        .from(UPLOAD)
+                                        .where(coming)),
+                                DSL.inline(BigDecimal.ZERO))))
                 .fetchOne(0, Long.class);
-        Long coming = db.select(DSL.sum(UPLOAD.BYTES))
-                .from(UPLOAD)
-                .where(UPLOAD.SCHOOL_ID.eq(schoolId))
-                .fetchOne(0, Long.class);
-        return (kept == null ? 0 : kept) + (coming == null ? 0 : coming);
     }
 
     void begin(UUID schoolId, UUID person, Upload upload) {

@@ -6,6 +6,7 @@ import gladtile.formats.media.FileType;
 import gladtile.formats.media.WebVtt;
 import gladtile.server.accounts.Who;
 import gladtile.server.support.GladProperties;
+import gladtile.server.support.Locks;
 import gladtile.server.support.UuidV7;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
@@ -19,17 +20,22 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Takes recordings, videos and documents in, in pieces that can come again and in any order. */
 @Service
 class Uploads {
     private static final int DAYS = 1;
     private final UploadStore store;
+    private final Locks locks;
+    private final TransactionTemplate transactions;
     private final long most;
     private final Clock clock;
 
-    Uploads(UploadStore store, GladProperties properties, Clock clock) {
+    Uploads(UploadStore store, Locks locks, TransactionTemplate transactions, GladProperties properties, Clock clock) {
         this.store = store;
+        this.locks = locks;
+        this.transactions = transactions;
         most = properties.schoolBytes();
         this.clock = clock;
     }
@@ -53,17 +59,59 @@ class Uploads {
     }
 
     Result begin(Who who, String name, long bytes) {
+        return begin(who, name, bytes, Long.MAX_VALUE);
+    }
+
+    /** @param mostOfDay bytes that one person may bring within a day */
+    private Result begin(Who who, String name, long bytes, long mostOfDay) {
         store.forget(who.schoolId(), OffsetDateTime.now(clock).minusDays(DAYS));
-        long used = store.used(who.schoolId());
-        if (used + bytes > most) {
-            return new Refused(
-                    "school.bytes",
-                    "The files of this school take %d MB of %d MB, so there is no room for %d MB more."
-                            .formatted(mega(used), mega(most), Math.max(1, mega(bytes))));
+        // One after the other: what comes at once would find the same room free.
+        return transactions.execute(tx -> {
+            locks.take("files:" + who.schoolId());
+            Optional<Refused> full = full(who, bytes, mostOfDay);
+            if (full.isPresent()) {
+                return full.get();
+            }
+            UploadStore.Upload upload = new UploadStore.Upload(UuidV7.make(), name, bytes);
+            store.begin(who.schoolId(), who.id(), upload);
+            return new Begun(coming(upload, List.of()));
+        });
+    }
+
+    private Optional<Refused> full(Who who, long bytes, long mostOfDay) {
+        if (mostOfDay < Long.MAX_VALUE) {
+            OffsetDateTime since = OffsetDateTime.now(clock).minusDays(DAYS);
+            if (store.broughtSince(who.schoolId(), who.id(), since) + bytes > mostOfDay) {
+                return Optional.of(new Refused(
+                        "recording.day",
+                        "You have recorded %d MB today, which is all there is room for. Go on tomorrow."
+                                .formatted(mega(mostOfDay))));
+            }
         }
-        UploadStore.Upload upload = new UploadStore.Upload(UuidV7.make(), name, bytes);
-        store.begin(who.schoolId(), who.id(), upload);
-        return new Begun(coming(upload, List.of()));
+        return room(who, bytes);
+    }
+
+    /** Why that many bytes more have no room; to be asked within {@link #inTurn}. */
+    private Optional<Refused> room(Who who, long bytes) {
+        long used = store.used(who.schoolId());
+        return used + bytes <= most
+                ? Optional.empty()
+                : Optional.of(new Refused(
+                        "school.bytes",
+                        "The files of this school take %d MB of %d MB, so there is no room for %d MB more."
+                                .formatted(mega(used), mega(most), Math.max(1, mega(bytes)))));
+    }
+
+    /** Keeps what takes so many bytes, where there is room for it. */
+    Optional<Refused> inTurn(Who who, long bytes, Runnable keep) {
+        return transactions.execute(tx -> {
+            locks.take("files:" + who.schoolId());
+            Optional<Refused> full = room(who, bytes);
+            if (full.isEmpty()) {
+                keep.run();
+            }
+            return full;
+        });
     }
 
     private static long mega(long bytes) {
@@ -93,9 +141,9 @@ class Uploads {
         });
     }
 
-    /** All of a file at once. @param waits whether it stays only once a move has asked for it */
-    Result whole(Who who, String name, byte[] bytes, boolean waits) {
-        Result begun = begin(who, name, bytes.length);
+    /** All of a file at once. @param waits whether it stays only once a move has asked for it @param mostOfDay bytes */
+    Result whole(Who who, String name, byte[] bytes, boolean waits, long mostOfDay) {
+        Result begun = begin(who, name, bytes.length, mostOfDay);
         if (!(begun instanceof Begun there)) {
             return begun;
         }

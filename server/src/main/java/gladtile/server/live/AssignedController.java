@@ -2,6 +2,7 @@ package gladtile.server.live;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.assigned.AssignTerms;
+import gladtile.server.accounts.Sessions;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
@@ -73,7 +74,7 @@ class AssignedController {
     @GetMapping(path = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
         assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
-        return news.open(who.schoolId(), id);
+        return news.open(Sessions.listener(who), who.schoolId(), id);
     }
 
     @GetMapping("/{id}/students/{studentId}")

@@ -6,6 +6,8 @@ import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.assignments.Assignments.AssignmentChanged;
 import gladtile.server.attempts.AttemptChanged;
 import gladtile.server.review.Reviews.SentBack;
+import gladtile.server.support.Listeners;
+import gladtile.server.support.Listeners.Listener;
 import gladtile.server.support.NodeNews;
 import gladtile.server.support.Streams;
 import java.util.LinkedHashMap;
@@ -27,7 +29,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Component
 class LiveNews {
     private static final String TOPIC = "attempt:";
-    private final Streams<UUID> streams = new Streams<>();
+    private final Streams<UUID> streams;
     /** By attempt; of several changes within a moment only the last is told. */
     private final Map<UUID, AttemptChanged> waiting = new LinkedHashMap<>();
     /** The assignments whose quilts are open, with their schools. */
@@ -43,15 +45,16 @@ class LiveNews {
     private final Quilts quilts;
     private final Assignments assignments;
 
-    LiveNews(NodeNews nodes, Quilts quilts, Assignments assignments) {
+    LiveNews(Listeners listeners, NodeNews nodes, Quilts quilts, Assignments assignments) {
+        streams = new Streams<>(listeners);
         this.nodes = nodes;
         this.quilts = quilts;
         this.assignments = assignments;
     }
 
-    SseEmitter open(UUID schoolId, UUID assignmentId) {
+    SseEmitter open(Listener by, UUID schoolId, UUID assignmentId) {
         schools.put(assignmentId, schoolId);
-        return streams.open(assignmentId);
+        return streams.open(by, assignmentId);
     }
 
     @EventListener

@@ -4,6 +4,8 @@ import gladtile.server.assignments.Assignments.AssignmentChanged;
 import gladtile.server.attempts.AttemptChanged;
 import gladtile.server.attempts.Attempts.Opened;
 import gladtile.server.review.Reviews.SentBack;
+import gladtile.server.support.Listeners;
+import gladtile.server.support.Listeners.Listener;
 import gladtile.server.support.NodeNews;
 import gladtile.server.support.Streams;
 import java.util.LinkedHashMap;
@@ -28,7 +30,7 @@ class StudentNews {
     private static final String AROUND = "around:";
 
     /** Attempts, and under the assignment's id all of them. */
-    private final Streams<UUID> streams = new Streams<>();
+    private final Streams<UUID> streams;
 
     private final Map<UUID, Long> moved = new LinkedHashMap<>();
     private final Set<UUID> around = new LinkedHashSet<>();
@@ -36,7 +38,8 @@ class StudentNews {
     private final ApplicationEventPublisher events;
     private volatile boolean closing;
 
-    StudentNews(NodeNews nodes, ApplicationEventPublisher events) {
+    StudentNews(Listeners listeners, NodeNews nodes, ApplicationEventPublisher events) {
+        streams = new Streams<>(listeners);
         this.nodes = nodes;
         this.events = events;
     }
@@ -44,11 +47,11 @@ class StudentNews {
     /** A student's page was opened or closed. */
     record Presence(UUID schoolId, UUID assignmentId, UUID holderId, UUID attemptId) {}
 
-    SseEmitter open(Opened opened) {
+    SseEmitter open(Listener by, Opened opened) {
         UUID assignmentId = opened.assignment().id();
         Presence presence = new Presence(
                 opened.assignment().schoolId(), assignmentId, opened.worker().id(), opened.id());
-        SseEmitter emitter = streams.open(opened.id(), assignmentId);
+        SseEmitter emitter = streams.open(by, opened.id(), assignmentId);
         emitter.onCompletion(() -> {
             if (!closing) {
                 events.publishEvent(presence);

@@ -3,6 +3,7 @@ package gladtile.server.live;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.server.accounts.Sessions;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
@@ -70,7 +71,7 @@ class WordController {
     /** Server-sent events: {@code moved} when the work changed, {@code around} when something around it did. */
     @GetMapping(path = "/api/attempts/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        return news.open(own(who, id));
+        return news.open(Sessions.listener(who), own(who, id));
     }
 
     private Opened own(Who who, UUID id) {

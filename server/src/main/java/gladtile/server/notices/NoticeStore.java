@@ -1,6 +1,7 @@
 package gladtile.server.notices;
 
 import static gladtile.tables.Tables.ASSIGNMENT;
+import static gladtile.tables.Tables.MEMBERSHIP;
 import static gladtile.tables.Tables.NOTICE;
 import static gladtile.tables.Tables.OUTBOX;
 import static gladtile.tables.Tables.PERSON;
@@ -11,6 +12,7 @@ import gladtile.server.notices.Notices.Kind;
 import gladtile.server.notices.Notices.Mail;
 import gladtile.server.notices.Notices.Notice;
 import gladtile.server.support.UuidV7;
+import gladtile.tables.tables.Membership;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
@@ -85,12 +87,26 @@ class NoticeStore {
                 .execute();
     }
 
-    List<Notices.Posted> outbox(UUID schoolId) {
+    List<Notices.Posted> outbox(UUID schoolId, UUID teacherId) {
+        Membership theirs = MEMBERSHIP.as("theirs");
+        Membership own = MEMBERSHIP.as("own");
         return db.select(PERSON.DISPLAY_NAME, OUTBOX.SUBJECT, OUTBOX.WORDS, OUTBOX.AT)
                 .from(OUTBOX)
                 .join(PERSON)
                 .on(PERSON.SCHOOL_ID.eq(OUTBOX.SCHOOL_ID), PERSON.ID.eq(OUTBOX.TO_PERSON))
                 .where(OUTBOX.SCHOOL_ID.eq(schoolId))
+                .and(OUTBOX.TO_PERSON
+                        .eq(teacherId)
+                        .or(PERSON.KIND
+                                .eq("student")
+                                .andExists(DSL.selectOne()
+                                        .from(theirs)
+                                        .join(own)
+                                        .on(own.SCHOOL_ID.eq(theirs.SCHOOL_ID), own.CLASS_ID.eq(theirs.CLASS_ID))
+                                        .where(
+                                                theirs.SCHOOL_ID.eq(schoolId),
+                                                theirs.PERSON_ID.eq(OUTBOX.TO_PERSON),
+                                                own.PERSON_ID.eq(teacherId)))))
                 .orderBy(OUTBOX.AT.desc())
                 .limit(MOST)
                 .fetch(row -> new Notices.Posted(

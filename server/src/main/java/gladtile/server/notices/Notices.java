@@ -96,8 +96,9 @@ class Notices {
         store.seen(who.schoolId(), who.id(), now());
     }
 
+    /** To the teacher, and to the students of their classes. */
     List<Posted> outbox(Who teacher) {
-        return store.outbox(teacher.schoolId());
+        return store.outbox(teacher.schoolId(), teacher.id());
     }
 
     /** One notice for each teacher of the class, which counts on: thirty hand in within a minute. */

@@ -1,5 +1,6 @@
 package gladtile.server.support;
 
+import java.net.URI;
 import java.nio.file.Path;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
@@ -9,10 +10,13 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  *
  * @param web the folder of the built front end, with the picture library in it
  * @param schoolBytes how many bytes the files of one school may take; 20 GB unless set
+ * @param address under which students reach this server, such as {@code https://tiles.school.example}; absent where
+ *     it is reached by its own name or number
  * @param demo whether the demo school is loaded into an empty database
  */
 @ConfigurationProperties("glad")
 public record GladProperties(
         Path web,
+        URI address,
         @DefaultValue("false") boolean demo,
         @DefaultValue("21474836480") long schoolBytes) {}

@@ -2,6 +2,8 @@ package gladtile.server.support;
 
 import gladtile.core.OutOfBounds;
 import jakarta.servlet.http.HttpServletRequest;
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -35,17 +37,39 @@ class Problems extends ResponseEntityExceptionHandler {
         return answer(Problem.bound(e.bound(), sentence(e.getMessage())));
     }
 
-    /** Null when nobody is left to answer: a browser that closed, or a network that broke, is no fault of ours. */
+    /** Null when nobody is left to listen: a browser that closed, or a network that broke, is no fault of ours. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unexpected(Exception e, HttpServletRequest request) {
         if (DisconnectedClientHelper.isClientDisconnectedException(e)) {
             LOG.debug("{} {}: the client has gone", request.getMethod(), request.getRequestURI());
-            return null;
+            // One that only stopped sending can still read, and must not take silence for a yes.
+            return "GET".equals(request.getMethod())
+                    ? null
+                    : answer(Problem.of(
+                            HttpStatus.BAD_REQUEST, "The request broke off. Nothing was changed. Send it again."));
+        }
+        if (isAway(e)) {
+            LOG.warn("{} {}: the database does not answer", request.getMethod(), request.getRequestURI());
+            return answer(Problem.of(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "The server cannot reach its data just now. What was saved is safe. Try again in a minute."));
         }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
         return answer(Problem.of(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Something went wrong on the server. What was saved before is safe. Try again in a moment."));
+    }
+
+    /** The database, not what was asked of it, is the cause. */
+    private static boolean isAway(Throwable e) {
+        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+            String state = cause instanceof SQLException sql ? sql.getSQLState() : null;
+            if (cause instanceof SQLTransientConnectionException
+                    || state != null && (state.startsWith("08") || state.startsWith("57P"))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     @Override

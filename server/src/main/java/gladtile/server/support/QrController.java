@@ -8,20 +8,22 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The address at which students join with a code, as a picture for their cameras. */
 @RestController
 class QrController {
     private static final MediaType SVG = new MediaType("image", "svg+xml");
 
+    private final PublicAddress addresses;
+
+    QrController(PublicAddress addresses) {
+        this.addresses = addresses;
+    }
+
     @GetMapping("/api/qr/{code}")
     ResponseEntity<String> picture(@PathVariable String code, HttpServletRequest request) {
         Bounds.id("qr.code", code);
-        String address = ServletUriComponentsBuilder.fromRequestUri(request)
-                .replacePath("/join/" + code)
-                .replaceQuery(null)
-                .toUriString();
+        String address = addresses.join(code, request);
         return ResponseEntity.ok().contentType(SVG).body(QrCode.of(address).svg());
     }
 }

@@ -15,10 +15,16 @@ public final class Streams<K> {
     private static final int MOST = 2_000;
 
     private final Map<K, Set<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    private final Listeners people;
+
+    /** @param people who listens, to anything */
+    public Streams(Listeners people) {
+        this.people = people;
+    }
 
     /** Opens a stream that listens to all of the keys. Its first event tells that everything from now on will be heard. */
     @SafeVarargs
-    public final SseEmitter open(K... keys) {
+    public final SseEmitter open(Listeners.Listener by, K... keys) {
         SseEmitter emitter = new SseEmitter(0L);
         Runnable gone = () -> {
             for (K key : keys) {
@@ -37,6 +43,7 @@ public final class Streams<K> {
                 return now;
             });
         }
+        people.admit(by, emitter);
         send(keys[0], emitter, SseEmitter.event().name("listening").data("{}"));
         return emitter;
     }

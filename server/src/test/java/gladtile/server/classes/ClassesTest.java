@@ -5,7 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -55,6 +60,28 @@ class ClassesTest {
         teacher.post(path + "/students/" + card.path("id").asString() + "/remove", Map.of());
         assertThat(server.browser().post("/api/join/" + code + "/sign-in", now).status())
                 .isEqualTo(401);
+    }
+
+    @Test
+    void the_same_list_sent_many_times_at_once_makes_each_child_once(RealServer server) throws Exception {
+        School school = new School(server);
+        Api teacher = school.asTeacher();
+        String path = "/api/classes/" + school.classId;
+        ExecutorService many = Executors.newFixedThreadPool(10);
+        try {
+            List<Future<Integer>> all = new ArrayList<>();
+            for (int i = 0; i < 10; i++) {
+                all.add(many.submit(() -> teacher.post(path + "/names", Map.of("text", "Vela\nNova"))
+                        .status()));
+            }
+            for (Future<Integer> one : all) {
+                assertThat(one.get()).isEqualTo(200);
+            }
+        } finally {
+            many.shutdownNow();
+        }
+        assertThat(teacher.get(path).json().path("students").findValuesAsString("name"))
+                .containsExactlyInAnyOrder("Ada", "Bo", "Cyrus", "Nova", "Vela");
     }
 
     @Test

@@ -13,7 +13,12 @@ import gladtile.server.testkit.School;
 import gladtile.server.testkit.Sounds;
 import java.time.Duration;
 import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -123,14 +128,26 @@ class RecordingsTest {
     }
 
     @Test
-    void a_student_takes_so_much_room_a_day_and_no_more() {
+    void a_student_takes_so_much_room_a_day_and_no_more_also_when_all_comes_at_once() throws Exception {
         int most = (Bounds.RECORDED_BYTES - 44) / 2;
         int whole = Bounds.RECORDED_BYTES_A_DAY / Bounds.RECORDED_BYTES;
-        for (int i = 0; i < whole; i++) {
-            assertThat(ada.post(attempt + "/recordings", Sounds.wav(most - i)).status())
-                    .isEqualTo(200);
+        ExecutorService many = Executors.newFixedThreadPool(8);
+        try {
+            List<Future<Integer>> all = new ArrayList<>();
+            for (int i = 0; i < whole + 8; i++) {
+                byte[] sound = Sounds.wav(most - i);
+                all.add(many.submit(
+                        () -> ada.post(attempt + "/recordings", sound).status()));
+            }
+            int taken = 0;
+            for (Future<Integer> one : all) {
+                taken += one.get() == 200 ? 1 : 0;
+            }
+            assertThat(taken).isEqualTo(whole);
+        } finally {
+            many.shutdownNow();
         }
-        Api.Answer more = ada.post(attempt + "/recordings", Sounds.wav(most - whole));
+        Api.Answer more = ada.post(attempt + "/recordings", Sounds.wav(most - whole - 8));
         assertThat(more.text("bound")).isEqualTo("recording.day");
         assertThat(more.text("detail")).contains("100 MB", "tomorrow", "Nothing was changed");
         Api bo = lesson.student(1);

@@ -199,34 +199,58 @@ class GivingTest {
         assertThat(lesson.row("Ada").path("late").asBoolean()).isTrue();
     }
 
-    /** Clocks of devices are wrong by days; the server's tells, put right by how long ago the device says. */
+    /** The server's clock decides. What the device says of when it was made is told beside, and nothing is lost. */
     @Test
-    void moves_made_before_the_due_time_count_so_however_late_they_arrive_and_however_wrong_the_clock_is() {
-        Lesson lesson = Lesson.give(school, Map.of("closesAt", in(-5)));
-        // It was begun in time: the closing is set back for the beginning only.
+    void a_move_that_a_device_dates_back_is_judged_by_when_it_arrived() {
+        Lesson lesson = Lesson.give(school, Map.of("dueAt", in(-5)));
         Api ada = lesson.student(0);
-        lesson.teacher.post(lesson.at + "/terms", Map.of("closesAt", in(60)));
         String attempt = lesson.attempt(ada);
-        lesson.teacher.post(lesson.at + "/terms", Map.of("closesAt", in(-5)));
         Instant wrong = Instant.now().plus(Duration.ofDays(9));
-        assertThat(sent(
-                                ada,
-                                attempt,
-                                wrong,
-                                at(School.put("sun", 200, 200), wrong.minus(Duration.ofMinutes(20))),
-                                at(Lesson.handIn(), wrong.minus(Duration.ofMinutes(10))))
+        assertThat(sent(ada, attempt, wrong, at(School.put("sun", 200, 200), wrong.minus(Duration.ofMinutes(20))))
                         .status())
                 .isEqualTo(200);
-        assertThat(lesson.row("Ada").path("late").asBoolean()).isFalse();
-        JsonNode step = lesson.teacher
-                .get(lesson.at + "/desk/" + attempt.substring("/api/attempts/".length()) + "/steps")
-                .json()
-                .get(0);
+        lesson.teacher.post(lesson.at + "/terms", Map.of("closesAt", in(-3), "dueAt", in(-5)));
+        String back = "1999-01-01T00:00:00Z";
+        for (Instant says : List.of(wrong, Instant.parse(back), Instant.EPOCH)) {
+            assertThat(sent(ada, attempt, wrong, at(School.put("moon", 900, 200), says))
+                            .text("rule"))
+                    .isEqualTo("CLOSED");
+        }
+        assertThat(sent(ada, attempt, wrong, at(Lesson.handIn(), Instant.parse(back)))
+                        .status())
+                .isEqualTo(200);
+        assertThat(lesson.row("Ada").path("late").asBoolean()).isTrue();
+        String desk = lesson.at + "/desk/" + attempt.substring("/api/attempts/".length());
+        JsonNode step = lesson.teacher.get(desk + "/steps").json().get(0);
         assertThat(Duration.between(
                         Instant.parse(step.path("at").asString()),
                         Instant.parse(step.path("arrivedAt").asString())))
                 .isBetween(Duration.ofMinutes(19), Duration.ofMinutes(21));
+        // What was not taken is not lost: the teacher sees it.
+        assertThat(lesson.teacher.get(desk).json().toString()).contains("closed, so it stays");
+    }
 
+    @Test
+    void pause_and_withdrawal_hold_whatever_a_device_says() {
+        Lesson lesson = Lesson.give(school, Map.of());
+        Api ada = lesson.student(0);
+        String attempt = lesson.attempt(ada);
+        Instant back = Instant.parse("1999-01-01T00:00:00Z");
+        lesson.teacher.post(lesson.at + "/hold", Map.of("words", ""));
+        assertThat(sent(ada, attempt, Instant.now(), at(School.put("sun", 200, 200), back))
+                        .text("rule"))
+                .isEqualTo("HELD");
+        lesson.teacher.post(lesson.at + "/go-on", Map.of());
+        lesson.teacher.post(lesson.at + "/withdraw", Map.of());
+        assertThat(sent(ada, attempt, Instant.now(), at(School.put("sun", 200, 200), back))
+                        .status())
+                .isBetween(400, 499);
+    }
+
+    @Test
+    void in_closed_work_nothing_is_moved_whatever_the_clock() {
+        Lesson lesson = Lesson.give(school, Map.of("closesAt", in(-5)));
+        Instant wrong = Instant.now().plus(Duration.ofDays(9));
         Api bo = lesson.student(1);
         lesson.teacher.post(lesson.at + "/terms", Map.of("closesAt", in(60)));
         String late = lesson.attempt(bo);

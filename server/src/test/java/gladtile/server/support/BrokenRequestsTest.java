@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
+import java.net.Socket;
+import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -46,6 +48,31 @@ class BrokenRequestsTest {
                                 "{\"starter\":{\"kind\":\"PAIR\",\"title\":\"x\",\"rows\":[{\"cells\":[\"a\",\"b\"],\"pictures\":[null]},{\"cells\":[\"c\",\"d\"]}],\"seed\":1},\"pictured\":false}")
                         .status())
                 .isEqualTo(200);
+    }
+
+    /** Half of a body, then nothing more; the sender still listens. */
+    @Test
+    void a_body_that_breaks_off_is_refused_and_never_answered_with_a_yes(RealServer server) throws Exception {
+        School school = new School(server);
+        Api teacher = school.asTeacher();
+        URI at = URI.create(server.address());
+        for (String type : List.of("application/octet-stream", "application/json", "multipart/form-data; boundary=x")) {
+            String path = type.contains("octet")
+                    ? "/api/uploads/" + school.activityId + "/pieces/0"
+                    : type.contains("json") ? "/api/activities" : "/api/files/pictures";
+            try (Socket socket = new Socket(at.getHost(), at.getPort())) {
+                String head = "POST " + path + " HTTP/1.1\r\nHost: " + at.getAuthority() + "\r\nContent-Type: " + type
+                        + "\r\nContent-Length: 1000\r\nX-XSRF-TOKEN: " + teacher.cookie("XSRF-TOKEN") + "\r\nCookie: "
+                        + teacher.cookieHeader() + "\r\n\r\n{\"title\":";
+                socket.getOutputStream().write(head.getBytes(StandardCharsets.UTF_8));
+                socket.shutdownOutput();
+                String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+                // Some bodies are cut off before anything can be answered; a yes is what must never come.
+                if (!answer.isEmpty()) {
+                    assertThat(answer).as(type).matches("(?s)HTTP/1.1 4.*");
+                }
+            }
+        }
     }
 
     @Test

@@ -7,6 +7,9 @@ import static org.mockito.Mockito.when;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.EOFException;
 import java.io.IOException;
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
+import java.util.List;
 import org.apache.catalina.connector.ClientAbortException;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.ProblemDetail;
@@ -21,6 +24,26 @@ class ProblemsTest {
         assertThat(answer(new ClientAbortException(new IOException("Broken pipe"))))
                 .isNull();
         assertThat(answer(new EOFException())).isNull();
+    }
+
+    @Test
+    void whoever_only_stopped_sending_is_told_that_nothing_was_taken() {
+        when(request.getMethod()).thenReturn("POST");
+        assertThat(answer(new EOFException()).getStatusCode().value()).isEqualTo(400);
+    }
+
+    /** PostgreSQL's class 08 is a connection that broke, 57P01 a server that is being stopped (its manual, appendix A). */
+    @Test
+    void a_database_that_is_away_is_no_fault_of_the_request() {
+        when(request.getMethod()).thenReturn("POST");
+        for (Exception away : List.of(
+                new SQLTransientConnectionException("Connection is not available, request timed out after 10000ms."),
+                new SQLException("the connection attempt failed", "08001"),
+                new SQLException("terminating connection due to administrator command", "57P01"))) {
+            ResponseEntity<ProblemDetail> answer = answer(new IllegalStateException(away));
+            assertThat(answer.getStatusCode().value()).isEqualTo(503);
+            assertThat(answer.getBody().getDetail()).contains("What was saved is safe");
+        }
     }
 
     @Test
