@@ -12,6 +12,9 @@ interface Waiting {
 
 const PAUSE = [500, 1000, 2000, 4000, 8000]
 const MOST_AT_ONCE = 200
+/** Plain edits in one request, those within steps counted one by one; the bound of core. */
+const MOST_PLAIN = 4000
+const plain = (edit: Edit) => (edit.kind === 'together' ? (edit.edits as Edit[]).length : 1)
 
 /**
  * One open activity: what the server confirmed, and on top of it this workbench's own edits that are still on their
@@ -73,7 +76,11 @@ export function openActivity(id: string, first: Current) {
 
   async function send() {
     for (let tries = 0; waiting.length > 0 && !closed;) {
-      const batch = waiting.slice(0, MOST_AT_ONCE)
+      let room = MOST_PLAIN
+      const most = waiting.findIndex(
+        (one, i) => i >= MOST_AT_ONCE || (i > 0 && (room -= plain(one.edit)) < plain(waiting[0]!.edit)),
+      )
+      const batch = most < 0 ? [...waiting] : waiting.slice(0, most)
       try {
         take(await post<Caught>(`/api/activities/${id}/edits`, { seq, edits: batch }), batch)
         tries = 0

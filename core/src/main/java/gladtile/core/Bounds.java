@@ -156,7 +156,13 @@ public final class Bounds {
 
     public static final int EDITS_IN_ONE_STEP = 100_000;
     public static final int EDITS_IN_ONE_REQUEST = 500;
+    /** Plain edits in all steps of one request: twice what changes every item of a full page. */
+    public static final int PLAIN_EDITS_IN_ONE_REQUEST = 4_000;
+
     public static final int MOVES_IN_ONE_REQUEST = 200;
+    /** Typed answers among them: one may cost some tens of milliseconds. */
+    public static final int TYPED_IN_ONE_REQUEST = 20;
+
     public static final int MOVES_IN_AN_ATTEMPT = 20_000;
     /** Of one attempt, moves that could not be taken and are kept for the teacher to see. */
     public static final int REFUSED_MOVES = 200;

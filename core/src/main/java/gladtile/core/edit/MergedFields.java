@@ -13,7 +13,6 @@ import gladtile.core.answer.Terms;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.answer.ZoneSet;
-import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.json.FieldMerge;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -30,13 +29,10 @@ final class MergedFields {
     /**
      * @param edit made on {@code before}, or rebased up to it
      * @param over what came between, a plain edit
+     * @param after what it made of {@code before}
      * @return the same edit where the two do not set the same value
      */
-    static Edit of(Edit edit, Edit over, Activity before) {
-        if (!(over.apply(before) instanceof Applied result)) {
-            return edit;
-        }
-        Activity after = result.activity();
+    static Edit of(Edit edit, Edit over, Activity before, Activity after) {
         AnswerKey was = before.key();
         AnswerKey now = after.key();
         if (edit instanceof SetTerms mine && over instanceof SetTerms) {

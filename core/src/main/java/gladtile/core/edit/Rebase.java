@@ -44,21 +44,28 @@ final class Rebase {
         List<Edit> parts = other instanceof Together step ? step.edits() : List.of(other);
         for (Edit part : parts) {
             Activity here = then;
-            now = now.flatMap(left -> over(left, part)).map(left -> merged(left, part, here));
-            if (!(part.apply(then) instanceof EditResult.Applied applied)) {
+            Activity after = part.apply(here) instanceof EditResult.Applied applied ? applied.activity() : null;
+            now = now.flatMap(left -> over(left, part, here, after));
+            if (after == null) {
                 return now;
             }
-            then = applied.activity();
+            then = after;
         }
         return now;
     }
 
-    private static Edit merged(Edit edit, Edit over, Activity before) {
+    /** @param part a plain edit @param after what it made of it; null where it does not fit */
+    static Optional<Edit> over(Edit edit, Edit part, Activity before, Activity after) {
+        Optional<Edit> left = over(edit, part);
+        return after == null ? left : left.map(one -> merged(one, part, before, after));
+    }
+
+    private static Edit merged(Edit edit, Edit over, Activity before, Activity after) {
         if (!(edit instanceof Together step)) {
-            return MergedFields.of(edit, over, before);
+            return MergedFields.of(edit, over, before, after);
         }
         return new Together(step.edits().stream()
-                .map(one -> MergedFields.of(one, over, before))
+                .map(one -> MergedFields.of(one, over, before, after))
                 .toList());
     }
 

@@ -200,12 +200,12 @@ class TimesTest {
     }
 
     @Test
-    void what_was_made_in_time_is_taken_however_late_it_arrives() {
+    void what_was_made_in_time_is_taken_and_while_everyone_rests_all_waits() {
         AssignTerms closed = terms(null, null, NOON, false);
         assertThat(put(closed, Control.NONE, NOON.minusMillis(1))).isEmpty();
         assertThat(put(closed, Control.NONE, NOON)).contains(Barred.CLOSED);
         Control held = new Control(NOON, "", null, null);
-        assertThat(put(AssignTerms.USUAL, held, NOON.minusMillis(1))).isEmpty();
+        assertThat(put(AssignTerms.USUAL, held, NOON.minusMillis(1))).contains(Barred.HELD);
         assertThat(put(AssignTerms.USUAL, held, NOON)).contains(Barred.HELD);
         Control shut = new Control(null, "", NOON, null);
         assertThat(put(AssignTerms.USUAL, shut, NOON.minusMillis(1))).isEmpty();

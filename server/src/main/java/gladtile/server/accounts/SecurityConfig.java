@@ -14,6 +14,7 @@ import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 
 /** Who may ask what, by role; whose thing it is, each feature checks itself. */
 @Configuration
@@ -67,6 +68,7 @@ class SecurityConfig {
                         .hasRole("TEACHER")
                         .anyRequest()
                         .permitAll());
+        http.addFilterAfter(new InFlight(), AnonymousAuthenticationFilter.class);
         return http.build();
     }
 
@@ -86,7 +88,7 @@ class SecurityConfig {
         return new InMemoryUserDetailsManager();
     }
 
-    private static void answer(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
+    static void answer(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding("UTF-8");

@@ -163,12 +163,19 @@ public class Activities {
      */
     public Optional<Caught> edit(Who who, UUID id, long seq, List<Incoming> incoming) {
         return change(who, id, seq, (change, since) -> {
-            Activity base = EditLog.before(change.activity, since);
-            for (Incoming one : incoming) {
-                if (store.has(who.schoolId(), id, one.id())) {
-                    continue;
-                }
-                Optional<Edit> edit = EditLog.caughtUp(one.edit(), base, since);
+            List<Incoming> fresh = incoming.stream()
+                    .filter(one -> !store.has(who.schoolId(), id, one.id()))
+                    .toList();
+            List<Edit> made = fresh.stream().map(Incoming::edit).toList();
+            if (EditLog.isTooMuch(made, since)) {
+                fresh.forEach(
+                        one -> change.drop(one.id(), "too much was changed meanwhile; do it again on what is there"));
+                return;
+            }
+            List<Optional<Edit>> caughtUp = EditLog.caughtUp(made, EditLog.before(change.activity, since), since);
+            for (int i = 0; i < fresh.size(); i++) {
+                Incoming one = fresh.get(i);
+                Optional<Edit> edit = caughtUp.get(i);
                 if (edit.isEmpty()) {
                     change.drop(one.id(), "what it changed was removed by somebody else");
                 } else if (change.apply(one.id(), edit.get(), Kind.PLAIN, null) instanceof Refused refused) {

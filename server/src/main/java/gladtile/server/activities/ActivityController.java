@@ -1,6 +1,7 @@
 package gladtile.server.activities;
 
 import gladtile.core.Bounds;
+import gladtile.core.edit.Together;
 import gladtile.server.accounts.Sessions;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities.Caught;
@@ -46,6 +47,11 @@ class ActivityController {
     record Edits(long seq, List<Incoming> edits) {
         Edits {
             Bounds.count("edits", Bounds.present("edits", edits).size(), Bounds.EDITS_IN_ONE_REQUEST);
+            int plain = edits.stream()
+                    .mapToInt(one ->
+                            one.edit() instanceof Together step ? step.edits().size() : 1)
+                    .sum();
+            Bounds.count("edits.plain", plain, Bounds.PLAIN_EDITS_IN_ONE_REQUEST);
             edits.forEach(edit -> {
                 Bounds.present("edits", edit);
                 Bounds.present("edit.id", edit.id());

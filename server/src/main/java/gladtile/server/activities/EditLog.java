@@ -1,6 +1,7 @@
 package gladtile.server.activities;
 
 import gladtile.core.activity.Activity;
+import gladtile.core.edit.CatchUp;
 import gladtile.core.edit.Conflict;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult;
@@ -75,26 +76,28 @@ final class EditLog {
     }
 
     /**
-     * An edit as it fits the activity now, made without knowledge of what came since. What was removed and restored
+     * Edits as they fit the activity now, made without knowledge of what came since. What was removed and restored
      * meanwhile still takes it; of a value with several fields only those are set that it changed.
      *
      * @param base the activity it was made on
      * @param since what came since, oldest first
      */
-    static Optional<Edit> caughtUp(Edit made, Activity base, List<LogRow> since) {
+    static List<Optional<Edit>> caughtUp(List<Edit> made, Activity base, List<LogRow> since) {
+        return CatchUp.over(made, base, between(since));
+    }
+
+    /** Whether that is more than is put behind one another. */
+    static boolean isTooMuch(List<Edit> made, List<LogRow> since) {
+        return CatchUp.isTooMuch(made, between(since));
+    }
+
+    private static List<CatchUp.Between> between(List<LogRow> since) {
         Set<Long> standing = new HashSet<>();
         standing(since).forEach(row -> standing.add(row.logged().seq()));
-        Optional<Edit> edit = Optional.of(made);
-        Activity before = base;
-        for (LogRow row : since) {
-            Edit over = row.logged().edit();
-            Activity here = before;
-            if (standing.contains(row.logged().seq())) {
-                edit = edit.flatMap(left -> left.rebase(over, here));
-            }
-            before = over.apply(before) instanceof EditResult.Applied applied ? applied.activity() : before;
-        }
-        return edit;
+        return since.stream()
+                .map(row -> new CatchUp.Between(
+                        row.logged().edit(), standing.contains(row.logged().seq())))
+                .toList();
     }
 
     /** What there was before all of these, by taking each back. */

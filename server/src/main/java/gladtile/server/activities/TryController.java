@@ -6,6 +6,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.OtherSide;
 import gladtile.core.activity.Speech;
 import gladtile.core.answer.Verdict;
+import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
@@ -32,6 +33,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/activities/{id}/try")
 class TryController {
     private static final int MOST_MOVES = 2_000;
+    /** All are judged anew at each move of a try, and one may cost some tens of milliseconds. */
+    private static final int MOST_TYPED = 200;
+
     private final Activities activities;
 
     private final Clock clock;
@@ -45,6 +49,11 @@ class TryController {
     record TryRequest(List<Move> moves) {
         TryRequest {
             Bounds.count("try.moves", Bounds.present("try.moves", moves).size(), MOST_MOVES);
+            moves.forEach(move -> Bounds.present("move", move));
+            int typed = (int) moves.stream()
+                    .filter(move -> move.act() instanceof Act.Type)
+                    .count();
+            Bounds.count("try.typed", typed, MOST_TYPED);
         }
     }
 

@@ -8,6 +8,7 @@ import gladtile.core.answer.Verdict;
 import gladtile.core.assigned.After;
 import gladtile.core.assigned.Sharing;
 import gladtile.core.assigned.Window;
+import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
@@ -106,6 +107,10 @@ class AttemptController {
         Moves {
             Bounds.count("moves", Bounds.present("moves", moves).size(), Bounds.MOVES_IN_ONE_REQUEST);
             moves.forEach(move -> Bounds.present("move", move));
+            int typed = (int) moves.stream()
+                    .filter(move -> move.act() instanceof Act.Type)
+                    .count();
+            Bounds.count("moves.typed", typed, Bounds.TYPED_IN_ONE_REQUEST);
         }
     }
 

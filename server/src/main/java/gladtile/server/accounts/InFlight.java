@@ -1,0 +1,48 @@
+package gladtile.server.accounts;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Requests of one person that are answered at the same time. Who sends more takes the threads that answer the others,
+ * and is asked to come again.
+ */
+final class InFlight extends OncePerRequestFilter {
+    /** Browsers send six at once; somebody may have two devices and several pages open. */
+    static final int EACH = 16;
+
+    private final Map<UUID, Integer> answered = new ConcurrentHashMap<>();
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        Authentication asks = SecurityContextHolder.getContext().getAuthentication();
+        if (asks == null || !(asks.getPrincipal() instanceof Who who)) {
+            chain.doFilter(request, response);
+            return;
+        }
+        int mine = answered.merge(who.id(), 1, Integer::sum);
+        try {
+            if (mine > EACH) {
+                SecurityConfig.answer(
+                        response,
+                        HttpStatus.TOO_MANY_REQUESTS,
+                        "Too much is asked at once. Nothing was changed. Try again in a moment.");
+            } else {
+                chain.doFilter(request, response);
+            }
+        } finally {
+            answered.merge(who.id(), -1, (a, b) -> a + b == 0 ? null : a + b);
+        }
+    }
+}
