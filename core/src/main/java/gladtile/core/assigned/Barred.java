@@ -32,7 +32,7 @@ public enum Barred {
      */
     public static Optional<Barred> move(AssignTerms terms, Control control, Window window, Act act, Instant madeAt) {
         boolean looks = act instanceof Act.Open || act instanceof Act.Reveal || act instanceof Act.Show;
-        if (control.withdrawnAt() != null && !madeAt.isBefore(control.withdrawnAt())) {
+        if (control.withdrawnAt() != null) {
             return Optional.of(WITHDRAWN);
         }
         Window.Stage stage = window.at(madeAt);

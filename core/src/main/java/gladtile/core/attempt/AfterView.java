@@ -63,6 +63,30 @@ public final class AfterView {
                 state.own());
     }
 
+    /**
+     * The work as it was just before it was handed in, with the pages that were turned since.
+     *
+     * @param now after it was handed in
+     */
+    public static AttemptState asBefore(AttemptState now, AttemptState before) {
+        return new AttemptState(
+                now.seq(),
+                now.pageId(),
+                now.standing(),
+                before.pieces(),
+                before.over(),
+                before.slid(),
+                before.written(),
+                before.zones(),
+                before.typed(),
+                before.shown(),
+                now.opened(),
+                now.came(),
+                before.met(),
+                now.spots(),
+                before.own());
+    }
+
     private static PieceState unjudged(PieceState piece) {
         return new PieceState(
                 piece.x(), piece.y(), piece.zoneId(), false, 0, 0, piece.putAt(), piece.turn(), true, null);

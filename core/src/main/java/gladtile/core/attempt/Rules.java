@@ -14,6 +14,7 @@ import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Judge;
 import gladtile.core.answer.Moment;
+import gladtile.core.answer.Solution;
 import gladtile.core.answer.Terms;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.WholeSolution;
@@ -165,6 +166,11 @@ public final class Rules {
     /** The same rules for somebody who has more time. */
     public Rules withMoreSeconds(int more) {
         return terms.seconds() == null ? this : new Rules(this, terms.withSeconds(terms.seconds() + more));
+    }
+
+    /** The same rules where the solution may be seen otherwise. */
+    public Rules withSolution(Solution solution) {
+        return terms.shows().equals(solution) ? this : new Rules(this, terms.withSolution(solution));
     }
 
     /** How a gap is answered; empty when nothing was said of it. */

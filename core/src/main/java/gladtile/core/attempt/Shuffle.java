@@ -5,8 +5,10 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
+import gladtile.core.measure.Outline;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -37,7 +39,7 @@ public final class Shuffle {
 
     private static Page of(Page page, Random random) {
         List<Item> free = free(page);
-        Map<String, Frame> frames = new HashMap<>();
+        Map<String, Item> taken = new HashMap<>();
         Set<String> done = new HashSet<>();
         for (Item first : free) {
             if (done.contains(first.id())) {
@@ -50,13 +52,43 @@ public final class Shuffle {
             Collections.shuffle(mixed, random);
             for (int i = 0; i < alike.size(); i++) {
                 done.add(alike.get(i).id());
-                frames.put(
-                        alike.get(i).id(),
-                        inPlaceOf(alike.get(i).frame(), mixed.get(i).frame()));
+                // With its place it takes the other's turn in the list, which would tell who lay where.
+                taken.put(
+                        mixed.get(i).id(),
+                        alike.get(i)
+                                .withFrame(inPlaceOf(
+                                        alike.get(i).frame(), mixed.get(i).frame())));
             }
         }
         return page.withItems(page.items().stream()
-                .map(item -> frames.containsKey(item.id()) ? item.withFrame(frames.get(item.id())) : item)
+                .map(item -> taken.getOrDefault(item.id(), item))
+                .toList());
+    }
+
+    /**
+     * The same pages, with pieces of about one size that lie on nothing in the list as they lie on the page: the order in
+     * which somebody wrote them down tells what comes first, and what belongs together.
+     */
+    public static Activity inReadingOrder(Activity edition) {
+        return edition.withPages(
+                edition.pages().stream().map(Shuffle::inReadingOrder).toList());
+    }
+
+    private static Page inReadingOrder(Page page) {
+        List<Item> apart = free(page).stream()
+                .filter(piece -> page.items().stream()
+                        .noneMatch(other ->
+                                other != piece && Outline.of(other.frame()).meets(Outline.of(piece.frame()))))
+                .toList();
+        List<Item> read = new ArrayList<>(apart);
+        read.sort(Comparator.comparingDouble((Item item) -> item.frame().y())
+                .thenComparingDouble(item -> item.frame().x()));
+        Map<String, Item> taken = new HashMap<>();
+        for (int i = 0; i < apart.size(); i++) {
+            taken.put(apart.get(i).id(), read.get(i));
+        }
+        return page.withItems(page.items().stream()
+                .map(item -> taken.getOrDefault(item.id(), item))
                 .toList());
     }
 

@@ -15,6 +15,11 @@ public record Outline(double left, double top, double right, double bottom) {
         return new Outline(x - width / 2, y - height / 2, x + width / 2, y + height / 2);
     }
 
+    /** Whether the two have more than an edge in common. */
+    public boolean meets(Outline other) {
+        return left < other.right && other.left < right && top < other.bottom && other.top < bottom;
+    }
+
     public double width() {
         return right - left;
     }

@@ -5,7 +5,6 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import gladtile.core.activity.Activity;
 import gladtile.core.answer.Solution;
 import gladtile.core.answer.Terms;
-import gladtile.core.assigned.After;
 import gladtile.core.assigned.AssignTerms;
 import gladtile.core.assigned.Control;
 import gladtile.core.assigned.Extension;
@@ -55,7 +54,7 @@ public class Assignments {
             .expireAfterWrite(Duration.ofSeconds(10))
             .build();
 
-    private record Own(UUID editionId, long seed, int moreSeconds) {}
+    private record Own(UUID editionId, long seed, int moreSeconds, Solution shows) {}
 
     Assignments(
             AssignmentStore store,
@@ -200,13 +199,18 @@ public class Assignments {
         if (terms.seconds() != null) {
             holds = holds.withSeconds(terms.seconds());
         }
-        boolean afterwards = holds.shows().when() == Solution.When.AFTER_HAND_IN;
-        if (terms.seen() == After.SOLUTION) {
-            holds = holds.withSolution(new Solution(Solution.When.AFTER_HAND_IN, null, false));
-        } else if (terms.seen() == After.NOTHING && afterwards) {
-            holds = holds.withSolution(Solution.NEVER);
-        }
-        return activity.withMadeFrom(null).withKey(activity.key().withTerms(holds));
+        return Shuffle.inReadingOrder(
+                activity.withMadeFrom(null).withKey(activity.key().withTerms(holds)));
+    }
+
+    /** Whether the solution may be seen, by the terms as they are now. @param own as the activity says */
+    private static Solution solution(Solution own, AssignTerms terms) {
+        boolean afterwards = own.when() == Solution.When.AFTER_HAND_IN;
+        return switch (terms.seen()) {
+            case SOLUTION -> new Solution(Solution.When.AFTER_HAND_IN, null, false);
+            case NOTHING -> afterwards ? Solution.NEVER : own;
+            case RIGHT_AND_WRONG -> own;
+        };
     }
 
     /** All of the teacher's classes, the newest first. */
@@ -264,17 +268,19 @@ public class Assignments {
         Edition base = edition(assignment.schoolId(), editionId);
         Extension more = assignment.extensions().get(holderId);
         int seconds = more == null || more.moreSeconds() == null ? 0 : more.moreSeconds();
-        if (!assignment.terms().mixes() && seconds == 0) {
+        Solution own = base.rules().terms().shows();
+        Solution shows = solution(own, assignment.terms());
+        if (!assignment.terms().mixes() && seconds == 0 && shows.equals(own)) {
             return base;
         }
         long seed = assignment.terms().mixes()
                 ? holderId.getLeastSignificantBits() ^ assignment.id().hashCode()
                 : 0;
-        return own.get(new Own(editionId, seed, seconds), key -> {
+        return this.own.get(new Own(editionId, seed, seconds, shows), key -> {
             Activity activity = key.seed == 0 ? base.activity() : Shuffle.of(base.activity(), key.seed);
             Rules rules = key.seed == 0 ? base.rules() : Rules.of(activity);
-            return new Edition(
-                    editionId, activity, key.moreSeconds == 0 ? rules : rules.withMoreSeconds(key.moreSeconds));
+            Rules timed = key.moreSeconds == 0 ? rules : rules.withMoreSeconds(key.moreSeconds);
+            return new Edition(editionId, activity, timed.withSolution(key.shows));
         });
     }
 

@@ -1,9 +1,7 @@
 package gladtile.server.attempts;
 
-import gladtile.core.assigned.After;
 import gladtile.core.assigned.Barred;
 import gladtile.core.assigned.Window;
-import gladtile.core.attempt.AfterView;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Standing;
@@ -34,6 +32,7 @@ public class Attempts {
     private final ApplicationEventPublisher events;
     private final Clock clock;
     private final Folds folds;
+    private final SeenByStudent seen;
 
     Attempts(
             AttemptStore store,
@@ -41,12 +40,14 @@ public class Attempts {
             Workers workers,
             ApplicationEventPublisher events,
             Folds folds,
+            SeenByStudent seen,
             Clock clock) {
         this.store = store;
         this.assignments = assignments;
         this.workers = workers;
         this.events = events;
         this.folds = folds;
+        this.seen = seen;
         this.clock = clock;
     }
 
@@ -199,7 +200,8 @@ public class Attempts {
         AttemptStore.Row newest =
                 store.of(school, last.assignment().id(), holder).orElseThrow();
         if (newest.round() == last.round()) {
-            AttemptState start = last.state().nextRound(last.edition().rules(), now());
+            // What was not told of the last round is not told by the next one either.
+            AttemptState start = seen(last).nextRound(last.edition().rules(), now());
             UUID id = UuidV7.make();
             store.insert(
                     school,
@@ -239,8 +241,6 @@ public class Attempts {
 
     /** An attempt's state as its student may see it now. */
     public AttemptState seen(Opened opened) {
-        return opened.assignment().terms().seen() == After.NOTHING
-                ? AfterView.untold(opened.state(), opened.edition().rules())
-                : opened.state();
+        return seen.of(opened.assignment(), opened.id(), opened.edition(), opened.state());
     }
 }

@@ -3,12 +3,10 @@ package gladtile.server.attempts;
 import gladtile.core.activity.OtherSide;
 import gladtile.core.activity.Speech;
 import gladtile.core.answer.Verdict;
-import gladtile.core.assigned.After;
 import gladtile.core.assigned.Barred;
 import gladtile.core.assigned.DeviceClock;
 import gladtile.core.assigned.Window;
 import gladtile.core.attempt.Act;
-import gladtile.core.attempt.AfterView;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
@@ -54,6 +52,7 @@ public class MoveMaker {
     private final MoveWriter writer;
     private final Recordings recordings;
     private final RefusedMoveStore refusedMoves;
+    private final SeenByStudent seen;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
@@ -64,6 +63,7 @@ public class MoveMaker {
             MoveWriter writer,
             Recordings recordings,
             RefusedMoveStore refusedMoves,
+            SeenByStudent seen,
             ApplicationEventPublisher events,
             Clock clock) {
         this.folds = folds;
@@ -72,6 +72,7 @@ public class MoveMaker {
         this.writer = writer;
         this.recordings = recordings;
         this.refusedMoves = refusedMoves;
+        this.seen = seen;
         this.events = events;
         this.clock = clock;
     }
@@ -191,6 +192,7 @@ public class MoveMaker {
         AttemptState state = before;
         List<Judged> made = new ArrayList<>(moves.size());
         Map<UUID, Verdict> verdicts = new HashMap<>();
+        AttemptState beforeHandIn = null;
         Map<UUID, Optional<Verdict>> fresh = new HashMap<>();
         for (int i = 0; i < moves.size(); i++) {
             Move move = moves.get(i);
@@ -203,11 +205,18 @@ public class MoveMaker {
                 if (barred.isPresent()) {
                     return new NotNow(i, barred.get());
                 }
+                if (seen.tellsTooMuch(assignment, state, move.act())) {
+                    return new NoneMade(
+                            i,
+                            new MoveResult.Refused(
+                                    MoveResult.Rule.SOLUTION_NOT_SHOWN, "there is no solution to be seen there now"));
+                }
                 MoveResult result = state.with(move, fold.rules, thisAt);
                 if (result instanceof MoveResult.Refused refused) {
                     return new NoneMade(i, refused);
                 }
                 Made done = (Made) result;
+                beforeHandIn = move.act() instanceof Act.HandIn ? state : beforeHandIn;
                 StateChange change =
                         StateChange.isKeptFor(move.act()) ? StateChange.between(state, done.state()) : null;
                 state = done.state();
@@ -232,6 +241,9 @@ public class MoveMaker {
                     made,
                     state,
                     solved);
+            if (beforeHandIn != null) {
+                seen.handingIn(assignment, asked.attemptId, fold.edition, beforeHandIn);
+            }
             if (!writer.write(append)) {
                 return null;
             }
@@ -248,9 +260,7 @@ public class MoveMaker {
             // A move that came again was not looked at again, so what it says of its page is no proof.
             state = Course.at(state, fold.rules, pageOf(moves, state), at);
         }
-        if (assignment.terms().seen() == After.NOTHING) {
-            state = AfterView.untold(state, fold.rules);
-        }
+        state = seen.of(assignment, asked.attemptId, fold.edition, state);
         Map<String, PieceState> changed = made.size() < moves.size() ? state.pieces() : changed(before, state);
         Set<String> gone = new HashSet<>(before.pieces().keySet());
         gone.removeAll(state.pieces().keySet());

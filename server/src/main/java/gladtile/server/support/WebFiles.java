@@ -35,7 +35,7 @@ class WebFiles implements WebMvcConfigurer {
                 .addResourceLocations(root + "library/")
                 .setCacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePublic())
                 .resourceChain(true)
-                .addResolver(new PathResourceResolver());
+                .addResolver(new PictureResolver());
         registry.addResourceHandler("/**")
                 .addResourceLocations(root)
                 .setCacheControl(CacheControl.noCache())
@@ -46,6 +46,14 @@ class WebFiles implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
         registry.addViewController("/").setViewName("forward:/index.html");
+    }
+
+    /** Pictures only: the list of their words, which teachers search, tells what a picture on a page is called. */
+    private static final class PictureResolver extends PathResourceResolver {
+        @Override
+        protected Resource getResource(String path, Resource location) throws IOException {
+            return path.endsWith(".json") ? null : super.getResource(path, location);
+        }
     }
 
     private static final class ScreenResolver extends PathResourceResolver {

@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeEach;
@@ -173,12 +175,16 @@ class AttemptMovesTest {
 
     @Test
     void moves_that_arrive_at_once_are_each_made_once() throws Exception {
+        // As many at once as one person may have.
+        ExecutorService some = Executors.newFixedThreadPool(12);
         List<CompletableFuture<Integer>> sent = IntStream.range(0, 40)
-                .mapToObj(i -> CompletableFuture.supplyAsync(() -> student.post(
-                                attempt + "/moves", School.moves(School.put("sun", 700, 600 + i)))
-                        .status()))
+                .mapToObj(i -> CompletableFuture.supplyAsync(
+                        () -> student.post(attempt + "/moves", School.moves(School.put("sun", 700, 600 + i)))
+                                .status(),
+                        some))
                 .toList();
         sent.forEach(one -> assertThat(one.join()).isEqualTo(200));
+        some.shutdown();
         assertThat(state().path("seq").asLong()).isEqualTo(40);
         assertThat(count("select count(distinct seq) from move where attempt_id = '" + id() + "'"))
                 .isEqualTo(40);
