@@ -36,6 +36,7 @@ const RULES: Record<string, string> = {
   HELD: 'Wait a moment. Your teacher paused everyone',
   SHUT: 'Your teacher stopped the work',
   CLOSED: 'This is closed',
+  IN_A_TEAM: 'You are in a team now. Go to My work',
 }
 
 export function refusalWords(error: unknown): string {

@@ -12,7 +12,9 @@ public enum Barred {
     /** A move made meanwhile waits on the device until the pages go on. */
     HELD("your teacher holds everyone for a moment"),
     SHUT("your teacher closed editing, so it stays as it is"),
-    CLOSED("this is closed, so it stays as it is");
+    CLOSED("this is closed, so it stays as it is"),
+    /** Begun alone, before its student was put into a team. */
+    IN_A_TEAM("you are in a team now, and work there");
 
     private final String words;
 

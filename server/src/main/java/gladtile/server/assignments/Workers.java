@@ -129,7 +129,17 @@ public class Workers {
         }
     }
 
-    /** Whether a student works on what a student or team holds: alone, or as one of the team. */
+    /**
+     * Whether a student goes on with what a student or team holds. What they began alone before they were put into a team
+     * is theirs to look at, but it is the team's that goes on.
+     */
+    public boolean goesOnWith(Assignment assignment, UUID holderId, UUID studentId) {
+        return holder(assignment, studentId)
+                .map(worker -> worker.id().equals(holderId))
+                .orElse(holderId.equals(studentId));
+    }
+
+    /** Whether what a student or team holds is that student's: alone, or as one of the team. */
     public boolean holds(Assignment assignment, UUID holderId, UUID studentId) {
         return holderId.equals(studentId)
                 || holder(assignment, studentId)

@@ -170,9 +170,18 @@ public class Attempts {
                     && workers.holds(assignment, row.holderId(), student.id());
             return theirs
                     ? Optional.of(opened(
-                            assignment, workers.holder(assignment, student.id()).orElseGet(() -> alone(student)), row))
+                            assignment,
+                            workers.holder(assignment, student.id())
+                                    .filter(worker -> worker.id().equals(row.holderId()))
+                                    .orElseGet(() -> alone(student)),
+                            row))
                     : Optional.empty();
         });
+    }
+
+    /** Whether the student goes on with it; not what they began alone before they were put into a team. */
+    public boolean goesOn(Who student, Opened opened) {
+        return workers.goesOnWith(opened.assignment(), opened.worker().id(), student.id());
     }
 
     /** The same on the page that a member of a team is on, where each turns the pages for themselves. */

@@ -128,7 +128,9 @@ public class MoveMaker {
             }
             Result result;
             synchronized (fold) {
-                result = make(new Request(student, attemptId, assignment, moves, sentAt), fold);
+                result = !workers.goesOnWith(assignment, fold.holderId, student.id())
+                        ? new NotNow(0, Barred.IN_A_TEAM)
+                        : make(new Request(student, attemptId, assignment, moves, sentAt), fold);
             }
             if (result != null) {
                 keepRefused(student, attemptId, moves, result);
@@ -160,7 +162,8 @@ public class MoveMaker {
             MoveResult.Rule.NOT_OPEN,
             MoveResult.Rule.INK_FULL);
 
-    private static final Set<Barred> KEEPS_OUT = EnumSet.of(Barred.WITHDRAWN, Barred.SHUT, Barred.CLOSED);
+    private static final Set<Barred> KEEPS_OUT =
+            EnumSet.of(Barred.WITHDRAWN, Barred.SHUT, Barred.CLOSED, Barred.IN_A_TEAM);
 
     /** A device lets go of a move that was refused by name, so the teacher can see here what it was. */
     private void keepRefused(Who student, UUID attemptId, List<Move> moves, Result result) {

@@ -84,8 +84,9 @@ class ReturnedController {
                                 : kept.score(),
                         kept.sent().pins(),
                         kept.sent().voice(),
-                        mayImprove(opened, kept)))
-                .orElseGet(() -> new Returned(false, null, "", null, List.of(), null, mayImprove(opened, Kept.NONE)));
+                        mayImprove(who, opened, kept)))
+                .orElseGet(
+                        () -> new Returned(false, null, "", null, List.of(), null, mayImprove(who, opened, Kept.NONE)));
     }
 
     /** Begins the next round, from where the last one ended. */
@@ -93,7 +94,7 @@ class ReturnedController {
     ResponseEntity<NextRound> improve(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
         Opened opened = own(who, id);
         Kept kept = reviews.sent(who.schoolId(), id).orElse(Kept.NONE);
-        if (!mayImprove(opened, kept)) {
+        if (!mayImprove(who, opened, kept)) {
             throw Problem.rule("NO_MORE_ROUNDS", "This cannot be improved now. What you handed in is kept.");
         }
         boolean asked = kept.sentAt() != null && kept.sent().mayImprove();
@@ -103,7 +104,10 @@ class ReturnedController {
 
     record NextRound(UUID attemptId, int round) {}
 
-    private boolean mayImprove(Opened opened, Kept kept) {
+    private boolean mayImprove(Who who, Opened opened, Kept kept) {
+        if (!attempts.goesOn(who, opened)) {
+            return false;
+        }
         if (opened.state().standing() != Standing.HANDED_IN || opened.round() >= Bounds.ROUNDS) {
             return false;
         }

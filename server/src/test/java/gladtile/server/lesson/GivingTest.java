@@ -230,6 +230,43 @@ class GivingTest {
         assertThat(lesson.teacher.get(desk).json().toString()).contains("closed, so it stays");
     }
 
+    /** What was begun alone can be looked at; it takes nothing more, and begins no round of the team's. */
+    @Test
+    void who_is_put_into_a_team_goes_on_with_the_team_and_loses_nothing() {
+        Lesson lesson = Lesson.give(school, Map.of("sharing", "TEAM_COPY", "rounds", 3));
+        Api ada = lesson.student(0);
+        String alone = lesson.attempt(ada);
+        assertThat(Lesson.moves(ada, alone, School.put("sun", 200, 200)).status())
+                .isEqualTo(200);
+        assertThat(Lesson.moves(ada, alone, Lesson.handIn()).status()).isEqualTo(200);
+        Api bo = lesson.student(1);
+        String unfinished = lesson.attempt(bo);
+        assertThat(Lesson.moves(bo, unfinished, School.put("sun", 210, 210)).status())
+                .isEqualTo(200);
+        Lesson.team(school);
+        assertThat(ada.get(alone).json().path("state").path("pieces").has("sun"))
+                .isTrue();
+        assertThat(ada.get(alone + "/returned").json().path("mayImprove").asBoolean())
+                .isFalse();
+        assertThat(ada.post(alone + "/improve", Map.of()).text("rule")).isEqualTo("NO_MORE_ROUNDS");
+        assertThat(Lesson.moves(bo, unfinished, School.put("moon", 900, 200)).text("rule"))
+                .isEqualTo("IN_A_TEAM");
+        // What Bo did is there, and what came too late is kept for the teacher.
+        assertThat(bo.get(unfinished).json().path("state").path("pieces").has("sun"))
+                .isTrue();
+        assertThat(lesson.teacher
+                        .get(lesson.at + "/desk/" + unfinished.substring("/api/attempts/".length()))
+                        .json()
+                        .toString())
+                .contains("you are in a team now");
+        // The team begins its own first round, and both go on with it.
+        String team = lesson.attempt(ada);
+        assertThat(team).isEqualTo(lesson.attempt(bo)).isNotIn(alone, unfinished);
+        assertThat(ada.get(team).json().path("around").path("round").asInt()).isEqualTo(1);
+        assertThat(Lesson.moves(bo, team, School.put("moon", 900, 200)).status())
+                .isEqualTo(200);
+    }
+
     @Test
     void pause_and_withdrawal_hold_whatever_a_device_says() {
         Lesson lesson = Lesson.give(school, Map.of());
