@@ -216,6 +216,10 @@ const print = () => window.print()
         :class-id="id"
         :students="view.students"
       />
+      <p v-if="view.waiting?.length" class="soft">
+        A colleague was asked for {{ new Intl.ListFormat('en').format(view.waiting) }}. They come here after a
+        yes.
+      </p>
       <p v-if="view.students.length === 0" class="soft">
         Nobody is in this class yet. Paste the names of your students, one a line.
       </p>

@@ -8,6 +8,7 @@ import TeacherBar from '@/accounts/TeacherBar.vue'
 import { useTeacherList } from '@/accounts/teacherList'
 import { count } from '@/page/count'
 import RegisterDialog from './RegisterDialog.vue'
+import StudentRequestsPanel from './StudentRequestsPanel.vue'
 
 const { all, wrong, load } = useTeacherList<ClassHead>('/api/classes')
 const naming = ref('')
@@ -30,6 +31,7 @@ async function make() {
   <TeacherBar />
   <main class="room">
     <h1>Classes</h1>
+    <StudentRequestsPanel @answered="load().catch(() => {})" />
     <form class="new" @submit.prevent="make">
       <label
         >A new class <input v-model="naming" class="field" maxlength="100" placeholder="Puffin class"

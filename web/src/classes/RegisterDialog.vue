@@ -20,6 +20,7 @@ const busy = ref('')
 onMounted(() => dialog.value?.showModal())
 
 const classes = computed(() => preview.value?.intake.classes ?? [])
+const asked = computed(() => taken.value?.reduce((sum, one) => sum + one.asked, 0) ?? 0)
 const fresh = computed(() => taken.value?.reduce((sum, one) => sum + one.fresh.length, 0) ?? 0)
 
 function form() {
@@ -106,6 +107,13 @@ const cards = (one: TakenClass) =>
           >{{ count(fresh, 'student') }} cannot sign in yet: print their cards here, or later in the
           class.</template
         >
+      </p>
+      <p v-if="asked">
+        {{
+          asked === 1
+            ? 'One student is in a colleague’s class. The colleague was asked; the student comes after a yes.'
+            : `${asked} students are in a colleague’s class. The colleagues were asked; these students come after a yes.`
+        }}
       </p>
       <ul class="taken">
         <li v-for="one in taken" :key="one.id">

@@ -11,11 +11,18 @@ export function noticeWords({ kind, about }: Notice): string {
       return `Due within a day: ${about.title}`
     case 'SHARED':
       return `${about.by} shares with you: ${about.title}`
+    case 'STUDENTS_ASKED_FOR':
+      return about.count === 1
+        ? `${about.by} asks for one of your students for ${about.title}`
+        : `${about.by} asks for ${about.count} of your students for ${about.title}`
+    case 'SECRET_RESET':
+      return `${about.by} has given ${about.title} a new PIN`
   }
 }
 
 /** Where it leads. */
 export function noticeWay({ kind, about }: Notice): string {
   if (kind === 'SHARED') return `/activities/${about.activityId}`
+  if (kind === 'STUDENTS_ASKED_FOR' || kind === 'SECRET_RESET') return '/classes'
   return kind === 'HANDED_IN' ? `/assigned/${about.assignmentId}/desk` : `/work/${about.assignmentId}`
 }

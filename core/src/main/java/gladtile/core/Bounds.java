@@ -1,5 +1,7 @@
 package gladtile.core;
 
+import java.time.Instant;
+
 /** Every bound on input, in one place. A value past its bound is refused by name, with {@link OutOfBounds}. */
 public final class Bounds {
     /** Page units across; a page is always this wide. */
@@ -227,6 +229,19 @@ public final class Bounds {
         }
         id(bound, id.substring(0, sign));
         return id;
+    }
+
+    /** Of tablets whose battery was empty. */
+    private static final Instant EARLIEST = Instant.EPOCH;
+
+    private static final Instant LATEST = Instant.parse("2200-01-01T00:00:00Z");
+
+    /** A time that a calendar here can hold, from 1970 to 2200; null for none. */
+    public static Instant time(String bound, Instant time) {
+        if (time != null && (time.isBefore(EARLIEST) || time.isAfter(LATEST))) {
+            throw new OutOfBounds(bound, "a time lies between 1970 and 2200");
+        }
+        return time;
     }
 
     public static <T> T present(String bound, T value) {

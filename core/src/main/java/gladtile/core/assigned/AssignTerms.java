@@ -54,6 +54,9 @@ public record AssignTerms(
         if (zone != null) {
             zone = zoned(zone);
         }
+        Bounds.time("assign.opensAt", opensAt);
+        Bounds.time("assign.dueAt", dueAt);
+        Bounds.time("assign.closesAt", closesAt);
         inOrder("opens", opensAt, "is due", dueAt);
         inOrder("opens", opensAt, "closes", closesAt);
         inOrder("is due", dueAt, "closes", closesAt);

@@ -16,6 +16,7 @@ public record Extension(
         @JsonInclude(Include.NON_NULL) Instant until,
         @JsonInclude(Include.NON_NULL) Integer moreSeconds) {
     public Extension {
+        Bounds.time("extension.until", until);
         if (moreSeconds != null) {
             Bounds.within("extension.moreSeconds", moreSeconds, 1, Bounds.SECONDS_MOST);
         }

@@ -111,6 +111,7 @@ class AttemptController {
                     .filter(move -> move.act() instanceof Act.Type)
                     .count();
             Bounds.count("moves.typed", typed, Bounds.TYPED_IN_ONE_REQUEST);
+            Bounds.time("moves.sentAt", sentAt);
         }
     }
 

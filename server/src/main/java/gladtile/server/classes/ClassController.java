@@ -40,14 +40,22 @@ class ClassController {
     private final People people;
     private final Sessions sessions;
     private final PublicAddress addresses;
+    private final StudentRequests requests;
     private final SecureRandom chance = new SecureRandom();
 
-    ClassController(Classes classes, NewNames names, People people, Sessions sessions, PublicAddress addresses) {
+    ClassController(
+            Classes classes,
+            NewNames names,
+            People people,
+            Sessions sessions,
+            PublicAddress addresses,
+            StudentRequests requests) {
         this.classes = classes;
         this.names = names;
         this.people = people;
         this.sessions = sessions;
         this.addresses = addresses;
+        this.requests = requests;
     }
 
     record ClassName(String name) {
@@ -63,8 +71,17 @@ class ClassController {
         }
     }
 
-    /** @param joinCode by which its students come in, whatever they do there */
-    record ClassView(UUID id, String name, String joinCode, boolean archived, List<Student> students) {}
+    /**
+     * @param joinCode by which its students come in, whatever they do there
+     * @param waiting names of those whom a colleague was asked for and who come once there is a yes
+     */
+    record ClassView(
+            UUID id,
+            String name,
+            String joinCode,
+            boolean archived,
+            List<Student> students,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> waiting) {}
 
     /** @param archived whether it is set aside */
     record ArchiveRequest(boolean archived) {}
@@ -108,7 +125,8 @@ class ClassController {
                 classes.name(who.schoolId(), id).orElseThrow(),
                 classes.code(who.schoolId(), id),
                 classes.isArchived(who.schoolId(), id),
-                classes.students(who.schoolId(), id));
+                classes.students(who.schoolId(), id),
+                requests.waiting(who.schoolId(), id));
     }
 
     @PostMapping("/{id}/archive")
@@ -140,9 +158,10 @@ class ClassController {
 
     @PostMapping("/{id}/students/{studentId}/pictures")
     FreshPictures pictures(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
-        student(who, id, studentId);
+        Student student = student(who, id, studentId);
         String fresh = PictureSecret.fresh(chance);
         people.setPictures(who.schoolId(), studentId, fresh);
+        requests.wasReset(who, student);
         return new FreshPictures(List.of(fresh.split("-")));
     }
 
@@ -181,9 +200,10 @@ class ClassController {
 
     @PostMapping("/{id}/students/{studentId}/pin")
     FreshPin pin(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
-        student(who, id, studentId);
+        Student student = student(who, id, studentId);
         String pin = people.freshPin();
         people.setPin(who.schoolId(), studentId, pin);
+        requests.wasReset(who, student);
         return new FreshPin(pin);
     }
 
@@ -206,6 +226,10 @@ class ClassController {
                 .parallelStream()
                 .map(student -> card(who, student, asked.pictures()))
                 .toList();
+        classes.students(who.schoolId(), id).stream()
+                .filter(student ->
+                        asked.studentIds() == null || asked.studentIds().contains(student.id()))
+                .forEach(student -> requests.wasReset(who, student));
         String name = classes.name(who.schoolId(), id).orElseThrow();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
@@ -230,11 +254,11 @@ class ClassController {
         }
     }
 
-    private void student(Who who, UUID id, UUID studentId) {
+    private Student student(Who who, UUID id, UUID studentId) {
         mine(who, id);
-        if (classes.students(who.schoolId(), id).stream()
-                .noneMatch(one -> one.id().equals(studentId))) {
-            throw Problem.notThere("student");
-        }
+        return classes.students(who.schoolId(), id).stream()
+                .filter(one -> one.id().equals(studentId))
+                .findFirst()
+                .orElseThrow(() -> Problem.notThere("student"));
     }
 }

@@ -24,20 +24,25 @@ class Registers {
     private final RegisterStore store;
     private final Classes classes;
     private final People people;
+    private final StudentRequests requests;
     private final Locks locks;
 
-    Registers(RegisterStore store, Classes classes, People people, Locks locks) {
+    Registers(RegisterStore store, Classes classes, People people, StudentRequests requests, Locks locks) {
         this.store = store;
         this.classes = classes;
         this.people = people;
+        this.requests = requests;
         this.locks = locks;
     }
 
     /** @param passedOver what was not read, and why */
     record IntakePreview(Intake intake, List<String> passedOver) {}
 
-    /** @param fresh ids of those who cannot sign in yet: they need cards */
-    record TakenClass(UUID id, String name, List<UUID> fresh) {}
+    /**
+     * @param fresh ids of those who cannot sign in yet: they need cards
+     * @param asked how many are a colleague's, who was asked for them
+     */
+    record TakenClass(UUID id, String name, List<UUID> fresh, int asked) {}
 
     sealed interface Result {}
 
@@ -101,6 +106,7 @@ class Registers {
         classes.join(school, id, teacher.id());
         store.setClass(school, id, wanted.id());
         List<UUID> added = new ArrayList<>();
+        List<UUID> asked = new ArrayList<>();
         for (StudentIntake one : wanted.students()) {
             UUID student;
             if (one.becomes() == Becomes.ADDED) {
@@ -112,11 +118,16 @@ class Registers {
             } else {
                 student = UUID.fromString(one.key());
             }
+            if (one.becomes() == Becomes.JOINS && !requests.isFree(teacher, student)) {
+                asked.add(student);
+                continue;
+            }
             store.setStudent(school, student, one.id(), one.name());
             if (one.becomes() == Becomes.ADDED || one.becomes() == Becomes.JOINS) {
                 classes.join(school, id, student);
             }
         }
-        return new TakenClass(id, wanted.name(), added);
+        requests.ask(teacher, id, asked);
+        return new TakenClass(id, wanted.name(), added, asked.size());
     }
 }

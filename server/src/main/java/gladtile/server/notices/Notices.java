@@ -12,6 +12,8 @@ import gladtile.server.attempts.Attempts;
 import gladtile.server.attempts.HandedIn;
 import gladtile.server.classes.Classes;
 import gladtile.server.classes.Classes.Student;
+import gladtile.server.classes.StudentRequests.AskedFor;
+import gladtile.server.classes.StudentRequests.SecretReset;
 import gladtile.server.review.Reviews.SentBack;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -60,13 +62,16 @@ class Notices {
         HANDED_IN,
         CAME_BACK,
         DUE_TOMORROW,
-        SHARED
+        SHARED,
+        STUDENTS_ASKED_FOR,
+        SECRET_RESET
     }
 
     /**
      * @param assignmentId absent where it is about an activity
      * @param count of an assignment how many have handed in; 0 where nothing is counted
-     * @param activityId that a colleague shares; absent where it is about an assignment
+     * @param title of the assignment or activity; the class that students are asked for, or the student whose PIN is new
+     * @param activityId that a colleague shares; absent where it is about something else
      * @param by the colleague's name
      */
     record About(
@@ -131,6 +136,39 @@ class Notices {
                 new About(null, shared.title(), 0, shared.activityId(), shared.by()),
                 mail,
                 now());
+    }
+
+    @EventListener
+    void askedFor(AskedFor asked) {
+        Mail mail = new Mail(
+                "Asked for: students for " + asked.className(),
+                "%s would like to have students of yours in %s too. Say yes or no on the classes screen."
+                        .formatted(asked.by(), asked.className()));
+        store.add(
+                asked.schoolId(),
+                id(Kind.STUDENTS_ASKED_FOR, asked.classId(), asked.to()),
+                asked.to(),
+                Kind.STUDENTS_ASKED_FOR,
+                new About(null, asked.className(), asked.count(), null, asked.by()),
+                mail,
+                now());
+    }
+
+    @EventListener
+    void secretReset(SecretReset reset) {
+        Mail mail = new Mail(
+                "A new PIN: " + reset.student(),
+                "%s has given %s a new PIN or new pictures.".formatted(reset.by(), reset.student()));
+        for (UUID other : reset.others()) {
+            store.add(
+                    reset.schoolId(),
+                    id(Kind.SECRET_RESET, reset.studentId(), other),
+                    other,
+                    Kind.SECRET_RESET,
+                    new About(null, reset.student(), 0, null, reset.by()),
+                    mail,
+                    now());
+        }
     }
 
     @EventListener

@@ -208,4 +208,74 @@ class RegisterTest {
     private static java.util.stream.Collector<CharSequence, ?, String> lines() {
         return Collectors.joining("\n");
     }
+
+    /** Whoever has a student can set their PIN and come in as them. */
+    @Test
+    void a_colleagues_students_come_only_with_the_colleagues_yes(RealServer server) {
+        assertThat(take(teacher, "c1").status()).isEqualTo(200);
+        Api colleague = school.asOtherTeacher();
+        JsonNode taken = colleague
+                .form("/api/register", files(CLASSES, USERS, ENROLMENTS, "c2"))
+                .json()
+                .get(0);
+        String hawk = "/api/classes/" + taken.path("id").asString();
+        assertThat(taken.path("asked").asInt()).isEqualTo(1);
+        JsonNode there = colleague.get(hawk).json();
+        assertThat(there.path("students").findValuesAsString("name")).containsExactly("بدر 🔭");
+        assertThat(there.path("waiting").get(0).asString()).isEqualTo("Bo Berg");
+        String bo = teacher.get("/api/student-requests")
+                .json()
+                .get(0)
+                .path("students")
+                .get(0)
+                .path("id")
+                .asString();
+        // Before a yes they can do nothing with Bo, and cannot say yes themselves.
+        assertThat(colleague.post(hawk + "/students/" + bo + "/pin", Map.of()).status())
+                .isEqualTo(404);
+        assertThat(colleague.get("/api/student-requests").json().size()).isZero();
+        String request = "/api/student-requests/" + taken.path("id").asString();
+        assertThat(colleague.post(request, Map.of("yes", true)).status()).isEqualTo(404);
+        assertThat(teacher.get("/api/notices").json().toString()).contains("STUDENTS_ASKED_FOR", "Hawk");
+
+        assertThat(teacher.post(request, Map.of("yes", true)).status()).isEqualTo(204);
+        assertThat(colleague.get(hawk).json().path("students").findValuesAsString("name"))
+                .containsExactlyInAnyOrder("Bo Berg", "بدر 🔭");
+        assertThat(teacher.get("/api/student-requests").json().size()).isZero();
+        // Who resets a shared student's PIN tells the other.
+        assertThat(colleague.post(hawk + "/students/" + bo + "/pin", Map.of()).status())
+                .isEqualTo(200);
+        assertThat(teacher.get("/api/notices").json().toString()).contains("SECRET_RESET", "Bo Berg");
+    }
+
+    @Test
+    void after_a_no_nothing_is_changed_and_it_can_be_asked_again() {
+        take(teacher, "c1");
+        Api colleague = school.asOtherTeacher();
+        String id = take(colleague, "c2").json().get(0).path("id").asString();
+        assertThat(teacher.post("/api/student-requests/" + id, Map.of("yes", false))
+                        .status())
+                .isEqualTo(204);
+        assertThat(colleague.get("/api/classes/" + id).json().path("students").size())
+                .isEqualTo(1);
+        assertThat(take(colleague, "c2").json().get(0).path("asked").asInt()).isEqualTo(1);
+        assertThat(teacher.get("/api/student-requests").json().size()).isEqualTo(1);
+    }
+
+    /** A folder in a packed file has no bytes; these say that they have twenty million each (rebuilt from memory). */
+    @Test
+    void folders_that_claim_bytes_are_counted_as_files_are() throws IOException {
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(packed)) {
+            byte[] much = new byte[4 * 1024 * 1024];
+            for (int i = 0; i < 12; i++) {
+                zip.putNextEntry(new ZipEntry("folder" + i + "/"));
+                zip.write(much);
+                zip.closeEntry();
+            }
+        }
+        Api.Answer answer =
+                teacher.form("/api/register/preview", List.of(new Part("files", "r.zip", packed.toByteArray())));
+        assertThat(answer.text("bound")).isEqualTo("register.bytes");
+    }
 }

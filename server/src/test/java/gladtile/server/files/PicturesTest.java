@@ -84,6 +84,17 @@ class PicturesTest {
         assertThat(teacher.get("/api/pictures?words=qqqqq").json()).isEmpty();
     }
 
+    /** What a clue picture shows is what a student is to spell; the list of words by picture is for teachers. */
+    @Test
+    void pictures_of_the_library_are_for_everybody_and_the_list_of_their_words_is_not(RealServer server) {
+        Api nobody = server.browser();
+        assertThat(nobody.raw("/library/1F52D.svg").statusCode()).isEqualTo(200);
+        for (String path : new String[] {"/library/index.json", "/library//index.json", "/library/%69ndex.json"}) {
+            assertThat(nobody.raw(path).statusCode()).as(path).isBetween(400, 499);
+        }
+        assertThat(nobody.get("/api/pictures?words=telescope").status()).isEqualTo(401);
+    }
+
     @Test
     void a_colour_is_made_see_through_and_the_picture_before_it_stays(RealServer server) throws IOException {
         Api teacher = new School(server).asTeacher();

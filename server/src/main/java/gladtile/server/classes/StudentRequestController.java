@@ -1,0 +1,41 @@
+package gladtile.server.classes;
+
+import gladtile.server.accounts.Who;
+import gladtile.server.classes.StudentRequests.StudentRequest;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What colleagues ask for: to have a teacher's students in a class of theirs too. */
+@RestController
+@RequestMapping("/api/student-requests")
+class StudentRequestController {
+    private final StudentRequests requests;
+
+    StudentRequestController(StudentRequests requests) {
+        this.requests = requests;
+    }
+
+    /** @param yes whether the students come to that class; else nothing is changed for anybody */
+    record StudentRequestAnswer(boolean yes) {}
+
+    @GetMapping
+    List<StudentRequest> list(@AuthenticationPrincipal Who who) {
+        return requests.toAnswer(who);
+    }
+
+    @PostMapping("/{classId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void answer(@AuthenticationPrincipal Who who, @PathVariable UUID classId, @RequestBody StudentRequestAnswer asked) {
+        requests.answer(who, classId, asked.yes()).orElseThrow(() -> Problem.notThere("request"));
+    }
+}
