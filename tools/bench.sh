@@ -38,7 +38,7 @@ bench_http() {
 
 bench_lesson() {
   echo; echo "## A lesson under load (client, server and database on this machine)"
-  run_main gladtile.bench.LessonBench "http://127.0.0.1:$bench_port ${BENCH_SECONDS:-30}"
+  run_main gladtile.bench.LessonBench "http://127.0.0.1:$bench_port ${BENCH_SECONDS:-30} ${BENCH_SMALL:-}"
 }
 bench_results() {
   echo; echo "## Results over HTTP, with reading (client, server and database on this machine)"

@@ -18,19 +18,24 @@ final class DemoServer implements AutoCloseable {
     }
 
     static DemoServer start(TestDatabase database) throws IOException {
+        return start(database, database.url());
+    }
+
+    /** @param url under which it finds the database */
+    static DemoServer start(TestDatabase database, String url) throws IOException {
         int port;
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
-        return start(database, port);
+        return start(database, url, port);
     }
 
     /** Where it was before, so that browsers find it again. */
     static DemoServer startAgain(TestDatabase database, String address) throws IOException {
-        return start(database, URI.create(address).getPort());
+        return start(database, database.url(), URI.create(address).getPort());
     }
 
-    private static DemoServer start(TestDatabase database, int port) throws IOException {
+    private static DemoServer start(TestDatabase database, String url, int port) throws IOException {
         ProcessBuilder builder = new ProcessBuilder(
                 System.getProperty("java.home") + "/bin/java",
                 "-XX:+UseSerialGC",
@@ -41,7 +46,7 @@ final class DemoServer implements AutoCloseable {
                 "--glad.demo=true");
         builder.environment()
                 .putAll(Map.of(
-                        "GLAD_DB_URL", database.url(),
+                        "GLAD_DB_URL", url,
                         "GLAD_DB_USER", database.user(),
                         "GLAD_DB_PASSWORD", database.password()));
         Process process = builder.redirectErrorStream(true)

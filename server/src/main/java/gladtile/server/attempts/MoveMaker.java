@@ -292,8 +292,7 @@ public class MoveMaker {
     private NoneMade keepSounds(Request asked, List<Judged> made) {
         for (Judged one : made) {
             if (one.move().act() instanceof Act.Say say
-                    && !recordings.keep(
-                            asked.student.schoolId(), say.recording().file().sha256())) {
+                    && !recordings.keep(asked.student, say.recording().file().sha256())) {
                 return new NoneMade(
                         asked.moves.indexOf(one.move()),
                         new MoveResult.Refused(MoveResult.Rule.NO_SUCH_SOUND, "that sound is not here; say it again"));

@@ -31,10 +31,12 @@ import org.springframework.web.multipart.MultipartFile;
 class FileController {
     private final Files files;
     private final FileStore store;
+    private final FileAccess access;
 
-    FileController(Files files, FileStore store) {
+    FileController(Files files, FileStore store, FileAccess access) {
         this.files = files;
         this.store = store;
+        this.access = access;
     }
 
     @PostMapping(path = "/pictures", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -89,6 +91,9 @@ class FileController {
             @PathVariable String sha256,
             @RequestParam(defaultValue = "false") boolean still) {
         PictureRef.file(sha256);
+        if (!access.mayHave(who, sha256)) {
+            throw Problem.notThere("file");
+        }
         FileStore.Head head = store.head(who.schoolId(), sha256).orElseThrow(() -> Problem.notThere("file"));
         Resource file = store.file(who.schoolId(), sha256, head.bytes());
         String type = head.mediaType();

@@ -7,7 +7,6 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
-import java.util.UUID;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 
@@ -21,11 +20,13 @@ public class Recordings {
 
     private final Uploads uploads;
     private final RecordingStore store;
+    private final FileAccess access;
     private final Clock clock;
 
-    Recordings(Uploads uploads, RecordingStore store, Clock clock) {
+    Recordings(Uploads uploads, RecordingStore store, FileAccess access, Clock clock) {
         this.uploads = uploads;
         this.store = store;
+        this.access = access;
         this.clock = clock;
     }
 
@@ -48,9 +49,9 @@ public class Recordings {
                 : new Files.Brought(((Uploads.Taken) result).file());
     }
 
-    /** A move puts it on its page: it stays. @return whether there is such a sound in that school */
-    public boolean keep(UUID schoolId, String sha256) {
-        return store.keep(schoolId, sha256);
+    /** A move puts it on its page: it stays. @return whether there is such a sound of that student's */
+    public boolean keep(Who student, String sha256) {
+        return access.hasBrought(student, sha256) && store.keep(student.schoolId(), sha256);
     }
 
     @Scheduled(fixedDelayString = "PT1H", initialDelayString = "PT2M")

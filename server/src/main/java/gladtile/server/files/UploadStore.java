@@ -22,9 +22,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Repository
 class UploadStore {
     private final DSLContext db;
+    private final FileAccessStore access;
 
-    UploadStore(DSLContext db) {
+    UploadStore(DSLContext db, FileAccessStore access) {
         this.db = db;
+        this.access = access;
     }
 
     /** @param bytes of the whole file, as was said at the beginning */
@@ -153,6 +155,7 @@ class UploadStore {
                             .where(UPLOAD_CHUNK.SCHOOL_ID.eq(schoolId), UPLOAD_CHUNK.UPLOAD_ID.eq(upload.id())))
                     .execute();
         }
+        access.brought(schoolId, file.sha256(), person);
         delete(schoolId, upload.id());
     }
 

@@ -17,10 +17,16 @@ class NothingThere implements ErrorController {
     @RequestMapping("${server.error.path:/error}")
     ResponseEntity<ProblemDetail> answer(HttpServletRequest request) {
         Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
-        Problem problem = status instanceof Integer code && code != 404
-                ? Problem.of(
-                        HttpStatus.valueOf(code), "That request cannot be answered. What was saved before is safe.")
-                : Problem.of(HttpStatus.NOT_FOUND, "There is nothing at this address.");
+        // Before any of ours is asked, the session is read.
+        boolean away =
+                request.getAttribute(RequestDispatcher.ERROR_EXCEPTION) instanceof Throwable e && Problems.isAway(e);
+        Problem problem = away
+                ? Problems.away()
+                : status instanceof Integer code && code != 404
+                        ? Problem.of(
+                                HttpStatus.valueOf(code),
+                                "That request cannot be answered. What was saved before is safe.")
+                        : Problem.of(HttpStatus.NOT_FOUND, "There is nothing at this address.");
         return ResponseEntity.status(problem.body().getStatus()).body(problem.body());
     }
 }

@@ -50,9 +50,7 @@ class Problems extends ResponseEntityExceptionHandler {
         }
         if (isAway(e)) {
             LOG.warn("{} {}: the database does not answer", request.getMethod(), request.getRequestURI());
-            return answer(Problem.of(
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    "The server cannot reach its data just now. What was saved is safe. Try again in a minute."));
+            return answer(away());
         }
         LOG.error("{} {} failed", request.getMethod(), request.getRequestURI(), e);
         return answer(Problem.of(
@@ -60,8 +58,14 @@ class Problems extends ResponseEntityExceptionHandler {
                 "Something went wrong on the server. What was saved before is safe. Try again in a moment."));
     }
 
+    static Problem away() {
+        return Problem.of(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The server cannot reach its data just now. What was saved is safe. Try again in a minute.");
+    }
+
     /** The database, not what was asked of it, is the cause. */
-    private static boolean isAway(Throwable e) {
+    static boolean isAway(Throwable e) {
         for (Throwable cause = e; cause != null; cause = cause.getCause()) {
             String state = cause instanceof SQLException sql ? sql.getSQLState() : null;
             if (cause instanceof SQLTransientConnectionException

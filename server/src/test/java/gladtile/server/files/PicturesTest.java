@@ -35,7 +35,7 @@ class PicturesTest {
         ImageIO.write(image, "png", png);
         Api.Answer kept = teacher.upload(PATH, "dome.png", png.toByteArray());
         assertThat(kept.status()).isEqualTo(201);
-        HttpResponse<byte[]> back = school.asStudent(0).raw("/api/files/" + kept.text("sha256"));
+        HttpResponse<byte[]> back = school.asOtherTeacher().raw("/api/files/" + kept.text("sha256"));
         assertThat(back.headers().firstValue("Content-Type")).contains("image/png");
         assertThat(back.headers().firstValue("Content-Security-Policy").orElseThrow())
                 .contains("sandbox");

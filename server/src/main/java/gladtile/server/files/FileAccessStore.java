@@ -1,0 +1,103 @@
+package gladtile.server.files;
+
+import static gladtile.tables.Tables.ASSIGNMENT;
+import static gladtile.tables.Tables.ATTEMPT;
+import static gladtile.tables.Tables.EDITION;
+import static gladtile.tables.Tables.FILE_BRINGER;
+import static gladtile.tables.Tables.MEMBERSHIP;
+import static gladtile.tables.Tables.MOVE;
+import static gladtile.tables.Tables.REVIEW;
+import static gladtile.tables.Tables.TEAM_MEMBER;
+
+import java.util.HashSet;
+import java.util.Set;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.jooq.TableField;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** Where a student may have met a file, in the database. */
+@Repository
+class FileAccessStore {
+    private final DSLContext db;
+
+    FileAccessStore(DSLContext db) {
+        this.db = db;
+    }
+
+    void brought(UUID schoolId, String sha256, UUID personId) {
+        db.insertInto(FILE_BRINGER, FILE_BRINGER.SCHOOL_ID, FILE_BRINGER.SHA256, FILE_BRINGER.PERSON_ID)
+                .values(schoolId, sha256, personId)
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    boolean isBroughtBy(UUID schoolId, String sha256, UUID personId) {
+        return db.fetchExists(
+                FILE_BRINGER,
+                FILE_BRINGER.SCHOOL_ID.eq(schoolId),
+                FILE_BRINGER.SHA256.eq(sha256),
+                FILE_BRINGER.PERSON_ID.eq(personId));
+    }
+
+    /** The editions that are given to a student's classes now, and those of what they or their teams began. */
+    Set<UUID> editionsOf(UUID schoolId, UUID studentId) {
+        Set<UUID> all = new HashSet<>(db.select(ASSIGNMENT.EDITION_ID)
+                .from(ASSIGNMENT)
+                .join(MEMBERSHIP)
+                .on(MEMBERSHIP.SCHOOL_ID.eq(ASSIGNMENT.SCHOOL_ID), MEMBERSHIP.CLASS_ID.eq(ASSIGNMENT.CLASS_ID))
+                .where(
+                        ASSIGNMENT.SCHOOL_ID.eq(schoolId),
+                        ASSIGNMENT.WITHDRAWN_AT.isNull(),
+                        MEMBERSHIP.PERSON_ID.eq(studentId))
+                .fetch(ASSIGNMENT.EDITION_ID));
+        all.addAll(db.select(ATTEMPT.EDITION_ID)
+                .from(ATTEMPT)
+                .where(theirs(schoolId, studentId))
+                .fetch(ATTEMPT.EDITION_ID));
+        return all;
+    }
+
+    private static Condition theirs(UUID schoolId, UUID studentId) {
+        return ATTEMPT.SCHOOL_ID
+                .eq(schoolId)
+                .and(ATTEMPT.HOLDER_ID
+                        .eq(studentId)
+                        .or(ATTEMPT.HOLDER_ID.in(DSL.select(TEAM_MEMBER.TEAM_ID)
+                                .from(TEAM_MEMBER)
+                                .where(TEAM_MEMBER.SCHOOL_ID.eq(schoolId), TEAM_MEMBER.PERSON_ID.eq(studentId)))));
+    }
+
+    /** The edition as it is kept, as text. */
+    String edition(UUID schoolId, UUID editionId) {
+        return db.select(EDITION.ACTIVITY)
+                .from(EDITION)
+                .where(EDITION.SCHOOL_ID.eq(schoolId), EDITION.ID.eq(editionId))
+                .fetchOptional(row -> row.value1().data())
+                .orElse("");
+    }
+
+    /** In what they or their teams did, or in what came back of it. */
+    boolean isInTheirWork(UUID schoolId, UUID studentId, String sha256) {
+        return db.fetchExists(DSL.selectOne()
+                        .from(MOVE)
+                        .join(ATTEMPT)
+                        .on(ATTEMPT.SCHOOL_ID.eq(MOVE.SCHOOL_ID), ATTEMPT.ID.eq(MOVE.ATTEMPT_ID))
+                        .where(theirs(schoolId, studentId))
+                        .and(MOVE.SCHOOL_ID.eq(schoolId))
+                        .and(names(MOVE.ACT, sha256)))
+                || db.fetchExists(DSL.selectOne()
+                        .from(REVIEW)
+                        .join(ATTEMPT)
+                        .on(ATTEMPT.SCHOOL_ID.eq(REVIEW.SCHOOL_ID), ATTEMPT.ID.eq(REVIEW.ATTEMPT_ID))
+                        .where(theirs(schoolId, studentId))
+                        .and(names(REVIEW.SENT_REVIEW, sha256)));
+    }
+
+    private static Condition names(TableField<?, JSONB> json, String sha256) {
+        return DSL.position(json.cast(String.class), sha256).gt(0);
+    }
+}
