@@ -121,7 +121,11 @@ const cards = (one: TakenClass) =>
             ><strong>{{ one.name }}</strong></RouterLink
           >
           <button v-if="one.fresh.length" class="btn" :disabled="Boolean(busy)" @click="cards(one)">
-            <PhFilePdf :size="18" aria-hidden="true" />Cards for the {{ one.fresh.length }} new
+            <PhFilePdf :size="18" aria-hidden="true" />{{
+              one.fresh.length === 1
+                ? 'A card for the new student'
+                : `Cards for the ${one.fresh.length} new students`
+            }}
           </button>
         </li>
       </ul>
@@ -193,6 +197,9 @@ const cards = (one: TakenClass) =>
   padding: 0;
   overflow-y: auto;
   list-style: none;
+}
+.taken a {
+  color: var(--petrol);
 }
 .taken li {
   display: flex;

@@ -112,7 +112,7 @@ class ClassTest {
         button(teacher, "Take in 2 classes").click();
         assertThat(teacher.getByText("2 students cannot sign in yet")).isVisible();
         var cards = teacher.waitForDownload(
-                () -> button(teacher, "Cards for the 2 new").click());
+                () -> button(teacher, "Cards for the 2 new students").click());
         assertThat(cards.suggestedFilename()).isEqualTo("Sign-in cards, Owl.pdf");
         teacher.locator("dialog")
                 .getByText("Owl", new Locator.GetByTextOptions().setExact(true))
