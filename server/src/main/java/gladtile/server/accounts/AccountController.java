@@ -53,7 +53,7 @@ class AccountController {
     @PostMapping("/sign-in")
     Me signIn(@RequestBody SignInRequest asked, HttpServletRequest request, HttpServletResponse response) {
         SignIn.Result result = signIn.teacher(asked.name(), asked.password(), Source.of(request));
-        return Me.of(SignInAnswers.welcomed(result, "name and password", sessions, request, response));
+        return Me.of(SignInAnswers.welcomed(result, SignInAnswers.Door.PASSWORD, sessions, request, response));
     }
 
     @PostMapping("/sign-out")

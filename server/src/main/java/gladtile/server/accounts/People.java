@@ -6,6 +6,7 @@ import java.security.SecureRandom;
 import java.util.HexFormat;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 
@@ -13,9 +14,16 @@ import org.springframework.stereotype.Service;
 @Service
 public class People {
     private static final int NAME = Bounds.PERSON_NAME;
+    private static final int PIN_STRENGTH = 7;
     private static final Set<String> EASY =
             Set.of("0000", "1111", "2222", "3333", "4444", "5555", "6666", "7777", "8888", "9999", "1234", "4321");
     private final SecureRandom chance = new SecureRandom();
+    /**
+     * For PINs and pictures. There are so few of them that no hash, however slow, keeps them from whoever has the database;
+     * what bounds guessing is {@link Throttle}. A slower one would only make four hundred cards, and a class coming in, wait.
+     */
+    private final PasswordEncoder pins = new BCryptPasswordEncoder(PIN_STRENGTH);
+
     private final PersonStore store;
     private final PasswordEncoder secrets;
     private final Throttle throttle;
@@ -57,7 +65,7 @@ public class People {
 
     /** A new PIN for a student; the old secret no longer lets anybody in, and whoever came in by it is signed out. */
     public void setPin(UUID schoolId, UUID studentId, String pin) {
-        setSecret(schoolId, studentId, "PIN", secrets.encode(pin));
+        setSecret(schoolId, studentId, "PIN", pins.encode(pin));
     }
 
     private void setSecret(UUID schoolId, UUID studentId, String kind, String hash) {
@@ -69,14 +77,14 @@ public class People {
 
     /** As {@link #setPin}; pictures in their order, with hyphens between them. */
     public void setPictures(UUID schoolId, UUID studentId, String pictures) {
-        setSecret(schoolId, studentId, "PICTURES", secrets.encode(pictures));
+        setSecret(schoolId, studentId, "PICTURES", pins.encode(pictures));
     }
 
     /** The hash of a secret that nobody knows: who has it cannot sign in before they get one of their own. */
     public String secretOfNobody() {
         byte[] unknown = new byte[32];
         chance.nextBytes(unknown);
-        return secrets.encode(HexFormat.of().formatHex(unknown));
+        return pins.encode(HexFormat.of().formatHex(unknown));
     }
 
     /** The hash of a PIN, which is slow by design. @param pin four digits */
@@ -84,7 +92,7 @@ public class People {
         if (!pin.matches("[0-9]{4}")) {
             throw new gladtile.core.OutOfBounds("person.pin", "a PIN is four digits");
         }
-        return secrets.encode(pin);
+        return pins.encode(pin);
     }
 
     /** @param hash of their secret */

@@ -6,14 +6,39 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.time.Duration;
 import org.springframework.http.HttpStatus;
 
-/** Turns what came of a sign-in into a session or a problem, in the same words for every way of signing in. */
+/** Turns what came of a sign-in into a session or a problem. */
 public final class SignInAnswers {
     private SignInAnswers() {}
 
-    /** @param what the things that were asked for, such as "name and PIN" */
+    /** Who comes in, and by what; a child is spoken to in short words. */
+    public enum Door {
+        PASSWORD(
+                "That name and password do not go together. Try again.",
+                "That name and password do not go together. You have one more try. After that you have to wait.",
+                "That name and password do not go together. That was the last try for now. Wait 10 minutes."),
+        PIN(
+                "That is not your PIN. Try again.",
+                "That is not your PIN. You have one more try.",
+                "That is not your PIN. That was the last try for now. Ask your teacher for a new PIN, or wait 10 minutes.");
+
+        private final String again;
+        private final String oneMore;
+        private final String last;
+
+        Door(String again, String oneMore, String last) {
+            this.again = again;
+            this.oneMore = oneMore;
+            this.last = last;
+        }
+
+        private String words(int left) {
+            return left <= 0 ? last : left == 1 ? oneMore : again;
+        }
+    }
+
     public static Who welcomed(
             SignIn.Result result,
-            String what,
+            Door door,
             Sessions sessions,
             HttpServletRequest request,
             HttpServletResponse response) {
@@ -24,18 +49,7 @@ public final class SignInAnswers {
         if (result instanceof SignIn.Wait wait) {
             throw waiting(wait.atMost(), "signIn.failures");
         }
-        if (result instanceof SignIn.Wrong wrong && wrong.left() == 1) {
-            throw Problem.of(
-                    HttpStatus.UNAUTHORIZED,
-                    "That %s do not go together. You have one more try. After that you have to wait.".formatted(what));
-        }
-        if (result instanceof SignIn.Wrong wrong && wrong.left() <= 0) {
-            throw Problem.of(
-                    HttpStatus.UNAUTHORIZED,
-                    "That %s do not go together. That was the last try for now. Wait 10 minutes, or ask for help."
-                            .formatted(what));
-        }
-        throw Problem.of(HttpStatus.UNAUTHORIZED, "That %s do not go together. Try again.".formatted(what));
+        throw Problem.of(HttpStatus.UNAUTHORIZED, door.words(((SignIn.Wrong) result).left()));
     }
 
     /** Nothing is looked at for a while. */

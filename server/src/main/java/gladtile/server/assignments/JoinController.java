@@ -82,7 +82,7 @@ class JoinController {
         SignIn.Result result = known
                 ? signIn.student(door.schoolId(), door.code(), asked.studentId(), asked.pin(), Source.of(request))
                 : new SignIn.Wrong(SignIn.UNTOLD);
-        Who who = SignInAnswers.welcomed(result, "name and PIN", sessions, request, response);
+        Who who = SignInAnswers.welcomed(result, SignInAnswers.Door.PIN, sessions, request, response);
         return new Joined(door.assignment() == null ? null : door.assignment().id(), who.name());
     }
 

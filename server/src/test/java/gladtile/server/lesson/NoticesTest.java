@@ -63,7 +63,10 @@ class NoticesTest {
         // No mail goes out; the stand-in shows what would.
         assertThat(lesson.teacher.get("/api/outbox").json().toString())
                 .contains("Came back: Night sky")
-                .contains("Handed in: Night sky");
+                .contains("Handed in: Night sky")
+                .contains("Ada");
+        // Of other teachers' students nothing, not even their names.
+        assertThat(lesson.school.asOtherTeacher().get("/api/outbox").json()).isEmpty();
     }
 
     private static int waiting(Lesson lesson) {
