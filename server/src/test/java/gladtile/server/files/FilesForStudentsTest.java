@@ -81,25 +81,15 @@ class FilesForStudentsTest {
         Api cyrus = lesson.student(2);
         String alone = lesson.attempt(cyrus);
         // Another child's sound is not put on one's own page by its name, and so made one's own.
-        assertThat(Lesson.moves(cyrus, alone, saying(sound)).text("rule")).isEqualTo("NO_SUCH_SOUND");
-        assertThat(Lesson.moves(ada, team, saying(sound)).status()).isEqualTo(200);
+        assertThat(Lesson.moves(cyrus, alone, Sounds.saying(sound)).text("rule"))
+                .isEqualTo("NO_SUCH_SOUND");
+        assertThat(Lesson.moves(ada, team, Sounds.saying(sound)).status()).isEqualTo(200);
         assertThat(read(bo, sound)).isEqualTo(200);
         assertThat(read(cyrus, sound)).isEqualTo(404);
         // The same bytes brought by themselves are theirs.
         assertThat(cyrus.post(alone + "/recordings", Sounds.wav(5100)).text("sha256"))
                 .isEqualTo(sound);
         assertThat(read(cyrus, sound)).isEqualTo(200);
-        assertThat(Lesson.moves(cyrus, alone, saying(sound)).status()).isEqualTo(200);
-    }
-
-    private static Map<String, Object> saying(String sha256) {
-        Map<String, Object> file = Map.of("sha256", sha256, "name", "Recording", "mediaType", "audio/wav");
-        return School.move(Map.of(
-                "kind",
-                "say",
-                "pageId",
-                "light",
-                "recording",
-                Map.of("id", sha256.substring(0, 8), "file", file, "seconds", 1)));
+        assertThat(Lesson.moves(cyrus, alone, Sounds.saying(sound)).status()).isEqualTo(200);
     }
 }

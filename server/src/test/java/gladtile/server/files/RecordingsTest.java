@@ -48,19 +48,8 @@ class RecordingsTest {
         return ada.post(attempt + "/recordings", Sounds.wav(samples)).text("sha256");
     }
 
-    private static Map<String, Object> saying(String sha256) {
-        Map<String, Object> file = Map.of("sha256", sha256, "name", "Recording", "mediaType", "audio/wav");
-        return School.move(Map.of(
-                "kind",
-                "say",
-                "pageId",
-                "light",
-                "recording",
-                Map.of("id", sha256.substring(0, 8), "file", file, "seconds", 1)));
-    }
-
     private Api.Answer say(String sha256) {
-        return Lesson.moves(ada, attempt, saying(sha256));
+        return Lesson.moves(ada, attempt, Sounds.saying(sha256));
     }
 
     private boolean isThere(String sha256) {
@@ -106,7 +95,7 @@ class RecordingsTest {
     @Test
     void what_was_refused_with_others_does_not_stay() {
         String sound = bring(4500);
-        Map<String, Object> move = saying(sound);
+        Map<String, Object> move = Sounds.saying(sound);
         Map<String, Object> wrong = School.move(Map.of("kind", "open", "pageId", "nowhere"));
         assertThat(Lesson.moves(ada, attempt, move, wrong).status()).isEqualTo(409);
         recordings.clear(OffsetDateTime.now().plus(AFTER));

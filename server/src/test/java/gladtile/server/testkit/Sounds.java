@@ -4,6 +4,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.Map;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
@@ -26,5 +27,17 @@ public final class Sounds {
             throw new UncheckedIOException(e);
         }
         return out.toByteArray();
+    }
+
+    /** The move that puts a recording on page "light". */
+    public static Map<String, Object> saying(String sha256) {
+        Map<String, Object> file = Map.of("sha256", sha256, "name", "Recording", "mediaType", "audio/wav");
+        return School.move(Map.of(
+                "kind",
+                "say",
+                "pageId",
+                "light",
+                "recording",
+                Map.of("id", sha256.substring(0, 8), "file", file, "seconds", 1)));
     }
 }
