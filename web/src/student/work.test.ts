@@ -67,6 +67,38 @@ describe("a student's work", () => {
     expect(work.progress.value.solved).toBe(1)
   })
 
+  /** News of a team mate's move ask for the work anew; the answer may be on its way while one goes on. */
+  it('stays on the page that was turned to while an answer for the page before was on its way', async () => {
+    const together = { ...opened, around: { ...opened.around, apart: true } }
+    let answer: (page: string) => void = () => {}
+    const asked: string[] = []
+    const fetched = fetch
+    vi.stubGlobal('fetch', (address: string, init?: { body: string }) => {
+      if (init?.body) return fetched(address, init)
+      asked.push(address)
+      return new Promise<Response>((done) => {
+        answer = (pageId) =>
+          done(
+            new Response(JSON.stringify({ ...together, state: { ...together.state, seq: 1, pageId } }), {
+              headers: { 'Content-Type': 'application/json' },
+            }),
+          )
+      })
+    })
+    const work = attemptWork(together)
+    const refreshed = work.refresh()
+    await work.make({ kind: 'open', pageId: 'q' })
+    expect(work.state.value.pageId).toBe('q')
+    answer('p')
+    await vi.advanceTimersByTimeAsync(1)
+    expect(work.state.value.pageId).toBe('q')
+    expect(asked).toHaveLength(2)
+    expect(asked[1]).toContain('page=q')
+    answer('q')
+    await refreshed
+    expect(work.state.value.pageId).toBe('q')
+  })
+
   it('sends a move again with the same id while the network is away, and later ones after it', async () => {
     const work = attemptWork(opened)
     down = true

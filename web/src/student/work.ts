@@ -235,12 +235,15 @@ export function attemptWork(
 
   /** The same from the server: after a time was up, or when another device or a team mate moved. */
   async function refresh() {
-    const on = apart() ? `?page=${encodeURIComponent(state.value.pageId)}` : ''
+    const asked = state.value.pageId
+    const on = apart() ? `?page=${encodeURIComponent(asked)}` : ''
     const now = await get<AttemptView>(`/api/attempts/${opened.id}${on}`)
     around.value = now.around
     // Moves of one's own that are on their way know better than an answer that may have passed them.
     if (waiting.value.length > 0 && !away.value) return
     if (now.state.seq < confirmed.value.seq) return
+    // The page was turned while this was on its way; it tells of the page before, and would lead back to it.
+    if (apart() && state.value.pageId !== asked) return refresh()
     if (now.editionId !== editionId) {
       editionId = now.editionId
       renewed.value = { gone: goneWith(view.value, now.view, confirmed.value) }
