@@ -31,7 +31,7 @@ import ResetDialog from './ResetDialog.vue'
 import ShowSolution from './ShowSolution.vue'
 import StudentPage from './StudentPage.vue'
 import { hush, speaking } from './speak'
-import { useUndo } from './undo'
+import { onceSent, useUndo } from './undo'
 import type { Work } from './work'
 
 /** The pages of a piece of work with their four buttons; used by students, and by teachers in Try. */
@@ -224,6 +224,7 @@ const changes = computed(
       page.value.items.some((item) => isPiece(item) || item.kind === 'note' || item.kind === 'cover')),
 )
 async function takeBack() {
+  await onceSent(props.work)
   await undo.takeBack()
   words.value = 'Taken back'
 }

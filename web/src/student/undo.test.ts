@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { ref, nextTick } from 'vue'
+import { nextTick, ref, shallowRef } from 'vue'
 import type { AttemptState, Frame, Verdict } from '@/api/types'
-import { backFrom, inverse, untyped, useUndo } from './undo'
+import { backFrom, inverse, onceSent, untyped, useUndo } from './undo'
 
 const home: Frame = { x: 100, y: 800, width: 100, height: 100, turn: 0 }
 const put = { kind: 'put', pageId: 'p', pieceId: 'sun', x: 300, y: 200 } as const
@@ -70,5 +70,25 @@ describe('taking back', () => {
     page.value = 'q'
     await nextTick()
     expect(undo.can.value).toBe(false)
+  })
+})
+
+describe('what is taken back', () => {
+  const one = [{}] as never[]
+  it('waits for what is still on its way, and for nothing without a network', async () => {
+    const work = { kept: ref('waiting'), waiting: shallowRef(one) }
+    let sent = false
+    const waited = onceSent(work).then(() => (sent = true))
+    await new Promise((done) => setTimeout(done))
+    expect(sent).toBe(false)
+    work.waiting.value = []
+    await waited
+    await onceSent({ kept: ref('device'), waiting: shallowRef(one) })
+    await onceSent({ kept: ref('kept'), waiting: shallowRef([]) })
+    // The network goes away meanwhile.
+    const gone = { kept: ref('waiting'), waiting: shallowRef(one) }
+    const told = onceSent(gone)
+    gone.kept.value = 'device'
+    await told
   })
 })
