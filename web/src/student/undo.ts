@@ -1,5 +1,4 @@
 import { computed, shallowRef, watch } from 'vue'
-import type { Work } from './work'
 import type { Act, AttemptState, Frame, Verdict } from '@/api/types'
 
 /** What was done before, to be taken back step by step, as long as the page stays open in this browser. */
@@ -24,11 +23,11 @@ export type Undo = ReturnType<typeof useUndo>
  * What was done last may still be on its way, and only its answer says whether and how it is taken back: who is quicker
  * than the network must not take back what was before it. Without a network nothing is waited for.
  */
-export function onceSent(work: Pick<Work, 'kept' | 'waiting'>): Promise<void> {
-  const onItsWay = () => work.waiting.value.length > 0 && work.kept.value === 'waiting'
+export function onceSent(work: { kept: { value: string }; waiting?: { value: unknown[] } }): Promise<void> {
+  const onItsWay = () => (work.waiting?.value.length ?? 0) > 0 && work.kept.value === 'waiting'
   return new Promise((done) => {
     if (!onItsWay()) return done()
-    const stop = watch([() => work.waiting.value, () => work.kept.value], () => {
+    const stop = watch([() => work.waiting?.value, () => work.kept.value], () => {
       if (onItsWay()) return
       stop()
       // After all that waits for the same answer.
