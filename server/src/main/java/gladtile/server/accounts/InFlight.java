@@ -23,6 +23,13 @@ final class InFlight extends OncePerRequestFilter {
 
     private final Map<UUID, Integer> answered = new ConcurrentHashMap<>();
 
+    /** Who asks is read from the session, and so from the database: for what anybody may have, that need not be. */
+    @Override
+    protected boolean shouldNotFilter(HttpServletRequest request) {
+        String path = request.getRequestURI();
+        return !path.startsWith("/api/") || path.equals("/api/health");
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
