@@ -113,6 +113,24 @@ describe("a student's work", () => {
     expect(seen.at(-1)!.act.kind).toBe('open')
     expect(work.kept.value).toBe('kept')
   })
+
+  /** A page that is loaded anew in that moment would lose it, so it must not be called saved. */
+  it('says that a move is on this device only once the device has written it down', async () => {
+    let written = () => {}
+    const device = { ...passingDevice(), lasting: true }
+    const work = attemptWork(opened, device)
+    down = true
+    void work.make(put)
+    await vi.advanceTimersByTimeAsync(700)
+    expect(work.kept.value).toBe('device')
+    device.keepMove = () => new Promise((done) => (written = done))
+    void work.make({ kind: 'open', pageId: 'q' })
+    await vi.advanceTimersByTimeAsync(700)
+    expect(work.kept.value).toBe('waiting')
+    written()
+    await vi.advanceTimersByTimeAsync(0)
+    expect(work.kept.value).toBe('device')
+  })
 })
 
 describe('what the server says of a move', () => {

@@ -132,6 +132,9 @@ export function attemptWork(
   const view = shallowRef(opened.view)
   const around = shallowRef(opened.around)
   const kept = ref('kept')
+  /** Moves that the device is still writing down: until it has, a page that is closed would lose them. */
+  const laying = ref(0)
+  const told = computed(() => (laying.value > 0 && kept.value === 'device' ? 'waiting' : kept.value))
   /** Made and not acknowledged, in order. */
   const waiting = shallowRef<Move[]>([])
   /** Whether what waits is shown as done already, since the answer is a while off. */
@@ -211,7 +214,11 @@ export function attemptWork(
       came.value = cameAfter({ ...state.value, came: came.value }, act.pageId, act.back)
     if (kept.value === 'kept') kept.value = 'waiting'
     // Where the device has no room for it, it lasts as long as this page.
-    const laid = device.keepMove(opened.id, one).catch(() => (lasting = false))
+    laying.value++
+    const laid = device
+      .keepMove(opened.id, one)
+      .catch(() => (lasting = false))
+      .finally(() => laying.value--)
     const sent = queue(one)
     try {
       const { moved } = await sent
@@ -279,7 +286,7 @@ export function attemptWork(
     progress,
     sides,
     said: spoken,
-    kept,
+    kept: told,
     waiting,
     renewed,
     make,
