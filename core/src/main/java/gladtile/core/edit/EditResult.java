@@ -12,6 +12,7 @@ public sealed interface EditResult {
     enum Reason {
         NO_SUCH_PAGE,
         NO_SUCH_ITEM,
+        NO_SUCH_FILE,
         ID_TAKEN,
         TOO_MANY_PAGES,
         TOO_MANY_ITEMS,

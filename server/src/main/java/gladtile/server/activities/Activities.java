@@ -6,12 +6,15 @@ import gladtile.core.edit.Difference;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult;
 import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.edit.EditResult.Refused;
 import gladtile.core.edit.Invariants;
+import gladtile.core.json.Json;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.ActivityStore.LogRow;
 import gladtile.server.activities.ActivityStore.Stored;
 import gladtile.server.activities.LoggedEdit.Kind;
+import gladtile.server.files.FileUses;
 import gladtile.server.support.UuidV7;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -37,6 +40,7 @@ public class Activities {
 
     private final ActivityStore store;
     private final Shelf shelf;
+    private final FileUses files;
     private final TransactionTemplate transactions;
     private final ApplicationEventPublisher events;
     private final Clock clock;
@@ -44,11 +48,13 @@ public class Activities {
     Activities(
             ActivityStore store,
             Shelf shelf,
+            FileUses files,
             TransactionTemplate transactions,
             ApplicationEventPublisher events,
             Clock clock) {
         this.store = store;
         this.shelf = shelf;
+        this.files = files;
         this.transactions = transactions;
         this.events = events;
         this.clock = clock;
@@ -75,10 +81,15 @@ public class Activities {
         return create(who, Activity.blank(title, UuidV7.make().toString()));
     }
 
-    /** Keeps an activity that was made elsewhere. */
+    /** Keeps an activity that was made elsewhere. @param made of files that are for this person */
     public UUID create(Who who, Activity made) {
         UUID id = UuidV7.make();
-        transactions.executeWithoutResult(tx -> store.insert(who, id, made, now()));
+        transactions.executeWithoutResult(tx -> {
+            store.insert(who, id, made, now());
+            if (!files.put(who, id, Json.write(made))) {
+                throw new IllegalArgumentException("an activity is made of files that are not its author's");
+            }
+        });
         return id;
     }
 
@@ -145,12 +156,7 @@ public class Activities {
 
     /** A copy of somebody's own, with ids of its own. */
     public Optional<UUID> copy(Who who, UUID id, String title) {
-        return read(who, id).map(current -> {
-            UUID copyId = UuidV7.make();
-            Activity copy = Copies.of(current.activity(), title);
-            transactions.executeWithoutResult(tx -> store.insert(who, copyId, copy, now()));
-            return copyId;
-        });
+        return read(who, id).map(current -> create(who, Copies.of(current.activity(), title)));
     }
 
     /** All that came after a seq. */
@@ -289,6 +295,9 @@ public class Activities {
             // With what it leaves over of what is not there any more, so that taking it back brings that back too.
             Edit edit = Invariants.sound(wanted, activity);
             EditResult result = edit.apply(activity);
+            if (result instanceof Applied && !files.put(who, id, Json.write(edit))) {
+                return new Refused(Reason.NO_SUCH_FILE, "a picture or file of it is not among those that you may use");
+            }
             if (result instanceof Applied applied) {
                 LoggedEdit logged = new LoggedEdit(seq + 1, clientId, who.id(), at, edit, kind, target);
                 store.append(who.schoolId(), id, new LogRow(logged, edit.invert(activity)));

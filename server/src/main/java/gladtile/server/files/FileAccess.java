@@ -4,25 +4,24 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import gladtile.server.accounts.Who;
 import java.time.Duration;
-import java.util.HashSet;
 import java.util.Set;
 import java.util.UUID;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.function.BooleanSupplier;
 import org.springframework.stereotype.Service;
 
 /**
- * Who may have a file. Teachers may have those of their school. A student may have what stands in pages that were given to
- * them, what they or their team put on them, what came back, and what they brought themselves; that they know its
- * name is not enough.
+ * Who may have a file; that somebody knows its name is not enough. All may have what they brought themselves. A teacher may
+ * have what stands on activities that they may look at, and what was given to their classes, said there or sent back
+ * there. A student may have what stands in pages that were given to them, what they or their team said on them, and what
+ * came back.
  */
 @Service
 public class FileAccess {
-    private static final Pattern NAMES = Pattern.compile("[0-9a-f]{64}");
     /** How long a yes is remembered: pages ask for many files at once, and again and again. */
     private static final Duration REMEMBERED = Duration.ofMinutes(1);
 
     private final FileAccessStore store;
+    private final FileUseStore uses;
     /** What an edition names; it never changes. */
     private final Cache<UUID, Set<String>> named =
             Caffeine.newBuilder().maximumSize(2_000).build();
@@ -32,22 +31,31 @@ public class FileAccess {
             .expireAfterWrite(Duration.ofSeconds(5))
             .build();
 
-    private record Asked(UUID studentId, String sha256) {}
+    private record Asked(UUID personId, String sha256) {}
 
-    private final Cache<Asked, Boolean> work = Caffeine.newBuilder()
+    private final Cache<Asked, Boolean> met = Caffeine.newBuilder()
             .maximumSize(50_000)
             .expireAfterWrite(REMEMBERED)
             .build();
 
-    FileAccess(FileAccessStore store) {
+    FileAccess(FileAccessStore store, FileUseStore uses) {
         this.store = store;
+        this.uses = uses;
     }
 
     boolean mayHave(Who who, String sha256) {
-        return who.kind() == Who.Kind.TEACHER
-                || isGiven(who, sha256)
+        if (who.kind() == Who.Kind.TEACHER) {
+            return hasMet(who, sha256, () -> isForTeacher(who, sha256));
+        }
+        return isGiven(who, sha256)
                 || hasBrought(who, sha256)
-                || isInTheirWork(who, sha256);
+                || hasMet(who, sha256, () -> store.isInTheirWork(who.schoolId(), who.id(), sha256));
+    }
+
+    private boolean isForTeacher(Who teacher, String sha256) {
+        return hasBrought(teacher, sha256)
+                || uses.isOnTheirShelf(teacher.schoolId(), teacher.id(), sha256)
+                || uses.isInTheirClasses(teacher.schoolId(), teacher.id(), sha256);
     }
 
     /** Whether somebody brought these bytes themselves. */
@@ -58,29 +66,20 @@ public class FileAccess {
     private boolean isGiven(Who student, String sha256) {
         Set<UUID> all = editions.get(student.id(), id -> store.editionsOf(student.schoolId(), id));
         return all.stream()
-                .anyMatch(edition -> named.get(edition, id -> names(store.edition(student.schoolId(), id)))
+                .anyMatch(edition -> named.get(edition, id -> FileNames.in(store.edition(student.schoolId(), id)))
                         .contains(sha256));
     }
 
-    private static Set<String> names(String edition) {
-        Set<String> found = new HashSet<>();
-        Matcher name = NAMES.matcher(edition);
-        while (name.find()) {
-            found.add(name.group());
+    private boolean hasMet(Who who, String sha256, BooleanSupplier looks) {
+        Asked asked = new Asked(who.id(), sha256);
+        if (met.getIfPresent(asked) != null) {
+            return true;
         }
-        return found;
-    }
-
-    private boolean isInTheirWork(Who student, String sha256) {
-        Asked asked = new Asked(student.id(), sha256);
-        Boolean known = work.getIfPresent(asked);
-        if (known == null) {
-            known = store.isInTheirWork(student.schoolId(), student.id(), sha256);
-            // A no may be a yes in a moment: a team mate says something, the teacher sends work back.
-            if (known) {
-                work.put(asked, true);
-            }
+        boolean has = looks.getAsBoolean();
+        // A no may be a yes in a moment: a team mate says something, a colleague shares a page.
+        if (has) {
+            met.put(asked, true);
         }
-        return known;
+        return has;
     }
 }

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.TableField;
 import org.jooq.impl.DSL;
@@ -88,13 +89,18 @@ class FileAccessStore {
                         .on(ATTEMPT.SCHOOL_ID.eq(MOVE.SCHOOL_ID), ATTEMPT.ID.eq(MOVE.ATTEMPT_ID))
                         .where(theirs(schoolId, studentId))
                         .and(MOVE.SCHOOL_ID.eq(schoolId))
-                        .and(names(MOVE.ACT, sha256)))
+                        // What they wrote may name any file.
+                        .and(DSL.condition("{0} @> {1}", MOVE.ACT, said(sha256))))
                 || db.fetchExists(DSL.selectOne()
                         .from(REVIEW)
                         .join(ATTEMPT)
                         .on(ATTEMPT.SCHOOL_ID.eq(REVIEW.SCHOOL_ID), ATTEMPT.ID.eq(REVIEW.ATTEMPT_ID))
                         .where(theirs(schoolId, studentId))
                         .and(names(REVIEW.SENT_REVIEW, sha256)));
+    }
+
+    private static Field<JSONB> said(String sha256) {
+        return DSL.val(JSONB.valueOf("{\"recording\": {\"file\": {\"sha256\": \"%s\"}}}".formatted(sha256)));
     }
 
     private static Condition names(TableField<?, JSONB> json, String sha256) {

@@ -75,6 +75,9 @@ class FileController {
             throw Problem.of(HttpStatus.FORBIDDEN, "This is not for you to see or change.");
         }
         PictureRef.file(sha256);
+        if (!access.mayHave(who, sha256)) {
+            throw Problem.notThere("file");
+        }
         int rgb = Integer.parseInt(asked.colour().substring(1), 16);
         Files.Result result =
                 files.clear(who, sha256, rgb, asked.tolerance()).orElseThrow(() -> Problem.notThere("file"));

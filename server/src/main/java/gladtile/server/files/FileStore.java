@@ -17,9 +17,11 @@ import org.springframework.transaction.annotation.Transactional;
 class FileStore {
     private static final int CHUNK = 1024 * 1024;
     private final DSLContext db;
+    private final FileAccessStore access;
 
-    FileStore(DSLContext db) {
+    FileStore(DSLContext db, FileAccessStore access) {
         this.db = db;
+        this.access = access;
     }
 
     record Kept(String mediaType, byte[] bytes) {}
@@ -47,6 +49,7 @@ class FileStore {
                         .execute();
             }
         }
+        access.brought(schoolId, picture.sha256(), person);
         if (!credit.isBlank()) {
             db.insertInto(PICTURE_CREDIT)
                     .set(PICTURE_CREDIT.SCHOOL_ID, schoolId)

@@ -3,11 +3,13 @@ package gladtile.server.review;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import gladtile.core.Bounds;
+import gladtile.core.json.Json;
 import gladtile.core.review.Mark;
 import gladtile.core.review.Review;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.files.FileUses;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
@@ -28,8 +30,10 @@ class DeskController {
     private final Desk desk;
     private final Reviews reviews;
     private final Replays replays;
+    private final FileUses files;
 
-    DeskController(Assignments assignments, Desk desk, Reviews reviews, Replays replays) {
+    DeskController(Assignments assignments, Desk desk, Reviews reviews, Replays replays, FileUses files) {
+        this.files = files;
         this.assignments = assignments;
         this.desk = desk;
         this.reviews = reviews;
@@ -75,6 +79,7 @@ class DeskController {
             @PathVariable UUID attemptId,
             @RequestBody ReviewRequest asked) {
         Assignment assignment = work(who, id, attemptId);
+        onlyOwnFiles(who, asked.review());
         return told(assignment, reviews.keep(who, assignment, attemptId, asked.version(), asked.review()));
     }
 
@@ -85,6 +90,7 @@ class DeskController {
             @PathVariable UUID attemptId,
             @RequestBody ReviewRequest asked) {
         Assignment assignment = work(who, id, attemptId);
+        onlyOwnFiles(who, asked.review());
         return told(assignment, reviews.send(who, assignment, attemptId, asked.version(), asked.review()));
     }
 
@@ -127,6 +133,13 @@ class DeskController {
             @PathVariable UUID attemptId,
             @RequestParam long from) {
         return replays.moments(work(who, id, attemptId), attemptId, from);
+    }
+
+    /** What is sent back may be heard by its student, so it must be the teacher's to give. */
+    private void onlyOwnFiles(Who who, Review review) {
+        if (!files.areFor(who, Json.write(review))) {
+            throw Problem.notThere("recording");
+        }
     }
 
     private Desk.KeptReview told(Assignment assignment, Reviews.Result result) {

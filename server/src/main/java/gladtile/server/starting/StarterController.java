@@ -5,11 +5,13 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Starter;
+import gladtile.core.json.Json;
 import gladtile.core.starter.Graphemes;
 import gladtile.core.starter.Made;
 import gladtile.core.starter.Starters;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities;
+import gladtile.server.files.FileUses;
 import gladtile.server.support.Problem;
 import gladtile.server.support.UuidV7;
 import java.util.List;
@@ -32,8 +34,10 @@ class StarterController {
 
     private final Activities activities;
     private final PicturesByWord pictures;
+    private final FileUses files;
 
-    StarterController(Activities activities, PicturesByWord pictures) {
+    StarterController(Activities activities, PicturesByWord pictures, FileUses files) {
+        this.files = files;
         this.activities = activities;
         this.pictures = pictures;
     }
@@ -87,6 +91,9 @@ class StarterController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     StarterMade make(@AuthenticationPrincipal Who who, @RequestBody StarterRequest asked) {
+        if (!files.areFor(who, Json.write(asked.starter()))) {
+            throw Problem.notThere("picture");
+        }
         Starter starter = pictures.found(asked.starter(), asked.pictured());
         String listId = UuidV7.make().toString();
         Made made = Starters.make(starter, listId);
