@@ -16,7 +16,7 @@ final class PatternAnswer {
     private PatternAnswer() {}
 
     static Typed judge(TypedRule.PatternRule rule, String answer) {
-        return judge(rule, answer, new Steps(LOOKS));
+        return judge(rule, answer, Effort.counted(new Steps(LOOKS)));
     }
 
     static Typed judge(TypedRule.PatternRule rule, String answer, Steps steps) {

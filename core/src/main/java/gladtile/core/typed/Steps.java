@@ -8,14 +8,21 @@ final class Steps {
     /** For one answer; some tens of milliseconds. */
     static final long USUAL = 400_000;
 
+    private final long most;
     private long left;
 
     Steps(long most) {
+        this.most = most;
         left = most;
     }
 
     static Steps usual() {
-        return new Steps(USUAL);
+        return Effort.counted(new Steps(USUAL));
+    }
+
+    /** As a share of the most that one answer costs, whatever is counted as a step here. */
+    long spent() {
+        return Math.min(USUAL, (long) ((double) (most - left) / most * USUAL));
     }
 
     /** @throws Over when there are fewer left than are needed */

@@ -1,10 +1,13 @@
 package gladtile.server.accounts;
 
+import gladtile.server.support.ComputingBudget;
+import gladtile.server.support.Later;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
@@ -14,20 +17,43 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Requests of one person that are answered at the same time. Who sends more takes the threads that answer the others,
- * and is asked to come again.
+ * Requests of one person that are answered at the same time. Who sends more takes the threads that answer the others, and
+ * is asked to come again; so is who has used up what is computed for them.
  */
 final class InFlight extends OncePerRequestFilter {
     /** Browsers send six at once; somebody may have two devices and several pages open. */
     static final int EACH = 16;
 
+    private final ComputingBudget budget;
+    private final Later later = new Later();
     private final Map<UUID, Integer> answered = new ConcurrentHashMap<>();
+
+    InFlight(ComputingBudget budget) {
+        this.budget = budget;
+    }
 
     /** Who asks is read from the session, and so from the database: for what anybody may have, that need not be. */
     @Override
     protected boolean shouldNotFilter(HttpServletRequest request) {
         String path = request.getRequestURI();
         return !path.startsWith("/api/") || path.equals("/api/health");
+    }
+
+    private static boolean computes(HttpServletRequest request) {
+        String path = request.getRequestURI();
+        return path.endsWith("/moves") || path.endsWith("/try") || path.equals("/api/typed");
+    }
+
+    private static void refuse(HttpServletResponse response) {
+        try {
+            SecurityConfig.answer(
+                    response,
+                    HttpStatus.TOO_MANY_REQUESTS,
+                    "Too much is asked at once. Nothing was changed. Try again in a moment.");
+        } catch (IOException gone) {
+            // Who asked is not there any more, so there is nobody to answer.
+            throw new UncheckedIOException(gone);
+        }
     }
 
     @Override
@@ -40,11 +66,8 @@ final class InFlight extends OncePerRequestFilter {
         }
         int mine = answered.merge(who.id(), 1, Integer::sum);
         try {
-            if (mine > EACH) {
-                SecurityConfig.answer(
-                        response,
-                        HttpStatus.TOO_MANY_REQUESTS,
-                        "Too much is asked at once. Nothing was changed. Try again in a moment.");
+            if (mine > EACH || computes(request) && budget.isUsedUp(who.id())) {
+                later.answer(request, () -> refuse(response));
             } else {
                 chain.doFilter(request, response);
             }

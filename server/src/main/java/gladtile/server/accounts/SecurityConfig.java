@@ -1,5 +1,6 @@
 package gladtile.server.accounts;
 
+import gladtile.server.support.ComputingBudget;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -25,7 +26,7 @@ class SecurityConfig {
                     + "object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SessionWho sessions) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, SessionWho sessions, ComputingBudget budget) throws Exception {
         http.csrf(csrf -> csrf.spa())
                 .securityContext(context -> context.securityContextRepository(sessions))
                 .sessionManagement(session -> session.sessionFixation(fixation -> fixation.none()))
@@ -68,7 +69,7 @@ class SecurityConfig {
                         .hasRole("TEACHER")
                         .anyRequest()
                         .permitAll());
-        http.addFilterAfter(new InFlight(), AnonymousAuthenticationFilter.class);
+        http.addFilterAfter(new InFlight(budget), AnonymousAuthenticationFilter.class);
         return http.build();
     }
 

@@ -15,6 +15,7 @@ import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Rules;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
+import gladtile.server.support.ComputingBudget;
 import gladtile.server.support.Problem;
 import java.time.Clock;
 import java.time.Instant;
@@ -40,7 +41,10 @@ class TryController {
 
     private final Clock clock;
 
-    TryController(Activities activities, Clock clock) {
+    private final ComputingBudget budget;
+
+    TryController(Activities activities, Clock clock, ComputingBudget budget) {
+        this.budget = budget;
         this.activities = activities;
         this.clock = clock;
     }
@@ -77,6 +81,13 @@ class TryController {
                 .read(who, id)
                 .orElseThrow(() -> Problem.notThere("activity"))
                 .activity();
+        int typed = (int) asked.moves().stream()
+                .filter(move -> move != null && move.act() instanceof Act.Type)
+                .count();
+        return budget.spend(who.id(), typed, () -> tried(activity, asked));
+    }
+
+    private Tried tried(Activity activity, TryRequest asked) {
         Rules rules = Rules.of(activity);
         Instant began =
                 asked.moves().isEmpty() ? clock.instant() : asked.moves().get(0).deviceTime();

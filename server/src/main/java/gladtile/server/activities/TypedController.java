@@ -5,6 +5,9 @@ import gladtile.core.Bounds;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
 import gladtile.core.typed.TypedRule;
+import gladtile.server.accounts.Who;
+import gladtile.server.support.ComputingBudget;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -25,8 +28,14 @@ class TypedController {
         }
     }
 
+    private final ComputingBudget budget;
+
+    TypedController(ComputingBudget budget) {
+        this.budget = budget;
+    }
+
     @PostMapping
-    Typed tryOut(@RequestBody Trial trial) {
-        return TypedJudge.judge(trial.rule(), trial.answer(), trial.language());
+    Typed tryOut(@AuthenticationPrincipal Who who, @RequestBody Trial trial) {
+        return budget.spend(who.id(), 1, () -> TypedJudge.judge(trial.rule(), trial.answer(), trial.language()));
     }
 }

@@ -22,6 +22,7 @@ import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.classes.Classes.Student;
+import gladtile.server.support.ComputingBudget;
 import gladtile.server.support.Problem;
 import java.time.Clock;
 import java.time.Instant;
@@ -29,6 +30,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -47,7 +49,10 @@ class AttemptController {
     private final MoveMaker mover;
     private final Clock clock;
 
-    AttemptController(Attempts attempts, Works works, MoveMaker mover, Clock clock) {
+    private final ComputingBudget budget;
+
+    AttemptController(Attempts attempts, Works works, MoveMaker mover, Clock clock, ComputingBudget budget) {
+        this.budget = budget;
         this.attempts = attempts;
         this.works = works;
         this.mover = mover;
@@ -107,11 +112,19 @@ class AttemptController {
         Moves {
             Bounds.count("moves", Bounds.present("moves", moves).size(), Bounds.MOVES_IN_ONE_REQUEST);
             moves.forEach(move -> Bounds.present("move", move));
-            int typed = (int) moves.stream()
-                    .filter(move -> move.act() instanceof Act.Type)
-                    .count();
+            int typed = count(moves, act -> act instanceof Act.Type);
             Bounds.count("moves.typed", typed, Bounds.TYPED_IN_ONE_REQUEST);
             Bounds.time("moves.sentAt", sentAt);
+        }
+
+        /** How many of them may judge typed answers. */
+        private int judging() {
+            return count(
+                    moves, act -> act instanceof Act.Type || act instanceof Act.Check || act instanceof Act.HandIn);
+        }
+
+        private static int count(List<Move> moves, Predicate<Act> wanted) {
+            return (int) moves.stream().map(Move::act).filter(wanted).count();
         }
     }
 
@@ -207,8 +220,9 @@ class AttemptController {
 
     @PostMapping("/{id}/moves")
     Moved move(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Moves asked) {
-        MoveMaker.Result result =
-                mover.move(who, id, asked.moves(), asked.sentAt()).orElseThrow(() -> Problem.notThere("attempt"));
+        MoveMaker.Result result = budget.spend(
+                        who.id(), asked.judging(), () -> mover.move(who, id, asked.moves(), asked.sentAt()))
+                .orElseThrow(() -> Problem.notThere("attempt"));
         if (result instanceof MoveMaker.NoneMade none) {
             throw Problem.rule(
                             none.refused().rule().name(),

@@ -97,6 +97,32 @@ class AnswerMovesTest {
                 "OpenMoji");
     }
 
+    /** What an answer may cost is bounded, and how many such answers one may have: the others go on. */
+    @Test
+    void who_asks_for_the_most_expensive_answers_without_pause_is_asked_to_wait_and_nobody_else_is(RealServer server) {
+        school.edit(new SetTyped("answers", "gap", TypedKey.of(new TypedRule.MathsRule("(a+b+c+d)^20"))));
+        Assignments.Given sums = (Assignments.Given)
+                server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        Api greedy = School.joined(server.browser(), sums.joinCode(), school.students.get(0));
+        Api child = School.joined(server.browser(), sums.joinCode(), school.students.get(1));
+        Map<String, Object> of = Map.of("assignmentId", sums.id());
+        String theirs = "/api/attempts/" + greedy.post("/api/attempts", of).text("id") + "/moves";
+        String others = "/api/attempts/" + child.post("/api/attempts", of).text("id") + "/moves";
+        int status = 200;
+        for (int i = 0; i < 40 && status == 200; i++) {
+            Object[] worst = new Object[20];
+            for (int n = 0; n < worst.length; n++) {
+                worst[n] = act("type", "gapId", "gap", "text", "(d+c+b+a)^20 + 1");
+            }
+            status = greedy.post(theirs, School.moves(worst)).status();
+        }
+        assertThat(status).isEqualTo(429);
+        assertThat(child.post(others, School.moves(act("type", "gapId", "gap", "text", "a+b")))
+                        .status())
+                .isEqualTo(200);
+        assertThat(child.post(others, School.moves(put("vega"))).status()).isEqualTo(200);
+    }
+
     /** Law 1, with everything in the key. */
     @Test
     void neither_answers_nor_labels_nor_hints_reach_the_student_before_their_time() {

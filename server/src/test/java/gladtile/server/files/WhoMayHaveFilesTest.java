@@ -154,7 +154,7 @@ class WhoMayHaveFilesTest {
         // Neither as an exit, nor in words that look like one.
         assertThat(edits(jonas, own, new SetTitle(kept)).json().path("dropped")).hasSize(1);
         Map<String, Object> row = Map.of("cells", List.of("dome"), "pictures", List.of(PictureRef.file(kept)));
-        Map<String, Object> list = Map.of("kind", "MEMORY", "title", "Domes", "rows", List.of(row));
+        Map<String, Object> list = Map.of("kind", "MEMORY", "title", "Domes", "rows", List.of(row), "seed", 1);
         assertThat(jonas.post("/api/starters", Map.of("starter", list, "pictured", false))
                         .status())
                 .isEqualTo(404);
@@ -201,7 +201,13 @@ class WhoMayHaveFilesTest {
         for (String way : List.of("/keep", "/send")) {
             assertThat(farLesson
                             .teacher
-                            .post(desk + way, Map.of("version", 0, "review", Map.of("words", "", "voice", voice)))
+                            .post(
+                                    desk + way,
+                                    Map.of(
+                                            "version",
+                                            0,
+                                            "review",
+                                            Map.of("words", "", "voice", voice, "mayImprove", false)))
                             .status())
                     .isEqualTo(404);
         }

@@ -68,6 +68,8 @@ class FuzzTest {
         List<Operation> all = operations(document);
         List<String> failed = new ArrayList<>();
         int taken = 0;
+        long longest = 0;
+        String slowest = "";
         for (int i = 0; i < REQUESTS; i++) {
             Operation one = all.get(random.nextInt(all.size()));
             boolean students = one.path.startsWith("/api/attempts") || one.path.equals("/api/home");
@@ -75,6 +77,7 @@ class FuzzTest {
             String path = address(one, bodies, random);
             String body = "";
             Api.Answer answer;
+            long began = System.nanoTime();
             if (one.method.equals("get")) {
                 answer = path.endsWith("/live") ? who.head(path) : who.get(path);
             } else {
@@ -90,6 +93,11 @@ class FuzzTest {
                 }
                 answer = who.postAs(type.contains("multipart") ? type + "; boundary=----x" : type, path, bytes);
             }
+            long took = System.nanoTime() - began;
+            if (took > longest) {
+                longest = took;
+                slowest = one.method + " " + path;
+            }
             taken += answer.status() < 300 ? 1 : 0;
             if (answer.status() >= 500) {
                 failed.add("request %d: %d %s %s %s"
@@ -97,6 +105,8 @@ class FuzzTest {
                                 i, answer.status(), one.method, path, body.substring(0, Math.min(600, body.length()))));
             }
         }
+        // Told, not asserted: how long it takes says as much of the machine as of the server.
+        System.out.printf("the slowest of %d requests took %d ms: %s%n", REQUESTS, longest / 1_000_000, slowest);
         assertThat(failed).isEmpty();
         // Else nothing was looked at but the door.
         assertThat(taken).isGreaterThan(REQUESTS / 10);
