@@ -12,7 +12,8 @@ public final class Reachable {
     /** @param nearest the sum closest to the total that can be reached, in thousandths; empty when nothing can */
     public record Result(SubsetSum.Answer answer, Optional<Long> nearest) {}
 
-    public static Result total(List<Item> belonging, AnswerKey key, Wants wants) {
+    /** @param steps at most so many sums are looked at, twice where it is out of reach */
+    public static Result total(List<Item> belonging, AnswerKey key, Wants wants, long steps) {
         long target = Math.round(wants.total() * Facts.IN_ONE);
         List<Long> values = new ArrayList<>();
         for (Item piece : belonging) {
@@ -22,9 +23,10 @@ public final class Reachable {
             }
         }
         int most = wants.capacity() == null ? values.size() : wants.capacity();
-        SubsetSum.Answer answer = SubsetSum.reaches(values, target, most);
-        Optional<Long> nearest =
-                answer == SubsetSum.Answer.NOT_REACHED ? SubsetSum.nearest(values, target, most) : Optional.empty();
+        SubsetSum.Answer answer = SubsetSum.reaches(values, target, most, steps);
+        Optional<Long> nearest = answer == SubsetSum.Answer.NOT_REACHED
+                ? SubsetSum.nearest(values, target, most, steps)
+                : Optional.empty();
         return new Result(answer, nearest);
     }
 }

@@ -15,25 +15,33 @@ public final class SubsetSum {
     /** Different sums that are kept: enough for every total a school adds up, and found in a fraction of a second. */
     static final int MOST = 200_000;
 
+    /** Sums that are looked at in all, each of them once for each number; some tenths of a second. */
+    public static final long STEPS = 3_000_000;
+
     private SubsetSum() {}
 
     /** What was found out. */
     public enum Answer {
         REACHED,
         NOT_REACHED,
-        /** There are more different sums than {@link #MOST}. */
+        /** There are more different sums than {@link #MOST}, or it takes more steps than were given. */
         TOO_MANY
     }
 
     /** @param most how many of the numbers may be taken */
     public static Answer reaches(List<Long> numbers, long target, int most) {
-        Map<Long, Step> sums = sums(numbers, target, most);
+        return reaches(numbers, target, most, STEPS);
+    }
+
+    /** @param steps at most so many sums are looked at */
+    public static Answer reaches(List<Long> numbers, long target, int most, long steps) {
+        Map<Long, Step> sums = sums(numbers, target, most, steps);
         return sums == null ? Answer.TOO_MANY : sums.containsKey(target) ? Answer.REACHED : Answer.NOT_REACHED;
     }
 
     /** The positions of numbers that add up to the target, at least one; empty when none do. */
     public static Optional<List<Integer>> find(List<Long> numbers, long target, int most) {
-        Map<Long, Step> sums = sums(numbers, target, most);
+        Map<Long, Step> sums = sums(numbers, target, most, STEPS);
         if (sums == null || !sums.containsKey(target)) {
             return Optional.empty();
         }
@@ -46,7 +54,12 @@ public final class SubsetSum {
 
     /** The sum closest to the target that can be reached; empty when there are no numbers, or too many sums. */
     public static Optional<Long> nearest(List<Long> numbers, long target, int most) {
-        Map<Long, Step> sums = sums(numbers, Long.MAX_VALUE, most);
+        return nearest(numbers, target, most, STEPS);
+    }
+
+    /** @param steps at most so many sums are looked at */
+    public static Optional<Long> nearest(List<Long> numbers, long target, int most, long steps) {
+        Map<Long, Step> sums = sums(numbers, Long.MAX_VALUE, most, steps);
         return sums == null
                 ? Optional.empty()
                 : sums.keySet().stream().min((a, b) -> Long.compare(Math.abs(a - target), Math.abs(b - target)));
@@ -56,9 +69,10 @@ public final class SubsetSum {
     private record Step(int number, Step before, int length) {}
 
     /** Null when there are too many. A sum is reached by at least one number. */
-    private static Map<Long, Step> sums(List<Long> numbers, long target, int most) {
+    private static Map<Long, Step> sums(List<Long> numbers, long target, int most, long steps) {
         boolean grows = numbers.stream().allMatch(number -> number >= 0);
         Map<Long, Step> sums = new HashMap<>();
+        long left = steps;
         for (int i = 0; i < numbers.size(); i++) {
             long number = numbers.get(i);
             // Copied, since the entries of the map itself would change while it is added to.
@@ -69,7 +83,8 @@ public final class SubsetSum {
                 Step step = one.getValue();
                 offer(sums, one.getKey() + number, new Step(i, step, step.length + 1), target, grows, most);
             }
-            if (sums.size() > MOST) {
+            left -= before.size();
+            if (sums.size() > MOST || left < 0) {
                 return null;
             }
         }

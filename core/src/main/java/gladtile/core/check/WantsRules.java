@@ -22,6 +22,11 @@ final class WantsRules {
     private WantsRules() {}
 
     static void check(OnPage on) {
+        long totals = on.zones.stream()
+                .filter(zone -> on.key.rule(zone.id()).wanted().total() != null)
+                .count();
+        // One page takes as long as one zone, however many of its zones want a total.
+        long steps = SubsetSum.STEPS / Math.max(1, totals);
         for (Zone zone : on.zones) {
             ZoneRule rule = on.key.rule(zone.id());
             Wants wants = rule.wanted();
@@ -32,7 +37,7 @@ final class WantsRules {
                 capacity(on, zone, rule);
             }
             if (wants.total() != null) {
-                total(on, zone, rule);
+                total(on, zone, rule, steps);
             }
             counts(on, zone, rule);
         }
@@ -92,14 +97,14 @@ final class WantsRules {
                         mend(on, zone, rule, "Hold any number", rule.wanted().withCapacity(null))));
     }
 
-    private static void total(OnPage on, Zone zone, ZoneRule rule) {
+    private static void total(OnPage on, Zone zone, ZoneRule rule, long steps) {
         Wants wants = rule.wanted();
         List<Item> belonging = on.belonging(zone);
         List<String> without = belonging.stream()
                 .filter(piece -> on.key.facts(piece.id()).value() == null)
                 .map(on::called)
                 .toList();
-        Reachable.Result result = Reachable.total(belonging, on.key, wants);
+        Reachable.Result result = Reachable.total(belonging, on.key, wants, steps);
         if (result.answer() != SubsetSum.Answer.NOT_REACHED) {
             return;
         }

@@ -64,5 +64,10 @@ class SubsetSumTest {
             powers.add(1L << i);
         }
         assertThat(SubsetSum.reaches(powers, 1L << 30, 24)).isEqualTo(SubsetSum.Answer.TOO_MANY);
+        // Few different sums, but looked at again for each of very many numbers.
+        List<Long> many = Collections.nCopies(3_000, 7L);
+        assertThat(SubsetSum.reaches(many, 70_001, 3_000)).isEqualTo(SubsetSum.Answer.TOO_MANY);
+        assertThat(SubsetSum.reaches(many, 700, 3_000)).isEqualTo(SubsetSum.Answer.REACHED);
+        assertThat(SubsetSum.reaches(many.subList(0, 40), 287, 40, 100)).isEqualTo(SubsetSum.Answer.TOO_MANY);
     }
 }
