@@ -14,6 +14,7 @@ import SideBody from './SideBody.vue'
 import TableBody from './TableBody.vue'
 import type { Point } from './geometry'
 import WordLines from './WordLines.vue'
+import ZoneBody from './ZoneBody.vue'
 import { inShape } from './wordFit'
 
 /**
@@ -134,18 +135,7 @@ const words = computed(() => {
 
     <VideoBody v-else-if="item.kind === 'video'" :item="item" />
 
-    <template v-else>
-      <path class="zone" :d="tilePath(width, height, 26, 7)" />
-      <text v-if="item.label" class="said label" x="20" y="42" font-size="32" font-weight="700">{{
-        item.label
-      }}</text>
-      <g v-if="letter" :transform="`translate(${width - 52} 12)`">
-        <path class="letter-tile" :d="tilePath(40, 40, 11, 4)" />
-        <text class="letter-sign" x="20" y="29" text-anchor="middle" font-size="25" font-weight="700">{{
-          letter
-        }}</text>
-      </g>
-    </template>
+    <ZoneBody v-else :zone="item" :letter="letter" />
   </g>
 </template>
 
@@ -160,12 +150,6 @@ const words = computed(() => {
 }
 .grip {
   fill: transparent;
-}
-.zone {
-  fill: #68406b14;
-  stroke: var(--plum);
-  stroke-width: 4;
-  stroke-dasharray: 12 8;
 }
 .gap {
   fill: #fff;
@@ -183,16 +167,6 @@ const words = computed(() => {
   stroke-width: 4;
   stroke-dasharray: 3 9;
   stroke-linecap: round;
-}
-.label {
-  fill: var(--ink);
-}
-.letter-tile {
-  fill: var(--plum);
-}
-.letter-sign {
-  fill: #fff;
-  font-family: var(--type);
 }
 .said {
   font-family: var(--page-type);

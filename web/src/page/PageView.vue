@@ -9,6 +9,7 @@ import LensView from './LensView.vue'
 import OwnInk from './OwnInk.vue'
 import PaperBody from './PaperBody.vue'
 import { framesOf, routeOf } from './route'
+import { isHidden } from './zones'
 
 /** A page as everybody sees it: paper, then items from the lowest to the topmost. Shown only, nothing moves. */
 const props = defineProps<{
@@ -23,7 +24,7 @@ provideErased(() => (props.ink ?? []).map((one) => one.stroke))
 const label = computed(() => props.described ?? props.page.name)
 const all = computed<(Partial<Done> & { item: Item; id: string })[]>(() =>
   (props.drawn ?? shownOf(props.page.items).map((item) => ({ item, id: item.id }))).filter(
-    ({ item }) => item.kind !== 'area',
+    ({ item }) => item.kind !== 'area' && !(item.kind === 'zone' && isHidden(item)),
   ),
 )
 const items = computed(() => all.value.map((one) => one.item))

@@ -3,10 +3,11 @@ import { computed } from 'vue'
 import type { Item, Places } from '@/api/types'
 import type { Done } from '@/page/done'
 import { canErase } from '@/page/erased'
-import { placed, tilePath } from '@/page/geometry'
+import { placed } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import LensView from '@/page/LensView.vue'
 import { routeOf } from '@/page/route'
+import { isHidden, zonePath } from '@/page/zones'
 import { placesOf } from './places'
 import type { Things } from './things'
 import ZoneRow from './ZoneRow.vue'
@@ -24,6 +25,8 @@ const props = defineProps<{
   resting: boolean
 }>()
 const { framesNow, opens, spoken } = props.things
+/** Only what lies beneath it tells that something goes there. */
+const hidden = computed(() => props.one.item.kind === 'zone' && isHidden(props.one.item))
 const route = computed(() => routeOf(props.one.item, framesNow.value))
 const erases = computed(() => canErase(props.one.item))
 const tappable = computed(() => (opens(props.one) || erases.value) && !props.resting)
@@ -52,7 +55,7 @@ const role = computed(() => {
     :class="{ aimed, opens: opens(one) }"
     :data-zone="one.item.kind === 'zone' ? one.id : undefined"
   >
-    <ItemBody :item="one.item" :over="one.over" :written="one.written" :route="route">
+    <ItemBody v-if="!hidden" :item="one.item" :over="one.over" :written="one.written" :route="route">
       <LensView
         v-if="one.item.kind === 'lens'"
         :frame="one.item.frame"
@@ -63,11 +66,7 @@ const role = computed(() => {
       v-if="one.item.kind === 'zone' && row"
       :places="placesOf({ ...one.item, frame: { ...one.item.frame, x: 0, y: 0, turn: 0 } }, row)"
     />
-    <path
-      v-if="one.item.kind === 'zone'"
-      class="aim"
-      :d="tilePath(one.item.frame.width, one.item.frame.height, 26, 7)"
-    />
+    <path v-if="one.item.kind === 'zone'" class="aim" :d="zonePath(one.item)" />
   </g>
 </template>
 

@@ -86,16 +86,17 @@ const { put, type, check, turnOver, turnBy, write, slide } = useDoing(
 /** The zones that want their pieces in order. */
 const rows = computed(() => new Map((props.page.rows ?? []).map((row) => [row.zoneId, row])))
 const targets = computed(() => targetsOf(zones.value, rows.value))
-const { held, target, dragged, pointAt, picked, press, point, send, drop, nudge, putNudged } = usePickUp({
-  root,
-  air,
-  ahead,
-  targets,
-  things,
-  put,
-  tap: lead,
-  say: (words) => emit('say', words),
-})
+const { held, target, dragged, over, pointAt, picked, press, point, send, drop, nudge, putNudged } =
+  usePickUp({
+    root,
+    air,
+    ahead,
+    targets,
+    things,
+    put,
+    tap: lead,
+    say: (words) => emit('say', words),
+  })
 const grip = useTurning({ ahead, pointAt, put, tap: (one) => void turnBy(one, 1) })
 provideReach(root)
 
@@ -244,7 +245,7 @@ function tapped(one: Done): boolean {
           :things="things"
           :below="one.item.kind === 'lens' ? drawn.slice(0, depth) : NOTHING"
           :row="rows.get(one.id)"
-          :aimed="target?.zone.id === one.id && !rows.has(one.id)"
+          :aimed="over === one.id || (target?.zone.id === one.id && !rows.has(one.id))"
           :resting="resting"
           @click="!resting && !canErase(one.item) && tapped(one)"
           @keydown="key(one, $event)"

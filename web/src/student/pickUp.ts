@@ -1,11 +1,12 @@
-import { computed, onBeforeUnmount, ref, type ComputedRef, type Ref } from 'vue'
+import { computed, onBeforeUnmount, ref, watch, type ComputedRef, type Ref } from 'vue'
 import type { Frame } from '@/api/types'
 import { frameQueue } from '@/gesture/frameQueue'
 import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
 import type { Done } from '@/page/done'
-import { contains, PAGE, type Point } from '@/page/geometry'
+import { PAGE, type Point } from '@/page/geometry'
 import { originalOf } from '@/page/items'
 import { itemName } from '@/page/names'
+import { zoneHas, zoneUnder } from '@/page/zones'
 import type { Target } from './places'
 import { alongRail, nextCopy, stepOnRail } from './rules'
 import type { Ahead, Things } from './things'
@@ -28,6 +29,8 @@ export function usePickUp({ root, air, ahead, targets, things, put, tap, say }: 
   const { states, zones, find, original, leftOver, movable } = things
   const chart = ref<State>({ is: 'idle' })
   const dragged = ref<string | null>(null)
+  /** The zone that what is dragged is over. */
+  const over = ref<string | null>(null)
   const queue = frameQueue()
   const held = computed(() => (chart.value.is === 'held' ? chart.value.piece : null))
   const target = computed(() =>
@@ -58,6 +61,8 @@ export function usePickUp({ root, air, ahead, targets, things, put, tap, say }: 
           x: frame.x + effect.by.x,
           y: frame.y + effect.by.y,
         })
+        const under = zoneUnder(zones.value, to)?.id ?? null
+        if (over.value !== under) over.value = under
         queue('drag', () => {
           const scale = root.value!.getBoundingClientRect().width / PAGE.width
           if (air.value)
@@ -133,7 +138,7 @@ export function usePickUp({ root, air, ahead, targets, things, put, tap, say }: 
     if (chart.value.is === 'pressed') listen()
   }
 
-  const inZone = (point: Point) => zones.value.some((zone) => contains(zone.frame, point))
+  const inZone = (point: Point) => zones.value.some((zone) => zoneHas(zone, point))
 
   function point(event: PointerEvent) {
     if (chart.value.is === 'held') send({ type: 'point', at: pointAt(event) })
@@ -204,5 +209,9 @@ export function usePickUp({ root, air, ahead, targets, things, put, tap, say }: 
     return true
   }
 
-  return { held, target, dragged, pointAt, picked, press, point, send, drop, nudge, putNudged }
+  watch(dragged, (id) => {
+    if (!id) over.value = null
+  })
+
+  return { held, target, dragged, over, pointAt, picked, press, point, send, drop, nudge, putNudged }
 }

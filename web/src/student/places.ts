@@ -1,5 +1,6 @@
 import type { Frame, Places, Zone } from '@/api/types'
 import { middle, type Point } from '@/page/geometry'
+import { isHidden, lookOf, zoneMiddle } from '@/page/zones'
 import { itemName } from '@/page/names'
 
 /** As core's Slots.LABEL: what the label of a zone takes at its top. */
@@ -8,7 +9,8 @@ const LABEL = 56
 /** The places along a zone, in the order that its pieces are wanted in; as in core's SequenceCells. */
 export function placesOf(zone: Zone, row: Places): Frame[] {
   const { x, y, width, height } = zone.frame
-  const top = zone.label.trim() ? Math.min(LABEL, height / 2) : 0
+  const within = ['TAB', 'INSIDE'].includes(lookOf(zone).label ?? 'TAB') && !isHidden(zone)
+  const top = within && zone.label.trim() ? Math.min(LABEL, height / 2) : 0
   const down = row.way === 'DOWNWARDS'
   const w = down ? width : width / row.count
   const h = (height - top) / (down ? row.count : 1)
@@ -32,7 +34,7 @@ export function targetsOf(zones: Zone[], rows: Map<string, Places>): Target[] {
   return zones.flatMap((zone): Target[] => {
     const row = rows.get(zone.id)
     const name = itemName(zone)
-    if (!row) return [{ zone, at: middle(zone.frame), frame: zone.frame, name }]
+    if (!row) return [{ zone, at: zoneMiddle(zone), frame: zone.frame, name }]
     return placesOf(zone, row).map((frame, i) => ({
       zone,
       at: middle(frame),

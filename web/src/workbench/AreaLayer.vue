@@ -3,6 +3,7 @@ import { computed, onBeforeUnmount, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { areaAround } from './areas'
 import type { Bench } from './bench'
+import { drawnZone } from './zoneForms'
 
 /** Drawing around a part of the page that is to lead somewhere. */
 const props = defineProps<{
@@ -14,6 +15,25 @@ const path = computed(() => `M${points.value.map((p) => `${p.x} ${p.y}`).join('L
 let stop = () => {}
 onBeforeUnmount(() => stop())
 
+/** The zone lies where it was drawn from now on, and has that form. */
+function outline(zoneId: string, drawn: Point[]) {
+  const zone = props.bench.page.value.items.find((item) => item.id === zoneId)
+  const made = drawnZone(drawn)
+  if (zone?.kind !== 'zone') return
+  if (!made) {
+    props.bench.editing.tell('That line goes around nothing. The drop zone is as it was.')
+    return
+  }
+  const at = { pageId: props.bench.page.value.id, itemId: zoneId }
+  props.bench.edit({
+    kind: 'together',
+    edits: [
+      { kind: 'set-frame', ...at, frame: made.frame },
+      { kind: 'set-body', pageId: at.pageId, item: { ...zone, frame: made.frame, shape: made.shape } },
+    ],
+  })
+}
+
 function press(event: PointerEvent) {
   if (event.button !== 0) return
   points.value = [props.pointAt(event)]
@@ -22,8 +42,10 @@ function press(event: PointerEvent) {
     stop()
     const drawn = points.value
     points.value = []
+    const tool = props.bench.tool.value
     props.bench.take({ is: 'hand' })
-    props.bench.add(areaAround(drawn))
+    if (tool.is === 'area' && tool.zoneId) outline(tool.zoneId, drawn)
+    else props.bench.add(areaAround(drawn))
   }
   const cancel = () => {
     stop()

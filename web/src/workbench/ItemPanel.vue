@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PhCopy, PhScissors, PhTrash } from '@phosphor-icons/vue'
+import { PhCopy, PhScissors, PhTarget, PhTrash } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import { post, said } from '@/api/client'
 import type { CutParts, Frame, Item } from '@/api/types'
@@ -23,6 +23,7 @@ import StyleButtons from './StyleButtons.vue'
 import SidePanel from './SidePanel.vue'
 import TablePanel from './TablePanel.vue'
 import WordsPanel from './WordsPanel.vue'
+import { mayTake, takingPieces } from './zoneForms'
 
 /** What is selected, and what can be said of it. */
 const props = defineProps<{ bench: Bench; item: Item }>()
@@ -63,6 +64,20 @@ const setErasable = (on: boolean) =>
 const describe = (description: string) =>
   props.bench.edit({ kind: 'set-description', ...at.value, description })
 const label = (text: string) => props.bench.edit({ kind: 'set-zone-label', ...at.value, label: text })
+/** Whether a drop zone lies on it already, in its group. */
+const taken = computed(() =>
+  props.bench.page.value.items.some(
+    (one) =>
+      one.kind === 'zone' && groupsOf(one)[0] !== undefined && groupsOf(one)[0] === groupsOf(props.item)[0],
+  ),
+)
+function take() {
+  const { edits } = takingPieces(props.bench.page.value, props.item)
+  props.bench.edit({ kind: 'together', edits })
+  props.bench.editing.note(
+    `${itemName(props.item)} takes pieces now. Decide in Answers what belongs on it. It is in one group with its drop zone.`,
+  )
+}
 const NUMBERS = [
   ['width', 'W'],
   ['height', 'H'],
@@ -105,12 +120,14 @@ const sort = computed(() => {
         @change="setErasable(($event.target as HTMLInputElement).checked)"
       />Students may rub this away</label
     >
+    <label v-if="item.kind === 'zone'"
+      >Written on it<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
+    /></label>
     <LookPanel :bench="bench" :items="[item]" />
     <StyleButtons :bench="bench" />
-
-    <label v-if="item.kind === 'zone'"
-      >Written at its top<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
-    /></label>
+    <button v-if="mayTake(item) && !taken" class="btn" @click="take">
+      <PhTarget :size="17" aria-hidden="true" />Let pieces be dropped on it
+    </button>
 
     <VideoPanel
       v-if="item.kind === 'video'"

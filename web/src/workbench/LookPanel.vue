@@ -6,6 +6,7 @@ import type { Bench } from './bench'
 import DraftField from './DraftField.vue'
 import { NOTE_COLOURS } from './make'
 import ToneButtons from './ToneButtons.vue'
+import ZoneLookPanel from './ZoneLookPanel.vue'
 
 /** Colours, outlines and the like: of one item, or of several of a kind at once. */
 const props = defineProps<{ bench: Bench; items: Item[] }>()
@@ -18,6 +19,7 @@ const linesOnly = computed(() => of('line'))
 const notes = computed(() => of('note'))
 const covers = computed(() => of('cover'))
 const lenses = computed(() => of('lens'))
+const zones = computed(() => of('zone'))
 
 /** What all have, or null where they differ. */
 function same<T, V>(all: T[], read: (one: T) => V): V | null {
@@ -55,6 +57,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
 </script>
 
 <template>
+  <ZoneLookPanel v-if="zones.length" :bench="bench" :zones="zones" />
   <section v-if="drawn.length || notes.length || covers.length || lenses.length" class="look">
     <h3>Look</h3>
     <template v-if="shapes.length">

@@ -266,6 +266,8 @@ const canLead = (item: Item) => !['zone', 'gap', 'lens', 'cover', 'video'].inclu
 const readout = computed(() => {
   if (tool.value.is === 'place')
     return 'Click on the page to put it there. Hold Shift to put several. Esc stops.'
+  if (tool.value.is === 'area' && tool.value.zoneId)
+    return 'Draw around the place where pieces go. Esc leaves the drop zone as it is.'
   if (tool.value.is === 'area')
     return 'Draw around the part of the page that leads somewhere. A click makes a box. Esc stops.'
   if (drawing.value) return 'Draw on the page. Esc, or Done drawing, ends it.'

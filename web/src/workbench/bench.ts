@@ -14,7 +14,8 @@ export type Tool =
   | { is: 'hand' }
   | { is: 'pen' | 'tint'; name: string }
   | { is: 'rub' | 'rub-whole' | 'loop' }
-  | { is: 'area' }
+  /** Drawing around a part of the page: a hot area, or the outline of a drop zone that is there. */
+  | { is: 'area'; zoneId?: string }
   | { is: 'place'; make: (at: Point) => Item }
 
 /** What is being written in: an item, or a cell of a table. */

@@ -98,6 +98,15 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       </select></label
     >
     <label
+      >Put in it counts
+      <select :value="rule.inside ?? 'MIDDLE'" @change="set({ inside: value($event) as ZoneRule['inside'] })">
+        <option value="MIDDLE">by the middle of a piece</option>
+        <option value="TOUCHES">when a piece touches it</option>
+        <option value="MOSTLY">with more than half of a piece</option>
+        <option value="WHOLLY">only with all of a piece</option>
+      </select></label
+    >
+    <label
       >When it does not
       <select :value="rule.refused" @change="set({ refused: value($event) as ZoneRule['refused'] })">
         <option value="GLIDES_HOME">Glides home</option>

@@ -41,6 +41,8 @@ import gladtile.core.activity.WordContent;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
+import gladtile.core.activity.ZoneLook;
+import gladtile.core.activity.ZoneShape;
 import gladtile.core.measure.WordFit;
 import java.util.ArrayList;
 import java.util.List;
@@ -50,10 +52,26 @@ import java.util.Random;
 public final class SomeItems {
     private SomeItems() {}
 
+    private static Zone zone(Random random, String id) {
+        Zone zone = new Zone(id, Some.frame(random), "", Some.said(random));
+        ZoneShape shape = random.nextBoolean()
+                ? ZoneShape.ROUND
+                : new ZoneShape(ZoneShape.Kind.POLYGON, List.of(new Point(0, 0), new Point(1, 0.2), new Point(0.4, 1)));
+        return random.nextBoolean() ? zone : zone.withShape(shape).withLook(look(random));
+    }
+
+    static ZoneLook look(Random random) {
+        return new ZoneLook(
+                ZoneLook.Kind.values()[random.nextInt(5)],
+                random.nextBoolean() ? "#0b5d66" : null,
+                random.nextBoolean() ? "#ffffff" : null,
+                ZoneLook.LabelPlace.values()[random.nextInt(5)]);
+    }
+
     static Item bare(Random random, String id) {
         return switch (random.nextInt(15)) {
             case 0 -> new Words(id, Some.frame(random), Movement.FIXED, "", rich(Some.said(random)));
-            case 1, 2 -> new Zone(id, Some.frame(random), "", Some.said(random));
+            case 1, 2 -> zone(random, id);
             case 3 -> shape(random, id);
             case 4 -> line(random, id);
             case 5 -> new Ink(id, Some.frame(random), movement(random), "", null, ink(random));

@@ -8,6 +8,7 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Besides;
 import gladtile.core.answer.Facts;
 import gladtile.core.answer.Hint;
+import gladtile.core.answer.Inside;
 import gladtile.core.answer.Moment;
 import gladtile.core.answer.Points;
 import gladtile.core.answer.Replies;
@@ -43,7 +44,8 @@ public final class SomeRules {
                 random.nextBoolean() ? wants(random, piece) : null,
                 random.nextBoolean() ? replies(random) : null,
                 random.nextBoolean() ? 1 + random.nextInt(5) : null,
-                random.nextBoolean() ? random.nextInt(5) : null);
+                random.nextBoolean() ? random.nextInt(5) : null,
+                random.nextInt(3) == 0 ? Inside.values()[random.nextInt(4)] : null);
     }
 
     private static Wants wants(Random random, String piece) {

@@ -71,7 +71,7 @@ class KeyboardPageTest {
         }
         for (int i = 0; i < 2; i++) {
             press("Drop zone", "Enter");
-            tabTo(teacher, "Written at its top");
+            tabTo(teacher, "Written on it");
             teacher.keyboard().type(i == 0 ? "Seen by day" : "Seen by night");
             teacher.keyboard().press("Enter");
         }

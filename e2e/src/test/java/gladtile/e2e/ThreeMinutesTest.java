@@ -55,7 +55,7 @@ class ThreeMinutesTest extends OnWorkbench {
         int before = made().size();
         hand.click(tile("Drop zone"));
         until(() -> made().size() == before + 1);
-        hand.click(teacher.getByLabel("Written at its top"));
+        hand.click(teacher.getByLabel("Written on it"));
         hand.key("Control+a");
         hand.type(label);
         hand.key("Enter");

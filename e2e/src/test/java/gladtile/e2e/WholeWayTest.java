@@ -136,8 +136,8 @@ class WholeWayTest {
     private void addZone(Page teacher, String label, int dx, int dy) {
         button(teacher, "Drop zone").click();
         assertThat(buttonLike(teacher, "Drop zone, drop zone")).isVisible();
-        teacher.getByLabel("Written at its top").fill(label);
-        teacher.getByLabel("Written at its top").press("Enter");
+        teacher.getByLabel("Written on it").fill(label);
+        teacher.getByLabel("Written on it").press("Enter");
         assertThat(buttonLike(teacher, label)).isVisible();
         dragItem(teacher, label, dx, dy);
     }
@@ -222,7 +222,7 @@ class WholeWayTest {
         Browser.tabTo(teacher, "Drop zone");
         teacher.keyboard().press("Enter");
         assertThat(buttonLike(teacher, "Drop zone, drop zone A")).isVisible();
-        Browser.tabTo(teacher, "Written at its top");
+        Browser.tabTo(teacher, "Written on it");
         teacher.keyboard().type("Home of the moon");
         teacher.keyboard().press("Enter");
         Browser.tabTo(teacher, "Home of the moon, drop zone A");

@@ -8,22 +8,27 @@ import java.util.List;
 /**
  * A drop zone: a place that judges the pieces put in it. What it takes stands in the answer key, never here.
  *
- * @param label what is written at its top; may be empty
+ * @param label what is written at it; may be empty
+ * @param shape absent for the whole box
+ * @param look absent for the usual tray
  */
 public record Zone(
         String id,
         Frame frame,
         String description,
         @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
-        String label)
+        String label,
+        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneShape shape,
+        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneLook look)
         implements Item {
     public Zone {
         traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
         Bounds.text("zone.label", label, Bounds.NAME_LENGTH);
+        look = ZoneLook.USUAL.equals(look) ? null : look;
     }
 
     public Zone(String id, Frame frame, String description, String label) {
-        this(id, frame, description, null, label);
+        this(id, frame, description, null, label, null, null);
     }
 
     /** Zones stay where they are. */
@@ -35,11 +40,30 @@ public record Zone(
 
     @Override
     public Zone with(Common of) {
-        return new Zone(of.id(), of.frame(), of.description(), of.traits(), label);
+        return new Zone(of.id(), of.frame(), of.description(), of.traits(), label, shape, look);
     }
 
     public Zone withLabel(String newLabel) {
-        return new Zone(id, frame, description, traits, newLabel);
+        return new Zone(id, frame, description, traits, newLabel, shape, look);
+    }
+
+    public Zone withShape(ZoneShape newShape) {
+        return new Zone(id, frame, description, traits, label, newShape, look);
+    }
+
+    public Zone withLook(ZoneLook newLook) {
+        return new Zone(id, frame, description, traits, label, shape, newLook);
+    }
+
+    public ZoneLook looks() {
+        return look == null ? ZoneLook.USUAL : look;
+    }
+
+    /** Whether its label takes room within it. */
+    public boolean labelInside() {
+        ZoneLook.LabelPlace at = looks().labelAt();
+        boolean within = at == ZoneLook.LabelPlace.TAB || at == ZoneLook.LabelPlace.INSIDE;
+        return within && !label.isBlank() && !looks().hidden();
     }
 
     @Override

@@ -21,8 +21,8 @@ import java.util.Set;
 /**
  * Judges the pieces of one page against the answer key. Made once for a page; safe to share between threads.
  *
- * <p>A piece is in a zone when its middle is in the zone's box, edge included; of several such zones the topmost is
- * asked. A piece that the key says nothing of is turned away: only what was decided to belong is taken.
+ * <p>A piece is in a zone when its middle is in the zone's outline, edge included, or as much of it as the zone's rule
+ * says; of several such zones the topmost is asked. A piece that the key says nothing of is turned away: only what was decided to belong is taken.
  */
 public final class Judge {
     private final String pageId;
@@ -140,6 +140,11 @@ public final class Judge {
      * @param there what lies in the zones, without this piece
      */
     public Verdict judge(String pieceId, double x, double y, There there) {
+        return judge(pieceId, x, y, null, there);
+    }
+
+    /** @param turn of the piece, in degrees; null for as it was laid out */
+    public Verdict judge(String pieceId, double x, double y, Double turn, There there) {
         Item piece = piece(pieceId)
                 .orElseThrow(() -> new IllegalArgumentException("no piece " + pieceId + " on page " + pageId));
         Frame home = piece.frame();
@@ -149,8 +154,9 @@ public final class Judge {
             x = middle.x() - home.width() / 2;
             y = middle.y() - home.height() / 2;
         }
+        Frame at = new Frame(x, y, home.width(), home.height(), turn == null ? home.turn() : turn);
         for (ZoneJudge zone : zones) {
-            if (zone.contains(middle)) {
+            if (zone.takes(piece, at)) {
                 Verdict verdict = zone.put(piece, x, y, middle, there);
                 return answered(zone, verdict, there.refusals(zone.id()) + (verdict.refused() ? 1 : 0));
             }

@@ -20,7 +20,7 @@ public final class Room {
         }
         int length = Math.max(1, sequence.length());
         boolean down = sequence.runs() == Sequence.Way.DOWNWARDS;
-        double top = zone.label().isBlank() ? 0 : Slots.LABEL;
+        double top = zone.labelInside() ? Slots.LABEL : 0;
         double width = down ? zone.frame().width() : zone.frame().width() / length;
         double height = (zone.frame().height() - top) / (down ? length : 1);
         return belonging.stream()

@@ -22,7 +22,7 @@ final class SequenceCells {
     SequenceCells(Zone zone, Sequence sequence, Map<String, Object> looks) {
         this.sequence = sequence;
         box = zone.frame();
-        top = zone.label().isBlank() ? 0 : Math.min(Slots.LABEL, box.height() / 2);
+        top = zone.labelInside() ? Math.min(Slots.LABEL, box.height() / 2) : 0;
         length = Math.max(1, sequence.length());
         Map<Object, Set<Integer>> byLook = new HashMap<>();
         sequence.places().forEach((piece, place) -> {

@@ -3,6 +3,8 @@ package gladtile.core.answer;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Zone;
+import gladtile.core.measure.Outline;
+import gladtile.core.measure.ZoneArea;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,6 +25,8 @@ public final class Slots {
 
     /** So many pieces are fitted by trying places; more only in rows. */
     private static final int SEARCHED = 60;
+    /** So many places across or down are tried in a zone that is no box. */
+    private static final int GRID = 40;
 
     private Slots() {}
 
@@ -33,6 +37,10 @@ public final class Slots {
      */
     static Point next(Zone zone, List<Frame> lying, Frame coming) {
         return free(zone, lying, coming, GAP).orElseGet(() -> {
+            if (zone.shape() != null) {
+                Point inside = ZoneArea.of(zone).inside();
+                return new Point(inside.x() - coming.width() / 2, inside.y() - coming.height() / 2);
+            }
             Frame box = zone.frame();
             return new Point(
                     Math.max(box.x(), box.x() + box.width() - GAP - coming.width()),
@@ -41,9 +49,29 @@ public final class Slots {
     }
 
     private static Optional<Point> free(Zone zone, List<Frame> lying, Frame coming, double gap) {
+        return zone.shape() == null ? inBox(zone, lying, coming, gap) : inShape(zone, lying, coming, gap);
+    }
+
+    /** As {@link #inBox}, on a grid, since no edge of the zone says where a place begins. */
+    private static Optional<Point> inShape(Zone zone, List<Frame> lying, Frame coming, double gap) {
+        ZoneArea area = ZoneArea.of(zone);
+        Outline around = area.box();
+        double step = Math.max(4, Math.max(around.width(), around.height()) / GRID);
+        double top = around.top() + (zone.labelInside() ? LABEL : gap);
+        for (double y = top; y + coming.height() <= around.bottom(); y += step) {
+            for (double x = around.left() + gap; x + coming.width() <= around.right(); x += step) {
+                if (isFree(x, y, coming, lying, gap) && area.holds(x, y, coming.width(), coming.height())) {
+                    return Optional.of(new Point(x, y));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Point> inBox(Zone zone, List<Frame> lying, Frame coming, double gap) {
         Frame box = zone.frame();
         double left = box.x() + gap;
-        double top = box.y() + (zone.label().isBlank() ? gap : LABEL);
+        double top = box.y() + (zone.labelInside() ? LABEL : gap);
         double right = box.x() + box.width() - gap - coming.width() + TOUCH;
         double bottom = box.y() + box.height() - gap - coming.height() + TOUCH;
         TreeSet<Double> downs = new TreeSet<>(List.of(top));
@@ -88,7 +116,7 @@ public final class Slots {
         order.sort(Comparator.comparingDouble((Integer i) -> -pieces.get(i).height())
                 .thenComparingDouble(i -> -pieces.get(i).width()));
         for (double gap : new double[] {GAP, GAP / 2, 2}) {
-            Frame[] places = rows(zone, pieces, order, gap);
+            Frame[] places = zone.shape() == null ? rows(zone, pieces, order, gap) : null;
             if (places == null && pieces.size() <= SEARCHED) {
                 places = searched(zone, pieces, order, gap);
             }
@@ -105,7 +133,7 @@ public final class Slots {
         double right = box.x() + box.width() - gap + TOUCH;
         double bottom = box.y() + box.height() - gap + TOUCH;
         double x = box.x() + gap;
-        double y = box.y() + (zone.label().isBlank() ? gap : LABEL);
+        double y = box.y() + (zone.labelInside() ? LABEL : gap);
         double high = 0;
         Frame[] places = new Frame[pieces.size()];
         for (int i : order) {

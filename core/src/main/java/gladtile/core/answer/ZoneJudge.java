@@ -9,6 +9,8 @@ import gladtile.core.answer.Verdict.Count;
 import gladtile.core.answer.Verdict.Missing;
 import gladtile.core.answer.Verdict.Rests;
 import gladtile.core.answer.Verdict.Says;
+import gladtile.core.measure.PieceOutline;
+import gladtile.core.measure.ZoneArea;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -18,7 +20,12 @@ import java.util.Set;
 
 /** One zone with all that it wants, made ready for judging. */
 final class ZoneJudge {
+    private static final double HALF = 0.5;
+    /** All but what rounding takes. */
+    private static final double WHOLE = 1 - 1e-6;
+
     private final Zone zone;
+    private final ZoneArea area;
     private final ZoneRule rule;
     private final Wants wants;
     private final Map<String, Item> pieces;
@@ -32,6 +39,7 @@ final class ZoneJudge {
 
     ZoneJudge(Zone zone, AnswerKey key, Map<String, Item> pieces, Map<String, Object> looks) {
         this.zone = zone;
+        area = ZoneArea.of(zone);
         this.pieces = pieces;
         rule = key.rule(zone.id());
         wants = rule.wanted();
@@ -105,8 +113,14 @@ final class ZoneJudge {
         return set;
     }
 
-    boolean contains(Point middle) {
-        return zone.frame().contains(middle);
+    /** Whether a piece that is put somewhere is put here. @param at with its turn */
+    boolean takes(Item piece, Frame at) {
+        return switch (rule.takesBy()) {
+            case MIDDLE -> area.contains(at.middle());
+            case TOUCHES -> area.touches(PieceOutline.of(piece, at));
+            case MOSTLY -> area.shareOf(PieceOutline.of(piece, at)) > HALF;
+            case WHOLLY -> area.shareOf(PieceOutline.of(piece, at)) > WHOLE;
+        };
     }
 
     private boolean laysInSlots() {
@@ -416,6 +430,6 @@ final class ZoneJudge {
             int place = cells.first(piece.id());
             return cells.corner(place > cells.length() ? cells.length() : place, home.width(), home.height());
         }
-        return slot(home, zone.frame().middle(), lying);
+        return slot(home, area.inside(), lying);
     }
 }

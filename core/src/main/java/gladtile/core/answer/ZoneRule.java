@@ -11,6 +11,7 @@ import gladtile.core.Bounds;
  * @param wants absent for nothing but that its pieces belong
  * @param replies absent for the usual words and no sound
  * @param tries after so many refusals it takes no more; absent for no end
+ * @param inside how much of a piece must be in it; absent for its middle
  * @param worth points for each of its placements, otherwise than the activity says; absent for as it says
  */
 public record ZoneRule(
@@ -21,7 +22,8 @@ public record ZoneRule(
         @JsonInclude(JsonInclude.Include.NON_NULL) Wants wants,
         @JsonInclude(JsonInclude.Include.NON_NULL) Replies replies,
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer tries,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Integer worth) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Integer worth,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Inside inside) {
     public static final ZoneRule USUAL = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME);
 
     public ZoneRule {
@@ -31,6 +33,7 @@ public record ZoneRule(
         tell = tell == Tell.WHICH ? null : tell;
         wants = Wants.orNull(wants);
         replies = Replies.orNull(replies);
+        inside = inside == Inside.MIDDLE ? null : inside;
         if (tries != null) {
             Bounds.within("rule.tries", tries, 1, Bounds.TRIES);
         }
@@ -40,7 +43,7 @@ public record ZoneRule(
     }
 
     public ZoneRule(Settle settle, Return refused) {
-        this(settle, refused, null, null, null, null, null, null);
+        this(settle, refused, null, null, null, null, null, null, null);
     }
 
     public Moment when() {
@@ -59,31 +62,39 @@ public record ZoneRule(
         return replies == null ? Replies.NONE : replies;
     }
 
+    public Inside takesBy() {
+        return inside == null ? Inside.MIDDLE : inside;
+    }
+
+    public ZoneRule withInside(Inside newInside) {
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, newInside);
+    }
+
     public ZoneRule withMoment(Moment newMoment) {
-        return new ZoneRule(settle, refused, newMoment, tell, wants, replies, tries, worth);
+        return new ZoneRule(settle, refused, newMoment, tell, wants, replies, tries, worth, inside);
     }
 
     public ZoneRule withTell(Tell newTell) {
-        return new ZoneRule(settle, refused, moment, newTell, wants, replies, tries, worth);
+        return new ZoneRule(settle, refused, moment, newTell, wants, replies, tries, worth, inside);
     }
 
     public ZoneRule withWants(Wants newWants) {
-        return new ZoneRule(settle, refused, moment, tell, newWants, replies, tries, worth);
+        return new ZoneRule(settle, refused, moment, tell, newWants, replies, tries, worth, inside);
     }
 
     public ZoneRule withReplies(Replies newReplies) {
-        return new ZoneRule(settle, refused, moment, tell, wants, newReplies, tries, worth);
+        return new ZoneRule(settle, refused, moment, tell, wants, newReplies, tries, worth, inside);
     }
 
     public ZoneRule withTries(Integer most) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, most, worth);
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, most, worth, inside);
     }
 
     public ZoneRule withWorth(Integer points) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, points);
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, points, inside);
     }
 
     public ZoneRule withSettle(Settle newSettle) {
-        return new ZoneRule(newSettle, refused, moment, tell, wants, replies, tries, worth);
+        return new ZoneRule(newSettle, refused, moment, tell, wants, replies, tries, worth, inside);
     }
 }

@@ -78,7 +78,7 @@ final class Putting {
             return new Made(new Next(state).without(put.pieceId()).state(), Optional.of(back));
         }
         Verdict verdict = judge.judge(
-                put.pieceId(), put.x(), put.y(), new StateThere(state.pieces(), state.zones(), put.pieceId()));
+                put.pieceId(), put.x(), put.y(), turn(), new StateThere(state.pieces(), state.zones(), put.pieceId()));
         Next next = new Next(state).piece(put.pieceId(), after(was, verdict, turn()));
         if (copy) {
             // The supply itself keeps count of the tries with its copies, and is solved once one of them settled.

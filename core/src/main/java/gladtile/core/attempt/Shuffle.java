@@ -6,6 +6,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
 import gladtile.core.measure.Outline;
+import gladtile.core.measure.ZoneArea;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
@@ -98,7 +99,8 @@ public final class Shuffle {
                 .filter(piece ->
                         piece.movement() instanceof Movement.Free || piece.movement() instanceof Movement.Turns)
                 .filter(piece -> page.zones().stream()
-                        .noneMatch(zone -> zone.frame().contains(piece.frame().middle())))
+                        .noneMatch(
+                                zone -> ZoneArea.of(zone).contains(piece.frame().middle())))
                 .toList();
     }
 

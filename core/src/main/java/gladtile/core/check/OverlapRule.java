@@ -5,6 +5,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Zone;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.Outline;
+import gladtile.core.measure.ZoneArea;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -24,7 +25,7 @@ final class OverlapRule {
                 Outline b = Outline.of(top.frame());
                 double across = Math.min(a.right(), b.right()) - Math.max(a.left(), b.left());
                 double down = Math.min(a.bottom(), b.bottom()) - Math.max(a.top(), b.top());
-                if (across > TOUCH && down > TOUCH) {
+                if (across > TOUCH && down > TOUCH && cross(low, top)) {
                     on.found(
                             Finding.Kind.ZONES_OVERLAP,
                             List.of(top.id(), low.id()),
@@ -34,6 +35,19 @@ final class OverlapRule {
                 }
             }
         }
+    }
+
+    /** Boxes around two zones may lie over each other where the zones themselves do not. */
+    private static boolean cross(Zone low, Zone top) {
+        if (low.shape() == null && top.shape() == null) {
+            return true;
+        }
+        ZoneArea a = ZoneArea.of(low);
+        ZoneArea b = ZoneArea.of(top);
+        return a.corners().stream().anyMatch(b::contains)
+                || b.corners().stream().anyMatch(a::contains)
+                || a.contains(b.inside())
+                || b.contains(a.inside());
     }
 
     private static List<Mend> mends(OnPage on, Zone low, Zone top) {

@@ -18,6 +18,7 @@ import gladtile.core.activity.Zone;
 import gladtile.core.edit.MoveDepth;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.Outline;
+import gladtile.core.measure.ZoneArea;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -46,7 +47,7 @@ final class PlaceRules {
     private static void startsInside(OnPage on, Item piece) {
         Point middle = piece.frame().middle();
         for (Zone zone : on.zones) {
-            if (piece.ways().supply() == null && zone.frame().contains(middle)) {
+            if (piece.ways().supply() == null && ZoneArea.of(zone).contains(middle)) {
                 List<Mend> mends = new ArrayList<>();
                 FreeSpot.besideAll(on, piece)
                         .ifPresent(free ->

@@ -8,6 +8,7 @@ import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.SetMovement;
 import gladtile.core.edit.SetTraits;
+import gladtile.core.measure.ZoneArea;
 import java.util.List;
 
 /** A piece that belongs in a zone which it cannot be moved to. */
@@ -63,11 +64,12 @@ final class ReachRule {
 
     private static boolean passes(Movement.Rail rail, Frame home, Zone zone) {
         Point middle = home.middle();
+        ZoneArea area = ZoneArea.of(zone);
         if (!rail.stops().isEmpty()) {
-            return rail.stops().stream().anyMatch(stop -> zone.frame().contains(along(rail, middle, stop)));
+            return rail.stops().stream().anyMatch(stop -> area.contains(along(rail, middle, stop)));
         }
         for (int i = 0; i <= STEPS; i++) {
-            if (zone.frame().contains(along(rail, middle, (double) i / STEPS))) {
+            if (area.contains(along(rail, middle, (double) i / STEPS))) {
                 return true;
             }
         }
@@ -82,7 +84,7 @@ final class ReachRule {
 
     private static Movement.Rail towards(Movement.Rail rail, Item piece, Zone zone) {
         Point home = piece.frame().middle();
-        Point to = zone.frame().middle();
+        Point to = ZoneArea.of(zone).inside();
         Point end = new Point(to.x() - home.x(), to.y() - home.y());
         return new Movement.Rail(end.equals(new Point(0, 0)) ? rail.from() : new Point(0, 0), end, List.of());
     }

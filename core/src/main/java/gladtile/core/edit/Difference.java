@@ -8,6 +8,7 @@ import gladtile.core.activity.Zone;
 import gladtile.core.edit.EditResult.Applied;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 
 /**
@@ -125,7 +126,7 @@ public final class Difference {
         if (body && wanted instanceof Words words) {
             make(new SetWords(pageId, id, words.content(), words.frame()));
         } else {
-            if (body && wanted instanceof Zone zone) {
+            if (body && wanted instanceof Zone zone && isOnlyLabel((Zone) there, zone)) {
                 make(new SetZoneLabel(pageId, id, zone.label()));
             } else if (body) {
                 make(new SetBody(pageId, wanted));
@@ -143,6 +144,10 @@ public final class Difference {
         if (!there.ways().equals(wanted.ways())) {
             make(new SetTraits(pageId, id, wanted.ways()));
         }
+    }
+
+    private static boolean isOnlyLabel(Zone there, Zone wanted) {
+        return Objects.equals(there.shape(), wanted.shape()) && Objects.equals(there.look(), wanted.look());
     }
 
     private void key(Activity to) {

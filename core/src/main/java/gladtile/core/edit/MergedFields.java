@@ -7,6 +7,7 @@ import gladtile.core.activity.PageWays;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Passage;
 import gladtile.core.activity.Traits;
+import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Facts;
 import gladtile.core.answer.Terms;
@@ -103,6 +104,15 @@ final class MergedFields {
                     mine.pageId(),
                     FieldMerge.merged(
                             was, mine.paper(), page(after, mine.pageId()).paper(), Paper.class));
+        }
+        if (edit instanceof SetBody mine
+                && over instanceof SetZoneLabel named
+                && named.itemId().equals(mine.item().id())
+                && mine.item() instanceof Zone zone
+                && item(after, mine.pageId(), zone.id()) instanceof Zone there
+                && item(before, mine.pageId(), zone.id()) instanceof Zone then
+                && zone.label().equals(then.label())) {
+            return new SetBody(mine.pageId(), zone.withLabel(there.label()));
         }
         if (edit instanceof SetBody mine
                 && over instanceof SetBody theirs

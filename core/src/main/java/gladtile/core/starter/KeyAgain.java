@@ -83,7 +83,8 @@ final class KeyAgain {
                 wants(now.wanted(), before.wanted(), after.wanted()),
                 kept(now.replies(), before.replies(), after.replies()),
                 kept(now.tries(), before.tries(), after.tries()),
-                kept(now.worth(), before.worth(), after.worth()));
+                kept(now.worth(), before.worth(), after.worth()),
+                kept(now.inside(), before.inside(), after.inside()));
     }
 
     private static Wants wants(Wants now, Wants before, Wants after) {

@@ -7,6 +7,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Traits;
+import gladtile.core.activity.Zone;
 import gladtile.core.answer.Besides;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.Solution;
@@ -98,7 +99,12 @@ public record StudentView(
                 .map(Placement::pageId)
                 .filter(page.id()::equals)
                 .count();
-        List<Item> items = page.items().stream().map(item -> seen(item, rules)).toList();
+        List<Zone> hidden =
+                page.zones().stream().filter(zone -> zone.looks().hidden()).toList();
+        List<Item> items = page.items().stream()
+                .map(item -> seen(item, rules))
+                .map(item -> item instanceof Zone zone && zone.looks().hidden() ? unnamed(zone, hidden) : item)
+                .toList();
         List<String> onCheck = List.copyOf(rules.checked(page.id()));
         return new StudentPage(
                 page.id(),
@@ -110,6 +116,12 @@ public record StudentView(
                 onCheck,
                 rows(page, rules),
                 numbers(page, rules));
+    }
+
+    /** What goes into a place that nothing shows is what is to be found out, and its name would tell. */
+    private static Item unnamed(Zone zone, List<Zone> hidden) {
+        int number = 1 + hidden.stream().map(Zone::id).toList().indexOf(zone.id());
+        return zone.withLabel("").withDescription("Place " + number);
     }
 
     private static List<String> numbers(Page page, Rules rules) {

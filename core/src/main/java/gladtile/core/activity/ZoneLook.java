@@ -1,0 +1,62 @@
+package gladtile.core.activity;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
+import gladtile.core.Bounds;
+
+/**
+ * How a drop zone is drawn.
+ *
+ * @param colour {@code #rrggbb} of its edge and its label's tab; absent for the usual one of its kind
+ * @param fill {@code #rrggbb}; absent for the usual one of its kind
+ * @param label where its label stands; absent for on a tab across its upper edge
+ */
+public record ZoneLook(
+        Kind kind,
+        @JsonInclude(Include.NON_NULL) String colour,
+        @JsonInclude(Include.NON_NULL) String fill,
+        @JsonInclude(Include.NON_NULL) LabelPlace label) {
+    /** What it looks like. */
+    public enum Kind {
+        /** A shallow glazed tray, the usual look. */
+        TRAY,
+        /** Clear glass in its colour, through which other zones are seen. */
+        GLASS,
+        /** A line around it. */
+        LINE,
+        /** A broken line around it. */
+        DASHED,
+        /** Nothing; only what lies beneath tells that something goes there. */
+        HIDDEN
+    }
+
+    /** Where a label stands. */
+    public enum LabelPlace {
+        TAB,
+        INSIDE,
+        ABOVE,
+        BELOW,
+        NONE
+    }
+
+    public static final ZoneLook USUAL = new ZoneLook(Kind.TRAY, null, null, null);
+
+    public ZoneLook {
+        Bounds.present("zone.look", kind);
+        if (colour != null) {
+            Colour.check("zone.colour", colour);
+        }
+        if (fill != null) {
+            Colour.check("zone.fill", fill);
+        }
+        label = label == LabelPlace.TAB ? null : label;
+    }
+
+    public LabelPlace labelAt() {
+        return label == null ? LabelPlace.TAB : label;
+    }
+
+    public boolean hidden() {
+        return kind == Kind.HIDDEN;
+    }
+}

@@ -1,0 +1,265 @@
+package gladtile.core.measure;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.Zone;
+import gladtile.core.activity.ZoneShape;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The area that a drop zone takes up on its page, its turn included. Made once for a zone; page units. */
+public final class ZoneArea {
+    /** An ellipse is held against whole pieces as a polygon of so many corners; 99.9 % of its area. */
+    private static final int ROUND = 96;
+    /** What rounding may take from an edge that counts as inside. */
+    private static final double EDGE = 1e-9;
+    /** Across and down, for a point well inside. */
+    private static final int LOOKS = 24;
+
+    private final Frame frame;
+    private final boolean box;
+    private final boolean round;
+    private final double[] xs;
+    private final double[] ys;
+    private final Outline around;
+
+    private ZoneArea(Zone zone) {
+        frame = zone.frame();
+        ZoneShape shape = zone.shape();
+        box = shape == null;
+        round = shape != null && shape.kind() == ZoneShape.Kind.ELLIPSE;
+        List<Point> corners = corners(frame, shape);
+        xs = corners.stream().mapToDouble(Point::x).toArray();
+        ys = corners.stream().mapToDouble(Point::y).toArray();
+        around = around();
+    }
+
+    public static ZoneArea of(Zone zone) {
+        return new ZoneArea(zone);
+    }
+
+    private static List<Point> corners(Frame frame, ZoneShape shape) {
+        if (shape == null) {
+            return frame.corners();
+        }
+        List<Point> within = shape.kind() == ZoneShape.Kind.ELLIPSE
+                ? Polygon.regular(ROUND, frame.width(), frame.height())
+                : shape.corners().stream()
+                        .map(one -> new Point(one.x() * frame.width(), one.y() * frame.height()))
+                        .toList();
+        List<Point> placed = new ArrayList<>(within.size());
+        within.forEach(one -> placed.add(frame.onPage(one.x(), one.y())));
+        return placed;
+    }
+
+    private Outline around() {
+        double left = Double.MAX_VALUE;
+        double top = Double.MAX_VALUE;
+        double right = -Double.MAX_VALUE;
+        double bottom = -Double.MAX_VALUE;
+        for (int i = 0; i < xs.length; i++) {
+            left = Math.min(left, xs[i]);
+            right = Math.max(right, xs[i]);
+            top = Math.min(top, ys[i]);
+            bottom = Math.max(bottom, ys[i]);
+        }
+        return new Outline(left, top, right, bottom);
+    }
+
+    /** Whether it is the whole of its frame. */
+    public boolean isBox() {
+        return box;
+    }
+
+    /** The upright box around it. */
+    public Outline box() {
+        return around;
+    }
+
+    /** Its corners in order; of an ellipse, corners along it. */
+    public List<Point> corners() {
+        List<Point> corners = new ArrayList<>(xs.length);
+        for (int i = 0; i < xs.length; i++) {
+            corners.add(new Point(xs[i], ys[i]));
+        }
+        return corners;
+    }
+
+    /** Whether a point lies in it; its edge counts as inside. */
+    public boolean contains(Point point) {
+        if (box) {
+            return frame.contains(point);
+        }
+        if (round) {
+            return inEllipse(point);
+        }
+        double x = point.x();
+        double y = point.y();
+        if (x < around.left() - EDGE
+                || x > around.right() + EDGE
+                || y < around.top() - EDGE
+                || y > around.bottom() + EDGE) {
+            return false;
+        }
+        boolean inside = false;
+        for (int i = 0, j = xs.length - 1; i < xs.length; j = i++) {
+            if (ys[i] > y != ys[j] > y) {
+                double across = (xs[j] - xs[i]) * (y - ys[i]) / (ys[j] - ys[i]) + xs[i];
+                if (x < across) {
+                    inside = !inside;
+                }
+            }
+        }
+        return inside || toEdge(x, y) <= EDGE;
+    }
+
+    private boolean inEllipse(Point point) {
+        double dx = point.x() - (frame.x() + frame.width() / 2);
+        double dy = point.y() - (frame.y() + frame.height() / 2);
+        double radians = Math.toRadians(-frame.turn());
+        double across = (dx * Math.cos(radians) - dy * Math.sin(radians)) / (frame.width() / 2);
+        double down = (dx * Math.sin(radians) + dy * Math.cos(radians)) / (frame.height() / 2);
+        return across * across + down * down <= 1 + EDGE;
+    }
+
+    /** How far a point lies from the closest place of its edge. */
+    private double toEdge(double x, double y) {
+        double closest = Double.MAX_VALUE;
+        for (int i = 0, j = xs.length - 1; i < xs.length; j = i++) {
+            double dx = xs[j] - xs[i];
+            double dy = ys[j] - ys[i];
+            double length = dx * dx + dy * dy;
+            double share = length == 0 ? 0 : ((x - xs[i]) * dx + (y - ys[i]) * dy) / length;
+            share = Math.max(0, Math.min(1, share));
+            closest = Math.min(closest, Math.hypot(xs[i] + share * dx - x, ys[i] + share * dy - y));
+        }
+        return closest;
+    }
+
+    /** Whether it has any point in common with a convex outline, an edge or a corner too. */
+    public boolean touches(List<Point> convex) {
+        for (Point corner : convex) {
+            if (contains(corner)) {
+                return true;
+            }
+        }
+        for (int i = 0, j = xs.length - 1; i < xs.length; j = i++) {
+            for (int k = 0; k < convex.size(); k++) {
+                Point a = convex.get(k);
+                Point b = convex.get((k + 1) % convex.size());
+                if (meet(xs[j], ys[j], xs[i], ys[i], a, b)) {
+                    return true;
+                }
+            }
+        }
+        // It may lie wholly within the piece.
+        return Polygon.contains(convex, new Point(xs[0], ys[0]));
+    }
+
+    private static boolean meet(double x1, double y1, double x2, double y2, Point a, Point b) {
+        double a1 = (x2 - x1) * (a.y() - y1) - (y2 - y1) * (a.x() - x1);
+        double b1 = (x2 - x1) * (b.y() - y1) - (y2 - y1) * (b.x() - x1);
+        double p1 = (b.x() - a.x()) * (y1 - a.y()) - (b.y() - a.y()) * (x1 - a.x());
+        double p2 = (b.x() - a.x()) * (y2 - a.y()) - (b.y() - a.y()) * (x2 - a.x());
+        boolean apart = Math.max(x1, x2) < Math.min(a.x(), b.x())
+                || Math.max(a.x(), b.x()) < Math.min(x1, x2)
+                || Math.max(y1, y2) < Math.min(a.y(), b.y())
+                || Math.max(a.y(), b.y()) < Math.min(y1, y2);
+        return !apart && a1 * b1 <= 0 && p1 * p2 <= 0;
+    }
+
+    /**
+     * The share of a convex outline's area that lies in it, 0 to 1: its own outline clipped by each side of the convex
+     * one (Sutherland and Hodgman, Reentrant polygon clipping, 1974), which leaves the area right for hollows too.
+     */
+    public double shareOf(List<Point> convex) {
+        double whole = signed(convex);
+        if (whole == 0) {
+            return 0;
+        }
+        double[] x = xs.clone();
+        double[] y = ys.clone();
+        int n = x.length;
+        for (int side = 0; side < convex.size() && n > 0; side++) {
+            Point a = convex.get(side);
+            Point b = convex.get((side + 1) % convex.size());
+            double dx = b.x() - a.x();
+            double dy = b.y() - a.y();
+            double[] nextX = new double[2 * n];
+            double[] nextY = new double[2 * n];
+            int kept = 0;
+            for (int i = 0, j = n - 1; i < n; j = i++) {
+                double from = Math.signum(whole) * (dx * (y[j] - a.y()) - dy * (x[j] - a.x()));
+                double to = Math.signum(whole) * (dx * (y[i] - a.y()) - dy * (x[i] - a.x()));
+                if (from >= 0 != to >= 0) {
+                    double share = from / (from - to);
+                    nextX[kept] = x[j] + share * (x[i] - x[j]);
+                    nextY[kept++] = y[j] + share * (y[i] - y[j]);
+                }
+                if (to >= 0) {
+                    nextX[kept] = x[i];
+                    nextY[kept++] = y[i];
+                }
+            }
+            x = nextX;
+            y = nextY;
+            n = kept;
+        }
+        double twice = 0;
+        for (int i = 0, j = n - 1; i < n; j = i++) {
+            twice += x[j] * y[i] - x[i] * y[j];
+        }
+        return Math.min(1, Math.abs(twice / 2 / whole));
+    }
+
+    private static double signed(List<Point> corners) {
+        double twice = 0;
+        for (int i = 0, j = corners.size() - 1; i < corners.size(); j = i++) {
+            twice += corners.get(j).x() * corners.get(i).y()
+                    - corners.get(i).x() * corners.get(j).y();
+        }
+        return twice / 2;
+    }
+
+    /** Whether an upright box lies in it as a whole, edges included. */
+    public boolean holds(double left, double top, double width, double height) {
+        double right = left + width;
+        double bottom = top + height;
+        if (left < around.left() - EDGE
+                || right > around.right() + EDGE
+                || top < around.top() - EDGE
+                || bottom > around.bottom() + EDGE) {
+            return false;
+        }
+        List<Point> corners =
+                List.of(new Point(left, top), new Point(right, top), new Point(right, bottom), new Point(left, bottom));
+        for (Point corner : corners) {
+            if (!contains(corner)) {
+                return false;
+            }
+        }
+        return box || round || shareOf(corners) > 1 - 1e-7;
+    }
+
+    /** A point as far inside as is found on a grid, or the middle of its box where that lies inside a convex one. */
+    public Point inside() {
+        if (box || round) {
+            return frame.middle();
+        }
+        Point best = new Point(xs[0], ys[0]);
+        double deepest = -1;
+        for (int i = 0; i < LOOKS; i++) {
+            for (int j = 0; j < LOOKS; j++) {
+                Point at = new Point(
+                        around.left() + around.width() * (i + 0.5) / LOOKS,
+                        around.top() + around.height() * (j + 0.5) / LOOKS);
+                double deep = contains(at) ? toEdge(at.x(), at.y()) : -1;
+                if (deep > deepest + EDGE) {
+                    deepest = deep;
+                    best = at;
+                }
+            }
+        }
+        return best;
+    }
+}
