@@ -20,7 +20,7 @@ import { inShape } from './wordFit'
 /**
  * Draws one item at its own origin, unturned. Used wherever a page is shown.
  *
- * over: its other side is up. route: where a connector runs, in its own coordinates. written: a student's words.
+ * over: its other side is up. route: where a connector runs, in its own coordinates. written: a student's words. lit: a piece is over it.
  */
 const props = defineProps<{
   item: Item
@@ -28,6 +28,7 @@ const props = defineProps<{
   over?: boolean
   route?: Point[] | null
   written?: string
+  lit?: boolean
 }>()
 
 const erased = useErased()
@@ -135,7 +136,7 @@ const words = computed(() => {
 
     <VideoBody v-else-if="item.kind === 'video'" :item="item" />
 
-    <ZoneBody v-else :zone="item" :letter="letter" />
+    <ZoneBody v-else :zone="item" :letter="letter" :lit="lit" />
   </g>
 </template>
 

@@ -5,8 +5,8 @@ import { tilePath } from './geometry'
 import { fontsReady, inBrowser } from './wordFit'
 import { lookOf, zonePath } from './zones'
 
-/** A drop zone at its own origin, unturned: what it is made of, and its label. */
-const props = defineProps<{ zone: Zone; letter?: string }>()
+/** A drop zone at its own origin, unturned: what it is made of, and its label. lit: a piece is over it. */
+const props = defineProps<{ zone: Zone; letter?: string; lit?: boolean }>()
 
 const PLUM = '#68406b'
 const SIZE = 32
@@ -91,7 +91,7 @@ const onTab = computed(() => {
       <path :d="path" :fill="look.fill ?? colour" fill-opacity="0.13" />
       <path :d="path" fill="none" :stroke="colour" stroke-width="6" />
     </template>
-    <path v-else-if="look.kind === 'HIDDEN'" class="unseen" :d="path" />
+    <path v-else-if="look.kind === 'HIDDEN'" class="veiled" :d="path" />
     <path
       v-else
       :d="path"
@@ -101,6 +101,7 @@ const onTab = computed(() => {
       :stroke-dasharray="look.kind === 'DASHED' ? '14 10' : undefined"
       stroke-linejoin="round"
     />
+    <path v-if="lit" class="lit" :d="path" />
     <template v-if="label">
       <g v-if="label.at === 'TAB'" :transform="`translate(${tab.x} ${-TAB / 2})`">
         <path :d="tilePath(tab.w, TAB, 13, 4)" :fill="colour" />
@@ -154,12 +155,17 @@ const onTab = computed(() => {
 .edge {
   stroke-width: 3;
 }
-.unseen {
+.veiled {
   fill: #68406b0d;
   stroke: var(--plum);
   stroke-width: 3;
   stroke-dasharray: 2 9;
   stroke-linecap: round;
+}
+.lit {
+  fill: none;
+  stroke: var(--petrol);
+  stroke-width: 9;
 }
 .said {
   font-family: var(--page-type);
@@ -177,7 +183,7 @@ const onTab = computed(() => {
 }
 @media (forced-colors: active) {
   .edge,
-  .unseen {
+  .veiled {
     stroke: CanvasText !important;
   }
 }

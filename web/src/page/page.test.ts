@@ -55,7 +55,7 @@ describe('a page', () => {
     const view = mount(PageView, {
       props: { page: { name: 'P', paper: { colour: '#ffffff' }, items: [zone, picture] } },
     })
-    expect(view.findAll('g[transform]').map((g) => g.attributes('transform'))).toEqual([
+    expect(view.findAll('svg > g[transform]').map((g) => g.attributes('transform'))).toEqual([
       'translate(10 10)',
       'translate(1 2) rotate(45 50 50)',
     ])

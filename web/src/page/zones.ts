@@ -97,6 +97,13 @@ export function hull(points: Point[]): Point[] {
   return [...half(sorted), ...half(sorted.reverse())]
 }
 
-/** The topmost zone that a piece would be put in by its middle. */
-export const zoneUnder = <Z extends Outlined>(zones: Z[], frame: Frame): Z | null =>
-  zones.findLast((zone) => zoneHas(zone, middle(frame))) ?? null
+/**
+ * The zones that are lit where a piece would be put in them by its middle: the topmost, or where that one crosses others,
+ * all of them. A hidden one is not, or it would be found by sweeping over the page.
+ */
+export function zonesUnder(zones: Zone[], crossing: Set<string>, frame: Frame): string[] {
+  const under = zones.filter((zone) => zoneHas(zone, middle(frame))).map((zone) => zone.id)
+  const top = under.at(-1)
+  if (top === undefined || zones.some((zone) => zone.id === top && isHidden(zone))) return []
+  return crossing.has(top) ? under.filter((id) => crossing.has(id)) : [top]
+}

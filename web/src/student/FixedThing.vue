@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Item, Places } from '@/api/types'
+import type { Item, Places, Zone } from '@/api/types'
 import type { Done } from '@/page/done'
 import { canErase } from '@/page/erased'
 import { placed } from '@/page/geometry'
@@ -55,7 +55,14 @@ const role = computed(() => {
     :class="{ aimed, opens: opens(one) }"
     :data-zone="one.item.kind === 'zone' ? one.id : undefined"
   >
-    <ItemBody v-if="!hidden" :item="one.item" :over="one.over" :written="one.written" :route="route">
+    <ItemBody
+      v-if="!hidden"
+      :item="one.item"
+      :lit="aimed"
+      :over="one.over"
+      :written="one.written"
+      :route="route"
+    >
       <LensView
         v-if="one.item.kind === 'lens'"
         :frame="one.item.frame"
@@ -66,7 +73,7 @@ const role = computed(() => {
       v-if="one.item.kind === 'zone' && row"
       :places="placesOf({ ...one.item, frame: { ...one.item.frame, x: 0, y: 0, turn: 0 } }, row)"
     />
-    <path v-if="one.item.kind === 'zone'" class="aim" :d="zonePath(one.item)" />
+    <path v-if="hidden" class="aim" :d="zonePath(one.item as Zone)" />
   </g>
 </template>
 

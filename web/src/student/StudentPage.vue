@@ -85,13 +85,16 @@ const { put, type, check, turnOver, turnBy, write, slide } = useDoing(
 
 /** The zones that want their pieces in order. */
 const rows = computed(() => new Map((props.page.rows ?? []).map((row) => [row.zoneId, row])))
-const targets = computed(() => targetsOf(zones.value, rows.value))
+const targets = computed(() => targetsOf(zones.value, rows.value, props.page.regions))
+/** Zones that cross with others, so that a piece may lie in several. */
+const crossing = computed(() => new Set(props.page.regions?.flatMap((one) => one.zoneIds)))
 const { held, target, dragged, over, pointAt, picked, press, point, send, drop, nudge, putNudged } =
   usePickUp({
     root,
     air,
     ahead,
     targets,
+    crossing,
     things,
     put,
     tap: lead,
@@ -245,7 +248,10 @@ function tapped(one: Done): boolean {
           :things="things"
           :below="one.item.kind === 'lens' ? drawn.slice(0, depth) : NOTHING"
           :row="rows.get(one.id)"
-          :aimed="over === one.id || (target?.zone.id === one.id && !rows.has(one.id))"
+          :aimed="
+            over.includes(one.id) ||
+            ((target?.zoneIds ?? [target?.zone.id]).includes(one.id) && !rows.has(one.id))
+          "
           :resting="resting"
           @click="!resting && !canErase(one.item) && tapped(one)"
           @keydown="key(one, $event)"

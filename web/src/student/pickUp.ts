@@ -6,7 +6,7 @@ import type { Done } from '@/page/done'
 import { PAGE, type Point } from '@/page/geometry'
 import { originalOf } from '@/page/items'
 import { itemName } from '@/page/names'
-import { zoneHas, zoneUnder } from '@/page/zones'
+import { zoneHas, zonesUnder } from '@/page/zones'
 import type { Target } from './places'
 import { alongRail, nextCopy, stepOnRail } from './rules'
 import type { Ahead, Things } from './things'
@@ -17,6 +17,8 @@ interface Page {
   air: Ref<SVGSVGElement | undefined>
   ahead: Ref<Ahead>
   targets: ComputedRef<Target[]>
+  /** Zones that cross with others, so that a piece may lie in several of them. */
+  crossing: ComputedRef<Set<string>>
   things: Things
   put(one: Done, to: Frame): Promise<void>
   /** What a tap does on a piece, other than picking it up. @returns whether it did something */
@@ -25,12 +27,12 @@ interface Page {
 }
 
 /** Picking pieces up and putting them down: by dragging, by tap and tap, or by keyboard. */
-export function usePickUp({ root, air, ahead, targets, things, put, tap, say }: Page) {
+export function usePickUp({ root, air, ahead, targets, crossing, things, put, tap, say }: Page) {
   const { states, zones, find, original, leftOver, movable } = things
   const chart = ref<State>({ is: 'idle' })
   const dragged = ref<string | null>(null)
-  /** The zone that what is dragged is over. */
-  const over = ref<string | null>(null)
+  /** The zones that what is dragged is over: the topmost, or all that cross there. */
+  const over = ref<string[]>([])
   const queue = frameQueue()
   const held = computed(() => (chart.value.is === 'held' ? chart.value.piece : null))
   const target = computed(() =>
@@ -61,8 +63,8 @@ export function usePickUp({ root, air, ahead, targets, things, put, tap, say }: 
           x: frame.x + effect.by.x,
           y: frame.y + effect.by.y,
         })
-        const under = zoneUnder(zones.value, to)?.id ?? null
-        if (over.value !== under) over.value = under
+        const under = zonesUnder(zones.value, crossing.value, to)
+        if (over.value.join() !== under.join()) over.value = under
         queue('drag', () => {
           const scale = root.value!.getBoundingClientRect().width / PAGE.width
           if (air.value)
@@ -210,7 +212,7 @@ export function usePickUp({ root, air, ahead, targets, things, put, tap, say }: 
   }
 
   watch(dragged, (id) => {
-    if (!id) over.value = null
+    if (!id) over.value = []
   })
 
   return { held, target, dragged, over, pointAt, picked, press, point, send, drop, nudge, putNudged }

@@ -1,4 +1,4 @@
-import type { Frame, Places, Zone } from '@/api/types'
+import type { Frame, Places, SharedPlace, Zone } from '@/api/types'
 import { middle, type Point } from '@/page/geometry'
 import { isHidden, lookOf, zoneMiddle } from '@/page/zones'
 import { itemName } from '@/page/names'
@@ -27,11 +27,35 @@ export interface Target {
   /** What is framed, and what it is called. */
   frame: Frame
   name: string
+  /** The crossing zones whose common part it is. */
+  zoneIds?: string[]
 }
 
-/** Each zone once; one that wants an order with each of its places. */
-export function targetsOf(zones: Zone[], rows: Map<string, Places>): Target[] {
+const PEN = { width: 120, height: 120, turn: 0 }
+
+/** A part of crossing zones, as a student who cannot see it is told of it. */
+function regionName(all: string[]): string {
+  if (all.length === 1) return `only ${all[0]}`
+  return all.length === 2 ? `both ${all[0]} and ${all[1]}` : `all of ${all.join(', ')}`
+}
+
+function regionTargets(zones: Zone[], regions: SharedPlace[]): Target[] {
+  return regions.flatMap(({ zoneIds, x, y }): Target[] => {
+    const its = zoneIds.map((id) => zones.find((zone) => zone.id === id)!).filter(Boolean)
+    const [zone] = its
+    if (!zone) return []
+    const frame = { ...PEN, x: x - PEN.width / 2, y: y - PEN.height / 2 }
+    return [{ zone, at: { x, y }, frame, name: regionName(its.map(itemName)), zoneIds }]
+  })
+}
+
+/** Each zone once; one that wants an order with each of its places, and crossing ones with each of their parts. */
+export function targetsOf(zones: Zone[], rows: Map<string, Places>, regions: SharedPlace[] = []): Target[] {
+  const crossing = new Set(regions.flatMap((one) => one.zoneIds))
+  const firstCrossing = zones.find((zone) => crossing.has(zone.id))
   return zones.flatMap((zone): Target[] => {
+    if (zone === firstCrossing) return regionTargets(zones, regions)
+    if (crossing.has(zone.id)) return []
     const row = rows.get(zone.id)
     const name = itemName(zone)
     if (!row) return [{ zone, at: zoneMiddle(zone), frame: zone.frame, name }]

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { PhArrowDown, PhArrowUp } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Sequence, Zone, ZoneRule } from '@/api/types'
-import { letter } from '@/page/geometry'
+import type { Frame, Sequence, Zone, ZoneRule } from '@/api/types'
+import { letter, outline } from '@/page/geometry'
 import { ways } from '@/page/items'
 import { itemName } from '@/page/names'
 import DraftField from '../DraftField.vue'
@@ -20,6 +20,20 @@ const belonging = computed(() =>
   pieces.value.filter((piece) => props.deciding.said(piece, props.zone) === 'BELONGS'),
 )
 const supplies = computed(() => belonging.value.filter((piece) => ways(piece).supply))
+/** The other zones that it lies over or under. */
+const across = computed(() =>
+  zones.value.filter((other) => other.id !== props.zone.id && meets(other.frame, props.zone.frame)),
+)
+const meets = (a: Frame, b: Frame) => {
+  const [one, two] = [outline(a), outline(b)]
+  return one.left < two.right && two.left < one.right && one.top < two.bottom && two.top < one.bottom
+}
+const crosses = computed(() => across.value.map(itemName).join(', '))
+/** One alone has nothing to cross: the others are told too. */
+function setCrossing(on: boolean) {
+  set({ crossing: on || undefined })
+  for (const other of across.value) props.deciding.setRule(other, { crossing: on || undefined })
+}
 const set = (change: Partial<ZoneRule>) => props.deciding.setRule(props.zone, change)
 
 const whole = (text: string, least: number, most: number) => {
@@ -106,6 +120,18 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         <option value="WHOLLY">only with all of a piece</option>
       </select></label
     >
+    <template v-if="crosses">
+      <label class="line">
+        <input
+          type="checkbox"
+          :checked="Boolean(rule.crossing)"
+          @change="setCrossing(checked($event))"
+        />Where it crosses {{ crosses }}, a piece lies in both</label
+      >
+      <p v-if="rule.crossing" class="soft">
+        What belongs in both goes where they cross. What belongs in one goes beside the other.
+      </p>
+    </template>
     <label
       >When it does not
       <select :value="rule.refused" @change="set({ refused: value($event) as ZoneRule['refused'] })">

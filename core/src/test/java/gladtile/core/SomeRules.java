@@ -45,7 +45,8 @@ public final class SomeRules {
                 random.nextBoolean() ? replies(random) : null,
                 random.nextBoolean() ? 1 + random.nextInt(5) : null,
                 random.nextBoolean() ? random.nextInt(5) : null,
-                random.nextInt(3) == 0 ? Inside.values()[random.nextInt(4)] : null);
+                random.nextInt(3) == 0 ? Inside.values()[random.nextInt(4)] : null,
+                random.nextInt(4) == 0);
     }
 
     private static Wants wants(Random random, String piece) {

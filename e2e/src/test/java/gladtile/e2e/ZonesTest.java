@@ -173,7 +173,7 @@ class ZonesTest extends OnWorkbench {
     }
 
     private static double[] onPage(Page page, double x, double y) {
-        var box = page.locator("svg.page").first().boundingBox();
+        var box = page.locator("svg:has([data-zone])").first().boundingBox();
         return new double[] {box.x + x * box.width / 1600, box.y + y * box.width / 1600};
     }
 }

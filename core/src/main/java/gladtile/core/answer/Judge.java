@@ -32,6 +32,7 @@ public final class Judge {
 
     private final Map<String, ZoneJudge> byId = new HashMap<>();
     private final Set<String> placements;
+    private final Regions regions;
 
     private Judge(Page page, AnswerKey key) {
         pageId = page.id();
@@ -43,8 +44,9 @@ public final class Judge {
         });
         zones = new ArrayList<>();
         Set<String> placed = new HashSet<>();
+        regions = Regions.of(page.zones(), key);
         for (Zone zone : page.zones()) {
-            ZoneJudge judge = new ZoneJudge(zone, key, pieces, looks);
+            ZoneJudge judge = new ZoneJudge(zone, key, pieces, looks, regions);
             zones.add(0, judge);
             byId.put(zone.id(), judge);
             if (!judge.isWhole()) {
@@ -72,6 +74,11 @@ public final class Judge {
     public boolean turnsOver(String zoneId) {
         ZoneJudge zone = byId.get(zoneId);
         return zone != null && zone.rule().settle() == Settle.TURNS_OVER;
+    }
+
+    /** What its crossing zones make. */
+    public Regions regions() {
+        return regions;
     }
 
     public String pageId() {

@@ -17,6 +17,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** One zone with all that it wants, made ready for judging. */
 final class ZoneJudge {
@@ -34,14 +35,19 @@ final class ZoneJudge {
     private final boolean onlyGrows;
     private final SequenceCells cells;
     private final SetJudge set;
+    /** Null where it makes none with others. */
+    private final Regions regions;
+    /** Piece id to the crossing zones that it belongs in, all of them together. */
+    private final Map<String, Set<String>> regionOf;
     /** Places for everything that may settle here; empty when they do not all fit, or it is judged later. */
     private final List<Frame> plan;
 
-    ZoneJudge(Zone zone, AnswerKey key, Map<String, Item> pieces, Map<String, Object> looks) {
+    ZoneJudge(Zone zone, AnswerKey key, Map<String, Item> pieces, Map<String, Object> looks, Regions onPage) {
         this.zone = zone;
         area = ZoneArea.of(zone);
         this.pieces = pieces;
         rule = key.rule(zone.id());
+        regions = onPage.has(zone.id()) ? onPage : null;
         wants = rule.wanted();
         Set<String> belonging = new HashSet<>();
         for (String piece : pieces.keySet()) {
@@ -50,6 +56,16 @@ final class ZoneJudge {
             }
         }
         belongs = Set.copyOf(belonging);
+        regionOf = new HashMap<>();
+        if (regions != null) {
+            for (String piece : pieces.keySet()) {
+                regionOf.put(
+                        piece,
+                        regions.zoneIds().stream()
+                                .filter(other -> key.decision(other, piece) == Decision.BELONGS)
+                                .collect(Collectors.toSet()));
+            }
+        }
         values = new HashMap<>();
         belongs.forEach(piece -> values.put(piece, key.facts(piece).thousandths()));
         onlyGrows = values.values().stream().allMatch(value -> value >= 0);
@@ -123,7 +139,17 @@ final class ZoneJudge {
         };
     }
 
+    /** Whether a piece may lie there, as far as where it belongs goes. */
+    private boolean belongsAt(String piece, Point middle) {
+        return belongs.contains(piece) && (regions == null || regions.isIn(middle, regionOf.get(piece)));
+    }
+
     private boolean laysInSlots() {
+        // Which region it lies in must stay to be seen.
+        return regions == null && inSlots();
+    }
+
+    private boolean inSlots() {
         return rule.settle() == Settle.IN_SLOT || rule.settle() == Settle.TURNS_OVER;
     }
 
@@ -206,11 +232,7 @@ final class ZoneJudge {
             int place = cells.nearestFree(middle, taken(lying));
             return cells.corner(place == 0 ? cells.at(middle) : place, home.width(), home.height());
         }
-        List<Frame> there = new ArrayList<>(lying.size());
-        for (Lying one : lying) {
-            Frame box = frame(one.pieceId());
-            there.add(Frame.of(one.x(), one.y(), box.width(), box.height()));
-        }
+        List<Frame> there = frames(lying);
         for (Frame place : plan) {
             boolean fits = place.width() == home.width() && place.height() == home.height();
             if (fits && there.stream().noneMatch(one -> overlap(one, place))) {
@@ -218,6 +240,15 @@ final class ZoneJudge {
             }
         }
         return Slots.next(zone, there, home);
+    }
+
+    private List<Frame> frames(List<Lying> lying) {
+        List<Frame> there = new ArrayList<>(lying.size());
+        for (Lying one : lying) {
+            Frame box = frame(one.pieceId());
+            there.add(Frame.of(one.x(), one.y(), box.width(), box.height()));
+        }
+        return there;
     }
 
     private static boolean overlap(Frame a, Frame b) {
@@ -243,7 +274,7 @@ final class ZoneJudge {
     /** Null when it may settle. */
     private Why why(Item piece, Point middle, List<Lying> settled, There there) {
         String id = piece.id();
-        if (!belongs.contains(id)) {
+        if (!belongsAt(id, middle)) {
             return Why.NOT_HERE;
         }
         if (wants.capacity() != null && settled.size() >= wants.capacity() || set != null && !settled.isEmpty()) {
@@ -331,7 +362,7 @@ final class ZoneJudge {
         for (Lying one : lying) {
             String piece = Supply.originalOf(one.pieceId());
             Why why = null;
-            if (!belongs.contains(piece)) {
+            if (!belongsAt(piece, middle(one))) {
                 why = Why.NOT_HERE;
             } else if (!wants.counts().isEmpty()
                     && counted.merge(piece, 1, Integer::sum) > wants.counts().getOrDefault(piece, 1)) {
@@ -429,6 +460,11 @@ final class ZoneJudge {
         if (cells != null) {
             int place = cells.first(piece.id());
             return cells.corner(place > cells.length() ? cells.length() : place, home.width(), home.height());
+        }
+        if (regions != null) {
+            return regions.place(regionOf.get(piece.id()), home, frames(lying))
+                    .orElseGet(() -> new Point(
+                            area.inside().x() - home.width() / 2, area.inside().y() - home.height() / 2));
         }
         return slot(home, area.inside(), lying);
     }

@@ -12,6 +12,8 @@ import gladtile.core.Bounds;
  * @param replies absent for the usual words and no sound
  * @param tries after so many refusals it takes no more; absent for no end
  * @param inside how much of a piece must be in it; absent for its middle
+ * @param crossing whether what lies in it and in others that say so too is held against all of them, as in a Venn diagram;
+ *     absent for no: of zones over each other only the topmost is asked
  * @param worth points for each of its placements, otherwise than the activity says; absent for as it says
  */
 public record ZoneRule(
@@ -23,7 +25,8 @@ public record ZoneRule(
         @JsonInclude(JsonInclude.Include.NON_NULL) Replies replies,
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer tries,
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer worth,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Inside inside) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Inside inside,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean crossing) {
     public static final ZoneRule USUAL = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME);
 
     public ZoneRule {
@@ -34,6 +37,7 @@ public record ZoneRule(
         wants = Wants.orNull(wants);
         replies = Replies.orNull(replies);
         inside = inside == Inside.MIDDLE ? null : inside;
+        crossing = Boolean.TRUE.equals(crossing) ? true : null;
         if (tries != null) {
             Bounds.within("rule.tries", tries, 1, Bounds.TRIES);
         }
@@ -43,7 +47,7 @@ public record ZoneRule(
     }
 
     public ZoneRule(Settle settle, Return refused) {
-        this(settle, refused, null, null, null, null, null, null, null);
+        this(settle, refused, null, null, null, null, null, null, null, null);
     }
 
     public Moment when() {
@@ -66,35 +70,43 @@ public record ZoneRule(
         return inside == null ? Inside.MIDDLE : inside;
     }
 
+    public boolean crosses() {
+        return crossing != null;
+    }
+
+    public ZoneRule withCrossing(boolean on) {
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, inside, on);
+    }
+
     public ZoneRule withInside(Inside newInside) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, newInside);
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, newInside, crossing);
     }
 
     public ZoneRule withMoment(Moment newMoment) {
-        return new ZoneRule(settle, refused, newMoment, tell, wants, replies, tries, worth, inside);
+        return new ZoneRule(settle, refused, newMoment, tell, wants, replies, tries, worth, inside, crossing);
     }
 
     public ZoneRule withTell(Tell newTell) {
-        return new ZoneRule(settle, refused, moment, newTell, wants, replies, tries, worth, inside);
+        return new ZoneRule(settle, refused, moment, newTell, wants, replies, tries, worth, inside, crossing);
     }
 
     public ZoneRule withWants(Wants newWants) {
-        return new ZoneRule(settle, refused, moment, tell, newWants, replies, tries, worth, inside);
+        return new ZoneRule(settle, refused, moment, tell, newWants, replies, tries, worth, inside, crossing);
     }
 
     public ZoneRule withReplies(Replies newReplies) {
-        return new ZoneRule(settle, refused, moment, tell, wants, newReplies, tries, worth, inside);
+        return new ZoneRule(settle, refused, moment, tell, wants, newReplies, tries, worth, inside, crossing);
     }
 
     public ZoneRule withTries(Integer most) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, most, worth, inside);
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, most, worth, inside, crossing);
     }
 
     public ZoneRule withWorth(Integer points) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, points, inside);
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, points, inside, crossing);
     }
 
     public ZoneRule withSettle(Settle newSettle) {
-        return new ZoneRule(newSettle, refused, moment, tell, wants, replies, tries, worth, inside);
+        return new ZoneRule(newSettle, refused, moment, tell, wants, replies, tries, worth, inside, crossing);
     }
 }

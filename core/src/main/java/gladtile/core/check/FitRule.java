@@ -23,12 +23,15 @@ final class FitRule {
     static void check(OnPage on) {
         for (Zone zone : on.zones) {
             ZoneRule rule = one(on, zone, on.key.rule(zone.id()));
+            if (rule.crosses()) {
+                continue;
+            }
             List<Item> belonging = on.belonging(zone);
             Item large = belonging.stream()
                     .filter(piece -> isLarger(piece, zone))
                     .findFirst()
                     .orElse(null);
-            if (large != null && Room.fits(zone, rule, belonging)) {
+            if (large != null && !zone.looks().hidden() && Room.fits(zone, rule, belonging)) {
                 on.found(
                         Finding.Kind.DOES_NOT_FIT,
                         List.of(zone.id()),

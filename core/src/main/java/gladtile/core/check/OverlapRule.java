@@ -25,7 +25,9 @@ final class OverlapRule {
                 Outline b = Outline.of(top.frame());
                 double across = Math.min(a.right(), b.right()) - Math.max(a.left(), b.left());
                 double down = Math.min(a.bottom(), b.bottom()) - Math.max(a.top(), b.top());
-                if (across > TOUCH && down > TOUCH && cross(low, top)) {
+                boolean meant =
+                        on.key.rule(low.id()).crosses() && on.key.rule(top.id()).crosses();
+                if (!meant && across > TOUCH && down > TOUCH && cross(low, top)) {
                     on.found(
                             Finding.Kind.ZONES_OVERLAP,
                             List.of(top.id(), low.id()),

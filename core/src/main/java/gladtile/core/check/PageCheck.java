@@ -16,6 +16,8 @@ public final class PageCheck {
             DecisionRules::check,
             ReachRule::check,
             WantsRules::check,
+            RegionRule::check,
+            HiddenZoneRule::check,
             OverlapRule::check,
             FitRule::check,
             PlaceRules::check,

@@ -122,7 +122,11 @@ public final class ZoneArea {
         return across * across + down * down <= 1 + EDGE;
     }
 
-    /** How far a point lies from the closest place of its edge. */
+    /** How far a point lies from the closest place of its edge; of an ellipse, from the polygon along it. */
+    public double toEdge(Point at) {
+        return toEdge(at.x(), at.y());
+    }
+
     private double toEdge(double x, double y) {
         double closest = Double.MAX_VALUE;
         for (int i = 0, j = xs.length - 1; i < xs.length; j = i++) {

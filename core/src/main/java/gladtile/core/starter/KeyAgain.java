@@ -84,7 +84,8 @@ final class KeyAgain {
                 kept(now.replies(), before.replies(), after.replies()),
                 kept(now.tries(), before.tries(), after.tries()),
                 kept(now.worth(), before.worth(), after.worth()),
-                kept(now.inside(), before.inside(), after.inside()));
+                kept(now.inside(), before.inside(), after.inside()),
+                kept(now.crossing(), before.crossing(), after.crossing()));
     }
 
     private static Wants wants(Wants now, Wants before, Wants after) {

@@ -9,6 +9,8 @@ import gladtile.core.activity.Paper;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.Besides;
+import gladtile.core.answer.Judge;
+import gladtile.core.answer.Regions;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.Solution;
 import gladtile.core.attempt.AttemptState;
@@ -51,6 +53,7 @@ public record StudentView(
      * @param placements how many things there are to be found; not which
      * @param onCheck the zones and gaps that say what they think when they are checked
      * @param rows the zones that want their pieces in order
+     * @param regions the parts that crossing zones make
      * @param numbers the gaps in which a bare number is typed, for which a device brings up its number keys
      */
     public record StudentPage(
@@ -62,7 +65,11 @@ public record StudentView(
             int placements,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> onCheck,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Places> rows,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> numbers) {}
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> numbers,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<SharedPlace> regions) {}
+
+    /** A part of the page within those of its crossing zones and in no others of them, with a point well inside. */
+    public record SharedPlace(List<String> zoneIds, double x, double y) {}
 
     /** How many places lie along a zone, and which way they run; not what belongs at which. */
     public record Places(String zoneId, Sequence.Way way, int count) {}
@@ -115,7 +122,8 @@ public record StudentView(
                 placements,
                 onCheck,
                 rows(page, rules),
-                numbers(page, rules));
+                numbers(page, rules),
+                regions(page, rules));
     }
 
     /** What goes into a place that nothing shows is what is to be found out, and its name would tell. */
@@ -130,6 +138,13 @@ public record StudentView(
                 .filter(id -> rules.typed(id)
                         .filter(key -> key.rule() instanceof TypedRule.NumberRule number && number.unit() == null)
                         .isPresent())
+                .toList();
+    }
+
+    private static List<SharedPlace> regions(Page page, Rules rules) {
+        return rules.judge(page.id()).map(Judge::regions).orElse(Regions.NONE).all().stream()
+                .map(one ->
+                        new SharedPlace(one.zoneIds(), one.at().x(), one.at().y()))
                 .toList();
     }
 

@@ -25,6 +25,7 @@ import gladtile.core.activity.Video;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
+import gladtile.core.activity.ZoneLook;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Facts;
@@ -134,6 +135,17 @@ class PageCheckTest {
                                 ZoneRule.USUAL.withWants(
                                         Wants.NOTHING.withSequence(new Sequence(null, Map.of("sun", 1, "moon", 1)))))));
         MISTAKES.put(Kind.ZONES_OVERLAP, changed(page, new Zone("z", Frame.of(600, 200, 600, 400), "", "It does not")));
+        ZoneLook hidden = new ZoneLook(ZoneLook.Kind.HIDDEN, null, null, null);
+        MISTAKES.put(
+                Kind.NOTHING_SHOWS_IT,
+                changed(page, new Zone("z", Frame.of(800, 200, 600, 400), "", "It does not").withLook(hidden)));
+        ZoneRule crossing = ZoneRule.USUAL.withCrossing(true);
+        MISTAKES.put(
+                Kind.REGION_TOO_SMALL,
+                page.key(page.key()
+                        .with("z", "sun", Decision.BELONGS)
+                        .with("y", crossing)
+                        .with("z", crossing)));
         MISTAKES.put(Kind.DOES_NOT_FIT, changed(page, piece("sun", 100, 610, 385)));
         MISTAKES.put(Kind.STARTS_INSIDE, changed(page, piece("sun", 200, 300, 100)));
         MISTAKES.put(

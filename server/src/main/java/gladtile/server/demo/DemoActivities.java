@@ -1,9 +1,12 @@
 package gladtile.server.demo;
 
+import gladtile.core.activity.Frame;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Pattern;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Point;
 import gladtile.core.activity.Route;
+import gladtile.core.activity.ZoneShape;
 import gladtile.core.typed.TypedRule.Notation;
 import gladtile.core.typed.TypedRule.NumberRule;
 import java.util.ArrayList;
@@ -81,6 +84,21 @@ final class DemoActivities {
                         .text("Press Hand in when you are ready.", 760));
     }
 
+    private static final Frame SCOPE = Frame.of(520, 230, 560, 560);
+    private static final ZoneShape TRIPOD = new ZoneShape(
+            ZoneShape.Kind.POLYGON, List.of(new Point(0.38, 0), new Point(0.62, 0), new Point(1, 1), new Point(0, 1)));
+
+    /** A place on the picture of the telescope, by its middle and size as shares of it. */
+    private static Frame on(double x, double y, double width, double height, double turn) {
+        double side = SCOPE.width();
+        return new Frame(
+                SCOPE.x() + (x - width / 2) * side,
+                SCOPE.y() + (y - height / 2) * side,
+                width * side,
+                height * side,
+                turn);
+    }
+
     private List<DemoPage> telescope() {
         return List.of(
                 new DemoPage("The parts", hills)
@@ -96,6 +114,19 @@ final class DemoActivities {
                                 new String[] {"Tripod", "Holds it steady"},
                                 new String[] {"Lens", "Collects the light"},
                                 new String[] {"Tube", "Keeps other light out"}),
+                new DemoPage("On the telescope", dusk)
+                        .title("What is it called?", "Put each name on its part of the telescope.")
+                        .fixed("1F52D", "Telescope on its stand", SCOPE.x(), SCOPE.y(), SCOPE.width())
+                        .hidden("Lens", on(0.685, 0.2, 0.17, 0.17, 0), ZoneShape.ROUND)
+                        .hidden("Eyepiece", on(0.15, 0.44, 0.17, 0.17, 0), ZoneShape.ROUND)
+                        .hidden("Tube", on(0.42, 0.32, 0.34, 0.16, -28), ZoneShape.ROUND)
+                        .hidden("Tripod", on(0.42, 0.69, 0.5, 0.36, 0), TRIPOD)
+                        .words(
+                                840,
+                                new String[] {"Tripod", "Tripod"},
+                                new String[] {"Lens", "Lens"},
+                                new String[] {"Tube", "Tube"},
+                                new String[] {"Eyepiece", "Eyepiece"}),
                 new DemoPage("Tools", dusk)
                         .title("What does an observer need?", "Pack the bag for tonight.")
                         .zones(230, 450, "In the bag", "Stays at home")
@@ -229,6 +260,16 @@ final class DemoActivities {
                         new String[] {"Jupiter", "From the sun outwards"},
                         new String[] {"Uranus", "From the sun outwards"})
                 .inOrder("From the sun outwards", "Jupiter", "Saturn", "Uranus", "Neptune"));
+        pages.add(new DemoPage("Small, and with moons", dusk)
+                .title("Which planets are both?", "What is true of both goes where the circles cross.")
+                .crossing("Smaller than Earth", "#0b5d66", "Has a moon", "#8a5f12")
+                .words(
+                        820,
+                        new String[] {"Mercury", "Smaller than Earth"},
+                        new String[] {"Mars", "Smaller than Earth+Has a moon"},
+                        new String[] {"Saturn", "Has a moon"},
+                        new String[] {"Venus", "Smaller than Earth"},
+                        new String[] {"Jupiter", "Has a moon"}));
         return pages;
     }
 }

@@ -15,9 +15,13 @@ import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.WordStyle.Align;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
+import gladtile.core.activity.ZoneLook;
+import gladtile.core.activity.ZoneShape;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Moment;
+import gladtile.core.answer.Return;
 import gladtile.core.answer.Sequence;
+import gladtile.core.answer.Settle;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.Wants;
 import gladtile.core.answer.ZoneRule;
@@ -92,6 +96,35 @@ final class DemoPage {
         String zone = UuidV7.make().toString();
         items.add(new Zone(zone, Frame.of(x, y, width, height), "", label));
         zones.put(label, zone);
+        return this;
+    }
+
+    /** Two round zones of glass that cross; what belongs in both goes where they do. */
+    DemoPage crossing(String left, String leftColour, String right, String rightColour) {
+        glass(left, 400, leftColour);
+        glass(right, 700, rightColour);
+        return this;
+    }
+
+    private void glass(String label, double x, String colour) {
+        zone(label, x, 260, 500, 500);
+        Zone box = (Zone) items.remove(items.size() - 1);
+        items.add(box.withShape(ZoneShape.ROUND).withLook(new ZoneLook(ZoneLook.Kind.GLASS, colour, null, null)));
+        answers.add(
+                new SetRule(id, zones.get(label), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME).withCrossing(true)));
+    }
+
+    /** A place on a picture that nothing shows but the picture; the label that is put there stays where it is put. */
+    DemoPage hidden(String label, Frame frame, ZoneShape shape) {
+        zone("", frame.x(), frame.y(), frame.width(), frame.height());
+        Zone box = (Zone) items.remove(items.size() - 1);
+        ZoneLook look = new ZoneLook(ZoneLook.Kind.HIDDEN, null, null, null);
+        items.add(((Zone) box.withFrame(frame).withDescription(label))
+                .withShape(shape)
+                .withLook(look));
+        zones.remove("");
+        zones.put(label, box.id());
+        answers.add(new SetRule(id, box.id(), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME)));
         return this;
     }
 
@@ -223,13 +256,18 @@ final class DemoPage {
                 .frame();
     }
 
+    /** Of a piece that belongs in several, their labels stand with a plus between them. */
+    private static boolean isOf(String label, String home) {
+        return home != null && List.of(home.split("\\+")).contains(label);
+    }
+
     /** Every cell is decided: a piece belongs where it says and nowhere else, and one that says nothing nowhere. */
     List<Edit> edits(int index) {
         List<Edit> edits = new ArrayList<>();
         edits.add(new AddPage(index, new Page(id, name, paper, items, null, ways)));
         for (String[] cell : belongs) {
             zones.forEach((label, zone) -> edits.add(
-                    new Decide(id, zone, cell[0], label.equals(cell[1]) ? Decision.BELONGS : Decision.TURNED_AWAY)));
+                    new Decide(id, zone, cell[0], isOf(label, cell[1]) ? Decision.BELONGS : Decision.TURNED_AWAY)));
         }
         for (Item item : items) {
             if (item.isPiece() && !pieces.contains(item.id())) {

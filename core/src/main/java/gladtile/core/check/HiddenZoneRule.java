@@ -1,0 +1,37 @@
+package gladtile.core.check;
+
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Zone;
+import gladtile.core.activity.ZoneLook;
+import gladtile.core.edit.SetBody;
+import gladtile.core.measure.ZoneArea;
+import java.util.List;
+
+/** Hidden drop zones where nothing that is seen tells that something goes there. */
+final class HiddenZoneRule {
+    private HiddenZoneRule() {}
+
+    static void check(OnPage on) {
+        for (Zone zone : on.zones) {
+            Item item = on.page.item(zone.id()).orElse(null);
+            if (item == null || !zone.looks().hidden() || isOnSomething(on, zone)) {
+                continue;
+            }
+            ZoneLook shown = new ZoneLook(ZoneLook.Kind.DASHED, null, null, null);
+            on.found(
+                    Finding.Kind.NOTHING_SHOWS_IT,
+                    List.of(zone.id()),
+                    "%s is not seen, and nothing beneath it tells that something goes there."
+                            .formatted(on.called(zone)),
+                    List.of(new Mend("Draw a broken line around it", new SetBody(on.page.id(), zone.withLook(shown)))));
+        }
+    }
+
+    private static boolean isOnSomething(OnPage on, Zone zone) {
+        var inside = ZoneArea.of(zone).inside();
+        return on.page.paper().picture() != null
+                || on.page.items().stream()
+                        .filter(item -> !item.isPiece() && !(item instanceof Zone))
+                        .anyMatch(item -> item.frame().contains(inside));
+    }
+}

@@ -1,0 +1,79 @@
+package gladtile.core.check;
+
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Zone;
+import gladtile.core.answer.Decision;
+import gladtile.core.answer.Region;
+import gladtile.core.answer.Regions;
+import gladtile.core.answer.ZoneRule;
+import gladtile.core.edit.Edit;
+import gladtile.core.edit.SetRule;
+import gladtile.core.edit.Together;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** Pieces that belong in several crossing zones at once, and have no place there. */
+final class RegionRule {
+    /** A piece is seen to lie in a region when at least so much of its shorter side has room about its middle. */
+    private static final double SEEN = 0.25;
+
+    private RegionRule() {}
+
+    static void check(OnPage on) {
+        Regions regions = Regions.of(on.zones, on.key);
+        if (regions == Regions.NONE) {
+            return;
+        }
+        for (Item piece : on.pieces) {
+            Set<String> wanted = new LinkedHashSet<>();
+            for (Zone zone : on.zones) {
+                if (regions.has(zone.id()) && on.key.decision(zone.id(), piece.id()) == Decision.BELONGS) {
+                    wanted.add(zone.id());
+                }
+            }
+            if (!wanted.isEmpty()) {
+                room(on, piece, wanted, regions.of(wanted));
+            }
+        }
+    }
+
+    private static Edit notHeldAgainstAll(OnPage on) {
+        List<Edit> edits = new ArrayList<>();
+        for (Zone zone : on.zones) {
+            ZoneRule rule = on.key.rule(zone.id());
+            if (rule.crosses()) {
+                edits.add(new SetRule(on.page.id(), zone.id(), rule.withCrossing(false)));
+            }
+        }
+        return Together.orOne(edits);
+    }
+
+    private static void room(OnPage on, Item piece, Set<String> wanted, Optional<Region> region) {
+        String names = on.zones.stream()
+                .filter(zone -> wanted.contains(zone.id()))
+                .map(on::called)
+                .collect(Collectors.joining(" and "));
+        double side = Math.min(piece.frame().width(), piece.frame().height());
+        String words;
+        List<Mend> mends = new ArrayList<>();
+        if (region.isEmpty()) {
+            mends.add(new Mend("One of them is enough", notHeldAgainstAll(on)));
+            words = wanted.size() == 1
+                    ? "%s belongs in %s alone, and no part of it lies outside the others."
+                    : "%s belongs in %s at once, and they do not cross.";
+        } else if (region.get().clear() < side * SEEN) {
+            words = wanted.size() == 1
+                    ? "%s belongs in %s alone, where there is little room for it."
+                    : "%s belongs where %s cross, where there is little room for it.";
+        } else {
+            return;
+        }
+        List<String> about = new ArrayList<>(List.of(piece.id()));
+        about.addAll(wanted);
+        on.found(Finding.Kind.REGION_TOO_SMALL, about, words.formatted(on.called(piece), names), mends);
+    }
+}
