@@ -122,9 +122,9 @@ class ZonesTest extends OnWorkbench {
         // Between two of its points is beside it: what is put there stays, unjudged.
         double[] notch = onPage(ada, 320, 555);
         drag(ada, Browser.middle(pieceLike(ada, "sun")), notch);
-        assertThat(ada.getByText("0 of 1 placed")).isVisible();
+        assertThat(ada.getByText("0 of 2 placed")).isVisible();
         drag(ada, Browser.middle(pieceLike(ada, "sun")), onPage(ada, 320, 360));
-        assertThat(ada.getByText("1 of 1 placed")).isVisible();
+        assertThat(ada.getByText("1 of 2 placed")).isVisible();
     }
 
     @Test
