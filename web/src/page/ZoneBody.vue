@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, useId } from 'vue'
 import type { Zone } from '@/api/types'
 import { tilePath } from './geometry'
+import ScaleBody from './ScaleBody.vue'
 import { fontsReady, inBrowser } from './wordFit'
 import { lookOf, zonePath } from './zones'
 
@@ -18,6 +19,8 @@ const SHADES = [6, 12, 18, 24, 30, 36, 42, 48, 54]
 
 const clip = useId()
 const look = computed(() => lookOf(props.zone))
+/** A line with its numbers needs no tray around it. */
+const bare = computed(() => Boolean(props.zone.scale) && look.value.kind === 'TRAY' && !look.value.fill)
 const path = computed(() => zonePath(props.zone))
 const width = computed(() => props.zone.frame.width)
 const height = computed(() => props.zone.frame.height)
@@ -66,7 +69,8 @@ const onTab = computed(() => {
 
 <template>
   <g class="zone-body" :class="look.kind.toLowerCase()">
-    <template v-if="look.kind === 'TRAY'">
+    <template v-if="bare"></template>
+    <template v-else-if="look.kind === 'TRAY'">
       <clipPath :id="clip"><path :d="path" /></clipPath>
       <linearGradient :id="`${clip}-floor`" x1="0" y1="0" x2="0" y2="1">
         <stop offset="0" stop-color="#e7ddcc" />
@@ -101,6 +105,7 @@ const onTab = computed(() => {
       :stroke-dasharray="look.kind === 'DASHED' ? '14 10' : undefined"
       stroke-linejoin="round"
     />
+    <ScaleBody v-if="zone.scale && look.kind !== 'HIDDEN'" :zone="zone" :colour="look.colour ?? '#1c2b33'" />
     <path v-if="lit" class="lit" :d="path" />
     <template v-if="label">
       <g v-if="label.at === 'TAB'" :transform="`translate(${tab.x} ${-TAB / 2})`">
@@ -127,7 +132,7 @@ const onTab = computed(() => {
         >{{ label.text }}</text
       >
     </template>
-    <g v-if="letter" :transform="`translate(${width - 52} ${height - 52})`">
+    <g v-if="letter" :transform="`translate(${width - 52} ${zone.scale ? 12 : height - 52})`">
       <path class="letter-tile" :d="tilePath(40, 40, 11, 4)" />
       <text class="letter-sign" x="20" y="29" text-anchor="middle" font-size="25" font-weight="700">{{
         letter

@@ -10,6 +10,7 @@ import { routeOf } from '@/page/route'
 import { isHidden, zonePath } from '@/page/zones'
 import { placesOf } from './places'
 import type { Things } from './things'
+import ScaleThreads from './ScaleThreads.vue'
 import ZoneRow from './ZoneRow.vue'
 
 /** What stays where it is: it may be read, turned over, or take pieces. */
@@ -27,6 +28,14 @@ const props = defineProps<{
 const { framesNow, opens, spoken } = props.things
 /** Only what lies beneath it tells that something goes there. */
 const hidden = computed(() => props.one.item.kind === 'zone' && isHidden(props.one.item))
+/** What lies on a scale, each held to its value by a thread. */
+const onScale = computed(() => {
+  const { id } = props.one
+  const states = props.things.states.value
+  return props.things.drawn.value
+    .filter((other) => states[other.id]?.zoneId === id)
+    .map((other) => other.item.frame)
+})
 const route = computed(() => routeOf(props.one.item, framesNow.value))
 const erases = computed(() => canErase(props.one.item))
 const tappable = computed(() => (opens(props.one) || erases.value) && !props.resting)
@@ -73,6 +82,7 @@ const role = computed(() => {
       v-if="one.item.kind === 'zone' && row"
       :places="placesOf({ ...one.item, frame: { ...one.item.frame, x: 0, y: 0, turn: 0 } }, row)"
     />
+    <ScaleThreads v-if="one.item.kind === 'zone' && one.item.scale" :zone="one.item" :frames="onScale" />
     <path v-if="hidden" class="aim" :d="zonePath(one.item as Zone)" />
   </g>
 </template>

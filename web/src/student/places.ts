@@ -1,5 +1,6 @@
 import type { Frame, Places, SharedPlace, Zone } from '@/api/types'
 import { middle, type Point } from '@/page/geometry'
+import { stopsOf } from '@/page/scales'
 import { isHidden, lookOf, zoneMiddle } from '@/page/zones'
 import { itemName } from '@/page/names'
 
@@ -58,6 +59,14 @@ export function targetsOf(zones: Zone[], rows: Map<string, Places>, regions: Sha
     if (crossing.has(zone.id)) return []
     const row = rows.get(zone.id)
     const name = itemName(zone)
+    if (zone.scale)
+      return stopsOf(zone).map(({ at, words }) => ({
+        zone,
+        at,
+        frame: { ...PEN, x: at.x - PEN.width / 2, y: at.y - PEN.height / 2 },
+        name: `${name} at ${words}`,
+        zoneIds: [zone.id],
+      }))
     if (!row) return [{ zone, at: zoneMiddle(zone), frame: zone.frame, name }]
     return placesOf(zone, row).map((frame, i) => ({
       zone,

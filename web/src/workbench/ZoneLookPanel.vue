@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Item, ZoneLook } from '@/api/types'
+import type { Item, ZoneLook, ZoneScale } from '@/api/types'
 import { lookOf } from '@/page/zones'
 import type { Bench } from './bench'
+import DraftField from './DraftField.vue'
 
 /** The form and the look of drop zones: of one, or of several at once. */
 const props = defineProps<{ bench: Bench; zones: Extract<Item, { kind: 'zone' }>[] }>()
@@ -37,6 +38,33 @@ function setForm(to: string) {
     return to === 'ELLIPSE' ? { ...rest, shape: { kind: 'ELLIPSE' } } : rest
   })
 }
+const scale = computed(() => props.zones[0]!.scale ?? null)
+const LINE: ZoneScale = { from: 0, to: 10, step: 1, numbered: 1, snaps: true }
+const PARTS = [
+  ['from', 'From'],
+  ['to', 'To'],
+  ['step', 'A tick every'],
+  ['numbered', 'A number every … ticks'],
+] as const
+const TICKS = 200
+function setScale(to: ZoneScale | null) {
+  props.bench.setBodies((item) => {
+    if (item.kind !== 'zone') return null
+    const { scale: _, ...rest } = item
+    return to ? { ...rest, scale: to } : rest
+  })
+}
+/** What would be no scale is told, and nothing changes. */
+function setPart(part: (typeof PARTS)[number][0], text: string) {
+  const typed = Number(text.replace(',', '.').replace('−', '-'))
+  const next = { ...scale.value!, [part]: part === 'numbered' ? Math.round(typed) : typed }
+  if (!Number.isFinite(typed) || next.from === next.to || next.step < 0.001 || next.numbered < 1)
+    props.bench.editing.tell('That is no number line. It is as it was.')
+  else if (Math.abs(next.to - next.from) / next.step > TICKS || next.numbered > TICKS)
+    props.bench.editing.tell(`A number line has at most ${TICKS} ticks. It is as it was.`)
+  else setScale(next)
+}
+const checked = (event: Event) => (event.target as HTMLInputElement).checked
 const LOOKS = [
   ['TRAY', 'Tray'],
   ['GLASS', 'Glass'],
@@ -110,6 +138,33 @@ const LABELS = [
         </button>
       </div>
     </template>
+    <template v-if="zones.length === 1">
+      <label class="line"
+        ><input type="checkbox" :checked="Boolean(scale)" @change="setScale(checked($event) ? LINE : null)" />
+        A number line</label
+      >
+      <template v-if="scale">
+        <div class="two">
+          <label v-for="[part, name] in PARTS" :key="part"
+            >{{ name
+            }}<DraftField
+              :key="`${part}${zones[0]!.id}`"
+              inputmode="decimal"
+              :value="scale[part]"
+              @commit="setPart(part, $event)"
+          /></label>
+        </div>
+        <label class="line"
+          ><input
+            type="checkbox"
+            :checked="Boolean(scale.snaps)"
+            @change="setScale({ ...scale, snaps: checked($event) })"
+          />
+          Pieces lie at ticks only</label
+        >
+        <p class="soft">Each piece gets its value in Answers, under labels and value.</p>
+      </template>
+    </template>
   </section>
 </template>
 
@@ -122,6 +177,11 @@ const LABELS = [
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 6px;
+}
+.line {
+  display: flex;
+  gap: 8px;
+  align-items: center;
 }
 .wide {
   grid-column: 1 / -1;

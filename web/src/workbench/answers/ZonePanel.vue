@@ -87,6 +87,10 @@ function setCount(id: string, text: string) {
   else delete counts[id]
   props.deciding.setWants(props.zone, { counts })
 }
+function setTolerance(text: string) {
+  const off = Number(text.replace(',', '.'))
+  set({ tolerance: text.trim() === '' || !Number.isFinite(off) || off < 0 ? undefined : off })
+}
 const said = computed(() => {
   const { capacity } = wants.value
   const order = wants.value.sequence ? ', in order' : ''
@@ -120,6 +124,15 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         <option value="WHOLLY">only with all of a piece</option>
       </select></label
     >
+    <label v-if="zone.scale"
+      >May be off by
+      <DraftField
+        :key="`o${zone.id}`"
+        inputmode="decimal"
+        :placeholder="`half a step, ${zone.scale.step / 2}`"
+        :value="rule.tolerance ?? ''"
+        @commit="setTolerance"
+    /></label>
     <template v-if="crosses">
       <label class="line">
         <input

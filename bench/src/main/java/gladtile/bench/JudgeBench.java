@@ -7,10 +7,13 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Point;
 import gladtile.core.activity.Zone;
+import gladtile.core.activity.ZoneShape;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Hint;
+import gladtile.core.answer.Inside;
 import gladtile.core.answer.Judge;
 import gladtile.core.answer.Lying;
 import gladtile.core.answer.Replies;
@@ -57,6 +60,8 @@ public class JudgeBench {
             new Replies(new Reply("Yes", null), new Reply("Look again", null), new Hint("It is hot", 3));
 
     private Judge judge;
+    private Judge outlines;
+    private Judge circles;
     private int at;
 
     @Setup
@@ -87,6 +92,50 @@ public class JudgeBench {
         }
         key = key.withSets(List.of(new ZoneSet("set", List.of("z8", "z9"), true, null)));
         judge = Judge.of(new Page("page", "", Paper.PLAIN, items), key);
+        outlines = Judge.of(new Page("page", "", Paper.PLAIN, shaped(items)), ways(key));
+        circles = Judge.of(new Page("page", "", Paper.PLAIN, venn(items)), crossing(key));
+    }
+
+    /** Each zone with 60 corners, in and out by turns as a star has them. */
+    private static List<Item> shaped(List<Item> items) {
+        List<Point> corners = new ArrayList<>();
+        for (int i = 0; i < 60; i++) {
+            double far = i % 2 == 0 ? 0.5 : 0.4;
+            double angle = 2 * Math.PI * i / 60;
+            corners.add(new Point(0.5 + far * Math.cos(angle), 0.5 + far * Math.sin(angle)));
+        }
+        ZoneShape star = new ZoneShape(ZoneShape.Kind.POLYGON, corners);
+        return items.stream()
+                .map(item -> item instanceof Zone zone ? zone.withShape(star) : item)
+                .toList();
+    }
+
+    /** By the middle, a touch, most and all of a piece, spread over the zones. */
+    private static AnswerKey ways(AnswerKey key) {
+        AnswerKey now = key;
+        for (int z = 0; z < ZONES; z++) {
+            now = now.with("z" + z, key.rule("z" + z).withInside(Inside.values()[z % 4]));
+        }
+        return now;
+    }
+
+    /** The first three zones are large circles that cross. */
+    private static List<Item> venn(List<Item> items) {
+        return items.stream()
+                .map(item -> item instanceof Zone zone && zone.id().compareTo("z3") < 0
+                        ? (Item) ((Zone) zone.withFrame(
+                                        Frame.of(300 + 200 * (zone.id().charAt(1) - '0'), 200, 500, 500)))
+                                .withShape(ZoneShape.ROUND)
+                        : item)
+                .toList();
+    }
+
+    private static AnswerKey crossing(AnswerKey key) {
+        AnswerKey now = key;
+        for (int z = 0; z < 3; z++) {
+            now = now.with("z" + z, ZoneRule.USUAL.withCrossing(true));
+        }
+        return now;
     }
 
     private static Wants wants(int zone) {
@@ -106,6 +155,18 @@ public class JudgeBench {
     public Verdict verdict() {
         int i = at++ & 0x7fffffff;
         return judge.judge(pieces[i % PIECES], (i * 37) % 1550, (i * 53) % 800, settled::get);
+    }
+
+    @Benchmark
+    public Verdict verdictByOutlines() {
+        int i = at++ & 0x7fffffff;
+        return outlines.judge(pieces[i % PIECES], (i * 37) % 1550, (i * 53) % 800, settled::get);
+    }
+
+    @Benchmark
+    public Verdict verdictInRegions() {
+        int i = at++ & 0x7fffffff;
+        return circles.judge(pieces[i % PIECES], (i * 37) % 1550, (i * 53) % 800, settled::get);
     }
 
     @Benchmark

@@ -42,6 +42,7 @@ import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
+import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
 import gladtile.core.measure.WordFit;
 import java.util.ArrayList;
@@ -57,7 +58,13 @@ public final class SomeItems {
         ZoneShape shape = random.nextBoolean()
                 ? ZoneShape.ROUND
                 : new ZoneShape(ZoneShape.Kind.POLYGON, List.of(new Point(0, 0), new Point(1, 0.2), new Point(0.4, 1)));
-        return random.nextBoolean() ? zone : zone.withShape(shape).withLook(look(random));
+        return random.nextBoolean()
+                ? zone
+                : zone.withShape(shape).withLook(look(random)).withScale(scale(random));
+    }
+
+    private static ZoneScale scale(Random random) {
+        return random.nextBoolean() ? null : new ZoneScale(-2, 3 + random.nextInt(3), 0.25, 4, random.nextBoolean());
     }
 
     static ZoneLook look(Random random) {

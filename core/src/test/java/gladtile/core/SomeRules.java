@@ -46,7 +46,8 @@ public final class SomeRules {
                 random.nextBoolean() ? 1 + random.nextInt(5) : null,
                 random.nextBoolean() ? random.nextInt(5) : null,
                 random.nextInt(3) == 0 ? Inside.values()[random.nextInt(4)] : null,
-                random.nextInt(4) == 0);
+                random.nextInt(4) == 0,
+                random.nextInt(4) == 0 ? 0.25 : null);
     }
 
     private static Wants wants(Random random, String piece) {

@@ -16,12 +16,16 @@ import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
+import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
 import gladtile.core.answer.Decision;
+import gladtile.core.answer.Facts;
 import gladtile.core.answer.Inside;
 import gladtile.core.edit.AddItem;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetBody;
+import gladtile.core.edit.SetFacts;
+import gladtile.core.edit.SetFrame;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.testkit.School;
 import java.util.function.Predicate;
@@ -169,6 +173,66 @@ class ZonesTest extends OnWorkbench {
         assertThat(lit).hasCount(0);
         assertThat(ada.getByText("0 of 2 placed")).isVisible();
         drag(ada, Browser.middle(pieceLike(ada, "sun")), middle);
+        assertThat(ada.getByText("1 of 2 placed")).isVisible();
+    }
+
+    @Test
+    void a_number_line_is_made_in_the_panel_and_pieces_go_to_their_value_by_keyboard() {
+        item("Makes light").click();
+        teacher.getByLabel("A number line").check();
+        until("own", zone -> zone.scale() != null);
+        teacher.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).fill("5");
+        keys("Enter");
+        until("own", zone -> zone.scale().equals(new ZoneScale(0, 5, 1, 1, true)));
+        // What would be no line is told, and nothing changes.
+        teacher.getByLabel("A tick every").fill("0.001");
+        keys("Enter");
+        assertThat(teacher.getByText("at most 200 ticks")).isVisible();
+        assertThat(zone("own").scale().step()).isEqualTo(1);
+        Browser.look(teacher, "number-line");
+        school.edit(new SetFacts("light", "sun", Facts.NONE.withValue(3.0)));
+
+        Page ada = student("Ada");
+        Browser.tabTo(ada, "sun");
+        ada.keyboard().press("Enter");
+        for (int i = 0; i < 8 && ada.getByText("at 2? Press Enter").count() == 0; i++) {
+            ada.keyboard().press("ArrowRight");
+        }
+        ada.keyboard().press("Enter");
+        assertThat(ada.getByText("0 of 2 placed")).isVisible();
+        Browser.tabTo(ada, "sun");
+        ada.keyboard().press("Enter");
+        for (int i = 0; i < 8 && ada.getByText("at 3? Press Enter").count() == 0; i++) {
+            ada.keyboard().press("ArrowRight");
+        }
+        ada.keyboard().press("Enter");
+        assertThat(ada.getByText("1 of 2 placed")).isVisible();
+        // A thread holds it to its value.
+        assertThat(ada.locator("[data-zone='own'] .knot")).hasCount(1);
+    }
+
+    @Test
+    void a_piece_that_belongs_in_both_goes_where_two_zones_cross() {
+        Frame own = zone("own").frame();
+        school.edit(new SetFrame(
+                "light", "reflect", Frame.of(own.x() + own.width() / 2, own.y(), own.width(), own.height())));
+        teacher.navigate(address + "/activities/" + school.activityId + "/answers");
+        Browser.buttonLike(teacher, "Zone ., Makes light: its rules").click();
+        teacher.getByText("a piece lies in both").click();
+        teacher.waitForCondition(() -> school.activity().key().rule("own").crosses()
+                && school.activity().key().rule("reflect").crosses());
+        school.edit(new Decide("light", "reflect", "sun", Decision.BELONGS));
+
+        Page ada = student("Ada");
+        double[] left = onPage(ada, own.x() + own.width() / 4, own.middle().y());
+        drag(ada, Browser.middle(pieceLike(ada, "sun")), left);
+        assertThat(ada.getByText("0 of 2 placed")).isVisible();
+        Browser.tabTo(ada, "sun");
+        ada.keyboard().press("Enter");
+        for (int i = 0; i < 5 && ada.getByText("both Makes light and").count() == 0; i++) {
+            ada.keyboard().press("ArrowRight");
+        }
+        ada.keyboard().press("Enter");
         assertThat(ada.getByText("1 of 2 placed")).isVisible();
     }
 

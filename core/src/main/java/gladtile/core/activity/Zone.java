@@ -11,6 +11,7 @@ import java.util.List;
  * @param label what is written at it; may be empty
  * @param shape absent for the whole box
  * @param look absent for the usual tray
+ * @param scale absent where places in it have no value
  */
 public record Zone(
         String id,
@@ -19,7 +20,8 @@ public record Zone(
         @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
         String label,
         @JsonInclude(JsonInclude.Include.NON_NULL) ZoneShape shape,
-        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneLook look)
+        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneLook look,
+        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneScale scale)
         implements Item {
     public Zone {
         traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
@@ -28,7 +30,7 @@ public record Zone(
     }
 
     public Zone(String id, Frame frame, String description, String label) {
-        this(id, frame, description, null, label, null, null);
+        this(id, frame, description, null, label, null, null, null);
     }
 
     /** Zones stay where they are. */
@@ -40,19 +42,23 @@ public record Zone(
 
     @Override
     public Zone with(Common of) {
-        return new Zone(of.id(), of.frame(), of.description(), of.traits(), label, shape, look);
+        return new Zone(of.id(), of.frame(), of.description(), of.traits(), label, shape, look, scale);
     }
 
     public Zone withLabel(String newLabel) {
-        return new Zone(id, frame, description, traits, newLabel, shape, look);
+        return new Zone(id, frame, description, traits, newLabel, shape, look, scale);
     }
 
     public Zone withShape(ZoneShape newShape) {
-        return new Zone(id, frame, description, traits, label, newShape, look);
+        return new Zone(id, frame, description, traits, label, newShape, look, scale);
     }
 
     public Zone withLook(ZoneLook newLook) {
-        return new Zone(id, frame, description, traits, label, shape, newLook);
+        return new Zone(id, frame, description, traits, label, shape, newLook, scale);
+    }
+
+    public Zone withScale(ZoneScale newScale) {
+        return new Zone(id, frame, description, traits, label, shape, look, newScale);
     }
 
     public ZoneLook looks() {

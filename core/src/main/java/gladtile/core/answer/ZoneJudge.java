@@ -11,6 +11,7 @@ import gladtile.core.answer.Verdict.Rests;
 import gladtile.core.answer.Verdict.Says;
 import gladtile.core.measure.PieceOutline;
 import gladtile.core.measure.ZoneArea;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -35,6 +36,10 @@ final class ZoneJudge {
     private final boolean onlyGrows;
     private final SequenceCells cells;
     private final SetJudge set;
+    /** Null where places in it have no value. */
+    private final OnScale scale;
+    /** Piece id to its value on the scale, for those that have one. */
+    private final Map<String, BigDecimal> onScale;
     /** Null where it makes none with others. */
     private final Regions regions;
     /** Piece id to the crossing zones that it belongs in, all of them together. */
@@ -47,6 +52,8 @@ final class ZoneJudge {
         area = ZoneArea.of(zone);
         this.pieces = pieces;
         rule = key.rule(zone.id());
+        scale = OnScale.of(zone, rule);
+        onScale = new HashMap<>();
         regions = onPage.has(zone.id()) ? onPage : null;
         wants = rule.wanted();
         Set<String> belonging = new HashSet<>();
@@ -68,6 +75,12 @@ final class ZoneJudge {
         }
         values = new HashMap<>();
         belongs.forEach(piece -> values.put(piece, key.facts(piece).thousandths()));
+        for (String piece : scale == null ? Set.<String>of() : belongs) {
+            Double value = key.facts(piece).value();
+            if (value != null) {
+                onScale.put(piece, BigDecimal.valueOf(value));
+            }
+        }
         onlyGrows = values.values().stream().allMatch(value -> value >= 0);
         cells = wants.sequence() == null ? null : new SequenceCells(zone, wants.sequence(), looks);
         set = key.sets().stream()
@@ -145,8 +158,8 @@ final class ZoneJudge {
     }
 
     private boolean laysInSlots() {
-        // Which region it lies in must stay to be seen.
-        return regions == null && inSlots();
+        // Which region or which value it lies at must stay to be seen.
+        return regions == null && scale == null && inSlots();
     }
 
     private boolean inSlots() {
@@ -220,6 +233,10 @@ final class ZoneJudge {
     }
 
     private Verdict placed(Says says, Item piece, double x, double y, Point middle, List<Lying> lying) {
+        if (scale != null) {
+            Point rest = scale.rest(middle);
+            return new Verdict(says, zone.id(), x + rest.x() - middle.x(), y + rest.y() - middle.y(), Rests.WHERE_PUT);
+        }
         if (!laysInSlots()) {
             return new Verdict(says, zone.id(), x, y, Rests.WHERE_PUT);
         }
@@ -289,13 +306,18 @@ final class ZoneJudge {
                 return Why.TOO_MUCH;
             }
         }
-        if (cells != null && !inOrder(id, middle, settled)) {
+        if (cells != null && !inOrder(id, middle, settled) || isOffItsValue(id, middle)) {
             return Why.WRONG_PLACE;
         }
         if (set != null && !set.goes(zone.id(), id, inSet(there, true))) {
             return Why.NOT_WITH_THESE;
         }
         return null;
+    }
+
+    private boolean isOffItsValue(String piece, Point middle) {
+        BigDecimal value = onScale.get(piece);
+        return value != null && !scale.isRight(middle, value);
     }
 
     /** In slots the place itself counts; where pieces stay as they were put, only what lies before and behind. */
@@ -367,7 +389,7 @@ final class ZoneJudge {
             } else if (!wants.counts().isEmpty()
                     && counted.merge(piece, 1, Integer::sum) > wants.counts().getOrDefault(piece, 1)) {
                 why = Why.TOO_MANY;
-            } else if (cells != null && !ordered.contains(one.pieceId())) {
+            } else if (cells != null && !ordered.contains(one.pieceId()) || isOffItsValue(piece, middle(one))) {
                 why = Why.WRONG_PLACE;
             } else if (!setFits) {
                 why = Why.NOT_WITH_THESE;
@@ -460,6 +482,10 @@ final class ZoneJudge {
         if (cells != null) {
             int place = cells.first(piece.id());
             return cells.corner(place > cells.length() ? cells.length() : place, home.width(), home.height());
+        }
+        if (onScale.containsKey(piece.id())) {
+            Point at = scale.place(onScale.get(piece.id()));
+            return new Point(at.x() - home.width() / 2, at.y() - home.height() / 2);
         }
         if (regions != null) {
             return regions.place(regionOf.get(piece.id()), home, frames(lying))

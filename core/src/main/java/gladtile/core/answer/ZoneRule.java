@@ -14,6 +14,7 @@ import gladtile.core.Bounds;
  * @param inside how much of a piece must be in it; absent for its middle
  * @param crossing whether what lies in it and in others that say so too is held against all of them, as in a Venn diagram;
  *     absent for no: of zones over each other only the topmost is asked
+ * @param tolerance how far a piece may lie from its value where the zone has a scale; absent for half a step
  * @param worth points for each of its placements, otherwise than the activity says; absent for as it says
  */
 public record ZoneRule(
@@ -26,7 +27,8 @@ public record ZoneRule(
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer tries,
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer worth,
         @JsonInclude(JsonInclude.Include.NON_NULL) Inside inside,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean crossing) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean crossing,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Double tolerance) {
     public static final ZoneRule USUAL = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME);
 
     public ZoneRule {
@@ -38,6 +40,9 @@ public record ZoneRule(
         replies = Replies.orNull(replies);
         inside = inside == Inside.MIDDLE ? null : inside;
         crossing = Boolean.TRUE.equals(crossing) ? true : null;
+        if (tolerance != null) {
+            Bounds.within("rule.tolerance", tolerance, 0, Bounds.VALUE);
+        }
         if (tries != null) {
             Bounds.within("rule.tries", tries, 1, Bounds.TRIES);
         }
@@ -47,7 +52,7 @@ public record ZoneRule(
     }
 
     public ZoneRule(Settle settle, Return refused) {
-        this(settle, refused, null, null, null, null, null, null, null, null);
+        this(settle, refused, null, null, null, null, null, null, null, null, null);
     }
 
     public Moment when() {
@@ -75,38 +80,48 @@ public record ZoneRule(
     }
 
     public ZoneRule withCrossing(boolean on) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, inside, on);
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, inside, on, tolerance);
+    }
+
+    public ZoneRule withTolerance(Double most) {
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, most);
     }
 
     public ZoneRule withInside(Inside newInside) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, newInside, crossing);
+        return new ZoneRule(
+                settle, refused, moment, tell, wants, replies, tries, worth, newInside, crossing, tolerance);
     }
 
     public ZoneRule withMoment(Moment newMoment) {
-        return new ZoneRule(settle, refused, newMoment, tell, wants, replies, tries, worth, inside, crossing);
+        return new ZoneRule(
+                settle, refused, newMoment, tell, wants, replies, tries, worth, inside, crossing, tolerance);
     }
 
     public ZoneRule withTell(Tell newTell) {
-        return new ZoneRule(settle, refused, moment, newTell, wants, replies, tries, worth, inside, crossing);
+        return new ZoneRule(
+                settle, refused, moment, newTell, wants, replies, tries, worth, inside, crossing, tolerance);
     }
 
     public ZoneRule withWants(Wants newWants) {
-        return new ZoneRule(settle, refused, moment, tell, newWants, replies, tries, worth, inside, crossing);
+        return new ZoneRule(
+                settle, refused, moment, tell, newWants, replies, tries, worth, inside, crossing, tolerance);
     }
 
     public ZoneRule withReplies(Replies newReplies) {
-        return new ZoneRule(settle, refused, moment, tell, wants, newReplies, tries, worth, inside, crossing);
+        return new ZoneRule(
+                settle, refused, moment, tell, wants, newReplies, tries, worth, inside, crossing, tolerance);
     }
 
     public ZoneRule withTries(Integer most) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, most, worth, inside, crossing);
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, most, worth, inside, crossing, tolerance);
     }
 
     public ZoneRule withWorth(Integer points) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, points, inside, crossing);
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, points, inside, crossing, tolerance);
     }
 
     public ZoneRule withSettle(Settle newSettle) {
-        return new ZoneRule(newSettle, refused, moment, tell, wants, replies, tries, worth, inside, crossing);
+        return new ZoneRule(
+                newSettle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance);
     }
 }

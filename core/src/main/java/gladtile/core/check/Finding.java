@@ -21,6 +21,7 @@ public record Finding(Kind kind, String pageId, List<String> itemIds, String wor
         ORDER_UNCLEAR("Order unclear"),
         ZONES_OVERLAP("Zones overlap"),
         DOES_NOT_FIT("Does not fit"),
+        VALUE_OUT_OF_REACH("Value out of reach"),
         NOTHING_SHOWS_IT("Nothing shows it"),
         REGION_TOO_SMALL("No room where zones cross"),
         STARTS_INSIDE("Starts inside"),

@@ -23,7 +23,7 @@ final class FitRule {
     static void check(OnPage on) {
         for (Zone zone : on.zones) {
             ZoneRule rule = one(on, zone, on.key.rule(zone.id()));
-            if (rule.crosses()) {
+            if (rule.crosses() || zone.scale() != null) {
                 continue;
             }
             List<Item> belonging = on.belonging(zone);

@@ -18,6 +18,7 @@ public final class PageCheck {
             WantsRules::check,
             RegionRule::check,
             HiddenZoneRule::check,
+            ScaleRule::check,
             OverlapRule::check,
             FitRule::check,
             PlaceRules::check,

@@ -147,7 +147,9 @@ public final class Difference {
     }
 
     private static boolean isOnlyLabel(Zone there, Zone wanted) {
-        return Objects.equals(there.shape(), wanted.shape()) && Objects.equals(there.look(), wanted.look());
+        return Objects.equals(there.shape(), wanted.shape())
+                && Objects.equals(there.look(), wanted.look())
+                && Objects.equals(there.scale(), wanted.scale());
     }
 
     private void key(Activity to) {

@@ -19,6 +19,8 @@ public final class ZoneArea {
     private final Frame frame;
     private final boolean box;
     private final boolean round;
+    private final double cos;
+    private final double sin;
     private final double[] xs;
     private final double[] ys;
     private final Outline around;
@@ -26,6 +28,8 @@ public final class ZoneArea {
     private ZoneArea(Zone zone) {
         frame = zone.frame();
         ZoneShape shape = zone.shape();
+        cos = Math.cos(Math.toRadians(frame.turn()));
+        sin = Math.sin(Math.toRadians(frame.turn()));
         box = shape == null;
         round = shape != null && shape.kind() == ZoneShape.Kind.ELLIPSE;
         List<Point> corners = corners(frame, shape);
@@ -116,9 +120,8 @@ public final class ZoneArea {
     private boolean inEllipse(Point point) {
         double dx = point.x() - (frame.x() + frame.width() / 2);
         double dy = point.y() - (frame.y() + frame.height() / 2);
-        double radians = Math.toRadians(-frame.turn());
-        double across = (dx * Math.cos(radians) - dy * Math.sin(radians)) / (frame.width() / 2);
-        double down = (dx * Math.sin(radians) + dy * Math.cos(radians)) / (frame.height() / 2);
+        double across = (dx * cos + dy * sin) / (frame.width() / 2);
+        double down = (dy * cos - dx * sin) / (frame.height() / 2);
         return across * across + down * down <= 1 + EDGE;
     }
 
@@ -135,9 +138,11 @@ public final class ZoneArea {
             double length = dx * dx + dy * dy;
             double share = length == 0 ? 0 : ((x - xs[i]) * dx + (y - ys[i]) * dy) / length;
             share = Math.max(0, Math.min(1, share));
-            closest = Math.min(closest, Math.hypot(xs[i] + share * dx - x, ys[i] + share * dy - y));
+            double across = xs[i] + share * dx - x;
+            double down = ys[i] + share * dy - y;
+            closest = Math.min(closest, across * across + down * down);
         }
-        return closest;
+        return Math.sqrt(closest);
     }
 
     /** Whether it has any point in common with a convex outline, an edge or a corner too. */

@@ -85,7 +85,8 @@ final class KeyAgain {
                 kept(now.tries(), before.tries(), after.tries()),
                 kept(now.worth(), before.worth(), after.worth()),
                 kept(now.inside(), before.inside(), after.inside()),
-                kept(now.crossing(), before.crossing(), after.crossing()));
+                kept(now.crossing(), before.crossing(), after.crossing()),
+                kept(now.tolerance(), before.tolerance(), after.tolerance()));
     }
 
     private static Wants wants(Wants now, Wants before, Wants after) {

@@ -26,6 +26,7 @@ import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
+import gladtile.core.activity.ZoneScale;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Facts;
@@ -139,6 +140,14 @@ class PageCheckTest {
         MISTAKES.put(
                 Kind.NOTHING_SHOWS_IT,
                 changed(page, new Zone("z", Frame.of(800, 200, 600, 400), "", "It does not").withLook(hidden)));
+        Wanted scaled = changed(
+                page,
+                new Zone("y", Frame.of(80, 200, 600, 400), "", "It does").withScale(new ZoneScale(0, 10, 1, 1, true)));
+        MISTAKES.put(
+                Kind.VALUE_OUT_OF_REACH,
+                scaled.key(scaled.key()
+                        .with("sun", Facts.NONE.withValue(2.5))
+                        .with("y", ZoneRule.USUAL.withTolerance(0.1))));
         ZoneRule crossing = ZoneRule.USUAL.withCrossing(true);
         MISTAKES.put(
                 Kind.REGION_TOO_SMALL,

@@ -6,6 +6,7 @@ import gladtile.core.activity.Pattern;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Route;
+import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
 import gladtile.core.typed.TypedRule.Notation;
 import gladtile.core.typed.TypedRule.NumberRule;
@@ -270,6 +271,16 @@ final class DemoActivities {
                         new String[] {"Saturn", "Has a moon"},
                         new String[] {"Venus", "Smaller than Earth"},
                         new String[] {"Jupiter", "Has a moon"}));
+        // Apparent magnitudes to the nearest whole or half, as star tables give them (from memory).
+        Map<String, Double> bright = new LinkedHashMap<>();
+        bright.put("Polaris", 2.0);
+        bright.put("Sirius", -1.5);
+        bright.put("Vega", 0.0);
+        bright.put("Venus", -4.5);
+        bright.put("Uranus", 5.5);
+        pages.add(new DemoPage("Magnitudes", hills)
+                .title("How bright are they?", "The smaller the magnitude, the brighter. Put each at its number.")
+                .line("Magnitude", new ZoneScale(-5, 6, 0.5, 2, true), 0.25, bright));
         return pages;
     }
 }

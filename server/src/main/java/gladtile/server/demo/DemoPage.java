@@ -16,8 +16,10 @@ import gladtile.core.activity.WordStyle.Align;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
+import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
 import gladtile.core.answer.Decision;
+import gladtile.core.answer.Facts;
 import gladtile.core.answer.Moment;
 import gladtile.core.answer.Return;
 import gladtile.core.answer.Sequence;
@@ -28,6 +30,7 @@ import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.AddPage;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.Edit;
+import gladtile.core.edit.SetFacts;
 import gladtile.core.edit.SetRule;
 import gladtile.core.edit.SetTyped;
 import gladtile.core.measure.WordFit;
@@ -112,6 +115,20 @@ final class DemoPage {
         items.add(box.withShape(ZoneShape.ROUND).withLook(new ZoneLook(ZoneLook.Kind.GLASS, colour, null, null)));
         answers.add(
                 new SetRule(id, zones.get(label), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME).withCrossing(true)));
+    }
+
+    /** A number line, and words with the value that each of them has on it. */
+    DemoPage line(String label, ZoneScale scale, double tolerance, Map<String, Double> values) {
+        zone(label, 80, 300, 1440, 380);
+        Zone box = (Zone) items.remove(items.size() - 1);
+        items.add(box.withScale(scale));
+        answers.add(new SetRule(id, box.id(), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME).withTolerance(tolerance)));
+        words(
+                820,
+                values.keySet().stream().map(word -> new String[] {word, label}).toArray(String[][]::new));
+        values.forEach(
+                (word, value) -> answers.add(new SetFacts(id, wordPieces.get(word), Facts.NONE.withValue(value))));
+        return this;
     }
 
     /** A place on a picture that nothing shows but the picture; the label that is put there stays where it is put. */
