@@ -100,6 +100,10 @@ const { held, target, dragged, over, pointAt, picked, press, point, send, drop, 
     tap: lead,
     say: (words) => emit('say', words),
   })
+/** Cells of tables that what is dragged is over; other zones are lit themselves. */
+const cellsUnder = computed(() =>
+  zones.value.filter((zone) => over.value.includes(zone.id) && !byId.value.has(zone.id)),
+)
 const grip = useTurning({ ahead, pointAt, put, tap: (one) => void turnBy(one, 1) })
 provideReach(root)
 
@@ -289,6 +293,9 @@ function tapped(one: Done): boolean {
         <text :x="zone.frame.x + zone.frame.width - 102" :y="zone.frame.y + 10" text-anchor="middle">
           {{ countTab(last) }}
         </text>
+      </g>
+      <g v-for="cell in cellsUnder" :key="`over-${cell.id}`" class="target" :transform="placed(cell.frame)">
+        <path class="aim" :d="tilePath(cell.frame.width, cell.frame.height, 16, 5)" />
       </g>
       <g
         v-if="target && (!byId.has(target.zone.id) || rows.has(target.zone.id))"
