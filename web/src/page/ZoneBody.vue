@@ -149,6 +149,8 @@ const onTab = computed(() => {
 .light,
 .edge {
   fill: none;
+  /* Else the corners count as far beyond the zone as a sharp one would reach. */
+  stroke-linejoin: round;
 }
 .shade {
   stroke: #6b4f2409;
