@@ -83,7 +83,9 @@ function alongShape({ look, frame }: Shape): Point[] {
   )
 }
 
-export const mayTake = (item: Item) => ['shape', 'picture', 'area'].includes(item.kind)
+/** Only what stays where it is: a drop zone does not move with a piece. */
+export const mayTake = (item: Item) =>
+  ['shape', 'picture', 'area'].includes(item.kind) && item.movement.kind === 'fixed'
 
 /** What lets pieces be dropped on a thing that is there: an unseen drop zone of its form, in one group with it. */
 export function takingPieces(page: Page, item: Item): { edits: Edit[]; zone: Zone } {
