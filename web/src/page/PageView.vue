@@ -19,6 +19,8 @@ const props = defineProps<{
   drawn?: Done[]
   /** What was drawn and rubbed away on it by hand. */
   ink?: DrawnStroke[]
+  /** The part of it that is seen, as a view box; absent for all of it. */
+  view?: string
 }>()
 provideErased(() => (props.ink ?? []).map((one) => one.stroke))
 const label = computed(() => props.described ?? props.page.name)
@@ -38,7 +40,7 @@ const shown = computed(() =>
 </script>
 
 <template>
-  <svg class="page" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" role="img" :aria-label="label">
+  <svg class="page" :viewBox="view ?? `0 0 ${PAGE.width} ${PAGE.height}`" role="img" :aria-label="label">
     <PaperBody :paper="page.paper" />
     <g v-for="{ item, id, route, transform, depth, over, written } in shown" :key="id" :transform="transform">
       <ItemBody :item="item" :route="route" :over="over" :written="written">

@@ -10,6 +10,7 @@ import { pictureUrl } from '@/page/pictures'
 import type { Bench } from './bench'
 import { cutInto } from './cutting'
 import DepthButtons from './DepthButtons.vue'
+import KeepButton from './library/KeepButton.vue'
 import DraftField from './DraftField.vue'
 import { zonesOf } from './key'
 import VideoPanel from './VideoPanel.vue'
@@ -214,6 +215,7 @@ const sort = computed(() => {
       </button>
       <button class="btn" @click="bench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
     </div>
+    <KeepButton :bench="bench" />
   </div>
 </template>
 

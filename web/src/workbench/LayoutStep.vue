@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { PhMagnifyingGlassMinus, PhMagnifyingGlassPlus } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, toRef, watch } from 'vue'
+import { said } from '@/api/client'
 import type { Page } from '@/api/types'
+import type { Point } from '@/page/geometry'
 import { useAdding } from './adding'
 import { makeBench } from './bench'
 import type { Editing } from './editing'
@@ -14,6 +16,8 @@ import PagePanel from './PagePanel.vue'
 import PageStage from './PageStage.vue'
 import { elsewhere } from './elsewhere'
 import { usePasteboard } from './pasteboard'
+import { put, type DraggedPart } from './library/library'
+import LibraryPanel from './library/LibraryPanel.vue'
 import { loadTaste, taste } from './pens'
 import PictureFinder from './PictureFinder.vue'
 import { usePresence, type Elsewhere } from './presence'
@@ -22,6 +26,7 @@ import { useZoom } from './zoom'
 
 /** Lay out: the page, what is selected on it, and the rack. */
 const props = defineProps<{ editing: Editing; page: Page }>()
+const emit = defineEmits<{ page: [id: string] }>()
 const page = toRef(props, 'page')
 const bench = makeBench(props.editing, page)
 const { chosen, only, selected, tool } = bench
@@ -36,6 +41,17 @@ const view = useZoom(
   () => stage.value?.letGo(),
 )
 const { zoom, percent, shownWidth, step } = view
+
+/** My library stands where the settings stand, so that the page is seen whole. */
+const shelf = ref(false)
+async function putPart(part: DraggedPart, at: Point) {
+  try {
+    const made = await put(bench, part, at)
+    if (made) emit('page', made)
+  } catch (error) {
+    props.editing.tell(said(error))
+  }
+}
 
 onMounted(loadTaste)
 const pageId = computed(() => props.page.id)
@@ -81,7 +97,8 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
 <template>
   <div class="lay-out" :class="[taste.side.toLowerCase(), taste.size.toLowerCase()]">
     <aside class="panel" data-region aria-label="What is selected">
-      <InkPanel v-if="drawing" :bench="bench" />
+      <LibraryPanel v-if="shelf" :bench="bench" @page="emit('page', $event)" @close="shelf = false" />
+      <InkPanel v-else-if="drawing" :bench="bench" />
       <ManyPanel v-else-if="selected.length > 1" :bench="bench" />
       <ItemPanel v-else-if="only" :key="only.id" :bench="bench" :item="only" @picture="pictureFor" />
       <PagePanel v-else :page="page" :editing="editing" />
@@ -124,6 +141,7 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
           :snapping="snapping"
           @drop-tile="(kind, at) => adding.tile(kind as TileKind, at)"
           @drop-files="adding.files"
+          @drop-part="putPart"
         />
       </div>
     </section>
@@ -131,6 +149,8 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
       class="rack"
       data-region
       :drawing="drawing"
+      :library="shelf"
+      @library="shelf = !shelf"
       @add="adding.tileClicked"
       @shape="adding.shape"
       @line="adding.line"

@@ -17,6 +17,7 @@ import { around } from '@/page/geometry'
 import { ways } from '@/page/items'
 import type { Bench } from './bench'
 import DepthButtons from './DepthButtons.vue'
+import KeepButton from './library/KeepButton.vue'
 import LookPanel from './LookPanel.vue'
 import MovementPanel from './MovementPanel.vue'
 import StyleButtons from './StyleButtons.vue'
@@ -125,6 +126,7 @@ const ALIGN = [
       </button>
       <button class="btn" @click="bench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
     </div>
+    <KeepButton :bench="bench" />
   </div>
 </template>
 

@@ -19,6 +19,7 @@ import { itemAt, usePulling } from './pulling'
 import AreaLayer from './AreaLayer.vue'
 import BoxGrips from './BoxGrips.vue'
 import InkLayer from './InkLayer.vue'
+import { DRAGGED, type DraggedPart } from './library/library'
 import LeadGrip from './LeadGrip.vue'
 import LineHandles from './LineHandles.vue'
 import RailHandles from './RailHandles.vue'
@@ -28,7 +29,11 @@ import WordField from './WordField.vue'
 
 /** The page on the workbench: select, move, resize, turn, type, draw. */
 const props = defineProps<{ bench: Bench; others: Elsewhere[]; snapping: boolean }>()
-const emit = defineEmits<{ dropTile: [kind: string, at: Point]; dropFiles: [files: File[], at: Point] }>()
+const emit = defineEmits<{
+  dropTile: [kind: string, at: Point]
+  dropFiles: [files: File[], at: Point]
+  dropPart: [part: DraggedPart, at: Point]
+}>()
 
 const { page, byId, chosen, selected, only, writing, tool, veiled } = props.bench
 const root = ref<SVGSVGElement>()
@@ -223,8 +228,10 @@ async function nextCell(from: Writing, by: 1 | -1) {
 
 function drop(event: DragEvent) {
   const kind = event.dataTransfer?.getData('text/glad-tile')
+  const part = event.dataTransfer?.getData(DRAGGED)
   const files = [...(event.dataTransfer?.files ?? [])]
-  if (kind) emit('dropTile', kind, pointAt(event))
+  if (part) emit('dropPart', JSON.parse(part) as DraggedPart, pointAt(event))
+  else if (kind) emit('dropTile', kind, pointAt(event))
   else if (files.length) emit('dropFiles', files, pointAt(event))
 }
 

@@ -7,6 +7,8 @@ import StarterDialog from '@/starters/StarterDialog.vue'
 import { keepPage, keptPage } from './clipboard'
 import { pageCopy, together } from './copies'
 import type { Editing } from './editing'
+import KeepDialog from './library/KeepDialog.vue'
+import { pageToKeep, type ToKeep } from './library/library'
 import PageThumb from './PageThumb.vue'
 
 /** The pages of the activity: choose, add, reorder by dragging or by buttons, delete with undo. */
@@ -21,6 +23,12 @@ const deleted = shallowRef<Page | null>(null)
 /** The list that these pages were made from, where they were. */
 const madeFrom = computed(() => props.editing.activity.value.madeFrom)
 const relisting = ref(false)
+
+const keeping = shallowRef<ToKeep | null>(null)
+function kept(words: string) {
+  keeping.value = null
+  props.editing.note(words)
+}
 
 const MOST = 200
 const full = computed(() => pages.value.length >= MOST)
@@ -184,10 +192,12 @@ watch(pages, (now) => {
         <span v-if="page.id === current" class="own more">
           <button :disabled="full" @click="add('before')">Add before</button>
           <button @click="copyPage">Copy</button>
+          <button @click="keeping = pageToKeep(page, editing.activity.value.key)">Keep in My library</button>
           <button v-if="copied" :disabled="full" :title="copied" @click="pastePage">Paste page</button>
         </span>
       </li>
     </ol>
+    <KeepDialog v-if="keeping" :what="keeping" @close="keeping = null" @kept="kept" />
   </aside>
 </template>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  PhBooks,
   PhFilmStrip,
   PhGearSix,
   PhHandPointing,
@@ -26,8 +27,9 @@ const emit = defineEmits<{
   add: [kind: TileKind, byKey: boolean]
   shape: [form: ShapeLook['form'], several: boolean]
   line: [sort: LineSort]
+  library: []
 }>()
-defineProps<{ drawing: boolean }>()
+defineProps<{ drawing: boolean; library: boolean }>()
 
 const TILES = [
   { kind: 'words', name: 'Words', icon: PhTextAa },
@@ -122,6 +124,10 @@ const SIZES: [Taste['size'], string][] = [
         aria-hidden="true"
       />{{ tile.name }}
     </button>
+    <button class="tile is-library" :class="{ on: library }" :aria-pressed="library" @click="emit('library')">
+      <PhBooks :size="taste.size === 'NORMAL' ? 26 : taste.size === 'LARGE' ? 32 : 44" aria-hidden="true" />My
+      library
+    </button>
     <button
       class="own"
       aria-label="Arrange the rack"
@@ -203,22 +209,22 @@ const SIZES: [Taste['size'], string][] = [
   flex-wrap: wrap;
   align-items: center;
   justify-content: center;
-  gap: 5px;
-  padding: 12px 14px;
+  gap: 4px;
+  padding: 12px 10px;
   border-top: 1px solid var(--line);
   background: #e3dbcb;
 }
 p {
-  max-width: 78px;
+  max-width: 70px;
   color: #4c5a60;
-  font-size: 13px;
+  font-size: 12.5px;
 }
 .tile {
   display: grid;
   justify-items: center;
   gap: 3px;
-  min-width: 65px;
-  padding: 9px 4px;
+  min-width: 62px;
+  padding: 9px 3px;
   border: 1px solid #cfc6b4;
   border-radius: var(--tile);
   background: #fff;

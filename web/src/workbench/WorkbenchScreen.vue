@@ -219,7 +219,7 @@ function rename(event: Event) {
       @close="past = false"
     />
     <main v-else-if="editing && activity && page" class="bench">
-      <LayoutStep v-if="step === 'lay-out'" :editing="editing" :page="page" />
+      <LayoutStep v-if="step === 'lay-out'" :editing="editing" :page="page" @page="pageId = $event" />
       <AnswersStep
         v-else-if="step === 'answers'"
         :editing="editing"

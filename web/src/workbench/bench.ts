@@ -424,6 +424,7 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     cut,
     paste,
     duplicate,
+    put,
     pulledTo,
     write,
     written,

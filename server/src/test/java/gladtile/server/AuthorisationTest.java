@@ -2,6 +2,7 @@ package gladtile.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gladtile.core.activity.Activity;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -87,6 +88,11 @@ class AuthorisationTest {
         return new Row(verb + pattern, path, body, 401, 404, same, 403, 403);
     }
 
+    private static Map<String, Object> part(String name) {
+        return Map.of(
+                "place", Map.of("name", name, "folder", ""), "kind", "PAGE", "contents", Activity.blank("Kept", "p"));
+    }
+
     private List<Row> table(School school) {
         String activity = "/api/activities/" + school.activityId;
         String assignment = "/api/assignments/" + school.assignmentId;
@@ -96,6 +102,11 @@ class AuthorisationTest {
                 + school.asTeacher()
                         .post("/api/activities", Map.of("title", "To go"))
                         .text("id");
+        Map<String, Object> part = part("Tray");
+        String kept = "/api/library/"
+                + school.asTeacher().post("/api/library", part("Kept")).text("id");
+        String keptToo = "/api/library/"
+                + school.asTeacher().post("/api/library", part("Kept too")).text("id");
         String coming = school.asTeacher()
                 .post("/api/uploads", Map.of("name", "abc", "bytes", 3))
                 .text("id");
@@ -355,6 +366,17 @@ class AuthorisationTest {
                         Map.of("personId", school.otherTeacher.id(), "access", "NONE"),
                         404,
                         204),
+                row(GET, "/api/library", "/api/library", null, 200, 200),
+                row(POST, "/api/library", "/api/library", part, 201, 201),
+                row(GET, "/api/library/folders", "/api/library/folders", null, 200, 200),
+                row(GET, "/api/library/{id}", kept, null, 404, 200),
+                row(POST, "/api/library/{id}/place", kept + "/place", Map.of("name", "A", "folder", ""), 404, 200),
+                row(GET, "/api/library/{id}/versions", kept + "/versions", null, 404, 200),
+                row(POST, "/api/library/{id}/bring-back", kept + "/bring-back", Map.of("version", 1), 404, 200),
+                row(GET, "/api/library/{id}/sharing", kept + "/sharing", null, 404, 200),
+                row(POST, "/api/library/{id}/share", kept + "/share", Map.of("shared", false), 404, 204),
+                row(POST, "/api/library/{id}/delete", keptToo + "/delete", nothing, 404, 204),
+                row(POST, "/api/library/{id}/restore", keptToo + "/restore", nothing, 404, 204),
                 row(POST, "/api/activities/{id}/delete", deletable + "/delete", nothing, 404, 204),
                 row(POST, "/api/activities/{id}/restore", deletable + "/restore", nothing, 404, 204),
                 row(POST, "/api/neat", "/api/neat", Map.of("points", List.of()), 200, 200),

@@ -1,6 +1,5 @@
 package gladtile.core.activity;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import java.math.BigDecimal;
@@ -15,12 +14,7 @@ import java.math.RoundingMode;
  * @param numbered every how manieth tick has its number, from the left end on; at least 1
  * @param snaps whether pieces lie at ticks only
  */
-public record ZoneScale(
-        double from,
-        double to,
-        double step,
-        int numbered,
-        @JsonInclude(JsonInclude.Include.NON_DEFAULT) boolean snaps) {
+public record ZoneScale(double from, double to, double step, int numbered, boolean snaps) {
     public static final int TICKS = 200;
     /** Beyond each end of the line, in page units, so that what lies at the ends is seen. */
     public static final double INSET = 60;

@@ -5,13 +5,13 @@ import gladtile.core.activity.Item;
 import java.util.stream.Collectors;
 
 /** Everything that stands on an activity's pages, for finding it by word. */
-final class Said {
+public final class Said {
     /** A search vector holds less than a megabyte; so much text fits one for certain. */
     private static final int MOST = 200_000;
 
     private Said() {}
 
-    static String on(Activity activity) {
+    public static String on(Activity activity) {
         String all = activity.pages().stream()
                 .map(page -> page.name() + "\n"
                         + page.items().stream()

@@ -11,9 +11,9 @@ import org.springframework.stereotype.Service;
 
 /**
  * Who may have a file; that somebody knows its name is not enough. All may have what they brought themselves. A teacher may
- * have what stands on activities that they may look at, and what was given to their classes, said there or sent back
- * there. A student may have what stands in pages that were given to them, what they or their team said on them, and what
- * came back.
+ * have what stands on activities that they may look at, in parts of a library that they may take, and what was given to their classes, said there or sent back
+ * there. A student may have what stands in pages that they or their team began (what is given to a class may not be open
+ * yet, or be for others of it), what they or their team said on them, and what came back.
  */
 @Service
 public class FileAccess {
@@ -55,6 +55,7 @@ public class FileAccess {
     private boolean isForTeacher(Who teacher, String sha256) {
         return hasBrought(teacher, sha256)
                 || uses.isOnTheirShelf(teacher.schoolId(), teacher.id(), sha256)
+                || uses.isInTheirLibrary(teacher.schoolId(), teacher.id(), sha256)
                 || uses.isInTheirClasses(teacher.schoolId(), teacher.id(), sha256);
     }
 
@@ -64,7 +65,16 @@ public class FileAccess {
     }
 
     private boolean isGiven(Who student, String sha256) {
-        Set<UUID> all = editions.get(student.id(), id -> store.editionsOf(student.schoolId(), id));
+        if (names(student, editions.get(student.id(), id -> store.editionsOf(student.schoolId(), id)), sha256)) {
+            return true;
+        }
+        // What is asked for now may stand on pages that were begun a moment ago.
+        Set<UUID> fresh = store.editionsOf(student.schoolId(), student.id());
+        editions.put(student.id(), fresh);
+        return names(student, fresh, sha256);
+    }
+
+    private boolean names(Who student, Set<UUID> all, String sha256) {
         return all.stream()
                 .anyMatch(edition -> named.get(edition, id -> FileNames.in(store.edition(student.schoolId(), id)))
                         .contains(sha256));

@@ -4,12 +4,10 @@ import static gladtile.tables.Tables.ASSIGNMENT;
 import static gladtile.tables.Tables.ATTEMPT;
 import static gladtile.tables.Tables.EDITION;
 import static gladtile.tables.Tables.FILE_BRINGER;
-import static gladtile.tables.Tables.MEMBERSHIP;
 import static gladtile.tables.Tables.MOVE;
 import static gladtile.tables.Tables.REVIEW;
 import static gladtile.tables.Tables.TEAM_MEMBER;
 
-import java.util.HashSet;
 import java.util.Set;
 import java.util.UUID;
 import org.jooq.Condition;
@@ -44,22 +42,15 @@ class FileAccessStore {
                 FILE_BRINGER.PERSON_ID.eq(personId));
     }
 
-    /** The editions that are given to a student's classes now, and those of what they or their teams began. */
+    /** The editions of what a student or their teams began and what was not withdrawn. */
     Set<UUID> editionsOf(UUID schoolId, UUID studentId) {
-        Set<UUID> all = new HashSet<>(db.select(ASSIGNMENT.EDITION_ID)
-                .from(ASSIGNMENT)
-                .join(MEMBERSHIP)
-                .on(MEMBERSHIP.SCHOOL_ID.eq(ASSIGNMENT.SCHOOL_ID), MEMBERSHIP.CLASS_ID.eq(ASSIGNMENT.CLASS_ID))
-                .where(
-                        ASSIGNMENT.SCHOOL_ID.eq(schoolId),
-                        ASSIGNMENT.WITHDRAWN_AT.isNull(),
-                        MEMBERSHIP.PERSON_ID.eq(studentId))
-                .fetch(ASSIGNMENT.EDITION_ID));
-        all.addAll(db.select(ATTEMPT.EDITION_ID)
+        return db.selectDistinct(ATTEMPT.EDITION_ID)
                 .from(ATTEMPT)
+                .join(ASSIGNMENT)
+                .on(ASSIGNMENT.SCHOOL_ID.eq(ATTEMPT.SCHOOL_ID), ASSIGNMENT.ID.eq(ATTEMPT.ASSIGNMENT_ID))
                 .where(theirs(schoolId, studentId))
-                .fetch(ATTEMPT.EDITION_ID));
-        return all;
+                .and(ASSIGNMENT.WITHDRAWN_AT.isNull())
+                .fetchSet(ATTEMPT.EDITION_ID);
     }
 
     private static Condition theirs(UUID schoolId, UUID studentId) {

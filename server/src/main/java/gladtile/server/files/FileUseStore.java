@@ -8,6 +8,9 @@ import static gladtile.tables.Tables.EDITION;
 import static gladtile.tables.Tables.FILE;
 import static gladtile.tables.Tables.FILE_BRINGER;
 import static gladtile.tables.Tables.FILE_USE;
+import static gladtile.tables.Tables.LIBRARY_FILE;
+import static gladtile.tables.Tables.LIBRARY_PART;
+import static gladtile.tables.Tables.LIBRARY_SHARE;
 import static gladtile.tables.Tables.MEMBERSHIP;
 import static gladtile.tables.Tables.PERSON;
 import static gladtile.tables.Tables.REVIEW;
@@ -57,6 +60,34 @@ class FileUseStore {
                     .onConflictDoNothing()
                     .execute();
         }
+    }
+
+    void keep(UUID schoolId, UUID partId, Collection<String> names) {
+        for (String sha256 : names) {
+            db.insertInto(LIBRARY_FILE, LIBRARY_FILE.SCHOOL_ID, LIBRARY_FILE.SHA256, LIBRARY_FILE.PART_ID)
+                    .values(schoolId, sha256, partId)
+                    .onConflictDoNothing()
+                    .execute();
+        }
+    }
+
+    /** In a part of a library that is theirs, or that they may take. */
+    boolean isInTheirLibrary(UUID schoolId, UUID teacherId, String sha256) {
+        return db.fetchExists(DSL.selectOne()
+                .from(LIBRARY_FILE)
+                .join(LIBRARY_PART)
+                .on(LIBRARY_PART.SCHOOL_ID.eq(LIBRARY_FILE.SCHOOL_ID), LIBRARY_PART.ID.eq(LIBRARY_FILE.PART_ID))
+                .leftJoin(LIBRARY_SHARE)
+                .on(LIBRARY_SHARE.SCHOOL_ID.eq(LIBRARY_PART.SCHOOL_ID), LIBRARY_SHARE.PART_ID.eq(LIBRARY_PART.ID))
+                .and(LIBRARY_SHARE.PERSON_ID.eq(teacherId))
+                .where(LIBRARY_FILE.SCHOOL_ID.eq(schoolId), LIBRARY_FILE.SHA256.eq(sha256))
+                .and(LIBRARY_PART
+                        .OWNER_ID
+                        .eq(teacherId)
+                        .or(LIBRARY_PART
+                                .DELETED_AT
+                                .isNull()
+                                .and(LIBRARY_PART.FOR_SCHOOL.isTrue().or(LIBRARY_SHARE.PERSON_ID.isNotNull())))));
     }
 
     /** On an activity that is theirs or was shared with them. */

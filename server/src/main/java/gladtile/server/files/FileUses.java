@@ -42,4 +42,9 @@ public class FileUses {
         }
         return theirs;
     }
+
+    /** Notes the files that a part of somebody's library names from now on; they may have all of them. */
+    public void keep(Who who, UUID partId, String json) {
+        store.keep(who.schoolId(), partId, store.there(who.schoolId(), FileNames.in(json)));
+    }
 }

@@ -27,6 +27,8 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -75,6 +77,9 @@ class WhoMayHaveFilesTest {
         Api again = lesson.student(0);
         lesson.open(again);
         Api bo = lesson.student(1);
+        // It is given to Bo as well, and not begun: it might not be open yet, or wait for something else.
+        assertThat(read(bo, given)).isEqualTo(404);
+        lesson.open(bo);
         assertThat(read(bo, given)).isEqualTo(200);
         assertThat(read(bo, kept)).isEqualTo(404);
         Api stranger = School.joined(
@@ -82,6 +87,38 @@ class WhoMayHaveFilesTest {
                 school.server.bean(Classes.class).code(school.id, school.otherClassId),
                 school.stranger);
         assertThat(read(stranger, given)).isEqualTo(404);
+    }
+
+    @Test
+    void what_is_not_open_yet_or_for_others_of_the_class_or_withdrawn_gives_no_files(RealServer server) {
+        School school = new School(server);
+        Api teacher = school.asTeacher();
+        String shown = picture(teacher, 0xaa0011);
+        school.edit(shows(shown));
+        Lesson later = Lesson.give(
+                school, Map.of("opensAt", Instant.now().plus(Duration.ofDays(1)).toString(), "zone", "UTC"));
+        Api ada = later.student(0);
+        assertThat(later.open(ada).status()).isNotEqualTo(200);
+        assertThat(read(ada, shown)).isEqualTo(404);
+
+        Lesson forAda = Lesson.give(
+                school,
+                Map.of(),
+                Map.of(
+                        "whom",
+                        "STUDENTS",
+                        "targets",
+                        List.of(school.students.get(0).id())));
+        Api bo = later.student(1);
+        assertThat(forAda.open(bo).status()).isEqualTo(404);
+        assertThat(read(bo, shown)).isEqualTo(404);
+        forAda.open(ada);
+        assertThat(read(ada, shown)).isEqualTo(200);
+
+        Lesson withdrawn = Lesson.give(school, Map.of());
+        withdrawn.open(bo);
+        assertThat(teacher.post(withdrawn.at + "/withdraw", Map.of()).status()).isLessThan(300);
+        assertThat(read(bo, shown)).isEqualTo(404);
     }
 
     private static AddItem shows(String sha256) {

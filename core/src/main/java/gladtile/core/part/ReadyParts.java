@@ -1,0 +1,224 @@
+package gladtile.core.part;
+
+import gladtile.core.activity.Frame;
+import gladtile.core.activity.Line;
+import gladtile.core.activity.LineEnd;
+import gladtile.core.activity.Movement;
+import gladtile.core.activity.Point;
+import gladtile.core.activity.ShapeForm;
+import gladtile.core.activity.Table;
+import gladtile.core.activity.TableCell;
+import gladtile.core.activity.ZoneLook;
+import gladtile.core.activity.ZoneScale;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** The shelf of parts that ship with the app. */
+public final class ReadyParts {
+    private static final String NUMBERS = "Numbers";
+    private static final String BOARDS = "Boards";
+    private static final String FRAMES = "Frames";
+
+    private static final List<ReadyPart> ALL = make();
+
+    private ReadyParts() {}
+
+    /** All of them, by folder. */
+    public static List<ReadyPart> all() {
+        return ALL;
+    }
+
+    public static Optional<ReadyPart> of(String id) {
+        return ALL.stream().filter(part -> part.id().equals(id)).findFirst();
+    }
+
+    private static List<ReadyPart> make() {
+        List<ReadyPart> all = new ArrayList<>();
+        all.add(trays(2, "Two trays"));
+        all.add(trays(3, "Three trays"));
+        all.add(fourTrays());
+        all.add(twoCircles());
+        all.add(threeCircles());
+        all.add(storyBoard());
+        all.add(frame("frame-wide", "Wide frame", ShapeForm.RECTANGLE, Frame.of(500, 300, 600, 400)));
+        all.add(frame("frame-round", "Round frame", ShapeForm.ELLIPSE, Frame.of(580, 280, 440, 440)));
+        all.add(numberLine("line-10", "Number line from 0 to 10", new ZoneScale(0, 10, 1, 1, true)));
+        all.add(numberLine("line-20", "Number line from 0 to 20", new ZoneScale(0, 20, 1, 2, true)));
+        all.add(numberLine("line-100", "Number line from 0 to 100", new ZoneScale(0, 100, 5, 2, true)));
+        all.add(numberLine("line-below", "Number line from −10 to 10", new ZoneScale(-10, 10, 1, 2, true)));
+        all.add(numberLine("line-tenths", "Number line in tenths", new ZoneScale(0, 1, 0.1, 1, true)));
+        all.add(hundredSquare());
+        all.add(placeValueMat());
+        all.add(clock());
+        all.add(axes());
+        return List.copyOf(all);
+    }
+
+    private static ReadyPart trays(int count, String name) {
+        Drawing drawing = new Drawing();
+        double width = (1440 - (count - 1) * 40) / (double) count;
+        IntStream.range(0, count).forEach(i -> drawing.tray(Frame.of(80 + i * (width + 40), 220, width, 420), ""));
+        return drawing.part("trays-" + count, name, BOARDS);
+    }
+
+    private static ReadyPart fourTrays() {
+        Drawing drawing = new Drawing();
+        IntStream.range(0, 4).forEach(i -> drawing.tray(Frame.of(80 + i % 2 * 740, 140 + i / 2 * 310, 700, 260), ""));
+        return drawing.part("trays-4", "Four trays", BOARDS);
+    }
+
+    private static ReadyPart twoCircles() {
+        return new Drawing()
+                .circle(Frame.of(260, 160, 660, 560), Drawing.SEA, ZoneLook.LabelPlace.TAB)
+                .circle(Frame.of(680, 160, 660, 560), Drawing.PLUM, ZoneLook.LabelPlace.TAB)
+                .part("circles-2", "Two circles that cross", BOARDS);
+    }
+
+    private static ReadyPart threeCircles() {
+        return new Drawing()
+                .circle(Frame.of(360, 90, 520, 500), Drawing.SEA, ZoneLook.LabelPlace.TAB)
+                .circle(Frame.of(720, 90, 520, 500), Drawing.PLUM, ZoneLook.LabelPlace.TAB)
+                .circle(Frame.of(540, 350, 520, 500), Drawing.MEADOW, ZoneLook.LabelPlace.BELOW)
+                .part("circles-3", "Three circles that cross", BOARDS);
+    }
+
+    private static ReadyPart storyBoard() {
+        Drawing drawing = new Drawing();
+        for (int i = 0; i < 6; i++) {
+            Frame frame = Frame.of(80 + i % 3 * 490, 120 + i / 3 * 370, 460, 300);
+            drawing.zone(
+                    frame,
+                    String.valueOf(i + 1),
+                    null,
+                    new ZoneLook(ZoneLook.Kind.LINE, Drawing.SEA, null, ZoneLook.LabelPlace.BELOW),
+                    null);
+        }
+        return drawing.part("story-board", "Story board", BOARDS);
+    }
+
+    private static ReadyPart frame(String id, String name, ShapeForm form, Frame frame) {
+        return new Drawing().shape(form, frame, null, Drawing.WOOD, 18).part(id, name, FRAMES);
+    }
+
+    private static ReadyPart numberLine(String id, String name, ZoneScale scale) {
+        return new Drawing()
+                .zone(Frame.of(100, 420, 1400, 160), "", null, null, scale)
+                .part(id, name, NUMBERS);
+    }
+
+    private static ReadyPart hundredSquare() {
+        double side = 76;
+        Drawing drawing = new Drawing();
+        List<List<TableCell>> rows = IntStream.range(0, 10)
+                .mapToObj(r -> IntStream.range(0, 10)
+                        .mapToObj(c -> drawing.cell(String.valueOf(10 * r + c + 1), side, side, 30, null, false))
+                        .toList())
+                .toList();
+        List<Double> sides = Stream.generate(() -> side).limit(10).toList();
+        Table table = new Table(
+                drawing.next(),
+                Frame.of(420, 120, 10 * side, 10 * side),
+                Movement.FIXED,
+                "Hundred square",
+                null,
+                sides,
+                sides,
+                rows,
+                Drawing.SEA);
+        return drawing.item(table).part("hundred-square", "Hundred square", NUMBERS);
+    }
+
+    private static ReadyPart placeValueMat() {
+        Drawing drawing = new Drawing();
+        List<String> names = List.of("Hundreds", "Tens", "Ones");
+        List<String> fills = List.of("#efe4ef", "#dcebea", "#fbefd8");
+        List<TableCell> heads = new ArrayList<>();
+        List<TableCell> places = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            heads.add(drawing.cell(names.get(i), 440, 80, 36, fills.get(i), false));
+            places.add(drawing.cell("", 440, 480, 36, null, true));
+        }
+        Table table = new Table(
+                drawing.next(),
+                Frame.of(140, 160, 1320, 560),
+                Movement.FIXED,
+                "Place-value mat",
+                null,
+                List.of(440d, 440d, 440d),
+                List.of(80d, 480d),
+                List.of(heads, places),
+                Drawing.SEA);
+        return drawing.item(table).part("place-value", "Place-value mat", NUMBERS);
+    }
+
+    /** Ten past ten; twelve is at the top. Each hand turns about the middle, the long one by minutes, the short one by halves of them. */
+    private static ReadyPart clock() {
+        double x = 800;
+        double y = 480;
+        Drawing drawing = new Drawing();
+        drawing.shape(ShapeForm.ELLIPSE, Frame.of(x - 300, y - 300, 600, 600), "#fffdf7", Drawing.INK, 8);
+        for (int minute = 0; minute < 60; minute++) {
+            double turn = Math.toRadians(6 * minute);
+            double inner = minute % 5 == 0 ? 268 : 280;
+            drawing.line(at(x, y, turn, inner), at(x, y, turn, 292), minute % 5 == 0 ? 6 : 3, LineEnd.PLAIN);
+        }
+        for (int hour = 1; hour <= 12; hour++) {
+            Point place = at(x, y, Math.toRadians(30 * hour), 232);
+            drawing.words(String.valueOf(hour), place.x(), place.y(), 46);
+        }
+        hand(drawing, x, y, 150, 14, 305, 0.5, "Hour hand");
+        hand(drawing, x, y, 214, 8, 60, 6, "Minute hand");
+        return drawing.part("clock", "Clock", NUMBERS);
+    }
+
+    /** Its box goes as far below the middle as above it, so that it turns about the middle of the clock. */
+    private static void hand(
+            Drawing drawing,
+            double x,
+            double y,
+            double length,
+            double thickness,
+            double turn,
+            double step,
+            String name) {
+        List<Point> points = List.of(new Point(0.5, 0.5), new Point(0.5, 0));
+        drawing.item(new Line(
+                drawing.next(),
+                new Frame(x - 22, y - length, 44, 2 * length, turn),
+                new Movement.Turns(step),
+                name,
+                null,
+                Drawing.plain(points, thickness, LineEnd.ARROW)));
+    }
+
+    private static Point at(double x, double y, double turn, double far) {
+        return new Point(x + far * Math.sin(turn), y - far * Math.cos(turn));
+    }
+
+    private static ReadyPart axes() {
+        double x = 800;
+        double y = 500;
+        double step = 70;
+        Drawing drawing = new Drawing();
+        for (int i = -5; i <= 5; i++) {
+            if (i != 0) {
+                drawing.line(new Point(x + i * step, y - 9), new Point(x + i * step, y + 9), 3, LineEnd.PLAIN)
+                        .words(number(i), x + i * step, y + 34, 28)
+                        .line(new Point(x - 9, y - i * step), new Point(x + 9, y - i * step), 3, LineEnd.PLAIN)
+                        .words(number(i), x - 38, y - i * step, 28);
+            }
+        }
+        return drawing.line(new Point(x - 400, y), new Point(x + 400, y), 5, LineEnd.ARROW)
+                .line(new Point(x, y + 400), new Point(x, y - 400), 5, LineEnd.ARROW)
+                .words("x", x + 424, y, 34)
+                .words("y", x, y - 430, 34)
+                .part("axes", "Axes from −5 to 5", NUMBERS);
+    }
+
+    private static String number(int n) {
+        return n < 0 ? "−" + -n : String.valueOf(n);
+    }
+}

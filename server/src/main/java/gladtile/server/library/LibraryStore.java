@@ -1,0 +1,319 @@
+package gladtile.server.library;
+
+import static gladtile.tables.Tables.LIBRARY_PART;
+import static gladtile.tables.Tables.LIBRARY_SHARE;
+import static gladtile.tables.Tables.LIBRARY_VERSION;
+import static gladtile.tables.Tables.PERSON;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.json.Json;
+import gladtile.server.accounts.Who;
+import gladtile.server.support.Plain;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.JSONB;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** The libraries in the database. */
+@Repository
+class LibraryStore {
+    private static final int MOST = 1_000;
+    private final DSLContext db;
+
+    LibraryStore(DSLContext db) {
+        this.db = db;
+    }
+
+    /** The part that is at a place, and its version. */
+    record At(UUID id, int version) {}
+
+    record Version(int number, String contents, String said, OffsetDateTime at) {}
+
+    private static Condition isTheirs(Who who) {
+        return LIBRARY_PART.SCHOOL_ID.eq(who.schoolId()).and(LIBRARY_PART.OWNER_ID.eq(who.id()));
+    }
+
+    private static Condition isTheirs(Who who, UUID id) {
+        return isTheirs(who).and(LIBRARY_PART.ID.eq(id)).and(LIBRARY_PART.DELETED_AT.isNull());
+    }
+
+    private static Condition isLent(Who who) {
+        return LIBRARY_PART
+                .FOR_SCHOOL
+                .isTrue()
+                .or(LIBRARY_PART.ID.in(DSL.select(LIBRARY_SHARE.PART_ID)
+                        .from(LIBRARY_SHARE)
+                        .where(LIBRARY_SHARE.SCHOOL_ID.eq(who.schoolId()), LIBRARY_SHARE.PERSON_ID.eq(who.id()))));
+    }
+
+    private static Condition mayTake(Who who) {
+        return LIBRARY_PART
+                .SCHOOL_ID
+                .eq(who.schoolId())
+                .and(LIBRARY_PART.DELETED_AT.isNull())
+                .and(LIBRARY_PART.OWNER_ID.eq(who.id()).or(isLent(who)));
+    }
+
+    private static Condition meets(Who who, Library.PartsWanted asked) {
+        Condition all = mayTake(who);
+        all = switch (asked.from()) {
+            case MINE -> all.and(LIBRARY_PART.OWNER_ID.eq(who.id()));
+            case COLLEAGUES -> all.and(LIBRARY_PART.OWNER_ID.ne(who.id()));
+            case ALL -> all;
+            case READY -> DSL.falseCondition();
+        };
+        if (!asked.folder().isEmpty()) {
+            all = all.and(
+                    LIBRARY_PART.FOLDER.eq(asked.folder()).or(LIBRARY_PART.FOLDER.startsWith(asked.folder() + "/")));
+        }
+        for (String word : Plain.of(asked.words())
+                .replaceAll("[^\\p{L}\\p{M}\\p{N}]", " ")
+                .strip()
+                .split("\\s+")) {
+            if (!word.isEmpty()) {
+                all = all.and(
+                        DSL.condition("{0} @@ to_tsquery('simple', {1})", LIBRARY_PART.FOUND, DSL.val(word + ":*")));
+            }
+        }
+        return all;
+    }
+
+    List<PartHead> find(Who who, Library.PartsWanted asked, int skip, int most) {
+        Field<Boolean> lent = DSL.field(LIBRARY_PART
+                .FOR_SCHOOL
+                .isTrue()
+                .or(DSL.exists(DSL.selectOne()
+                        .from(LIBRARY_SHARE)
+                        .where(
+                                LIBRARY_SHARE.SCHOOL_ID.eq(LIBRARY_PART.SCHOOL_ID),
+                                LIBRARY_SHARE.PART_ID.eq(LIBRARY_PART.ID)))));
+        return db.select(
+                        LIBRARY_PART.ID,
+                        LIBRARY_PART.NAME,
+                        LIBRARY_PART.FOLDER,
+                        LIBRARY_PART.KIND,
+                        PERSON.DISPLAY_NAME,
+                        LIBRARY_PART.OWNER_ID,
+                        lent,
+                        LIBRARY_PART.VERSION,
+                        LIBRARY_PART.UPDATED_AT,
+                        LIBRARY_PART.CONTENTS)
+                .from(LIBRARY_PART)
+                .join(PERSON)
+                .on(PERSON.SCHOOL_ID.eq(LIBRARY_PART.SCHOOL_ID), PERSON.ID.eq(LIBRARY_PART.OWNER_ID))
+                .where(meets(who, asked))
+                .orderBy(LIBRARY_PART.UPDATED_AT.desc(), LIBRARY_PART.ID)
+                .offset(skip)
+                .limit(most)
+                .fetch(row -> new PartHead(
+                        row.get(LIBRARY_PART.ID).toString(),
+                        row.get(LIBRARY_PART.NAME),
+                        row.get(LIBRARY_PART.FOLDER),
+                        PartHead.Kind.valueOf(row.get(LIBRARY_PART.KIND)),
+                        row.get(PERSON.DISPLAY_NAME),
+                        row.get(LIBRARY_PART.OWNER_ID).equals(who.id()),
+                        row.get(lent),
+                        row.get(LIBRARY_PART.VERSION),
+                        row.get(LIBRARY_PART.UPDATED_AT),
+                        Json.read(row.get(LIBRARY_PART.CONTENTS).data(), Activity.class)
+                                .pages()
+                                .get(0)));
+    }
+
+    /** How many meet a question. */
+    int count(Who who, Library.PartsWanted asked) {
+        return db.fetchCount(LIBRARY_PART, meets(who, asked));
+    }
+
+    /** How many are somebody's own. */
+    int count(Who who) {
+        return db.fetchCount(LIBRARY_PART, isTheirs(who).and(LIBRARY_PART.DELETED_AT.isNull()));
+    }
+
+    List<String> folders(Who who) {
+        return db.selectDistinct(LIBRARY_PART.FOLDER)
+                .from(LIBRARY_PART)
+                .where(isTheirs(who), LIBRARY_PART.DELETED_AT.isNull(), LIBRARY_PART.FOLDER.ne(""))
+                .orderBy(LIBRARY_PART.FOLDER)
+                .limit(MOST)
+                .fetch(LIBRARY_PART.FOLDER);
+    }
+
+    Optional<Activity> contents(Who who, UUID id) {
+        return db.select(LIBRARY_PART.CONTENTS)
+                .from(LIBRARY_PART)
+                .where(mayTake(who), LIBRARY_PART.ID.eq(id))
+                .fetchOptional(row -> Json.read(row.value1().data(), Activity.class));
+    }
+
+    Optional<At> at(Who who, Library.Place place) {
+        return db.select(LIBRARY_PART.ID, LIBRARY_PART.VERSION)
+                .from(LIBRARY_PART)
+                .where(isTheirs(who), LIBRARY_PART.DELETED_AT.isNull())
+                .and(LIBRARY_PART.NAME.eq(place.name()))
+                .and(LIBRARY_PART.FOLDER.eq(place.folder()))
+                .fetchOptional(row -> new At(row.value1(), row.value2()));
+    }
+
+    Optional<Integer> ownVersion(Who who, UUID id) {
+        return db.select(LIBRARY_PART.VERSION)
+                .from(LIBRARY_PART)
+                .where(isTheirs(who, id))
+                .fetchOptional(LIBRARY_PART.VERSION);
+    }
+
+    void keep(Who who, UUID id, Library.Place place, PartHead.Kind kind, Version version) {
+        if (version.number() == 1) {
+            db.insertInto(LIBRARY_PART)
+                    .set(LIBRARY_PART.SCHOOL_ID, who.schoolId())
+                    .set(LIBRARY_PART.ID, id)
+                    .set(LIBRARY_PART.OWNER_ID, who.id())
+                    .set(LIBRARY_PART.NAME, place.name())
+                    .set(LIBRARY_PART.FOLDER, place.folder())
+                    .set(LIBRARY_PART.KIND, kind.name())
+                    .set(LIBRARY_PART.CONTENTS, JSONB.valueOf(version.contents()))
+                    .set(LIBRARY_PART.VERSION, 1)
+                    .set(LIBRARY_PART.SAID, version.said())
+                    .set(LIBRARY_PART.UPDATED_AT, version.at())
+                    .execute();
+            log(who.schoolId(), id, version);
+        } else {
+            db.update(LIBRARY_PART)
+                    .set(LIBRARY_PART.KIND, kind.name())
+                    .where(isTheirs(who, id))
+                    .execute();
+            renew(who, id, version);
+        }
+    }
+
+    void renew(Who who, UUID id, Version version) {
+        db.update(LIBRARY_PART)
+                .set(LIBRARY_PART.CONTENTS, JSONB.valueOf(version.contents()))
+                .set(LIBRARY_PART.VERSION, version.number())
+                .set(LIBRARY_PART.SAID, version.said())
+                .set(LIBRARY_PART.UPDATED_AT, version.at())
+                .where(isTheirs(who, id))
+                .execute();
+        log(who.schoolId(), id, version);
+    }
+
+    private void log(UUID schoolId, UUID id, Version version) {
+        db.insertInto(LIBRARY_VERSION)
+                .set(LIBRARY_VERSION.SCHOOL_ID, schoolId)
+                .set(LIBRARY_VERSION.PART_ID, id)
+                .set(LIBRARY_VERSION.VERSION, version.number())
+                .set(LIBRARY_VERSION.CONTENTS, JSONB.valueOf(version.contents()))
+                .set(LIBRARY_VERSION.KEPT_AT, version.at())
+                .execute();
+        db.deleteFrom(LIBRARY_VERSION)
+                .where(LIBRARY_VERSION.SCHOOL_ID.eq(schoolId), LIBRARY_VERSION.PART_ID.eq(id))
+                .and(LIBRARY_VERSION.VERSION.le(version.number() - Library.VERSIONS))
+                .execute();
+    }
+
+    void move(Who who, UUID id, Library.Place place) {
+        db.update(LIBRARY_PART)
+                .set(LIBRARY_PART.NAME, place.name())
+                .set(LIBRARY_PART.FOLDER, place.folder())
+                .where(isTheirs(who, id))
+                .execute();
+    }
+
+    List<Library.PartVersion> versions(UUID schoolId, UUID id) {
+        return db.select(LIBRARY_VERSION.VERSION, LIBRARY_VERSION.KEPT_AT)
+                .from(LIBRARY_VERSION)
+                .where(LIBRARY_VERSION.SCHOOL_ID.eq(schoolId), LIBRARY_VERSION.PART_ID.eq(id))
+                .orderBy(LIBRARY_VERSION.VERSION.desc())
+                .fetch(row -> new Library.PartVersion(row.value1(), row.value2()));
+    }
+
+    Optional<String> version(UUID schoolId, UUID id, int version) {
+        return db.select(LIBRARY_VERSION.CONTENTS)
+                .from(LIBRARY_VERSION)
+                .where(LIBRARY_VERSION.SCHOOL_ID.eq(schoolId), LIBRARY_VERSION.PART_ID.eq(id))
+                .and(LIBRARY_VERSION.VERSION.eq(version))
+                .fetchOptional(row -> row.value1().data());
+    }
+
+    boolean delete(Who who, UUID id, OffsetDateTime at) {
+        return db.update(LIBRARY_PART)
+                        .set(LIBRARY_PART.DELETED_AT, at)
+                        .where(isTheirs(who, id))
+                        .execute()
+                > 0;
+    }
+
+    boolean restore(Who who, UUID id) {
+        Condition deleted = isTheirs(who).and(LIBRARY_PART.ID.eq(id)).and(LIBRARY_PART.DELETED_AT.isNotNull());
+        var row = db.select(LIBRARY_PART.NAME, LIBRARY_PART.FOLDER)
+                .from(LIBRARY_PART)
+                .where(deleted)
+                .fetchOne();
+        if (row == null) {
+            return ownVersion(who, id).isPresent();
+        }
+        String name = row.value1();
+        for (int n = 2; at(who, new Library.Place(name, row.value2())).isPresent(); n++) {
+            String end = " (" + n + ")";
+            String stem = row.value1();
+            int room = Bounds.NAME_LENGTH - end.length();
+            name = (stem.length() > room ? stem.substring(0, room).strip() : stem) + end;
+        }
+        db.update(LIBRARY_PART)
+                .set(LIBRARY_PART.NAME, name)
+                .setNull(LIBRARY_PART.DELETED_AT)
+                .where(deleted)
+                .execute();
+        return true;
+    }
+
+    Library.Sharing sharing(Who who, UUID id) {
+        boolean school = db.fetchExists(LIBRARY_PART, isTheirs(who, id), LIBRARY_PART.FOR_SCHOOL.isTrue());
+        List<Library.PartColleague> colleagues = db.select(PERSON.ID, PERSON.DISPLAY_NAME, LIBRARY_SHARE.PERSON_ID)
+                .from(PERSON)
+                .leftJoin(LIBRARY_SHARE)
+                .on(LIBRARY_SHARE.SCHOOL_ID.eq(PERSON.SCHOOL_ID))
+                .and(LIBRARY_SHARE.PERSON_ID.eq(PERSON.ID))
+                .and(LIBRARY_SHARE.PART_ID.eq(id))
+                .where(PERSON.SCHOOL_ID.eq(who.schoolId()), PERSON.KIND.eq("teacher"), PERSON.ID.ne(who.id()))
+                .orderBy(PERSON.DISPLAY_NAME)
+                .limit(MOST)
+                .fetch(row -> new Library.PartColleague(row.value1(), row.value2(), row.value3() != null));
+        return new Library.Sharing(school, colleagues);
+    }
+
+    /** @return false when there is no such colleague */
+    boolean share(Who who, UUID id, UUID colleague, boolean shared) {
+        if (colleague == null) {
+            db.update(LIBRARY_PART)
+                    .set(LIBRARY_PART.FOR_SCHOOL, shared)
+                    .where(isTheirs(who, id))
+                    .execute();
+            return true;
+        }
+        db.deleteFrom(LIBRARY_SHARE)
+                .where(LIBRARY_SHARE.SCHOOL_ID.eq(who.schoolId()), LIBRARY_SHARE.PART_ID.eq(id))
+                .and(LIBRARY_SHARE.PERSON_ID.eq(colleague))
+                .execute();
+        boolean there = db.fetchExists(
+                PERSON,
+                PERSON.SCHOOL_ID.eq(who.schoolId()),
+                PERSON.ID.eq(colleague),
+                PERSON.KIND.eq("teacher"),
+                PERSON.ID.ne(who.id()));
+        if (there && shared) {
+            db.insertInto(LIBRARY_SHARE, LIBRARY_SHARE.SCHOOL_ID, LIBRARY_SHARE.PART_ID, LIBRARY_SHARE.PERSON_ID)
+                    .values(who.schoolId(), id, colleague)
+                    .onConflictDoNothing()
+                    .execute();
+        }
+        return there;
+    }
+}

@@ -1,0 +1,34 @@
+package gladtile.server.library;
+
+import gladtile.core.activity.Page;
+import java.time.OffsetDateTime;
+
+/**
+ * A part of a library as a list shows it.
+ *
+ * @param id of one that ships with the app its name there
+ * @param owner by name; empty for those that ship with the app
+ * @param mine whether the asker may change and share it
+ * @param shared whether others may take it too
+ * @param version from 1; 0 for those that ship with the app
+ * @param page with what it consists of, for its picture
+ */
+public record PartHead(
+        String id,
+        String name,
+        String folder,
+        Kind kind,
+        String owner,
+        boolean mine,
+        boolean shared,
+        int version,
+        OffsetDateTime updatedAt,
+        Page page) {
+    /** What it is put on. */
+    public enum Kind {
+        /** Things, put on a page. */
+        ITEMS,
+        /** A whole page, put beside others. */
+        PAGE
+    }
+}

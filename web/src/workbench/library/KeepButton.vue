@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { PhBooks } from '@phosphor-icons/vue'
+import { shallowRef } from 'vue'
+import type { Bench } from '../bench'
+import KeepDialog from './KeepDialog.vue'
+import { selectedToKeep, type ToKeep } from './library'
+
+/** Keeps what is selected by a name, to put it on other pages. */
+const props = defineProps<{ bench: Bench }>()
+const keeping = shallowRef<ToKeep | null>(null)
+function kept(words: string) {
+  keeping.value = null
+  props.bench.editing.note(words)
+}
+</script>
+
+<template>
+  <div>
+    <button class="btn keep" @click="keeping = selectedToKeep(bench)">
+      <PhBooks :size="17" aria-hidden="true" />Keep in My library
+    </button>
+    <KeepDialog v-if="keeping" :what="keeping" @close="keeping = null" @kept="kept" />
+  </div>
+</template>
+
+<style scoped>
+.keep {
+  width: 100%;
+  padding: 4px 6px;
+}
+</style>

@@ -1,0 +1,314 @@
+<script setup lang="ts">
+import { PhDotsThree, PhFile, PhUsersThree, PhX } from '@phosphor-icons/vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { post, said } from '@/api/client'
+import type { Bench } from '../bench'
+import KeepDialog from './KeepDialog.vue'
+import { DRAGGED, find, folders, keptTimes, put, type Folders, type From, type PartHead } from './library'
+import PartPicture from './PartPicture.vue'
+import SharePartDialog from './SharePartDialog.vue'
+import VersionsDialog from './VersionsDialog.vue'
+
+/** Parts and pages kept by name: found by word and folder, put on the page by dragging, double click or Enter. */
+const props = defineProps<{ bench: Bench }>()
+const emit = defineEmits<{ close: []; page: [id: string] }>()
+
+const words = ref('')
+const from = ref<From>('ALL')
+const folder = ref('')
+const parts = ref<PartHead[]>([])
+const more = ref(false)
+const loaded = ref(false)
+const known = ref<Folders>({ mine: [], ready: [] })
+const chosenId = ref('')
+const wrong = ref('')
+const deleted = ref<PartHead | null>(null)
+const open = ref<'place' | 'share' | 'versions' | null>(null)
+const field = ref<{ focus(): void }>()
+const FROM: [From, string][] = [
+  ['ALL', 'Everything'],
+  ['MINE', 'My own'],
+  ['COLLEAGUES', 'From colleagues'],
+  ['READY', 'Ready parts'],
+]
+const chosen = computed(() => parts.value.find((part) => part.id === chosenId.value))
+const inFolders = computed(() =>
+  from.value === 'MINE' ? known.value.mine : from.value === 'READY' ? known.value.ready : [],
+)
+
+let asked = 0
+async function load(skip = 0) {
+  const mine = ++asked
+  try {
+    const found = await find(words.value.slice(0, 300), from.value, folder.value, skip)
+    if (mine !== asked) return
+    parts.value = skip === 0 ? found.parts : [...parts.value, ...found.parts]
+    more.value = found.more
+    loaded.value = true
+    wrong.value = ''
+  } catch (error) {
+    if (mine === asked) wrong.value = said(error)
+  }
+}
+async function reload() {
+  await load()
+  try {
+    known.value = await folders()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+onMounted(() => {
+  void reload()
+  void nextTick(() => field.value?.focus())
+})
+watch(from, () => (folder.value = ''))
+watch(keptTimes, () => void reload())
+watch([words, from, folder], () => void load())
+
+async function take(part: PartHead, at: { x: number; y: number } | null = null) {
+  try {
+    const page = await put(props.bench, part, at)
+    if (page) emit('page', page)
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+function lift(part: PartHead, event: DragEvent) {
+  event.dataTransfer?.setData(DRAGGED, JSON.stringify({ id: part.id, kind: part.kind, name: part.name }))
+}
+async function remove(part: PartHead) {
+  try {
+    await post(`/api/library/${part.id}/delete`)
+    deleted.value = part
+    await reload()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+async function restore() {
+  try {
+    await post(`/api/library/${deleted.value!.id}/restore`)
+    deleted.value = null
+    await reload()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+function about(part: PartHead): string {
+  if (!part.mine) return part.owner ? `Kept by ${part.owner}` : `Ready part, ${part.folder}`
+  return part.folder ? `In ${part.folder}, version ${part.version}` : `Version ${part.version}`
+}
+function command(what: 'place' | 'share' | 'versions' | 'delete') {
+  if (what !== 'delete') open.value = what
+  else if (chosen.value) void remove(chosen.value)
+}
+function changed() {
+  open.value = null
+  void reload()
+}
+</script>
+
+<template>
+  <div class="library">
+    <div class="head">
+      <h2>My library</h2>
+      <button class="close" aria-label="Close My library" title="Close My library" @click="emit('close')">
+        <PhX :size="18" aria-hidden="true" />
+      </button>
+    </div>
+    <el-input ref="field" v-model="words" aria-label="Find a part" placeholder="Find a part" clearable />
+    <div class="whose" :class="{ two: inFolders.length }">
+      <el-select v-model="from" aria-label="Whose parts">
+        <el-option v-for="[value, name] in FROM" :key="value" :value="value" :label="name" />
+      </el-select>
+      <el-select v-if="inFolders.length" v-model="folder" aria-label="Folder">
+        <el-option value="" label="All folders" />
+        <el-option v-for="one in inFolders" :key="one" :value="one" :label="one" />
+      </el-select>
+    </div>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <p v-if="deleted" class="gone" role="status">
+      <span>“{{ deleted.name }}” is deleted.</span> <button class="btn" @click="restore">Undo</button>
+    </p>
+    <!-- As high with a part as without one: a tile must not move away between the two clicks of a double click. -->
+    <div v-if="chosen" class="chosen" role="group" :aria-label="chosen.name">
+      <strong>{{ chosen.name }}</strong>
+      <span class="soft">{{ about(chosen) }}</span>
+      <span class="do">
+        <button class="btn pri" @click="take(chosen)">
+          {{ chosen.kind === 'PAGE' ? 'Put behind this page' : 'Put on the page' }}
+        </button>
+        <el-dropdown v-if="chosen.mine" trigger="click" @command="command">
+          <button class="btn" aria-label="More to do with it" title="More to do with it">
+            <PhDotsThree :size="20" weight="bold" aria-hidden="true" />
+          </button>
+          <template #dropdown>
+            <el-dropdown-menu>
+              <el-dropdown-item command="place">Name and folder</el-dropdown-item>
+              <el-dropdown-item command="share">Share</el-dropdown-item>
+              <el-dropdown-item command="versions">Versions</el-dropdown-item>
+              <el-dropdown-item command="delete">Delete</el-dropdown-item>
+            </el-dropdown-menu>
+          </template>
+        </el-dropdown>
+      </span>
+    </div>
+    <p v-else class="chosen soft">
+      {{ parts.length ? 'Drag a part onto the page, or double click it.' : '' }}
+    </p>
+    <div class="scroll">
+      <ul class="parts">
+        <li v-for="part in parts" :key="part.id">
+          <button
+            class="part"
+            :class="{ on: part.id === chosenId }"
+            :aria-pressed="part.id === chosenId"
+            draggable="true"
+            @click="chosenId = part.id"
+            @dblclick="take(part)"
+            @keydown.enter.prevent="take(part)"
+            @dragstart="lift(part, $event)"
+          >
+            <PartPicture :part="part" />
+            <span class="name">
+              <PhFile v-if="part.kind === 'PAGE'" :size="14" aria-label="Page:" role="img" />
+              <PhUsersThree v-if="part.mine && part.shared" :size="14" aria-label="Shared:" role="img" />
+              {{ part.name }}
+            </span>
+          </button>
+        </li>
+      </ul>
+      <p v-if="loaded && parts.length === 0" class="soft" role="status">
+        {{
+          words
+            ? 'Nothing is called that. Try another word.'
+            : 'Nothing is kept here yet. Select something on a page and choose “Keep in My library”.'
+        }}
+      </p>
+      <button v-if="more" class="btn" @click="load(parts.length)">Show more</button>
+    </div>
+    <KeepDialog v-if="open === 'place' && chosen" :part="chosen" @close="open = null" @kept="changed" />
+    <SharePartDialog v-if="open === 'share' && chosen" :part="chosen" @close="changed" />
+    <VersionsDialog
+      v-if="open === 'versions' && chosen"
+      :part="chosen"
+      @close="open = null"
+      @changed="reload"
+    />
+  </div>
+</template>
+
+<style scoped>
+.library {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  height: 100%;
+}
+.whose.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+}
+.scroll {
+  display: grid;
+  flex: 1;
+  gap: 8px;
+  align-content: start;
+  min-height: 120px;
+  overflow-y: auto;
+}
+.head {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
+.close {
+  display: grid;
+  place-items: center;
+  width: 32px;
+  height: 32px;
+  border: 0;
+  background: none;
+  cursor: pointer;
+}
+.parts {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.part {
+  display: grid;
+  align-content: start;
+  gap: 4px;
+  width: 100%;
+  height: 100%;
+  padding: 4px;
+  border: 1.5px solid var(--line);
+  border-radius: var(--tile-s);
+  background: #fff;
+  box-shadow: var(--ledge);
+  cursor: grab;
+  text-align: left;
+}
+.part:hover,
+.part.on {
+  border-color: var(--petrol);
+}
+.part.on {
+  background: var(--petrol-t);
+}
+.name {
+  font-size: 12.5px;
+  line-height: 1.25;
+  overflow-wrap: anywhere;
+}
+.chosen {
+  display: grid;
+  gap: 3px;
+  align-content: start;
+  min-height: 112px;
+  padding: 8px;
+  border-radius: var(--tile-s);
+  background: var(--petrol-t);
+}
+.chosen strong {
+  display: -webkit-box;
+  overflow: hidden;
+  overflow-wrap: anywhere;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+  line-height: 1.2;
+}
+.chosen .soft {
+  overflow: hidden;
+  font-size: 13px;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+p.chosen {
+  min-height: 112px;
+  background: none;
+  white-space: normal;
+}
+.do {
+  display: flex;
+  gap: 6px;
+  align-self: end;
+}
+.do .pri {
+  flex: 1;
+  padding: 4px 6px;
+}
+.gone {
+  display: grid;
+  gap: 6px;
+  padding: 8px;
+  border-radius: var(--tile-s);
+  background: var(--saffron-t);
+}
+</style>

@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { get, post, said } from '@/api/client'
+import type { PartHead, Sharing } from './library'
+
+/** Who may take a part besides its owner: colleagues one by one, or everybody who teaches here. */
+const props = defineProps<{ part: PartHead }>()
+const emit = defineEmits<{ close: [] }>()
+const sharing = ref<Sharing | null>(null)
+const wrong = ref('')
+const at = `/api/library/${props.part.id}`
+
+onMounted(async () => {
+  try {
+    sharing.value = await get<Sharing>(`${at}/sharing`)
+  } catch (error) {
+    wrong.value = said(error)
+  }
+})
+async function share(personId: string | undefined, shared: boolean) {
+  try {
+    await post(`${at}/share`, { ...(personId ? { personId } : {}), shared })
+    sharing.value = await get<Sharing>(`${at}/sharing`)
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+</script>
+
+<template>
+  <el-dialog :model-value="true" :title="`Share ${part.name}`" width="440px" @close="emit('close')">
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <p class="soft">They take a copy of it. What you kept stays as it is.</p>
+    <template v-if="sharing">
+      <el-checkbox :model-value="sharing.school" @change="share(undefined, Boolean($event))"
+        >Everybody who teaches at the school</el-checkbox
+      >
+      <ul>
+        <li v-for="one in sharing.colleagues" :key="one.id">
+          <el-checkbox
+            :model-value="one.has || sharing.school"
+            :disabled="sharing.school"
+            @change="share(one.id, Boolean($event))"
+            >{{ one.name }}</el-checkbox
+          >
+        </li>
+      </ul>
+    </template>
+    <template #footer><button class="btn pri" @click="emit('close')">Done</button></template>
+  </el-dialog>
+</template>
+
+<style scoped>
+ul {
+  max-height: 300px;
+  margin: 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+</style>
