@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import { PhCopy, PhScissors, PhTarget, PhTrash } from '@phosphor-icons/vue'
+import { PhCopy, PhTarget, PhTrash } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import { post, said } from '@/api/client'
-import type { CutParts, Frame, Item } from '@/api/types'
+import type { Frame, Item } from '@/api/types'
 import { letter } from '@/page/geometry'
 import { alwaysFixed, groupsOf, isPiece, ways } from '@/page/items'
 import { itemName, KINDS } from '@/page/names'
 import { pictureUrl } from '@/page/pictures'
 import type { Bench } from './bench'
-import { cutInto } from './cutting'
+import CutButtons from './CutButtons.vue'
 import DepthButtons from './DepthButtons.vue'
+import LikeBefore from './LikeBefore.vue'
+import ListButtons from './list/ListButtons.vue'
 import KeepButton from './library/KeepButton.vue'
 import DraftField from './DraftField.vue'
 import { zonesOf } from './key'
@@ -39,18 +40,6 @@ const belongs = computed(() =>
     ),
 )
 /** A sentence becomes pieces with a word each, a word pieces with a letter each; cut by the server's core. */
-async function cut(into: keyof CutParts) {
-  const { item, bench } = props
-  if (item.kind !== 'words') return
-  try {
-    const parts = (await post<CutParts>('/api/starters/cut', { text: item.content.text }))[into]
-    const edit = cutInto(bench.page.value, item, parts.slice(0, 200))
-    if (edit) bench.edit(edit)
-    else bench.editing.tell('There is only one part, so nothing was cut.')
-  } catch (error) {
-    bench.editing.tell(said(error))
-  }
-}
 const LEAST = { x: -16000, y: -16000, width: 4, height: 4, turn: -360 }
 function size(part: keyof Frame, text: string) {
   const typed = Number(text)
@@ -102,6 +91,8 @@ const sort = computed(() => {
       </div>
     </div>
 
+    <LikeBefore :bench="bench" :item="item" />
+    <CutButtons :bench="bench" />
     <WordsPanel
       v-if="item.kind === 'words' || item.kind === 'note' || item.kind === 'shape' || bench.writing.value"
       :bench="bench"
@@ -170,14 +161,6 @@ const sort = computed(() => {
       />
     </label>
     <DepthButtons :bench="bench" />
-    <div v-if="item.kind === 'words'" class="cuts">
-      <button class="btn" @click="cut('words')">
-        <PhScissors :size="17" aria-hidden="true" />Cut into words
-      </button>
-      <button class="btn" @click="cut('letters')">
-        <PhScissors :size="17" aria-hidden="true" />Cut into letters
-      </button>
-    </div>
     <label v-if="item.kind !== 'words'"
       >Described as
       <DraftField
@@ -215,15 +198,12 @@ const sort = computed(() => {
       </button>
       <button class="btn" @click="bench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
     </div>
+    <ListButtons :bench="bench" />
     <KeepButton :bench="bench" />
   </div>
 </template>
 
 <style scoped>
-.cuts {
-  display: grid;
-  gap: 6px;
-}
 .item-panel {
   display: grid;
   gap: 10px;

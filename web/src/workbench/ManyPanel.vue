@@ -16,7 +16,9 @@ import { still } from '@/gesture/asOne'
 import { around } from '@/page/geometry'
 import { ways } from '@/page/items'
 import type { Bench } from './bench'
+import CutButtons from './CutButtons.vue'
 import DepthButtons from './DepthButtons.vue'
+import ListButtons from './list/ListButtons.vue'
 import KeepButton from './library/KeepButton.vue'
 import LookPanel from './LookPanel.vue'
 import MovementPanel from './MovementPanel.vue'
@@ -54,6 +56,7 @@ const ALIGN = [
 <template>
   <div class="many">
     <h2>{{ items.length }} selected</h2>
+    <CutButtons :bench="bench" />
     <h3>Line up</h3>
     <div class="seg" role="group" aria-label="Line up">
       <button
@@ -126,6 +129,7 @@ const ALIGN = [
       </button>
       <button class="btn" @click="bench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
     </div>
+    <ListButtons :bench="bench" />
     <KeepButton :bench="bench" />
   </div>
 </template>

@@ -79,8 +79,15 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
   }
   const selectAll = () => (chosen.value = page.value.items.map((item) => item.id))
 
+  /** A new item, and the one of its kind that was in hand before it. */
+  const offered = shallowRef<{ id: string; like: string } | null>(null)
+  const inHand = new Map<Item['kind'], string>()
+  watch(only, (item) => item && inHand.set(item.kind, item.id))
+
   function add(item: Item, write = false) {
+    const like = inHand.get(item.kind)
     if (!edit({ kind: 'add-item', pageId: pageId.value, index: page.value.items.length, item })) return
+    offered.value = like ? { id: item.id, like } : null
     chosen.value = [item.id]
     if (write) writing.value = { id: item.id }
   }
@@ -425,6 +432,7 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     paste,
     duplicate,
     put,
+    offered,
     pulledTo,
     write,
     written,

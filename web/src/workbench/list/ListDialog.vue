@@ -1,0 +1,231 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, watch } from 'vue'
+import { get, said } from '@/api/client'
+import type { LibraryPicture } from '@/api/types'
+import type { Bench } from '../bench'
+import { taken, together } from '../copies'
+import { exchanged, linesOf, placesFor, repeated, slotsOf, type Way } from './fromList'
+import { usePictureRows } from '../pictureRows'
+
+/** A list that is typed or pasted: copies of what is selected, or other words and pictures in it. */
+const props = defineProps<{ bench: Bench; does: 'repeat' | 'exchange' }>()
+const emit = defineEmits<{ close: [] }>()
+const text = ref('')
+const way = ref<Way>('FITS')
+const wrong = ref('')
+const field = ref<{ focus(): void }>()
+const WAYS: [Way, string][] = [
+  ['FITS', 'as they fit'],
+  ['ROW', 'in a row'],
+  ['COLUMN', 'in a column'],
+  ['GRID', 'in a grid'],
+]
+
+const items = computed(() => props.bench.selected.value)
+const slots = computed(() => slotsOf(items.value))
+const pictures = computed(() => slots.value.filter((item) => item.kind === 'picture').length)
+const lines = computed(() => linesOf(text.value))
+const words = computed(() => lines.value.flat())
+const {
+  rows,
+  ask,
+  mean,
+  taken: found,
+} = usePictureRows((word) =>
+  get<LibraryPicture[]>(`/api/pictures?${new URLSearchParams({ words: word, topic: '' })}`),
+)
+/** How many of the pictures found for each word were passed over. */
+const passed = ref<Record<string, number>>({})
+const pictureOf = (word: string) => {
+  const row = rows.value.find((one) => one.word === word)
+  return row?.pictures[(passed.value[word] ?? 0) % Math.max(1, row.pictures.length)]
+}
+function another(word: string) {
+  passed.value = { ...passed.value, [word]: (passed.value[word] ?? 0) + 1 }
+  const picture = pictureOf(word)
+  if (picture) mean(word, picture.code)
+}
+
+/** Words that become pictures: all of them, or those that stand in the place of one. */
+const pictured = computed(() => {
+  if (pictures.value === 0) return []
+  const all =
+    props.does === 'exchange'
+      ? slots.value.flatMap((item, i) => (item.kind === 'picture' && words.value[i] ? [words.value[i]] : []))
+      : lines.value.flatMap((line) =>
+          line.length === 1 ? line : line.filter((_, i) => slots.value[i]?.kind === 'picture'),
+        )
+  return [...new Set(all)]
+})
+let asked = 0
+watch(pictured, async (now) => {
+  const mine = ++asked
+  try {
+    const each = await ask(now, '')
+    if (mine === asked) rows.value = each
+  } catch (error) {
+    if (mine === asked) wrong.value = said(error)
+  }
+})
+onMounted(() => field.value?.focus())
+
+const room = computed(
+  () =>
+    props.does === 'exchange' ||
+    placesFor(
+      items.value.map((item) => item.frame),
+      Math.max(1, lines.value.length),
+      way.value,
+    ) !== null,
+)
+const tells = computed(() => {
+  const n = lines.value.length
+  if (n === 0) return ''
+  if (!room.value)
+    return `There is no room for ${n} of them on this page. Make them smaller first, or make the list shorter.`
+  if (props.does === 'exchange') {
+    const places = slots.value.length
+    if (words.value.length > places)
+      return `There are ${words.value.length} words for ${places} places; the last ones are left out.`
+    return words.value.length === places ? '' : 'What has no word in the list stays as it is.'
+  }
+  return n === 1
+    ? 'That is one, so nothing is copied.'
+    : `There will be ${n} of them. What you selected is the first.`
+})
+
+function make() {
+  const { bench } = props
+  const page = bench.page.value
+  if (props.does === 'exchange') {
+    if (bench.all(exchanged(page, items.value, words.value, pictureOf))) emit('close')
+    return
+  }
+  const what = taken(page, bench.chosen.value, bench.editing.activity.value.key)
+  const made = repeated(what, page, lines.value, way.value, pictureOf)
+  if (!made) return
+  if (bench.edit(together(made.edits))) {
+    bench.chosen.value = made.ids
+    emit('close')
+  } else wrong.value = 'That did not fit on the page. Nothing changed. Make the list shorter.'
+}
+</script>
+
+<template>
+  <el-dialog
+    :model-value="true"
+    :title="does === 'repeat' ? 'Repeat from a list' : 'Exchange from a list'"
+    width="620px"
+    top="8vh"
+    @opened="field?.focus()"
+    @close="emit('close')"
+  >
+    <form class="list" @submit.prevent="make">
+      <p class="soft">
+        {{
+          does === 'repeat'
+            ? 'One word, one copy: hat, cat, bat. Or a line for each copy, with commas between its boxes.'
+            : 'Words in the order in which one reads what is selected: hat, cat, bat.'
+        }}
+      </p>
+      <el-input
+        ref="field"
+        v-model="text"
+        type="textarea"
+        :rows="4"
+        aria-label="List"
+        maxlength="10000"
+        placeholder="hat, cat, bat"
+      />
+      <label v-if="does === 'repeat'" class="way"
+        >The copies lie
+        <el-select v-model="way" aria-label="The copies lie">
+          <el-option v-for="[value, name] in WAYS" :key="value" :value="value" :label="name" />
+        </el-select>
+      </label>
+      <p v-if="slots.length === 0" class="note">
+        {{
+          does === 'repeat'
+            ? 'There are no words and no picture in what is selected, so all copies will be alike.'
+            : 'There are no words and no picture in what is selected.'
+        }}
+      </p>
+      <ul v-if="rows.length" class="pictures" aria-label="Pictures">
+        <li v-for="row in rows" :key="row.word">
+          <button
+            v-if="pictureOf(row.word)"
+            type="button"
+            class="pick"
+            :title="row.pictures.length > 1 ? 'Another picture' : ''"
+            :disabled="row.pictures.length < 2"
+            @click="another(row.word)"
+          >
+            <img :src="`/library/${pictureOf(row.word)!.code}.svg`" alt="" width="48" height="48" />
+            {{ row.word }}<span class="unseen">: another picture</span>
+          </button>
+          <span v-else class="pick none">{{ row.word }}<br /><span class="soft">no picture</span></span>
+        </li>
+      </ul>
+      <p v-if="rows.length && found.length < rows.length" class="soft">
+        Where no picture was found, the old one stays.
+      </p>
+      <p v-if="tells" :class="room ? 'soft' : 'note'" role="status">{{ tells }}</p>
+      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+      <div class="foot">
+        <button type="button" class="btn" @click="emit('close')">Cancel</button>
+        <button class="btn pri" :disabled="lines.length < (does === 'repeat' ? 2 : 1) || !room">
+          {{ does === 'repeat' ? 'Make copies' : 'Exchange' }}
+        </button>
+      </div>
+    </form>
+  </el-dialog>
+</template>
+
+<style scoped>
+.list {
+  display: grid;
+  gap: 10px;
+}
+.way {
+  display: grid;
+  grid-template-columns: auto 180px;
+  gap: 8px;
+  align-items: center;
+  justify-content: start;
+}
+.pictures {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  max-height: 220px;
+  margin: 0;
+  padding: 2px;
+  overflow-y: auto;
+  list-style: none;
+}
+.pick {
+  display: grid;
+  justify-items: center;
+  align-content: center;
+  width: 92px;
+  min-height: 84px;
+  padding: 6px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile-s);
+  background: #fff;
+  cursor: pointer;
+  font-size: 13px;
+  overflow-wrap: anywhere;
+  text-align: center;
+}
+.pick:disabled,
+.none {
+  cursor: default;
+  color: inherit;
+}
+.foot {
+  display: flex;
+  justify-content: flex-end;
+  gap: 8px;
+}
+</style>
