@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { PhArrowDown, PhArrowUp } from '@phosphor-icons/vue'
-import { computed } from 'vue'
-import type { Frame, Sequence, Zone, ZoneRule } from '@/api/types'
+import { computed, ref } from 'vue'
+import { post, said as wrongSaid } from '@/api/client'
+import type { CutParts, Frame, Sequence, Zone, ZoneRule } from '@/api/types'
 import { letter, outline } from '@/page/geometry'
 import { ways } from '@/page/items'
 import { itemName } from '@/page/names'
@@ -10,6 +11,7 @@ import { factsOf, ruleOf } from '../answerKey'
 import type { Deciding } from './deciding'
 import RepliesFields from './RepliesFields.vue'
 import SetFields from './SetFields.vue'
+import { hasLetters, wordOf } from './spelling'
 
 /** Everything that one drop zone wants, does and says. */
 const props = defineProps<{ deciding: Deciding; zone: Zone }>()
@@ -91,6 +93,20 @@ function setTolerance(text: string) {
   const off = Number(text.replace(',', '.'))
   set({ tolerance: text.trim() === '' || !Number.isFinite(off) || off < 0 ? undefined : off })
 }
+const lacking = ref('')
+/** Letters as a reader counts them: an accent belongs to its letter. */
+async function spell(word: string) {
+  lacking.value = ''
+  if (word.trim() === '') return
+  try {
+    const { letters } = await post<CutParts>('/api/starters/cut', { text: word.trim() })
+    const missing = props.deciding.spell(props.zone, letters)
+    if (missing.length > 0)
+      lacking.value = `There are not enough pieces with ${missing.map((one) => `“${one}”`).join(', ')}. Nothing changed.`
+  } catch (error) {
+    lacking.value = wrongSaid(error)
+  }
+}
 const said = computed(() => {
   const { capacity } = wants.value
   const order = wants.value.sequence ? ', in order' : ''
@@ -106,6 +122,17 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       <span class="letter">{{ letter(zones.indexOf(zone)) }}</span>{{ itemName(zone) }}
       <span class="chip n">{{ said }}</span>
     </h3>
+    <label v-if="hasLetters(pieces)" class="wide"
+      >Spells the word
+      <DraftField
+        :key="`w${zone.id}`"
+        :value="wordOf(wants.sequence, pieces)"
+        maxlength="60"
+        placeholder="with the letters on this page"
+        @commit="spell"
+      />
+      <span v-if="lacking" class="note" role="alert">{{ lacking }}</span>
+    </label>
     <label
       >When it belongs
       <select :value="rule.settle" @change="set({ settle: value($event) as ZoneRule['settle'] })">

@@ -16,6 +16,7 @@ import { decisionOf, factsOf, ruleOf, saidOf, termsOf } from '../answerKey'
 import { together } from '../copies'
 import type { Editing } from '../editing'
 import { piecesOf, zonesOf } from '../key'
+import { spelled } from './spelling'
 
 const NEXT: Record<Decision, Decision> = {
   UNDECIDED: 'BELONGS',
@@ -96,6 +97,27 @@ export function useDeciding(editing: Editing, page: Ref<Page>) {
     return all(edits)
   }
 
+  /**
+   * A zone wants a word spelled with the letters that are there. @returns the letters that no piece has
+   */
+  function spell(zone: Zone, letters: string[]): string[] {
+    const made = spelled(letters, pieces.value)
+    if ('missing' in made) return made.missing
+    const edits = pieces.value.flatMap((piece) => {
+      const to = made.belonging.has(piece.id) ? 'BELONGS' : 'TURNED_AWAY'
+      return saidOf(key.value, zone.id, piece.id) === to ? [] : [cell(piece, zone, to)]
+    })
+    const rule = ruleOf(key.value, zone.id)
+    const wants = {
+      ...rule.wants,
+      sequence: made.sequence,
+      capacity: Object.keys(made.sequence.places).length,
+    }
+    edits.push({ kind: 'set-rule', pageId: pageId(), zoneId: zone.id, rule: trimmed({ ...rule, wants }) })
+    all(edits)
+    return []
+  }
+
   const setFacts = (piece: Item, change: Partial<Facts>) =>
     editing.edit({
       kind: 'set-facts',
@@ -133,6 +155,7 @@ export function useDeciding(editing: Editing, page: Ref<Page>) {
     column,
     row,
     fillFromLabels,
+    spell,
     setFacts,
     setRule,
     setWants,

@@ -137,7 +137,7 @@ function changed() {
       <span class="soft">{{ about(chosen) }}</span>
       <span class="do">
         <button class="btn pri" @click="take(chosen)">
-          {{ chosen.kind === 'PAGE' ? 'Put behind this page' : 'Put on the page' }}
+          {{ chosen.kind === 'PAGE' ? 'Put after this page' : 'Put on the page' }}
         </button>
         <el-dropdown v-if="chosen.mine" trigger="click" @command="command">
           <button class="btn" aria-label="More to do with it" title="More to do with it">

@@ -153,6 +153,12 @@ describe('exchanging', () => {
     expect(decisions).toEqual(key.decisions)
     const [middle, was] = [now.items[2]!, page.items[2]!].map((item) => item.frame.x + item.frame.width / 2)
     expect(middle).toBeCloseTo(was!, 6)
-    expect(exchanged(page, [page.items[0]!], ['cat'], pictureOf)).toEqual([])
+  })
+  it('writes on drop zones where nothing else takes words', () => {
+    expect(exchanged(page, [page.items[0]!], ['Animals'], pictureOf)).toEqual([
+      { kind: 'set-zone-label', pageId: 'p', itemId: 'box', label: 'Animals' },
+    ])
+    const line: Item = { ...page.items[1]!, kind: 'lens', colour: '#000000' } as never
+    expect(exchanged(page, [line], ['cat'], pictureOf)).toEqual([])
   })
 })

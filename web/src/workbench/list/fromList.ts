@@ -38,7 +38,10 @@ const takes = (item: Item) => item.kind === 'picture' || takesWords(item)
 /** What can be exchanged, as one reads: by rows, each from the left. */
 export function slotsOf(items: Item[]): Item[] {
   const middle = (frame: Frame) => frame.y + frame.height / 2
-  return items.filter(takes).sort((a, b) => {
+  const said = items.filter(takes)
+  // Zones alone, with nothing written on them, are given what is written on them.
+  const slots = said.length > 0 ? said : items.filter((item) => item.kind === 'zone')
+  return slots.sort((a, b) => {
     const apart = middle(a.frame) - middle(b.frame)
     const sameRow = Math.abs(apart) < Math.min(a.frame.height, b.frame.height) / 2
     return sameRow ? a.frame.x - b.frame.x : apart
@@ -71,7 +74,7 @@ export function saying(item: Item, word: string, picture: LibraryPicture | undef
       if (!item.words) return item
       return { ...item, words: fitSaid({ text: word, style: item.words.style }, item.frame.width).content }
     case 'zone':
-      return item.label === '' ? item : { ...item, label: word.slice(0, 300) }
+      return { ...item, label: word.slice(0, 300) }
     default:
       return item
   }
