@@ -112,6 +112,23 @@ const said = computed(() => {
   const order = wants.value.sequence ? ', in order' : ''
   return (capacity ? `holds ${capacity}` : 'holds any number') + order
 })
+const LAYOUTS = [
+  ['', 'wherever there is room'],
+  ['ROW', 'in a row'],
+  ['COLUMN', 'in a column'],
+  ['GRID', 'in a grid'],
+  ['CIRCLE', 'in a circle'],
+  ['STACK', 'on a stack'],
+  ['HEAP', 'in a heap'],
+] as const
+/** Where an order, a value or a crossing says where a piece lies, no layout does. */
+const laysOut = computed(
+  () =>
+    (rule.value.settle === 'IN_SLOT' || rule.value.settle === 'TURNS_OVER') &&
+    !wants.value.sequence &&
+    !rule.value.crossing &&
+    !props.zone.scale,
+)
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
 const value = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
@@ -140,6 +157,15 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         <option value="STAYS">Stays where it is put</option>
         <option value="MELTS">Melts away</option>
         <option value="TURNS_OVER">Settles in and turns over</option>
+      </select></label
+    >
+    <label v-if="laysOut"
+      >They lie
+      <select
+        :value="rule.layout ?? ''"
+        @change="set({ layout: (value($event) || undefined) as ZoneRule['layout'] })"
+      >
+        <option v-for="[layout, name] in LAYOUTS" :key="layout" :value="layout">{{ name }}</option>
       </select></label
     >
     <label

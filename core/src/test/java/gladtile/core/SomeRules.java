@@ -10,6 +10,7 @@ import gladtile.core.answer.Facts;
 import gladtile.core.answer.Hint;
 import gladtile.core.answer.Inside;
 import gladtile.core.answer.Moment;
+import gladtile.core.answer.PieceLayout;
 import gladtile.core.answer.Points;
 import gladtile.core.answer.Replies;
 import gladtile.core.answer.Reply;
@@ -47,7 +48,8 @@ public final class SomeRules {
                 random.nextBoolean() ? random.nextInt(5) : null,
                 random.nextInt(3) == 0 ? Inside.values()[random.nextInt(4)] : null,
                 random.nextInt(4) == 0,
-                random.nextInt(4) == 0 ? 0.25 : null);
+                random.nextInt(4) == 0 ? 0.25 : null,
+                random.nextInt(4) == 0 ? PieceLayout.values()[random.nextInt(6)] : null);
     }
 
     private static Wants wants(Random random, String piece) {

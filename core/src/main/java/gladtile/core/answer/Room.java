@@ -14,6 +14,9 @@ public final class Room {
             return true;
         }
         Sequence sequence = rule.wanted().sequence();
+        if (sequence == null && rule.layout() != null) {
+            return Layouts.fits(zone, rule.layout(), ZoneJudge.settling(zone, rule.wanted(), belonging));
+        }
         if (sequence == null) {
             return Slots.plan(zone, ZoneJudge.settling(zone, rule.wanted(), belonging))
                     .isPresent();

@@ -90,7 +90,7 @@ final class ZoneJudge {
                 .orElse(null);
         Wants room = set == null ? wants : wants.withCapacity(1);
         // Before anything is judged, a place that was planned for what belongs would tell what does.
-        plan = laysInSlots() && cells == null && rule.when() == Moment.AT_ONCE
+        plan = laysInSlots() && cells == null && rule.layout() == null && rule.when() == Moment.AT_ONCE
                 ? Slots.plan(zone, settling(zone, room, belonging(pieces))).orElse(List.of())
                 : List.of();
     }
@@ -256,7 +256,7 @@ final class ZoneJudge {
                 return new Point(place.x(), place.y());
             }
         }
-        return Slots.next(zone, there, home);
+        return rule.layout() == null ? Slots.next(zone, there, home) : Layouts.next(zone, rule.layout(), there, home);
     }
 
     private List<Frame> frames(List<Lying> lying) {

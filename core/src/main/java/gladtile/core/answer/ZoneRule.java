@@ -15,6 +15,7 @@ import gladtile.core.Bounds;
  * @param crossing whether what lies in it and in others that say so too is held against all of them, as in a Venn diagram;
  *     absent for no: of zones over each other only the topmost is asked
  * @param tolerance how far a piece may lie from its value where the zone has a scale; absent for half a step
+ * @param layout how pieces lie that settle in; absent for wherever there is room, from the left top on
  * @param worth points for each of its placements, otherwise than the activity says; absent for as it says
  */
 public record ZoneRule(
@@ -28,7 +29,8 @@ public record ZoneRule(
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer worth,
         @JsonInclude(JsonInclude.Include.NON_NULL) Inside inside,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean crossing,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Double tolerance) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Double tolerance,
+        @JsonInclude(JsonInclude.Include.NON_NULL) PieceLayout layout) {
     public static final ZoneRule USUAL = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME);
 
     public ZoneRule {
@@ -52,7 +54,7 @@ public record ZoneRule(
     }
 
     public ZoneRule(Settle settle, Return refused) {
-        this(settle, refused, null, null, null, null, null, null, null, null, null);
+        this(settle, refused, null, null, null, null, null, null, null, null, null, null);
     }
 
     public Moment when() {
@@ -80,48 +82,56 @@ public record ZoneRule(
     }
 
     public ZoneRule withCrossing(boolean on) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, inside, on, tolerance);
+        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, inside, on, tolerance, layout);
     }
 
     public ZoneRule withTolerance(Double most) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, most);
+        return new ZoneRule(
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, most, layout);
     }
 
     public ZoneRule withInside(Inside newInside) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, newInside, crossing, tolerance);
+                settle, refused, moment, tell, wants, replies, tries, worth, newInside, crossing, tolerance, layout);
     }
 
     public ZoneRule withMoment(Moment newMoment) {
         return new ZoneRule(
-                settle, refused, newMoment, tell, wants, replies, tries, worth, inside, crossing, tolerance);
+                settle, refused, newMoment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout);
     }
 
     public ZoneRule withTell(Tell newTell) {
         return new ZoneRule(
-                settle, refused, moment, newTell, wants, replies, tries, worth, inside, crossing, tolerance);
+                settle, refused, moment, newTell, wants, replies, tries, worth, inside, crossing, tolerance, layout);
     }
 
     public ZoneRule withWants(Wants newWants) {
         return new ZoneRule(
-                settle, refused, moment, tell, newWants, replies, tries, worth, inside, crossing, tolerance);
+                settle, refused, moment, tell, newWants, replies, tries, worth, inside, crossing, tolerance, layout);
     }
 
     public ZoneRule withReplies(Replies newReplies) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, newReplies, tries, worth, inside, crossing, tolerance);
+                settle, refused, moment, tell, wants, newReplies, tries, worth, inside, crossing, tolerance, layout);
     }
 
     public ZoneRule withTries(Integer most) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, most, worth, inside, crossing, tolerance);
+        return new ZoneRule(
+                settle, refused, moment, tell, wants, replies, most, worth, inside, crossing, tolerance, layout);
     }
 
     public ZoneRule withWorth(Integer points) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, points, inside, crossing, tolerance);
+        return new ZoneRule(
+                settle, refused, moment, tell, wants, replies, tries, points, inside, crossing, tolerance, layout);
     }
 
     public ZoneRule withSettle(Settle newSettle) {
         return new ZoneRule(
-                newSettle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance);
+                newSettle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout);
+    }
+
+    public ZoneRule withLayout(PieceLayout newLayout) {
+        return new ZoneRule(
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, newLayout);
     }
 }

@@ -86,7 +86,8 @@ final class KeyAgain {
                 kept(now.worth(), before.worth(), after.worth()),
                 kept(now.inside(), before.inside(), after.inside()),
                 kept(now.crossing(), before.crossing(), after.crossing()),
-                kept(now.tolerance(), before.tolerance(), after.tolerance()));
+                kept(now.tolerance(), before.tolerance(), after.tolerance()),
+                kept(now.layout(), before.layout(), after.layout()));
     }
 
     private static Wants wants(Wants now, Wants before, Wants after) {
