@@ -19,6 +19,7 @@ import GapField from './GapField.vue'
 import NoteDialog from './NoteDialog.vue'
 import FixedThing from './FixedThing.vue'
 import { usePickUp } from './pickUp'
+import ScaleReadout from './ScaleReadout.vue'
 import PieceOnPage from './PieceOnPage.vue'
 import { targetsOf } from './places'
 import { provideReach } from './reach'
@@ -88,18 +89,33 @@ const rows = computed(() => new Map((props.page.rows ?? []).map((row) => [row.zo
 const targets = computed(() => targetsOf(zones.value, rows.value, props.page.regions))
 /** Zones that cross with others, so that a piece may lie in several. */
 const crossing = computed(() => new Set(props.page.regions?.flatMap((one) => one.zoneIds)))
-const { held, target, dragged, over, pointAt, picked, press, point, send, drop, nudge, putNudged } =
-  usePickUp({
-    root,
-    air,
-    ahead,
-    targets,
-    crossing,
-    things,
-    put,
-    tap: lead,
-    say: (words) => emit('say', words),
-  })
+const {
+  held,
+  target,
+  dragged,
+  over,
+  reading: onLine,
+  pointAt,
+  picked,
+  press,
+  point,
+  send,
+  drop,
+  nudge,
+  putNudged,
+} = usePickUp({
+  root,
+  air,
+  ahead,
+  targets,
+  crossing,
+  things,
+  put,
+  tap: lead,
+  say: (words) => emit('say', words),
+})
+/** Handed on as it is, so that this page is not drawn anew for each value. */
+const now = { reading: onLine }
 /** Cells of tables that what is dragged is over; other zones are lit themselves. */
 const cellsUnder = computed(() =>
   zones.value.filter((zone) => over.value.includes(zone.id) && !byId.value.has(zone.id)),
@@ -304,6 +320,7 @@ function tapped(one: Done): boolean {
       >
         <path class="aim" :d="tilePath(target.frame.width, target.frame.height, 16, 5)" />
       </g>
+      <ScaleReadout :now="now" />
     </svg>
     <svg
       v-if="dragged"

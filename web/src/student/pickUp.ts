@@ -1,4 +1,4 @@
-import { computed, onBeforeUnmount, ref, watch, type ComputedRef, type Ref } from 'vue'
+import { computed, onBeforeUnmount, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue'
 import type { Frame } from '@/api/types'
 import { frameQueue } from '@/gesture/frameQueue'
 import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
@@ -8,6 +8,7 @@ import { originalOf } from '@/page/items'
 import { itemName } from '@/page/names'
 import { zoneHas, zonesUnder } from '@/page/zones'
 import type { Target } from './places'
+import { readingAt, type Reading } from './reading'
 import { alongRail, nextCopy, stepOnRail } from './rules'
 import type { Ahead, Things } from './things'
 
@@ -33,6 +34,8 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
   const dragged = ref<string | null>(null)
   /** The zones that what is dragged is over: the topmost, or all that cross there. */
   const over = ref<string[]>([])
+  /** What is read there on a number line. */
+  const reading = shallowRef<Reading | null>(null)
   const queue = frameQueue()
   const held = computed(() => (chart.value.is === 'held' ? chart.value.piece : null))
   const target = computed(() =>
@@ -65,6 +68,8 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
         })
         const under = zonesUnder(zones.value, crossing.value, to)
         if (over.value.join() !== under.join()) over.value = under
+        const read = readingAt(zones.value, under, to)
+        if (read?.words !== reading.value?.words || read?.x !== reading.value?.x) reading.value = read
         queue('drag', () => {
           const scale = root.value!.getBoundingClientRect().width / PAGE.width
           if (air.value)
@@ -212,8 +217,10 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
   }
 
   watch(dragged, (id) => {
-    if (!id) over.value = []
+    if (id) return
+    over.value = []
+    reading.value = null
   })
 
-  return { held, target, dragged, over, pointAt, picked, press, point, send, drop, nudge, putNudged }
+  return { held, target, dragged, over, reading, pointAt, picked, press, point, send, drop, nudge, putNudged }
 }

@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { computed, type Ref } from 'vue'
+import { placed } from '@/page/geometry'
+import { lineAt } from '@/page/scales'
+import type { Reading } from './reading'
+
+/** The value that what is dragged over a number line would lie at. It alone is drawn anew while the hand moves. */
+const props = defineProps<{ now: { reading: Ref<Reading | null> } }>()
+const at = computed(() => {
+  const reading = props.now.reading.value
+  if (!reading) return null
+  const { zone, x, words } = reading
+  return { words, x, y: lineAt(zone.frame.height), place: placed(zone.frame), wide: 44 + 20 * words.length }
+})
+</script>
+
+<template>
+  <g v-if="at" class="readout" :transform="at.place" aria-hidden="true">
+    <path :d="`M${at.x} ${at.y + 8}l-14 22h28z`" />
+    <rect :x="at.x - at.wide / 2" :y="at.y + 28" :width="at.wide" height="56" rx="14" />
+    <text :x="at.x" :y="at.y + 69">{{ at.words }}</text>
+  </g>
+</template>
+
+<style scoped>
+.readout {
+  pointer-events: none;
+}
+path,
+rect {
+  fill: #1f2d33;
+}
+text {
+  fill: #fff;
+  font: 700 38px var(--page-type);
+  text-anchor: middle;
+}
+</style>
