@@ -25,6 +25,8 @@ describe('what is told of a piece', () => {
       'TOO_MANY',
       'TOO_MUCH',
       'WRONG_PLACE',
+      'TOO_LOW',
+      'TOO_HIGH',
       'NOT_WITH_THESE',
       'NO_MORE_TRIES',
     ] as const

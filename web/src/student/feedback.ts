@@ -7,6 +7,8 @@ const WHY: Record<NonNullable<Verdict['why']>, (piece: string, zone: string) => 
   TOO_MANY: (piece, zone) => `${zone} has enough of ${piece}`,
   TOO_MUCH: (piece, zone) => `${zone}: with ${piece} it is too much`,
   WRONG_PLACE: (piece) => `${piece}: near, but not this spot. Try another spot`,
+  TOO_LOW: (piece) => `${piece}: too low. Try a larger number`,
+  TOO_HIGH: (piece) => `${piece}: too high. Try a smaller number`,
   NOT_WITH_THESE: (piece) => `${piece}: not with these. Try another place`,
   NO_MORE_TRIES: (_, zone) => `${zone}: no more tries`,
 }

@@ -3,6 +3,7 @@ import type { Act, Activity, Page, Typed, Verdict } from '@/api/types'
 import { letter } from '@/page/geometry'
 import { originalOf, zonesOf } from '@/page/items'
 import { itemName } from '@/page/names'
+import { numberWords } from '@/page/scales'
 import { factsOf, ruleOf, saidOf } from './answerKey'
 
 /** Why a try was answered as it was, for the teacher; empty where there is nothing to explain. */
@@ -44,7 +45,11 @@ function ofPiece(id: string, verdict: Verdict, page: Page, activity: Activity): 
       return `${name}: as many copies of it as are wanted lie there already.`
     case 'TOO_MUCH':
       return `${name}: with its value of ${factsOf(key, piece.id).value ?? 0} the sum would be more than ${rule.wants?.total}.`
+    case 'TOO_LOW':
+    case 'TOO_HIGH':
+      return `${name}: it belongs, at ${numberWords(factsOf(key, piece.id).value ?? 0)}.`
     case 'WRONG_PLACE':
+      if (zone.scale) return `${name}: it belongs, at ${numberWords(factsOf(key, piece.id).value ?? 0)}.`
       return `${name}: it belongs, but its place in the order is ${rule.wants?.sequence?.places[piece.id] ?? 'another one'}.`
     case 'NOT_WITH_THESE':
       return `${name}: it does not go with what lies in the zones that are answered together.`

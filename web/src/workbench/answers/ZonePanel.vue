@@ -159,6 +159,13 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         <option value="TURNS_OVER">Settles in and turns over</option>
       </select></label
     >
+    <label v-if="zone.scale" class="line wide">
+      <input
+        type="checkbox"
+        :checked="Boolean(rule.saysSide)"
+        @change="set({ saysSide: checked($event) || undefined })"
+      />Say whether it is too low or too high</label
+    >
     <label v-if="laysOut"
       >They lie
       <select

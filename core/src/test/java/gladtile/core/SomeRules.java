@@ -49,7 +49,8 @@ public final class SomeRules {
                 random.nextInt(3) == 0 ? Inside.values()[random.nextInt(4)] : null,
                 random.nextInt(4) == 0,
                 random.nextInt(4) == 0 ? 0.25 : null,
-                random.nextInt(4) == 0 ? PieceLayout.values()[random.nextInt(6)] : null);
+                random.nextInt(4) == 0 ? PieceLayout.values()[random.nextInt(6)] : null,
+                random.nextInt(4) == 0);
     }
 
     private static Wants wants(Random random, String piece) {

@@ -12,6 +12,10 @@ public enum Why {
     TOO_MUCH,
     /** It belongs there, but not at that place in the order. */
     WRONG_PLACE,
+    /** It belongs there, at a larger value; said only where the zone tells so. */
+    TOO_LOW,
+    /** It belongs there, at a smaller value; said only where the zone tells so. */
+    TOO_HIGH,
     /** It does not go with what lies in the zones that are answered together. */
     NOT_WITH_THESE,
     /** The zone was tried as often as it may be. */

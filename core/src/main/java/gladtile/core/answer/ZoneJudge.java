@@ -306,8 +306,11 @@ final class ZoneJudge {
                 return Why.TOO_MUCH;
             }
         }
-        if (cells != null && !inOrder(id, middle, settled) || isOffItsValue(id, middle)) {
+        if (cells != null && !inOrder(id, middle, settled)) {
             return Why.WRONG_PLACE;
+        }
+        if (isOffItsValue(id, middle)) {
+            return offItsValue(id, middle);
         }
         if (set != null && !set.goes(zone.id(), id, inSet(there, true))) {
             return Why.NOT_WITH_THESE;
@@ -318,6 +321,13 @@ final class ZoneJudge {
     private boolean isOffItsValue(String piece, Point middle) {
         BigDecimal value = onScale.get(piece);
         return value != null && !scale.isRight(middle, value);
+    }
+
+    private Why offItsValue(String piece, Point middle) {
+        if (rule.saysSide() == null) {
+            return Why.WRONG_PLACE;
+        }
+        return scale.at(middle).compareTo(onScale.get(piece)) < 0 ? Why.TOO_LOW : Why.TOO_HIGH;
     }
 
     /** In slots the place itself counts; where pieces stay as they were put, only what lies before and behind. */
@@ -389,8 +399,10 @@ final class ZoneJudge {
             } else if (!wants.counts().isEmpty()
                     && counted.merge(piece, 1, Integer::sum) > wants.counts().getOrDefault(piece, 1)) {
                 why = Why.TOO_MANY;
-            } else if (cells != null && !ordered.contains(one.pieceId()) || isOffItsValue(piece, middle(one))) {
+            } else if (cells != null && !ordered.contains(one.pieceId())) {
                 why = Why.WRONG_PLACE;
+            } else if (isOffItsValue(piece, middle(one))) {
+                why = offItsValue(piece, middle(one));
             } else if (!setFits) {
                 why = Why.NOT_WITH_THESE;
             }

@@ -16,6 +16,8 @@ import gladtile.core.Bounds;
  *     absent for no: of zones over each other only the topmost is asked
  * @param tolerance how far a piece may lie from its value where the zone has a scale; absent for half a step
  * @param layout how pieces lie that settle in; absent for wherever there is room, from the left top on
+ * @param saysSide where the zone has a scale, whether students are told that a value is too low or too high; absent for
+ *     no
  * @param worth points for each of its placements, otherwise than the activity says; absent for as it says
  */
 public record ZoneRule(
@@ -30,7 +32,8 @@ public record ZoneRule(
         @JsonInclude(JsonInclude.Include.NON_NULL) Inside inside,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean crossing,
         @JsonInclude(JsonInclude.Include.NON_NULL) Double tolerance,
-        @JsonInclude(JsonInclude.Include.NON_NULL) PieceLayout layout) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) PieceLayout layout,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean saysSide) {
     public static final ZoneRule USUAL = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME);
 
     public ZoneRule {
@@ -42,6 +45,7 @@ public record ZoneRule(
         replies = Replies.orNull(replies);
         inside = inside == Inside.MIDDLE ? null : inside;
         crossing = Boolean.TRUE.equals(crossing) ? true : null;
+        saysSide = Boolean.TRUE.equals(saysSide) ? true : null;
         if (tolerance != null) {
             Bounds.within("rule.tolerance", tolerance, 0, Bounds.VALUE);
         }
@@ -54,7 +58,7 @@ public record ZoneRule(
     }
 
     public ZoneRule(Settle settle, Return refused) {
-        this(settle, refused, null, null, null, null, null, null, null, null, null, null);
+        this(settle, refused, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     public Moment when() {
@@ -82,56 +86,82 @@ public record ZoneRule(
     }
 
     public ZoneRule withCrossing(boolean on) {
-        return new ZoneRule(settle, refused, moment, tell, wants, replies, tries, worth, inside, on, tolerance, layout);
+        return new ZoneRule(
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, on, tolerance, layout, saysSide);
     }
 
     public ZoneRule withTolerance(Double most) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, most, layout);
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, most, layout, saysSide);
     }
 
     public ZoneRule withInside(Inside newInside) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, newInside, crossing, tolerance, layout);
+                settle, refused, moment, tell, wants, replies, tries, worth, newInside, crossing, tolerance, layout,
+                saysSide);
     }
 
     public ZoneRule withMoment(Moment newMoment) {
         return new ZoneRule(
-                settle, refused, newMoment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout);
+                settle, refused, newMoment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
+                saysSide);
     }
 
     public ZoneRule withTell(Tell newTell) {
         return new ZoneRule(
-                settle, refused, moment, newTell, wants, replies, tries, worth, inside, crossing, tolerance, layout);
+                settle, refused, moment, newTell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
+                saysSide);
     }
 
     public ZoneRule withWants(Wants newWants) {
         return new ZoneRule(
-                settle, refused, moment, tell, newWants, replies, tries, worth, inside, crossing, tolerance, layout);
+                settle, refused, moment, tell, newWants, replies, tries, worth, inside, crossing, tolerance, layout,
+                saysSide);
     }
 
     public ZoneRule withReplies(Replies newReplies) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, newReplies, tries, worth, inside, crossing, tolerance, layout);
+                settle,
+                refused,
+                moment,
+                tell,
+                wants,
+                newReplies,
+                tries,
+                worth,
+                inside,
+                crossing,
+                tolerance,
+                layout,
+                saysSide);
     }
 
     public ZoneRule withTries(Integer most) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, most, worth, inside, crossing, tolerance, layout);
+                settle, refused, moment, tell, wants, replies, most, worth, inside, crossing, tolerance, layout,
+                saysSide);
     }
 
     public ZoneRule withWorth(Integer points) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, points, inside, crossing, tolerance, layout);
+                settle, refused, moment, tell, wants, replies, tries, points, inside, crossing, tolerance, layout,
+                saysSide);
     }
 
     public ZoneRule withSettle(Settle newSettle) {
         return new ZoneRule(
-                newSettle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout);
+                newSettle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
+                saysSide);
     }
 
     public ZoneRule withLayout(PieceLayout newLayout) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, newLayout);
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, newLayout,
+                saysSide);
+    }
+
+    public ZoneRule withSide(boolean said) {
+        return new ZoneRule(
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout, said);
     }
 }

@@ -87,7 +87,8 @@ final class KeyAgain {
                 kept(now.inside(), before.inside(), after.inside()),
                 kept(now.crossing(), before.crossing(), after.crossing()),
                 kept(now.tolerance(), before.tolerance(), after.tolerance()),
-                kept(now.layout(), before.layout(), after.layout()));
+                kept(now.layout(), before.layout(), after.layout()),
+                kept(now.saysSide(), before.saysSide(), after.saysSide()));
     }
 
     private static Wants wants(Wants now, Wants before, Wants after) {

@@ -40,6 +40,26 @@ class OnScaleTest {
         return new Zone("z", frame, "", "").withScale(scale);
     }
 
+    @Test
+    void it_is_said_that_a_value_is_too_low_or_too_high_only_where_the_teacher_allows_it() {
+        ZoneScale up = new ZoneScale(0, 10, 1, 1, false);
+        ZoneScale down = new ZoneScale(10, 0, 1, 1, false);
+        for (ZoneScale scale : List.of(up, down)) {
+            Zone zone = line(Frame.of(100, 200, 1120, 300), scale);
+            ZoneRule usual = new ZoneRule(Settle.STAYS, Return.GLIDES_HOME);
+            for (int value = 0; value <= 10; value++) {
+                double x = 160 + 100 * (scale == up ? value : 10 - value) - WIDTH / 2;
+                Why quiet =
+                        judge(zone, 5, usual).judge("p", x, 300, There.NOBODY).why();
+                Why told = judge(zone, 5, usual.withSide(true))
+                        .judge("p", x, 300, There.NOBODY)
+                        .why();
+                assertThat(quiet).isEqualTo(value == 5 ? null : Why.WRONG_PLACE);
+                assertThat(told).isEqualTo(value == 5 ? null : value < 5 ? Why.TOO_LOW : Why.TOO_HIGH);
+            }
+        }
+    }
+
     /** QTI's equal with an absolute tolerance takes what lies within it, both ends among them; here in BigDecimal. */
     @Test
     void a_piece_is_right_within_the_tolerance_of_its_value() {
