@@ -23,21 +23,21 @@ final class Layouts {
     private Layouts() {}
 
     /** @return the left top corner; where no place is free, in the middle of the zone */
-    static Point next(Zone zone, PieceLayout layout, List<Frame> lying, Frame coming) {
-        return free(zone, layout, lying, coming).orElseGet(() -> middle(room(zone), coming));
+    static Point next(Zone zone, ZoneArea area, PieceLayout layout, List<Frame> lying, Frame coming) {
+        return free(zone, area, layout, lying, coming).orElseGet(() -> middle(room(zone, area), coming));
     }
 
     /** Empty where there is no room left; a stack and a heap have room for any number of what fits once. */
-    static Optional<Point> free(Zone zone, PieceLayout layout, List<Frame> lying, Frame coming) {
-        Box room = room(zone);
+    static Optional<Point> free(Zone zone, ZoneArea area, PieceLayout layout, List<Frame> lying, Frame coming) {
+        Box room = room(zone, area);
         if (coming.width() > room.width() || coming.height() > room.height()) {
             return Optional.empty();
         }
         return switch (layout) {
             case ROW, COLUMN ->
-                firstFree(zone, inLine(room, layout == PieceLayout.COLUMN, lying, coming), lying, coming);
-            case GRID -> firstFree(zone, cells(room, lying, coming), lying, coming);
-            case CIRCLE -> firstFree(zone, around(room, coming), lying, coming);
+                firstFree(area, inLine(room, layout == PieceLayout.COLUMN, lying, coming), lying, coming);
+            case GRID -> firstFree(area, cells(room, lying, coming), lying, coming);
+            case CIRCLE -> firstFree(area, around(room, coming), lying, coming);
             case STACK -> Optional.of(stacked(room, lying.size(), coming));
             case HEAP -> Optional.of(thrown(room, lying.size(), coming));
         };
@@ -55,8 +55,9 @@ final class Layouts {
 
     private static boolean fitsIn(Zone zone, PieceLayout layout, List<Frame> pieces) {
         List<Frame> lying = new ArrayList<>();
+        ZoneArea area = ZoneArea.of(zone);
         for (Frame piece : pieces) {
-            Point at = free(zone, layout, lying, piece).orElse(null);
+            Point at = free(zone, area, layout, lying, piece).orElse(null);
             if (at == null) {
                 return false;
             }
@@ -73,8 +74,8 @@ final class Layouts {
     }
 
     /** The box that pieces may lie in, below the label. */
-    private static Box room(Zone zone) {
-        Outline box = ZoneArea.of(zone).box();
+    private static Box room(Zone zone, ZoneArea area) {
+        Outline box = area.box();
         double top = zone.labelInside() ? Math.min(Slots.LABEL, box.height() / 2) : GAP;
         return new Box(
                 box.left() + GAP,
@@ -88,8 +89,7 @@ final class Layouts {
         return new Point(at.x() - coming.width() / 2, at.y() - coming.height() / 2);
     }
 
-    private static Optional<Point> firstFree(Zone zone, List<Point> places, List<Frame> lying, Frame coming) {
-        ZoneArea area = ZoneArea.of(zone);
+    private static Optional<Point> firstFree(ZoneArea area, List<Point> places, List<Frame> lying, Frame coming) {
         for (Point at : places) {
             boolean free = lying.stream()
                     .noneMatch(one -> at.x() < one.x() + one.width()

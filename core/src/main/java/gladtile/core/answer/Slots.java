@@ -7,7 +7,9 @@ import gladtile.core.measure.Outline;
 import gladtile.core.measure.ZoneArea;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 
@@ -31,16 +33,14 @@ public final class Slots {
     private Slots() {}
 
     /**
+     * In a zone that is a box; in others see {@link ShapedSlots}.
+     *
      * @param lying where those are that came before
      * @param coming home frame of the one to be placed
      * @return its left top corner in page units; where no place is free, as low and as far right as the zone allows
      */
     static Point next(Zone zone, List<Frame> lying, Frame coming) {
-        return free(zone, lying, coming, GAP).orElseGet(() -> {
-            if (zone.shape() != null) {
-                Point inside = ZoneArea.of(zone).inside();
-                return new Point(inside.x() - coming.width() / 2, inside.y() - coming.height() / 2);
-            }
+        return inBox(zone, lying, coming, GAP).orElseGet(() -> {
             Frame box = zone.frame();
             return new Point(
                     Math.max(box.x(), box.x() + box.width() - GAP - coming.width()),
@@ -48,24 +48,23 @@ public final class Slots {
         });
     }
 
-    private static Optional<Point> free(Zone zone, List<Frame> lying, Frame coming, double gap) {
-        return zone.shape() == null ? inBox(zone, lying, coming, gap) : inShape(zone, lying, coming, gap);
-    }
-
-    /** As {@link #inBox}, on a grid, since no edge of the zone says where a place begins. */
-    private static Optional<Point> inShape(Zone zone, List<Frame> lying, Frame coming, double gap) {
-        ZoneArea area = ZoneArea.of(zone);
+    /**
+     * The places within an outline, whatever lies there: on a grid, since no edge of the zone says where a place begins.
+     * The highest first, then the leftmost.
+     */
+    static List<Point> inOutline(Zone zone, ZoneArea area, Frame coming, double gap) {
         Outline around = area.box();
+        List<Point> places = new ArrayList<>();
         double step = Math.max(4, Math.max(around.width(), around.height()) / GRID);
         double top = around.top() + (zone.labelInside() ? LABEL : gap);
         for (double y = top; y + coming.height() <= around.bottom(); y += step) {
             for (double x = around.left() + gap; x + coming.width() <= around.right(); x += step) {
-                if (isFree(x, y, coming, lying, gap) && area.holds(x, y, coming.width(), coming.height())) {
-                    return Optional.of(new Point(x, y));
+                if (area.holds(x, y, coming.width(), coming.height())) {
+                    places.add(new Point(x, y));
                 }
             }
         }
-        return Optional.empty();
+        return places;
     }
 
     private static Optional<Point> inBox(Zone zone, List<Frame> lying, Frame coming, double gap) {
@@ -90,7 +89,7 @@ public final class Slots {
         return Optional.empty();
     }
 
-    private static boolean isFree(double x, double y, Frame coming, List<Frame> lying, double gap) {
+    static boolean isFree(double x, double y, Frame coming, List<Frame> lying, double gap) {
         for (Frame one : lying) {
             if (x < one.x() + one.width() + gap - TOUCH
                     && one.x() < x + coming.width() + gap - TOUCH
@@ -156,13 +155,23 @@ public final class Slots {
     private static Frame[] searched(Zone zone, List<Frame> pieces, List<Integer> order, double gap) {
         Frame[] places = new Frame[pieces.size()];
         List<Frame> lying = new ArrayList<>();
+        ZoneArea area = ZoneArea.of(zone);
+        // Pieces of one size, as most are, have the same places.
+        Map<Frame, List<Point>> known = new HashMap<>();
         for (int i : order) {
             Frame one = pieces.get(i);
-            Point at = free(zone, lying, one, gap).orElse(null);
-            if (at == null) {
+            Optional<Point> at = zone.shape() == null
+                    ? inBox(zone, lying, one, gap)
+                    : known
+                            .computeIfAbsent(
+                                    Frame.of(0, 0, one.width(), one.height()), size -> inOutline(zone, area, size, gap))
+                            .stream()
+                            .filter(free -> isFree(free.x(), free.y(), one, lying, gap))
+                            .findFirst();
+            if (at.isEmpty()) {
                 return null;
             }
-            places[i] = Frame.of(at.x(), at.y(), one.width(), one.height());
+            places[i] = Frame.of(at.get().x(), at.get().y(), one.width(), one.height());
             lying.add(places[i]);
         }
         return places;

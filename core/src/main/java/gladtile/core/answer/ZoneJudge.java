@@ -28,6 +28,9 @@ final class ZoneJudge {
 
     private final Zone zone;
     private final ZoneArea area;
+    /** Null for a box. */
+    private final ShapedSlots shaped;
+
     private final ZoneRule rule;
     private final Wants wants;
     private final Map<String, Item> pieces;
@@ -50,6 +53,7 @@ final class ZoneJudge {
     ZoneJudge(Zone zone, AnswerKey key, Map<String, Item> pieces, Map<String, Object> looks, Regions onPage) {
         this.zone = zone;
         area = ZoneArea.of(zone);
+        shaped = zone.shape() == null ? null : new ShapedSlots(zone, area);
         this.pieces = pieces;
         rule = key.rule(zone.id());
         scale = OnScale.of(zone, rule);
@@ -256,7 +260,10 @@ final class ZoneJudge {
                 return new Point(place.x(), place.y());
             }
         }
-        return rule.layout() == null ? Slots.next(zone, there, home) : Layouts.next(zone, rule.layout(), there, home);
+        if (rule.layout() != null) {
+            return Layouts.next(zone, area, rule.layout(), there, home);
+        }
+        return shaped == null ? Slots.next(zone, there, home) : shaped.next(there, home);
     }
 
     private List<Frame> frames(List<Lying> lying) {

@@ -114,7 +114,32 @@ public final class ZoneArea {
                 }
             }
         }
-        return inside || toEdge(x, y) <= EDGE;
+        return inside || isOnEdge(x, y);
+    }
+
+    private boolean isOnEdge(double x, double y) {
+        for (int i = 0, j = xs.length - 1; i < xs.length; j = i++) {
+            boolean near = x >= Math.min(xs[i], xs[j]) - EDGE
+                    && x <= Math.max(xs[i], xs[j]) + EDGE
+                    && y >= Math.min(ys[i], ys[j]) - EDGE
+                    && y <= Math.max(ys[i], ys[j]) + EDGE;
+            if (near && toSide(i, j, x, y) <= EDGE * EDGE) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** The square of how far a point lies from one side. */
+    private double toSide(int i, int j, double x, double y) {
+        double dx = xs[j] - xs[i];
+        double dy = ys[j] - ys[i];
+        double length = dx * dx + dy * dy;
+        double share = length == 0 ? 0 : ((x - xs[i]) * dx + (y - ys[i]) * dy) / length;
+        share = Math.max(0, Math.min(1, share));
+        double across = xs[i] + share * dx - x;
+        double down = ys[i] + share * dy - y;
+        return across * across + down * down;
     }
 
     private boolean inEllipse(Point point) {
@@ -133,20 +158,16 @@ public final class ZoneArea {
     private double toEdge(double x, double y) {
         double closest = Double.MAX_VALUE;
         for (int i = 0, j = xs.length - 1; i < xs.length; j = i++) {
-            double dx = xs[j] - xs[i];
-            double dy = ys[j] - ys[i];
-            double length = dx * dx + dy * dy;
-            double share = length == 0 ? 0 : ((x - xs[i]) * dx + (y - ys[i]) * dy) / length;
-            share = Math.max(0, Math.min(1, share));
-            double across = xs[i] + share * dx - x;
-            double down = ys[i] + share * dy - y;
-            closest = Math.min(closest, across * across + down * down);
+            closest = Math.min(closest, toSide(i, j, x, y));
         }
         return Math.sqrt(closest);
     }
 
     /** Whether it has any point in common with a convex outline, an edge or a corner too. */
     public boolean touches(List<Point> convex) {
+        if (isApart(convex)) {
+            return false;
+        }
         for (Point corner : convex) {
             if (contains(corner)) {
                 return true;
@@ -163,6 +184,24 @@ public final class ZoneArea {
         }
         // It may lie wholly within the piece.
         return Polygon.contains(convex, new Point(xs[0], ys[0]));
+    }
+
+    /** Whether the boxes around both have nothing in common: of many zones most are far from a piece. */
+    private boolean isApart(List<Point> convex) {
+        double left = Double.MAX_VALUE;
+        double top = Double.MAX_VALUE;
+        double right = -Double.MAX_VALUE;
+        double bottom = -Double.MAX_VALUE;
+        for (Point corner : convex) {
+            left = Math.min(left, corner.x());
+            right = Math.max(right, corner.x());
+            top = Math.min(top, corner.y());
+            bottom = Math.max(bottom, corner.y());
+        }
+        return right < around.left() - EDGE
+                || left > around.right() + EDGE
+                || bottom < around.top() - EDGE
+                || top > around.bottom() + EDGE;
     }
 
     private static boolean meet(double x1, double y1, double x2, double y2, Point a, Point b) {
@@ -183,7 +222,7 @@ public final class ZoneArea {
      */
     public double shareOf(List<Point> convex) {
         double whole = signed(convex);
-        if (whole == 0) {
+        if (whole == 0 || isApart(convex)) {
             return 0;
         }
         double[] x = xs.clone();

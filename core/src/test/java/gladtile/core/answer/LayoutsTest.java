@@ -6,6 +6,7 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneShape;
+import gladtile.core.measure.ZoneArea;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -40,7 +41,7 @@ class LayoutsTest {
         List<Frame> lying = new ArrayList<>();
         while (lying.size() < most) {
             Frame size = sizes[lying.size() % sizes.length];
-            Optional<Point> at = Layouts.free(zone, layout, lying, size);
+            Optional<Point> at = Layouts.free(zone, ZoneArea.of(zone), layout, lying, size);
             if (at.isEmpty()) {
                 return lying;
             }
@@ -129,7 +130,8 @@ class LayoutsTest {
         Frame size = Frame.of(0, 0, 80, 80);
         List<Frame> lying = filled(zone, PieceLayout.ROW, 5, size);
         Frame second = lying.remove(1);
-        Point at = Layouts.free(zone, PieceLayout.ROW, lying, size).orElseThrow();
+        Point at = Layouts.free(zone, ZoneArea.of(zone), PieceLayout.ROW, lying, size)
+                .orElseThrow();
         assertThat(at.x()).isEqualTo(second.x());
     }
 
