@@ -40,6 +40,10 @@ public final class Shots {
             teacher.getByText(Pattern.compile("^\\d+ pictures")).waitFor();
             shot(teacher, folder, "picture-library");
             teacher.keyboard().press("Escape");
+            button(teacher, "My library").click();
+            button(teacher, "Three circles that cross").click();
+            shot(teacher, folder, "my-library");
+            button(teacher, "Close My library").click();
             ink(teacher);
             shot(teacher, folder, "workbench-ink");
             button(teacher, "History").click();
@@ -80,7 +84,6 @@ public final class Shots {
             Page student = browser.newContext(options()).newPage();
             student.navigate(address + "/join/" + code);
             button(student, "Cyrus").waitFor();
-            shot(student, folder, "join");
             button(student, "Cyrus").click();
             student.getByLabel("Your PIN").fill("2468");
             button(student, "Come in").click();

@@ -49,7 +49,7 @@ final class DemoActivities {
                         .text("Press Next to begin.", 760),
                 new DemoPage("Light?", hills)
                         .title("Does it make its own light?", "Move each thing to the place where it belongs.")
-                        .zones(230, 450, "Makes its own light", "Only reflects light")
+                        .zones(250, 430, "Makes its own light", "Only reflects light")
                         .pictures(
                                 765,
                                 new String[] {"2600", "Sun", "Makes its own light"},
@@ -61,7 +61,7 @@ final class DemoActivities {
                                 new String[] {"2604", "Comet", "Only reflects light"}),
                 new DemoPage("Who is awake?", dusk)
                         .title("Who is awake when we observe?", "Day animals and night animals.")
-                        .zones(230, 450, "Awake by day", "Awake by night")
+                        .zones(250, 430, "Awake by day", "Awake by night")
                         .pictures(
                                 765,
                                 new String[] {"1F989", "Owl", "Awake by night"},
@@ -130,7 +130,7 @@ final class DemoActivities {
                                 new String[] {"Eyepiece", "Eyepiece"}),
                 new DemoPage("Tools", dusk)
                         .title("What does an observer need?", "Pack the bag for tonight.")
-                        .zones(230, 450, "In the bag", "Stays at home")
+                        .zones(250, 430, "In the bag", "Stays at home")
                         .pictures(
                                 765,
                                 new String[] {"1F526", "Torch", "In the bag"},
@@ -144,7 +144,7 @@ final class DemoActivities {
         return List.of(
                 new DemoPage("Seasons", hills)
                         .title("Which season is it?", "Find a season for each picture.")
-                        .zones(240, 400, "Spring", "Summer", "Autumn", "Winter")
+                        .zones(252, 388, "Spring", "Summer", "Autumn", "Winter")
                         .pictures(
                                 750,
                                 new String[] {"1F33C", "Blossom", "Spring"},
@@ -155,7 +155,7 @@ final class DemoActivities {
                                 new String[] {"1F423", "Hatching chick", "Spring"}),
                 new DemoPage("Day length", dusk)
                         .title("Long days, short days", "When is the sun up longest?")
-                        .zones(240, 400, "Long day", "Short day")
+                        .zones(252, 388, "Long day", "Short day")
                         .words(
                                 770,
                                 new String[] {"June", "Long day"},
@@ -179,7 +179,7 @@ final class DemoActivities {
         return List.of(
                 new DemoPage("Up and down", hills)
                         .title("Rocket words", "Which words are for going up, which for coming home?")
-                        .zones(240, 400, "Going up", "Coming home")
+                        .zones(252, 388, "Going up", "Coming home")
                         .words(
                                 770,
                                 new String[] {"Engine", "Going up"},
@@ -189,7 +189,7 @@ final class DemoActivities {
                                 new String[] {"Fuel", "Going up"}),
                 new DemoPage("Pictures", dusk)
                         .title("What flies where?", "Inside the air, or beyond it?")
-                        .zones(240, 430, "In the air", "In space")
+                        .zones(252, 418, "In the air", "In space")
                         .pictures(
                                 765,
                                 new String[] {"1F680", "Rocket", "In space"},
@@ -202,7 +202,7 @@ final class DemoActivities {
         return List.of(
                 new DemoPage("Shadows", hills)
                         .title("Day, night, shadow", "Does light go through it?")
-                        .zones(240, 420, "Light goes through", "Makes a shadow")
+                        .zones(252, 408, "Light goes through", "Makes a shadow")
                         .pictures(
                                 765,
                                 new String[] {"1FA9F", "Window", "Light goes through"},
@@ -211,7 +211,7 @@ final class DemoActivities {
                                 new String[] {"1F4A7", "Drop of water", "Light goes through"}),
                 new DemoPage("Day or night", dusk)
                         .title("Day or night?", "What do you see in the sky?")
-                        .zones(240, 420, "By day", "By night")
+                        .zones(252, 408, "By day", "By night")
                         .pictures(
                                 765,
                                 new String[] {"2600", "Sun", "By day"},

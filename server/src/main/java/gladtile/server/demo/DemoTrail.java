@@ -37,7 +37,7 @@ final class DemoTrail {
                 .item(DemoThings.tile("Clear tonight? Look it up", 500, 780, 600))
                 .leads(new Route.Web("https://sky.hilltop.example/tonight"));
         light.title("Does it make its own light?", "Tap the sign on a picture to hear its name.")
-                .zones(230, 400, "Makes light", "Only reflects")
+                .zones(252, 378, "Makes light", "Only reflects")
                 .pictures(
                         680,
                         new String[] {"2600", "Sun", "Makes light"},
@@ -67,7 +67,7 @@ final class DemoTrail {
                 .ways(PageWays.USUAL.withTo(light.id()));
         home(listen);
         far.title("How far away is it?", "You had it all right at once. Here is a harder one.")
-                .zones(230, 400, "Near", "Far", "Very far")
+                .zones(252, 378, "Near", "Far", "Very far")
                 .pictures(
                         680,
                         new String[] {"2B50", "A star", "Very far"},
@@ -77,7 +77,7 @@ final class DemoTrail {
                 .ways(PageWays.USUAL.withOpens(new Opens.WhenPoints(2)).withTo(room.id()));
         home(far);
         practice.title("Once more", "Which of these can we see in the dark by its own light?")
-                .zones(230, 400, "By its own light", "Not by itself")
+                .zones(252, 378, "By its own light", "Not by itself")
                 .pictures(680, new String[] {"1F56F", "Candle", "By its own light"}, new String[] {
                     "1F48E", "Crystal", "Not by itself"
                 })
