@@ -33,9 +33,14 @@ const own = computed(() => left.value!.state.own?.[page.value!.id])
 const nameOf = (id: string) => nameIn(pages.value, id)
 /** Of all rounds the newest; the one that is looked at is followed only while it is that. */
 const newest = ref(1)
+let asked = 0
 async function load(round?: number) {
   const address = `/api/assignments/${props.id}/students/${props.studentId}`
-  left.value = await get<Left>(round ? `${address}?round=${round}` : address)
+  const mine = ++asked
+  const now = await get<Left>(round ? `${address}?round=${round}` : address)
+  // The round that was asked for last is the one that is wanted.
+  if (mine !== asked) return
+  left.value = now
   newest.value = Math.max(newest.value, left.value.round)
 }
 const showRound = (n: number) => load(n).catch((error) => (wrong.value = said(error)))

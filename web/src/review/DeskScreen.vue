@@ -56,7 +56,7 @@ async function load() {
 async function open(one: Waiting) {
   wrong.value = ''
   try {
-    await desk.open(one.attemptId)
+    if (!(await desk.open(one.attemptId))) return
     pageId.value = desk.work.value!.view.pages.find((page) => page.placements > 0)?.id ?? pages.value[0]!.id
     chosenItem.value = ''
     await replay.load()

@@ -17,9 +17,15 @@ export function onDesk(assignmentId: string) {
   const address = (tail: string) => `/api/assignments/${assignmentId}/desk/${work.value!.attemptId}${tail}`
   const sent = computed(() => Boolean(work.value?.kept.sentAt))
 
-  async function open(attemptId: string) {
+  let asked = 0
+  /** @returns whether it lies on the desk now: not where another piece was asked for meanwhile, which comes instead */
+  async function open(attemptId: string): Promise<boolean> {
+    const mine = ++asked
     await flush()
-    take(await get<OnDesk>(`/api/assignments/${assignmentId}/desk/${attemptId}`))
+    const now = await get<OnDesk>(`/api/assignments/${assignmentId}/desk/${attemptId}`)
+    if (mine !== asked) return false
+    take(now)
+    return true
   }
 
   function take(now: OnDesk) {

@@ -17,19 +17,26 @@ export function useReplay(address: () => string) {
   const asked = new Set<number>()
   let timer: ReturnType<typeof setTimeout> | undefined
 
+  /** What was asked for about work that lies here no more must not stand in place of what does. */
+  let works = 0
   async function load() {
     stop()
+    const mine = ++works
     at.value = -1
     asked.clear()
     moments.value = new Map()
-    steps.value = await get<ReplayStep[]>(`${address()}/steps`)
+    steps.value = []
+    const now = await get<ReplayStep[]>(`${address()}/steps`)
+    if (mine === works) steps.value = now
   }
 
   async function fetchFrom(index: number) {
     const first = Math.floor(index / CHUNK) * CHUNK
     if (asked.has(first) || !steps.value[first]) return
     asked.add(first)
+    const mine = works
     const some = await get<ReplayMoment[]>(`${address()}/moments?from=${steps.value[first].seq}`)
+    if (mine !== works) return
     const all = new Map(moments.value)
     for (const one of some) all.set(one.seq, one.state)
     moments.value = all
