@@ -8,6 +8,7 @@ import { PAGE } from '@/page/geometry'
 import DraftField from './DraftField.vue'
 import type { Editing } from './editing'
 import { together } from './copies'
+import StyleSets from './sets/StyleSets.vue'
 import ToneButtons from './ToneButtons.vue'
 import { ACCEPTED, upload } from './upload'
 
@@ -145,6 +146,7 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
       >The same paper for all pages
       <input v-model="everywhere" type="checkbox" @change="everywhere && setPaper({})"
     /></label>
+    <StyleSets :page="page" :editing="editing" />
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p class="soft">Select something on the page to change it, or drag a tile up from the rack.</p>
   </div>
