@@ -192,7 +192,7 @@ watch(pages, (now) => {
         <span v-if="page.id === current" class="own more">
           <button :disabled="full" @click="add('before')">Add before</button>
           <button @click="copyPage">Copy</button>
-          <button @click="keeping = pageToKeep(page, editing.activity.value.key)">Keep in My library</button>
+          <button @click="keeping = pageToKeep(page, editing.activity.value.key)">Save in My library</button>
           <button v-if="copied" :disabled="full" :title="copied" @click="pastePage">Paste page</button>
         </span>
       </li>

@@ -17,7 +17,7 @@ function kept(words: string) {
 <template>
   <div>
     <button class="btn keep" @click="keeping = selectedToKeep(bench)">
-      <PhBooks :size="17" aria-hidden="true" />Keep in My library
+      <PhBooks :size="17" aria-hidden="true" />Save in My library
     </button>
     <KeepDialog v-if="keeping" :what="keeping" @close="keeping = null" @kept="kept" />
   </div>

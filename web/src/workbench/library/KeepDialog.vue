@@ -83,7 +83,7 @@ async function done() {
 <template>
   <el-dialog
     :model-value="true"
-    :title="part ? 'Name and folder' : 'Keep in My library'"
+    :title="part ? 'Name and folder' : 'Save in My library'"
     width="440px"
     @close="emit('close')"
   >
@@ -109,7 +109,7 @@ async function done() {
       </p>
       <div class="foot">
         <button type="button" class="btn" @click="emit('close')">Cancel</button>
-        <button class="btn pri" :disabled="!clean.name || busy">{{ part ? 'Done' : 'Keep it' }}</button>
+        <button class="btn pri" :disabled="!clean.name || busy">{{ part ? 'Done' : 'Save' }}</button>
       </div>
     </form>
   </el-dialog>

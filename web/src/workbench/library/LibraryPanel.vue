@@ -96,7 +96,7 @@ async function restore() {
   }
 }
 function about(part: PartHead): string {
-  if (!part.mine) return part.owner ? `Kept by ${part.owner}` : `Ready part, ${part.folder}`
+  if (!part.mine) return part.owner ? `From ${part.owner}` : `Ready part, ${part.folder}`
   return part.folder ? `In ${part.folder}, version ${part.version}` : `Version ${part.version}`
 }
 function command(what: 'place' | 'share' | 'versions' | 'delete') {
@@ -183,7 +183,7 @@ function changed() {
         {{
           words
             ? 'Nothing is called that. Try another word.'
-            : 'Nothing is kept here yet. Select something on a page and choose “Keep in My library”.'
+            : 'Nothing is saved here yet. Select something on a page and choose “Save in My library”.'
         }}
       </p>
       <button v-if="more" class="btn" @click="load(parts.length)">Show more</button>

@@ -7,7 +7,11 @@ defineProps<{ part: PartHead }>()
 </script>
 
 <template>
-  <span class="picture" aria-hidden="true"><PageView :page="part.page" :view="viewOf(part)" /></span>
+  <span class="picture" aria-hidden="true"
+    ><PageView v-if="part.page" :page="part.page" :view="viewOf(part)" /><span v-else class="large"
+      >too large to be shown here</span
+    ></span
+  >
 </template>
 
 <style scoped>
@@ -17,5 +21,14 @@ defineProps<{ part: PartHead }>()
   border-radius: 5px;
   background: #fff;
   pointer-events: none;
+}
+.large {
+  display: grid;
+  place-items: center;
+  aspect-ratio: 1600 / 1000;
+  padding: 6px;
+  color: var(--soft);
+  font-size: 12px;
+  text-align: center;
 }
 </style>

@@ -30,7 +30,7 @@ async function share(personId: string | undefined, shared: boolean) {
 <template>
   <el-dialog :model-value="true" :title="`Share ${part.name}`" width="440px" @close="emit('close')">
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p class="soft">They take a copy of it. What you kept stays as it is.</p>
+    <p class="soft">They take a copy of it. What you saved stays as it is.</p>
     <template v-if="sharing">
       <el-checkbox :model-value="sharing.school" @change="share(undefined, Boolean($event))"
         >Everybody who teaches at the school</el-checkbox

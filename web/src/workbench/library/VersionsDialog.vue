@@ -40,7 +40,7 @@ async function bringBack(version: number) {
         >
         <span v-if="i === 0" class="chip n">as it is now</span>
         <button v-else class="btn" @click="bringBack(one.version)">
-          Bring back<span class="unseen"> version {{ one.version }}</span>
+          Restore<span class="unseen"> version {{ one.version }}</span>
         </button>
       </li>
     </ul>

@@ -104,7 +104,7 @@ export async function put(bench: Bench, part: DraggedPart, at: Point | null): Pr
 
 /** The part of a page that a part takes up, with some room around it, as the view box of its picture. */
 export function viewOf(part: PartHead): string | undefined {
-  if (part.kind === 'PAGE' || part.page.items.length === 0) return undefined
+  if (part.kind === 'PAGE' || !part.page?.items.length) return undefined
   const box = around(part.page.items.map((item) => item.frame))
   const room = 50
   return [

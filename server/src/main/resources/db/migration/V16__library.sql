@@ -8,6 +8,8 @@ create table library_part (
   kind text not null check (kind in ('ITEMS', 'PAGE')),
   -- An activity of one page.
   contents jsonb not null,
+  -- Characters of it: too large ones are not drawn in lists.
+  size int not null,
   version int not null,
   for_school boolean not null default false,
   said text not null,
@@ -41,6 +43,7 @@ create table library_version (
   part_id uuid not null,
   version int not null,
   contents jsonb not null,
+  size int not null,
   kept_at timestamptz not null,
   primary key (school_id, part_id, version),
   foreign key (school_id, part_id) references library_part (school_id, id) on delete cascade

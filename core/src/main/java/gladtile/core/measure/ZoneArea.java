@@ -165,8 +165,9 @@ public final class ZoneArea {
 
     /** Whether it has any point in common with a convex outline, an edge or a corner too. */
     public boolean touches(List<Point> convex) {
-        if (isApart(convex)) {
-            return false;
+        Lies lies = lies(convex);
+        if (lies != Lies.ACROSS) {
+            return lies == Lies.WITHIN;
         }
         for (Point corner : convex) {
             if (contains(corner)) {
@@ -186,8 +187,16 @@ public final class ZoneArea {
         return Polygon.contains(convex, new Point(xs[0], ys[0]));
     }
 
-    /** Whether the boxes around both have nothing in common: of many zones most are far from a piece. */
-    private boolean isApart(List<Point> convex) {
+    /** How an outline lies to it, as far as the boxes around both and around each of its sides tell. */
+    private enum Lies {
+        APART,
+        WITHIN,
+        /** One of its sides may cross the other outline. */
+        ACROSS
+    }
+
+    /** Of many zones most are far from a piece, and of those that are not most hold it far from their edge. */
+    private Lies lies(List<Point> convex) {
         double left = Double.MAX_VALUE;
         double top = Double.MAX_VALUE;
         double right = -Double.MAX_VALUE;
@@ -198,10 +207,25 @@ public final class ZoneArea {
             top = Math.min(top, corner.y());
             bottom = Math.max(bottom, corner.y());
         }
-        return right < around.left() - EDGE
+        if (right < around.left() - EDGE
                 || left > around.right() + EDGE
                 || bottom < around.top() - EDGE
-                || top > around.bottom() + EDGE;
+                || top > around.bottom() + EDGE) {
+            return Lies.APART;
+        }
+        // Between an ellipse and the corners along it lies a sliver, of which its sides tell nothing.
+        if (round) {
+            return Lies.ACROSS;
+        }
+        for (int i = 0, j = xs.length - 1; i < xs.length; j = i++) {
+            if (Math.min(xs[i], xs[j]) <= right + EDGE
+                    && Math.max(xs[i], xs[j]) >= left - EDGE
+                    && Math.min(ys[i], ys[j]) <= bottom + EDGE
+                    && Math.max(ys[i], ys[j]) >= top - EDGE) {
+                return Lies.ACROSS;
+            }
+        }
+        return contains(convex.get(0)) ? Lies.WITHIN : Lies.APART;
     }
 
     private static boolean meet(double x1, double y1, double x2, double y2, Point a, Point b) {
@@ -222,8 +246,12 @@ public final class ZoneArea {
      */
     public double shareOf(List<Point> convex) {
         double whole = signed(convex);
-        if (whole == 0 || isApart(convex)) {
+        if (whole == 0) {
             return 0;
+        }
+        Lies lies = lies(convex);
+        if (lies != Lies.ACROSS) {
+            return lies == Lies.WITHIN ? 1 : 0;
         }
         double[] x = xs.clone();
         double[] y = ys.clone();

@@ -32,10 +32,21 @@ public class Library {
     static final int CONTENTS = 4_000_000;
 
     private static final int FOLDER_LENGTH = 200;
+    /** Characters of contents up to which a part is drawn in a list: sixty of them are sent at a time. */
+    static final int DRAWN = 150_000;
     /** So many are told of at a time. */
     private static final int SHOWN = 60;
     /** The last versions of a part that are kept. */
     static final int VERSIONS = 50;
+
+    /** Characters that all of a teacher's parts and their versions may take up. */
+    private static final long ROOM = 200_000_000;
+    /** So long a deleted part can be brought back. */
+    private static final int UNDO_DAYS = 30;
+
+    private static final TooMuch FULL = new TooMuch(
+            "library.room",
+            "Your library is full (200 MB with all versions). Nothing was saved. Delete parts; they make room after 30 days.");
 
     private final LibraryStore store;
     private final FileUses files;
@@ -173,21 +184,25 @@ public class Library {
     public Outcome keep(Who who, Place place, PartHead.Kind kind, Activity contents) {
         Bounds.count("library.pages", contents.pages().size(), 1);
         if (contents.pages().get(0).items().isEmpty() && kind == PartHead.Kind.ITEMS) {
-            return new TooMuch("library.items", "There is nothing in it. Select what you want to keep first.");
+            return new TooMuch("library.items", "There is nothing in it. Select what you want to save first.");
         }
         Activity sound = Invariants.mended(contents);
         String json = Json.write(sound);
         if (json.length() > CONTENTS) {
             return new TooMuch(
                     "library.contents",
-                    "That is more than one part holds (4,000,000 characters). Nothing was kept. Keep a piece of it.");
+                    "That is more than one part holds (4,000,000 characters). Nothing was saved. Save a part of it.");
         }
         locks.take("library " + who.id());
         LibraryStore.At at = store.at(who, place).orElse(null);
+        store.forget(who, now().minusDays(UNDO_DAYS));
+        if (isFull(who, json)) {
+            return FULL;
+        }
         if (at == null && store.count(who) >= PARTS) {
             return new TooMuch(
                     "library.parts",
-                    "There are 5,000 parts in your library, which is the most. Nothing was kept. Delete some first.");
+                    "There are 5,000 parts in your library, which is the most. Nothing was saved. Delete some first.");
         }
         if (!files.areFor(who, json)) {
             return new ForeignFiles();
@@ -197,6 +212,10 @@ public class Library {
         store.keep(who, id, place, kind, new LibraryStore.Version(version, json, Said.on(sound), now()));
         files.keep(who, id, json);
         return new KeptPart(id, version);
+    }
+
+    private boolean isFull(Who who, String json) {
+        return store.taken(who) + json.length() > ROOM;
     }
 
     private OffsetDateTime now() {
@@ -237,6 +256,9 @@ public class Library {
                 : store.version(who.schoolId(), id, version).orElse(null);
         if (json == null) {
             return new NotTheirs();
+        }
+        if (isFull(who, json)) {
+            return FULL;
         }
         Activity was = Json.read(json, Activity.class);
         store.renew(who, id, new LibraryStore.Version(newest + 1, json, Said.on(was), now()));

@@ -123,7 +123,7 @@ class LibraryController {
         if (outcome instanceof Library.ForeignFiles) {
             throw Problem.of(
                     HttpStatus.FORBIDDEN,
-                    "One of its pictures or sounds is not yours and was not shared with you. Nothing was kept.");
+                    "One of its pictures or sounds is not yours and was not shared with you. Nothing was saved.");
         }
         if (outcome instanceof Library.TooMuch much) {
             throw Problem.bound(much.bound(), much.words());

@@ -7,9 +7,11 @@ import static gladtile.tables.Tables.PERSON;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
 import gladtile.core.json.Json;
 import gladtile.server.accounts.Who;
 import gladtile.server.support.Plain;
+import java.math.BigDecimal;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Optional;
@@ -94,6 +96,7 @@ class LibraryStore {
                         .where(
                                 LIBRARY_SHARE.SCHOOL_ID.eq(LIBRARY_PART.SCHOOL_ID),
                                 LIBRARY_SHARE.PART_ID.eq(LIBRARY_PART.ID)))));
+        Field<JSONB> drawn = DSL.when(LIBRARY_PART.SIZE.le(Library.DRAWN), LIBRARY_PART.CONTENTS);
         return db.select(
                         LIBRARY_PART.ID,
                         LIBRARY_PART.NAME,
@@ -104,7 +107,7 @@ class LibraryStore {
                         lent,
                         LIBRARY_PART.VERSION,
                         LIBRARY_PART.UPDATED_AT,
-                        LIBRARY_PART.CONTENTS)
+                        drawn)
                 .from(LIBRARY_PART)
                 .join(PERSON)
                 .on(PERSON.SCHOOL_ID.eq(LIBRARY_PART.SCHOOL_ID), PERSON.ID.eq(LIBRARY_PART.OWNER_ID))
@@ -122,9 +125,13 @@ class LibraryStore {
                         row.get(lent),
                         row.get(LIBRARY_PART.VERSION),
                         row.get(LIBRARY_PART.UPDATED_AT),
-                        Json.read(row.get(LIBRARY_PART.CONTENTS).data(), Activity.class)
-                                .pages()
-                                .get(0)));
+                        page(row.get(drawn))));
+    }
+
+    private static Page page(JSONB contents) {
+        return contents == null
+                ? null
+                : Json.read(contents.data(), Activity.class).pages().get(0);
     }
 
     /** How many meet a question. */
@@ -135,6 +142,25 @@ class LibraryStore {
     /** How many are somebody's own. */
     int count(Who who) {
         return db.fetchCount(LIBRARY_PART, isTheirs(who).and(LIBRARY_PART.DELETED_AT.isNull()));
+    }
+
+    /** Characters that all of somebody's parts and their versions take up, those that were deleted too. */
+    long taken(Who who) {
+        return db.select(DSL.coalesce(DSL.sum(LIBRARY_VERSION.SIZE), BigDecimal.ZERO))
+                .from(LIBRARY_VERSION)
+                .join(LIBRARY_PART)
+                .on(LIBRARY_PART.SCHOOL_ID.eq(LIBRARY_VERSION.SCHOOL_ID), LIBRARY_PART.ID.eq(LIBRARY_VERSION.PART_ID))
+                .where(isTheirs(who))
+                .fetchSingle()
+                .value1()
+                .longValue();
+    }
+
+    /** Those that were deleted before then come back no more. */
+    void forget(Who who, OffsetDateTime before) {
+        db.deleteFrom(LIBRARY_PART)
+                .where(isTheirs(who), LIBRARY_PART.DELETED_AT.lt(before))
+                .execute();
     }
 
     List<String> folders(Who who) {
@@ -179,6 +205,7 @@ class LibraryStore {
                     .set(LIBRARY_PART.FOLDER, place.folder())
                     .set(LIBRARY_PART.KIND, kind.name())
                     .set(LIBRARY_PART.CONTENTS, JSONB.valueOf(version.contents()))
+                    .set(LIBRARY_PART.SIZE, version.contents().length())
                     .set(LIBRARY_PART.VERSION, 1)
                     .set(LIBRARY_PART.SAID, version.said())
                     .set(LIBRARY_PART.UPDATED_AT, version.at())
@@ -196,6 +223,7 @@ class LibraryStore {
     void renew(Who who, UUID id, Version version) {
         db.update(LIBRARY_PART)
                 .set(LIBRARY_PART.CONTENTS, JSONB.valueOf(version.contents()))
+                .set(LIBRARY_PART.SIZE, version.contents().length())
                 .set(LIBRARY_PART.VERSION, version.number())
                 .set(LIBRARY_PART.SAID, version.said())
                 .set(LIBRARY_PART.UPDATED_AT, version.at())
@@ -210,6 +238,7 @@ class LibraryStore {
                 .set(LIBRARY_VERSION.PART_ID, id)
                 .set(LIBRARY_VERSION.VERSION, version.number())
                 .set(LIBRARY_VERSION.CONTENTS, JSONB.valueOf(version.contents()))
+                .set(LIBRARY_VERSION.SIZE, version.contents().length())
                 .set(LIBRARY_VERSION.KEPT_AT, version.at())
                 .execute();
         db.deleteFrom(LIBRARY_VERSION)

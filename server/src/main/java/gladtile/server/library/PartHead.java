@@ -1,5 +1,6 @@
 package gladtile.server.library;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.activity.Page;
 import java.time.OffsetDateTime;
 
@@ -11,7 +12,7 @@ import java.time.OffsetDateTime;
  * @param mine whether the asker may change and share it
  * @param shared whether others may take it too
  * @param version from 1; 0 for those that ship with the app
- * @param page with what it consists of, for its picture
+ * @param page with what it consists of, for its picture; absent where that is too large for a list
  */
 public record PartHead(
         String id,
@@ -23,7 +24,7 @@ public record PartHead(
         boolean shared,
         int version,
         OffsetDateTime updatedAt,
-        Page page) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Page page) {
     /** What it is put on. */
     public enum Kind {
         /** Things, put on a page. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
@@ -166,6 +167,22 @@ class LibraryTest {
     private static byte[] dome(School school) {
         return """
                 <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 9 9"><title>%s</title><circle r="4"/></svg>""".formatted(school.teacherName()).getBytes(java.nio.charset.StandardCharsets.UTF_8);
+    }
+
+    @Test
+    void a_part_that_is_too_large_for_a_list_is_named_there_and_comes_whole_when_it_is_taken(RealServer server) {
+        Api teacher = new School(server).asTeacher();
+        List<Item> many = new ArrayList<>();
+        for (int i = 0; i < 1_500; i++) {
+            many.add(new Zone("z" + i, Frame.of(i, i, 50, 50), "x".repeat(100), ""));
+        }
+        Activity large = new Activity("L", List.of(new Page("p", "L", Paper.PLAIN, many)), AnswerKey.EMPTY);
+        String id = keep(teacher, "Large", "", large).text("id");
+        JsonNode head = teacher.get(AT + "?from=MINE").json().path("parts").get(0);
+        assertThat(head.path("name").asString()).isEqualTo("Large");
+        assertThat(head.has("page")).isFalse();
+        assertThat(teacher.get(AT + "/" + id).json().path("pages").get(0).path("items"))
+                .hasSize(1_500);
     }
 
     @Test
