@@ -37,7 +37,7 @@ export const STYLE_SETS: StyleSet[] = [
     shape: '#e8dcf0',
   },
   {
-    name: 'Meadow',
+    name: 'Hillside',
     paper: '#f4f8ee',
     title: '#2f4f22',
     text: '#22301c',
@@ -47,7 +47,7 @@ export const STYLE_SETS: StyleSet[] = [
     shape: '#dfeacb',
   },
   {
-    name: 'Clay',
+    name: 'Brick',
     paper: '#fcf5f0',
     title: '#7a2e1b',
     text: '#33241e',

@@ -32,10 +32,10 @@ public class Library {
     static final int CONTENTS = 4_000_000;
 
     private static final int FOLDER_LENGTH = 200;
-    /** Characters of contents up to which a part is drawn in a list: sixty of them are sent at a time. */
+    /** Characters of contents up to which a part is drawn in a list: thirty of them are sent at a time. */
     static final int DRAWN = 150_000;
     /** So many are told of at a time. */
-    private static final int SHOWN = 60;
+    private static final int SHOWN = 30;
     /** The last versions of a part that are kept. */
     static final int VERSIONS = 50;
 
