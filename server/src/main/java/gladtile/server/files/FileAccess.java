@@ -49,7 +49,8 @@ public class FileAccess {
         }
         return isGiven(who, sha256)
                 || hasBrought(who, sha256)
-                || hasMet(who, sha256, () -> store.isInTheirWork(who.schoolId(), who.id(), sha256));
+                || hasMet(who, sha256, () -> store.isInTheirWork(who.schoolId(), who.id(), sha256))
+                || isGivenByNow(who, sha256);
     }
 
     private boolean isForTeacher(Who teacher, String sha256) {
@@ -65,10 +66,11 @@ public class FileAccess {
     }
 
     private boolean isGiven(Who student, String sha256) {
-        if (names(student, editions.get(student.id(), id -> store.editionsOf(student.schoolId(), id)), sha256)) {
-            return true;
-        }
-        // What is asked for now may stand on pages that were begun a moment ago.
+        return names(student, editions.get(student.id(), id -> store.editionsOf(student.schoolId(), id)), sha256);
+    }
+
+    /** What is asked for now may stand on pages that were begun a moment ago; last, since it reads them anew. */
+    private boolean isGivenByNow(Who student, String sha256) {
         Set<UUID> fresh = store.editionsOf(student.schoolId(), student.id());
         editions.put(student.id(), fresh);
         return names(student, fresh, sha256);
