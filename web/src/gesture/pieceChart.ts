@@ -25,7 +25,7 @@ export type Event =
   | { type: 'point'; at: At }
   | { type: 'pick'; piece: string }
   /** @param orBack after the last zone comes where it was: for those who have no key to let go with */
-  | { type: 'step'; by: 1 | -1; zones: number; orBack?: boolean }
+  | { type: 'step'; by: number; zones: number; orBack?: boolean }
   | { type: 'put' }
   | { type: 'cancel' }
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, useId } from 'vue'
 import type { Zone } from '@/api/types'
+import AxesBody from './AxesBody.vue'
 import { tilePath } from './geometry'
 import ScaleBody from './ScaleBody.vue'
 import { fontsReady, inBrowser } from './wordFit'
@@ -105,7 +106,10 @@ const onTab = computed(() => {
       :stroke-dasharray="look.kind === 'DASHED' ? '14 10' : undefined"
       stroke-linejoin="round"
     />
-    <ScaleBody v-if="zone.scale && look.kind !== 'HIDDEN'" :zone="zone" :colour="look.colour ?? '#1c2b33'" />
+    <template v-if="zone.scale && look.kind !== 'HIDDEN'">
+      <AxesBody v-if="zone.up" :zone="zone" :colour="look.colour ?? '#1c2b33'" />
+      <ScaleBody v-else :zone="zone" :colour="look.colour ?? '#1c2b33'" />
+    </template>
     <path v-if="lit" class="lit" :d="path" />
     <template v-if="label">
       <g v-if="label.at === 'TAB'" :transform="`translate(${tab.x} ${-TAB / 2})`">

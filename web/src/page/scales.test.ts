@@ -1,7 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import type { Zone } from '@/api/types'
-import { targetsOf } from '@/student/places'
-import { acrossOf, numberWords, stopsOf, ticksOf, valueAt } from './scales'
+import { stepOnAxes, targetsOf } from '@/student/places'
+import {
+  acrossOf,
+  crossingOf,
+  numberWords,
+  stopsOf,
+  ticksOf,
+  valueAt,
+  valueFrom,
+  valueUpAt,
+  valueWords,
+} from './scales'
 
 const zone = (scale: Zone['scale'], turn = 0): Zone => ({
   kind: 'zone',
@@ -13,6 +23,64 @@ const zone = (scale: Zone['scale'], turn = 0): Zone => ({
   scale,
 })
 const tenths = { from: 0, to: 1, step: 0.1, numbered: 5, snaps: true }
+
+const five = { from: -5, to: 5, step: 1, numbered: 1, snaps: true }
+const axes: Zone = {
+  ...zone(five),
+  label: 'Map',
+  up: five,
+  frame: { x: 100, y: 100, width: 1120, height: 620, turn: 0 },
+}
+
+describe('a pair of axes', () => {
+  it('has two values at each place, the upright one from its foot', () => {
+    // 100 units a step across from (660, 410), 50 up.
+    expect(valueAt(axes, { x: 960, y: 510 })).toBe(3)
+    expect(valueUpAt(axes, { x: 960, y: 510 })).toBe(-2)
+    expect(crossingOf(axes)).toEqual({ x: 560, y: 310 })
+    expect(crossingOf({ ...axes, up: { ...five, from: 2, to: 6 } }).y).toBe(560)
+  })
+  it('is walked through by all four arrow keys, and left at its edges', () => {
+    const all = targetsOf([zone({ ...five, to: -3 }), axes, zone({ ...five, to: -3 })], new Map())
+    const at = (name: string) => all.findIndex((one) => one.name === name)
+    const from = at('Map at (3, −2)')
+    const named = (x: number, y: number, index = from) => all[index + stepOnAxes(all, index, { x, y })!]!.name
+    expect(named(1, 0)).toBe('Map at (4, −2)')
+    expect(named(-1, 0)).toBe('Map at (2, −2)')
+    expect(named(0, -1)).toBe('Map at (3, −1)')
+    expect(named(0, 1)).toBe('Map at (3, −3)')
+    expect(named(0, 1, at('Map at (3, −5)'))).toBe('Map at (3, −5)')
+    expect(at('Map at (5, −5)') + 11).toBe(3 + 121)
+    expect(at('Map at (5, 2)') + stepOnAxes(all, at('Map at (5, 2)'), { x: 1, y: 0 })!).toBe(3 + 121)
+    expect(at('Map at (−5, 2)') + stepOnAxes(all, at('Map at (−5, 2)'), { x: -1, y: 0 })!).toBe(2)
+    expect(stepOnAxes(all, 0, { x: 1, y: 0 })).toBeNull()
+  })
+})
+
+describe('how values are written and read', () => {
+  it('takes what teachers type, and nothing else', () => {
+    const typed = {
+      '2,5': 2.5,
+      '−2': -2,
+      '3/4': 0.75,
+      '1 3/4': 1.75,
+      '-1/2': -0.5,
+      '14:30': 870,
+      '24:00': 1440,
+    }
+    for (const [text, value] of Object.entries(typed)) expect(valueFrom(text)).toBe(value)
+    for (const text of ['', 'x', '1/0', '25:00', '12:75', '1/2/3']) expect(valueFrom(text)).toBeNull()
+  })
+  it('is read back as it was typed', () => {
+    for (let minutes = 0; minutes <= 1440; minutes += 7)
+      expect(valueFrom(valueWords({ reads: 'TIME' }, minutes))).toBe(minutes)
+    for (let parts = 2; parts <= 24; parts++)
+      for (let i = -3 * parts; i <= 3 * parts; i++) {
+        const value = Math.round((i / parts) * 1000) / 1000
+        expect(Math.abs(valueFrom(valueWords({ reads: 'FRACTION' }, value))! - value)).toBeLessThan(0.0006)
+      }
+  })
+})
 
 describe('a number line', () => {
   it('has its ticks without what binary fractions leave over', () => {

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { tilePath } from '@/page/geometry'
+import { tilePath, type Point } from '@/page/geometry'
 
 /** What a zone found of a piece: a filled tile with a tick, or a hollow ring with an arrow back. */
-defineProps<{ good: boolean; height: number }>()
+defineProps<{ good: boolean; at: Point }>()
 </script>
 
 <template>
-  <g :transform="`translate(-10 ${height - 28})`">
+  <g :transform="`translate(${at.x - 19} ${at.y - 19})`">
     <template v-if="good">
       <path class="good" :d="tilePath(38, 38, 10, 3)" />
       <path class="tick" d="M10 20l6 6 13-14" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Done } from '@/page/done'
 import { placed, tilePath } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
@@ -7,6 +8,7 @@ import { itemName } from '@/page/names'
 import PieceMark from './PieceMark.vue'
 import PieceTools from './PieceTools.vue'
 import type { Things } from './things'
+import { gripOf } from './turning'
 
 /** A piece where it lies, with what became of it and the buttons for what it can do. */
 const props = defineProps<{
@@ -29,6 +31,10 @@ defineEmits<{
   over: []
   open: []
 }>()
+/** At its left foot; of a line, as a hand that turns, at its tip. */
+const markAt = computed(() =>
+  props.one.item.kind === 'line' ? gripOf(props.one.item) : { x: 9, y: props.one.item.frame.height - 9 },
+)
 const { settled, turnedAway, find, movable, canTurn, canTurnOver, opens, spoken } = props.things
 </script>
 
@@ -60,16 +66,13 @@ const { settled, turnedAway, find, movable, canTurn, canTurnOver, opens, spoken 
         </ItemBody>
         <path class="ring" :d="tilePath(one.item.frame.width, one.item.frame.height)" />
       </g>
-      <PieceMark
-        v-if="settled(one.id) || turnedAway(one.id)"
-        :good="settled(one.id)"
-        :height="one.item.frame.height"
-      />
+      <PieceMark v-if="settled(one.id) || turnedAway(one.id)" :good="settled(one.id)" :at="markAt" />
     </g>
     <PieceTools
       v-if="one.lead === one.id && !one.source && !resting"
       :frame="one.item.frame"
       :turns="canTurn(one)"
+      :turns-at="gripOf(one.item)"
       :over="canTurnOver(one)"
       :opens="one.item.kind === 'note'"
       :name="itemName(one.item)"

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Frame } from '@/api/types'
+import type { Point } from '@/page/geometry'
 import { useReach } from './reach'
 
 /**
  * Small buttons at the corners of a piece: turn it, turn it over, open it. Keys: R, T and O on the piece itself. A switch
  * comes to each of them; the Tab key goes from piece to piece.
  */
-defineProps<{ frame: Frame; turns: boolean; over: boolean; opens: boolean; name: string }>()
+defineProps<{ frame: Frame; turns: boolean; turnsAt: Point; over: boolean; opens: boolean; name: string }>()
 const emit = defineEmits<{ turn: []; grip: [event: PointerEvent]; over: []; open: [] }>()
 const reach = useReach()
 /** Drawn no larger than this; the finger finds it within its reach. */
@@ -23,7 +24,7 @@ const R = computed(() => Math.min(40, reach.value))
       tabindex="-1"
       data-scan
       :aria-label="`Turn ${name}`"
-      :transform="`translate(${frame.width} 0)`"
+      :transform="`translate(${turnsAt.x} ${turnsAt.y})`"
       @pointerdown.stop.prevent="emit('grip', $event)"
       @keydown.enter.stop.prevent="emit('turn')"
     >

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, type Ref } from 'vue'
 import { placed } from '@/page/geometry'
-import { lineAt } from '@/page/scales'
 import type { Reading } from './reading'
 
 /** The value that what is dragged over a number line would lie at. It alone is drawn anew while the hand moves. */
@@ -9,8 +8,8 @@ const props = defineProps<{ now: { reading: Ref<Reading | null> } }>()
 const at = computed(() => {
   const reading = props.now.reading.value
   if (!reading) return null
-  const { zone, x, words } = reading
-  return { words, x, y: lineAt(zone.frame.height), place: placed(zone.frame), wide: 44 + 20 * words.length }
+  const { zone, x, y, words } = reading
+  return { words, x, y, place: placed(zone.frame), wide: 44 + 20 * words.length }
 })
 </script>
 

@@ -2,16 +2,23 @@
 import { computed } from 'vue'
 import type { Frame, Zone } from '@/api/types'
 import { inBox, middle } from '@/page/geometry'
-import { acrossOf, lineAt, valueAt } from '@/page/scales'
+import { acrossOf, crossingOf, lineAt, valueAt, valueUpAt } from '@/page/scales'
 
-/** Pieces on a scale, each held to its value on the line by a dotted thread. */
+/** Pieces on a scale, each held to its value on the line, or to those on both axes, by a dotted thread. */
 const props = defineProps<{ zone: Zone; frames: Frame[] }>()
-const y = computed(() => lineAt(props.zone.frame.height))
+const line = computed(() => lineAt(props.zone.frame.height))
 const threads = computed(() =>
   props.frames.map((frame) => {
-    const at = inBox(props.zone.frame, middle(frame))
-    const x = acrossOf(props.zone.scale!, valueAt(props.zone, middle(frame)), props.zone.frame.width)
-    return { x, from: Math.min(at.y, y.value) }
+    const { zone } = props
+    const { width, height } = zone.frame
+    const x = acrossOf(zone.scale!, valueAt(zone, middle(frame)), width)
+    if (!zone.up) {
+      const from = Math.min(inBox(zone.frame, middle(frame)).y, line.value)
+      return { path: `M${x} ${from}V${line.value}`, x, y: line.value }
+    }
+    const y = height - acrossOf(zone.up, valueUpAt(zone, middle(frame)), height)
+    const axes = crossingOf(zone)
+    return { path: `M${x} ${axes.y}V${y}H${axes.x}`, x, y }
   }),
 )
 </script>
@@ -19,14 +26,15 @@ const threads = computed(() =>
 <template>
   <g aria-hidden="true">
     <g v-for="(thread, i) in threads" :key="i">
-      <path class="thread" :d="`M${thread.x} ${thread.from}V${y}`" />
-      <circle class="knot" :cx="thread.x" :cy="y" r="15" />
+      <path class="thread" :d="thread.path" />
+      <circle class="knot" :cx="thread.x" :cy="thread.y" r="15" />
     </g>
   </g>
 </template>
 
 <style scoped>
 .thread {
+  fill: none;
   stroke: var(--saffron);
   stroke-width: 6;
   stroke-dasharray: 1 11;

@@ -21,7 +21,7 @@ import FixedThing from './FixedThing.vue'
 import { usePickUp } from './pickUp'
 import ScaleReadout from './ScaleReadout.vue'
 import PieceOnPage from './PieceOnPage.vue'
-import { targetsOf } from './places'
+import { stepOnAxes, targetsOf } from './places'
 import { provideReach } from './reach'
 import SpeakMark from './SpeakMark.vue'
 import RouteMark from './RouteMark.vue'
@@ -192,7 +192,10 @@ function key(one: Done, event: KeyboardEvent) {
     const rail = original(one.id).movement.kind === 'rail'
     const zones = rail || event.shiftKey ? 0 : targets.value.length
     const far = event.shiftKey ? 50 : 5
-    if (zones) send({ type: 'step', by: to.x + to.y > 0 ? 1 : -1, zones, orBack: event.key === SCANNED })
+    const at = target.value ? targets.value.indexOf(target.value) : -1
+    const on = event.key === SCANNED ? null : stepOnAxes(targets.value, at, to)
+    const by = on ?? (to.x + to.y > 0 ? 1 : -1)
+    if (zones) send({ type: 'step', by, zones, orBack: event.key === SCANNED })
     else nudge({ x: to.x * far, y: to.y * far })
   }
   event.preventDefault()
@@ -270,7 +273,9 @@ function tapped(one: Done): boolean {
           :row="rows.get(one.id)"
           :aimed="
             over.includes(one.id) ||
-            ((target?.zoneIds ?? [target?.zone.id]).includes(one.id) && !rows.has(one.id))
+            ((target?.zoneIds ?? [target?.zone.id]).includes(one.id) &&
+              !rows.has(one.id) &&
+              !target?.zone.scale)
           "
           :resting="resting"
           @click="!resting && !canErase(one.item) && tapped(one)"
@@ -314,7 +319,7 @@ function tapped(one: Done): boolean {
         <path class="aim" :d="tilePath(cell.frame.width, cell.frame.height, 16, 5)" />
       </g>
       <g
-        v-if="target && (!byId.has(target.zone.id) || rows.has(target.zone.id))"
+        v-if="target && (!byId.has(target.zone.id) || rows.has(target.zone.id) || target.zone.scale)"
         class="target"
         :transform="placed(target.frame)"
       >

@@ -27,6 +27,12 @@ describe('what is told of a piece', () => {
       'WRONG_PLACE',
       'TOO_LOW',
       'TOO_HIGH',
+      'TOO_EARLY',
+      'TOO_LATE',
+      'TOO_FAR_LEFT',
+      'TOO_FAR_RIGHT',
+      'OTHER_AXIS',
+      'TURNED',
       'NOT_WITH_THESE',
       'NO_MORE_TRIES',
     ] as const

@@ -9,6 +9,12 @@ const WHY: Record<NonNullable<Verdict['why']>, (piece: string, zone: string) => 
   WRONG_PLACE: (piece) => `${piece}: near, but not this spot. Try another spot`,
   TOO_LOW: (piece) => `${piece}: too low. Try a larger number`,
   TOO_HIGH: (piece) => `${piece}: too high. Try a smaller number`,
+  TOO_EARLY: (piece) => `${piece}: too early. Try a later time`,
+  TOO_LATE: (piece) => `${piece}: too late. Try an earlier time`,
+  TOO_FAR_LEFT: (piece) => `${piece}: too far left`,
+  TOO_FAR_RIGHT: (piece) => `${piece}: too far right`,
+  OTHER_AXIS: (piece) => `${piece}: the two numbers are swapped. First across, then up`,
+  TURNED: (piece) => `${piece}: this spot is right. Now turn it`,
   NOT_WITH_THESE: (piece) => `${piece}: not with these. Try another place`,
   NO_MORE_TRIES: (_, zone) => `${zone}: no more tries`,
 }
@@ -19,6 +25,7 @@ export function toldOf(piece: string, zone: string, verdict: Verdict): string {
   if (verdict.reply?.message) return `${piece}: ${verdict.reply.message}`
   if (verdict.says === 'BELONGS') return `${piece} belongs in ${zone}`
   if (verdict.says === 'TURNED_AWAY') return WHY[verdict.why ?? 'NOT_HERE'](piece, zone)
+  if (verdict.why === 'TURNED') return WHY.TURNED(piece, zone)
   return verdict.says === 'NOT_JUDGED' && verdict.zoneId ? `${piece} is in ${zone}` : ''
 }
 

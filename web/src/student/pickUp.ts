@@ -69,7 +69,12 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
         const under = zonesUnder(zones.value, crossing.value, to)
         if (over.value.join() !== under.join()) over.value = under
         const read = readingAt(zones.value, under, to)
-        if (read?.words !== reading.value?.words || read?.x !== reading.value?.x) reading.value = read
+        if (
+          read?.words !== reading.value?.words ||
+          read?.x !== reading.value?.x ||
+          read?.y !== reading.value?.y
+        )
+          reading.value = read
         queue('drag', () => {
           const scale = root.value!.getBoundingClientRect().width / PAGE.width
           if (air.value)

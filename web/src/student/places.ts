@@ -1,6 +1,6 @@
 import type { Frame, Places, SharedPlace, Zone } from '@/api/types'
 import { middle, type Point } from '@/page/geometry'
-import { stopsOf } from '@/page/scales'
+import { stopsOf, stopsUp } from '@/page/scales'
 import { isHidden, lookOf, zoneMiddle } from '@/page/zones'
 import { itemName } from '@/page/names'
 
@@ -30,9 +30,27 @@ export interface Target {
   name: string
   /** The crossing zones whose common part it is. */
   zoneIds?: string[]
+  /** On a pair of axes how many targets lie above each other; they follow each other from the foot. */
+  column?: number
+}
+
+/** Where an arrow key leads from a target, as how many targets further; null for the next one of all. */
+export function stepOnAxes(targets: Target[], index: number, to: { x: number; y: number }): number | null {
+  const from = targets[index]
+  if (!from?.column) return null
+  const first = targets.findIndex((one) => one.zone === from.zone)
+  const row = (index - first) % from.column
+  if (to.y) return row - to.y >= 0 && row - to.y < from.column ? -to.y : 0
+  const next = targets[index + to.x * from.column]
+  if (next?.zone === from.zone) return to.x * from.column
+  // Beyond its edge the next zone comes.
+  const last = first + targets.filter((one) => one.zone === from.zone).length - 1
+  return to.x > 0 ? last + 1 - index : first - 1 - index
 }
 
 const PEN = { width: 120, height: 120, turn: 0 }
+/** Around one place among many on a scale. */
+const POINT = { width: 64, height: 64, turn: 0 }
 
 /** A part of crossing zones, as a student who cannot see it is told of it. */
 function regionName(all: string[]): string {
@@ -63,9 +81,10 @@ export function targetsOf(zones: Zone[], rows: Map<string, Places>, regions: Sha
       return stopsOf(zone).map(({ at, words }) => ({
         zone,
         at,
-        frame: { ...PEN, x: at.x - PEN.width / 2, y: at.y - PEN.height / 2 },
+        frame: { ...POINT, x: at.x - POINT.width / 2, y: at.y - POINT.height / 2 },
         name: `${name} at ${words}`,
         zoneIds: [zone.id],
+        ...(zone.up ? { column: stopsUp(zone) } : {}),
       }))
     if (!row) return [{ zone, at: zoneMiddle(zone), frame: zone.frame, name }]
     return placesOf(zone, row).map((frame, i) => ({

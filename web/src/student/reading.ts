@@ -1,13 +1,19 @@
-import type { Frame, Zone } from '@/api/types'
+import type { Frame, Zone, ZoneScale } from '@/api/types'
 import { middle } from '@/page/geometry'
-import { acrossOf, numberWords, valueAt } from '@/page/scales'
+import { acrossOf, lineAt, pairWords, valueAt, valueUpAt, valueWords } from '@/page/scales'
 
-/** Where on a number line something is held, in page units from the zone's left edge, and the value there. */
+/** Where on a scale something is held, in page units from the zone's left top corner, and the value there. */
 export interface Reading {
   zone: Zone
   x: number
+  /** Where the line is, or on a pair of axes the place itself. */
+  y: number
   words: string
 }
+
+/** Between ticks to a tenth of a step: more would only flicker. */
+const fine = (scale: ZoneScale, value: number) =>
+  scale.snaps || scale.reads === 'TIME' ? value : Math.round((value / scale.step) * 10) * (scale.step / 10)
 
 /** What is read while something is held over these zones; of several the uppermost with a scale. Null for none. */
 export function readingAt(zones: Zone[], under: string[], frame: Frame): Reading | null {
@@ -15,7 +21,15 @@ export function readingAt(zones: Zone[], under: string[], frame: Frame): Reading
   if (!zone) return null
   const scale = zone.scale!
   const value = valueAt(zone, middle(frame))
-  // Between ticks to a tenth of a step: more would only flicker.
-  const fine = scale.snaps ? value : Math.round((value / scale.step) * 10) * (scale.step / 10)
-  return { zone, x: acrossOf(scale, value, zone.frame.width), words: numberWords(fine) }
+  const words = valueWords(scale, fine(scale, value))
+  const x = acrossOf(scale, value, zone.frame.width)
+  const { height } = zone.frame
+  if (!zone.up) return { zone, x, y: lineAt(height), words }
+  const up = valueUpAt(zone, middle(frame))
+  return {
+    zone,
+    x,
+    y: height - acrossOf(zone.up, up, height),
+    words: pairWords(words, valueWords(zone.up, fine(zone.up, up))),
+  }
 }

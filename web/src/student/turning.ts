@@ -1,7 +1,7 @@
 import { onBeforeUnmount, type Ref } from 'vue'
-import type { Frame } from '@/api/types'
+import type { Frame, Item } from '@/api/types'
 import type { Done } from '@/page/done'
-import type { Point } from '@/page/geometry'
+import { turned, type Point } from '@/page/geometry'
 import type { Ahead } from './things'
 
 /** Less than this is a tap, in degrees. */
@@ -11,6 +11,27 @@ const TAP = 3
 export function nearestTurn(home: number, wanted: number, step: number): number {
   const turn = step ? home + Math.round((wanted - home) / step) * step : Math.round(wanted)
   return ((turn % 360) + 360) % 360
+}
+
+/** Beyond the tip of a line, so that the button does not cover it. */
+const BEYOND = 46
+
+/**
+ * Where the button that turns a piece lies, from the left top corner of its unturned box: at its right top corner, or
+ * beyond the tip of a line, as that of a clock hand.
+ */
+export function gripOf(item: Item): Point {
+  const { width, height, turn } = item.frame
+  const at = { x: width, y: 0 }
+  const [from, to] = item.kind === 'line' ? item.look.points.slice(-2) : []
+  if (from && to) {
+    const by = { x: (to.x - from.x) * width, y: (to.y - from.y) * height }
+    const long = Math.hypot(by.x, by.y) || 1
+    at.x = to.x * width + (by.x / long) * BEYOND
+    at.y = to.y * height + (by.y / long) * BEYOND
+  }
+  const out = turned({ x: at.x - width / 2, y: at.y - height / 2 }, turn)
+  return { x: out.x + width / 2, y: out.y + height / 2 }
 }
 
 const angle = (from: Point, to: Point) => (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI

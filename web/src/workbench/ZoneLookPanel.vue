@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Item, ZoneLook, ZoneScale } from '@/api/types'
+import { valueFrom, valueWords } from '@/page/scales'
 import { lookOf } from '@/page/zones'
 import type { Bench } from './bench'
 import DraftField from './DraftField.vue'
@@ -39,7 +40,18 @@ function setForm(to: string) {
   })
 }
 const scale = computed(() => props.zones[0]!.scale ?? null)
+const up = computed(() => props.zones[0]!.up ?? null)
 const LINE: ZoneScale = { from: 0, to: 10, step: 1, numbered: 1, snaps: true }
+const AXIS: ZoneScale = { from: -5, to: 5, step: 1, numbered: 1, snaps: true }
+/** The lines that there are: along the zone, and of a pair of axes the upright one. */
+const lines = computed(() => [
+  { is: 'scale' as const, name: up.value ? 'Across' : '', scale: scale.value! },
+  ...(up.value ? [{ is: 'up' as const, name: 'Up', scale: up.value }] : []),
+])
+const values = computed(() => (up.value ? 'AXES' : scale.value ? 'LINE' : 'NONE'))
+function setValues(to: string) {
+  setBody(to === 'NONE' ? {} : to === 'LINE' ? { scale: scale.value ?? LINE } : { scale: AXIS, up: AXIS })
+}
 const PARTS = [
   ['from', 'From'],
   ['to', 'To'],
@@ -47,22 +59,42 @@ const PARTS = [
   ['numbered', 'A number every … ticks'],
 ] as const
 const TICKS = 200
-function setScale(to: ZoneScale | null) {
+function setBody(to: { scale?: ZoneScale; up?: ZoneScale }) {
   props.bench.setBodies((item) => {
     if (item.kind !== 'zone') return null
-    const { scale: _, ...rest } = item
-    return to ? { ...rest, scale: to } : rest
+    const { scale: _, up: __, ...rest } = item
+    return { ...rest, ...to }
   })
 }
+const setScale = (line: 'scale' | 'up', to: ZoneScale) =>
+  setBody({ scale: scale.value!, ...(up.value ? { up: up.value } : {}), [line]: to })
+const READS = [
+  ['NUMBER', 'numbers'],
+  ['FRACTION', 'fractions'],
+  ['TIME', 'times of the day'],
+] as const
+/** Times are counted in minutes, so that a line for them begins anew. */
+const DAY: ZoneScale = { from: 480, to: 960, step: 30, numbered: 2, snaps: true, reads: 'TIME' }
+function setReads(line: 'scale' | 'up', of: ZoneScale, to: string) {
+  const { reads: _, ...plain } = of
+  if (to === 'TIME') setScale(line, DAY)
+  else
+    setScale(line, {
+      ...(of.reads === 'TIME' ? LINE : plain),
+      ...(to === 'FRACTION' ? { reads: 'FRACTION' as const } : {}),
+    })
+}
 /** What would be no scale is told, and nothing changes. */
-function setPart(part: (typeof PARTS)[number][0], text: string) {
-  const typed = Number(text.replace(',', '.').replace('−', '-'))
-  const next = { ...scale.value!, [part]: part === 'numbered' ? Math.round(typed) : typed }
+function setPart(line: 'scale' | 'up', of: ZoneScale, part: (typeof PARTS)[number][0], text: string) {
+  const typed = valueFrom(text) ?? NaN
+  const next = { ...of, [part]: part === 'numbered' ? Math.round(typed) : typed }
   if (!Number.isFinite(typed) || next.from === next.to || next.step < 0.001 || next.numbered < 1)
     props.bench.editing.tell('That is no number line. It is as it was.')
   else if (Math.abs(next.to - next.from) / next.step > TICKS || next.numbered > TICKS)
     props.bench.editing.tell(`A number line has at most ${TICKS} ticks. It is as it was.`)
-  else setScale(next)
+  else if (of.reads === 'TIME' && Math.min(next.from, next.to) < 0)
+    props.bench.editing.tell('Times of the day run from 0:00 to 24:00. It is as it was.')
+  else setScale(line, next)
 }
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
 const LOOKS = [
@@ -139,31 +171,44 @@ const LABELS = [
       </div>
     </template>
     <template v-if="zones.length === 1">
-      <label class="line"
-        ><input type="checkbox" :checked="Boolean(scale)" @change="setScale(checked($event) ? LINE : null)" />
-        A number line</label
+      <label
+        >Places in it have a value
+        <select :value="values" @change="setValues(value($event))">
+          <option value="NONE">no</option>
+          <option value="LINE">along a number line</option>
+          <option value="AXES">on a pair of axes</option>
+        </select></label
       >
-      <template v-if="scale">
+      <template v-for="line in scale ? lines : []" :key="line.is">
+        <h4 v-if="line.name">{{ line.name }}</h4>
+        <label
+          >Values are read as
+          <select
+            :value="line.scale.reads ?? 'NUMBER'"
+            @change="setReads(line.is, line.scale, value($event))"
+          >
+            <option v-for="[reads, name] in READS" :key="reads" :value="reads">{{ name }}</option>
+          </select></label
+        >
         <div class="two">
           <label v-for="[part, name] in PARTS" :key="part"
             >{{ name
             }}<DraftField
-              :key="`${part}${zones[0]!.id}`"
-              inputmode="decimal"
-              :value="scale[part]"
-              @commit="setPart(part, $event)"
+              :key="`${line.is}${part}${zones[0]!.id}`"
+              :value="part === 'numbered' ? line.scale[part] : valueWords(line.scale, line.scale[part])"
+              @commit="setPart(line.is, line.scale, part, $event)"
           /></label>
         </div>
         <label class="line"
           ><input
             type="checkbox"
-            :checked="Boolean(scale.snaps)"
-            @change="setScale({ ...scale, snaps: checked($event) })"
+            :checked="Boolean(line.scale.snaps)"
+            @change="setScale(line.is, { ...line.scale, snaps: checked($event) })"
           />
           Pieces lie at ticks only</label
         >
-        <p class="soft">Each piece gets its value in Answers, under labels and value.</p>
       </template>
+      <p v-if="scale" class="soft">Each piece gets its value in Answers, under labels and value.</p>
     </template>
   </section>
 </template>

@@ -1,9 +1,9 @@
 import { post } from '@/api/client'
-import type { Act, Activity, Page, Typed, Verdict } from '@/api/types'
+import type { Act, Activity, AnswerKey, Item, Page, Typed, Verdict, Zone } from '@/api/types'
 import { letter } from '@/page/geometry'
 import { originalOf, zonesOf } from '@/page/items'
 import { itemName } from '@/page/names'
-import { numberWords } from '@/page/scales'
+import { pairWords, valueWords } from '@/page/scales'
 import { factsOf, ruleOf, saidOf } from './answerKey'
 
 /** Why a try was answered as it was, for the teacher; empty where there is nothing to explain. */
@@ -28,6 +28,8 @@ function ofPiece(id: string, verdict: Verdict, page: Page, activity: Activity): 
   const zone = zones[index]!
   const name = `${itemName(piece)} in ${letter(index)}, ${itemName(zone)}`
   const rule = ruleOf(key, zone.id)
+  if (verdict.why === 'TURNED')
+    return `${name}: it belongs, once it is turned to ${factsOf(key, piece.id).turn}°.`
   if (verdict.says === 'NOT_JUDGED')
     return `${name}: it is judged ${rule.moment === 'ON_HAND_IN' ? 'on hand-in' : 'on check'}, so nothing is said yet.`
   const said = saidOf(key, zone.id, piece.id)
@@ -47,9 +49,14 @@ function ofPiece(id: string, verdict: Verdict, page: Page, activity: Activity): 
       return `${name}: with its value of ${factsOf(key, piece.id).value ?? 0} the sum would be more than ${rule.wants?.total}.`
     case 'TOO_LOW':
     case 'TOO_HIGH':
-      return `${name}: it belongs, at ${numberWords(factsOf(key, piece.id).value ?? 0)}.`
+    case 'TOO_EARLY':
+    case 'TOO_LATE':
+    case 'TOO_FAR_LEFT':
+    case 'TOO_FAR_RIGHT':
+    case 'OTHER_AXIS':
+      return `${name}: it belongs, at ${valuesOf(key, piece, zone)}.`
     case 'WRONG_PLACE':
-      if (zone.scale) return `${name}: it belongs, at ${numberWords(factsOf(key, piece.id).value ?? 0)}.`
+      if (zone.scale) return `${name}: it belongs, at ${valuesOf(key, piece, zone)}.`
       return `${name}: it belongs, but its place in the order is ${rule.wants?.sequence?.places[piece.id] ?? 'another one'}.`
     case 'NOT_WITH_THESE':
       return `${name}: it does not go with what lies in the zones that are answered together.`
@@ -62,6 +69,12 @@ function ofPiece(id: string, verdict: Verdict, page: Page, activity: Activity): 
         ? `${name}: it has none of the labels that the zone takes.`
         : `${name}: nothing is decided, so it is turned away.`
   }
+}
+
+function valuesOf(key: AnswerKey, piece: Item, zone: Zone): string {
+  const { value, valueUp } = factsOf(key, piece.id)
+  const along = valueWords(zone.scale, value ?? 0)
+  return zone.up ? pairWords(along, valueUp === undefined ? '…' : valueWords(zone.up, valueUp)) : along
 }
 
 async function ofTyped(gapId: string, answer: string, activity: Activity): Promise<string> {

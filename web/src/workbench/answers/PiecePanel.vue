@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Item } from '@/api/types'
+import type { Item, ZoneScale } from '@/api/types'
 import { itemName } from '@/page/names'
+import { valueFrom, valueWords } from '@/page/scales'
 import DraftField from '../DraftField.vue'
 import { factsOf } from '../answerKey'
 import type { Deciding } from './deciding'
@@ -16,11 +17,22 @@ function setLabels(text: string) {
     .sort()
   props.deciding.setFacts(props.piece, { labels: labels.slice(0, 40) })
 }
-function setValue(text: string) {
-  const value = Number(text.replace(',', '.'))
-  props.deciding.setFacts(props.piece, {
-    value: text.trim() === '' || !Number.isFinite(value) ? undefined : Math.round(value * 1000) / 1000,
-  })
+/** The zone with a scale that it belongs in; of several the first. */
+const on = computed(() =>
+  props.deciding.zones.value.find(
+    (zone) => zone.scale && props.deciding.said(props.piece, zone) === 'BELONGS',
+  ),
+)
+const words = (value: number | undefined, scale: ZoneScale | undefined) =>
+  value === undefined ? '' : scale ? valueWords(scale, value) : value
+const kept = (text: string) => {
+  const value = valueFrom(text)
+  return value === null ? undefined : Math.round(value * 1000) / 1000
+}
+const degrees = (text: string, most: number) => {
+  const value = valueFrom(text.replace('°', ''))
+  if (value === null) return undefined
+  return most === 360 ? ((value % 360) + 360) % 360 : Math.max(0, Math.min(most, value))
 }
 </script>
 
@@ -36,15 +48,48 @@ function setValue(text: string) {
         @commit="setLabels"
     /></label>
     <label
-      >Value
+      >{{ on?.up ? 'Value across' : on?.scale?.reads === 'TIME' ? 'Time' : 'Value' }}
       <DraftField
         :key="`v${piece.id}`"
-        inputmode="decimal"
-        placeholder="none"
-        :value="facts.value ?? ''"
-        @commit="setValue"
+        :placeholder="on?.scale?.reads === 'TIME' ? '14:30' : 'none'"
+        :value="words(facts.value, on?.scale)"
+        @commit="deciding.setFacts(piece, { value: kept($event) })"
       />
     </label>
+    <label v-if="on?.up"
+      >Value up
+      <DraftField
+        :key="`u${piece.id}`"
+        placeholder="any"
+        :value="words(facts.valueUp, on.up)"
+        @commit="deciding.setFacts(piece, { valueUp: kept($event) })"
+      />
+    </label>
+    <template v-if="piece.movement.kind === 'turns'">
+      <label
+        >Right when turned to … degrees
+        <DraftField
+          :key="`t${piece.id}`"
+          inputmode="decimal"
+          placeholder="any turn is right"
+          :value="facts.turn ?? ''"
+          @commit="deciding.setFacts(piece, { turn: degrees($event, 360) })"
+        />
+      </label>
+      <label v-if="facts.turn !== undefined"
+        >May be off by … degrees
+        <DraftField
+          :key="`o${piece.id}`"
+          inputmode="decimal"
+          placeholder="5"
+          :value="facts.turnTolerance ?? ''"
+          @commit="deciding.setFacts(piece, { turnTolerance: degrees($event, 90) })"
+        />
+      </label>
+      <p v-if="facts.turn !== undefined" class="soft">
+        0 is upright, 90 a quarter to the right, as on a clock. Say too in which zone it belongs.
+      </p>
+    </template>
     <label class="line">
       <input
         type="checkbox"

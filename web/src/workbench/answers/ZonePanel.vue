@@ -6,6 +6,7 @@ import type { CutParts, Frame, Sequence, Zone, ZoneRule } from '@/api/types'
 import { letter, outline } from '@/page/geometry'
 import { ways } from '@/page/items'
 import { itemName } from '@/page/names'
+import { valueFrom, valueWords } from '@/page/scales'
 import DraftField from '../DraftField.vue'
 import { factsOf, ruleOf } from '../answerKey'
 import type { Deciding } from './deciding'
@@ -90,8 +91,8 @@ function setCount(id: string, text: string) {
   props.deciding.setWants(props.zone, { counts })
 }
 function setTolerance(text: string) {
-  const off = Number(text.replace(',', '.'))
-  set({ tolerance: text.trim() === '' || !Number.isFinite(off) || off < 0 ? undefined : off })
+  const off = valueFrom(text)
+  set({ tolerance: off === null || off < 0 ? undefined : off })
 }
 const lacking = ref('')
 /** Letters as a reader counts them: an accent belongs to its letter. */
@@ -164,7 +165,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         type="checkbox"
         :checked="Boolean(rule.saysSide)"
         @change="set({ saysSide: checked($event) || undefined })"
-      />Say whether it is too low or too high</label
+      />{{ zone.up ? 'Say which way it is off' : 'Say whether it is too low or too high' }}</label
     >
     <label v-if="laysOut"
       >They lie
@@ -189,8 +190,8 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       <DraftField
         :key="`o${zone.id}`"
         inputmode="decimal"
-        :placeholder="`half a step, ${zone.scale.step / 2}`"
-        :value="rule.tolerance ?? ''"
+        :placeholder="`half a step, ${valueWords(zone.scale, zone.scale.step / 2)}`"
+        :value="rule.tolerance === undefined ? '' : valueWords(zone.scale, rule.tolerance)"
         @commit="setTolerance"
     /></label>
     <template v-if="crosses">

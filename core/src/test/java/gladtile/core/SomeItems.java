@@ -58,13 +58,24 @@ public final class SomeItems {
         ZoneShape shape = random.nextBoolean()
                 ? ZoneShape.ROUND
                 : new ZoneShape(ZoneShape.Kind.POLYGON, List.of(new Point(0, 0), new Point(1, 0.2), new Point(0.4, 1)));
-        return random.nextBoolean()
-                ? zone
-                : zone.withShape(shape).withLook(look(random)).withScale(scale(random));
+        return random.nextBoolean() ? zone : withScales(zone.withShape(shape).withLook(look(random)), random);
+    }
+
+    private static Zone withScales(Zone zone, Random random) {
+        ZoneScale along = scale(random);
+        return along == null ? zone : zone.withScale(along).withUp(scale(random));
     }
 
     private static ZoneScale scale(Random random) {
-        return random.nextBoolean() ? null : new ZoneScale(-2, 3 + random.nextInt(3), 0.25, 4, random.nextBoolean());
+        return random.nextBoolean()
+                ? null
+                : new ZoneScale(
+                        -2,
+                        3 + random.nextInt(3),
+                        0.25,
+                        4,
+                        random.nextBoolean(),
+                        random.nextBoolean() ? ZoneScale.Reads.FRACTION : null);
     }
 
     static ZoneLook look(Random random) {

@@ -74,7 +74,10 @@ public final class SomeRules {
         return new Facts(
                 random.nextBoolean() ? List.of("planet", "far") : List.of(),
                 random.nextBoolean() ? random.nextInt(20) / 4.0 : null,
-                random.nextInt(3) == 0);
+                random.nextInt(3) == 0,
+                random.nextInt(3) == 0 ? random.nextInt(20) / 4.0 : null,
+                random.nextInt(3) == 0 ? (double) random.nextInt(360) : null,
+                random.nextInt(3) == 0 ? (double) random.nextInt(20) : null);
     }
 
     public static TypedKey typed(Random random) {

@@ -179,7 +179,7 @@ class ZonesTest extends OnWorkbench {
     @Test
     void a_number_line_is_made_in_the_panel_and_pieces_go_to_their_value_by_keyboard() {
         item("Makes light").click();
-        teacher.getByLabel("A number line").check();
+        teacher.getByLabel("Places in it have a value").selectOption("LINE");
         until("own", zone -> zone.scale() != null);
         teacher.getByLabel("To", new Page.GetByLabelOptions().setExact(true)).fill("5");
         keys("Enter");

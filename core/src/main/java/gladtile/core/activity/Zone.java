@@ -3,6 +3,7 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
 import java.util.List;
 
 /**
@@ -12,6 +13,7 @@ import java.util.List;
  * @param shape absent for the whole box
  * @param look absent for the usual tray
  * @param scale absent where places in it have no value
+ * @param up the upright one of a pair of axes; absent for a single line
  */
 public record Zone(
         String id,
@@ -21,16 +23,20 @@ public record Zone(
         String label,
         @JsonInclude(JsonInclude.Include.NON_NULL) ZoneShape shape,
         @JsonInclude(JsonInclude.Include.NON_NULL) ZoneLook look,
-        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneScale scale)
+        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneScale scale,
+        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneScale up)
         implements Item {
     public Zone {
         traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
         Bounds.text("zone.label", label, Bounds.NAME_LENGTH);
         look = ZoneLook.USUAL.equals(look) ? null : look;
+        if (up != null && scale == null) {
+            throw new OutOfBounds("zone.up", "a zone with an upright scale has one along it too");
+        }
     }
 
     public Zone(String id, Frame frame, String description, String label) {
-        this(id, frame, description, null, label, null, null, null);
+        this(id, frame, description, null, label, null, null, null, null);
     }
 
     /** Zones stay where they are. */
@@ -42,23 +48,28 @@ public record Zone(
 
     @Override
     public Zone with(Common of) {
-        return new Zone(of.id(), of.frame(), of.description(), of.traits(), label, shape, look, scale);
+        return new Zone(of.id(), of.frame(), of.description(), of.traits(), label, shape, look, scale, up);
     }
 
     public Zone withLabel(String newLabel) {
-        return new Zone(id, frame, description, traits, newLabel, shape, look, scale);
+        return new Zone(id, frame, description, traits, newLabel, shape, look, scale, up);
     }
 
     public Zone withShape(ZoneShape newShape) {
-        return new Zone(id, frame, description, traits, label, newShape, look, scale);
+        return new Zone(id, frame, description, traits, label, newShape, look, scale, up);
     }
 
     public Zone withLook(ZoneLook newLook) {
-        return new Zone(id, frame, description, traits, label, shape, newLook, scale);
+        return new Zone(id, frame, description, traits, label, shape, newLook, scale, up);
     }
 
     public Zone withScale(ZoneScale newScale) {
-        return new Zone(id, frame, description, traits, label, shape, look, newScale);
+        return new Zone(id, frame, description, traits, label, shape, look, newScale, newScale == null ? null : up);
+    }
+
+    /** With an upright scale too, as a pair of axes. */
+    public Zone withUp(ZoneScale newUp) {
+        return new Zone(id, frame, description, traits, label, shape, look, scale, newUp);
     }
 
     public ZoneLook looks() {

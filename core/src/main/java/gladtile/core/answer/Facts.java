@@ -12,12 +12,23 @@ import java.util.TreeSet;
  * @param labels words by which a zone takes many at once
  * @param value what it adds to a zone's total, at most 3 decimals; absent for none
  * @param nowhere it belongs in no zone, whatever zones there will be
+ * @param valueUp its value on the upright one of a pair of axes, likewise; absent for any
+ * @param turn degrees clockwise, 0 up to 360, at which it is right in a zone it belongs in; absent for any
+ * @param turnTolerance by how many degrees it may be off, 0 to 90; absent for {@link #TURN_TOLERANCE}
  */
 public record Facts(
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> labels,
         @JsonInclude(JsonInclude.Include.NON_NULL) Double value,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean nowhere) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean nowhere,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Double valueUp,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Double turn,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Double turnTolerance) {
     public static final Facts NONE = new Facts(null, null, null);
+    public static final double TURN_TOLERANCE = 5;
+    private static final double FULL_TURN = 360;
+    private static final double MOST_TOLERANCE = 90;
+    /** Degrees that rounding may take. */
+    private static final double ROUNDING = 1e-9;
     /** Values are counted in thousandths, so that sums are exact. */
     public static final int IN_ONE = 1000;
 
@@ -29,18 +40,51 @@ public record Facts(
             value("facts.value", value);
         }
         nowhere = Boolean.TRUE.equals(nowhere) ? true : null;
+        if (valueUp != null) {
+            value("facts.valueUp", valueUp);
+        }
+        if (turn != null) {
+            Bounds.within("facts.turn", turn, 0, FULL_TURN);
+            turn = turn % FULL_TURN;
+        }
+        if (turnTolerance != null) {
+            Bounds.within("facts.turnTolerance", turnTolerance, 0, MOST_TOLERANCE);
+        }
+    }
+
+    public Facts(List<String> labels, Double value, Boolean nowhere) {
+        this(labels, value, nowhere, null, null, null);
+    }
+
+    /** Whether a piece that is turned so, in degrees, is right as far as its turn goes. */
+    public boolean isTurnedRight(double degrees) {
+        if (turn == null) {
+            return true;
+        }
+        double apart = Math.abs(((degrees - turn) % FULL_TURN + FULL_TURN) % FULL_TURN);
+        double most = turnTolerance == null ? TURN_TOLERANCE : turnTolerance;
+        return Math.min(apart, FULL_TURN - apart) <= most + ROUNDING;
     }
 
     public Facts withLabels(List<String> newLabels) {
-        return new Facts(newLabels, value, nowhere);
+        return new Facts(newLabels, value, nowhere, valueUp, turn, turnTolerance);
     }
 
     public Facts withValue(Double newValue) {
-        return new Facts(labels, newValue, nowhere);
+        return new Facts(labels, newValue, nowhere, valueUp, turn, turnTolerance);
     }
 
     public Facts withNowhere(boolean none) {
-        return new Facts(labels, value, none);
+        return new Facts(labels, value, none, valueUp, turn, turnTolerance);
+    }
+
+    public Facts withValues(Double across, Double up) {
+        return new Facts(labels, across, nowhere, up, turn, turnTolerance);
+    }
+
+    /** @param off by how many degrees it may be; null for the usual */
+    public Facts withTurn(Double degrees, Double off) {
+        return new Facts(labels, value, nowhere, valueUp, degrees, off);
     }
 
     /** A value in thousandths; 0 when there is none. */

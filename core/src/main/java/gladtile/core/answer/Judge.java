@@ -164,7 +164,7 @@ public final class Judge {
         Frame at = new Frame(x, y, home.width(), home.height(), turn == null ? home.turn() : turn);
         for (ZoneJudge zone : zones) {
             if (zone.takes(piece, at)) {
-                Verdict verdict = zone.put(piece, x, y, middle, there);
+                Verdict verdict = zone.put(piece, x, y, at.turn(), middle, there);
                 return answered(zone, verdict, there.refusals(zone.id()) + (verdict.refused() ? 1 : 0));
             }
         }
@@ -201,6 +201,11 @@ public final class Judge {
     /** What a check tells of a zone. @param found what {@link #checked} found there */
     public Count count(String zoneId, List<Checked> found, There there) {
         return byId.get(zoneId).count(found, there);
+    }
+
+    /** How a piece would be turned in a zone it belongs in, in degrees; null for as it was laid out. */
+    public Double shownTurn(String zoneId, String pieceId) {
+        return byId.get(zoneId).shownTurn(piece(pieceId).orElseThrow());
     }
 
     /** Where a piece would rest in a zone it belongs in. */

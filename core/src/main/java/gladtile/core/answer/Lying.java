@@ -6,5 +6,10 @@ package gladtile.core.answer;
  * @param x left edge, in page units
  * @param y top edge
  * @param settled whether it was accepted; else it waits for a check, or was refused and stayed
+ * @param turn degrees clockwise; null for as it was laid out
  */
-public record Lying(String pieceId, double x, double y, boolean settled) {}
+public record Lying(String pieceId, double x, double y, boolean settled, Double turn) {
+    public Lying(String pieceId, double x, double y, boolean settled) {
+        this(pieceId, x, y, settled, null);
+    }
+}

@@ -11,7 +11,7 @@ import gladtile.core.Bounds;
  * @param x left edge of the piece now, in page units; 0 where no piece was put
  * @param y top edge of the piece now, in page units; likewise
  * @param rests where that is
- * @param why it was turned away; absent when it was not
+ * @param why it was turned away, or what is still wrong with what may stay; absent for neither
  * @param reply the zone's own words and sound; absent for the usual ones
  * @param hint earned by so many refusals; absent for none
  * @param count of a check; absent else
@@ -89,6 +89,11 @@ public record Verdict(
 
     public Verdict(Says says, String zoneId, double x, double y, Rests rests) {
         this(says, zoneId, x, y, rests, null, null, null, null);
+    }
+
+    /** It belongs there and waits until it is turned right. */
+    static Verdict notTurnedYet(String zoneId, double x, double y) {
+        return new Verdict(Says.NOT_JUDGED, zoneId, x, y, Rests.WHERE_PUT, Why.TURNED, null, null, null);
     }
 
     static Verdict turnedAway(String zoneId, double x, double y, Rests rests, Why why) {

@@ -16,6 +16,18 @@ public enum Why {
     TOO_LOW,
     /** It belongs there, at a smaller value; said only where the zone tells so. */
     TOO_HIGH,
+    /** It belongs there, at a later time; said only where the zone tells so. */
+    TOO_EARLY,
+    /** It belongs there, at an earlier time; said only where the zone tells so. */
+    TOO_LATE,
+    /** It belongs there, further to the right; said only where a pair of axes tells so. */
+    TOO_FAR_LEFT,
+    /** It belongs there, further to the left; said only where a pair of axes tells so. */
+    TOO_FAR_RIGHT,
+    /** Its two values are the other way round; said only where a pair of axes tells so. */
+    OTHER_AXIS,
+    /** It belongs there, turned otherwise; at once it is not refused, but waits for its turn. */
+    TURNED,
     /** It does not go with what lies in the zones that are answered together. */
     NOT_WITH_THESE,
     /** The zone was tried as often as it may be. */

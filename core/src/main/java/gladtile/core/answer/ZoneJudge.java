@@ -42,7 +42,9 @@ final class ZoneJudge {
     /** Null where places in it have no value. */
     private final OnScale scale;
     /** Piece id to its value on the scale, for those that have one. */
-    private final Map<String, BigDecimal> onScale;
+    private final Map<String, OnScale.Value> onScale;
+    /** Of the pieces that belong here, those that are right at one turn only. */
+    private final Map<String, Facts> turned;
     /** Null where it makes none with others. */
     private final Regions regions;
     /** Piece id to the crossing zones that it belongs in, all of them together. */
@@ -58,6 +60,7 @@ final class ZoneJudge {
         rule = key.rule(zone.id());
         scale = OnScale.of(zone, rule);
         onScale = new HashMap<>();
+        turned = new HashMap<>();
         regions = onPage.has(zone.id()) ? onPage : null;
         wants = rule.wanted();
         Set<String> belonging = new HashSet<>();
@@ -81,8 +84,16 @@ final class ZoneJudge {
         belongs.forEach(piece -> values.put(piece, key.facts(piece).thousandths()));
         for (String piece : scale == null ? Set.<String>of() : belongs) {
             Double value = key.facts(piece).value();
+            Double up = key.facts(piece).valueUp();
             if (value != null) {
-                onScale.put(piece, BigDecimal.valueOf(value));
+                BigDecimal upright = up == null ? null : BigDecimal.valueOf(up);
+                onScale.put(piece, new OnScale.Value(BigDecimal.valueOf(value), upright));
+            }
+        }
+        for (String piece : belongs) {
+            Facts known = key.facts(piece);
+            if (known.turn() != null) {
+                turned.put(piece, known);
             }
         }
         onlyGrows = values.values().stream().allMatch(value -> value >= 0);
@@ -207,7 +218,8 @@ final class ZoneJudge {
         return wants.capacity() == null ? belongs.size() : Math.min(belongs.size(), wants.capacity());
     }
 
-    Verdict put(Item piece, double x, double y, Point middle, There there) {
+    /** @param turn of the piece as it is put, in degrees */
+    Verdict put(Item piece, double x, double y, double turn, Point middle, There there) {
         List<Lying> lying = there.in(zone.id());
         if (rule.tries() != null && there.refusals(zone.id()) >= rule.tries()) {
             return home(piece, Why.NO_MORE_TRIES);
@@ -221,6 +233,10 @@ final class ZoneJudge {
         }
         List<Lying> settled = lying.stream().filter(Lying::settled).toList();
         Why why = why(piece, middle, settled, there);
+        if (why == null && isTurnedWrong(piece.id(), turn)) {
+            // One turns step by step: each would be a refusal. It waits there until it is turned right.
+            return Verdict.notTurnedYet(zone.id(), x, y);
+        }
         if (why == null) {
             return rule.settle() == Settle.MELTS
                     ? new Verdict(Says.BELONGS, zone.id(), x, y, Rests.MELTED)
@@ -241,7 +257,10 @@ final class ZoneJudge {
             Point rest = scale.rest(middle);
             return new Verdict(says, zone.id(), x + rest.x() - middle.x(), y + rest.y() - middle.y(), Rests.WHERE_PUT);
         }
-        if (!laysInSlots()) {
+        // What turns in its place, as a hand of a clock, would not be about its middle in a slot. Before anything is
+        // judged it must go where all others go: else its place would tell that it belongs.
+        boolean inPlace = says == Says.BELONGS && turned.containsKey(piece.id());
+        if (!laysInSlots() || inPlace) {
             return new Verdict(says, zone.id(), x, y, Rests.WHERE_PUT);
         }
         Point at = slot(piece.frame(), middle, lying);
@@ -325,8 +344,18 @@ final class ZoneJudge {
         return null;
     }
 
+    private boolean isTurnedWrong(String piece, double turn) {
+        Facts known = turned.get(piece);
+        return known != null && !known.isTurnedRight(turn);
+    }
+
+    private boolean isTurnedWrong(Lying one) {
+        String piece = Supply.originalOf(one.pieceId());
+        return isTurnedWrong(piece, one.turn() == null ? frame(piece).turn() : one.turn());
+    }
+
     private boolean isOffItsValue(String piece, Point middle) {
-        BigDecimal value = onScale.get(piece);
+        OnScale.Value value = onScale.get(piece);
         return value != null && !scale.isRight(middle, value);
     }
 
@@ -334,7 +363,7 @@ final class ZoneJudge {
         if (rule.saysSide() == null) {
             return Why.WRONG_PLACE;
         }
-        return scale.at(middle).compareTo(onScale.get(piece)) < 0 ? Why.TOO_LOW : Why.TOO_HIGH;
+        return scale.side(middle, onScale.get(piece));
     }
 
     /** In slots the place itself counts; where pieces stay as they were put, only what lies before and behind. */
@@ -410,6 +439,8 @@ final class ZoneJudge {
                 why = Why.WRONG_PLACE;
             } else if (isOffItsValue(piece, middle(one))) {
                 why = offItsValue(piece, middle(one));
+            } else if (isTurnedWrong(one)) {
+                why = Why.TURNED;
             } else if (!setFits) {
                 why = Why.NOT_WITH_THESE;
             }
@@ -494,6 +525,12 @@ final class ZoneJudge {
         return right;
     }
 
+    /** How a piece that belongs here is turned, for showing the solution; null for as it was laid out. */
+    Double shownTurn(Item piece) {
+        Facts known = turned.get(piece.id());
+        return known == null ? null : known.turn();
+    }
+
     /** A place where a piece that belongs here would rest, for showing the solution. */
     Point shownAt(Item piece, There there) {
         List<Lying> lying = there.in(zone.id());
@@ -505,6 +542,9 @@ final class ZoneJudge {
         if (onScale.containsKey(piece.id())) {
             Point at = scale.place(onScale.get(piece.id()));
             return new Point(at.x() - home.width() / 2, at.y() - home.height() / 2);
+        }
+        if (turned.containsKey(piece.id()) && area.contains(home.middle())) {
+            return new Point(home.x(), home.y());
         }
         if (regions != null) {
             return regions.place(regionOf.get(piece.id()), home, frames(lying))

@@ -5,7 +5,9 @@ import gladtile.core.activity.Movement;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
+import gladtile.core.answer.Moment;
 import gladtile.core.answer.Verdict;
+import gladtile.core.answer.Why;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
@@ -79,7 +81,11 @@ final class Putting {
         }
         Verdict verdict = judge.judge(
                 put.pieceId(), put.x(), put.y(), turn(), new StateThere(state.pieces(), state.zones(), put.pieceId()));
-        Next next = new Next(state).piece(put.pieceId(), after(was, verdict, turn()));
+        boolean later = verdict.zoneId() != null
+                && judge.rule(verdict.zoneId())
+                        .map(rule -> rule.when() != Moment.AT_ONCE)
+                        .orElse(false);
+        Next next = new Next(state).piece(put.pieceId(), after(was, verdict, turn(), later));
         if (copy) {
             // The supply itself keeps count of the tries with its copies, and is solved once one of them settled.
             next.piece(piece.id(), counted(state.pieces().get(piece.id()), verdict));
@@ -107,19 +113,22 @@ final class Putting {
         return outcomes;
     }
 
-    private PieceState after(PieceState before, Verdict verdict, Double turn) {
+    /** @param later whether the zone it was put in judges later */
+    private PieceState after(PieceState before, Verdict verdict, Double turn, boolean later) {
         int tries = tries(before, verdict);
         int solvedAt = before == null ? 0 : before.solvedAt();
+        // What is still to be turned is not there yet: it was neither taken nor turned away.
+        boolean there = verdict.rests() != Verdict.Rests.HOME && verdict.why() != Why.TURNED;
         return new PieceState(
                 verdict.x(),
                 verdict.y(),
-                verdict.rests() == Verdict.Rests.HOME ? null : verdict.zoneId(),
+                there ? verdict.zoneId() : null,
                 verdict.belongs(),
                 tries,
                 solvedAt == 0 && verdict.belongs() ? tries : solvedAt,
                 state.seq() + 1,
                 turn,
-                verdict.says() == Verdict.Says.NOT_JUDGED && verdict.zoneId() != null,
+                verdict.says() == Verdict.Says.NOT_JUDGED && later,
                 verdict.rests() == Verdict.Rests.MELTED);
     }
 

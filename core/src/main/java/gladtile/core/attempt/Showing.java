@@ -102,7 +102,19 @@ final class Showing {
         PieceState was = next.piece(pieceId);
         int tries = was == null ? 0 : was.tries();
         int solvedAt = was == null ? 0 : was.solvedAt();
-        next.piece(pieceId, new PieceState(at.x(), at.y(), zoneId, true, tries, solvedAt, next.seq()));
+        next.piece(
+                pieceId,
+                new PieceState(
+                        at.x(),
+                        at.y(),
+                        zoneId,
+                        true,
+                        tries,
+                        solvedAt,
+                        next.seq(),
+                        judge.shownTurn(zoneId, pieceId),
+                        null,
+                        null));
     }
 
     private static String freshCopy(Next next, String pieceId) {

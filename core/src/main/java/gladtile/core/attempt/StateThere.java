@@ -26,7 +26,7 @@ final class StateThere implements There {
         List<Came> there = new ArrayList<>();
         pieces.forEach((id, one) -> {
             if (zoneId.equals(one.zoneId()) && !id.equals(without)) {
-                there.add(new Came(one.putAt(), new Lying(id, one.x(), one.y(), one.settled())));
+                there.add(new Came(one.putAt(), new Lying(id, one.x(), one.y(), one.settled(), one.turn())));
             }
         });
         there.sort(Comparator.comparingLong(Came::at)

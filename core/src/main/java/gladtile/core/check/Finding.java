@@ -22,6 +22,8 @@ public record Finding(Kind kind, String pageId, List<String> itemIds, String wor
         ZONES_OVERLAP("Zones overlap"),
         DOES_NOT_FIT("Does not fit"),
         VALUE_OUT_OF_REACH("Value out of reach"),
+        TURN_OUT_OF_REACH("Turn out of reach"),
+        TICKS_TOO_CLOSE("Ticks too close"),
         NOTHING_SHOWS_IT("Nothing shows it"),
         REGION_TOO_SMALL("No room where zones cross"),
         STARTS_INSIDE("Starts inside"),

@@ -31,12 +31,18 @@ final class OverlapRule {
                     on.found(
                             Finding.Kind.ZONES_OVERLAP,
                             List.of(top.id(), low.id()),
-                            "%s and %s overlap. What is put where they do is judged by %s alone."
-                                    .formatted(on.called(low), on.called(top), on.called(top)),
+                            said(on, low, top),
                             mends(on, low, top));
                 }
             }
         }
+    }
+
+    private static String said(OnPage on, Zone low, Zone top) {
+        String unseen = low.looks().hidden() && top.looks().hidden() ? " Neither is seen." : "";
+        return "%s and %s overlap. What is put where they do is judged by %s alone."
+                        .formatted(on.called(low), on.called(top), on.called(top))
+                + unseen;
     }
 
     /** Boxes around two zones may lie over each other where the zones themselves do not. */

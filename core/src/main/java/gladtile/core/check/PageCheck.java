@@ -19,6 +19,7 @@ public final class PageCheck {
             RegionRule::check,
             HiddenZoneRule::check,
             ScaleRule::check,
+            TurnRule::check,
             OverlapRule::check,
             FitRule::check,
             PlaceRules::check,

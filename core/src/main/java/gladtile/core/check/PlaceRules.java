@@ -47,7 +47,9 @@ final class PlaceRules {
     private static void startsInside(OnPage on, Item piece) {
         Point middle = piece.frame().middle();
         for (Zone zone : on.zones) {
-            if (piece.ways().supply() == null && ZoneArea.of(zone).contains(middle)) {
+            // What is right at a turn is turned where it lies.
+            boolean turned = on.key.facts(piece.id()).turn() != null;
+            if (piece.ways().supply() == null && !turned && ZoneArea.of(zone).contains(middle)) {
                 List<Mend> mends = new ArrayList<>();
                 FreeSpot.besideAll(on, piece)
                         .ifPresent(free ->

@@ -3,35 +3,83 @@ package gladtile.core.check;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneScale;
+import gladtile.core.answer.Facts;
 import gladtile.core.answer.ZoneRule;
-import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetRule;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 
-/** Pieces with a value that cannot be reached on their scale, and pieces without one. */
+/** Pieces with a value that cannot be reached on their scale, pieces without one, and ticks closer than a finger. */
 final class ScaleRule {
     private ScaleRule() {}
 
+    /** One line of a zone. @param put the zone with another such line */
+    private record Line(ZoneScale scale, double length, Function<ZoneScale, Zone> put, Function<Facts, Double> value) {}
+
     static void check(OnPage on) {
         for (Zone zone : on.zones) {
-            if (zone.scale() != null) {
-                on.belonging(zone).forEach(piece -> reach(on, zone, piece));
+            if (zone.scale() == null) {
+                continue;
+            }
+            List<Line> lines = lines(zone);
+            for (Line line : lines) {
+                if (!on.belonging(zone).isEmpty()) {
+                    closeTicks(on, zone, line);
+                }
+                on.belonging(zone).forEach(piece -> reach(on, zone, line, piece));
             }
         }
     }
 
-    private static void reach(OnPage on, Zone zone, Item piece) {
-        ZoneScale scale = zone.scale();
-        Double value = on.key.facts(piece.id()).value();
+    private static List<Line> lines(Zone zone) {
+        List<Line> lines = new ArrayList<>();
+        lines.add(new Line(zone.scale(), zone.frame().width(), zone::withScale, Facts::value));
+        if (zone.up() != null) {
+            lines.add(new Line(zone.up(), zone.frame().height(), zone::withUp, Facts::valueUp));
+        }
+        return lines;
+    }
+
+    /** What is told apart must lie as far apart as a finger is exact. */
+    private static void closeTicks(OnPage on, Zone zone, Line line) {
+        ZoneScale scale = line.scale();
+        double off = tolerance(on.key.rule(zone.id()), scale);
+        double apart = Math.abs(scale.across(scale.from() + Math.max(scale.step(), 2 * off), line.length())
+                - scale.across(scale.from(), line.length()));
+        if (apart * SizeRules.TABLET >= SizeRules.TARGET || scale.ticks() < 2) {
+            return;
+        }
+        double unit = apart / Math.max(scale.step(), 2 * off);
+        double enough = Math.ceil((SizeRules.TARGET / SizeRules.TABLET / unit / 2 + 0.001) * 1000) / 1000;
+        ZoneRule rule = on.key.rule(zone.id()).withTolerance(enough);
+        on.found(
+                Finding.Kind.TICKS_TOO_CLOSE,
+                List.of(zone.id()),
+                "The ticks of %s are %.0f pixels apart on a tablet; fingers need %.0f."
+                        .formatted(on.called(zone), Math.floor(apart * SizeRules.TABLET), SizeRules.TARGET),
+                List.of(new Mend(
+                        "Let pieces be off by %s".formatted(scale.reads() == null ? scale.said(enough) : enough),
+                        new SetRule(on.page.id(), zone.id(), rule))));
+    }
+
+    private static double tolerance(ZoneRule rule, ZoneScale scale) {
+        return rule.tolerance() == null ? scale.step() / 2 : rule.tolerance();
+    }
+
+    private static void reach(OnPage on, Zone zone, Line line, Item piece) {
+        ZoneScale scale = line.scale();
+        Double value = line.value().apply(on.key.facts(piece.id()));
         List<String> about = List.of(piece.id(), zone.id());
         if (value == null) {
+            String sentence = zone.up() == null
+                    ? "%s has no value, so it is right anywhere on %s."
+                    : "%s lacks one of its two values, so any is right on %s.";
             on.found(
                     Finding.Kind.VALUE_OUT_OF_REACH,
                     about,
-                    "%s has no value, so it is right anywhere on %s.".formatted(on.called(piece), on.called(zone)),
+                    sentence.formatted(on.called(piece), on.called(zone)),
                     List.of());
             return;
         }
@@ -39,33 +87,31 @@ final class ScaleRule {
         double high = Math.max(scale.from(), scale.to());
         List<Mend> mends = new ArrayList<>();
         ZoneRule rule = on.key.rule(zone.id());
-        double tolerance = rule.tolerance() == null ? scale.step() / 2 : rule.tolerance();
+        double tolerance = tolerance(rule, scale);
         if (value < low - tolerance || value > high + tolerance) {
             on.found(
                     Finding.Kind.VALUE_OUT_OF_REACH,
                     about,
                     "%s has the value %s, and %s runs from %s to %s."
-                            .formatted(on.called(piece), plain(value), on.called(zone), plain(low), plain(high)),
+                            .formatted(
+                                    on.called(piece),
+                                    scale.said(value),
+                                    on.called(zone),
+                                    scale.said(low),
+                                    scale.said(high)),
                     mends);
         } else if (scale.snaps() && toTick(scale, value) > tolerance) {
-            mends.add(mend(on, zone, "Take pieces between the ticks", freely(scale)));
-            Edit closer = new SetRule(on.page.id(), zone.id(), rule.withTolerance(null));
-            mends.add(new Mend("Half a step off is right", closer));
+            Zone freely = line.put().apply(scale.withSnaps(false));
+            mends.add(new Mend("Take pieces between the ticks", new SetBody(on.page.id(), freely)));
+            mends.add(new Mend(
+                    "Half a step off is right", new SetRule(on.page.id(), zone.id(), rule.withTolerance(null))));
             on.found(
                     Finding.Kind.VALUE_OUT_OF_REACH,
                     about,
                     "%s has the value %s, and no tick of %s is close enough."
-                            .formatted(on.called(piece), plain(value), on.called(zone)),
+                            .formatted(on.called(piece), scale.said(value), on.called(zone)),
                     mends);
         }
-    }
-
-    private static Mend mend(OnPage on, Zone zone, String label, ZoneScale scale) {
-        return new Mend(label, new SetBody(on.page.id(), zone.withScale(scale)));
-    }
-
-    private static ZoneScale freely(ZoneScale scale) {
-        return new ZoneScale(scale.from(), scale.to(), scale.step(), scale.numbered(), false);
     }
 
     private static double toTick(ZoneScale scale, double value) {
@@ -74,9 +120,5 @@ final class ScaleRule {
             closest = Math.min(closest, Math.abs(scale.tick(i).doubleValue() - value));
         }
         return closest;
-    }
-
-    private static String plain(double value) {
-        return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
     }
 }

@@ -149,7 +149,8 @@ public final class Difference {
     private static boolean isOnlyLabel(Zone there, Zone wanted) {
         return Objects.equals(there.shape(), wanted.shape())
                 && Objects.equals(there.look(), wanted.look())
-                && Objects.equals(there.scale(), wanted.scale());
+                && Objects.equals(there.scale(), wanted.scale())
+                && Objects.equals(there.up(), wanted.up());
     }
 
     private void key(Activity to) {

@@ -26,6 +26,8 @@ import gladtile.core.activity.ZoneLook;
 import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.Return;
+import gladtile.core.answer.Settle;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.measure.WordFit;
 import java.util.ArrayList;
@@ -89,7 +91,12 @@ final class Drawing {
     }
 
     Drawing zone(Frame frame, String label, ZoneShape shape, ZoneLook look, ZoneScale scale) {
-        return item(new Zone(next(), frame, "", null, label, shape, look, scale));
+        return item(new Zone(next(), frame, "", null, label, shape, look, scale, null));
+    }
+
+    /** With an upright scale too. */
+    Drawing zone(Frame frame, String label, ZoneShape shape, ZoneLook look, ZoneScale scale, ZoneScale up) {
+        return item(new Zone(next(), frame, "", null, label, shape, look, scale, up));
     }
 
     /** A round zone that makes regions with the others it crosses. */
@@ -97,6 +104,12 @@ final class Drawing {
         ZoneLook look = new ZoneLook(ZoneLook.Kind.GLASS, colour, null, label);
         zone(frame, "", ZoneShape.ROUND, look, null);
         rules.put(items.get(items.size() - 1).id(), ZoneRule.USUAL.withCrossing(true));
+        return this;
+    }
+
+    /** What is put in the zone that was drawn last stays where it is put. */
+    Drawing stays() {
+        rules.put(items.get(items.size() - 1).id(), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME));
         return this;
     }
 

@@ -10,6 +10,7 @@ import gladtile.core.activity.Table;
 import gladtile.core.activity.TableCell;
 import gladtile.core.activity.ZoneLook;
 import gladtile.core.activity.ZoneScale;
+import gladtile.core.activity.ZoneShape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -50,6 +51,11 @@ public final class ReadyParts {
         all.add(numberLine("line-100", "Number line from 0 to 100", new ZoneScale(0, 100, 5, 2, true)));
         all.add(numberLine("line-below", "Number line from −10 to 10", new ZoneScale(-10, 10, 1, 2, true)));
         all.add(numberLine("line-tenths", "Number line in tenths", new ZoneScale(0, 1, 0.1, 1, true)));
+        all.add(numberLine(
+                "line-quarters",
+                "Number line in quarters",
+                new ZoneScale(0, 3, 0.25, 1, true, ZoneScale.Reads.FRACTION)));
+        all.add(timeLine());
         all.add(hundredSquare());
         all.add(placeValueMat());
         all.add(clock());
@@ -169,6 +175,13 @@ public final class ReadyParts {
             Point place = at(x, y, Math.toRadians(30 * hour), 232);
             drawing.words(String.valueOf(hour), place.x(), place.y(), 46);
         }
+        drawing.zone(
+                Frame.of(x - 300, y - 300, 600, 600),
+                "Clock",
+                ZoneShape.ROUND,
+                new ZoneLook(ZoneLook.Kind.HIDDEN, null, null, null),
+                null);
+        drawing.stays();
         hand(drawing, x, y, 150, 14, 305, 0.5, "Hour hand");
         hand(drawing, x, y, 214, 8, 60, 6, "Minute hand");
         return drawing.part("clock", "Clock", NUMBERS);
@@ -199,26 +212,14 @@ public final class ReadyParts {
     }
 
     private static ReadyPart axes() {
-        double x = 800;
-        double y = 500;
-        double step = 70;
-        Drawing drawing = new Drawing();
-        for (int i = -5; i <= 5; i++) {
-            if (i != 0) {
-                drawing.line(new Point(x + i * step, y - 9), new Point(x + i * step, y + 9), 3, LineEnd.PLAIN)
-                        .words(number(i), x + i * step, y + 34, 28)
-                        .line(new Point(x - 9, y - i * step), new Point(x + 9, y - i * step), 3, LineEnd.PLAIN)
-                        .words(number(i), x - 38, y - i * step, 28);
-            }
-        }
-        return drawing.line(new Point(x - 400, y), new Point(x + 400, y), 5, LineEnd.ARROW)
-                .line(new Point(x, y + 400), new Point(x, y - 400), 5, LineEnd.ARROW)
-                .words("x", x + 424, y, 34)
-                .words("y", x, y - 430, 34)
+        ZoneScale five = new ZoneScale(-5, 5, 1, 1, true);
+        return new Drawing()
+                .zone(Frame.of(380, 30, 840, 840), "", null, null, five, five)
                 .part("axes", "Axes from −5 to 5", NUMBERS);
     }
 
-    private static String number(int n) {
-        return n < 0 ? "−" + -n : String.valueOf(n);
+    private static ReadyPart timeLine() {
+        return numberLine(
+                "line-day", "A school day in half hours", new ZoneScale(480, 960, 30, 2, true, ZoneScale.Reads.TIME));
     }
 }

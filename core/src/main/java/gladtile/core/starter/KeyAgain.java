@@ -105,7 +105,10 @@ final class KeyAgain {
         return new Facts(
                 kept(now.labels(), before.labels(), after.labels()),
                 kept(now.value(), before.value(), after.value()),
-                kept(now.nowhere(), before.nowhere(), after.nowhere()));
+                kept(now.nowhere(), before.nowhere(), after.nowhere()),
+                kept(now.valueUp(), before.valueUp(), after.valueUp()),
+                kept(now.turn(), before.turn(), after.turn()),
+                kept(now.turnTolerance(), before.turnTolerance(), after.turnTolerance()));
     }
 
     /** Those made by hand first: a zone is in one set at most. */

@@ -15,6 +15,7 @@ import gladtile.core.activity.Point;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneScale;
 import java.math.BigDecimal;
+import java.math.BigInteger;
 import java.math.MathContext;
 import java.util.List;
 import java.util.Random;
@@ -25,19 +26,134 @@ class OnScaleTest {
     private static final double WIDTH = 80;
 
     private static Judge judge(Zone zone, double value, ZoneRule rule) {
+        return judge(zone, Facts.NONE.withValue(value), rule);
+    }
+
+    private static Judge judge(Zone zone, Facts facts, ZoneRule rule) {
         Picture piece = new Picture(
                 "p", Frame.of(700, 800, WIDTH, 60), Movement.FREE, "p", PictureRef.library("2600"), "OpenMoji");
         Page page = new Page("page", "", Paper.PLAIN, List.of(zone, piece));
         AnswerKey key = Activity.blank("", "page")
                 .key()
                 .with("z", "p", Decision.BELONGS)
-                .with("p", Facts.NONE.withValue(value))
+                .with("p", facts)
                 .with("z", rule);
         return Judge.of(page, key);
     }
 
     private static Zone line(Frame frame, ZoneScale scale) {
         return new Zone("z", frame, "", "").withScale(scale);
+    }
+
+    /** (3, −2) and its like, on axes turned and not, held against the same sum in BigDecimal with an own way of turning. */
+    @Test
+    void a_pair_of_axes_takes_a_piece_at_its_two_values() {
+        Random random = new Random(11);
+        int right = 0;
+        for (int i = 0; i < 20_000; i++) {
+            double turn = random.nextInt(4) * 90;
+            double side = 400 + random.nextInt(300);
+            Frame frame = new Frame(200 + random.nextInt(300), 100, side, side, turn);
+            ZoneScale along = new ZoneScale(-5, 5, 1, 1, false);
+            ZoneScale up = random.nextBoolean() ? along : new ZoneScale(10, -10, 2, 1, false);
+            Zone zone = line(frame, along).withUp(up);
+            double x = random.nextInt(11) - 5;
+            double y = random.nextInt(11) - 5;
+            double tolerance = random.nextInt(5) / 2.0;
+            double across = random.nextDouble() * side;
+            double down = random.nextDouble() * side;
+            BigDecimal isX = onLine(across, side, along);
+            BigDecimal isY = onLine(side - down, side, up);
+            // A square turned by quarters: each turn takes (across, down) to (side - down, across).
+            double a = across;
+            double d = down;
+            for (int quarter = 0; quarter < turn / 90; quarter++) {
+                double next = side - d;
+                d = a;
+                a = next;
+            }
+            Verdict verdict = judge(
+                            zone,
+                            Facts.NONE.withValues(x, y),
+                            ZoneRule.USUAL.withTolerance(tolerance).withSide(true))
+                    .judge("p", frame.x() + a - WIDTH / 2, frame.y() + d - 30, There.NOBODY);
+            double offX = isX.subtract(BigDecimal.valueOf(x)).abs().doubleValue() - tolerance;
+            double offY = isY.subtract(BigDecimal.valueOf(y)).abs().doubleValue() - tolerance;
+            if (Math.abs(offX) > 1e-5 && Math.abs(offY) > 1e-5) {
+                assertThat(verdict.belongs())
+                        .as("(%s, %s) wanted, (%s, %s) there", x, y, isX, isY)
+                        .isEqualTo(offX < 0 && offY < 0);
+                if (!verdict.belongs() && verdict.why() != Why.OTHER_AXIS) {
+                    Why side1 = isX.doubleValue() < x ? Why.TOO_FAR_LEFT : Why.TOO_FAR_RIGHT;
+                    boolean below = isY.doubleValue() < y == up.to() > up.from();
+                    assertThat(verdict.why()).isEqualTo(offX > 0 ? side1 : below ? Why.TOO_LOW : Why.TOO_HIGH);
+                }
+            }
+            right += verdict.belongs() ? 1 : 0;
+        }
+        assertThat(right).isBetween(500, 8_000);
+    }
+
+    private static BigDecimal onLine(double across, double length, ZoneScale scale) {
+        BigDecimal inset = BigDecimal.valueOf(ZoneScale.INSET);
+        return BigDecimal.valueOf(across)
+                .subtract(inset)
+                .divide(BigDecimal.valueOf(length).subtract(inset.multiply(new BigDecimal(2))), MathContext.DECIMAL128)
+                .max(BigDecimal.ZERO)
+                .min(BigDecimal.ONE)
+                .multiply(BigDecimal.valueOf(scale.to()).subtract(BigDecimal.valueOf(scale.from())))
+                .add(BigDecimal.valueOf(scale.from()));
+    }
+
+    @Test
+    void values_the_other_way_round_are_told_as_such_and_points_snap_to_the_grid() {
+        ZoneScale ten = new ZoneScale(0, 10, 1, 1, true);
+        // 1,000 units each way from (160, 1160): (7, 2) lies at 860 across and 960 down.
+        Zone zone = line(Frame.of(100, 100, 1120, 1120), ten).withUp(ten);
+        Judge judge = judge(zone, Facts.NONE.withValues(7.0, 2.0), ZoneRule.USUAL.withSide(true));
+        Verdict right = judge.judge("p", 893 - WIDTH / 2, 935 - 30, There.NOBODY);
+        assertThat(right.belongs()).isTrue();
+        assertThat(right.x() + WIDTH / 2).isEqualTo(860);
+        assertThat(right.y() + 30).isEqualTo(960);
+        assertThat(judge.judge("p", 360 - WIDTH / 2, 460 - 30, There.NOBODY).why())
+                .isEqualTo(Why.OTHER_AXIS);
+        assertThat(judge.shownAt("z", "p", There.NOBODY)).isEqualTo(new Point(860 - WIDTH / 2, 960 - 30));
+    }
+
+    @Test
+    void a_scale_of_time_is_in_whole_minutes_and_says_early_and_late() {
+        ZoneScale day = new ZoneScale(480, 1200, 30, 2, true, ZoneScale.Reads.TIME);
+        assertThat(day.said(870)).isEqualTo("14:30");
+        assertThat(day.said(485)).isEqualTo("8:05");
+        Zone zone = line(Frame.of(100, 200, 1120, 300), day);
+        Judge judge = judge(zone, 870, ZoneRule.USUAL.withSide(true));
+        for (int minute = 480; minute <= 1200; minute += 30) {
+            double x = 160 + (minute - 480) / 720.0 * 1000 - WIDTH / 2;
+            Why why = judge.judge("p", x, 300, There.NOBODY).why();
+            Why wanted = minute < 870 ? Why.TOO_EARLY : minute > 870 ? Why.TOO_LATE : null;
+            assertThat(why).as("at %d", minute).isEqualTo(wanted);
+        }
+        assertThatThrownBy(() -> new ZoneScale(0, 1500, 60, 1, true, ZoneScale.Reads.TIME))
+                .isInstanceOf(OutOfBounds.class);
+    }
+
+    /** Every fraction with up to 24 parts, kept with three decimals, is read as it was meant, in lowest terms. */
+    @Test
+    void fractions_are_read_as_they_were_meant() {
+        ZoneScale line = new ZoneScale(0, 3, 0.25, 1, true, ZoneScale.Reads.FRACTION);
+        assertThat(line.said(0.75)).isEqualTo("3/4");
+        assertThat(line.said(1.75)).isEqualTo("1 3/4");
+        assertThat(line.said(-0.5)).isEqualTo("-1/2");
+        assertThat(line.said(0.123)).isEqualTo("0.123");
+        for (int parts = 2; parts <= ZoneScale.LARGEST_PART; parts++) {
+            ZoneScale own = new ZoneScale(0, 1, 1.0 / parts, 1, true, ZoneScale.Reads.FRACTION);
+            assertThat(own.ticks()).as("1/%d", parts).isEqualTo(parts);
+            for (int i = 1; i < parts; i++) {
+                int common =
+                        BigInteger.valueOf(i).gcd(BigInteger.valueOf(parts)).intValue();
+                assertThat(own.said(own.tick(i).doubleValue())).isEqualTo(i / common + "/" + parts / common);
+            }
+        }
     }
 
     @Test

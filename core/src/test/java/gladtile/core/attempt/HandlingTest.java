@@ -22,8 +22,11 @@ import gladtile.core.activity.Traits;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
+import gladtile.core.answer.Facts;
 import gladtile.core.answer.Return;
 import gladtile.core.answer.Settle;
+import gladtile.core.answer.Solution;
+import gladtile.core.answer.Terms;
 import gladtile.core.answer.Verdict;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.MoveResult.Made;
@@ -87,6 +90,26 @@ class HandlingTest {
                         .get("a")
                         .turn())
                 .isEqualTo(350);
+    }
+
+    @Test
+    void what_is_still_to_be_turned_is_neither_taken_nor_turned_away() {
+        Activity activity = activity(on(new Movement.Turns(0)));
+        Activity right = activity.withKey(activity.key().with("a", Facts.NONE.withTurn(90.0, 5.0)));
+        Rules rules = Rules.of(right);
+        AttemptState state = made(start(rules), new Act.Put("p", "a", 700, 300, 40.0), rules);
+        assertThat(state.pieces().get("a").zoneId()).isNull();
+        assertThat(state.pieces().get("a").tries()).isZero();
+        assertThat(state.pieces().get("a").turn()).isEqualTo(40);
+        state = made(state, new Act.Put("p", "a", 700, 300, 93.0), rules);
+        assertThat(state.pieces().get("a").settled()).isTrue();
+        assertThat(state.pieces().get("a").tries()).isEqualTo(1);
+
+        Activity shows = right.withKey(right.key()
+                .withTerms(Terms.USUAL.withSolution(new Solution(Solution.When.AFTER_HAND_IN, null, false))));
+        Rules after = Rules.of(shows);
+        AttemptState shown = made(made(start(after), new Act.HandIn(), after), new Act.Show("p", null), after);
+        assertThat(shown.pieces().get("a").turn()).isEqualTo(90);
     }
 
     @Test

@@ -3,6 +3,7 @@ package gladtile.core.attempt;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Some;
+import gladtile.core.SomeRules;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
@@ -11,6 +12,7 @@ import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Moment;
+import gladtile.core.answer.PieceLayout;
 import gladtile.core.answer.Solution;
 import gladtile.core.answer.Terms;
 import gladtile.core.answer.Wants;
@@ -23,13 +25,18 @@ import org.junit.jupiter.api.Test;
 
 /** Where a piece comes to rest that is not judged yet depends on what lies there, and on no answer. */
 class PlacesTellNothingTest {
-    private static AnswerKey random(Random random, Page page, Moment moment) {
+    /** @param layouts of the zones: part of how they look, and so the same for all keys */
+    private static AnswerKey random(Random random, Page page, Moment moment, List<PieceLayout> layouts) {
         AnswerKey key = AnswerKey.EMPTY;
         for (Zone zone : page.zones()) {
             for (Item piece : page.pieces()) {
                 key = key.with(zone.id(), piece.id(), Decision.values()[random.nextInt(3)]);
             }
-            key = key.with(zone.id(), ZoneRule.USUAL.withMoment(moment));
+            PieceLayout layout = layouts.get(page.zones().indexOf(zone));
+            key = key.with(zone.id(), ZoneRule.USUAL.withMoment(moment).withLayout(layout));
+        }
+        for (Item piece : page.pieces()) {
+            key = key.with(piece.id(), SomeRules.facts(random).withNowhere(false));
         }
         return key;
     }
@@ -41,10 +48,16 @@ class PlacesTellNothingTest {
             Random random = new Random(seed);
             Page page = Some.activity(random, 1, 14).pages().get(0);
             Moment moment = random.nextBoolean() ? Moment.ON_CHECK : Moment.ON_HAND_IN;
+            List<PieceLayout> layouts = new ArrayList<>();
+            page.zones()
+                    .forEach(zone -> layouts.add(
+                            random.nextBoolean()
+                                    ? null
+                                    : PieceLayout.values()[random.nextInt(PieceLayout.values().length)]));
             List<AttemptState> states = new ArrayList<>();
             List<Rules> rules = new ArrayList<>();
             for (int k = 0; k < 3; k++) {
-                rules.add(Rules.of(new Activity("Sky", List.of(page), random(random, page, moment))));
+                rules.add(Rules.of(new Activity("Sky", List.of(page), random(random, page, moment, layouts))));
                 states.add(AttemptState.start(rules.get(k)));
             }
             for (int i = 0; i < 30 && !page.zones().isEmpty() && !page.pieces().isEmpty(); i++) {

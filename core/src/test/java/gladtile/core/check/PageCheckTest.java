@@ -148,6 +148,11 @@ class PageCheckTest {
                 scaled.key(scaled.key()
                         .with("sun", Facts.NONE.withValue(2.5))
                         .with("y", ZoneRule.USUAL.withTolerance(0.1))));
+        Wanted fine = changed(
+                page,
+                new Zone("y", Frame.of(80, 200, 600, 400), "", "It does").withScale(new ZoneScale(0, 50, 1, 10, true)));
+        MISTAKES.put(Kind.TICKS_TOO_CLOSE, fine.key(fine.key().with("sun", Facts.NONE.withValue(20.0))));
+        MISTAKES.put(Kind.TURN_OUT_OF_REACH, page.key(page.key().with("sun", Facts.NONE.withTurn(90.0, null))));
         ZoneRule crossing = ZoneRule.USUAL.withCrossing(true);
         MISTAKES.put(
                 Kind.REGION_TOO_SMALL,

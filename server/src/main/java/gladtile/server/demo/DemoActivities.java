@@ -281,6 +281,17 @@ final class DemoActivities {
         pages.add(new DemoPage("Magnitudes", hills)
                 .title("How bright are they?", "The smaller the magnitude, the brighter. Put each at its number.")
                 .line("Magnitude", new ZoneScale(-5, 6, 0.5, 2, true), 0.25, bright));
+        Map<String, Point> stations = new LinkedHashMap<>();
+        stations.put("Dome (3,\u00a02)", new Point(3, 2));
+        stations.put("Sundial (−4,\u00a01)", new Point(-4, 1));
+        stations.put("Well (2,\u00a0−3)", new Point(2, -3));
+        stations.put("Gate (−1,\u00a0−2)", new Point(-1, -2));
+        pages.add(new DemoPage("Map of the hill", hills)
+                .title("Where is everything?", "The first number goes across, the second goes up.")
+                .axes("Map", new ZoneScale(-5, 5, 1, 1, true), new ZoneScale(-3, 3, 1, 1, true), stations));
+        pages.add(new DemoPage("Opening time", dusk)
+                .title("Half past eight", "The dome opens at half past eight. Turn both hands.")
+                .clock(100, 255, 180));
         return pages;
     }
 }

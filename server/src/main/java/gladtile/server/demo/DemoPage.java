@@ -1,5 +1,7 @@
 package gladtile.server.demo;
 
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Common;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
@@ -9,6 +11,7 @@ import gladtile.core.activity.PageWays;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Point;
 import gladtile.core.activity.Route;
 import gladtile.core.activity.Speech;
 import gladtile.core.activity.WordStyle;
@@ -34,6 +37,7 @@ import gladtile.core.edit.SetFacts;
 import gladtile.core.edit.SetRule;
 import gladtile.core.edit.SetTyped;
 import gladtile.core.measure.WordFit;
+import gladtile.core.part.ReadyParts;
 import gladtile.core.typed.TypedRule;
 import gladtile.server.support.UuidV7;
 import java.util.ArrayList;
@@ -128,6 +132,46 @@ final class DemoPage {
                 values.keySet().stream().map(word -> new String[] {word, label}).toArray(String[][]::new));
         values.forEach(
                 (word, value) -> answers.add(new SetFacts(id, wordPieces.get(word), Facts.NONE.withValue(value))));
+        return this;
+    }
+
+    /** A pair of axes, and words with the place of each on them. */
+    DemoPage axes(String label, ZoneScale across, ZoneScale up, Map<String, Point> places) {
+        zone(label, 400, 230, 800, 560);
+        Zone box = (Zone) items.remove(items.size() - 1);
+        ZoneLook unnamed = new ZoneLook(ZoneLook.Kind.TRAY, null, null, ZoneLook.LabelPlace.NONE);
+        items.add(box.withLook(unnamed).withScale(across).withUp(up));
+        answers.add(new SetRule(id, box.id(), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME).withSide(true)));
+        words(
+                812,
+                places.keySet().stream().map(word -> new String[] {word, label}).toArray(String[][]::new));
+        places.forEach((word, at) ->
+                answers.add(new SetFacts(id, wordPieces.get(word), Facts.NONE.withValues(at.x(), at.y()))));
+        return this;
+    }
+
+    /** The clock from the shelf, whose hands are right at a turn each. @param turns of the hour hand and the minute hand */
+    DemoPage clock(double down, double... turns) {
+        Activity clock = ReadyParts.of("clock").orElseThrow().contents();
+        int hand = 0;
+        for (Item item : clock.pages().get(0).items()) {
+            Common was = item.common();
+            Frame frame = was.frame();
+            Item placed = item.with(new Common(
+                    UuidV7.make().toString(),
+                    new Frame(frame.x(), frame.y() + down, frame.width(), frame.height(), frame.turn()),
+                    was.movement(),
+                    was.description(),
+                    was.traits()));
+            items.add(placed);
+            if (placed instanceof Zone zone) {
+                zones.put(zone.label(), zone.id());
+                answers.add(new SetRule(id, zone.id(), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME)));
+            } else if (placed.isPiece()) {
+                belong(placed.id(), "Clock");
+                answers.add(new SetFacts(id, placed.id(), Facts.NONE.withTurn(turns[hand++], null)));
+            }
+        }
         return this;
     }
 

@@ -1,0 +1,49 @@
+package gladtile.core.check;
+
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
+import gladtile.core.answer.Facts;
+import gladtile.core.edit.SetMovement;
+import java.util.List;
+
+/** Pieces that are right at a turn which students cannot give them. */
+final class TurnRule {
+    private static final double FULL_TURN = 360;
+
+    private TurnRule() {}
+
+    static void check(OnPage on) {
+        for (Item piece : on.pieces) {
+            Facts known = on.key.facts(piece.id());
+            if (known.turn() == null || known.isTurnedRight(piece.frame().turn()) || isReached(piece, known)) {
+                continue;
+            }
+            boolean turns = piece.movement() instanceof Movement.Turns;
+            String sentence = turns
+                    ? "%s is right at %.0f°, and its steps never come near."
+                    : "%s is right at %.0f°, and students cannot turn it.";
+            on.found(
+                    Finding.Kind.TURN_OUT_OF_REACH,
+                    List.of(piece.id()),
+                    sentence.formatted(on.called(piece), known.turn()),
+                    List.of(new Mend(
+                            "Let it be turned by any angle",
+                            new SetMovement(on.page.id(), piece.id(), new Movement.Turns(0)))));
+        }
+    }
+
+    private static boolean isReached(Item piece, Facts known) {
+        if (!(piece.movement() instanceof Movement.Turns turns)) {
+            return false;
+        }
+        if (turns.step() == 0) {
+            return true;
+        }
+        for (double by = 0; by < FULL_TURN; by += turns.step()) {
+            if (known.isTurnedRight(piece.frame().turn() + by)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
