@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { PhCopy, PhTarget, PhTrash } from '@phosphor-icons/vue'
+import { PhCopy, PhCrosshair, PhTarget, PhTrash } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Frame, Item } from '@/api/types'
-import { letter } from '@/page/geometry'
+import { letter, middle, type Point } from '@/page/geometry'
 import { alwaysFixed, groupsOf, isPiece, ways } from '@/page/items'
 import { itemName, KINDS } from '@/page/names'
 import { pictureUrl } from '@/page/pictures'
 import type { Bench } from './bench'
 import CutButtons from './CutButtons.vue'
+import { seenOutline } from './cutout'
 import DepthButtons from './DepthButtons.vue'
 import LikeBefore from './LikeBefore.vue'
 import ListButtons from './list/ListButtons.vue'
@@ -25,6 +26,7 @@ import StyleButtons from './StyleButtons.vue'
 import SidePanel from './SidePanel.vue'
 import TablePanel from './TablePanel.vue'
 import WordsPanel from './WordsPanel.vue'
+import { targetAt } from './targets'
 import { mayTake, takingPieces } from './zoneForms'
 
 /** What is selected, and what can be said of it. */
@@ -61,12 +63,37 @@ const taken = computed(() =>
       one.kind === 'zone' && groupsOf(one)[0] !== undefined && groupsOf(one)[0] === groupsOf(props.item)[0],
   ),
 )
-function take() {
-  const { edits } = takingPieces(props.bench.page.value, props.item)
+async function take() {
+  const { item } = props
+  const page = props.bench.page.value
+  let seen: Point[] | null = null
+  if (item.kind === 'picture')
+    try {
+      seen = await seenOutline(item)
+    } catch {
+      // A picture that cannot be read here is taken as a box.
+      props.bench.editing.tell('The picture could not be looked at, so all of its box takes pieces.')
+    }
+  if (props.bench.page.value !== page || props.item.id !== item.id) return
+  const { edits } = takingPieces(page, item, seen)
   props.bench.edit({ kind: 'together', edits })
   props.bench.editing.note(
     `${itemName(props.item)} takes pieces now. Decide in Answers what belongs on it. It is in one group with its drop zone.`,
   )
+}
+const mayTarget = computed(
+  () => ['picture', 'shape', 'ink'].includes(props.item.kind) && props.item.movement.kind === 'fixed',
+)
+/** By hand one after another; who has only keys gets one in the middle. */
+function target(event: MouseEvent) {
+  const { bench, item } = props
+  if (bench.tool.value.is === 'targets') bench.take({ is: 'hand' })
+  else if (event.detail > 0) bench.take({ is: 'targets', pictureId: item.id })
+  else {
+    const at = middle(item.frame)
+    const { edits, zoneId } = targetAt(bench.page.value, item, at, at)
+    if (bench.edit({ kind: 'together', edits })) bench.select([zoneId], 'inside')
+  }
 }
 const NUMBERS = [
   ['width', 'W'],
@@ -117,6 +144,11 @@ const sort = computed(() => {
     /></label>
     <LookPanel :bench="bench" :items="[item]" />
     <StyleButtons :bench="bench" />
+    <button v-if="mayTarget" class="btn" :aria-pressed="bench.tool.value.is === 'targets'" @click="target">
+      <PhCrosshair :size="17" aria-hidden="true" />{{
+        bench.tool.value.is === 'targets' ? 'Done with places' : 'Put places for labels on it'
+      }}
+    </button>
     <button v-if="mayTake(item) && !taken" class="btn" @click="take">
       <PhTarget :size="17" aria-hidden="true" />Let pieces be dropped on it
     </button>

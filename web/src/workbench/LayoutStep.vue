@@ -60,7 +60,7 @@ const unhear = props.editing.onWhere((where) => hear(where as Elsewhere))
 onBeforeUnmount(unhear)
 
 const MOST_ITEMS = 2000
-const drawing = computed(() => !['hand', 'place', 'area'].includes(tool.value.is))
+const drawing = computed(() => !['hand', 'place', 'area', 'targets'].includes(tool.value.is))
 const nearlyFull = computed(() => props.page.items.length > MOST_ITEMS * 0.9)
 
 function pictureFor(what: 'side' | 'poster' | 'replace' | [number, number]) {

@@ -17,6 +17,7 @@ import type { Bench, Writing } from './bench'
 import type { Elsewhere } from './presence'
 import { itemAt, usePulling } from './pulling'
 import AreaLayer from './AreaLayer.vue'
+import TargetLayer from './TargetLayer.vue'
 import BoxGrips from './BoxGrips.vue'
 import InkLayer from './InkLayer.vue'
 import { DRAGGED, type DraggedPart } from './library/library'
@@ -267,7 +268,7 @@ const othersBoxes = computed(() =>
 )
 const liftedItems = computed(() => page.value.items.filter((item) => lifted.value.has(item.id)))
 
-const drawing = computed(() => !['hand', 'place', 'area'].includes(tool.value.is))
+const drawing = computed(() => !['hand', 'place', 'area', 'targets'].includes(tool.value.is))
 const canLead = (item: Item) => !['zone', 'gap', 'lens', 'cover', 'video'].includes(item.kind)
 
 const readout = computed(() => {
@@ -277,6 +278,8 @@ const readout = computed(() => {
     return 'Draw around the place where pieces go. Esc leaves the drop zone as it is.'
   if (tool.value.is === 'area')
     return 'Draw around the part of the page that leads somewhere. A click makes a box. Esc stops.'
+  if (tool.value.is === 'targets')
+    return 'Click on each part that gets a name. Pull away from it to put its place beside the picture. Esc stops.'
   if (drawing.value) return 'Draw on the page. Esc, or Done drawing, ends it.'
   if (together.value?.turn) return `${selected.value.length} turned by ${together.value.turn}°`
   if (together.value && together.value.scale !== 1)
@@ -433,6 +436,9 @@ const routeFor = (item: Item) =>
       </svg>
       <svg v-if="tool.is === 'area'" class="over inking" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`">
         <AreaLayer :bench="bench" :point-at="pointAt" />
+      </svg>
+      <svg v-if="tool.is === 'targets'" class="over inking" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`">
+        <TargetLayer :bench="bench" :picture-id="tool.pictureId" :point-at="pointAt" />
       </svg>
       <svg
         v-if="drawing"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Item, ZoneLook, ZoneScale } from '@/api/types'
+import { middle } from '@/page/geometry'
 import { valueFrom, valueWords } from '@/page/scales'
 import { lookOf } from '@/page/zones'
 import type { Bench } from './bench'
@@ -37,6 +38,28 @@ function setForm(to: string) {
     if (item.kind !== 'zone') return null
     const { shape: _, ...rest } = item
     return to === 'ELLIPSE' ? { ...rest, shape: { kind: 'ELLIPSE' } } : rest
+  })
+}
+/** Of a round one alone; page units. */
+const reach = computed(() => {
+  const { frame, shape } = props.zones[0]!
+  const round = shape?.kind === 'ELLIPSE' && Math.abs(frame.width - frame.height) < 1
+  return props.zones.length === 1 && round ? Math.round(frame.width / 2) : null
+})
+function setReach(text: string) {
+  const [zone] = props.zones
+  const far = valueFrom(text)
+  if (far === null || far < 12 || far > 500) {
+    props.bench.editing.tell('A place reaches from 12 to 500 units around its middle. It is as it was.')
+    return
+  }
+  const at = middle(zone!.frame)
+  props.bench.setFrame(zone!.id, {
+    ...zone!.frame,
+    x: at.x - far,
+    y: at.y - far,
+    width: 2 * far,
+    height: 2 * far,
   })
 }
 const scale = computed(() => props.zones[0]!.scale ?? null)
@@ -132,6 +155,10 @@ const LABELS = [
     >
       Draw it anew
     </button>
+    <label v-if="reach !== null"
+      >How far it reaches from its middle
+      <DraftField :key="zones[0]!.id" inputmode="numeric" :value="reach" @commit="setReach"
+    /></label>
     <label
       >Looks like
       <select :value="look ?? ''" @change="setLook({ kind: value($event) as ZoneLook['kind'] })">

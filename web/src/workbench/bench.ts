@@ -16,6 +16,8 @@ export type Tool =
   | { is: 'rub' | 'rub-whole' | 'loop' }
   /** Drawing around a part of the page: a hot area, or the outline of a drop zone that is there. */
   | { is: 'area'; zoneId?: string }
+  /** Putting targets on a picture, one after another. */
+  | { is: 'targets'; pictureId: string }
   | { is: 'place'; make: (at: Point) => Item }
 
 /** What is being written in: an item, or a cell of a table. */

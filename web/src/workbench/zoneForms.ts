@@ -1,14 +1,17 @@
 import simplify from 'simplify-js'
 import { newId } from '@/api/id'
 import type { Edit, Frame, Item, Page, ZoneShape } from '@/api/types'
-import { PAGE, type Point } from '@/page/geometry'
+import { onPage, PAGE, type Point } from '@/page/geometry'
 import { ways } from '@/page/items'
+import { ownPoints, pathThrough } from '@/page/lines'
 import { itemName } from '@/page/names'
+import { framesOf, routeOf } from '@/page/route'
 import { shapePath } from '@/page/shapes'
 import { crossesItself, hull } from '@/page/zones'
 
 type Zone = Extract<Item, { kind: 'zone' }>
 type Shape = Extract<Item, { kind: 'shape' }>
+type Line = Extract<Item, { kind: 'line' }>
 
 /** Page units that the outline may lie beside what was drawn. */
 const CLOSE = 4
@@ -85,10 +88,49 @@ function alongShape({ look, frame }: Shape): Point[] {
 
 /** Only what stays where it is: a drop zone does not move with a piece. */
 export const mayTake = (item: Item) =>
-  ['shape', 'picture', 'area'].includes(item.kind) && item.movement.kind === 'fixed'
+  ['shape', 'picture', 'area', 'line'].includes(item.kind) && item.movement.kind === 'fixed'
 
-/** What lets pieces be dropped on a thing that is there: an unseen drop zone of its form, in one group with it. */
-export function takingPieces(page: Page, item: Item): { edits: Edit[]; zone: Zone } {
+/** To either side of a line, in page units: as far as a finger is exact. */
+const BESIDE_LINE = 40
+const ALONG_LINE = 40
+
+/** Where pieces lie that are dropped on a line: a band along it. Null where it is next to a point. */
+function along(item: Line, page: Page): { frame: Frame; shape: ZoneShape } | null {
+  const points = routeOf(item, framesOf(page.items))
+  const path = document.createElementNS('http://www.w3.org/2000/svg', 'path')
+  path.setAttribute('d', pathThrough(points ?? ownPoints(item), item.look.curved))
+  const length = path.getTotalLength()
+  const places = Array.from({ length: ALONG_LINE + 1 }, (_, i) => {
+    const { x, y } = path.getPointAtLength((length * i) / ALONG_LINE)
+    return points ? { x, y } : onPage(item.frame, { x, y })
+  })
+  return bandAlong(simplify(places, 1, true), item.look.thickness / 2 + BESIDE_LINE)
+}
+
+/** What lies as near as this to a line, with square ends, as somebody would draw around it. */
+export function bandAlong(line: Point[], near: number): { frame: Frame; shape: ZoneShape } | null {
+  if (line.length < 2) return null
+  const sides = line.map((at, i) => {
+    const [a, b] = [line[Math.max(0, i - 1)]!, line[Math.min(line.length - 1, i + 1)]!]
+    const long = Math.hypot(b.x - a.x, b.y - a.y) || 1
+    const by = { x: ((b.y - a.y) / long) * near, y: ((a.x - b.x) / long) * near }
+    return [
+      { x: at.x + by.x, y: at.y + by.y },
+      { x: at.x - by.x, y: at.y - by.y },
+    ] as const
+  })
+  return drawnZone([...sides.map(([left]) => left), ...sides.map(([, right]) => right).reverse()])
+}
+
+/**
+ * What lets pieces be dropped on a thing that is there: an unseen drop zone of its form, in one group with it.
+ * @param seen the outline of what is seen of a picture, as shares of its box; null for the whole box
+ */
+export function takingPieces(
+  page: Page,
+  item: Item,
+  seen: Point[] | null = null,
+): { edits: Edit[]; zone: Zone } {
   const group = ways(item).groups[0] ?? newId()
   const zone: Zone = {
     kind: 'zone',
@@ -100,7 +142,9 @@ export function takingPieces(page: Page, item: Item): { edits: Edit[]; zone: Zon
     look: { kind: 'HIDDEN' },
     traits: { ...NO_TRAITS, groups: [group] },
   }
-  const shape = formOf(item)
+  const band = item.kind === 'line' ? along(item, page) : null
+  const shape = band?.shape ?? (seen ? polygon(seen, { x: 0, y: 0, width: 1, height: 1 }) : formOf(item))
+  if (band) zone.frame = band.frame
   if (shape) zone.shape = shape
   const edits: Edit[] = [
     {

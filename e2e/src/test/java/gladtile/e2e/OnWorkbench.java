@@ -1,6 +1,7 @@
 package gladtile.e2e;
 
 import static gladtile.e2e.Browser.buttonLike;
+import static gladtile.e2e.Browser.pieceLike;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
@@ -16,6 +17,7 @@ import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
 import gladtile.core.activity.Traits;
 import gladtile.core.edit.AddItem;
+import gladtile.server.assignments.Assignments;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.util.List;
@@ -108,6 +110,23 @@ abstract class OnWorkbench {
     double[] at(double x, double y) {
         var box = teacher.locator("svg.page").first().boundingBox();
         return new double[] {box.x + x * scale(), box.y + y * scale()};
+    }
+
+    /** The activity as it is now, given to the class, on the tablet of a student who has just joined. */
+    Page student(String name) {
+        Assignments.Given given = (Assignments.Given)
+                school.server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        Page tablet = browser.device(false);
+        Browser.join(tablet, address, given.joinCode(), name, School.PIN);
+        tablet.waitForURL("**/work/**");
+        pieceLike(tablet, "sun").waitFor();
+        return tablet;
+    }
+
+    /** Where a point of the page is on a student's screen. */
+    static double[] onPage(Page tablet, double x, double y) {
+        var box = tablet.locator("svg:has([data-zone])").first().boundingBox();
+        return new double[] {box.x + x * box.width / 1600, box.y + y * box.width / 1600};
     }
 
     void keys(String... names) {

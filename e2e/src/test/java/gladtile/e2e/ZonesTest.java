@@ -26,8 +26,6 @@ import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetFacts;
 import gladtile.core.edit.SetFrame;
-import gladtile.server.assignments.Assignments;
-import gladtile.server.testkit.School;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.Test;
 
@@ -39,16 +37,6 @@ class ZonesTest extends OnWorkbench {
 
     private void until(String id, Predicate<Zone> so) {
         teacher.waitForCondition(() -> so.test(zone(id)));
-    }
-
-    private Page student(String name) {
-        Assignments.Given given = (Assignments.Given)
-                school.server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
-        Page tablet = browser.device(false);
-        Browser.join(tablet, address, given.joinCode(), name, School.PIN);
-        tablet.waitForURL("**/work/**");
-        pieceLike(tablet, "sun").waitFor();
-        return tablet;
     }
 
     @Test
@@ -234,10 +222,5 @@ class ZonesTest extends OnWorkbench {
         }
         ada.keyboard().press("Enter");
         assertThat(ada.getByText("1 of 2 placed")).isVisible();
-    }
-
-    private static double[] onPage(Page page, double x, double y) {
-        var box = page.locator("svg:has([data-zone])").first().boundingBox();
-        return new double[] {box.x + x * box.width / 1600, box.y + y * box.width / 1600};
     }
 }

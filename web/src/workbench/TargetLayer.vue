@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { onBeforeUnmount, ref } from 'vue'
+import { PAGE, type Point } from '@/page/geometry'
+import type { Bench } from './bench'
+import { REACH, targetAt } from './targets'
+
+/** Putting targets on a picture, one after another: a click puts one there, pulling away from there puts it aside. */
+const props = defineProps<{
+  bench: Bench
+  pictureId: string
+  pointAt: (event: { clientX: number; clientY: number }) => Point
+}>()
+const tip = ref<Point | null>(null)
+const now = ref<Point>({ x: 0, y: 0 })
+let stop = () => {}
+onBeforeUnmount(() => stop())
+
+function press(event: PointerEvent) {
+  if (event.button !== 0) return
+  tip.value = now.value = props.pointAt(event)
+  const move = (event: PointerEvent) => (now.value = props.pointAt(event))
+  const up = () => {
+    stop()
+    const from = tip.value
+    tip.value = null
+    const picture = props.bench.byId.value.get(props.pictureId)
+    if (!from || !picture) return
+    const { edits } = targetAt(props.bench.page.value, picture, from, now.value)
+    props.bench.edit({ kind: 'together', edits })
+  }
+  const cancel = () => {
+    stop()
+    tip.value = null
+  }
+  window.addEventListener('pointermove', move)
+  window.addEventListener('pointerup', up)
+  window.addEventListener('pointercancel', cancel)
+  stop = () => {
+    window.removeEventListener('pointermove', move)
+    window.removeEventListener('pointerup', up)
+    window.removeEventListener('pointercancel', cancel)
+  }
+}
+</script>
+
+<template>
+  <g @pointerdown.stop.prevent="press">
+    <rect class="catch" :width="PAGE.width" :height="PAGE.height" />
+    <g v-if="tip" class="coming">
+      <path :d="`M${tip.x} ${tip.y}L${now.x} ${now.y}`" />
+      <circle :cx="tip.x" :cy="tip.y" r="8" />
+      <circle class="place" :cx="now.x" :cy="now.y" :r="REACH" />
+    </g>
+  </g>
+</template>
+
+<style scoped>
+.catch {
+  fill: transparent;
+  cursor: crosshair;
+  pointer-events: all;
+  touch-action: none;
+}
+.coming {
+  pointer-events: none;
+  stroke: #1c2b33;
+  stroke-width: 4;
+}
+.place {
+  fill: #ffffffcc;
+}
+</style>
