@@ -11,6 +11,12 @@ export const router = createRouter({
       component: () => import('./activities/ActivitiesScreen.vue'),
       meta: { title: 'Activities' },
     },
+    {
+      path: '/copies/:code',
+      component: () => import('./activities/CopyScreen.vue'),
+      props: true,
+      meta: { title: 'A copy for you' },
+    },
     { path: '/classes', component: () => import('./classes/ClassesScreen.vue'), meta: { title: 'Classes' } },
     {
       path: '/assigned',

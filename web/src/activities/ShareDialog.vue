@@ -2,6 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { get, post, said } from '@/api/client'
 import type { ActivityHead, Colleague } from '@/api/types'
+import CopyLink from './CopyLink.vue'
 
 /** Which colleagues may look at an activity, or edit it too. */
 const props = defineProps<{ activity: ActivityHead }>()
@@ -47,6 +48,7 @@ async function share(one: Colleague, access: Colleague['access']) {
         >
       </li>
     </ul>
+    <CopyLink :activity-id="activity.id" />
     <template #footer><button class="btn pri" @click="emit('close')">Done</button></template>
   </el-dialog>
 </template>

@@ -20,7 +20,8 @@ export function targetAt(
   at: Point,
 ): { edits: Edit[]; zoneId: string } {
   const group = ways(picture).groups[0] ?? newId()
-  const number = page.items.filter((item) => item.kind === 'zone' && ways(item).groups[0] === group).length + 1
+  const number =
+    page.items.filter((item) => item.kind === 'zone' && ways(item).groups[0] === group).length + 1
   const traits = { ...ways({ kind: 'zone' } as Item), groups: [group] }
   const far = Math.hypot(at.x - tip.x, at.y - tip.y) > REACH + SHORT
   const middle = far ? at : tip

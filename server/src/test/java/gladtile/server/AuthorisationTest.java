@@ -103,6 +103,10 @@ class AuthorisationTest {
                         .post("/api/activities", Map.of("title", "To go"))
                         .text("id");
         Map<String, Object> part = part("Tray");
+        String offered = "/api/templates/"
+                + school.asTeacher()
+                        .post(activity + "/template", Map.of("offered", true))
+                        .text("code");
         String kept = "/api/library/"
                 + school.asTeacher().post("/api/library", part("Kept")).text("id");
         String keptToo = "/api/library/"
@@ -358,6 +362,11 @@ class AuthorisationTest {
                 row(POST, "/api/activities/{id}/tags", activity + "/tags", Map.of("tags", List.of()), 404, 204),
                 row(POST, "/api/activities/{id}/set-aside", activity + "/set-aside", Map.of("aside", false), 404, 204),
                 row(POST, "/api/activities/{id}/copy", activity + "/copy", Map.of("title", "Copy"), 404, 201),
+                row(GET, "/api/activities/{id}/template", activity + "/template", null, 404, 200),
+                row(POST, "/api/activities/{id}/template", activity + "/template", Map.of("offered", true), 404, 200),
+                // A link is for everybody who teaches at the school.
+                row(GET, "/api/templates/{code}", offered, null, 200, 200),
+                row(POST, "/api/templates/{code}/take", offered + "/take", nothing, 201, 201),
                 row(GET, "/api/activities/{id}/colleagues", activity + "/colleagues", null, 404, 200),
                 row(
                         POST,

@@ -159,6 +159,14 @@ public class Activities {
         return read(who, id).map(current -> create(who, Copies.of(current.activity(), title)));
     }
 
+    /** A copy of what is offered to whoever asks; that it is, is for the caller to know. */
+    Optional<UUID> copyOffered(Who who, UUID id) {
+        return Optional.ofNullable(transactions.execute(tx -> store.read(who.schoolId(), id)
+                        .map(stored -> stored.activity())
+                        .orElse(null)))
+                .map(activity -> create(who, Copies.of(activity, activity.title())));
+    }
+
     /** All that came after a seq. */
     public Optional<Caught> since(Who who, UUID id, long seq) {
         return change(who, id, seq, (change, log) -> {});

@@ -1,0 +1,58 @@
+package gladtile.server.activities;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.server.accounts.Who;
+import gladtile.server.support.Problem;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Links by which colleagues take a copy of an activity. */
+@RestController
+class TemplateController {
+    private final Templates templates;
+
+    TemplateController(Templates templates) {
+        this.templates = templates;
+    }
+
+    record OfferRequest(boolean offered) {}
+
+    /** @param code stands in the link; absent while it is not offered */
+    record Offer(@JsonInclude(JsonInclude.Include.NON_NULL) UUID code) {}
+
+    record Taken(UUID id) {}
+
+    @GetMapping("/api/activities/{id}/template")
+    Offer offer(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        return new Offer(templates
+                .code(who, id)
+                .orElseThrow(() -> Problem.notThere("activity"))
+                .orElse(null));
+    }
+
+    @PostMapping("/api/activities/{id}/template")
+    Offer setOffer(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody OfferRequest asked) {
+        if (!templates.offer(who, id, asked.offered())) {
+            throw Problem.notThere("activity");
+        }
+        return offer(who, id);
+    }
+
+    @GetMapping("/api/templates/{code}")
+    Template template(@AuthenticationPrincipal Who who, @PathVariable UUID code) {
+        return templates.look(who, code).orElseThrow(() -> Problem.notThere("link"));
+    }
+
+    @PostMapping("/api/templates/{code}/take")
+    @ResponseStatus(HttpStatus.CREATED)
+    Taken take(@AuthenticationPrincipal Who who, @PathVariable UUID code) {
+        return new Taken(templates.take(who, code).orElseThrow(() -> Problem.notThere("link")));
+    }
+}

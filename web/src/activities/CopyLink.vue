@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { get, post, said } from '@/api/client'
+import type { Offer } from '@/api/types'
+
+/** The link by which colleagues take a copy of an activity: made, copied, ended. */
+const props = defineProps<{ activityId: string }>()
+const at = computed(() => `/api/activities/${props.activityId}/template`)
+const offer = ref<Offer | null>(null)
+const wrong = ref('')
+const told = ref('')
+const link = computed(() => (offer.value?.code ? `${location.origin}/copies/${offer.value.code}` : ''))
+
+async function ask(how: () => Promise<Offer>) {
+  wrong.value = told.value = ''
+  try {
+    offer.value = await how()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+onMounted(() => ask(() => get<Offer>(at.value)))
+const set = (offered: boolean) => ask(() => post<Offer>(at.value, { offered }))
+async function copy() {
+  try {
+    await navigator.clipboard.writeText(link.value)
+    told.value = 'The link is copied.'
+  } catch {
+    // Without leave, or on a page that is not secure, it is marked for Ctrl+C.
+    field.value?.select()
+    told.value = 'Press Ctrl+C to copy the link.'
+  }
+}
+const field = ref<HTMLInputElement>()
+</script>
+
+<template>
+  <section class="copy-link" aria-labelledby="copy-link-title">
+    <h3 id="copy-link-title">As a copy for others</h3>
+    <p class="soft">
+      Every teacher of your school who opens the link gets a copy of their own. Yours stays as it is.
+    </p>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <button v-if="offer && !link" class="btn" @click="set(true)">Make a link</button>
+    <template v-if="link">
+      <input ref="field" class="link" readonly :value="link" aria-label="Link for a copy" />
+      <p class="row">
+        <button class="btn" @click="copy">Copy the link</button>
+        <button class="btn" @click="set(false)">End the link</button>
+        <span role="status">{{ told }}</span>
+      </p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.copy-link {
+  display: grid;
+  gap: 8px;
+  margin-top: 18px;
+  padding-top: 14px;
+  border-top: 1px solid var(--line);
+}
+h3,
+p {
+  margin: 0;
+}
+.link {
+  width: 100%;
+  padding: 7px 9px;
+  border: 1px solid var(--line);
+  border-radius: 6px;
+  background: #fff;
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+</style>
