@@ -4,6 +4,7 @@ import { RouterLink, useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
 import type { Taken, Template } from '@/api/types'
 import { count } from '@/page/count'
+import { needTeacher } from '@/accounts/me'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 
 /** What a link for a copy leads to: one look at what it is, and one button. */
@@ -14,6 +15,7 @@ const wrong = ref('')
 const busy = ref(false)
 
 onMounted(async () => {
+  if (!(await needTeacher())) return
   try {
     template.value = await get<Template>(`/api/templates/${props.code}`)
   } catch (error) {
@@ -81,5 +83,8 @@ p {
 }
 h1 {
   overflow-wrap: anywhere;
+}
+a {
+  color: var(--petrol);
 }
 </style>

@@ -4,11 +4,13 @@ import type { Page } from '@/api/types'
 import { together } from '../copies'
 import type { Editing } from '../editing'
 import { pageInSet } from './inSet'
+import StylesDialog from './StylesDialog.vue'
 import { STYLE_SETS, type StyleSet } from './styleSets'
 
 /** Six sets of colours for this page, or for all pages of the activity. */
 const props = defineProps<{ page: Page; editing: Editing }>()
 const everywhere = ref(false)
+const styling = ref(false)
 /** More edits than this make a step that is too large to send. */
 const MOST = 3_500
 
@@ -63,6 +65,8 @@ function take(set: StyleSet) {
       </li>
     </ul>
     <el-checkbox v-model="everywhere">On all pages</el-checkbox>
+    <button class="btn" @click="styling = true">Styles of all pages</button>
+    <StylesDialog v-if="styling" :editing="editing" @close="styling = false" />
   </section>
 </template>
 

@@ -1,13 +1,12 @@
 import type { Edit, Item, Page, WordContent } from '@/api/types'
 import { styleOf } from '../make'
+import { TITLE_SIZE } from './roles'
 import { contrast, type StyleSet } from './styleSets'
 
-/** Letters as large as this, and bold, are a title. */
-const TITLE = 48
 /** Below this, coloured words within a text are not told from the paper. */
 const READABLE = 4.5
 
-const isTitle = ({ style }: WordContent) => style.bold && style.size >= TITLE
+const isTitle = ({ style }: WordContent) => style.bold && style.size >= TITLE_SIZE
 
 /** Words in another colour are as wide as before, so nothing is measured anew. Parts in colours that stay readable keep them. */
 function written(content: WordContent, colour: string, on: string): WordContent {

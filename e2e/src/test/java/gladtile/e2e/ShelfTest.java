@@ -75,6 +75,31 @@ class ShelfTest extends OnWorkbench {
     }
 
     @Test
+    void a_colleague_takes_a_copy_by_a_link_also_when_they_have_to_sign_in_first() {
+        teacher.navigate(address + "/activities");
+        button(teacher, "More for Night sky").waitFor();
+        menu("Share with a colleague");
+        button(teacher, "Make a link").click();
+        String link = teacher.getByLabel("Link for a copy").inputValue();
+        Page other = browser.device(false);
+        other.navigate(link);
+        other.getByLabel("Name").fill(school.teacherName().replace("teacher-", "other-"));
+        other.getByLabel("Password").fill(School.PASSWORD);
+        button(other, "Sign in").click();
+        assertThat(other.getByText("Night sky").first()).isVisible();
+        assertThat(Browser.barriers(other)).isEmpty();
+        button(other, "Take a copy").click();
+        buttonLike(other, "moon, free").click();
+        other.keyboard().press("Delete");
+        assertThat(buttonLike(other, "moon, free")).hasCount(0);
+        assertThat(kept()).hasSize(5);
+        button(teacher, "End the link").click();
+        assertThat(button(teacher, "Make a link")).isVisible();
+        other.navigate(link);
+        assertThat(other.getByText("This link leads nowhere")).isVisible();
+    }
+
+    @Test
     void the_shelf_finds_tags_sets_aside_copies_and_deletes_with_undo() {
         teacher.navigate(address + "/activities");
         button(teacher, "More for Night sky").click();
