@@ -5,9 +5,11 @@ import { placed, tilePath } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import LensView from '@/page/LensView.vue'
 import { itemName } from '@/page/names'
+import { shapePath } from '@/page/shapes'
 import PieceMark from './PieceMark.vue'
 import PieceTools from './PieceTools.vue'
 import type { Things } from './things'
+import TouchArea from './TouchArea.vue'
 import { gripOf } from './turning'
 
 /** A piece where it lies, with what became of it and the buttons for what it can do. */
@@ -35,6 +37,14 @@ defineEmits<{
 const markAt = computed(() =>
   props.one.item.kind === 'line' ? gripOf(props.one.item) : { x: 9, y: props.one.item.frame.height - 9 },
 )
+/** What frames it while it has the keys or is held: a round counter is round. */
+const ring = computed(() => {
+  const { item } = props.one
+  const { width, height } = item.frame
+  return item.kind === 'shape'
+    ? shapePath(item.look.form, item.look.sides, width, height)
+    : tilePath(width, height)
+})
 const { settled, turnedAway, find, movable, canTurn, canTurnOver, opens, spoken } = props.things
 </script>
 
@@ -57,6 +67,7 @@ const { settled, turnedAway, find, movable, canTurn, canTurnOver, opens, spoken 
       @keydown="$emit('key', $event)"
     >
       <g :transform="placed({ ...one.item.frame, x: 0, y: 0 })">
+        <TouchArea v-if="movable(one)" :item="one.item" />
         <ItemBody :item="one.item" :over="one.over" :written="one.written">
           <LensView
             v-if="one.item.kind === 'lens'"
@@ -64,7 +75,7 @@ const { settled, turnedAway, find, movable, canTurn, canTurnOver, opens, spoken 
             :below="below.map((other) => other.item)"
           />
         </ItemBody>
-        <path class="ring" :d="tilePath(one.item.frame.width, one.item.frame.height)" />
+        <path class="ring" :d="ring" />
       </g>
       <PieceMark v-if="settled(one.id) || turnedAway(one.id)" :good="settled(one.id)" :at="markAt" />
     </g>

@@ -22,6 +22,7 @@ import { usePickUp } from './pickUp'
 import ScaleReadout from './ScaleReadout.vue'
 import PieceOnPage from './PieceOnPage.vue'
 import { stepOnAxes, targetsOf } from './places'
+import { useBare } from './bare'
 import { provideReach } from './reach'
 import SpeakMark from './SpeakMark.vue'
 import RouteMark from './RouteMark.vue'
@@ -121,7 +122,22 @@ const cellsUnder = computed(() =>
   zones.value.filter((zone) => over.value.includes(zone.id) && !byId.value.has(zone.id)),
 )
 const grip = useTurning({ ahead, pointAt, put, tap: (one) => void turnBy(one, 1) })
-provideReach(root)
+const reach = provideReach(root)
+const { meant } = useBare(
+  () => drawn.value,
+  () => reach.value,
+)
+
+/** A press beside what is seen of a picture means the piece that lies below it there, if any. */
+function pressed(one: Done, event: PointerEvent) {
+  const at = pointAt(event)
+  if (meant(one, at)) return press(one, event)
+  for (const there of document.elementsFromPoint(event.clientX, event.clientY)) {
+    const id = there.closest('[data-piece]')?.getAttribute('data-piece')
+    const below = id && id !== one.id ? drawn.value.find((other) => other.id === id) : undefined
+    if (below && meant(below, at)) return press(below, event)
+  }
+}
 
 /** A piece that leads somewhere leads there at a tap; it is moved by dragging, or by the keys. */
 function lead(one: Done): boolean {
@@ -244,7 +260,7 @@ function tapped(one: Done): boolean {
           :away="dragged === one.lead"
           :quick="dragged === one.lead || one.lead in ahead"
           :resting="resting"
-          @press="press(one, $event)"
+          @press="pressed(one, $event)"
           @key="key(one, $event)"
           @click="!movable(one) && !one.source && !resting && lead(one)"
           @turn="turnBy(one, 1)"

@@ -23,5 +23,6 @@ export function provideReach(root: Ref<SVGSVGElement | undefined>) {
     watcher.observe(root.value)
   })
   onBeforeUnmount(() => watcher?.disconnect())
+  return reach
 }
 export const useReach = () => inject(REACH, ref(LEAST))

@@ -1,14 +1,12 @@
 import { contours } from 'd3-contour'
 import simplify from 'simplify-js'
 import type { Picture } from '@/api/types'
+import { alphaOf, SEEN } from '@/page/alpha'
 import type { Point } from '@/page/geometry'
-import { pictureUrl } from '@/page/pictures'
 
 /** Across what is looked at; finer would only find noise. */
 const ACROSS = 200
 const MOST_CORNERS = 60
-/** From this much of 255 on something is seen. */
-const SEEN = 96
 /** What fills its box as far as this is a box. */
 const FULL = 0.97
 /** Smaller than this share of the box there is nothing to put something on. */
@@ -50,33 +48,6 @@ export function outlineOf(alpha: ArrayLike<number>, width: number, height: numbe
 
 /** The outline of what is seen of a picture, its crop included; null where it is the whole box. */
 export async function seenOutline(item: Picture): Promise<Point[] | null> {
-  const image = new Image()
-  image.src = pictureUrl(item.picture, true)
-  await image.decode()
-  const width = ACROSS
-  const height = Math.max(1, Math.min(1000, Math.round((ACROSS * item.frame.height) / item.frame.width)))
-  const canvas = document.createElement('canvas')
-  canvas.width = width
-  canvas.height = height
-  const pen = canvas.getContext('2d', { willReadFrequently: true })
-  if (!pen) return null
-  const { crop } = item
-  if (crop) {
-    if (crop.outline && crop.outline.length > 2) {
-      pen.beginPath()
-      crop.outline.forEach((p) => pen.lineTo(p.x * width, p.y * height))
-      pen.closePath()
-      pen.clip()
-    }
-    const [w, h] = [width / crop.width, height / crop.height]
-    pen.drawImage(image, -crop.x * w, -crop.y * h, w, h)
-  } else {
-    const [own, tall] = [image.naturalWidth || 1, image.naturalHeight || 1]
-    const scale = Math.min(width / own, height / tall)
-    const [w, h] = [own * scale, tall * scale]
-    pen.drawImage(image, (width - w) / 2, (height - h) / 2, w, h)
-  }
-  const { data } = pen.getImageData(0, 0, width, height)
-  const alpha = Array.from({ length: width * height }, (_, i) => data[i * 4 + 3]!)
-  return outlineOf(alpha, width, height)
+  const alpha = await alphaOf(item, ACROSS)
+  return alpha && outlineOf(alpha.values, alpha.width, alpha.height)
 }
