@@ -33,6 +33,7 @@ import { useThings, type Ahead } from './things'
 import { useTurning } from './turning'
 import type { Work } from './work'
 import ZoneCheck from './ZoneCheck.vue'
+import ZoneRoom from './ZoneRoom.vue'
 
 /** One page to be done: by mouse, finger, pen, tap and tap, or keyboard. */
 const props = defineProps<{
@@ -169,6 +170,15 @@ const counts = computed(() =>
   zones.value.flatMap((zone) => {
     const last = state.value.zones?.[zone.id]?.last
     return last ? [{ zone, last }] : []
+  }),
+)
+
+/** Zones that show how many more pieces they take. */
+const rooms = computed(() =>
+  (props.page.rooms ?? []).flatMap(({ zoneId, most }) => {
+    const zone = zones.value.find((one) => one.id === zoneId)
+    const taken = Object.values(states.value).filter((one) => one.zoneId === zoneId).length
+    return zone ? [{ zone, most, taken }] : []
   }),
 )
 
@@ -319,6 +329,13 @@ function tapped(one: Done): boolean {
           @speak="speak(ways(one.item).speech!)"
         />
       </template>
+      <ZoneRoom
+        v-for="{ zone, most, taken } in rooms"
+        :key="`room-${zone.id}`"
+        :zone="zone"
+        :most="most"
+        :taken="taken"
+      />
       <g v-for="{ zone, last } in counts" :key="zone.id" class="told" aria-hidden="true">
         <rect
           :x="zone.frame.x + zone.frame.width - 190"

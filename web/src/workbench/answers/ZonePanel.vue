@@ -242,6 +242,13 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         :value="wants.capacity ?? ''"
         @commit="deciding.setWants(zone, { capacity: whole($event, 1, 2000) })"
     /></label>
+    <label v-if="wants.capacity" class="line wide">
+      <input
+        type="checkbox"
+        :checked="Boolean(rule.showsRoom)"
+        @change="set({ showsRoom: checked($event) || undefined })"
+      />Students see how many more it takes</label
+    >
     <label
       >Tries
       <DraftField

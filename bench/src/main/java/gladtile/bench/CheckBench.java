@@ -7,12 +7,14 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Point;
 import gladtile.core.activity.Starter;
 import gladtile.core.activity.StarterKind;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
+import gladtile.core.activity.ZoneShape;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.check.Finding;
@@ -60,6 +62,9 @@ public class CheckBench {
     /** The same with zones too small for their pieces, so that there are fifty findings with their mends. */
     private Page cramped;
 
+    /** The same with zones of 60 corners. */
+    private Page outlined;
+
     private AnswerKey key = AnswerKey.EMPTY;
     private Starter starter;
 
@@ -88,6 +93,23 @@ public class CheckBench {
         cramped = page.withItems(items.stream()
                 .map(item -> item instanceof Zone zone ? zone.withLabel(zone.description()) : item)
                 .toList());
+        List<Point> corners = new ArrayList<>();
+        // Along a box, in and out by a hair, so that all have room as in the boxes.
+        for (int i = 0; i < 60; i++) {
+            double along = i % 15 / 15.0;
+            double in = i % 2 == 0 ? 0 : 0.004;
+            corners.add(
+                    switch (i / 15) {
+                        case 0 -> new Point(along, in);
+                        case 1 -> new Point(1 - in, along);
+                        case 2 -> new Point(1 - along, 1 - in);
+                        default -> new Point(in, 1 - along);
+                    });
+        }
+        ZoneShape wavy = new ZoneShape(ZoneShape.Kind.POLYGON, corners);
+        outlined = page.withItems(items.stream()
+                .map(item -> item instanceof Zone zone ? zone.withShape(wavy) : item)
+                .toList());
         List<StarterRow> rows = new ArrayList<>();
         for (int i = 0; i < 100; i++) {
             rows.add(StarterRow.of("Entry " + i, i % 2 == 0 ? "even" : "odd"));
@@ -98,6 +120,11 @@ public class CheckBench {
     @Benchmark
     public List<Finding> pageOf200PiecesAnd50Zones() {
         return PageCheck.page(page, key, GREY);
+    }
+
+    @Benchmark
+    public List<Finding> pageOf200PiecesAnd50Outlines() {
+        return PageCheck.page(outlined, key, GREY);
     }
 
     @Benchmark

@@ -89,6 +89,26 @@ class StylesTest extends OnWorkbench {
     }
 
     @Test
+    void a_zone_shows_how_many_more_it_takes_where_the_teacher_wants_it() {
+        school.edit(new Decide("light", "own", "moon", Decision.BELONGS));
+        teacher.navigate(address + "/activities/" + school.activityId + "/answers");
+        Browser.buttonLike(teacher, "Zone ., Makes light: its rules").click();
+        teacher.getByLabel("Holds at most").fill("2");
+        keys("Enter");
+        teacher.getByLabel("Students see how many more it takes").check();
+        teacher.waitForCondition(
+                () -> Boolean.TRUE.equals(school.activity().key().rule("own").showsRoom()));
+        Page ada = student("Ada");
+        assertThat(ada.getByLabel("Makes light takes 2 more")).isVisible();
+        Frame box = own().frame();
+        drag(ada, Browser.middle(pieceLike(ada, "sun")), onPage(ada, box.x() + 100, box.y() + 120));
+        assertThat(ada.getByLabel("Makes light takes 1 more")).isVisible();
+        assertThat(ada.locator(".room .taken")).hasCount(1);
+        drag(ada, Browser.middle(pieceLike(ada, "moon")), onPage(ada, box.x() + 380, box.y() + 240));
+        assertThat(ada.getByLabel("Makes light is full")).isVisible();
+    }
+
+    @Test
     void on_a_number_line_it_is_said_whether_a_value_is_too_low_or_too_high_where_the_teacher_wants_it() {
         school.edit(new SetBody("light", own().withScale(new ZoneScale(0, 5, 1, 1, true))));
         school.edit(new SetFacts("light", "sun", Facts.NONE.withValue(3.0)));

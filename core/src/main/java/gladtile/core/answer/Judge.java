@@ -162,8 +162,9 @@ public final class Judge {
             y = middle.y() - home.height() / 2;
         }
         Frame at = new Frame(x, y, home.width(), home.height(), turn == null ? home.turn() : turn);
+        Held held = new Held(piece, at);
         for (ZoneJudge zone : zones) {
-            if (zone.takes(piece, at)) {
+            if (zone.takes(held)) {
                 Verdict verdict = zone.put(piece, x, y, at.turn(), middle, there);
                 return answered(zone, verdict, there.refusals(zone.id()) + (verdict.refused() ? 1 : 0));
             }

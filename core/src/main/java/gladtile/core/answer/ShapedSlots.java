@@ -46,7 +46,7 @@ final class ShapedSlots {
         if (known != null) {
             return known;
         }
-        List<Point> made = Slots.inOutline(zone, area, coming, Slots.GAP);
+        List<Point> made = new OutlinePlaces(zone, area, coming, Slots.GAP).all();
         if (places.size() < SIZES) {
             places.put(size, made);
         }

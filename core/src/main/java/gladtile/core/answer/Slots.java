@@ -3,7 +3,6 @@ package gladtile.core.answer;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Zone;
-import gladtile.core.measure.Outline;
 import gladtile.core.measure.ZoneArea;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -27,8 +26,6 @@ public final class Slots {
 
     /** So many pieces are fitted by trying places; more only in rows. */
     private static final int SEARCHED = 60;
-    /** So many places across or down are tried in a zone that is no box. */
-    private static final int GRID = 40;
 
     private Slots() {}
 
@@ -46,25 +43,6 @@ public final class Slots {
                     Math.max(box.x(), box.x() + box.width() - GAP - coming.width()),
                     Math.max(box.y(), box.y() + box.height() - GAP - coming.height()));
         });
-    }
-
-    /**
-     * The places within an outline, whatever lies there: on a grid, since no edge of the zone says where a place begins.
-     * The highest first, then the leftmost.
-     */
-    static List<Point> inOutline(Zone zone, ZoneArea area, Frame coming, double gap) {
-        Outline around = area.box();
-        List<Point> places = new ArrayList<>();
-        double step = Math.max(4, Math.max(around.width(), around.height()) / GRID);
-        double top = around.top() + (zone.labelInside() ? LABEL : gap);
-        for (double y = top; y + coming.height() <= around.bottom(); y += step) {
-            for (double x = around.left() + gap; x + coming.width() <= around.right(); x += step) {
-                if (area.holds(x, y, coming.width(), coming.height())) {
-                    places.add(new Point(x, y));
-                }
-            }
-        }
-        return places;
     }
 
     private static Optional<Point> inBox(Zone zone, List<Frame> lying, Frame coming, double gap) {
@@ -157,17 +135,15 @@ public final class Slots {
         List<Frame> lying = new ArrayList<>();
         ZoneArea area = ZoneArea.of(zone);
         // Pieces of one size, as most are, have the same places.
-        Map<Frame, List<Point>> known = new HashMap<>();
+        Map<Frame, OutlinePlaces> known = new HashMap<>();
         for (int i : order) {
             Frame one = pieces.get(i);
             Optional<Point> at = zone.shape() == null
                     ? inBox(zone, lying, one, gap)
-                    : known
-                            .computeIfAbsent(
-                                    Frame.of(0, 0, one.width(), one.height()), size -> inOutline(zone, area, size, gap))
-                            .stream()
-                            .filter(free -> isFree(free.x(), free.y(), one, lying, gap))
-                            .findFirst();
+                    : known.computeIfAbsent(
+                                    Frame.of(0, 0, one.width(), one.height()),
+                                    size -> new OutlinePlaces(zone, area, size, gap))
+                            .firstFree(one, lying, gap);
             if (at.isEmpty()) {
                 return null;
             }

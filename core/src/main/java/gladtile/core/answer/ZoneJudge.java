@@ -9,7 +9,6 @@ import gladtile.core.answer.Verdict.Count;
 import gladtile.core.answer.Verdict.Missing;
 import gladtile.core.answer.Verdict.Rests;
 import gladtile.core.answer.Verdict.Says;
-import gladtile.core.measure.PieceOutline;
 import gladtile.core.measure.ZoneArea;
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -157,13 +156,13 @@ final class ZoneJudge {
         return set;
     }
 
-    /** Whether a piece that is put somewhere is put here. @param at with its turn */
-    boolean takes(Item piece, Frame at) {
+    /** Whether a piece that is put somewhere is put here. */
+    boolean takes(Held held) {
         return switch (rule.takesBy()) {
-            case MIDDLE -> area.contains(at.middle());
-            case TOUCHES -> area.touches(PieceOutline.of(piece, at));
-            case MOSTLY -> area.shareOf(PieceOutline.of(piece, at)) > HALF;
-            case WHOLLY -> area.shareOf(PieceOutline.of(piece, at)) > WHOLE;
+            case MIDDLE -> area.contains(held.middle());
+            case TOUCHES -> area.touches(held.outline());
+            case MOSTLY -> area.shareOf(held.outline()) > HALF;
+            case WHOLLY -> area.shareOf(held.outline()) > WHOLE;
         };
     }
 

@@ -18,6 +18,7 @@ import gladtile.core.Bounds;
  * @param layout how pieces lie that settle in; absent for wherever there is room, from the left top on
  * @param saysSide where the zone has a scale, whether students are told that a value is too low or too high; absent for
  *     no
+ * @param showsRoom where it holds no more than so many, whether students see how many more it takes; absent for no
  * @param worth points for each of its placements, otherwise than the activity says; absent for as it says
  */
 public record ZoneRule(
@@ -33,7 +34,8 @@ public record ZoneRule(
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean crossing,
         @JsonInclude(JsonInclude.Include.NON_NULL) Double tolerance,
         @JsonInclude(JsonInclude.Include.NON_NULL) PieceLayout layout,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean saysSide) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean saysSide,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean showsRoom) {
     public static final ZoneRule USUAL = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME);
 
     public ZoneRule {
@@ -46,6 +48,7 @@ public record ZoneRule(
         inside = inside == Inside.MIDDLE ? null : inside;
         crossing = Boolean.TRUE.equals(crossing) ? true : null;
         saysSide = Boolean.TRUE.equals(saysSide) ? true : null;
+        showsRoom = Boolean.TRUE.equals(showsRoom) ? true : null;
         if (tolerance != null) {
             Bounds.within("rule.tolerance", tolerance, 0, Bounds.VALUE);
         }
@@ -58,7 +61,7 @@ public record ZoneRule(
     }
 
     public ZoneRule(Settle settle, Return refused) {
-        this(settle, refused, null, null, null, null, null, null, null, null, null, null, null);
+        this(settle, refused, null, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     public Moment when() {
@@ -87,36 +90,38 @@ public record ZoneRule(
 
     public ZoneRule withCrossing(boolean on) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, on, tolerance, layout, saysSide);
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, on, tolerance, layout, saysSide,
+                showsRoom);
     }
 
     public ZoneRule withTolerance(Double most) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, most, layout, saysSide);
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, most, layout, saysSide,
+                showsRoom);
     }
 
     public ZoneRule withInside(Inside newInside) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, tries, worth, newInside, crossing, tolerance, layout,
-                saysSide);
+                saysSide, showsRoom);
     }
 
     public ZoneRule withMoment(Moment newMoment) {
         return new ZoneRule(
                 settle, refused, newMoment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide);
+                saysSide, showsRoom);
     }
 
     public ZoneRule withTell(Tell newTell) {
         return new ZoneRule(
                 settle, refused, moment, newTell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide);
+                saysSide, showsRoom);
     }
 
     public ZoneRule withWants(Wants newWants) {
         return new ZoneRule(
                 settle, refused, moment, tell, newWants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide);
+                saysSide, showsRoom);
     }
 
     public ZoneRule withReplies(Replies newReplies) {
@@ -133,35 +138,43 @@ public record ZoneRule(
                 crossing,
                 tolerance,
                 layout,
-                saysSide);
+                saysSide,
+                showsRoom);
     }
 
     public ZoneRule withTries(Integer most) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, most, worth, inside, crossing, tolerance, layout,
-                saysSide);
+                saysSide, showsRoom);
     }
 
     public ZoneRule withWorth(Integer points) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, tries, points, inside, crossing, tolerance, layout,
-                saysSide);
+                saysSide, showsRoom);
     }
 
     public ZoneRule withSettle(Settle newSettle) {
         return new ZoneRule(
                 newSettle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide);
+                saysSide, showsRoom);
     }
 
     public ZoneRule withLayout(PieceLayout newLayout) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, newLayout,
-                saysSide);
+                saysSide, showsRoom);
     }
 
     public ZoneRule withSide(boolean said) {
         return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout, said);
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout, said,
+                showsRoom);
+    }
+
+    public ZoneRule withRoom(boolean shown) {
+        return new ZoneRule(
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
+                saysSide, shown);
     }
 }

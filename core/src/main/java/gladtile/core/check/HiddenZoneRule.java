@@ -4,7 +4,6 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
 import gladtile.core.edit.SetBody;
-import gladtile.core.measure.ZoneArea;
 import java.util.List;
 
 /** Hidden drop zones where nothing that is seen tells that something goes there. */
@@ -28,7 +27,7 @@ final class HiddenZoneRule {
     }
 
     private static boolean isOnSomething(OnPage on, Zone zone) {
-        var inside = ZoneArea.of(zone).inside();
+        var inside = on.area(zone).inside();
         return on.page.paper().picture() != null
                 || on.page.items().stream()
                         .filter(item -> !item.isPiece() && !(item instanceof Zone))

@@ -7,6 +7,7 @@ import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.measure.Outline;
+import gladtile.core.measure.ZoneArea;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -27,6 +28,7 @@ final class OnPage {
     private final Set<String> pieceIds = new HashSet<>();
     private final Map<String, Integer> zoneIndex = new HashMap<>();
     private final Map<String, Outline> outlines = new HashMap<>();
+    private final Map<String, ZoneArea> areas = new HashMap<>();
     private final List<Finding> findings = new ArrayList<>();
 
     OnPage(Page page, AnswerKey key, Pictures pictures) {
@@ -48,6 +50,11 @@ final class OnPage {
         pieces.forEach(piece -> pieceIds.add(piece.id()));
         zones.forEach(zone -> zoneIndex.put(zone.id(), zoneIndex.size()));
         page.items().forEach(item -> outlines.put(item.id(), Outline.of(item.frame())));
+    }
+
+    /** Made once for each of its zones. */
+    ZoneArea area(Zone zone) {
+        return areas.computeIfAbsent(zone.id(), id -> ZoneArea.of(zone));
     }
 
     List<Item> belonging(Zone zone) {

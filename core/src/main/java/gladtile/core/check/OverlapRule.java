@@ -27,7 +27,7 @@ final class OverlapRule {
                 double down = Math.min(a.bottom(), b.bottom()) - Math.max(a.top(), b.top());
                 boolean meant =
                         on.key.rule(low.id()).crosses() && on.key.rule(top.id()).crosses();
-                if (!meant && across > TOUCH && down > TOUCH && cross(low, top)) {
+                if (!meant && across > TOUCH && down > TOUCH && cross(on, low, top)) {
                     on.found(
                             Finding.Kind.ZONES_OVERLAP,
                             List.of(top.id(), low.id()),
@@ -46,12 +46,12 @@ final class OverlapRule {
     }
 
     /** Boxes around two zones may lie over each other where the zones themselves do not. */
-    private static boolean cross(Zone low, Zone top) {
+    private static boolean cross(OnPage on, Zone low, Zone top) {
         if (low.shape() == null && top.shape() == null) {
             return true;
         }
-        ZoneArea a = ZoneArea.of(low);
-        ZoneArea b = ZoneArea.of(top);
+        ZoneArea a = on.area(low);
+        ZoneArea b = on.area(top);
         return a.corners().stream().anyMatch(b::contains)
                 || b.corners().stream().anyMatch(a::contains)
                 || a.contains(b.inside())

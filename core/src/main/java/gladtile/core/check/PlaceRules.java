@@ -18,7 +18,6 @@ import gladtile.core.activity.Zone;
 import gladtile.core.edit.MoveDepth;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.Outline;
-import gladtile.core.measure.ZoneArea;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -49,7 +48,7 @@ final class PlaceRules {
         for (Zone zone : on.zones) {
             // What is right at a turn is turned where it lies.
             boolean turned = on.key.facts(piece.id()).turn() != null;
-            if (piece.ways().supply() == null && !turned && ZoneArea.of(zone).contains(middle)) {
+            if (piece.ways().supply() == null && !turned && on.area(zone).contains(middle)) {
                 List<Mend> mends = new ArrayList<>();
                 FreeSpot.besideAll(on, piece)
                         .ifPresent(free ->

@@ -24,6 +24,8 @@ public final class ZoneArea {
     private final double[] xs;
     private final double[] ys;
     private final Outline around;
+    /** Looked for when it is asked for first. */
+    private volatile Point inside;
 
     private ZoneArea(Zone zone) {
         frame = zone.frame();
@@ -169,6 +171,10 @@ public final class ZoneArea {
         if (lies != Lies.ACROSS) {
             return lies == Lies.WITHIN;
         }
+        BoxClip piece = round ? null : BoxClip.of(convex);
+        if (piece != null) {
+            return piece.meets(xs, ys, EDGE) || contains(convex.get(0));
+        }
         for (Point corner : convex) {
             if (contains(corner)) {
                 return true;
@@ -253,6 +259,10 @@ public final class ZoneArea {
         if (lies != Lies.ACROSS) {
             return lies == Lies.WITHIN ? 1 : 0;
         }
+        BoxClip piece = BoxClip.of(convex);
+        if (piece != null) {
+            return Math.min(1, piece.areaIn(xs, ys) / piece.area());
+        }
         double[] x = xs.clone();
         double[] y = ys.clone();
         int n = x.length;
@@ -307,6 +317,11 @@ public final class ZoneArea {
                 || bottom > around.bottom() + EDGE) {
             return false;
         }
+        if (!box && !round) {
+            // No side of the zone runs through it, so that it lies within as a whole, or beside.
+            BoxClip place = BoxClip.upright(left, top, width, height);
+            return !place.meets(xs, ys, -EDGE) && contains(new Point((left + right) / 2, (top + bottom) / 2));
+        }
         List<Point> corners =
                 List.of(new Point(left, top), new Point(right, top), new Point(right, bottom), new Point(left, bottom));
         for (Point corner : corners) {
@@ -314,7 +329,7 @@ public final class ZoneArea {
                 return false;
             }
         }
-        return box || round || shareOf(corners) > 1 - 1e-7;
+        return true;
     }
 
     /** A point as far inside as is found on a grid, or the middle of its box where that lies inside a convex one. */
@@ -322,6 +337,13 @@ public final class ZoneArea {
         if (box || round) {
             return frame.middle();
         }
+        if (inside == null) {
+            inside = deepest();
+        }
+        return inside;
+    }
+
+    private Point deepest() {
         Point best = new Point(xs[0], ys[0]);
         double deepest = -1;
         for (int i = 0; i < LOOKS; i++) {

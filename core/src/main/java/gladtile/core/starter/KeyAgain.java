@@ -88,7 +88,8 @@ final class KeyAgain {
                 kept(now.crossing(), before.crossing(), after.crossing()),
                 kept(now.tolerance(), before.tolerance(), after.tolerance()),
                 kept(now.layout(), before.layout(), after.layout()),
-                kept(now.saysSide(), before.saysSide(), after.saysSide()));
+                kept(now.saysSide(), before.saysSide(), after.saysSide()),
+                kept(now.showsRoom(), before.showsRoom(), after.showsRoom()));
     }
 
     private static Wants wants(Wants now, Wants before, Wants after) {

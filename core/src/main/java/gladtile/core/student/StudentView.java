@@ -54,6 +54,7 @@ public record StudentView(
      * @param onCheck the zones and gaps that say what they think when they are checked
      * @param rows the zones that want their pieces in order
      * @param regions the parts that crossing zones make
+     * @param rooms how many pieces zones hold that show it
      * @param numbers the gaps in which a bare number is typed, for which a device brings up its number keys
      */
     public record StudentPage(
@@ -66,7 +67,11 @@ public record StudentView(
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> onCheck,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Places> rows,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> numbers,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<SharedPlace> regions) {}
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<SharedPlace> regions,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<Capacity> rooms) {}
+
+    /** What a zone holds at most. */
+    public record Capacity(String zoneId, int most) {}
 
     /** A part of the page within those of its crossing zones and in no others of them, with a point well inside. */
     public record SharedPlace(List<String> zoneIds, double x, double y) {}
@@ -123,7 +128,18 @@ public record StudentView(
                 onCheck,
                 rows(page, rules),
                 numbers(page, rules),
-                regions(page, rules));
+                regions(page, rules),
+                rooms(page, rules));
+    }
+
+    private static List<Capacity> rooms(Page page, Rules rules) {
+        return page.zones().stream()
+                .filter(zone -> !zone.looks().hidden()
+                        && rules.rule(zone.id()).showsRoom() != null
+                        && rules.rule(zone.id()).wanted().capacity() != null)
+                .map(zone ->
+                        new Capacity(zone.id(), rules.rule(zone.id()).wanted().capacity()))
+                .toList();
     }
 
     /** What goes into a place that nothing shows is what is to be found out, and its name would tell. */
