@@ -24,7 +24,6 @@ public final class Shots {
                             .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-background-networking")));
             Page teacher = browser.newContext(options()).newPage();
             teacher.navigate(address + "/sign-in");
-            shot(teacher, folder, "sign-in");
             teacher.getByLabel("Name").fill("mira");
             teacher.getByLabel("Password").fill("telescope");
             teacher.getByLabel("Password").press("Enter");
@@ -169,6 +168,28 @@ public final class Shots {
             teacher.getByText(planet + " is in From the sun outwards").waitFor();
         }
         shot(teacher, folder, "student-order");
+        axes(teacher, folder);
+    }
+
+    /** One point found on the map, and the next one on its way there by the arrow keys. */
+    private static void axes(Page teacher, Path folder) {
+        button(teacher, "Page 5").click();
+        teacher.locator("svg.doing[aria-label='Map of the hill']").waitFor();
+        walk(teacher, "Dome", 8, 5);
+        teacher.keyboard().press("Enter");
+        teacher.getByText("1 of 4 placed").waitFor();
+        walk(teacher, "Well", 7, 1);
+        shot(teacher, folder, "student-axes");
+    }
+
+    private static void walk(Page page, String piece, int right, int up) {
+        page.locator("[data-piece][aria-label^='" + piece + "']").press("Enter");
+        for (int i = 0; i <= right; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        for (int i = 0; i < up; i++) {
+            page.keyboard().press("ArrowUp");
+        }
     }
 
     /** A star looped by hand and a word marked; only the data of the bench keep it. */
