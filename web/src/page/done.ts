@@ -1,5 +1,6 @@
 import type { AttemptState, Frame, Item, OtherSide } from '@/api/types'
 import { PAGE } from './geometry'
+import { sized } from './sized'
 import { isPiece, isCopy, leads, originalOf, ways, withTraits } from './items'
 
 /** One thing of a page as it lies in somebody's attempt. */
@@ -81,7 +82,10 @@ export function asDone(items: Item[], work: Work, sides: Record<string, OtherSid
     const side = sides[id]
     const known = side && !ways(item).otherSide ? withTraits(item, { ...ways(item), otherSide: side }) : item
     return {
-      item: { ...known, frame: frameNow(item, id, leader, source) } as Item,
+      item: sized(
+        { ...known, frame: frameNow(item, id, leader, source) } as Item,
+        leader === id && !source ? work.pieces[id]?.scale : undefined,
+      ),
       id,
       lead: leader,
       over: over.has(id),

@@ -2,7 +2,7 @@
 import type { StarterKind } from '@/api/types'
 import { STARTERS } from './kinds'
 
-/** The ten ways to start from a list. */
+/** All ways to start from a list. */
 const emit = defineEmits<{ start: [kind: StarterKind] }>()
 </script>
 
@@ -35,7 +35,7 @@ h2 {
 }
 .all {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(max(150px, 18%), 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(max(150px, 15%), 1fr));
   gap: 10px;
 }
 .tile {

@@ -2,6 +2,7 @@ import {
   PhArrowsLeftRight,
   PhCards,
   PhColumns,
+  PhIntersect,
   PhKeyboard,
   PhListNumbers,
   PhMapPin,
@@ -28,6 +29,14 @@ export const STARTERS: {
     icon: PhColumns,
     how: 'One a line, its group behind it. Or a group with all that is in it: planet: Mars, Venus',
     example: 'Mars, planet\nVega, star\nVenus, planet\nSirius, star',
+  },
+  {
+    kind: 'VENN',
+    name: 'Circles',
+    short: 'that cross',
+    icon: PhIntersect,
+    how: 'One a line, and behind it all groups it belongs in, two or three in all. What belongs in none stands alone.',
+    example: 'Mercury, small\nMars, small, has moons\nSaturn, has moons\nSun',
   },
   {
     kind: 'PAIR',

@@ -4,6 +4,7 @@ import type { Act, Frame, Gap, Item, Verdict, Zone } from '@/api/types'
 import type { Done } from '@/page/done'
 import { originalOf } from '@/page/items'
 import { itemName } from '@/page/names'
+import { wholeOf } from '@/page/sized'
 import { toldOf, toldOfCheck, toldOfTyped } from './feedback'
 import { alongRail } from './rules'
 import { play } from './sounds'
@@ -41,7 +42,7 @@ export function useDoing(
 
   async function put(one: Done, wanted: Frame, turn?: number) {
     const { id, item } = one
-    const to = alongRail(original(id), wanted)
+    const to = alongRail(original(id), wholeOf(wanted, original(id).frame))
     const focused = document.activeElement?.getAttribute('data-piece') === originalOf(id)
     const turned = turn === undefined ? {} : { turn }
     const was = states.value[id]

@@ -20,6 +20,7 @@ import LeadsTo from './LeadsTo.vue'
 import LookPanel from './LookPanel.vue'
 import { decisionOf } from './mirror'
 import MovementPanel from './MovementPanel.vue'
+import NextButton from './NextButton.vue'
 import PicturePanel from './PicturePanel.vue'
 import SpeechPanel from './SpeechPanel.vue'
 import StyleButtons from './StyleButtons.vue'
@@ -119,6 +120,7 @@ const sort = computed(() => {
     </div>
 
     <LikeBefore :bench="bench" :item="item" />
+    <NextButton v-if="item.kind === 'words'" :bench="bench" :item="item" />
     <CutButtons :bench="bench" />
     <WordsPanel
       v-if="item.kind === 'words' || item.kind === 'note' || item.kind === 'shape' || bench.writing.value"

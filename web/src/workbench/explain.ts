@@ -29,7 +29,7 @@ function ofPiece(id: string, verdict: Verdict, page: Page, activity: Activity): 
   const name = `${itemName(piece)} in ${letter(index)}, ${itemName(zone)}`
   const rule = ruleOf(key, zone.id)
   if (verdict.why === 'TURNED')
-    return `${name}: it belongs, once it is turned to ${factsOf(key, piece.id).turn}°.`
+    return `${name}: it belongs, once it is turned to ${factsOf(key, piece.id).rightTurn}°.`
   if (verdict.says === 'NOT_JUDGED')
     return `${name}: it is judged ${rule.moment === 'ON_HAND_IN' ? 'on hand-in' : 'on check'}, so nothing is said yet.`
   const said = saidOf(key, zone.id, piece.id)

@@ -72,11 +72,11 @@ const degrees = (text: string, most: number) => {
           :key="`t${piece.id}`"
           inputmode="decimal"
           placeholder="any turn is right"
-          :value="facts.turn ?? ''"
-          @commit="deciding.setFacts(piece, { turn: degrees($event, 360) })"
+          :value="facts.rightTurn ?? ''"
+          @commit="deciding.setFacts(piece, { rightTurn: degrees($event, 360) })"
         />
       </label>
-      <label v-if="facts.turn !== undefined"
+      <label v-if="facts.rightTurn !== undefined"
         >May be off by … degrees
         <DraftField
           :key="`o${piece.id}`"
@@ -86,7 +86,7 @@ const degrees = (text: string, most: number) => {
           @commit="deciding.setFacts(piece, { turnTolerance: degrees($event, 90) })"
         />
       </label>
-      <p v-if="facts.turn !== undefined" class="soft">
+      <p v-if="facts.rightTurn !== undefined" class="soft">
         0 is upright, 90 a quarter to the right, as on a clock. Say too in which zone it belongs.
       </p>
     </template>

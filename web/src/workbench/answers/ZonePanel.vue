@@ -176,6 +176,13 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         <option v-for="[layout, name] in LAYOUTS" :key="layout" :value="layout">{{ name }}</option>
       </select></label
     >
+    <label v-if="laysOut" class="line wide">
+      <input
+        type="checkbox"
+        :checked="Boolean(rule.fitted)"
+        @change="set({ fitted: checked($event) || undefined })"
+      />Large pieces are drawn smaller in it</label
+    >
     <label
       >Put in it counts
       <select :value="rule.inside ?? 'MIDDLE'" @change="set({ inside: value($event) as ZoneRule['inside'] })">

@@ -4,6 +4,8 @@ package gladtile.core.activity;
 public enum StarterKind {
     /** Each row a word, and the group it belongs in. */
     SORT,
+    /** Each row a word, and all the groups it belongs in: two or three circles that cross. */
+    VENN,
     /** Each row two that go together. */
     PAIR,
     /** Each row one, from first to last. */

@@ -13,7 +13,7 @@ import java.util.TreeSet;
  * @param value what it adds to a zone's total, at most 3 decimals; absent for none
  * @param nowhere it belongs in no zone, whatever zones there will be
  * @param valueUp its value on the upright one of a pair of axes, likewise; absent for any
- * @param turn degrees clockwise, 0 up to 360, at which it is right in a zone it belongs in; absent for any
+ * @param rightTurn degrees clockwise, 0 up to 360, at which it is right in a zone it belongs in; absent for any
  * @param turnTolerance by how many degrees it may be off, 0 to 90; absent for {@link #TURN_TOLERANCE}
  */
 public record Facts(
@@ -21,7 +21,7 @@ public record Facts(
         @JsonInclude(JsonInclude.Include.NON_NULL) Double value,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean nowhere,
         @JsonInclude(JsonInclude.Include.NON_NULL) Double valueUp,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Double turn,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Double rightTurn,
         @JsonInclude(JsonInclude.Include.NON_NULL) Double turnTolerance) {
     public static final Facts NONE = new Facts(null, null, null);
     public static final double TURN_TOLERANCE = 5;
@@ -43,9 +43,9 @@ public record Facts(
         if (valueUp != null) {
             value("facts.valueUp", valueUp);
         }
-        if (turn != null) {
-            Bounds.within("facts.turn", turn, 0, FULL_TURN);
-            turn = turn % FULL_TURN;
+        if (rightTurn != null) {
+            Bounds.within("facts.rightTurn", rightTurn, 0, FULL_TURN);
+            rightTurn = rightTurn % FULL_TURN;
         }
         if (turnTolerance != null) {
             Bounds.within("facts.turnTolerance", turnTolerance, 0, MOST_TOLERANCE);
@@ -58,28 +58,28 @@ public record Facts(
 
     /** Whether a piece that is turned so, in degrees, is right as far as its turn goes. */
     public boolean isTurnedRight(double degrees) {
-        if (turn == null) {
+        if (rightTurn == null) {
             return true;
         }
-        double apart = Math.abs(((degrees - turn) % FULL_TURN + FULL_TURN) % FULL_TURN);
+        double apart = Math.abs(((degrees - rightTurn) % FULL_TURN + FULL_TURN) % FULL_TURN);
         double most = turnTolerance == null ? TURN_TOLERANCE : turnTolerance;
         return Math.min(apart, FULL_TURN - apart) <= most + ROUNDING;
     }
 
     public Facts withLabels(List<String> newLabels) {
-        return new Facts(newLabels, value, nowhere, valueUp, turn, turnTolerance);
+        return new Facts(newLabels, value, nowhere, valueUp, rightTurn, turnTolerance);
     }
 
     public Facts withValue(Double newValue) {
-        return new Facts(labels, newValue, nowhere, valueUp, turn, turnTolerance);
+        return new Facts(labels, newValue, nowhere, valueUp, rightTurn, turnTolerance);
     }
 
     public Facts withNowhere(boolean none) {
-        return new Facts(labels, value, none, valueUp, turn, turnTolerance);
+        return new Facts(labels, value, none, valueUp, rightTurn, turnTolerance);
     }
 
     public Facts withValues(Double across, Double up) {
-        return new Facts(labels, across, nowhere, up, turn, turnTolerance);
+        return new Facts(labels, across, nowhere, up, rightTurn, turnTolerance);
     }
 
     /** @param off by how many degrees it may be; null for the usual */

@@ -204,6 +204,11 @@ public final class Judge {
         return byId.get(zoneId).count(found, there);
     }
 
+    /** How much smaller a piece is drawn in a zone, more than 0 and less than 1; null for as large as it is. */
+    public Double scaleIn(String zoneId, String pieceId) {
+        return byId.get(zoneId).scaleOf(piece(pieceId).orElseThrow());
+    }
+
     /** How a piece would be turned in a zone it belongs in, in degrees; null for as it was laid out. */
     public Double shownTurn(String zoneId, String pieceId) {
         return byId.get(zoneId).shownTurn(piece(pieceId).orElseThrow());

@@ -8,8 +8,16 @@ import java.util.List;
 public final class Room {
     private Room() {}
 
-    /** @param belonging the pieces that belong there */
-    public static boolean fits(Zone zone, ZoneRule rule, List<Item> belonging) {
+    /** The pieces as large as they are drawn in the zone. */
+    static List<Item> fitted(Zone zone, ZoneRule rule, List<Item> pieces) {
+        return pieces.stream()
+                .map(piece -> piece.withFrame(Fitted.box(zone, rule, piece, piece.frame())))
+                .toList();
+    }
+
+    /** @param pieces those that belong there */
+    public static boolean fits(Zone zone, ZoneRule rule, List<Item> pieces) {
+        List<Item> belonging = fitted(zone, rule, pieces);
         if (rule.settle() == Settle.STAYS || rule.settle() == Settle.MELTS) {
             return true;
         }

@@ -91,7 +91,7 @@ final class ZoneJudge {
         }
         for (String piece : belongs) {
             Facts known = key.facts(piece);
-            if (known.turn() != null) {
+            if (known.rightTurn() != null) {
                 turned.put(piece, known);
             }
         }
@@ -105,7 +105,8 @@ final class ZoneJudge {
         Wants room = set == null ? wants : wants.withCapacity(1);
         // Before anything is judged, a place that was planned for what belongs would tell what does.
         plan = laysInSlots() && cells == null && rule.layout() == null && rule.when() == Moment.AT_ONCE
-                ? Slots.plan(zone, settling(zone, room, belonging(pieces))).orElse(List.of())
+                ? Slots.plan(zone, settling(zone, room, Room.fitted(zone, rule, belonging(pieces))))
+                        .orElse(List.of())
                 : List.of();
     }
 
@@ -262,8 +263,19 @@ final class ZoneJudge {
         if (!laysInSlots() || inPlace) {
             return new Verdict(says, zone.id(), x, y, Rests.WHERE_PUT);
         }
-        Point at = slot(piece.frame(), middle, lying);
+        Point at = slotFor(piece, middle, lying);
         return new Verdict(says, zone.id(), at.x(), at.y(), Rests.IN_SLOT);
+    }
+
+    /** The left top corner of the whole piece, of which a smaller one about the same middle may be drawn. */
+    private Point slotFor(Item piece, Point middle, List<Lying> lying) {
+        Frame home = piece.frame();
+        Frame box = Fitted.box(zone, rule, piece, home);
+        return around(slot(box, middle, lying), home, box);
+    }
+
+    private static Point around(Point at, Frame home, Frame box) {
+        return new Point(at.x() - (home.width() - box.width()) / 2, at.y() - (home.height() - box.height()) / 2);
     }
 
     private Point slot(Frame home, Point middle, List<Lying> lying) {
@@ -287,8 +299,10 @@ final class ZoneJudge {
     private List<Frame> frames(List<Lying> lying) {
         List<Frame> there = new ArrayList<>(lying.size());
         for (Lying one : lying) {
-            Frame box = frame(one.pieceId());
-            there.add(Frame.of(one.x(), one.y(), box.width(), box.height()));
+            Item piece = pieces.get(Supply.originalOf(one.pieceId()));
+            Frame whole = Frame.of(
+                    one.x(), one.y(), piece.frame().width(), piece.frame().height());
+            there.add(Fitted.box(zone, rule, piece, whole));
         }
         return there;
     }
@@ -527,7 +541,13 @@ final class ZoneJudge {
     /** How a piece that belongs here is turned, for showing the solution; null for as it was laid out. */
     Double shownTurn(Item piece) {
         Facts known = turned.get(piece.id());
-        return known == null ? null : known.turn();
+        return known == null ? null : known.rightTurn();
+    }
+
+    /** How much smaller a piece is drawn here; null for as large as it is. */
+    Double scaleOf(Item piece) {
+        double scale = Fitted.scale(zone, rule, piece);
+        return scale == 1 ? null : (Double) scale;
     }
 
     /** A place where a piece that belongs here would rest, for showing the solution. */
@@ -536,7 +556,9 @@ final class ZoneJudge {
         Frame home = piece.frame();
         if (cells != null) {
             int place = cells.first(piece.id());
-            return cells.corner(place > cells.length() ? cells.length() : place, home.width(), home.height());
+            Frame box = Fitted.box(zone, rule, piece, home);
+            int within = place > cells.length() ? cells.length() : place;
+            return around(cells.corner(within, box.width(), box.height()), home, box);
         }
         if (onScale.containsKey(piece.id())) {
             Point at = scale.place(onScale.get(piece.id()));
@@ -550,6 +572,6 @@ final class ZoneJudge {
                     .orElseGet(() -> new Point(
                             area.inside().x() - home.width() / 2, area.inside().y() - home.height() / 2));
         }
-        return slot(home, area.inside(), lying);
+        return slotFor(piece, area.inside(), lying);
     }
 }

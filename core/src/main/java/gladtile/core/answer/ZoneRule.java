@@ -19,6 +19,7 @@ import gladtile.core.Bounds;
  * @param saysSide where the zone has a scale, whether students are told that a value is too low or too high; absent for
  *     no
  * @param showsRoom where it holds no more than so many, whether students see how many more it takes; absent for no
+ * @param fitted whether pieces too large for several to lie there are drawn smaller in it; absent for no
  * @param worth points for each of its placements, otherwise than the activity says; absent for as it says
  */
 public record ZoneRule(
@@ -35,7 +36,8 @@ public record ZoneRule(
         @JsonInclude(JsonInclude.Include.NON_NULL) Double tolerance,
         @JsonInclude(JsonInclude.Include.NON_NULL) PieceLayout layout,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean saysSide,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean showsRoom) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean showsRoom,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean fitted) {
     public static final ZoneRule USUAL = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME);
 
     public ZoneRule {
@@ -49,6 +51,7 @@ public record ZoneRule(
         crossing = Boolean.TRUE.equals(crossing) ? true : null;
         saysSide = Boolean.TRUE.equals(saysSide) ? true : null;
         showsRoom = Boolean.TRUE.equals(showsRoom) ? true : null;
+        fitted = Boolean.TRUE.equals(fitted) ? true : null;
         if (tolerance != null) {
             Bounds.within("rule.tolerance", tolerance, 0, Bounds.VALUE);
         }
@@ -61,7 +64,7 @@ public record ZoneRule(
     }
 
     public ZoneRule(Settle settle, Return refused) {
-        this(settle, refused, null, null, null, null, null, null, null, null, null, null, null, null);
+        this(settle, refused, null, null, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     public Moment when() {
@@ -91,37 +94,37 @@ public record ZoneRule(
     public ZoneRule withCrossing(boolean on) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, tries, worth, inside, on, tolerance, layout, saysSide,
-                showsRoom);
+                showsRoom, fitted);
     }
 
     public ZoneRule withTolerance(Double most) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, most, layout, saysSide,
-                showsRoom);
+                showsRoom, fitted);
     }
 
     public ZoneRule withInside(Inside newInside) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, tries, worth, newInside, crossing, tolerance, layout,
-                saysSide, showsRoom);
+                saysSide, showsRoom, fitted);
     }
 
     public ZoneRule withMoment(Moment newMoment) {
         return new ZoneRule(
                 settle, refused, newMoment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom);
+                saysSide, showsRoom, fitted);
     }
 
     public ZoneRule withTell(Tell newTell) {
         return new ZoneRule(
                 settle, refused, moment, newTell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom);
+                saysSide, showsRoom, fitted);
     }
 
     public ZoneRule withWants(Wants newWants) {
         return new ZoneRule(
                 settle, refused, moment, tell, newWants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom);
+                saysSide, showsRoom, fitted);
     }
 
     public ZoneRule withReplies(Replies newReplies) {
@@ -139,42 +142,49 @@ public record ZoneRule(
                 tolerance,
                 layout,
                 saysSide,
-                showsRoom);
+                showsRoom,
+                fitted);
     }
 
     public ZoneRule withTries(Integer most) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, most, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom);
+                saysSide, showsRoom, fitted);
     }
 
     public ZoneRule withWorth(Integer points) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, tries, points, inside, crossing, tolerance, layout,
-                saysSide, showsRoom);
+                saysSide, showsRoom, fitted);
     }
 
     public ZoneRule withSettle(Settle newSettle) {
         return new ZoneRule(
                 newSettle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom);
+                saysSide, showsRoom, fitted);
     }
 
     public ZoneRule withLayout(PieceLayout newLayout) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, newLayout,
-                saysSide, showsRoom);
+                saysSide, showsRoom, fitted);
     }
 
     public ZoneRule withSide(boolean said) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout, said,
-                showsRoom);
+                showsRoom, fitted);
     }
 
     public ZoneRule withRoom(boolean shown) {
         return new ZoneRule(
                 settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, shown);
+                saysSide, shown, fitted);
+    }
+
+    public ZoneRule withFitted(boolean fits) {
+        return new ZoneRule(
+                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
+                saysSide, showsRoom, fits);
     }
 }

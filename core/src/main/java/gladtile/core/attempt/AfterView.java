@@ -89,6 +89,16 @@ public final class AfterView {
 
     private static PieceState unjudged(PieceState piece) {
         return new PieceState(
-                piece.x(), piece.y(), piece.zoneId(), false, 0, 0, piece.putAt(), piece.turn(), true, null);
+                piece.x(),
+                piece.y(),
+                piece.zoneId(),
+                false,
+                0,
+                0,
+                piece.putAt(),
+                piece.turn(),
+                true,
+                null,
+                piece.scale());
     }
 }

@@ -14,6 +14,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
  * @param solvedAt the try that was accepted first, from 1; 0 when none yet. Starting again keeps it.
  * @param turn degrees clockwise; absent while it lies as it did at home
  * @param waits it lies in a zone that has not judged it yet; absent when not
+ * @param scale how much smaller it is drawn about its middle, more than 0 and less than 1; absent for as it is
  * @param melted it was accepted and is no longer to be seen; absent when not
  */
 public record PieceState(
@@ -26,14 +27,15 @@ public record PieceState(
         long putAt,
         @JsonInclude(JsonInclude.Include.NON_NULL) Double turn,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean waits,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean melted) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean melted,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Double scale) {
     public PieceState {
         waits = Boolean.TRUE.equals(waits) ? true : null;
         melted = Boolean.TRUE.equals(melted) ? true : null;
     }
 
     public PieceState(double x, double y, String zoneId, boolean settled, int tries, int solvedAt, long putAt) {
-        this(x, y, zoneId, settled, tries, solvedAt, putAt, null, null, null);
+        this(x, y, zoneId, settled, tries, solvedAt, putAt, null, null, null, null);
     }
 
     boolean isWaiting() {
@@ -43,15 +45,15 @@ public record PieceState(
     /** The same piece once a check accepted it. */
     PieceState accepted(boolean melts) {
         int now = tries + 1;
-        return new PieceState(x, y, zoneId, true, now, solvedAt == 0 ? now : solvedAt, putAt, turn, null, melts);
+        return new PieceState(x, y, zoneId, true, now, solvedAt == 0 ? now : solvedAt, putAt, turn, null, melts, scale);
     }
 
     /** The same piece once a check refused it where it lies. */
     PieceState refused() {
-        return new PieceState(x, y, zoneId, false, tries + 1, solvedAt, putAt, turn, null, null);
+        return new PieceState(x, y, zoneId, false, tries + 1, solvedAt, putAt, turn, null, null, scale);
     }
 
     PieceState at(double newX, double newY, String zone) {
-        return new PieceState(newX, newY, zone, settled, tries, solvedAt, putAt, turn, waits, melted);
+        return new PieceState(newX, newY, zone, settled, tries, solvedAt, putAt, turn, waits, melted, scale);
     }
 }

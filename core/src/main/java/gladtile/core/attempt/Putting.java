@@ -85,7 +85,10 @@ final class Putting {
                 && judge.rule(verdict.zoneId())
                         .map(rule -> rule.when() != Moment.AT_ONCE)
                         .orElse(false);
-        Next next = new Next(state).piece(put.pieceId(), after(was, verdict, turn(), later));
+        boolean rests =
+                verdict.zoneId() != null && verdict.rests() != Verdict.Rests.HOME && verdict.why() != Why.TURNED;
+        Double scale = rests ? judge.scaleIn(verdict.zoneId(), put.pieceId()) : null;
+        Next next = new Next(state).piece(put.pieceId(), after(was, verdict, turn(), later, scale));
         if (copy) {
             // The supply itself keeps count of the tries with its copies, and is solved once one of them settled.
             next.piece(piece.id(), counted(state.pieces().get(piece.id()), verdict));
@@ -114,7 +117,7 @@ final class Putting {
     }
 
     /** @param later whether the zone it was put in judges later */
-    private PieceState after(PieceState before, Verdict verdict, Double turn, boolean later) {
+    private PieceState after(PieceState before, Verdict verdict, Double turn, boolean later, Double scale) {
         int tries = tries(before, verdict);
         int solvedAt = before == null ? 0 : before.solvedAt();
         // What is still to be turned is not there yet: it was neither taken nor turned away.
@@ -129,7 +132,8 @@ final class Putting {
                 state.seq() + 1,
                 turn,
                 verdict.says() == Verdict.Says.NOT_JUDGED && later,
-                verdict.rests() == Verdict.Rests.MELTED);
+                verdict.rests() == Verdict.Rests.MELTED,
+                scale);
     }
 
     private PieceState counted(PieceState before, Verdict verdict) {

@@ -114,7 +114,8 @@ final class Showing {
                         next.seq(),
                         judge.shownTurn(zoneId, pieceId),
                         null,
-                        null));
+                        null,
+                        judge.scaleIn(zoneId, pieceId)));
     }
 
     private static String freshCopy(Next next, String pieceId) {

@@ -28,7 +28,7 @@ final class FitRule {
             }
             List<Item> belonging = on.belonging(zone);
             Item large = belonging.stream()
-                    .filter(piece -> isLarger(piece, zone))
+                    .filter(piece -> rule.fitted() == null && isLarger(piece, zone))
                     .findFirst()
                     .orElse(null);
             if (large != null && !zone.looks().hidden() && Room.fits(zone, rule, belonging)) {

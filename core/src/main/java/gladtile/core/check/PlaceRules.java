@@ -47,7 +47,7 @@ final class PlaceRules {
         Point middle = piece.frame().middle();
         for (Zone zone : on.zones) {
             // What is right at a turn is turned where it lies.
-            boolean turned = on.key.facts(piece.id()).turn() != null;
+            boolean turned = on.key.facts(piece.id()).rightTurn() != null;
             if (piece.ways().supply() == null && !turned && on.area(zone).contains(middle)) {
                 List<Mend> mends = new ArrayList<>();
                 FreeSpot.besideAll(on, piece)

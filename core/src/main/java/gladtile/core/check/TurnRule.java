@@ -15,7 +15,7 @@ final class TurnRule {
     static void check(OnPage on) {
         for (Item piece : on.pieces) {
             Facts known = on.key.facts(piece.id());
-            if (known.turn() == null || known.isTurnedRight(piece.frame().turn()) || isReached(piece, known)) {
+            if (known.rightTurn() == null || known.isTurnedRight(piece.frame().turn()) || isReached(piece, known)) {
                 continue;
             }
             boolean turns = piece.movement() instanceof Movement.Turns;
@@ -25,7 +25,7 @@ final class TurnRule {
             on.found(
                     Finding.Kind.TURN_OUT_OF_REACH,
                     List.of(piece.id()),
-                    sentence.formatted(on.called(piece), known.turn()),
+                    sentence.formatted(on.called(piece), known.rightTurn()),
                     List.of(new Mend(
                             "Let it be turned by any angle",
                             new SetMovement(on.page.id(), piece.id(), new Movement.Turns(0)))));

@@ -89,7 +89,8 @@ final class KeyAgain {
                 kept(now.tolerance(), before.tolerance(), after.tolerance()),
                 kept(now.layout(), before.layout(), after.layout()),
                 kept(now.saysSide(), before.saysSide(), after.saysSide()),
-                kept(now.showsRoom(), before.showsRoom(), after.showsRoom()));
+                kept(now.showsRoom(), before.showsRoom(), after.showsRoom()),
+                kept(now.fitted(), before.fitted(), after.fitted()));
     }
 
     private static Wants wants(Wants now, Wants before, Wants after) {
@@ -108,7 +109,7 @@ final class KeyAgain {
                 kept(now.value(), before.value(), after.value()),
                 kept(now.nowhere(), before.nowhere(), after.nowhere()),
                 kept(now.valueUp(), before.valueUp(), after.valueUp()),
-                kept(now.turn(), before.turn(), after.turn()),
+                kept(now.rightTurn(), before.rightTurn(), after.rightTurn()),
                 kept(now.turnTolerance(), before.turnTolerance(), after.turnTolerance()));
     }
 

@@ -35,6 +35,7 @@ public final class Starters {
         Making making = new Making(starter, rows, new Ids(id, names));
         return switch (starter.kind()) {
             case SORT -> SortMaker.make(making);
+            case VENN -> VennMaker.make(making);
             case PAIR -> PairMaker.make(making);
             case ORDER -> OrderMaker.make(making);
             case LABEL -> LabelMaker.make(making);

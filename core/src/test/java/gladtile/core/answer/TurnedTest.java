@@ -91,6 +91,6 @@ class TurnedTest {
         assertThatThrownBy(() -> Facts.NONE.withTurn(400.0, null)).isInstanceOf(OutOfBounds.class);
         assertThatThrownBy(() -> Facts.NONE.withTurn(Double.NaN, null)).isInstanceOf(OutOfBounds.class);
         assertThatThrownBy(() -> Facts.NONE.withTurn(10.0, 91.0)).isInstanceOf(OutOfBounds.class);
-        assertThat(Facts.NONE.withTurn(360.0, null).turn()).isZero();
+        assertThat(Facts.NONE.withTurn(360.0, null).rightTurn()).isZero();
     }
 }

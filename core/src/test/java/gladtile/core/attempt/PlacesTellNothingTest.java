@@ -33,7 +33,12 @@ class PlacesTellNothingTest {
                 key = key.with(zone.id(), piece.id(), Decision.values()[random.nextInt(3)]);
             }
             PieceLayout layout = layouts.get(page.zones().indexOf(zone));
-            key = key.with(zone.id(), ZoneRule.USUAL.withMoment(moment).withLayout(layout));
+            key = key.with(
+                    zone.id(),
+                    ZoneRule.USUAL
+                            .withMoment(moment)
+                            .withLayout(layout)
+                            .withFitted(zone.frame().width() % 2 < 1));
         }
         for (Item piece : page.pieces()) {
             key = key.with(piece.id(), SomeRules.facts(random).withNowhere(false));

@@ -57,7 +57,7 @@ class PicturesByWord {
         return switch (kind) {
             case PAIR -> column == 1;
             case ODD_ONE_OUT -> true;
-            case UNSCRAMBLE, SPELL, SORT, ORDER, COUNT_OUT, MEMORY -> column == 0;
+            case UNSCRAMBLE, SPELL, SORT, VENN, ORDER, COUNT_OUT, MEMORY -> column == 0;
             case LABEL, FILL_GAPS -> false;
         };
     }
