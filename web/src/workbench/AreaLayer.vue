@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { areaAround } from './areas'
 import type { Bench } from './bench'
+import { usePull } from './pull'
 import { drawnZone } from './zoneForms'
 
 /** Drawing around a part of the page that is to lead somewhere. */
@@ -12,8 +13,7 @@ const props = defineProps<{
 }>()
 const points = ref<Point[]>([])
 const path = computed(() => `M${points.value.map((p) => `${p.x} ${p.y}`).join('L')}`)
-let stop = () => {}
-onBeforeUnmount(() => stop())
+const pull = usePull()
 
 /** The zone lies where it was drawn from now on, and has that form. */
 function outline(zoneId: string, drawn: Point[]) {
@@ -37,28 +37,19 @@ function outline(zoneId: string, drawn: Point[]) {
 function press(event: PointerEvent) {
   if (event.button !== 0) return
   points.value = [props.pointAt(event)]
-  const move = (now: PointerEvent) => points.value.push(props.pointAt(now))
-  const up = () => {
-    stop()
-    const drawn = points.value
-    points.value = []
-    const tool = props.bench.tool.value
-    props.bench.take({ is: 'hand' })
-    if (tool.is === 'area' && tool.zoneId) outline(tool.zoneId, drawn)
-    else props.bench.add(areaAround(drawn))
-  }
-  const cancel = () => {
-    stop()
-    points.value = []
-  }
-  window.addEventListener('pointermove', move)
-  window.addEventListener('pointerup', up)
-  window.addEventListener('pointercancel', cancel)
-  stop = () => {
-    window.removeEventListener('pointermove', move)
-    window.removeEventListener('pointerup', up)
-    window.removeEventListener('pointercancel', cancel)
-  }
+  pull({
+    move: (now) => void points.value.push(props.pointAt(now)),
+    up: put,
+    cancel: () => (points.value = []),
+  })
+}
+function put() {
+  const drawn = points.value
+  points.value = []
+  const tool = props.bench.tool.value
+  props.bench.take({ is: 'hand' })
+  if (tool.is === 'area' && tool.zoneId) outline(tool.zoneId, drawn)
+  else props.bench.add(areaAround(drawn))
 }
 </script>
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { onBeforeUnmount, ref } from 'vue'
+import { ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import type { Bench } from './bench'
+import { usePull } from './pull'
 import { REACH, targetAt } from './targets'
 
 /** Putting targets on a picture, one after another: a click puts one there, pulling away from there puts it aside. */
@@ -12,34 +13,24 @@ const props = defineProps<{
 }>()
 const tip = ref<Point | null>(null)
 const now = ref<Point>({ x: 0, y: 0 })
-let stop = () => {}
-onBeforeUnmount(() => stop())
+const pull = usePull()
 
 function press(event: PointerEvent) {
   if (event.button !== 0) return
   tip.value = now.value = props.pointAt(event)
-  const move = (event: PointerEvent) => (now.value = props.pointAt(event))
-  const up = () => {
-    stop()
-    const from = tip.value
-    tip.value = null
-    const picture = props.bench.byId.value.get(props.pictureId)
-    if (!from || !picture) return
-    const { edits } = targetAt(props.bench.page.value, picture, from, now.value)
-    props.bench.edit({ kind: 'together', edits })
-  }
-  const cancel = () => {
-    stop()
-    tip.value = null
-  }
-  window.addEventListener('pointermove', move)
-  window.addEventListener('pointerup', up)
-  window.addEventListener('pointercancel', cancel)
-  stop = () => {
-    window.removeEventListener('pointermove', move)
-    window.removeEventListener('pointerup', up)
-    window.removeEventListener('pointercancel', cancel)
-  }
+  pull({
+    move: (event) => (now.value = props.pointAt(event)),
+    up: put,
+    cancel: () => (tip.value = null),
+  })
+}
+function put() {
+  const from = tip.value
+  tip.value = null
+  const picture = props.bench.byId.value.get(props.pictureId)
+  if (!from || !picture) return
+  const { edits } = targetAt(props.bench.page.value, picture, from, now.value)
+  props.bench.edit({ kind: 'together', edits })
 }
 </script>
 

@@ -5,6 +5,7 @@ import { middle } from '@/page/geometry'
 import { valueFrom, valueWords } from '@/page/scales'
 import { lookOf } from '@/page/zones'
 import type { Bench } from './bench'
+import { LABELS } from './zoneLooks'
 import DraftField from './DraftField.vue'
 
 /** The form and the look of drop zones: of one, or of several at once. */
@@ -126,13 +127,6 @@ const LOOKS = [
   ['LINE', 'Line around it'],
   ['DASHED', 'Broken line'],
   ['HIDDEN', 'Nothing is seen'],
-] as const
-const LABELS = [
-  ['TAB', 'on a tab'],
-  ['INSIDE', 'inside, at its top'],
-  ['ABOVE', 'above it'],
-  ['BELOW', 'below it'],
-  ['NONE', 'nowhere'],
 ] as const
 </script>
 

@@ -5,6 +5,7 @@ import { FONTS } from '@/page/fonts'
 import { fontsReady } from '@/page/wordFit'
 import { together } from '../copies'
 import type { Editing } from '../editing'
+import { LABELS } from '../zoneLooks'
 import { FIELDS, restyled, roleOn, ROLES, TITLE_SIZE, type Role, type RoleLook } from './roles'
 
 /** How titles, text, cards, drop zones, labels and lines look, each changed in one place for all pages. */
@@ -23,13 +24,6 @@ const KINDS = [
   ['TRAY', 'Tray'],
   ['LINE', 'Line around it'],
   ['DASHED', 'Broken line'],
-] as const
-const LABELS = [
-  ['TAB', 'on a tab'],
-  ['INSIDE', 'inside, at its top'],
-  ['ABOVE', 'above it'],
-  ['BELOW', 'below it'],
-  ['NONE', 'nowhere'],
 ] as const
 const USUAL = { ZONE: { colour: '#68406b', fill: '#ece4d6' } } as Partial<Record<Role, RoleLook>>
 

@@ -2,6 +2,7 @@ package gladtile.core.answer;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
+import java.util.function.Consumer;
 
 /**
  * How one zone answers the pieces that are put in it.
@@ -92,99 +93,107 @@ public record ZoneRule(
     }
 
     public ZoneRule withCrossing(boolean on) {
-        return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, on, tolerance, layout, saysSide,
-                showsRoom, fitted);
+        return change(draft -> draft.crossing = on);
     }
 
     public ZoneRule withTolerance(Double most) {
-        return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, most, layout, saysSide,
-                showsRoom, fitted);
+        return change(draft -> draft.tolerance = most);
     }
 
     public ZoneRule withInside(Inside newInside) {
-        return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, newInside, crossing, tolerance, layout,
-                saysSide, showsRoom, fitted);
+        return change(draft -> draft.inside = newInside);
     }
 
     public ZoneRule withMoment(Moment newMoment) {
-        return new ZoneRule(
-                settle, refused, newMoment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom, fitted);
+        return change(draft -> draft.moment = newMoment);
     }
 
     public ZoneRule withTell(Tell newTell) {
-        return new ZoneRule(
-                settle, refused, moment, newTell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom, fitted);
+        return change(draft -> draft.tell = newTell);
     }
 
     public ZoneRule withWants(Wants newWants) {
-        return new ZoneRule(
-                settle, refused, moment, tell, newWants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom, fitted);
+        return change(draft -> draft.wants = newWants);
     }
 
     public ZoneRule withReplies(Replies newReplies) {
-        return new ZoneRule(
-                settle,
-                refused,
-                moment,
-                tell,
-                wants,
-                newReplies,
-                tries,
-                worth,
-                inside,
-                crossing,
-                tolerance,
-                layout,
-                saysSide,
-                showsRoom,
-                fitted);
+        return change(draft -> draft.replies = newReplies);
     }
 
     public ZoneRule withTries(Integer most) {
-        return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, most, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom, fitted);
+        return change(draft -> draft.tries = most);
     }
 
     public ZoneRule withWorth(Integer points) {
-        return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, points, inside, crossing, tolerance, layout,
-                saysSide, showsRoom, fitted);
+        return change(draft -> draft.worth = points);
     }
 
     public ZoneRule withSettle(Settle newSettle) {
-        return new ZoneRule(
-                newSettle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom, fitted);
+        return change(draft -> draft.settle = newSettle);
     }
 
     public ZoneRule withLayout(PieceLayout newLayout) {
-        return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, newLayout,
-                saysSide, showsRoom, fitted);
+        return change(draft -> draft.layout = newLayout);
     }
 
     public ZoneRule withSide(boolean said) {
-        return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout, said,
-                showsRoom, fitted);
+        return change(draft -> draft.saysSide = said);
     }
 
     public ZoneRule withRoom(boolean shown) {
-        return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, shown, fitted);
+        return change(draft -> draft.showsRoom = shown);
     }
 
     public ZoneRule withFitted(boolean fits) {
-        return new ZoneRule(
-                settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                saysSide, showsRoom, fits);
+        return change(draft -> draft.fitted = fits);
+    }
+
+    private ZoneRule change(Consumer<Draft> to) {
+        Draft draft = new Draft(this);
+        to.accept(draft);
+        return draft.rule();
+    }
+
+    /** A rule while one part of it is changed. */
+    private static final class Draft {
+        private Settle settle;
+        private Return refused;
+        private Moment moment;
+        private Tell tell;
+        private Wants wants;
+        private Replies replies;
+        private Integer tries;
+        private Integer worth;
+        private Inside inside;
+        private Boolean crossing;
+        private Double tolerance;
+        private PieceLayout layout;
+        private Boolean saysSide;
+        private Boolean showsRoom;
+        private Boolean fitted;
+
+        Draft(ZoneRule of) {
+            settle = of.settle;
+            refused = of.refused;
+            moment = of.moment;
+            tell = of.tell;
+            wants = of.wants;
+            replies = of.replies;
+            tries = of.tries;
+            worth = of.worth;
+            inside = of.inside;
+            crossing = of.crossing;
+            tolerance = of.tolerance;
+            layout = of.layout;
+            saysSide = of.saysSide;
+            showsRoom = of.showsRoom;
+            fitted = of.fitted;
+        }
+
+        ZoneRule rule() {
+            return new ZoneRule(
+                    settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
+                    saysSide, showsRoom, fitted);
+        }
     }
 }
