@@ -79,6 +79,23 @@ class StartersTest {
         assertThat(teacher.getByText("1 of 12 placed")).isVisible();
     }
 
+    @Test
+    void words_with_several_groups_become_circles_that_cross() {
+        start("Circles", "Worlds", "Mercury, small\nMars, small, has moons\nSaturn, has moons\nSun");
+        assertThat(teacher.getByLabel("Preview").locator("svg.page")).hasCount(1);
+        make();
+        link(teacher, "Answers").click();
+        assertThat(teacher.getByText("Every page can be done.")).isVisible();
+        link(teacher, "Try").click();
+        assertThat(teacher.getByText("0 of 3 placed")).isVisible();
+        pieceLike(teacher, "Mars").press("Enter");
+        for (int i = 0; i < 4 && teacher.getByText("both small and has moons").count() == 0; i++) {
+            teacher.keyboard().press("ArrowRight");
+        }
+        teacher.keyboard().press("Enter");
+        assertThat(teacher.getByText("1 of 3 placed")).isVisible();
+    }
+
     /** From the Activities screen to a page that can be played, by the keystroke-level model. */
     @Test
     void a_sort_of_twelve_pasted_words_is_made_in_under_thirty_seconds_by_hand() {

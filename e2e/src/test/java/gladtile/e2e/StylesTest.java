@@ -14,6 +14,7 @@ import gladtile.core.activity.ZoneLook;
 import gladtile.core.activity.ZoneScale;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Facts;
+import gladtile.core.answer.Moment;
 import gladtile.core.answer.PieceLayout;
 import gladtile.core.answer.Return;
 import gladtile.core.answer.Settle;
@@ -21,6 +22,7 @@ import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetFacts;
+import gladtile.core.edit.SetFrame;
 import gladtile.core.edit.SetRule;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -86,6 +88,57 @@ class StylesTest extends OnWorkbench {
             double[] moon = Browser.middle(pieceLike(ada, "moon"));
             return Math.abs(sun[1] - moon[1]) < 1 && moon[0] - sun[0] > 30;
         });
+    }
+
+    @Test
+    void a_row_of_letters_is_made_by_pressing_again_and_again() {
+        tile("Words").click();
+        teacher.keyboard().type("a");
+        keys("Escape");
+        for (String next : List.of("b", "c", "d")) {
+            button(teacher, "Add " + next + " beside it").click();
+        }
+        teacher.waitForCondition(() -> said().containsAll(List.of("a", "b", "c", "d")));
+        var letters = school.activity().page("light").orElseThrow().items().stream()
+                .filter(item -> item.said().length() == 1)
+                .map(item -> item.frame())
+                .toList();
+        assertThat(letters).hasSize(4);
+        assertThat(letters).extracting(Frame::y).containsOnly(letters.get(0).y());
+        for (int i = 1; i < letters.size(); i++) {
+            Frame before = letters.get(i - 1);
+            assertThat(letters.get(i).x()).isGreaterThan(before.x() + before.width());
+        }
+    }
+
+    private List<String> said() {
+        return school.activity().page("light").orElseThrow().items().stream()
+                .map(item -> item.said())
+                .toList();
+    }
+
+    @Test
+    void a_large_piece_is_drawn_smaller_in_a_zone_that_fits_it_and_is_its_size_again_outside() {
+        school.edit(new SetFrame("light", "sun", Frame.of(60, 640, 340, 340)));
+        school.edit(new SetRule("light", "own", ZoneRule.USUAL.withMoment(Moment.ON_CHECK)));
+        teacher.navigate(address + "/activities/" + school.activityId + "/answers");
+        Browser.buttonLike(teacher, "Zone ., Makes light: its rules").click();
+        teacher.getByLabel("Large pieces are drawn smaller in it").check();
+        teacher.waitForCondition(
+                () -> Boolean.TRUE.equals(school.activity().key().rule("own").fitted()));
+        Page ada = student("Ada");
+        double pixels = ada.locator("svg.doing").boundingBox().width / 1600;
+        double whole = wide(ada);
+        Frame box = own().frame();
+        drag(ada, Browser.middle(pieceLike(ada, "sun")), onPage(ada, box.x() + 200, box.y() + 300));
+        // 0.44 of what the label leaves of 500.
+        ada.waitForCondition(() -> Math.abs(wide(ada) - 0.574 * whole) < 12 * pixels);
+        drag(ada, Browser.middle(pieceLike(ada, "sun")), onPage(ada, 900, 760));
+        ada.waitForCondition(() -> Math.abs(wide(ada) - whole) < 2);
+    }
+
+    private static double wide(Page tablet) {
+        return tablet.locator("[data-piece='sun'] .tile").first().boundingBox().width;
     }
 
     @Test
