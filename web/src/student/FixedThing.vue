@@ -64,14 +64,7 @@ const role = computed(() => {
     :class="{ aimed, opens: opens(one) }"
     :data-zone="one.item.kind === 'zone' ? one.id : undefined"
   >
-    <ItemBody
-      v-if="!hidden"
-      :item="one.item"
-      :lit="aimed"
-      :over="one.over"
-      :written="one.written"
-      :route="route"
-    >
+    <ItemBody v-if="!hidden" :item="one.item" :over="one.over" :written="one.written" :route="route">
       <LensView
         v-if="one.item.kind === 'lens'"
         :frame="one.item.frame"

@@ -9,6 +9,7 @@ import ItemBody from '@/page/ItemBody.vue'
 import { isPiece, originalOf, ways } from '@/page/items'
 import { LEADING } from '@/page/leading'
 import { itemName } from '@/page/names'
+import { isHidden, zonePath } from '@/page/zones'
 import PaperBody from '@/page/PaperBody.vue'
 import { leadsTo, routeTo } from '@/page/routes'
 import VideoPlayer from './VideoPlayer.vue'
@@ -121,6 +122,16 @@ const now = { reading: onLine }
 /** Cells of tables that what is dragged is over; other zones are lit themselves. */
 const cellsUnder = computed(() =>
   zones.value.filter((zone) => over.value.includes(zone.id) && !byId.value.has(zone.id)),
+)
+/** Whether what is in the hand goes into a zone, by pointer or by keys. */
+const aimed = (id: string) =>
+  over.value.includes(id) ||
+  ((target.value?.zoneIds ?? [target.value?.zone.id]).includes(id) &&
+    !rows.value.has(id) &&
+    !target.value?.zone.scale)
+/** They are lit on a layer of their own, so that the page beneath is not painted anew at each of them. */
+const lit = computed(() =>
+  zones.value.filter((zone) => byId.value.has(zone.id) && !isHidden(zone) && aimed(zone.id)),
 )
 const grip = useTurning({ ahead, pointAt, put, tap: (one) => void turnBy(one, 1) })
 const reach = provideReach(root)
@@ -297,12 +308,7 @@ function tapped(one: Done): boolean {
           :things="things"
           :below="one.item.kind === 'lens' ? drawn.slice(0, depth) : NOTHING"
           :row="rows.get(one.id)"
-          :aimed="
-            over.includes(one.id) ||
-            ((target?.zoneIds ?? [target?.zone.id]).includes(one.id) &&
-              !rows.has(one.id) &&
-              !target?.zone.scale)
-          "
+          :aimed="aimed(one.id)"
           :resting="resting"
           @click="!resting && !canErase(one.item) && tapped(one)"
           @keydown="key(one, $event)"
@@ -359,6 +365,9 @@ function tapped(one: Done): boolean {
         <path class="aim" :d="tilePath(target.frame.width, target.frame.height, 16, 5)" />
       </g>
       <ScaleReadout :now="now" />
+    </svg>
+    <svg class="lights" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" aria-hidden="true">
+      <path v-for="zone in lit" :key="zone.id" :transform="placed(zone.frame)" :d="zonePath(zone)" />
     </svg>
     <svg
       v-if="dragged"
@@ -444,6 +453,19 @@ function tapped(one: Done): boolean {
   container-type: inline-size;
 }
 /* Moved by the compositor alone. */
+.lights {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  aspect-ratio: 1600 / 1000;
+  pointer-events: none;
+  will-change: transform;
+}
+.lights path {
+  fill: none;
+  stroke: var(--petrol);
+  stroke-width: 9;
+}
 .air {
   position: absolute;
   inset: 0;
