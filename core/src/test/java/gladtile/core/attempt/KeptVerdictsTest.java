@@ -100,7 +100,7 @@ class KeptVerdictsTest {
     @Test
     void what_a_move_had_judged_is_what_its_tries_went_up_by() {
         int told = 0;
-        for (int seed = 0; seed < 120; seed++) {
+        for (int seed = 0; seed < 200; seed++) {
             Random random = new Random(1_000 + seed);
             Activity activity = Some.activity(random, 1, 14);
             Rules rules = Rules.of(activity);
