@@ -39,6 +39,15 @@ describe('a piece that is drawn smaller', () => {
   it('is as it is where nothing is said of its size', () => {
     expect(sized(words, undefined)).toBe(words)
   })
+  it('moves by what it is moved by, and by nothing else', () => {
+    const drawn = (x: number) =>
+      asDone([words], {
+        pieces: { w: { x, y: 300, settled: false, tries: 0, solvedAt: 0, putAt: 1, scale: 0.4 } },
+      } as never)[0]!.item.frame
+    let now = drawn(500)
+    for (let step = 0; step < 10; step++) now = drawn(wholeOf(now, words.frame).x + 5)
+    expect(now.x - drawn(500).x).toBeCloseTo(50, 6)
+  })
   it('lies in work about the middle of where it was put', () => {
     const piece = { x: 500, y: 300, settled: true, tries: 1, solvedAt: 1, putAt: 1, scale: 0.5 }
     const [one] = asDone([words], { pieces: { w: piece } } as never)

@@ -9,6 +9,7 @@ import ItemBody from '@/page/ItemBody.vue'
 import { isPiece, originalOf, ways } from '@/page/items'
 import { LEADING } from '@/page/leading'
 import { itemName } from '@/page/names'
+import { wholeOf } from '@/page/sized'
 import { isHidden, zonePath } from '@/page/zones'
 import PaperBody from '@/page/PaperBody.vue'
 import { leadsTo, routeTo } from '@/page/routes'
@@ -133,7 +134,13 @@ const aimed = (id: string) =>
 const lit = computed(() =>
   zones.value.filter((zone) => byId.value.has(zone.id) && !isHidden(zone) && aimed(zone.id)),
 )
-const grip = useTurning({ ahead, pointAt, put, tap: (one) => void turnBy(one, 1) })
+const grip = useTurning({
+  ahead,
+  pointAt,
+  put,
+  tap: (one) => void turnBy(one, 1),
+  whole: (one) => wholeOf(one.item.frame, original(one.id).frame),
+})
 const reach = provideReach(root)
 const { meant } = useBare(
   () => drawn.value,

@@ -6,6 +6,7 @@ import type { Done } from '@/page/done'
 import { PAGE, type Point } from '@/page/geometry'
 import { originalOf } from '@/page/items'
 import { itemName } from '@/page/names'
+import { wholeOf } from '@/page/sized'
 import { zoneHas, zonesUnder } from '@/page/zones'
 import type { Target } from './places'
 import { readingAt, type Reading } from './reading'
@@ -200,8 +201,9 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
   function nudge(by: Point) {
     const id = held.value
     if (!id) return
-    const frame = find(id).item.frame
     const home = original(id)
+    // A zone may draw it smaller; it lies as the whole piece does.
+    const frame = wholeOf(find(id).item.frame, home.frame)
     const to =
       home.movement.kind === 'rail'
         ? stepOnRail(home, frame, by.x + by.y > 0 ? 1 : -1)

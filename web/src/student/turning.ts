@@ -42,12 +42,15 @@ export function useTurning(page: {
   pointAt(event: PointerEvent): Point
   put(one: Done, to: Frame, turn: number): Promise<void>
   tap(one: Done): void
+  /** Where the whole piece lies of which a smaller one may be drawn. */
+  whole(one: Done): Frame
 }) {
   let quiet = () => {}
   function grip(one: Done, event: PointerEvent) {
     if (event.button !== 0) return
     quiet()
-    const { frame, movement } = one.item
+    const { movement } = one.item
+    const frame = page.whole(one)
     const home = frame.turn
     const middle = { x: frame.x + frame.width / 2, y: frame.y + frame.height / 2 }
     const from = angle(middle, page.pointAt(event))
