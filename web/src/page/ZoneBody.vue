@@ -4,6 +4,7 @@ import type { Zone } from '@/api/types'
 import AxesBody from './AxesBody.vue'
 import { tilePath } from './geometry'
 import ScaleBody from './ScaleBody.vue'
+import { calm, pictureUrl } from './pictures'
 import { fontsReady, inBrowser } from './wordFit'
 import { lookOf, zonePath } from './zones'
 
@@ -21,10 +22,19 @@ const SHADES = [6, 12, 18, 24, 30, 36, 42, 48, 54]
 const clip = useId()
 const look = computed(() => lookOf(props.zone))
 /** A line with its numbers needs no tray around it. */
-const bare = computed(() => Boolean(props.zone.scale) && look.value.kind === 'TRAY' && !look.value.fill)
+const bare = computed(
+  () => Boolean(props.zone.scale) && look.value.kind === 'TRAY' && !look.value.fill && !look.value.picture,
+)
+const filled = computed(() => (look.value.picture ? pictureUrl(look.value.picture, calm()) : null))
 const path = computed(() => zonePath(props.zone))
 const width = computed(() => props.zone.frame.width)
 const height = computed(() => props.zone.frame.height)
+/** A picture fills the zone; of its longer side the ends are cut off. */
+const whole = computed(() => ({
+  width: width.value,
+  height: height.value,
+  preserveAspectRatio: 'xMidYMid slice',
+}))
 const colour = computed(() => look.value.colour ?? PLUM)
 
 const style = (size: number) => ({ size, bold: true, italic: false, font: 'ANDIKA' as const })
@@ -70,6 +80,9 @@ const onTab = computed(() => {
 
 <template>
   <g class="zone-body" :class="look.kind.toLowerCase()">
+    <template v-if="filled && look.kind !== 'HIDDEN'">
+      <clipPath :id="`${clip}-filled`"><path :d="path" /></clipPath>
+    </template>
     <template v-if="bare"></template>
     <template v-else-if="look.kind === 'TRAY'">
       <clipPath :id="clip"><path :d="path" /></clipPath>
@@ -80,6 +93,7 @@ const onTab = computed(() => {
       <path class="rim" :d="path" transform="translate(0 3)" />
       <path class="floor" :d="path" :style="{ fill: look.fill ?? `url(#${clip}-floor)` }" />
       <g :clip-path="`url(#${clip})`" aria-hidden="true">
+        <image v-if="filled" :href="filled" v-bind="whole" />
         <path
           v-for="wide in SHADES"
           :key="wide"
@@ -93,19 +107,23 @@ const onTab = computed(() => {
       <path class="edge" :d="path" :style="{ stroke: look.colour ?? '#cbbca0' }" />
     </template>
     <template v-else-if="look.kind === 'GLASS'">
-      <path :d="path" :fill="look.fill ?? colour" fill-opacity="0.13" />
+      <g v-if="filled" :clip-path="`url(#${clip}-filled)`"><image :href="filled" v-bind="whole" /></g>
+      <path v-else :d="path" :fill="look.fill ?? colour" fill-opacity="0.13" />
       <path :d="path" fill="none" :stroke="colour" stroke-width="6" />
     </template>
     <path v-else-if="look.kind === 'HIDDEN'" class="veiled" :d="path" />
-    <path
-      v-else
-      :d="path"
-      :fill="look.fill ?? 'transparent'"
-      :stroke="colour"
-      stroke-width="4"
-      :stroke-dasharray="look.kind === 'DASHED' ? '14 10' : undefined"
-      stroke-linejoin="round"
-    />
+    <template v-else>
+      <path :d="path" :fill="look.fill ?? 'transparent'" />
+      <g v-if="filled" :clip-path="`url(#${clip}-filled)`"><image :href="filled" v-bind="whole" /></g>
+      <path
+        :d="path"
+        fill="none"
+        :stroke="colour"
+        stroke-width="4"
+        :stroke-dasharray="look.kind === 'DASHED' ? '14 10' : undefined"
+        stroke-linejoin="round"
+      />
+    </template>
     <template v-if="zone.scale && look.kind !== 'HIDDEN'">
       <AxesBody v-if="zone.up" :zone="zone" :colour="look.colour ?? '#1c2b33'" />
       <ScaleBody v-else :zone="zone" :colour="look.colour ?? '#1c2b33'" />

@@ -1,7 +1,7 @@
 import type { AttemptState, Frame, Item, OtherSide } from '@/api/types'
 import { PAGE } from './geometry'
 import { sized } from './sized'
-import { isPiece, isCopy, leads, originalOf, ways, withTraits } from './items'
+import { carriersOf, isPiece, isCopy, leads, originalOf, ways, withTraits } from './items'
 
 /** One thing of a page as it lies in somebody's attempt. */
 export interface Done {
@@ -62,6 +62,7 @@ export function farthestOf(item: Extract<Item, { kind: 'cover' }>): number {
 /** Everything on a page as an attempt has it, from the lowest to the topmost; copies lie above their supply. */
 export function asDone(items: Item[], work: Work, sides: Record<string, OtherSide> = {}): Done[] {
   const lead = leads(items)
+  const carriers = carriersOf(items)
   const byId = new Map(items.map((item) => [item.id, item]))
   const over = new Set(work.over ?? [])
   const copies = new Map<string, string[]>()
@@ -96,12 +97,51 @@ export function asDone(items: Item[], work: Work, sides: Record<string, OtherSid
 
   function frameNow(item: Item, id: string, leader: string, source: boolean): Frame {
     if (item.kind === 'cover') return slidFrame(item, work.slid?.[item.id] ?? 0)
-    const piece = work.pieces[leader]
+    const carrier = item.kind === 'zone' ? carriers.get(item.id) : undefined
+    const piece = work.pieces[carrier ?? leader]
+    if (carrier && piece) return along(item.frame, byId.get(carrier)!.frame, piece)
     if (!piece || !isPiece(item) || source) return item.frame
     if (leader === id) return { ...item.frame, x: piece.x, y: piece.y, turn: piece.turn ?? item.frame.turn }
-    const from = byId.get(leader)!.frame
-    return { ...item.frame, x: item.frame.x + piece.x - from.x, y: item.frame.y + piece.y - from.y }
+    return along(item.frame, byId.get(leader)!.frame, piece)
   }
+}
+
+/** As much further as something else is from its home. */
+function along(frame: Frame, home: Frame, now: { x: number; y: number }): Frame {
+  return { ...frame, x: frame.x + now.x - home.x, y: frame.y + now.y - home.y }
+}
+
+type Pieces = AttemptState['pieces']
+
+/** The zones that move with a piece, and the pieces that lie in them, and so on. */
+export function goesAlong(carriers: Map<string, string>, pieces: Pieces, id: string): Set<string> {
+  const along = new Set<string>()
+  const moving = [id]
+  for (let next = moving.pop(); next !== undefined; next = moving.pop()) {
+    for (const [zone, carrier] of carriers) {
+      if (carrier !== next || along.has(zone)) continue
+      along.add(zone)
+      for (const [piece, at] of Object.entries(pieces)) {
+        if (at.zoneId !== zone || along.has(piece)) continue
+        along.add(piece)
+        moving.push(piece)
+      }
+    }
+  }
+  return along
+}
+
+/** The pieces as they lie once one was put elsewhere: what lies in a zone that it carries goes with it. As core's Along. */
+export function withAlong(items: Item[], pieces: Pieces, id: string, to: { x: number; y: number }): Pieces {
+  const carriers = carriersOf(items)
+  const from = pieces[id] ?? items.find((item) => item.id === id)?.frame
+  if (!from || ![...carriers.values()].includes(id)) return pieces
+  const now = { ...pieces }
+  for (const one of goesAlong(carriers, pieces, id)) {
+    const was = pieces[one]
+    if (was) now[one] = { ...was, x: was.x + to.x - from.x, y: was.y + to.y - from.y }
+  }
+  return now
 }
 
 /** A copy is drawn as the thing itself, not as the heap it came from. */

@@ -105,6 +105,33 @@ export function leads(items: Item[]): Map<string, string> {
   return lead
 }
 
+/**
+ * As core's Carriers: drop zone id to the piece that it moves with. A carried zone moves with the piece that stands for
+ * its group, and the zones in the cells of a table that is a piece move with it.
+ */
+export function carriersOf(items: Item[]): Map<string, string> {
+  const lead = leads(items)
+  const byId = new Map(items.map((item) => [item.id, item]))
+  const ofGroup = new Map<string, string>()
+  for (const item of items) {
+    const group = groupsOf(item)[0]
+    const leader = lead.get(item.id)
+    if (group && leader && !ofGroup.has(group)) ofGroup.set(group, leader)
+  }
+  const carriers = new Map<string, string>()
+  for (const item of items) {
+    const zones = zonesIn(item)
+    if (!zones.length) continue
+    const group = groupsOf(item)[0]
+    const carried = item.kind === 'zone' && item.carried
+    const id = carried ? group && ofGroup.get(group) : isPiece(item) ? lead.get(item.id) : undefined
+    const carrier = id ? byId.get(id)! : undefined
+    if (!carrier || ways(carrier).supply || !['free', 'rail'].includes(carrier.movement.kind)) continue
+    for (const zone of zones) carriers.set(zone.id, carrier.id)
+  }
+  return carriers
+}
+
 /** What students may move, each thing once. */
 export function piecesOf(items: Item[]): Item[] {
   const lead = leads(items)

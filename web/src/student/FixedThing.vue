@@ -23,9 +23,23 @@ const props = defineProps<{
   row?: Places
   /** Whether what is in the hand goes there. */
   aimed: boolean
+  /** It moves with a piece that is in the hand, on a layer of its own. */
+  away?: boolean
+  /** It goes where it was put at once, rather than gliding. */
+  quick?: boolean
   resting: boolean
 }>()
 const { framesNow, opens, spoken } = props.things
+/** A zone that moves with a piece glides as that piece does. */
+const carried = computed(() => props.things.carriers.value.has(props.one.id))
+const at = computed(() => {
+  const { frame } = props.one.item
+  return carried.value ? placed({ ...frame, x: 0, y: 0 }) : placed(frame)
+})
+const place = computed(() => {
+  const { x, y } = props.one.item.frame
+  return carried.value ? { transform: `translate(${x}px, ${y}px)` } : undefined
+})
 /** Only what lies beneath it tells that something goes there. */
 const hidden = computed(() => props.one.item.kind === 'zone' && isHidden(props.one.item))
 /** What lies on a scale, each held to its value by a thread. */
@@ -57,30 +71,47 @@ const role = computed(() => {
 <template>
   <g
     class="fixed"
-    :transform="route ? undefined : placed(one.item.frame)"
+    :style="place"
     :role="role"
     :tabindex="tappable ? 0 : undefined"
     :aria-label="label"
-    :class="{ aimed, opens: opens(one) }"
+    :class="{ aimed, opens: opens(one), carried, away, quick }"
     :data-zone="one.item.kind === 'zone' ? one.id : undefined"
   >
-    <ItemBody v-if="!hidden" :item="one.item" :over="one.over" :written="one.written" :route="route">
-      <LensView
-        v-if="one.item.kind === 'lens'"
-        :frame="one.item.frame"
-        :below="below.map((other) => other.item)"
+    <g :transform="route ? undefined : at">
+      <ItemBody v-if="!hidden" :item="one.item" :over="one.over" :written="one.written" :route="route">
+        <LensView
+          v-if="one.item.kind === 'lens'"
+          :frame="one.item.frame"
+          :below="below.map((other) => other.item)"
+        />
+      </ItemBody>
+      <ZoneRow
+        v-if="one.item.kind === 'zone' && row"
+        :places="placesOf({ ...one.item, frame: { ...one.item.frame, x: 0, y: 0, turn: 0 } }, row)"
       />
-    </ItemBody>
-    <ZoneRow
-      v-if="one.item.kind === 'zone' && row"
-      :places="placesOf({ ...one.item, frame: { ...one.item.frame, x: 0, y: 0, turn: 0 } }, row)"
-    />
-    <ScaleThreads v-if="one.item.kind === 'zone' && one.item.scale" :zone="one.item" :frames="onScale" />
-    <path v-if="hidden" class="aim" :d="zonePath(one.item as Zone)" />
+      <ScaleThreads v-if="one.item.kind === 'zone' && one.item.scale" :zone="one.item" :frames="onScale" />
+      <path v-if="hidden" class="aim" :d="zonePath(one.item as Zone)" />
+    </g>
   </g>
 </template>
 
 <style scoped>
+.carried {
+  cursor: grab;
+  transition: transform 0.28s ease-out;
+}
+.quick {
+  transition: none;
+}
+.away {
+  opacity: 0;
+}
+@media (prefers-reduced-motion: reduce) {
+  .carried {
+    transition: none;
+  }
+}
 .opens {
   outline: none;
   cursor: pointer;

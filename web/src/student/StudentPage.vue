@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, provide, ref, watch } from 'vue'
+import { computed, provide, ref, watch, type ComputedRef } from 'vue'
 import { newId } from '@/api/id'
 import type { Act, DrawnStroke, Gap, Item, Route, Stroke, StudentPage } from '@/api/types'
 import type { Done } from '@/page/done'
@@ -23,7 +23,7 @@ import FixedThing from './FixedThing.vue'
 import { usePickUp } from './pickUp'
 import ScaleReadout from './ScaleReadout.vue'
 import PieceOnPage from './PieceOnPage.vue'
-import { stepOnAxes, targetsOf } from './places'
+import { stepOnAxes, targetsOf, type Target } from './places'
 import { useBare } from './bare'
 import { provideReach } from './reach'
 import SpeakMark from './SpeakMark.vue'
@@ -73,7 +73,7 @@ const things = useThings(
   ahead,
   () => props.resting,
 )
-const { state, states, zones, drawn, byId, shown, melted, find, original, carried } = things
+const { state, states, zones, carriers, along, drawn, byId, shown, melted, find, original, carried } = things
 const { movable, canTurn, canTurnOver, opens } = things
 const { put, type, check, turnOver, turnBy, write, slide } = useDoing(
   () => props.page.id,
@@ -90,7 +90,12 @@ const { put, type, check, turnOver, turnBy, write, slide } = useDoing(
 
 /** The zones that want their pieces in order. */
 const rows = computed(() => new Map((props.page.rows ?? []).map((row) => [row.zoneId, row])))
-const targets = computed(() => targetsOf(zones.value, rows.value, props.page.regions))
+/** What is held goes into none of the zones that go with it. */
+const targets: ComputedRef<Target[]> = computed(() => {
+  const with_ = along(held.value ?? '')
+  const others = zones.value.filter((zone) => !with_.has(zone.id))
+  return targetsOf(others, rows.value, props.page.regions)
+})
 /** Zones that cross with others, so that a piece may lie in several. */
 const crossing = computed(() => new Set(props.page.regions?.flatMap((one) => one.zoneIds)))
 const {
@@ -133,6 +138,19 @@ const aimed = (id: string) =>
 /** They are lit on a layer of their own, so that the page beneath is not painted anew at each of them. */
 const lit = computed(() =>
   zones.value.filter((zone) => byId.value.has(zone.id) && !isHidden(zone) && aimed(zone.id)),
+)
+/** What is in the hand with all that goes with it, from the lowest to the topmost. */
+const inHand = computed(() => {
+  if (!dragged.value) return NOTHING
+  const one = find(dragged.value)
+  const all = new Set([one.id, ...carried(one.id).map((other) => other.id)])
+  const there = drawn.value.filter((other) => all.has(other.id))
+  return byId.value.has(one.id) ? there : [one, ...there]
+})
+const away = computed(() => new Set(inHand.value.map((one) => one.id)))
+/** What has just been put somewhere, with all that goes with it. */
+const going = computed(
+  () => new Set(Object.keys(ahead.value).flatMap((id) => [id, ...carried(id).map((other) => other.id)])),
 )
 const grip = useTurning({
   ahead,
@@ -285,8 +303,8 @@ function tapped(one: Done): boolean {
           :things="things"
           :below="one.item.kind === 'lens' ? drawn.slice(0, depth) : NOTHING"
           :held="isHeld(one)"
-          :away="dragged === one.lead"
-          :quick="dragged === one.lead || one.lead in ahead"
+          :away="away.has(one.id)"
+          :quick="away.has(one.id) || going.has(one.id)"
           :resting="resting"
           @press="pressed(one, $event)"
           @key="key(one, $event)"
@@ -316,7 +334,10 @@ function tapped(one: Done): boolean {
           :below="one.item.kind === 'lens' ? drawn.slice(0, depth) : NOTHING"
           :row="rows.get(one.id)"
           :aimed="aimed(one.id)"
+          :away="away.has(one.id)"
+          :quick="away.has(one.id) || going.has(one.id)"
           :resting="resting"
+          @pointerdown="carriers.has(one.id) && press(find(carriers.get(one.id)!), $event)"
           @click="!resting && !canErase(one.item) && tapped(one)"
           @keydown="key(one, $event)"
         />
@@ -343,7 +364,7 @@ function tapped(one: Done): boolean {
         />
       </template>
       <ZoneRoom
-        v-for="{ zone, most, taken } in rooms"
+        v-for="{ zone, most, taken } in rooms.filter((one) => !away.has(one.zone.id))"
         :key="`room-${zone.id}`"
         :zone="zone"
         :most="most"
@@ -383,12 +404,13 @@ function tapped(one: Done): boolean {
       :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
       aria-hidden="true"
     >
-      <g
-        v-for="one in [find(dragged), ...carried(dragged)]"
-        :key="one.id"
-        :transform="placed(one.id === dragged ? find(dragged).item.frame : one.item.frame)"
-      >
-        <ItemBody :item="one.item" :over="one.over" :written="one.written" />
+      <g v-for="one in inHand" :key="one.id" :transform="placed(one.item.frame)">
+        <ItemBody
+          v-if="!(one.item.kind === 'zone' && isHidden(one.item))"
+          :item="one.item"
+          :over="one.over"
+          :written="one.written"
+        />
       </g>
     </svg>
     <GapField

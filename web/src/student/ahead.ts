@@ -1,12 +1,13 @@
-import type { Act, AttemptState, Course, Move } from '@/api/types'
+import type { Act, AttemptState, Course, Move, StudentPage } from '@/api/types'
+import { withAlong } from '@/page/done'
 import { ownAfter } from './own'
 
 /**
  * The state as it looks with moves that the server has not seen yet: things lie where they were put and say what was
  * written, and nothing is judged.
  */
-export function withAhead(state: AttemptState, moves: Move[]): AttemptState {
-  return moves.reduce((now, move) => after(now, move.act), state)
+export function withAhead(state: AttemptState, moves: Move[], pages: StudentPage[] = []): AttemptState {
+  return moves.reduce((now, move) => after(now, move.act, pages), state)
 }
 
 /**
@@ -18,7 +19,7 @@ export function courseAhead(course: Course, pageId: string): Course {
   return { pages: course.pages, ...(next && course.pages.includes(pageId) ? { next, onward: next } : {}) }
 }
 
-function after(state: AttemptState, act: Act): AttemptState {
+function after(state: AttemptState, act: Act, pages: StudentPage[]): AttemptState {
   switch (act.kind) {
     case 'put': {
       const was = state.pieces[act.pieceId]
@@ -33,7 +34,9 @@ function after(state: AttemptState, act: Act): AttemptState {
         ...(act.turn === undefined ? {} : { turn: act.turn }),
       }
       delete piece.zoneId
-      return { ...state, seq: state.seq + 1, pieces: { ...state.pieces, [act.pieceId]: piece } }
+      const items = pages.find((page) => page.id === act.pageId)?.items ?? []
+      const pieces = { ...withAlong(items, state.pieces, act.pieceId, act), [act.pieceId]: piece }
+      return { ...state, seq: state.seq + 1, pieces }
     }
     case 'type': {
       const was = state.typed?.[act.gapId]

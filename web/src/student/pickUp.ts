@@ -30,7 +30,7 @@ interface Page {
 
 /** Picking pieces up and putting them down: by dragging, by tap and tap, or by keyboard. */
 export function usePickUp({ root, air, ahead, targets, crossing, things, put, tap, say }: Page) {
-  const { states, zones, find, original, leftOver, movable } = things
+  const { states, zones, along, find, original, leftOver, movable } = things
   const chart = ref<State>({ is: 'idle' })
   const dragged = ref<string | null>(null)
   /** The zones that what is dragged is over: the topmost, or all that cross there. */
@@ -67,9 +67,10 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
           x: frame.x + effect.by.x,
           y: frame.y + effect.by.y,
         })
-        const under = zonesUnder(zones.value, crossing.value, to)
+        const others = zonesBut(effect.piece)
+        const under = zonesUnder(others, crossing.value, to)
         if (over.value.join() !== under.join()) over.value = under
-        const read = readingAt(zones.value, under, to)
+        const read = readingAt(others, under, to)
         if (
           read?.words !== reading.value?.words ||
           read?.x !== reading.value?.x ||
@@ -116,6 +117,12 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
         letGoOfNudged(effect.piece)
         say(`${itemName(item)} is back`)
     }
+  }
+
+  /** The zones that a piece can be put in: none that goes with it. */
+  function zonesBut(id: string) {
+    const with_ = along(id)
+    return with_.size ? zones.value.filter((zone) => !with_.has(zone.id)) : zones.value
   }
 
   /** Keeps the middle of a piece on the page, so that nothing is dropped out of reach. */

@@ -1,7 +1,7 @@
 import { computed, type Ref } from 'vue'
 import type { Frame, Item, StudentPage } from '@/api/types'
-import { asDone, type Done } from '@/page/done'
-import { isCopy, isPiece, originalOf, ways, zonesOf } from '@/page/items'
+import { asDone, goesAlong, withAlong, type Done } from '@/page/done'
+import { carriersOf, isCopy, isPiece, originalOf, ways, zonesOf } from '@/page/items'
 import { itemName } from '@/page/names'
 import type { Work } from './work'
 
@@ -17,18 +17,25 @@ export function useThings(
 ) {
   const state = computed(() => work().state.value)
   const states = computed(() => state.value.pieces)
-  const zones = computed(() => zonesOf(page().items))
-
   /** The work as it will be once the server has answered, if it agrees. */
   const hoped = computed(() => {
-    const pieces = { ...states.value }
+    let pieces = { ...states.value }
     for (const [id, at] of Object.entries(ahead.value)) {
+      pieces = { ...withAlong(page().items, pieces, id, at) }
       const was = pieces[id] ?? { settled: false, tries: 0, solvedAt: 0, putAt: state.value.seq + 1 }
       pieces[id] = { ...was, ...at }
     }
     return { ...state.value, pieces }
   })
   const drawn = computed(() => asDone(page().items, hoped.value, work().sides?.value))
+  const carriers = computed(() => carriersOf(page().items))
+  /** The drop zones where they are now. */
+  const zones = computed(() => {
+    const now = new Map(drawn.value.map((one) => [one.id, one.item]))
+    return zonesOf(page().items.map((item) => now.get(item.id) ?? item))
+  })
+  /** What moves along with a piece: zones that it carries, and what lies in them. */
+  const along = (id: string) => goesAlong(carriers.value, states.value, id)
   const byId = computed(() => new Map(drawn.value.map((one) => [one.id, one])))
   const shown = computed(() => new Set(state.value.shown))
 
@@ -45,7 +52,13 @@ export function useThings(
     return { ...source, id, lead: id, source: false }
   }
   const original = (id: string): Item => page().items.find((item) => item.id === originalOf(id))!
-  const carried = (id: string) => drawn.value.filter((one) => one.lead === id && one.id !== id)
+  /** All that moves as a piece does: the rest of its group, and what it carries. */
+  const carried = (id: string) => {
+    const with_ = along(id)
+    return drawn.value.filter(
+      (one) => one.id !== id && (one.lead === id || with_.has(one.id) || with_.has(one.lead)),
+    )
+  }
   const framesNow = computed(
     () =>
       (id: string): Frame | undefined =>
@@ -100,6 +113,8 @@ export function useThings(
     state,
     states,
     zones,
+    carriers,
+    along,
     drawn,
     byId,
     shown,

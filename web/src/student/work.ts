@@ -140,7 +140,7 @@ export function attemptWork(
   /** Whether what waits is shown as done already, since the answer is a while off. */
   const away = ref(false)
   const state = computed(() => {
-    const now = away.value ? withAhead(confirmed.value, waiting.value) : confirmed.value
+    const now = away.value ? withAhead(confirmed.value, waiting.value, view.value.pages) : confirmed.value
     return around.value.apart ? { ...now, came: came.value } : now
   })
   /** What the teacher's latest version took away of what was done here. */

@@ -32,7 +32,7 @@ import { mayTake, takingPieces } from './zoneForms'
 
 /** What is selected, and what can be said of it. */
 const props = defineProps<{ bench: Bench; item: Item }>()
-const emit = defineEmits<{ picture: [what: 'side' | 'poster' | 'replace' | [number, number]] }>()
+const emit = defineEmits<{ picture: [what: 'side' | 'poster' | 'replace' | 'fill' | [number, number]] }>()
 
 const at = computed(() => ({ pageId: props.bench.page.value.id, itemId: props.item.id }))
 const belongs = computed(() =>
@@ -54,6 +54,11 @@ function size(part: keyof Frame, text: string) {
 }
 const setErasable = (on: boolean) =>
   props.bench.setTraits(({ erasable: _, ...rest }) => (on ? { ...rest, erasable: true } : rest))
+function setCarried(on: boolean) {
+  if (props.item.kind !== 'zone') return
+  const { carried: _, ...rest } = props.item
+  props.bench.setBody(on ? { ...rest, carried: true } : rest)
+}
 const describe = (description: string) =>
   props.bench.edit({ kind: 'set-description', ...at.value, description })
 const label = (text: string) => props.bench.edit({ kind: 'set-zone-label', ...at.value, label: text })
@@ -79,7 +84,9 @@ async function take() {
   const { edits } = takingPieces(page, item, seen)
   props.bench.edit({ kind: 'together', edits })
   props.bench.editing.note(
-    `${itemName(props.item)} takes pieces now. Decide in Answers what belongs on it. It is in one group with its drop zone.`,
+    isPiece(props.item)
+      ? `${itemName(props.item)} takes pieces now, and what lies on it goes with it. Decide in Answers what belongs on it.`
+      : `${itemName(props.item)} takes pieces now. Decide in Answers what belongs on it. It is in one group with its drop zone.`,
   )
 }
 const mayTarget = computed(
@@ -144,7 +151,14 @@ const sort = computed(() => {
     <label v-if="item.kind === 'zone'"
       >Written on it<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
     /></label>
-    <LookPanel :bench="bench" :items="[item]" />
+    <label v-if="item.kind === 'zone' && groupsOf(item).length" class="check"
+      ><input
+        type="checkbox"
+        :checked="item.carried"
+        @change="setCarried(($event.target as HTMLInputElement).checked)"
+      />Moves with the piece it is grouped with</label
+    >
+    <LookPanel :bench="bench" :items="[item]" @picture="emit('picture', 'fill')" />
     <StyleButtons :bench="bench" />
     <button v-if="mayTarget" class="btn" :aria-pressed="bench.tool.value.is === 'targets'" @click="target">
       <PhCrosshair :size="17" aria-hidden="true" />{{

@@ -63,9 +63,10 @@ const MOST_ITEMS = 2000
 const drawing = computed(() => !['hand', 'place', 'area', 'targets'].includes(tool.value.is))
 const nearlyFull = computed(() => props.page.items.length > MOST_ITEMS * 0.9)
 
-function pictureFor(what: 'side' | 'poster' | 'replace' | [number, number]) {
+function pictureFor(what: 'side' | 'poster' | 'replace' | 'fill' | [number, number]) {
   const id = only.value?.id
   if (id && what === 'replace') wanted.value = { replace: id }
+  else if (id && what === 'fill') wanted.value = { fill: id }
   else if (id && what === 'poster') wanted.value = { poster: id }
   else if (id && typeof what !== 'string') wanted.value = { table: id, cell: what }
   else if (id) wanted.value = { side: id }

@@ -10,6 +10,7 @@ import ZoneLookPanel from './ZoneLookPanel.vue'
 
 /** Colours, outlines and the like: of one item, or of several of a kind at once. */
 const props = defineProps<{ bench: Bench; items: Item[] }>()
+defineEmits<{ picture: [] }>()
 
 type Of<K extends Item['kind']> = Extract<Item, { kind: K }>
 const of = <K extends Item['kind']>(kind: K) =>
@@ -57,7 +58,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
 </script>
 
 <template>
-  <ZoneLookPanel v-if="zones.length" :bench="bench" :zones="zones" />
+  <ZoneLookPanel v-if="zones.length" :bench="bench" :zones="zones" @picture="$emit('picture')" />
   <section v-if="drawn.length || notes.length || covers.length || lenses.length" class="look">
     <h3>Look</h3>
     <template v-if="shapes.length">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { PhImage } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Item, ZoneLook, ZoneScale } from '@/api/types'
 import { middle } from '@/page/geometry'
@@ -10,6 +11,7 @@ import DraftField from './DraftField.vue'
 
 /** The form and the look of drop zones: of one, or of several at once. */
 const props = defineProps<{ bench: Bench; zones: Extract<Item, { kind: 'zone' }>[] }>()
+defineEmits<{ picture: [] }>()
 type Zone = Extract<Item, { kind: 'zone' }>
 
 function same<V>(read: (zone: Zone) => V): V | null {
@@ -41,6 +43,7 @@ function setForm(to: string) {
     return to === 'ELLIPSE' ? { ...rest, shape: { kind: 'ELLIPSE' } } : rest
   })
 }
+const filled = computed(() => Boolean(lookOf(props.zones[0]!).picture))
 /** Of a round one alone; page units. */
 const reach = computed(() => {
   const { frame, shape } = props.zones[0]!
@@ -190,6 +193,25 @@ const LOOKS = [
           Usual colours
         </button>
       </div>
+    </template>
+    <template v-if="zones.length === 1 && look !== 'HIDDEN'">
+      <div class="two">
+        <button class="btn" :class="{ wide: !filled }" @click="$emit('picture')">
+          <PhImage :size="17" aria-hidden="true" />{{ filled ? 'Another picture' : 'Fill it with a picture' }}
+        </button>
+        <button v-if="filled" class="btn" @click="setLook({ picture: undefined, credit: undefined })">
+          No picture
+        </button>
+      </div>
+      <label v-if="filled"
+        >Whose picture it is, licence, source
+        <DraftField
+          :key="`c${zones[0]!.id}`"
+          :value="lookOf(zones[0]!).credit ?? ''"
+          maxlength="300"
+          placeholder="Name, licence, where from"
+          @commit="setLook({ credit: $event || undefined })"
+      /></label>
     </template>
     <template v-if="zones.length === 1">
       <label

@@ -12,6 +12,7 @@ import type {
 } from '@/api/types'
 import { PAGE, type Point } from '@/page/geometry'
 import { cellAt, ways } from '@/page/items'
+import { lookOf } from '@/page/zones'
 import { areaAround } from './areas'
 import type { Bench } from './bench'
 import {
@@ -33,12 +34,16 @@ import {
 } from './make'
 import { uploadAll } from './upload'
 
-/** What a picture is wanted for: a place on the page, in place of another, an item's other side, a cell of a table. */
+/**
+ * What a picture is wanted for: a place on the page, in place of another, to fill a drop zone, an item's other side, a
+ * cell of a table.
+ */
 export type PictureFor =
   | { at: Point }
   | { side: string }
   | { poster: string }
   | { replace: string }
+  | { fill: string }
   | { table: string; cell: [number, number] }
 
 interface Size {
@@ -177,6 +182,7 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     if ('at' in where) return ''
     if ('side' in where) return where.side
     if ('replace' in where) return where.replace
+    if ('fill' in where) return where.fill
     return 'poster' in where ? where.poster : where.table
   }
   /** In the middle of where the old one was, no larger; all that was decided of the item stays. */
@@ -204,6 +210,8 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     if (!item || 'at' in where) return false
     if ('replace' in where) {
       if (item.kind === 'picture') replace(item, picture, credit, size)
+    } else if ('fill' in where) {
+      if (item.kind === 'zone') bench.setBody({ ...item, look: { ...lookOf(item), picture, credit } })
     } else if ('side' in where) {
       const otherSide = { ...(ways(item).otherSide ?? { colour: '#ffffff', byTap: true }), picture }
       const traits = { ...ways(item), otherSide }

@@ -197,8 +197,15 @@ export function makeBench(editing: Editing, page: Ref<Page>) {
     if (selected.value.length < 2) return
     const id = newId()
     const count = selected.value.length
-    if (setTraits((traits) => ({ ...traits, groups: [id, ...traits.groups] })))
-      editing.note(`${count} things are one group now. They move together.`)
+    // A drop zone moves with the piece it is grouped with, as a boat's hold does.
+    const grouping = selected.value.flatMap((item): Edit[] => {
+      const traits = { ...ways(item), groups: [id, ...groupsOf(item)] }
+      const joined: Edit = { kind: 'set-traits', pageId: pageId.value, itemId: item.id, traits }
+      return item.kind === 'zone' && !item.carried
+        ? [joined, { kind: 'set-body', pageId: pageId.value, item: { ...item, carried: true } }]
+        : [joined]
+    })
+    if (all(grouping)) editing.note(`${count} things are one group now. They move together.`)
   }
   function ungroup() {
     const there = grouped.value

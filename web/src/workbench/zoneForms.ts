@@ -88,7 +88,9 @@ function alongShape({ look, frame }: Shape): Point[] {
 
 /** Only what stays where it is: a drop zone does not move with a piece. */
 export const mayTake = (item: Item) =>
-  ['shape', 'picture', 'area', 'line'].includes(item.kind) && item.movement.kind === 'fixed'
+  ['shape', 'picture', 'area', 'line'].includes(item.kind) &&
+  ['fixed', 'free', 'rail'].includes(item.movement.kind) &&
+  !ways(item).supply
 
 /** To either side of a line, in page units: as far as a finger is exact. */
 const BESIDE_LINE = 40
@@ -141,6 +143,7 @@ export function takingPieces(
     label: '',
     look: { kind: 'HIDDEN' },
     traits: { ...NO_TRAITS, groups: [group] },
+    carried: true,
   }
   const band = item.kind === 'line' ? along(item, page) : null
   const shape = band?.shape ?? (seen ? polygon(seen, { x: 0, y: 0, width: 1, height: 1 }) : formOf(item))

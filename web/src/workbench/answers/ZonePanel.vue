@@ -25,7 +25,13 @@ const belonging = computed(() =>
 const supplies = computed(() => belonging.value.filter((piece) => ways(piece).supply))
 /** The other zones that it lies over or under. */
 const across = computed(() =>
-  zones.value.filter((other) => other.id !== props.zone.id && meets(other.frame, props.zone.frame)),
+  zones.value.filter(
+    (other) =>
+      other.id !== props.zone.id &&
+      meets(other.frame, props.zone.frame) &&
+      !other.carried &&
+      !props.zone.carried,
+  ),
 )
 const meets = (a: Frame, b: Frame) => {
   const [one, two] = [outline(a), outline(b)]
@@ -92,8 +98,18 @@ function setCount(id: string, text: string) {
 }
 function setTolerance(text: string) {
   const off = valueFrom(text)
-  set({ tolerance: off === null || off < 0 ? undefined : off })
+  if (off === null || off < 0) set({ tolerance: undefined, relative: undefined })
+  else set({ tolerance: rule.value.relative ? Math.min(1, off / 100) : off })
 }
+/** In the scale's own unit, or as a share of what is right; of times there is no share. */
+function setShare(to: string) {
+  set(to === 'share' ? { tolerance: 0.1, relative: true } : { tolerance: undefined, relative: undefined })
+}
+const offBy = computed(() => {
+  const { tolerance, relative } = rule.value
+  if (tolerance === undefined) return ''
+  return relative ? Math.round(tolerance * 100_000) / 1000 : valueWords(props.zone.scale!, tolerance)
+})
 const lacking = ref('')
 /** Letters as a reader counts them: an accent belongs to its letter. */
 async function spell(word: string) {
@@ -198,9 +214,16 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         :key="`o${zone.id}`"
         inputmode="decimal"
         :placeholder="`half a step, ${valueWords(zone.scale, zone.scale.step / 2)}`"
-        :value="rule.tolerance === undefined ? '' : valueWords(zone.scale, rule.tolerance)"
+        :value="offBy"
         @commit="setTolerance"
     /></label>
+    <label v-if="zone.scale && rule.tolerance !== undefined && zone.scale.reads !== 'TIME'"
+      >That is
+      <select :value="rule.relative ? 'share' : 'unit'" @change="setShare(value($event))">
+        <option value="unit">so much on the line</option>
+        <option value="share">so many % of the right value</option>
+      </select></label
+    >
     <template v-if="crosses">
       <label class="line">
         <input

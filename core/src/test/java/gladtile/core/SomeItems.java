@@ -83,7 +83,9 @@ public final class SomeItems {
                 ZoneLook.Kind.values()[random.nextInt(5)],
                 random.nextBoolean() ? "#0b5d66" : null,
                 random.nextBoolean() ? "#ffffff" : null,
-                ZoneLook.LabelPlace.values()[random.nextInt(5)]);
+                ZoneLook.LabelPlace.values()[random.nextInt(5)],
+                random.nextInt(3) == 0 ? PictureRef.library("1F319") : null,
+                random.nextBoolean() ? "OpenMoji" : null);
     }
 
     static Item bare(Random random, String id) {

@@ -52,6 +52,7 @@ public final class SomeRules {
                 random.nextInt(4) == 0 ? PieceLayout.values()[random.nextInt(6)] : null,
                 random.nextInt(4) == 0,
                 random.nextInt(4) == 0,
+                random.nextInt(4) == 0,
                 random.nextInt(4) == 0);
     }
 

@@ -14,6 +14,7 @@ import java.util.List;
  * @param look absent for the usual tray
  * @param scale absent where places in it have no value
  * @param up the upright one of a pair of axes; absent for a single line
+ * @param carried it moves with the piece that it is grouped with, see {@link Carriers}; absent for false
  */
 public record Zone(
         String id,
@@ -24,22 +25,24 @@ public record Zone(
         @JsonInclude(JsonInclude.Include.NON_NULL) ZoneShape shape,
         @JsonInclude(JsonInclude.Include.NON_NULL) ZoneLook look,
         @JsonInclude(JsonInclude.Include.NON_NULL) ZoneScale scale,
-        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneScale up)
+        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneScale up,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean carried)
         implements Item {
     public Zone {
         traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
         Bounds.text("zone.label", label, Bounds.NAME_LENGTH);
         look = ZoneLook.USUAL.equals(look) ? null : look;
+        carried = Boolean.TRUE.equals(carried) ? carried : null;
         if (up != null && scale == null) {
             throw new OutOfBounds("zone.up", "a zone with an upright scale has one along it too");
         }
     }
 
     public Zone(String id, Frame frame, String description, String label) {
-        this(id, frame, description, null, label, null, null, null, null);
+        this(id, frame, description, null, label, null, null, null, null, null);
     }
 
-    /** Zones stay where they are. */
+    /** Students do not move it by itself. */
     @Override
     @JsonProperty(access = JsonProperty.Access.READ_ONLY)
     public Movement movement() {
@@ -48,28 +51,33 @@ public record Zone(
 
     @Override
     public Zone with(Common of) {
-        return new Zone(of.id(), of.frame(), of.description(), of.traits(), label, shape, look, scale, up);
+        return new Zone(of.id(), of.frame(), of.description(), of.traits(), label, shape, look, scale, up, carried);
     }
 
     public Zone withLabel(String newLabel) {
-        return new Zone(id, frame, description, traits, newLabel, shape, look, scale, up);
+        return new Zone(id, frame, description, traits, newLabel, shape, look, scale, up, carried);
     }
 
     public Zone withShape(ZoneShape newShape) {
-        return new Zone(id, frame, description, traits, label, newShape, look, scale, up);
+        return new Zone(id, frame, description, traits, label, newShape, look, scale, up, carried);
     }
 
     public Zone withLook(ZoneLook newLook) {
-        return new Zone(id, frame, description, traits, label, shape, newLook, scale, up);
+        return new Zone(id, frame, description, traits, label, shape, newLook, scale, up, carried);
     }
 
     public Zone withScale(ZoneScale newScale) {
-        return new Zone(id, frame, description, traits, label, shape, look, newScale, newScale == null ? null : up);
+        ZoneScale stillUp = newScale == null ? null : up;
+        return new Zone(id, frame, description, traits, label, shape, look, newScale, stillUp, carried);
     }
 
     /** With an upright scale too, as a pair of axes. */
     public Zone withUp(ZoneScale newUp) {
-        return new Zone(id, frame, description, traits, label, shape, look, scale, newUp);
+        return new Zone(id, frame, description, traits, label, shape, look, scale, newUp, carried);
+    }
+
+    public Zone withCarried(boolean nowCarried) {
+        return new Zone(id, frame, description, traits, label, shape, look, scale, up, nowCarried);
     }
 
     public ZoneLook looks() {

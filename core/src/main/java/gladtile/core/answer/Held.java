@@ -20,6 +20,11 @@ final class Held {
         middle = at.middle();
     }
 
+    /** The same elsewhere. */
+    Held by(double across, double down) {
+        return new Held(piece, new Frame(at.x() + across, at.y() + down, at.width(), at.height(), at.turn()));
+    }
+
     Point middle() {
         return middle;
     }

@@ -33,6 +33,7 @@ public final class Judge {
     private final Map<String, ZoneJudge> byId = new HashMap<>();
     private final Set<String> placements;
     private final Regions regions;
+    private final Carrying carrying;
 
     private Judge(Page page, AnswerKey key) {
         pageId = page.id();
@@ -44,7 +45,8 @@ public final class Judge {
         });
         zones = new ArrayList<>();
         Set<String> placed = new HashSet<>();
-        regions = Regions.of(page.zones(), key);
+        carrying = Carrying.of(page, pieces);
+        regions = Regions.of(page.zones().stream().filter(this::stays).toList(), key);
         for (Zone zone : page.zones()) {
             ZoneJudge judge = new ZoneJudge(zone, key, pieces, looks, regions);
             zones.add(0, judge);
@@ -74,6 +76,15 @@ public final class Judge {
     public boolean turnsOver(String zoneId) {
         ZoneJudge zone = byId.get(zoneId);
         return zone != null && zone.rule().settle() == Settle.TURNS_OVER;
+    }
+
+    private boolean stays(Zone zone) {
+        return carrying.carrierOf(zone.id()) == null;
+    }
+
+    /** Its zones that move with pieces. */
+    public Carrying carrying() {
+        return carrying;
     }
 
     /** What its crossing zones make. */
@@ -163,13 +174,37 @@ public final class Judge {
         }
         Frame at = new Frame(x, y, home.width(), home.height(), turn == null ? home.turn() : turn);
         Held held = new Held(piece, at);
+        Set<String> along = carrying.zonesAlong(pieceId, there);
         for (ZoneJudge zone : zones) {
-            if (zone.takes(held)) {
-                Verdict verdict = zone.put(piece, x, y, at.turn(), middle, there);
+            Point by = carrying.movedBy(zone.id(), there);
+            if (!along.contains(zone.id()) && zone.takes(by == null ? held : held.by(-by.x(), -by.y()))) {
+                Verdict verdict = by == null
+                        ? zone.put(piece, x, y, at.turn(), middle, there)
+                        : putOnMoved(zone, piece, at, by, there);
                 return answered(zone, verdict, there.refusals(zone.id()) + (verdict.refused() ? 1 : 0));
             }
         }
         return new Verdict(Verdict.Says.NOT_JUDGED, null, x, y, Verdict.Rests.WHERE_PUT);
+    }
+
+    /** Judged as where the zone was laid out, and told for where it is. */
+    private static Verdict putOnMoved(ZoneJudge zone, Item piece, Frame at, Point by, There there) {
+        Point middle = at.middle();
+        Point home = new Point(middle.x() - by.x(), middle.y() - by.y());
+        There from = Carrying.from(by, zone.id(), there);
+        Verdict verdict = zone.put(piece, at.x() - by.x(), at.y() - by.y(), at.turn(), home, from);
+        return switch (verdict.rests()) {
+            case HOME, TAKEN_BACK -> verdict;
+            // Exactly there, whatever adding and taking away rounds off.
+            case WHERE_PUT, MELTED -> zone.hasScale() ? verdict.by(by.x(), by.y()) : verdict.at(at.x(), at.y());
+            case IN_SLOT -> verdict.by(by.x(), by.y());
+        };
+    }
+
+    /** What lies in a zone, told from where that zone was laid out. */
+    private There home(String zoneId, There there) {
+        Point by = carrying.movedBy(zoneId, there);
+        return by == null ? there : Carrying.from(by, zoneId, there);
     }
 
     private static Verdict answered(ZoneJudge zone, Verdict verdict, int refusals) {
@@ -182,7 +217,7 @@ public final class Judge {
 
     /** What a check finds of the pieces that wait in a zone. */
     List<ZoneJudge.Checked> check(String zoneId, There there) {
-        return byId.get(zoneId).check(there);
+        return byId.get(zoneId).check(home(zoneId, there));
     }
 
     /** One piece that was checked. @param why present when it is wrong @param right false also for 'not yet' */
@@ -206,7 +241,10 @@ public final class Judge {
 
     /** How much smaller a piece is drawn in a zone, more than 0 and less than 1; null for as large as it is. */
     public Double scaleIn(String zoneId, String pieceId) {
-        return byId.get(zoneId).scaleOf(piece(pieceId).orElseThrow());
+        // What carries a zone keeps its size: the zone does not grow smaller with it.
+        return carrying.carries(pieceId)
+                ? null
+                : byId.get(zoneId).scaleOf(piece(pieceId).orElseThrow());
     }
 
     /** How a piece would be turned in a zone it belongs in, in degrees; null for as it was laid out. */
@@ -216,6 +254,8 @@ public final class Judge {
 
     /** Where a piece would rest in a zone it belongs in. */
     public Point shownAt(String zoneId, String pieceId, There there) {
-        return byId.get(zoneId).shownAt(piece(pieceId).orElseThrow(), there);
+        Point at = byId.get(zoneId).shownAt(piece(pieceId).orElseThrow(), home(zoneId, there));
+        Point by = carrying.movedBy(zoneId, there);
+        return by == null ? at : new Point(at.x() + by.x(), at.y() + by.y());
     }
 }

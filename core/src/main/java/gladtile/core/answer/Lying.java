@@ -12,4 +12,8 @@ public record Lying(String pieceId, double x, double y, boolean settled, Double 
     public Lying(String pieceId, double x, double y, boolean settled) {
         this(pieceId, x, y, settled, null);
     }
+
+    Lying by(double across, double down) {
+        return new Lying(pieceId, x + across, y + down, settled, turn);
+    }
 }

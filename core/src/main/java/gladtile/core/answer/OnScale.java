@@ -19,11 +19,18 @@ final class OnScale {
     /** @param up null for any, and on a single line */
     record Value(BigDecimal along, BigDecimal up) {}
 
-    private record Axis(ZoneScale scale, BigDecimal tolerance, double length) {
-        static Axis of(ZoneScale scale, Double off, double length) {
+    /** @param share of the value that is right, by which it may be off besides */
+    private record Axis(ZoneScale scale, BigDecimal tolerance, BigDecimal share, double length) {
+        static Axis of(ZoneScale scale, ZoneRule rule, double length) {
             BigDecimal step = BigDecimal.valueOf(scale.step());
-            BigDecimal wanted = off == null ? step.divide(BigDecimal.valueOf(2)) : BigDecimal.valueOf(off);
-            return new Axis(scale, wanted.add(step.multiply(ROUNDING)), length);
+            BigDecimal rounding = step.multiply(ROUNDING);
+            if (rule.tolerance() == null) {
+                return new Axis(scale, step.divide(BigDecimal.valueOf(2)).add(rounding), BigDecimal.ZERO, length);
+            }
+            BigDecimal off = BigDecimal.valueOf(rule.tolerance());
+            return rule.relative() == null
+                    ? new Axis(scale, off.add(rounding), BigDecimal.ZERO, length)
+                    : new Axis(scale, rounding, off, length);
         }
 
         BigDecimal at(double across) {
@@ -31,7 +38,9 @@ final class OnScale {
         }
 
         boolean isRight(BigDecimal value, BigDecimal wanted) {
-            return value.subtract(wanted).abs().compareTo(tolerance) <= 0;
+            BigDecimal most =
+                    share.signum() == 0 ? tolerance : tolerance.add(wanted.abs().multiply(share));
+            return value.subtract(wanted).abs().compareTo(most) <= 0;
         }
 
         /** By how much what lies there is moved to rest at a tick. */
@@ -47,8 +56,8 @@ final class OnScale {
 
     private OnScale(Zone zone, ZoneRule rule) {
         box = zone.frame();
-        along = Axis.of(zone.scale(), rule.tolerance(), box.width());
-        up = zone.up() == null ? null : Axis.of(zone.up(), rule.tolerance(), box.height());
+        along = Axis.of(zone.scale(), rule, box.width());
+        up = zone.up() == null ? null : Axis.of(zone.up(), rule, box.height());
     }
 
     /** Null for a zone without a scale. */

@@ -110,6 +110,15 @@ public record Verdict(
         return new Verdict(says, gapId, 0, 0, Rests.WHERE_PUT);
     }
 
+    /** The same somewhere else. */
+    Verdict at(double newX, double newY) {
+        return new Verdict(says, zoneId, newX, newY, rests, why, reply, hint, count);
+    }
+
+    Verdict by(double across, double down) {
+        return at(x + across, y + down);
+    }
+
     public Verdict with(Reply newReply, String newHint) {
         Reply own = newReply == null || newReply.equals(Reply.NONE) ? null : newReply;
         return new Verdict(says, zoneId, x, y, rests, why, own, newHint, count);

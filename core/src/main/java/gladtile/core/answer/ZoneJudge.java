@@ -157,6 +157,10 @@ final class ZoneJudge {
         return set;
     }
 
+    boolean hasScale() {
+        return scale != null;
+    }
+
     /** Whether a piece that is put somewhere is put here. */
     boolean takes(Held held) {
         return switch (rule.takesBy()) {

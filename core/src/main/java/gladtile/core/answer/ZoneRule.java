@@ -21,6 +21,7 @@ import java.util.function.Consumer;
  *     no
  * @param showsRoom where it holds no more than so many, whether students see how many more it takes; absent for no
  * @param fitted whether pieces too large for several to lie there are drawn smaller in it; absent for no
+ * @param relative whether the tolerance is a share of the value that is right, 0 to 1; absent for in the scale's own unit
  * @param worth points for each of its placements, otherwise than the activity says; absent for as it says
  */
 public record ZoneRule(
@@ -38,7 +39,8 @@ public record ZoneRule(
         @JsonInclude(JsonInclude.Include.NON_NULL) PieceLayout layout,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean saysSide,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean showsRoom,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean fitted) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean fitted,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean relative) {
     public static final ZoneRule USUAL = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME);
 
     public ZoneRule {
@@ -53,8 +55,9 @@ public record ZoneRule(
         saysSide = Boolean.TRUE.equals(saysSide) ? true : null;
         showsRoom = Boolean.TRUE.equals(showsRoom) ? true : null;
         fitted = Boolean.TRUE.equals(fitted) ? true : null;
+        relative = tolerance != null && Boolean.TRUE.equals(relative) ? true : null;
         if (tolerance != null) {
-            Bounds.within("rule.tolerance", tolerance, 0, Bounds.VALUE);
+            Bounds.within("rule.tolerance", tolerance, 0, relative == null ? Bounds.VALUE : 1);
         }
         if (tries != null) {
             Bounds.within("rule.tries", tries, 1, Bounds.TRIES);
@@ -65,7 +68,7 @@ public record ZoneRule(
     }
 
     public ZoneRule(Settle settle, Return refused) {
-        this(settle, refused, null, null, null, null, null, null, null, null, null, null, null, null, null);
+        this(settle, refused, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
     }
 
     public Moment when() {
@@ -96,8 +99,20 @@ public record ZoneRule(
         return change(draft -> draft.crossing = on);
     }
 
+    /** In the unit of the scale; null for half a step. */
     public ZoneRule withTolerance(Double most) {
-        return change(draft -> draft.tolerance = most);
+        return change(draft -> {
+            draft.tolerance = most;
+            draft.relative = null;
+        });
+    }
+
+    /** @param share of the value that is right, 0 to 1 */
+    public ZoneRule withRelativeTolerance(double share) {
+        return change(draft -> {
+            draft.tolerance = share;
+            draft.relative = true;
+        });
     }
 
     public ZoneRule withInside(Inside newInside) {
@@ -171,6 +186,7 @@ public record ZoneRule(
         private Boolean saysSide;
         private Boolean showsRoom;
         private Boolean fitted;
+        private Boolean relative;
 
         Draft(ZoneRule of) {
             settle = of.settle;
@@ -188,12 +204,13 @@ public record ZoneRule(
             saysSide = of.saysSide;
             showsRoom = of.showsRoom;
             fitted = of.fitted;
+            relative = of.relative;
         }
 
         ZoneRule rule() {
             return new ZoneRule(
                     settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
-                    saysSide, showsRoom, fitted);
+                    saysSide, showsRoom, fitted, relative);
         }
     }
 }

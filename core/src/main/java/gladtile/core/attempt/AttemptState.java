@@ -9,6 +9,7 @@ import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -127,6 +128,14 @@ public record AttemptState(
                 seq, pageId, now, pieces, over, slid, written, zones, typed, shown, begun, came, met, spots, own);
     }
 
+    /** The same with some pieces otherwise. */
+    AttemptState withPieces(Map<String, PieceState> otherwise) {
+        Map<String, PieceState> all = new HashMap<>(pieces);
+        all.putAll(otherwise);
+        return new AttemptState(
+                seq, pageId, standing, all, over, slid, written, zones, typed, shown, opened, came, met, spots, own);
+    }
+
     /** As {@link #with(Move, Rules, Instant)} by the clock of the device: for where nothing is kept. */
     public MoveResult with(Move move, Rules rules) {
         return with(move, rules, move.deviceTime());
@@ -138,6 +147,22 @@ public record AttemptState(
      * @param at when it arrived, by the server's clock
      */
     public MoveResult with(Move move, Rules rules, Instant at) {
+        MoveResult result = made(move, rules, at);
+        if (!(result instanceof Made made)) {
+            return result;
+        }
+        AttemptState now = made.state();
+        if (move.act() instanceof Act.HandIn) {
+            for (Judge judge : rules.judges()) {
+                now = Along.with(this, now, judge);
+            }
+        } else {
+            now = Along.with(this, now, rules.judge(move.act().pageId()).orElseThrow());
+        }
+        return now == made.state() ? made : new Made(now, made.verdict(), made.outcomes());
+    }
+
+    private MoveResult made(Move move, Rules rules, Instant at) {
         if (seq >= Bounds.MOVES_IN_AN_ATTEMPT) {
             return new Refused(
                     Rule.TOO_MANY_MOVES, "an attempt takes at most %d moves".formatted(Bounds.MOVES_IN_AN_ATTEMPT));

@@ -66,6 +66,10 @@ final class Next {
         return pieces.get(id);
     }
 
+    Map<String, PieceState> pieces() {
+        return Map.copyOf(pieces);
+    }
+
     TypedState typed(String gapId) {
         return typed.get(gapId);
     }

@@ -53,6 +53,10 @@ public record PieceState(
         return new PieceState(x, y, zoneId, false, tries + 1, solvedAt, putAt, turn, null, null, scale);
     }
 
+    PieceState by(double across, double down) {
+        return at(x + across, y + down, zoneId);
+    }
+
     PieceState at(double newX, double newY, String zone) {
         return new PieceState(newX, newY, zone, settled, tries, solvedAt, putAt, turn, waits, melted, scale);
     }

@@ -13,6 +13,7 @@ import gladtile.core.attempt.MoveResult.Rule;
 import gladtile.core.typed.TypedSolution;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Shows the solution, of one thing or of a page, when the teacher allows it. What was shown gives no points. */
@@ -98,6 +99,7 @@ final class Showing {
     }
 
     private static void rest(Next next, Judge judge, String zoneId, String pieceId) {
+        Map<String, PieceState> before = next.pieces();
         Point at = judge.shownAt(zoneId, pieceId, next.there());
         PieceState was = next.piece(pieceId);
         int tries = was == null ? 0 : was.tries();
@@ -116,6 +118,7 @@ final class Showing {
                         null,
                         null,
                         judge.scaleIn(zoneId, pieceId)));
+        Along.of(before, next.pieces(), judge).forEach(next::piece);
     }
 
     private static String freshCopy(Next next, String pieceId) {

@@ -1,5 +1,6 @@
 package gladtile.core.attempt;
 
+import gladtile.core.activity.Point;
 import gladtile.core.answer.Lying;
 import gladtile.core.answer.There;
 import java.util.ArrayList;
@@ -32,6 +33,12 @@ final class StateThere implements There {
         there.sort(Comparator.comparingLong(Came::at)
                 .thenComparing(came -> came.lying().pieceId()));
         return there.stream().map(Came::lying).toList();
+    }
+
+    @Override
+    public Point at(String pieceId) {
+        PieceState one = pieces.get(pieceId);
+        return one == null ? null : new Point(one.x(), one.y());
     }
 
     @Override

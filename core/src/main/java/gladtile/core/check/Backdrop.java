@@ -3,6 +3,7 @@ package gladtile.core.check;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Cover;
 import gladtile.core.activity.Crop;
+import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Lens;
 import gladtile.core.activity.Line;
@@ -15,6 +16,7 @@ import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.Table;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
+import gladtile.core.activity.ZoneLook;
 import gladtile.core.measure.Contrast;
 import gladtile.core.measure.Outline;
 import java.util.ArrayList;
@@ -23,10 +25,12 @@ import java.util.List;
 /** The colours that are truly behind something, put together from the paper up. */
 final class Backdrop {
     private static final int WHITE = 0xffffff;
-    /** The plum tint of a drop zone, as it is drawn. */
-    private static final int ZONE = 0x68406b;
+    /** The floor of a tray, as it is drawn, half way between its darkest and its lightest. */
+    private static final int TRAY = 0xede5d7;
+    /** Of a zone of glass in its usual colour, as it is drawn. */
+    private static final int GLASS = 0x68406b;
 
-    private static final double ZONE_OPACITY = 0x14 / 255.0;
+    private static final double GLASS_OPACITY = 0.13;
     /** Of the margin of a picture on its tile, as it is drawn. */
     private static final double INSET = 0.09;
     /** 0 to 255, made ready once: this is asked thousands of times. */
@@ -125,14 +129,51 @@ final class Backdrop {
         if (item instanceof Note note) {
             return mixed(ground, 0xff000000 | rgb(note.colour()), opacity);
         }
-        if (item instanceof Zone) {
-            return mixed(ground, 0xff000000 | ZONE, ZONE_OPACITY * opacity);
+        if (item instanceof Zone zone) {
+            return zone(ground, zone, at, opacity);
         }
         if (item instanceof Table table) {
             return cell(ground, table, at, opacity);
         }
         boolean nothing = item instanceof Line || item instanceof Lens || item instanceof Cover;
         return nothing ? below : ground;
+    }
+
+    /** As ZoneBody draws it; a line of numbers needs no tray around it. */
+    private int zone(int below, Zone zone, Point at, double opacity) {
+        ZoneLook look = zone.looks();
+        boolean bare = zone.scale() != null && look.equals(ZoneLook.USUAL);
+        if (look.hidden() || bare || !on.area(zone).contains(at)) {
+            return below;
+        }
+        Raster filled = look.picture() == null
+                ? null
+                : on.pictures.raster(look.picture()).orElse(null);
+        int ground = switch (look.kind()) {
+            case TRAY -> mixed(below, 0xff000000 | (look.fill() == null ? TRAY : rgb(look.fill())), opacity);
+            case GLASS -> mixed(below, 0xff000000 | glass(look), filled == null ? GLASS_OPACITY * opacity : 0);
+            default -> look.fill() == null ? below : mixed(below, 0xff000000 | rgb(look.fill()), opacity);
+        };
+        return filled == null ? ground : filling(ground, filled, zone.frame(), at, opacity);
+    }
+
+    private static int glass(ZoneLook look) {
+        String colour = look.fill() == null ? look.colour() : look.fill();
+        return colour == null ? GLASS : rgb(colour);
+    }
+
+    /** A picture that fills a box; of its longer side the ends are cut off. */
+    private static int filling(int below, Raster raster, Frame box, Point at, double opacity) {
+        Point middle = box.middle();
+        double radians = Math.toRadians(-box.turn());
+        double dx = at.x() - middle.x();
+        double dy = at.y() - middle.y();
+        double x = dx * Math.cos(radians) - dy * Math.sin(radians);
+        double y = dx * Math.sin(radians) + dy * Math.cos(radians);
+        double scale = Math.max(box.width() / raster.width(), box.height() / raster.height());
+        double across = Math.max(0, Math.min(1, 0.5 + x / (raster.width() * scale)));
+        double down = Math.max(0, Math.min(1, 0.5 + y / (raster.height() * scale)));
+        return mixed(below, raster.at(across, down), opacity);
     }
 
     private static boolean inside(Shape shape, Point at) {

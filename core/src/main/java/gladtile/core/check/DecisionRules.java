@@ -36,7 +36,8 @@ final class DecisionRules {
 
     private static void undecided(OnPage on, Item piece) {
         List<Zone> open = on.zones.stream()
-                .filter(zone -> on.key.decision(zone.id(), piece.id()) == Decision.UNDECIDED)
+                .filter(zone ->
+                        !on.carries(piece, zone) && on.key.decision(zone.id(), piece.id()) == Decision.UNDECIDED)
                 .toList();
         if (open.isEmpty()) {
             return;

@@ -1,5 +1,6 @@
 package gladtile.core.check;
 
+import gladtile.core.activity.Carriers;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
@@ -23,6 +24,9 @@ final class OnPage {
     final Pictures pictures;
     final List<Item> pieces;
     final List<Zone> zones;
+    /** Zone id to the piece that it moves with. */
+    private final Map<String, String> carriers;
+
     private final Map<String, List<Item>> belonging = new LinkedHashMap<>();
     private final Map<String, Boolean> somewhere = new HashMap<>();
     private final Set<String> pieceIds = new HashSet<>();
@@ -37,6 +41,7 @@ final class OnPage {
         this.pictures = pictures;
         pieces = page.pieces();
         zones = page.zones();
+        carriers = Carriers.of(page);
         for (Zone zone : zones) {
             List<Item> there = new ArrayList<>();
             for (Item piece : pieces) {
@@ -50,6 +55,16 @@ final class OnPage {
         pieces.forEach(piece -> pieceIds.add(piece.id()));
         zones.forEach(zone -> zoneIndex.put(zone.id(), zoneIndex.size()));
         page.items().forEach(item -> outlines.put(item.id(), Outline.of(item.frame())));
+    }
+
+    /** Whether a zone moves as that piece does, so that the piece can never be put in it. */
+    boolean carries(Item piece, Zone zone) {
+        return piece.id().equals(carriers.get(zone.id()));
+    }
+
+    /** Whether students can move a zone. */
+    boolean isCarried(Zone zone) {
+        return carriers.containsKey(zone.id());
     }
 
     /** Made once for each of its zones. */

@@ -48,7 +48,8 @@ final class PlaceRules {
         for (Zone zone : on.zones) {
             // What is right at a turn is turned where it lies.
             boolean turned = on.key.facts(piece.id()).rightTurn() != null;
-            if (piece.ways().supply() == null && !turned && on.area(zone).contains(middle)) {
+            boolean may = turned || on.carries(piece, zone);
+            if (piece.ways().supply() == null && !may && on.area(zone).contains(middle)) {
                 List<Mend> mends = new ArrayList<>();
                 FreeSpot.besideAll(on, piece)
                         .ifPresent(free ->

@@ -6,6 +6,7 @@ import gladtile.core.activity.Movement;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
+import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetMovement;
 import gladtile.core.edit.SetTraits;
 import gladtile.core.measure.ZoneArea;
@@ -21,7 +22,11 @@ final class ReachRule {
     static void check(OnPage on) {
         for (Zone zone : on.zones) {
             for (Item piece : on.belonging(zone)) {
-                if (piece.movement() instanceof Movement.Rail rail && !passes(rail, piece.frame(), zone)) {
+                if (on.carries(piece, zone)) {
+                    carriesIt(on, piece, zone);
+                } else if (!on.isCarried(zone)
+                        && piece.movement() instanceof Movement.Rail rail
+                        && !passes(rail, piece.frame(), zone)) {
                     on.found(
                             Finding.Kind.CANNOT_REACH,
                             List.of(piece.id(), zone.id()),
@@ -43,6 +48,16 @@ final class ReachRule {
                 grouped(on, item);
             }
         }
+    }
+
+    private static void carriesIt(OnPage on, Item piece, Zone zone) {
+        on.found(
+                Finding.Kind.CANNOT_REACH,
+                List.of(piece.id(), zone.id()),
+                "%s belongs in %s, which moves with it, so it never gets there."
+                        .formatted(on.called(piece), on.called(zone)),
+                List.of(new Mend(
+                        "Turned away there", new Decide(on.page.id(), zone.id(), piece.id(), Decision.TURNED_AWAY))));
     }
 
     private static void grouped(OnPage on, Item item) {

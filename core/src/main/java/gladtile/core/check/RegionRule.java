@@ -24,7 +24,8 @@ final class RegionRule {
     private RegionRule() {}
 
     static void check(OnPage on) {
-        Regions regions = Regions.of(on.zones, on.key);
+        List<Zone> still = on.zones.stream().filter(zone -> !on.isCarried(zone)).toList();
+        Regions regions = Regions.of(still, on.key);
         if (regions == Regions.NONE) {
             return;
         }

@@ -45,7 +45,8 @@ final class ScaleRule {
     /** What is told apart must lie as far apart as a finger is exact. */
     private static void closeTicks(OnPage on, Zone zone, Line line) {
         ZoneScale scale = line.scale();
-        double off = tolerance(on.key.rule(zone.id()), scale);
+        // A share of the value that is right is nothing next to zero.
+        double off = tolerance(on.key.rule(zone.id()), scale, 0);
         double apart = Math.abs(scale.across(scale.from() + Math.max(scale.step(), 2 * off), line.length())
                 - scale.across(scale.from(), line.length()));
         if (apart * SizeRules.TABLET >= SizeRules.TARGET || scale.ticks() < 2) {
@@ -64,8 +65,11 @@ final class ScaleRule {
                         new SetRule(on.page.id(), zone.id(), rule))));
     }
 
-    private static double tolerance(ZoneRule rule, ZoneScale scale) {
-        return rule.tolerance() == null ? scale.step() / 2 : rule.tolerance();
+    private static double tolerance(ZoneRule rule, ZoneScale scale, double value) {
+        if (rule.tolerance() == null) {
+            return scale.step() / 2;
+        }
+        return rule.relative() == null ? rule.tolerance() : rule.tolerance() * Math.abs(value);
     }
 
     private static void reach(OnPage on, Zone zone, Line line, Item piece) {
@@ -87,7 +91,7 @@ final class ScaleRule {
         double high = Math.max(scale.from(), scale.to());
         List<Mend> mends = new ArrayList<>();
         ZoneRule rule = on.key.rule(zone.id());
-        double tolerance = tolerance(rule, scale);
+        double tolerance = tolerance(rule, scale, value);
         if (value < low - tolerance || value > high + tolerance) {
             on.found(
                     Finding.Kind.VALUE_OUT_OF_REACH,

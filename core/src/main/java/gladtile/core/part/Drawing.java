@@ -91,12 +91,12 @@ final class Drawing {
     }
 
     Drawing zone(Frame frame, String label, ZoneShape shape, ZoneLook look, ZoneScale scale) {
-        return item(new Zone(next(), frame, "", null, label, shape, look, scale, null));
+        return item(new Zone(next(), frame, "", null, label, shape, look, scale, null, null));
     }
 
     /** With an upright scale too. */
     Drawing zone(Frame frame, String label, ZoneShape shape, ZoneLook look, ZoneScale scale, ZoneScale up) {
-        return item(new Zone(next(), frame, "", null, label, shape, look, scale, up));
+        return item(new Zone(next(), frame, "", null, label, shape, look, scale, up, null));
     }
 
     /** A round zone that makes regions with the others it crosses. */

@@ -90,7 +90,8 @@ final class KeyAgain {
                 kept(now.layout(), before.layout(), after.layout()),
                 kept(now.saysSide(), before.saysSide(), after.saysSide()),
                 kept(now.showsRoom(), before.showsRoom(), after.showsRoom()),
-                kept(now.fitted(), before.fitted(), after.fitted()));
+                kept(now.fitted(), before.fitted(), after.fitted()),
+                kept(now.relative(), before.relative(), after.relative()));
     }
 
     private static Wants wants(Wants now, Wants before, Wants after) {

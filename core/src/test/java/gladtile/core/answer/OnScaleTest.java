@@ -45,6 +45,37 @@ class OnScaleTest {
         return new Zone("z", frame, "", "").withScale(scale);
     }
 
+    /**
+     * QTI's equal with a relative tolerance (QTI 3.0 information model, 'equal'): the value given is right within the
+     * value wanted times 1 ± t/100, both ends included. Structure from memory; reckoned here with BigDecimal.
+     */
+    @Test
+    void a_tolerance_may_be_a_share_of_what_is_right() {
+        Random random = new Random(21);
+        int right = 0;
+        for (int i = 0; i < 20_000; i++) {
+            ZoneScale scale = new ZoneScale(-50, 150, 1, 10, false);
+            Zone zone = line(Frame.of(100, 200, 1120, 300), scale);
+            double wanted = random.nextInt(-50, 151);
+            int percent = random.nextInt(101);
+            double across = 60 + random.nextInt(0, 1001);
+            BigDecimal is = onLine(across, 1120, scale);
+            BigDecimal most = BigDecimal.valueOf(wanted).abs().multiply(BigDecimal.valueOf(percent, 2));
+            Verdict verdict = judge(
+                            zone,
+                            Facts.NONE.withValues(wanted, null),
+                            ZoneRule.USUAL.withRelativeTolerance(percent / 100.0))
+                    .judge("p", 100 + across - WIDTH / 2, 300, There.NOBODY);
+            BigDecimal off = is.subtract(BigDecimal.valueOf(wanted)).abs();
+            assertThat(verdict.belongs())
+                    .as("%s of %s ± %d %%", is, wanted, percent)
+                    .isEqualTo(off.compareTo(most.add(new BigDecimal("0.000001"))) <= 0);
+            right += verdict.belongs() ? 1 : 0;
+        }
+        assertThat(right).isBetween(2_000, 18_000);
+        assertThatThrownBy(() -> ZoneRule.USUAL.withRelativeTolerance(1.5)).isInstanceOf(OutOfBounds.class);
+    }
+
     /** (3, −2) and its like, on axes turned and not, held against the same sum in BigDecimal with an own way of turning. */
     @Test
     void a_pair_of_axes_takes_a_piece_at_its_two_values() {

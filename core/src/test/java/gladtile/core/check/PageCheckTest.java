@@ -97,6 +97,29 @@ class PageCheckTest {
         return page.page().item(id).orElseThrow();
     }
 
+    /** What a boat takes along never takes the boat; what was decided of the two is a mistake that can be mended. */
+    @Test
+    void a_boat_need_not_be_decided_for_its_own_hold() {
+        Item boat = Some.picture("boat", 100, 400, Movement.FREE)
+                .withDescription("Boat")
+                .withTraits(new Traits(0, List.of("g"), null, null));
+        Zone hold = new Zone("hold", Frame.of(100, 400, 300, 200), "", "Hold").withCarried(true);
+        Page page = new Page(
+                "p",
+                "Boats",
+                Paper.PLAIN,
+                List.of(boat, hold.withTraits(new Traits(0, List.of("g"), null, null)), piece("sun", 1200, 700, 100)));
+        AnswerKey key = AnswerKey.EMPTY.with("hold", "sun", Decision.BELONGS);
+        assertThat(kindsOf(page, key)).doesNotContain(Kind.UNDECIDED, Kind.STARTS_INSIDE, Kind.CANNOT_REACH);
+        assertThat(kindsOf(page, key.with("hold", "boat", Decision.BELONGS))).contains(Kind.CANNOT_REACH);
+    }
+
+    private static List<Kind> kindsOf(Page page, AnswerKey key) {
+        return PageCheck.activity(new Activity("Boats", List.of(page), key), Pictures.UNKNOWN).stream()
+                .map(Finding::kind)
+                .toList();
+    }
+
     /** A page with one mistake of each kind. */
     private static final Map<Kind, Wanted> MISTAKES = new EnumMap<>(Kind.class);
 

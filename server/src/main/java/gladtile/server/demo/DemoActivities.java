@@ -195,7 +195,25 @@ final class DemoActivities {
                                 new String[] {"1F680", "Rocket", "In space"},
                                 new String[] {"1F6F0", "Satellite", "In space"},
                                 new String[] {"1FA82", "Parachute", "In the air"},
-                                new String[] {"1F388", "Balloon", "In the air"}));
+                                new String[] {"1F388", "Balloon", "In the air"}),
+                new DemoPage("Load the rocket", dusk)
+                        .title("Load the rocket", "Put in what the space station needs. Then let the rocket go up.")
+                        .carrying(
+                                "1F680",
+                                "Rocket",
+                                Frame.of(245, 410, 210, 210),
+                                new Point(880, -170),
+                                "On board",
+                                Frame.of(80, 620, 540, 190))
+                        .pictures(
+                                845,
+                                110,
+                                new String[] {"1F96B", "Tin of soup", "On board"},
+                                new String[] {"1F4A7", "Water", "On board"},
+                                new String[] {"2602", "Umbrella", null},
+                                new String[] {"1F50B", "Battery", "On board"},
+                                new String[] {"1F6F6", "Canoe", null},
+                                new String[] {"1F9EA", "Test tube", "On board"}));
     }
 
     private List<DemoPage> shadow() {

@@ -14,6 +14,7 @@ import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.Route;
 import gladtile.core.activity.Speech;
+import gladtile.core.activity.Traits;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.WordStyle.Align;
 import gladtile.core.activity.Words;
@@ -189,6 +190,19 @@ final class DemoPage {
         return this;
     }
 
+    /** A thing on a rail that carries a zone below it, and what was put in there, from one end to the other. */
+    DemoPage carrying(String code, String said, Frame frame, Point to, String label, Frame hold) {
+        Traits together = Traits.NONE.withGroups(List.of("carried"));
+        Movement rail = new Movement.Rail(new Point(0, 0), to, List.of());
+        picture(code, said, frame, rail);
+        Picture thing = (Picture) items.remove(items.size() - 1);
+        items.add(new Picture(thing.id(), frame, rail, said, together, thing.picture(), CREDIT, null, null, true));
+        zone(label, hold.x(), hold.y(), hold.width(), hold.height());
+        Zone box = (Zone) items.remove(items.size() - 1);
+        items.add(box.withCarried(true).withTraits(together));
+        return this;
+    }
+
     DemoPage fixed(String code, String said, double x, double y, double size) {
         picture(code, said, Frame.of(x, y, size, size), Movement.FIXED);
         return this;
@@ -215,7 +229,11 @@ final class DemoPage {
 
     /** A row of pieces: each a picture code, what it shows, and the label of the zone it belongs in. */
     DemoPage pictures(double y, String[]... row) {
-        double size = 150;
+        return pictures(y, 150, row);
+    }
+
+    /** @param size of each, both ways */
+    DemoPage pictures(double y, double size, String[]... row) {
         double gap = (1360 - size * row.length) / Math.max(1, row.length - 1);
         for (int i = 0; i < row.length; i++) {
             double step = row.length == 1 ? 605 : i * (size + gap);
