@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Act, AttemptState } from '@/api/types'
+import type { Act, AttemptState, Move, StudentPage } from '@/api/types'
+import { asDone } from '@/page/done'
 import { withAhead } from './ahead'
 
 const start: AttemptState = { seq: 3, pageId: 'p', standing: 'WORKING', pieces: {} }
@@ -17,6 +18,35 @@ describe('work that the server has not seen', () => {
     ])
     expect(state.pieces.sun).toMatchObject({ x: 50, y: 60, settled: false, tries: 2 })
     expect(state.pieces.sun!.zoneId).toBeUndefined()
+  })
+  it('takes along what lies in a zone that a piece carries', () => {
+    const frame = { x: 100, y: 100, width: 50, height: 50, turn: 0 }
+    const traits = { seeThrough: 0, groups: ['g'] }
+    const boat = { kind: 'picture', id: 'boat', frame, movement: { kind: 'free' }, traits }
+    const hold = {
+      kind: 'zone',
+      id: 'hold',
+      frame,
+      movement: { kind: 'fixed' },
+      traits,
+      label: '',
+      carried: true,
+    }
+    const page = { id: 'p', items: [boat, hold] } as unknown as StudentPage
+    const sun = { x: 110, y: 120, zoneId: 'hold', settled: true, tries: 1, solvedAt: 1, putAt: 1 }
+    const state = { ...start, pieces: { sun } }
+    const to = (x: number): Move => ({
+      id: String(x),
+      act: { kind: 'put', pageId: 'p', pieceId: 'boat', x, y: 100 },
+      deviceTime: '',
+    })
+    const after = withAhead(state, [to(150), to(300)], [page])
+    expect(after.pieces.sun).toMatchObject({ x: 310, y: 120, settled: true, zoneId: 'hold' })
+    const seen = asDone(page.items, after).find((one) => one.id === 'hold')!
+    expect(seen.item.frame).toMatchObject({ x: 300, y: 100 })
+    // A zone that stays in a group, as all did before, is where it was.
+    const stays = { ...page, items: [boat, { ...hold, carried: undefined }] } as unknown as StudentPage
+    expect(withAhead(state, [to(300)], [stays]).pieces.sun).toMatchObject({ x: 110 })
   })
   it('keeps what was typed and written last', () => {
     const state = made(

@@ -196,10 +196,10 @@ const LOOKS = [
     </template>
     <template v-if="zones.length === 1 && look !== 'HIDDEN'">
       <div class="two">
-        <button class="btn" :class="{ wide: !filled }" @click="$emit('picture')">
+        <button class="btn wide" @click="$emit('picture')">
           <PhImage :size="17" aria-hidden="true" />{{ filled ? 'Another picture' : 'Fill it with a picture' }}
         </button>
-        <button v-if="filled" class="btn" @click="setLook({ picture: undefined, credit: undefined })">
+        <button v-if="filled" class="btn wide" @click="setLook({ picture: undefined, credit: undefined })">
           No picture
         </button>
       </div>
