@@ -235,8 +235,7 @@ final class ZoneJudge {
             }
             return placed(Says.NOT_JUDGED, piece, x, y, middle, lying);
         }
-        List<Lying> settled = lying.stream().filter(Lying::settled).toList();
-        Why why = why(piece, middle, settled, there);
+        Why why = why(piece, middle, settled(lying), there);
         if (why == null && isTurnedWrong(piece.id(), turn)) {
             // One turns step by step: each would be a refusal. It waits there until it is turned right.
             return Verdict.notTurnedYet(zone.id(), x, y);
@@ -250,6 +249,17 @@ final class ZoneJudge {
             return home(piece, why);
         }
         return Verdict.turnedAway(zone.id(), x, y, Rests.WHERE_PUT, why);
+    }
+
+    /** Asked for each piece that is put down: a loop is some times as fast as a stream here. */
+    private static List<Lying> settled(List<Lying> lying) {
+        List<Lying> settled = new ArrayList<>(lying.size());
+        for (Lying one : lying) {
+            if (one.settled()) {
+                settled.add(one);
+            }
+        }
+        return settled;
     }
 
     private Verdict home(Item piece, Why why) {

@@ -116,21 +116,21 @@ final class BoxClip {
     }
 
     /**
-     * Whether a side of the outline has a point in the box. @param near as far beside it as still counts; less than 0 for as
-     *     far within
+     * Whether a side of an outline has a point in the box.
+     *
+     * @param bands of the outline's sides, from {@code first} to {@code last} all that can have one
+     * @param near as far beside the box as still counts; less than 0 for as far within
      */
-    boolean meets(double[] xs, double[] ys, double near) {
-        int last = xs.length - 1;
-        double x1 = along(xs[last], ys[last]);
-        double y1 = down(xs[last], ys[last]);
-        for (int i = 0; i < xs.length; i++) {
-            double x2 = along(xs[i], ys[i]);
-            double y2 = down(xs[i], ys[i]);
-            if (crosses(x1, y1, x2 - x1, y2 - y1, near)) {
-                return true;
+    boolean meets(double[] xs, double[] ys, SideBands bands, int first, int last, double near) {
+        for (int band = first; band <= last; band++) {
+            for (int i : bands.in(band)) {
+                int j = i == 0 ? xs.length - 1 : i - 1;
+                double x = along(xs[j], ys[j]);
+                double y = down(xs[j], ys[j]);
+                if (crosses(x, y, along(xs[i], ys[i]) - x, down(xs[i], ys[i]) - y, near)) {
+                    return true;
+                }
             }
-            x1 = x2;
-            y1 = y2;
         }
         return false;
     }

@@ -24,6 +24,7 @@ public final class ZoneArea {
     private final double[] xs;
     private final double[] ys;
     private final Outline around;
+    private final SideBands bands;
     /** Looked for when it is asked for first. */
     private volatile Point inside;
 
@@ -38,6 +39,7 @@ public final class ZoneArea {
         xs = corners.stream().mapToDouble(Point::x).toArray();
         ys = corners.stream().mapToDouble(Point::y).toArray();
         around = around();
+        bands = new SideBands(ys, EDGE);
     }
 
     public static ZoneArea of(Zone zone) {
@@ -108,7 +110,9 @@ public final class ZoneArea {
             return false;
         }
         boolean inside = false;
-        for (int i = 0, j = xs.length - 1; i < xs.length; j = i++) {
+        int[] beside = bands.in(bands.from(y));
+        for (int i : beside) {
+            int j = before(i);
             if (ys[i] > y != ys[j] > y) {
                 double across = (xs[j] - xs[i]) * (y - ys[i]) / (ys[j] - ys[i]) + xs[i];
                 if (x < across) {
@@ -116,11 +120,16 @@ public final class ZoneArea {
                 }
             }
         }
-        return inside || isOnEdge(x, y);
+        return inside || isOnEdge(x, y, beside);
     }
 
-    private boolean isOnEdge(double x, double y) {
-        for (int i = 0, j = xs.length - 1; i < xs.length; j = i++) {
+    private int before(int corner) {
+        return corner == 0 ? xs.length - 1 : corner - 1;
+    }
+
+    private boolean isOnEdge(double x, double y, int[] beside) {
+        for (int i : beside) {
+            int j = before(i);
             boolean near = x >= Math.min(xs[i], xs[j]) - EDGE
                     && x <= Math.max(xs[i], xs[j]) + EDGE
                     && y >= Math.min(ys[i], ys[j]) - EDGE
@@ -173,7 +182,7 @@ public final class ZoneArea {
         }
         BoxClip piece = round ? null : BoxClip.of(convex);
         if (piece != null) {
-            return piece.meets(xs, ys, EDGE) || contains(convex.get(0));
+            return meets(piece, top(convex), bottom(convex), EDGE) || contains(convex.get(0));
         }
         for (Point corner : convex) {
             if (contains(corner)) {
@@ -191,6 +200,26 @@ public final class ZoneArea {
         }
         // It may lie wholly within the piece.
         return Polygon.contains(convex, new Point(xs[0], ys[0]));
+    }
+
+    private boolean meets(BoxClip piece, double top, double bottom, double near) {
+        return piece.meets(xs, ys, bands, bands.from(top - EDGE), bands.from(bottom + EDGE), near);
+    }
+
+    private static double top(List<Point> corners) {
+        double top = Double.MAX_VALUE;
+        for (Point corner : corners) {
+            top = Math.min(top, corner.y());
+        }
+        return top;
+    }
+
+    private static double bottom(List<Point> corners) {
+        double bottom = -Double.MAX_VALUE;
+        for (Point corner : corners) {
+            bottom = Math.max(bottom, corner.y());
+        }
+        return bottom;
     }
 
     /** How an outline lies to it, as far as the boxes around both and around each of its sides tell. */
@@ -223,12 +252,16 @@ public final class ZoneArea {
         if (round) {
             return Lies.ACROSS;
         }
-        for (int i = 0, j = xs.length - 1; i < xs.length; j = i++) {
-            if (Math.min(xs[i], xs[j]) <= right + EDGE
-                    && Math.max(xs[i], xs[j]) >= left - EDGE
-                    && Math.min(ys[i], ys[j]) <= bottom + EDGE
-                    && Math.max(ys[i], ys[j]) >= top - EDGE) {
-                return Lies.ACROSS;
+        int last = bands.from(bottom + EDGE);
+        for (int band = bands.from(top - EDGE); band <= last; band++) {
+            for (int i : bands.in(band)) {
+                int j = before(i);
+                if (Math.min(xs[i], xs[j]) <= right + EDGE
+                        && Math.max(xs[i], xs[j]) >= left - EDGE
+                        && Math.min(ys[i], ys[j]) <= bottom + EDGE
+                        && Math.max(ys[i], ys[j]) >= top - EDGE) {
+                    return Lies.ACROSS;
+                }
             }
         }
         return contains(convex.get(0)) ? Lies.WITHIN : Lies.APART;
@@ -320,7 +353,7 @@ public final class ZoneArea {
         if (!box && !round) {
             // No side of the zone runs through it, so that it lies within as a whole, or beside.
             BoxClip place = BoxClip.upright(left, top, width, height);
-            return !place.meets(xs, ys, -EDGE) && contains(new Point((left + right) / 2, (top + bottom) / 2));
+            return !meets(place, top, bottom, -EDGE) && contains(new Point((left + right) / 2, (top + bottom) / 2));
         }
         List<Point> corners =
                 List.of(new Point(left, top), new Point(right, top), new Point(right, bottom), new Point(left, bottom));
