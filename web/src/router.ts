@@ -66,6 +66,12 @@ export const router = createRouter({
       meta: { title: 'Workbench' },
     },
     {
+      path: '/present/:id',
+      component: () => import('./present/PresentScreen.vue'),
+      props: true,
+      meta: { title: 'Present' },
+    },
+    {
       path: '/join/:code?',
       component: () => import('./student/JoinScreen.vue'),
       props: true,

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { PhArchive, PhCopy, PhDotsThree, PhShareNetwork, PhTag, PhTrash } from '@phosphor-icons/vue'
+import {
+  PhArchive,
+  PhCopy,
+  PhPresentation,
+  PhDotsThree,
+  PhShareNetwork,
+  PhTag,
+  PhTrash,
+} from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { ActivityHead } from '@/api/types'
@@ -52,6 +60,9 @@ function keepTags() {
       >
       <span v-else-if="activity.sharedWith" class="chip p"
         >shared with {{ count(activity.sharedWith, 'teacher') }}</span
+      >
+      <RouterLink class="present" :to="`/present/${activity.id}`" :aria-label="`Present ${activity.title}`"
+        ><PhPresentation :size="18" aria-hidden="true" />Present</RouterLink
       >
       <button
         class="more"
@@ -133,6 +144,19 @@ function keepTags() {
   align-items: center;
   min-height: 38px;
   padding: 0 50px 8px 13px;
+}
+.present {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 30px;
+  padding: 2px 8px;
+  border-radius: 8px 8px 8px 3px;
+  color: var(--petrol-d);
+  text-decoration: none;
+}
+.present:hover {
+  background: var(--petrol-t);
 }
 .more {
   display: grid;

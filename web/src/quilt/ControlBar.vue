@@ -10,9 +10,11 @@ import {
   PhLock,
   PhLockOpen,
   PhPlay,
+  PhPresentation,
   PhSortDescending,
 } from '@phosphor-icons/vue'
 import { ref } from 'vue'
+import { RouterLink } from 'vue-router'
 import { post, said } from '@/api/client'
 import type { Quilt } from '@/api/types'
 import SayDialog from './SayDialog.vue'
@@ -51,6 +53,9 @@ async function act(tail: string) {
     <button class="btn" :aria-pressed="stuckFirst" @click="emit('sort')">
       <PhSortDescending :size="18" aria-hidden="true" />Most stuck first
     </button>
+    <RouterLink class="btn" :to="`/present/${quilt.activityId}?class=${quilt.classId}`">
+      <PhPresentation :size="18" aria-hidden="true" />Present
+    </RouterLink>
     <div class="more">
       <button class="btn" :aria-expanded="more" @click="more = !more">
         <PhDotsThree :size="20" weight="bold" aria-hidden="true" />More

@@ -302,7 +302,11 @@ export function attemptWork(
 }
 
 /** The server keeps nothing of a try, so every request tells it the whole. */
-export function tryWork(activityId: string, first: Tried): Work {
+export function tryWork(
+  activityId: string,
+  first: Tried,
+  presented = false,
+): Work & { takeBackLast(): Promise<void> } {
   const state = shallowRef(first.state)
   const progress = shallowRef(first.progress)
   const sides = shallowRef(first.sides)
@@ -314,7 +318,10 @@ export function tryWork(activityId: string, first: Tried): Work {
   let last: Promise<unknown> = Promise.resolve()
 
   async function send(one: Move): Promise<Tried> {
-    const tried = await post<Tried>(`/api/activities/${activityId}/try`, { moves: [...moves, one] })
+    const tried = await post<Tried>(`/api/activities/${activityId}/try`, {
+      moves: [...moves, one],
+      presented,
+    })
     moves.push(one)
     return tried
   }
@@ -323,13 +330,22 @@ export function tryWork(activityId: string, first: Tried): Work {
     const sent = last.then(() => send(move(act)))
     last = sent.catch(() => {})
     const tried = await sent
+    take(tried)
+    return tried.verdict ?? null
+  }
+  function take(tried: Tried) {
     state.value = tried.state
     progress.value = tried.progress
     sides.value = tried.sides
     spoken.value = tried.said ?? {}
     course.value = tried.course
     view.value = tried.view
-    return tried.verdict ?? null
+  }
+  /** As if the last move had never been made. */
+  async function takeBackLast() {
+    await last
+    moves.pop()
+    take(await post<Tried>(`/api/activities/${activityId}/try`, { moves, presented }))
   }
   /** Heard from this browser alone: a try leaves nothing behind. */
   async function say(pageId: string, sound: Blob, seconds: number) {
@@ -338,7 +354,7 @@ export function tryWork(activityId: string, first: Tried): Work {
     await make({ kind: 'say', pageId, recording: { id, file: NOT_YET, seconds } })
   }
   async function refresh() {
-    const tried = await post<Tried>(`/api/activities/${activityId}/try`, { moves })
+    const tried = await post<Tried>(`/api/activities/${activityId}/try`, { moves, presented })
     course.value = tried.course
     view.value = tried.view
   }
@@ -357,5 +373,6 @@ export function tryWork(activityId: string, first: Tried): Work {
     say,
     heard,
     refresh,
+    takeBackLast,
   }
 }

@@ -22,6 +22,7 @@ const KEYS = [
   ['Page Up, Page Down', 'the page before, the page after'],
   ['Alt+Up, Alt+Down on a page', 'move it earlier, later'],
   ['Alt+1 to Alt+4', 'the steps'],
+  ['F8', 'present to the class'],
   ['Space in the answers table', 'belongs, turned away, undecided'],
   ['R, T, O on a piece', 'students: turn it, turn it over, open it'],
 ]

@@ -6,6 +6,7 @@ import {
   PhExport,
   PhHandTap,
   PhPath,
+  PhPresentation,
   PhQuestion,
   PhShapes,
   PhTarget,
@@ -106,6 +107,11 @@ function key(event: KeyboardEvent) {
     if (nextRegion(document, event.shiftKey ? -1 : 1)) event.preventDefault()
     return
   }
+  if (event.key === 'F8') {
+    event.preventDefault()
+    void present()
+    return
+  }
   if (elsewhere(event) || !editing.value) return
   const letter = event.key.toLowerCase()
   if ((event.ctrlKey || event.metaKey) && letter === 'z')
@@ -119,6 +125,12 @@ function key(event: KeyboardEvent) {
 }
 onMounted(() => window.addEventListener('keydown', key))
 onBeforeUnmount(() => window.removeEventListener('keydown', key))
+
+/** With all that was edited, and the page that is open. */
+async function present() {
+  await editing.value?.flush()
+  await router.push({ path: `/present/${props.id}`, query: page.value ? { page: page.value.id } : {} })
+}
 
 function rename(event: Event) {
   naming.value = false
@@ -172,6 +184,9 @@ function rename(event: Event) {
         </RouterLink>
       </nav>
       <div class="tools">
+        <button class="btn quiet present" title="Present to the class (F8)" @click="present">
+          <PhPresentation :size="21" aria-hidden="true" />Present
+        </button>
         <button
           class="btn quiet"
           aria-label="Undo"

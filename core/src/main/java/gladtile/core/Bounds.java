@@ -62,6 +62,10 @@ public final class Bounds {
     public static final int DRAWN_STROKES = 1_000;
 
     public static final int DRAWN_POINTS = 100_000;
+    /** Strokes of a lesson on all pages together, and at a time. */
+    public static final int LESSON_STROKES = 10_000;
+
+    public static final int LESSON_STROKES_AT_ONCE = 500;
     public static final int RECORDINGS = 5;
     /** Of one recording of a student: its length, and its bytes. */
     public static final int RECORDED_SECONDS = 180;

@@ -111,6 +111,13 @@ class AuthorisationTest {
                 + school.asTeacher().post("/api/library", part("Kept")).text("id");
         String keptToo = "/api/library/"
                 + school.asTeacher().post("/api/library", part("Kept too")).text("id");
+        Map<String, Object> lesson = Map.of("activityId", school.activityId, "classId", school.classId);
+        String held = "/api/lessons/"
+                + school.asTeacher().post("/api/lessons", lesson).text("id");
+        String thrown = "/api/lessons/"
+                + school.asTeacher()
+                        .post("/api/lessons", Map.of("activityId", school.activityId))
+                        .text("id");
         String coming = school.asTeacher()
                 .post("/api/uploads", Map.of("name", "abc", "bytes", 3))
                 .text("id");
@@ -375,6 +382,12 @@ class AuthorisationTest {
                         Map.of("personId", school.otherTeacher.id(), "access", "NONE"),
                         404,
                         204),
+                row(POST, "/api/lessons", "/api/lessons", lesson, 404, 200),
+                row(GET, "/api/lessons/{id}", held, null, 404, 200),
+                row(GET, "/api/activities/{id}/lessons", activity + "/lessons", null, 200, 200),
+                row(POST, "/api/lessons/{id}/ink", held + "/ink", Map.of("pageId", "light"), 404, 200),
+                row(POST, "/api/lessons/{id}/turns", held + "/turns", nothing, 404, 201),
+                row(POST, "/api/lessons/{id}/remove", thrown + "/remove", nothing, 404, 200),
                 row(GET, "/api/library", "/api/library", null, 200, 200),
                 row(POST, "/api/library", "/api/library", part, 201, 201),
                 row(GET, "/api/library/folders", "/api/library/folders", null, 200, 200),

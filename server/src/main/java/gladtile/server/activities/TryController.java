@@ -13,6 +13,7 @@ import gladtile.core.attempt.Move;
 import gladtile.core.attempt.MoveResult;
 import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Rules;
+import gladtile.core.present.Presented;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.support.ComputingBudget;
@@ -49,8 +50,11 @@ class TryController {
         this.clock = clock;
     }
 
-    /** @param moves all moves of this try from its start, since the server remembers none */
-    record TryRequest(List<Move> moves) {
+    /**
+     * @param moves all moves of this try from its start, since the server remembers none
+     * @param presented every page is open and nothing is counted down, as in front of a class; absent for as students have it
+     */
+    record TryRequest(List<Move> moves, Boolean presented) {
         TryRequest {
             Bounds.count("try.moves", Bounds.present("try.moves", moves).size(), MOST_MOVES);
             moves.forEach(move -> Bounds.present("move", move));
@@ -77,10 +81,11 @@ class TryController {
 
     @PostMapping
     Tried attempt(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TryRequest asked) {
-        Activity activity = activities
+        Activity made = activities
                 .read(who, id)
                 .orElseThrow(() -> Problem.notThere("activity"))
                 .activity();
+        Activity activity = Boolean.TRUE.equals(asked.presented()) ? Presented.of(made) : made;
         int typed = (int) asked.moves().stream()
                 .filter(move -> move != null && move.act() instanceof Act.Type)
                 .count();

@@ -1,0 +1,215 @@
+package gladtile.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static gladtile.e2e.Browser.button;
+import static gladtile.e2e.Browser.drag;
+import static gladtile.e2e.Browser.pieceLike;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
+import com.microsoft.playwright.options.BoundingBox;
+import gladtile.core.activity.Activity;
+import gladtile.core.activity.Paper;
+import gladtile.core.edit.AddPage;
+import gladtile.server.lessons.LessonHead;
+import gladtile.server.lessons.Lessons;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** A lesson in front of the class: pens, cover, spotlight, magnifier, timer, a name, clearing, and a student's turn at the wall. */
+class PresentTest extends OnWorkbench {
+    @Override
+    void prepare() {
+        school.edit(new AddPage(1, new gladtile.core.activity.Page("two", "Second", Paper.PLAIN, List.of())));
+    }
+
+    private void present() {
+        keys("F8");
+        teacher.waitForURL("**/present/**");
+        teacher.locator("svg.ink-board").waitFor();
+    }
+
+    private Locator strokes() {
+        return teacher.locator("svg.ink-board .own-ink path");
+    }
+
+    private Locator dock(String name) {
+        return teacher.locator(".dock").getByText(name, new Locator.GetByTextOptions().setExact(true));
+    }
+
+    private void stroke(double[] from, double[] to) {
+        teacher.mouse().move(from[0], from[1]);
+        teacher.mouse().down();
+        teacher.mouse().move(to[0], to[1], new Mouse.MoveOptions().setSteps(8));
+        teacher.mouse().up();
+    }
+
+    private int keptStrokes() {
+        return school.server.bean(Lessons.class).of(school.teacher, school.activityId).stream()
+                .mapToInt(LessonHead::strokes)
+                .sum();
+    }
+
+    @Test
+    void a_lesson_is_written_cleared_undone_and_there_again_and_the_activity_is_as_it_was() {
+        Activity before = school.activity();
+        present();
+        keys("p");
+        stroke(onPage(teacher, 700, 700), onPage(teacher, 1200, 720));
+        stroke(onPage(teacher, 700, 760), onPage(teacher, 1200, 780));
+        assertThat(strokes()).hasCount(2);
+        BoundingBox first = strokes().first().boundingBox();
+        assertThat(first.x).isCloseTo(onPage(teacher, 700, 0)[0], org.assertj.core.api.Assertions.within(8.0));
+        keys("h");
+        stroke(onPage(teacher, 120, 650), onPage(teacher, 500, 650));
+        assertThat(strokes()).hasCount(3);
+        teacher.waitForCondition(() -> keptStrokes() == 3);
+
+        // A student comes up and moves a piece; it is judged, and nothing counts.
+        keys("m");
+        drag(teacher, Browser.middle(pieceLike(teacher, "sun")), onPage(teacher, 300, 350));
+        teacher.locator("[data-piece=sun][data-settled]").waitFor();
+        Browser.look(teacher, "present");
+
+        dock("Clear").click();
+        button(teacher, "Everything").click();
+        assertThat(strokes()).hasCount(0);
+        assertThat(teacher.locator("[data-piece=sun][data-settled]")).hasCount(0);
+        keys("Control+z");
+        teacher.locator("[data-piece=sun][data-settled]").waitFor();
+        keys("Control+z");
+        assertThat(strokes()).hasCount(3);
+
+        // The eraser takes whole strokes, or what it goes over.
+        keys("e");
+        stroke(onPage(teacher, 950, 690), onPage(teacher, 950, 735));
+        assertThat(strokes()).hasCount(4);
+        button(teacher, "Eraser for whole strokes").click();
+        stroke(onPage(teacher, 800, 680), onPage(teacher, 800, 725));
+        assertThat(strokes()).hasCount(3);
+        teacher.waitForCondition(() -> keptStrokes() == 3);
+
+        teacher.reload();
+        teacher.locator("svg.ink-board").waitFor();
+        assertThat(strokes()).hasCount(3);
+        assertThat(school.activity()).isEqualTo(before);
+    }
+
+    @Test
+    void fading_ink_and_the_pointer_leave_nothing() {
+        present();
+        keys("f");
+        stroke(onPage(teacher, 700, 700), onPage(teacher, 1200, 720));
+        assertThat(teacher.locator("svg.ink-board path.fading")).hasCount(1);
+        assertThat(teacher.locator("svg.ink-board path.fading")).hasCount(0);
+        keys("l");
+        stroke(onPage(teacher, 700, 700), onPage(teacher, 1200, 720));
+        teacher.waitForFunction("() => !document.querySelector('path.trail').getAttribute('d')");
+        assertThat(strokes()).hasCount(0);
+        assertThat(keptStrokes()).isZero();
+    }
+
+    @Test
+    void who_holds_still_draws_a_straight_line() {
+        present();
+        keys("p");
+        double[] from = onPage(teacher, 700, 700);
+        teacher.mouse().move(from[0], from[1]);
+        teacher.mouse().down();
+        for (int i = 1; i <= 12; i++) {
+            teacher.mouse().move(from[0] + 20 * i, from[1] + (i % 2) * 14);
+        }
+        String crooked = teacher.locator("svg.ink-board g path").first().getAttribute("d");
+        teacher.waitForFunction(
+                "was => document.querySelector('svg.ink-board g path').getAttribute('d').length < was / 3",
+                crooked.length());
+        teacher.mouse().up();
+        assertThat(strokes()).hasCount(1);
+        assertThat(strokes().first().getAttribute("d").split("L")).hasSize(2);
+    }
+
+    @Test
+    void pages_are_covered_each_for_itself_and_spotlight_magnifier_and_blank_screen_lie_over_them() {
+        present();
+        keys("c");
+        Locator cover = teacher.locator(".cover-board .cover");
+        double before = cover.boundingBox().width;
+        BoundingBox edge = teacher.getByLabel("Left edge of the cover").boundingBox();
+        drag(teacher, new double[] {edge.x + 22, edge.y + edge.height / 2}, new double[] {
+            edge.x + 122, edge.y + edge.height / 2
+        });
+        assertThat(cover.boundingBox().width).isCloseTo(before - 100, org.assertj.core.api.Assertions.within(3.0));
+        teacher.getByLabel("Left edge of the cover").focus();
+        keys("ArrowLeft");
+        assertThat(cover.boundingBox().width).isGreaterThan(before - 99);
+        keys("PageDown");
+        assertThat(cover).hasCount(0);
+        keys("PageUp");
+        assertThat(cover).hasCount(1);
+        teacher.locator("h1").first().focus();
+        keys("c");
+        assertThat(cover).hasCount(0);
+
+        keys("s");
+        Locator spot = teacher.locator(".spotlight-board .rim");
+        BoundingBox lit = spot.boundingBox();
+        teacher.locator(".spotlight-board .hold").focus();
+        keys("ArrowRight");
+        assertThat(spot.boundingBox().x).isGreaterThan(lit.x + 5);
+        button(teacher, "Box").click();
+        assertThat(teacher.locator(".spotlight-board rect.rim")).hasCount(1);
+        // Within the light the page is worked on.
+        drag(teacher, Browser.middle(pieceLike(teacher, "sun")), onPage(teacher, 300, 350));
+        teacher.locator("[data-piece=sun][data-settled]").waitFor();
+        keys("s", "g");
+        assertThat(teacher.locator(".magnifier-board use")).hasCount(2);
+        keys("g", "b");
+        assertThat(teacher.locator(".blank")).isVisible();
+        keys("b");
+        assertThat(teacher.locator(".blank")).hasCount(0);
+    }
+
+    @Test
+    void names_are_drawn_and_time_runs() {
+        present();
+        keys("n");
+        teacher.locator(".options select").selectOption(school.classId.toString());
+        teacher.waitForCondition(() -> school.server
+                        .bean(Lessons.class)
+                        .of(school.teacher, school.activityId)
+                        .size()
+                == 2);
+        keys("n");
+        teacher.locator(".options").getByText("Draw a name").click();
+        Locator card = teacher.locator("section.card");
+        card.getByText("Draw a name").click();
+        assertThat(card.getByText("not yet drawn")).isVisible();
+        String first = card.locator(".name").textContent();
+        card.getByText("Draw a name").click();
+        assertThat(card.locator(".name")).not().hasText(first);
+
+        keys("k");
+        button(teacher, "1 min").click();
+        Locator time = teacher.locator("[role=timer]");
+        assertThat(time).containsText("0:5");
+        button(teacher, "Pause").click();
+        button(teacher, "From the start").click();
+        assertThat(time).hasText("1:00");
+        assertThat(Browser.barriers(teacher)).isEmpty();
+    }
+
+    @Test
+    void without_a_network_the_ink_is_kept_and_sent_later() {
+        present();
+        keys("p");
+        teacher.context().setOffline(true);
+        stroke(onPage(teacher, 700, 700), onPage(teacher, 1200, 720));
+        assertThat(teacher.getByText("kept in this browser and sent later")).isVisible();
+        stroke(onPage(teacher, 700, 760), onPage(teacher, 1200, 780));
+        assertThat(strokes()).hasCount(2);
+        assertThat(keptStrokes()).isZero();
+        teacher.context().setOffline(false);
+        teacher.waitForCondition(() -> keptStrokes() == 2);
+    }
+}

@@ -1,0 +1,123 @@
+package gladtile.server.lessons;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import gladtile.core.attempt.DrawnStroke;
+import gladtile.server.accounts.Who;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Activities in front of a class. */
+@RestController
+class LessonController {
+    private static final int STUDENTS = 1_000;
+    private final Lessons lessons;
+
+    LessonController(Lessons lessons) {
+        this.lessons = lessons;
+    }
+
+    /** @param classId absent for no class */
+    record OpenLesson(UUID activityId, UUID classId) {
+        OpenLesson {
+            Bounds.present("lesson.activityId", activityId);
+        }
+    }
+
+    /** @param drawn new strokes; one that is there already stays @param gone ids of strokes that are wiped away */
+    record InkRequest(String pageId, List<DrawnStroke> drawn, List<String> gone) {
+        InkRequest {
+            Bounds.id("ink.pageId", pageId);
+            drawn = drawn == null ? List.of() : drawn;
+            gone = gone == null ? List.of() : gone;
+            Bounds.count("ink.drawn", drawn.size(), Bounds.LESSON_STROKES_AT_ONCE);
+            Bounds.count("ink.gone", gone.size(), Bounds.LESSON_STROKES);
+            drawn.forEach(one -> Bounds.present("ink.drawn", one));
+            gone.forEach(id -> Bounds.id("ink.gone", id));
+        }
+    }
+
+    record InkKept(int strokes) {}
+
+    /** @param absent ids of students who are away */
+    record TurnRequest(List<UUID> absent) {
+        TurnRequest {
+            absent = absent == null ? List.of() : absent;
+            Bounds.count("turn.absent", absent.size(), STUDENTS);
+            absent.forEach(id -> Bounds.present("turn.absent", id));
+        }
+    }
+
+    /**
+     * @param studentId absent where nobody is there, and so is the name
+     * @param left how many have not come yet in this round
+     * @param present how many are there
+     */
+    record TurnDrawn(
+            @JsonInclude(JsonInclude.Include.NON_NULL) UUID studentId,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String name,
+            int left,
+            int present) {}
+
+    record LessonRemoved(UUID id) {}
+
+    /** Today's, made where there is none. */
+    @PostMapping("/api/lessons")
+    Lesson open(@AuthenticationPrincipal Who who, @RequestBody OpenLesson asked) {
+        return lessons.open(who, asked.activityId(), asked.classId())
+                .orElseThrow(() -> Problem.notThere("activity or class"));
+    }
+
+    @GetMapping("/api/lessons/{id}")
+    Lesson lesson(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        return lessons.find(who, id).orElseThrow(() -> Problem.notThere("lesson"));
+    }
+
+    @GetMapping("/api/activities/{id}/lessons")
+    List<LessonHead> ofActivity(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        return lessons.of(who, id);
+    }
+
+    @PostMapping("/api/lessons/{id}/ink")
+    InkKept write(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody InkRequest asked) {
+        Lessons.Outcome outcome = lessons.write(who, id, asked.pageId(), asked.drawn(), asked.gone());
+        if (outcome instanceof Lessons.Full full) {
+            throw Problem.bound(
+                    "lesson.strokes",
+                    "This lesson has %,d strokes; it takes %,d. What is there is safe. Clear the ink of a page first."
+                            .formatted(full.strokes(), Bounds.LESSON_STROKES));
+        }
+        if (!(outcome instanceof Lessons.Kept kept)) {
+            throw Problem.notThere("lesson");
+        }
+        return new InkKept(kept.strokes());
+    }
+
+    @PostMapping("/api/lessons/{id}/turns")
+    @ResponseStatus(HttpStatus.CREATED)
+    TurnDrawn turn(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TurnRequest asked) {
+        Lessons.Turn turn = lessons.turn(who, id, asked.absent()).orElseThrow(() -> Problem.notThere("class"));
+        return new TurnDrawn(
+                turn.student().map(one -> one.id()).orElse(null),
+                turn.student().map(one -> one.name()).orElse(null),
+                turn.left(),
+                turn.present());
+    }
+
+    @PostMapping("/api/lessons/{id}/remove")
+    LessonRemoved remove(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+        if (!lessons.remove(who, id)) {
+            throw Problem.notThere("lesson");
+        }
+        return new LessonRemoved(id);
+    }
+}

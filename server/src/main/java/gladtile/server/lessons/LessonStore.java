@@ -1,0 +1,148 @@
+package gladtile.server.lessons;
+
+import static gladtile.tables.Tables.LESSON;
+import static gladtile.tables.Tables.LESSON_STROKE;
+
+import gladtile.core.activity.Stroke;
+import gladtile.core.attempt.DrawnStroke;
+import gladtile.core.json.Json;
+import gladtile.server.accounts.Who;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.JSONB;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** Lessons and their ink in the database. */
+@Repository
+class LessonStore {
+    private final DSLContext db;
+
+    LessonStore(DSLContext db) {
+        this.db = db;
+    }
+
+    /** Without its ink. */
+    record Row(UUID id, UUID activityId, UUID classId, LocalDate heldOn, List<String> drawn) {}
+
+    private static Condition own(Who who) {
+        return LESSON.SCHOOL_ID.eq(who.schoolId()).and(LESSON.TEACHER_ID.eq(who.id()));
+    }
+
+    /** Where there is one of that day already, nothing is made. */
+    void make(Who who, UUID id, UUID activityId, UUID classId, LocalDate day) {
+        db.insertInto(LESSON)
+                .set(LESSON.SCHOOL_ID, who.schoolId())
+                .set(LESSON.ID, id)
+                .set(LESSON.ACTIVITY_ID, activityId)
+                .set(LESSON.TEACHER_ID, who.id())
+                .set(LESSON.CLASS_ID, classId)
+                .set(LESSON.HELD_ON, day)
+                .onConflictDoNothing()
+                .execute();
+    }
+
+    Row ofDay(Who who, UUID activityId, UUID classId, LocalDate day) {
+        return rows(own(who).and(LESSON.ACTIVITY_ID.eq(activityId))
+                        .and(LESSON.CLASS_ID.isNotDistinctFrom(classId))
+                        .and(LESSON.HELD_ON.eq(day)))
+                .get(0);
+    }
+
+    Optional<Row> find(Who who, UUID id) {
+        return rows(own(who).and(LESSON.ID.eq(id))).stream().findFirst();
+    }
+
+    private List<Row> rows(Condition where) {
+        return db.selectFrom(LESSON)
+                .where(where)
+                .fetch(row -> new Row(
+                        row.getId(),
+                        row.getActivityId(),
+                        row.getClassId(),
+                        row.getHeldOn(),
+                        List.of(Json.read(row.getDrawn().data(), String[].class))));
+    }
+
+    /** Of one activity, the latest first. */
+    List<Row> of(Who who, UUID activityId, int most) {
+        return db.selectFrom(LESSON)
+                .where(own(who), LESSON.ACTIVITY_ID.eq(activityId))
+                .orderBy(LESSON.HELD_ON.desc(), LESSON.ID.desc())
+                .limit(most)
+                .fetch(row -> new Row(row.getId(), row.getActivityId(), row.getClassId(), row.getHeldOn(), List.of()));
+    }
+
+    /** Lesson id to how many strokes it has; those without any are left out. */
+    Map<UUID, Integer> strokes(UUID schoolId, Collection<UUID> lessons) {
+        return db.select(LESSON_STROKE.LESSON_ID, DSL.count())
+                .from(LESSON_STROKE)
+                .where(LESSON_STROKE.SCHOOL_ID.eq(schoolId), LESSON_STROKE.LESSON_ID.in(lessons))
+                .groupBy(LESSON_STROKE.LESSON_ID)
+                .fetchMap(LESSON_STROKE.LESSON_ID, DSL.count());
+    }
+
+    Map<String, List<DrawnStroke>> ink(UUID schoolId, UUID lessonId) {
+        Map<String, List<DrawnStroke>> ink = new LinkedHashMap<>();
+        db.select(LESSON_STROKE.PAGE_ID, LESSON_STROKE.ID, LESSON_STROKE.STROKE)
+                .from(LESSON_STROKE)
+                .where(LESSON_STROKE.SCHOOL_ID.eq(schoolId), LESSON_STROKE.LESSON_ID.eq(lessonId))
+                .orderBy(LESSON_STROKE.PLACE)
+                .forEach(row -> ink.computeIfAbsent(row.value1(), page -> new ArrayList<>())
+                        .add(new DrawnStroke(
+                                row.value2(), Json.read(row.value3().data(), Stroke.class))));
+        return ink;
+    }
+
+    /** Its row is held until the end of the transaction, so that nobody adds beyond a bound at the same time. */
+    boolean hold(Who who, UUID lessonId) {
+        return db.select(LESSON.ID)
+                .from(LESSON)
+                .where(own(who), LESSON.ID.eq(lessonId))
+                .forUpdate()
+                .fetchOptional()
+                .isPresent();
+    }
+
+    /** A stroke that is there already stays as it is: what is sent again changes nothing. */
+    void draw(UUID schoolId, UUID lessonId, String pageId, List<DrawnStroke> strokes) {
+        for (DrawnStroke one : strokes) {
+            db.insertInto(LESSON_STROKE)
+                    .set(LESSON_STROKE.SCHOOL_ID, schoolId)
+                    .set(LESSON_STROKE.LESSON_ID, lessonId)
+                    .set(LESSON_STROKE.PAGE_ID, pageId)
+                    .set(LESSON_STROKE.ID, one.id())
+                    .set(LESSON_STROKE.STROKE, JSONB.valueOf(Json.write(one.stroke())))
+                    .onConflictDoNothing()
+                    .execute();
+        }
+    }
+
+    void wipe(UUID schoolId, UUID lessonId, List<String> ids) {
+        db.deleteFrom(LESSON_STROKE)
+                .where(
+                        LESSON_STROKE.SCHOOL_ID.eq(schoolId),
+                        LESSON_STROKE.LESSON_ID.eq(lessonId),
+                        LESSON_STROKE.ID.in(ids))
+                .execute();
+    }
+
+    void setDrawn(UUID schoolId, UUID lessonId, List<String> drawn) {
+        db.update(LESSON)
+                .set(LESSON.DRAWN, JSONB.valueOf(Json.write(drawn)))
+                .where(LESSON.SCHOOL_ID.eq(schoolId), LESSON.ID.eq(lessonId))
+                .execute();
+    }
+
+    boolean remove(Who who, UUID lessonId) {
+        return db.deleteFrom(LESSON).where(own(who), LESSON.ID.eq(lessonId)).execute() > 0;
+    }
+}

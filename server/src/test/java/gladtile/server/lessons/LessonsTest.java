@@ -1,0 +1,140 @@
+package gladtile.server.lessons;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import gladtile.core.Bounds;
+import gladtile.core.activity.Activity;
+import gladtile.server.testkit.Api;
+import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+/** Activities in front of a class: the ink of a day, and whose turn it is. */
+@ExtendWith(RealServer.class)
+class LessonsTest {
+    private static Map<String, Object> stroke(String id) {
+        return Map.of(
+                "id",
+                id,
+                "stroke",
+                Map.of(
+                        "tool", "PEN",
+                        "colour", "#1c2b33",
+                        "width", 6,
+                        "dash", "SOLID",
+                        "points", List.of(100, 100, 128, 900, 500, 128)));
+    }
+
+    private static String open(School school, Api who) {
+        return "/api/lessons/"
+                + who.post("/api/lessons", Map.of("activityId", school.activityId, "classId", school.classId))
+                        .text("id");
+    }
+
+    private static Api.Answer write(Api who, String lesson, List<Map<String, Object>> drawn, List<String> gone) {
+        return who.post(lesson + "/ink", Map.of("pageId", "light", "drawn", drawn, "gone", gone));
+    }
+
+    private static List<String> ink(Api who, String lesson) {
+        List<String> ids = new ArrayList<>();
+        who.get(lesson)
+                .json()
+                .path("ink")
+                .path("light")
+                .forEach(one -> ids.add(one.path("id").asString()));
+        return ids;
+    }
+
+    @Test
+    void ink_of_a_day_stays_in_its_order_and_what_is_sent_again_changes_nothing(RealServer server) {
+        School school = new School(server);
+        Api mira = school.asTeacher();
+        Activity before = school.activity();
+        String lesson = open(school, mira);
+        assertThat(open(school, mira)).as("the same day, the same class").isEqualTo(lesson);
+        assertThat(write(mira, lesson, List.of(stroke("b"), stroke("a")), List.of())
+                        .json()
+                        .path("strokes")
+                        .asInt())
+                .isEqualTo(2);
+        write(mira, lesson, List.of(stroke("c"), stroke("b")), List.of());
+        assertThat(ink(mira, lesson)).containsExactly("b", "a", "c");
+        write(mira, lesson, List.of(), List.of("a", "never-there"));
+        assertThat(ink(mira, lesson)).containsExactly("b", "c");
+        assertThat(mira.get("/api/activities/" + school.activityId + "/lessons")
+                        .json()
+                        .path(0)
+                        .path("strokes")
+                        .asInt())
+                .isEqualTo(2);
+        assertThat(school.activity()).as("the activity itself").isEqualTo(before);
+
+        assertThat(mira.post(lesson + "/remove", Map.of()).status()).isEqualTo(200);
+        assertThat(mira.get(lesson).status()).isEqualTo(404);
+    }
+
+    @Test
+    void ten_thousand_strokes_are_kept_and_the_one_after_is_refused_with_the_bound(RealServer server) {
+        School school = new School(server);
+        Api mira = school.asTeacher();
+        String lesson = open(school, mira);
+        for (int i = 0; i < Bounds.LESSON_STROKES; i += Bounds.LESSON_STROKES_AT_ONCE) {
+            List<Map<String, Object>> some = new ArrayList<>();
+            for (int k = 0; k < Bounds.LESSON_STROKES_AT_ONCE; k++) {
+                some.add(stroke("s" + (i + k)));
+            }
+            assertThat(write(mira, lesson, some, List.of()).status()).isEqualTo(200);
+        }
+        Api.Answer full = write(mira, lesson, List.of(stroke("more")), List.of());
+        assertThat(full.status()).isEqualTo(422);
+        assertThat(full.text("bound")).isEqualTo("lesson.strokes");
+        assertThat(write(mira, lesson, List.of(stroke("more")), List.of("s0")).status())
+                .as("one goes, one comes")
+                .isEqualTo(200);
+        assertThat(ink(mira, lesson))
+                .hasSize(Bounds.LESSON_STROKES)
+                .contains("more")
+                .doesNotContain("s0");
+    }
+
+    @Test
+    void everybody_has_a_turn_before_anybody_has_two_and_who_is_away_has_none(RealServer server) {
+        School school = new School(server);
+        Api mira = school.asTeacher();
+        String lesson = open(school, mira);
+        int students =
+                mira.post(lesson + "/turns", Map.of()).json().path("present").asInt();
+        String away = null;
+        Set<String> came = new HashSet<>();
+        for (int i = 1; i < students; i++) {
+            away = mira.post(lesson + "/turns", Map.of()).text("studentId");
+            came.add(away);
+        }
+        assertThat(came).hasSize(students - 1);
+        for (int i = 0; i < 3 * students; i++) {
+            Api.Answer turn = mira.post(lesson + "/turns", Map.of("absent", List.of(away)));
+            assertThat(turn.text("studentId")).isNotEqualTo(away);
+        }
+    }
+
+    @Test
+    void a_lesson_is_its_teachers_alone(RealServer server) {
+        School school = new School(server);
+        String lesson = open(school, school.asTeacher());
+        Api other = school.asOtherTeacher();
+        assertThat(other.get(lesson).status()).isEqualTo(404);
+        assertThat(write(other, lesson, List.of(stroke("x")), List.of()).status())
+                .isEqualTo(404);
+        assertThat(other.post(lesson + "/turns", Map.of()).status()).isEqualTo(404);
+        assertThat(school.asStudent(0).get(lesson).status()).isEqualTo(403);
+        Map<String, Object> foreign = Map.of("activityId", school.activityId, "classId", UUID.randomUUID());
+        assertThat(school.asTeacher().post("/api/lessons", foreign).status()).isEqualTo(404);
+    }
+}

@@ -1,0 +1,311 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import { newId } from '@/api/id'
+import type { DrawnStroke, Stroke } from '@/api/types'
+import { drawnBy, growing } from '@/gesture/growing'
+import { along, inParts, keptPoints, rubbed, type Drawn, type PageStroke } from '@/gesture/ink'
+import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
+import { PAGE, type Point } from '@/page/geometry'
+import { pointsOf, strokeDrawing, type StrokeStyle } from '@/page/ink'
+import OwnInk from '@/page/OwnInk.vue'
+import { tail } from './tail'
+import type { Tool } from './tools'
+
+/**
+ * Lies over the page: the ink of the lesson, and every hand that draws on it. Several may draw at once, each with a
+ * finger or a pen of their own. While nothing is drawn it lets everything through.
+ */
+const props = defineProps<{
+  ink: DrawnStroke[]
+  tool: Tool
+  style: StrokeStyle
+  /** How far an eraser reaches, in page units. */
+  eraser: number
+  /** Whether an eraser takes whole strokes. */
+  wholeStrokes: boolean
+}>()
+const emit = defineEmits<{ change: [drawn: DrawnStroke[], gone: string[]] }>()
+
+const root = ref<SVGSVGElement>()
+const live = ref<SVGGElement>()
+const trail = ref<SVGPathElement>()
+/** Beyond the page nothing is kept that could not be seen. */
+const EDGE = 40
+/** A hand's palm touches a wider place than a finger, in CSS pixels. */
+const PALM = 70
+/** Who holds still so long, in this many page units, means a straight line. */
+const HOLD = 600
+const STILL = 8
+/** Fading ink is gone after so long. */
+const FADES = 4000
+
+interface Hand {
+  builder: StrokeBuilder
+  path: SVGPathElement
+  line: ReturnType<typeof growing>
+  from: Point
+  at: Point
+  /** Set once somebody held still: a straight line from where it began. */
+  straight: boolean
+  hold: ReturnType<typeof setTimeout> | undefined
+}
+const hands = new Map<number, Hand>()
+/** Once a pen was seen, fingers no longer draw: they may rest on the screen. */
+let penSeen = false
+const cursor = ref<Point | null>(null)
+const worn = shallowRef<(PageStroke & { id?: string })[] | null>(null)
+let erasedTo: Point | null = null
+let erasing: number | null = null
+const fading = shallowRef<{ id: string; stroke: Stroke }[]>([])
+let pointing: number | null = null
+const comet = tail((d) => trail.value?.setAttribute('d', d))
+
+const draws = computed(() => props.tool !== 'move')
+const inks = computed(() => ['pen', 'highlighter', 'fading'].includes(props.tool))
+
+function pointAt(event: PointerEvent): Point {
+  const box = root.value!.getBoundingClientRect()
+  const scale = PAGE.width / box.width
+  const within = (value: number, most: number) => Math.min(most + EDGE, Math.max(-EDGE, value))
+  return {
+    x: within((event.clientX - box.left) * scale, PAGE.width),
+    y: within((event.clientY - box.top) * scale, PAGE.height),
+  }
+}
+const kept = (style: StrokeStyle, drawn: Drawn[]): Stroke => {
+  const { tool, colour, width, dash } = style
+  return { tool, colour, width, dash, points: keptPoints(drawn, { x: 0, y: 0 }) }
+}
+
+/** A palm that rests on the screen, or a finger beside a pen, draws nothing. */
+function isHand(event: PointerEvent) {
+  if (event.pointerType === 'pen') penSeen = true
+  if (event.pointerType !== 'touch') return event.button === 0
+  return !penSeen && Math.max(event.width, event.height) < PALM
+}
+
+function down(event: PointerEvent) {
+  if (!draws.value || !isHand(event)) return
+  event.preventDefault()
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+  if (props.tool === 'pointer') {
+    pointing = event.pointerId
+    comet.to(pointAt(event))
+  } else if (props.tool === 'eraser') {
+    if (erasing !== null) return
+    erasing = event.pointerId
+    erasedTo = null
+    erase(event)
+  } else begin(event)
+}
+
+function begin(event: PointerEvent) {
+  const path = document.createElementNS('http://www.w3.org/2000/svg', 'path')
+  path.setAttribute('stroke-linecap', 'round')
+  path.setAttribute('stroke-linejoin', 'round')
+  if (props.style.tool === 'TINT') path.setAttribute('class', 'tint')
+  live.value!.append(path)
+  const at = pointAt(event)
+  const hand: Hand = {
+    builder: strokeBuilder(PAGE.width / root.value!.getBoundingClientRect().width),
+    path,
+    line: growing(() => path),
+    from: at,
+    at,
+    straight: false,
+    hold: undefined,
+  }
+  hands.set(event.pointerId, hand)
+  follow(hand, drawnBy(event, pointAt).slice(-1))
+}
+
+function follow(hand: Hand, drawn: Drawn[]) {
+  for (const point of drawn) {
+    if (Math.hypot(point.x - hand.at.x, point.y - hand.at.y) > STILL) {
+      hand.at = point
+      wait(hand)
+    }
+    if (hand.straight) straighten(hand, point)
+    else hand.builder.add(point)
+  }
+  hand.line.draw(props.style, hand.builder.points(), hand.straight ? 0 : hand.builder.decided())
+}
+function wait(hand: Hand) {
+  clearTimeout(hand.hold)
+  if (hand.straight || props.tool === 'fading') return
+  hand.hold = setTimeout(() => {
+    hand.straight = true
+    hand.line.wipe()
+    straighten(hand, { ...hand.at, pressure: 0.5 })
+    hand.line.draw(props.style, hand.builder.points(), 0)
+  }, HOLD)
+}
+function straighten(hand: Hand, to: Drawn) {
+  hand.builder = strokeBuilder()
+  hand.builder.add({ ...hand.from, pressure: 0.5 })
+  hand.builder.add({ x: to.x, y: to.y, pressure: 0.5 })
+}
+
+function move(event: PointerEvent) {
+  cursor.value = props.tool === 'eraser' ? pointAt(event) : null
+  const hand = hands.get(event.pointerId)
+  if (hand) follow(hand, drawnBy(event, pointAt))
+  else if (event.pointerId === erasing) erase(event)
+  else if (event.pointerId === pointing) comet.to(pointAt(event))
+}
+
+function up(event: PointerEvent) {
+  if (event.pointerId === erasing) return commitErased()
+  if (event.pointerId === pointing) {
+    pointing = null
+    comet.end()
+    return
+  }
+  const hand = hands.get(event.pointerId)
+  if (!hand) return
+  hands.delete(event.pointerId)
+  clearTimeout(hand.hold)
+  const strokes = inParts(hand.builder.points()).map((part) => ({
+    id: newId(),
+    stroke: kept(props.style, part),
+  }))
+  hand.line.wipe()
+  hand.path.remove()
+  if (props.tool === 'fading') fade(strokes)
+  else emit('change', strokes, [])
+}
+
+function fade(strokes: DrawnStroke[]) {
+  fading.value = [...fading.value, ...strokes]
+}
+const faded = (id: string) => (fading.value = fading.value.filter((one) => one.id !== id))
+
+const onPage = () =>
+  props.ink.map(({ id, stroke }) => {
+    const points = pointsOf(stroke).map(([x, y, pressure]) => ({ x, y, pressure }))
+    return { id, stroke, points, own: points }
+  })
+function erase(event: PointerEvent) {
+  for (const point of drawnBy(event, pointAt)) {
+    for (const at of along(erasedTo, point, props.eraser / 2)) {
+      const left = rubbed(worn.value ?? onPage(), at, props.eraser, props.wholeStrokes)
+      if (left) worn.value = left
+    }
+    erasedTo = point
+  }
+}
+function commitErased() {
+  erasing = null
+  const now = worn.value
+  worn.value = null
+  if (!now) return
+  const there = new Set(now.flatMap((one) => one.id ?? []))
+  const gone = props.ink.flatMap((one) => (there.has(one.id) ? [] : one.id))
+  const parts = now.filter((one) => !one.id)
+  emit(
+    'change',
+    parts.map((one) => ({ id: newId(), stroke: kept(one.stroke, one.points) })),
+    gone,
+  )
+}
+/** The ink that is seen: while it is erased, what is left of it. */
+const seen = computed<DrawnStroke[]>(() =>
+  worn.value
+    ? worn.value.map((one, i) => ({
+        id: one.id ?? `part-${i}`,
+        stroke: one.id ? one.stroke : kept(one.stroke, one.points),
+      }))
+    : props.ink,
+)
+
+/** Whatever is in a hand is let go of, and not kept. */
+function drop() {
+  for (const hand of hands.values()) {
+    clearTimeout(hand.hold)
+    hand.path.remove()
+  }
+  hands.clear()
+  worn.value = null
+  erasing = null
+  pointing = null
+  cursor.value = null
+  comet.end()
+}
+watch(() => props.tool, drop)
+onBeforeUnmount(() => {
+  drop()
+  comet.stop()
+})
+</script>
+
+<template>
+  <svg
+    ref="root"
+    class="ink-board"
+    :class="{ draws, inks }"
+    :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
+    @pointerdown="down"
+    @pointermove="move"
+    @pointerup="up"
+    @pointercancel="up"
+    @pointerleave="cursor = null"
+  >
+    <OwnInk v-if="seen.length" :ink="seen" />
+    <path
+      v-for="one in fading"
+      :key="one.id"
+      class="fading"
+      v-bind="strokeDrawing(one.stroke)"
+      :style="{ animationDuration: `${FADES}ms` }"
+      stroke-linejoin="round"
+      stroke-linecap="round"
+      @animationend="faded(one.id)"
+    />
+    <g ref="live" />
+    <path ref="trail" class="trail" aria-hidden="true" />
+    <circle v-if="cursor" class="eraser" :cx="cursor.x" :cy="cursor.y" :r="eraser" />
+  </svg>
+</template>
+
+<style scoped>
+.ink-board {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  overflow: visible;
+  pointer-events: none;
+  touch-action: none;
+}
+.draws {
+  pointer-events: auto;
+}
+.inks {
+  cursor: crosshair;
+}
+.ink-board :deep(.tint) {
+  mix-blend-mode: darken;
+}
+.fading {
+  animation-name: fade-away;
+  animation-timing-function: ease-in;
+  animation-fill-mode: forwards;
+}
+@keyframes fade-away {
+  60% {
+    opacity: 1;
+  }
+  100% {
+    opacity: 0;
+  }
+}
+.trail {
+  fill: #e0592a;
+  pointer-events: none;
+}
+.eraser {
+  fill: #ffffff80;
+  stroke: #1f2d33;
+  stroke-width: 3;
+}
+</style>

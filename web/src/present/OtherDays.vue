@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { get, said } from '@/api/client'
+import type { DrawnStroke, Lesson, LessonHead } from '@/api/types'
+import { count } from '@/page/count'
+
+/** The ink of lessons on other days, to be shown again. */
+const props = defineProps<{ days: LessonHead[]; today: string }>()
+const emit = defineEmits<{ take: [ink: Record<string, DrawnStroke[]>]; close: [] }>()
+const wrong = ref('')
+const others = () => props.days.filter((one) => one.id !== props.today && one.strokes > 0)
+const dayOf = (one: LessonHead) =>
+  new Date(`${one.heldOn}T12:00:00`).toLocaleDateString([], {
+    day: 'numeric',
+    month: 'long',
+    year: 'numeric',
+  })
+async function take(one: LessonHead) {
+  try {
+    emit('take', (await get<Lesson>(`/api/lessons/${one.id}`)).ink)
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+</script>
+
+<template>
+  <div class="days" role="dialog" aria-label="Ink of other days" @keydown.esc="emit('close')">
+    <h2>Ink of other days</h2>
+    <p v-if="wrong" role="alert">{{ wrong }}</p>
+    <p v-if="!others().length">Nothing was written on this activity on another day or with another class.</p>
+    <button v-for="one in others()" :key="one.id" class="btn" @click="take(one)">
+      {{ dayOf(one) }}{{ one.className ? `, ${one.className}` : '' }}: {{ count(one.strokes, 'stroke') }}
+    </button>
+    <button class="btn quiet" @click="emit('close')">Close</button>
+  </div>
+</template>
+
+<style scoped>
+.days {
+  position: absolute;
+  z-index: 5;
+  top: 50px;
+  left: 50%;
+  display: grid;
+  gap: 8px;
+  width: min(460px, 90vw);
+  max-height: 80vh;
+  padding: 16px;
+  overflow: auto;
+  border-radius: 16px 16px 16px 5px;
+  background: #fffdf8;
+  color: var(--ink);
+  transform: translateX(-50%);
+}
+</style>

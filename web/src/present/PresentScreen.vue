@@ -1,0 +1,617 @@
+<script setup lang="ts">
+import { PhCaretLeft, PhCaretRight, PhPlus, PhX } from '@phosphor-icons/vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { get, said } from '@/api/client'
+import type { ActivityHead, ClassHead, DrawnStroke, FileRef, LessonHead, Route } from '@/api/types'
+import { needTeacher } from '@/accounts/me'
+import type { StrokeStyle } from '@/page/ink'
+import { pageOf } from '@/page/routes'
+import FileDialog from '@/student/FileDialog.vue'
+import LeaveDialog from '@/student/LeaveDialog.vue'
+import StudentPage from '@/student/StudentPage.vue'
+import { loadTaste, pens } from '@/workbench/pens'
+import CoverBoard from './CoverBoard.vue'
+import InkBoard from './InkBoard.vue'
+import { keyOf } from './keys'
+import MagnifierBoard from './MagnifierBoard.vue'
+import OtherDays from './OtherDays.vue'
+import PageStrip from './PageStrip.vue'
+import PresentDock, { type Panel } from './PresentDock.vue'
+import { openPresentation, UNCOVERED, type Presentation } from './presentation'
+import SpotlightBoard from './SpotlightBoard.vue'
+import TimerCard from './TimerCard.vue'
+import ToolOptions from './ToolOptions.vue'
+import { useTimers } from './timers'
+import { useTools } from './tools'
+import TurnCard from './TurnCard.vue'
+
+/** An activity in front of the class: the page as large as the screen allows, and the tools of whoever stands there. */
+const props = defineProps<{ id: string }>()
+const route = useRoute()
+const router = useRouter()
+const tools = useTools()
+const timers = useTimers()
+const tabs = shallowRef<Presentation[]>([])
+const at = ref(0)
+const show = computed(() => tabs.value[at.value])
+const wrong = ref('')
+const words = ref('')
+const panel = ref<Panel | null>(null)
+const strip = ref(false)
+const turns = ref(false)
+const adding = ref<ActivityHead[] | null>(null)
+const days = ref<LessonHead[] | null>(null)
+const classes = shallowRef<ClassHead[]>([])
+const leaving = ref('')
+const opened = ref<FileRef | null>(null)
+const frame = ref<HTMLElement>()
+const sheet = ref<HTMLElement>()
+const room = ref({ width: 1280, height: 700 })
+
+const width = computed(() => {
+  const { width, height } = room.value
+  const fit = tools.settings.value.fit
+  if (fit === 'width') return width
+  return fit === 'height' ? height * 1.6 : Math.min(width, height * 1.6)
+})
+const look = computed<StrokeStyle>(() => {
+  const { settings, tool } = tools
+  const pen = pens[tool.value === 'highlighter' ? settings.value.highlighter : settings.value.pen]!
+  return { tool: pen.tool, colour: pen.colour, width: pen.width, dash: pen.dash }
+})
+
+async function openTab(activityId: string, classId?: string) {
+  const there = tabs.value.findIndex((one) => one.activityId === activityId && one.classId === classId)
+  if (there >= 0) at.value = there
+  else {
+    const made = await openPresentation(activityId, classId)
+    tabs.value = [...tabs.value, made]
+    at.value = tabs.value.length - 1
+  }
+}
+onMounted(async () => {
+  window.addEventListener('keydown', key)
+  try {
+    if (!(await needTeacher())) return
+    void loadTaste()
+    const classId = typeof route.query.class === 'string' ? route.query.class : undefined
+    await openTab(props.id, classId)
+    const page = route.query.page
+    if (typeof page === 'string' && show.value?.pages.value.some((one) => one.id === page))
+      await show.value.open(page)
+    await nextTick()
+    measure()
+    classes.value = await get<ClassHead[]>('/api/classes')
+  } catch (error) {
+    wrong.value = said(error)
+  }
+})
+let watched: ResizeObserver | null = null
+function measure() {
+  if (!frame.value) return
+  watched = new ResizeObserver(([entry]) => {
+    if (entry) room.value = { width: entry.contentRect.width, height: entry.contentRect.height }
+  })
+  watched.observe(frame.value)
+}
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', key)
+  watched?.disconnect()
+  if (document.fullscreenElement) void document.exitFullscreen()
+})
+watch(
+  () => [show.value?.work.view.title, show.value?.page.value.name],
+  ([title, page]) => {
+    if (title) document.title = `${page} · ${title}`
+  },
+)
+
+async function go(to: number) {
+  const page = show.value?.pages.value[to]
+  if (!page) return
+  await run(() => show.value!.open(page.id))
+  words.value = `Page ${to + 1}: ${page.name}`
+}
+async function run(what: () => unknown) {
+  try {
+    await what()
+    wrong.value = ''
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+function follow(to: Route) {
+  const { work, page } = show.value!
+  if (to.kind === 'file') opened.value = to.file
+  else if (to.kind === 'web') leaving.value = to.address
+  else if (to.kind === 'spots')
+    void run(() => work.make({ kind: 'reveal', pageId: page.value.id, itemIds: to.itemIds }))
+  else {
+    const came = work.state.value.came ?? []
+    const course = work.course.value
+    const target = pageOf(to, course, page.value.id, course.pages[0]!, came)
+    if (target) void run(() => show.value!.open(target, to.kind === 'back'))
+    else words.value = 'There is no page there'
+  }
+}
+function toPanel(one: Panel) {
+  panel.value = panel.value === one ? null : one
+}
+watch(tools.tool, (tool) => {
+  // A tool shows what it can be set to before the first stroke.
+  panel.value = tool === 'move' || tool === 'pointer' ? null : tool
+})
+watch(tools.overlays, (now, was) => {
+  const fresh = now.find((one) => !was.includes(one))
+  if (fresh === 'spotlight' || fresh === 'magnifier') panel.value = fresh
+  else if (!now.includes(panel.value as never) && was.includes(panel.value as never)) panel.value = null
+})
+const covered = computed(() => show.value?.covers.value[show.value.page.value.id])
+/** Each page is covered for itself. */
+function toggleCover() {
+  const one = show.value!
+  const { [one.page.value.id]: there, ...others } = one.covers.value
+  one.covers.value = there ? others : { ...others, [one.page.value.id]: UNCOVERED }
+}
+
+async function everything() {
+  const { strokes, moved, wipe, startAgain } = show.value!
+  if (strokes.value.length) wipe()
+  if (moved.value) await startAgain()
+}
+async function clear(what: 'ink' | 'moved' | 'everything') {
+  panel.value = null
+  await run(async () => {
+    if (what === 'ink') show.value!.wipe()
+    else if (what === 'moved') await show.value!.startAgain()
+    else await everything()
+  })
+  words.value = 'Cleared. Undo brings it back'
+}
+/** Another class is another lesson, with ink of its own. */
+async function toClass(id: string) {
+  panel.value = null
+  const { activityId, work } = show.value!
+  await run(async () => {
+    const made = await openPresentation(activityId, id || undefined, work)
+    tabs.value = tabs.value.map((one, i) => (i === at.value ? made : one))
+  })
+}
+async function otherDays() {
+  panel.value = null
+  await run(async () => {
+    days.value = await get<LessonHead[]>(`/api/activities/${show.value!.activityId}/lessons`)
+  })
+}
+/** Ink of another day is put on today's, as if it were written again. */
+function takeInk(ink: Record<string, DrawnStroke[]>) {
+  days.value = null
+  const one = show.value!
+  for (const [pageId, drawn] of Object.entries(ink)) {
+    const fresh = drawn.map((stroke) => ({ ...stroke, id: crypto.randomUUID() }))
+    one.ink.change({ pageId, drawn: fresh, gone: [] })
+  }
+  words.value = 'The ink is on the pages'
+}
+async function chooseActivity() {
+  await run(async () => {
+    adding.value = await get<ActivityHead[]>('/api/activities')
+  })
+}
+async function add(activity: ActivityHead) {
+  adding.value = null
+  await run(() => openTab(activity.id, show.value?.classId))
+}
+function closeTab(index: number) {
+  if (tabs.value.length === 1) return leave()
+  tabs.value = tabs.value.filter((_, i) => i !== index)
+  at.value = Math.min(at.value, tabs.value.length - 1)
+}
+const leave = () => void router.push('/activities')
+function fullScreen() {
+  panel.value = null
+  if (document.fullscreenElement) void document.exitFullscreen()
+  else
+    document.documentElement
+      .requestFullscreen()
+      .catch(() => (words.value = 'This browser does not let the page fill the screen'))
+}
+
+function key(event: KeyboardEvent) {
+  const does = keyOf(event)
+  if (!does || !show.value || document.querySelector('dialog[open]')) return
+  event.preventDefault()
+  if (does.is === 'tool') tools.tool.value = does.tool
+  else if (does.is === 'overlay') tools.toggle(does.overlay)
+  else if (does.is === 'cover') toggleCover()
+  else if (does.is === 'panel') toPanel(does.panel)
+  else if (does.is === 'page') void go(show.value.index.value + does.by)
+  else if (does.is === 'undo') void run(show.value.undo)
+  else if (panel.value || strip.value) {
+    panel.value = null
+    strip.value = false
+  } else tools.tool.value = 'move'
+}
+/** The drawings of the page have names, so that the magnifier can show them again. */
+const SEEN = ['presented-page', 'presented-ink']
+watch(
+  [sheet, () => show.value?.page.value.id],
+  async () => {
+    await nextTick()
+    sheet.value?.querySelector('svg.doing')?.setAttribute('id', SEEN[0]!)
+    sheet.value?.querySelector('svg.ink-board')?.setAttribute('id', SEEN[1]!)
+  },
+  { flush: 'post' },
+)
+</script>
+
+<template>
+  <main class="present" :class="tools.settings.value.side">
+    <h1 class="unseen">{{ show?.work.view.title ?? 'Present' }}</h1>
+    <header class="tabs">
+      <div
+        v-for="(tab, i) in tabs"
+        :key="`${tab.activityId}-${tab.classId}`"
+        class="tab"
+        :class="{ here: i === at }"
+      >
+        <button :aria-current="i === at ? 'true' : undefined" @click="at = i">
+          {{ tab.work.view.title }}
+        </button>
+        <button class="x" :aria-label="`Close ${tab.work.view.title}`" title="Close" @click="closeTab(i)">
+          <PhX :size="14" aria-hidden="true" />
+        </button>
+      </div>
+      <button class="plus" aria-label="Another activity" title="Another activity" @click="chooseActivity">
+        <PhPlus :size="18" aria-hidden="true" />
+      </button>
+      <span class="told" role="status">{{ wrong || show?.ink.wrong.value || words }}</span>
+      <button class="plus end" @click="leave">Leave</button>
+    </header>
+    <div ref="frame" class="frame" :class="tools.settings.value.fit">
+      <div v-if="show" :key="at" ref="sheet" class="sheet" :style="{ width: `${width}px` }">
+        <StudentPage
+          :page="show.page.value"
+          :work="show.work"
+          :resting="false"
+          :erased="[]"
+          @say="words = $event"
+          @follow="follow"
+          @remember="show.rememberAct"
+        />
+        <InkBoard
+          :key="show.page.value.id"
+          :ink="show.strokes.value"
+          :tool="tools.tool.value"
+          :style="look"
+          :eraser="tools.settings.value.eraser"
+          :whole-strokes="tools.settings.value.wholeStrokes"
+          @change="show.draw"
+        />
+        <MagnifierBoard
+          v-if="tools.has('magnifier')"
+          :at="show.lens.value"
+          :times="tools.settings.value.magnify"
+          :seen="SEEN"
+          @move="show.lens.value = $event"
+        />
+        <SpotlightBoard
+          v-if="tools.has('spotlight')"
+          :spot="show.spot.value"
+          :dim="tools.settings.value.dim"
+          @change="show.spot.value = $event"
+        />
+        <CoverBoard
+          v-if="covered"
+          :covered="covered"
+          @change="show.covers.value = { ...show.covers.value, [show.page.value.id]: $event }"
+        />
+      </div>
+    </div>
+    <button
+      class="turn back"
+      aria-label="Page before"
+      :disabled="!show?.index.value"
+      @click="go(show!.index.value - 1)"
+    >
+      <PhCaretLeft :size="30" aria-hidden="true" />
+    </button>
+    <button
+      class="turn on"
+      aria-label="Next page"
+      :disabled="!show || show.index.value >= show.pages.value.length - 1"
+      @click="go(show!.index.value + 1)"
+    >
+      <PhCaretRight :size="30" aria-hidden="true" />
+    </button>
+    <footer v-if="show" class="foot">
+      <ToolOptions
+        v-if="panel && !['move', 'pointer'].includes(panel)"
+        class="above"
+        :panel="panel"
+        :tools="tools"
+        :timers="timers"
+        :show="show"
+        :classes="classes"
+        @wipe="clear('ink')"
+        @again="clear('moved')"
+        @everything="clear('everything')"
+        @class="toClass"
+        @names="((turns = true), (panel = null))"
+        @screen="fullScreen"
+        @lessons="otherDays"
+        @round="show.spot.value = { ...show.spot.value, round: $event }"
+        @close="panel = null"
+      />
+      <PresentDock
+        :tools="tools"
+        :panel="panel"
+        :covered="Boolean(covered)"
+        :can-undo="show.canUndo.value"
+        @cover="toggleCover"
+        @panel="toPanel"
+        @undo="run(show.undo)"
+      />
+      <button class="where" :aria-expanded="strip" title="All pages" @click="strip = !strip">
+        {{ show.index.value + 1 }} of {{ show.pages.value.length }}
+      </button>
+    </footer>
+    <PageStrip
+      v-if="strip && show"
+      :pages="show.pages.value"
+      :index="show.index.value"
+      @go="((strip = false), go($event))"
+    />
+    <TimerCard
+      v-for="(timer, i) in timers.timers.value"
+      :key="timer.id"
+      :timer="timer"
+      :now="timers.now.value"
+      :x="860 - i * 30"
+      :y="64 + i * 90"
+      @pause="timers.pause(timer.id)"
+      @again="timers.again(timer.id)"
+      @close="timers.remove(timer.id)"
+    />
+    <TurnCard
+      v-if="turns && show?.classId"
+      :key="show.lesson.id"
+      :lesson-id="show.lesson.id"
+      :class-id="show.classId"
+      :x="90"
+      :y="90"
+      @close="turns = false"
+      @wrong="wrong = $event"
+    />
+    <div
+      v-if="tools.has('blank')"
+      class="blank"
+      role="button"
+      tabindex="0"
+      aria-label="The screen is blank. Press to show the page again."
+      @click="tools.toggle('blank')"
+      @keydown.enter="tools.toggle('blank')"
+      @keydown.space.prevent="tools.toggle('blank')"
+    />
+    <OtherDays
+      v-if="days && show"
+      :days="days"
+      :today="show.lesson.id"
+      @take="takeInk"
+      @close="days = null"
+    />
+    <div
+      v-if="adding"
+      class="choose"
+      role="dialog"
+      aria-label="Another activity"
+      @keydown.esc="adding = null"
+    >
+      <h2>Another activity</h2>
+      <button v-for="one in adding" :key="one.id" class="btn" @click="add(one)">{{ one.title }}</button>
+      <button class="btn quiet" @click="adding = null">Cancel</button>
+    </div>
+    <FileDialog v-if="opened" :file="opened" @close="opened = null" />
+    <LeaveDialog v-if="leaving" :address="leaving" @close="leaving = ''" />
+  </main>
+</template>
+
+<style scoped>
+.present {
+  position: fixed;
+  inset: 0;
+  display: grid;
+  grid-template-areas: 'tabs' 'frame' 'foot';
+  grid-template-rows: auto minmax(0, 1fr) auto;
+  overflow: hidden;
+  background: #14282e;
+  color: #e8f1f1;
+}
+.present.left {
+  grid-template-areas: 'tabs tabs' 'foot frame';
+  grid-template-columns: auto minmax(0, 1fr);
+  grid-template-rows: auto minmax(0, 1fr);
+}
+.present.right {
+  grid-template-areas: 'tabs tabs' 'frame foot';
+  grid-template-columns: minmax(0, 1fr) auto;
+  grid-template-rows: auto minmax(0, 1fr);
+}
+.tabs {
+  display: flex;
+  grid-area: tabs;
+  gap: 4px;
+  align-items: center;
+  min-height: 38px;
+  padding: 2px 8px;
+  overflow: hidden;
+}
+.tab {
+  display: flex;
+  align-items: center;
+  max-width: 300px;
+  border-radius: 10px 10px 10px 3px;
+}
+.tab.here {
+  background: #ffffff1c;
+}
+.tabs button {
+  min-height: 34px;
+  padding: 2px 10px;
+  overflow: hidden;
+  border: 0;
+  border-radius: 8px;
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.tab .x {
+  padding: 2px 8px;
+}
+.told {
+  flex: 1;
+  min-width: 0;
+  overflow: hidden;
+  text-align: center;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.frame {
+  position: relative;
+  display: grid;
+  grid-area: frame;
+  place-items: center;
+  margin: 0 70px;
+  overflow: hidden;
+}
+.frame.width,
+.frame.height {
+  place-items: start center;
+  overflow: auto;
+}
+.sheet {
+  position: relative;
+  flex: none;
+  background: #fff;
+}
+.turn {
+  position: absolute;
+  top: calc(50% - 60px);
+  display: grid;
+  place-items: center;
+  width: 52px;
+  height: 92px;
+  border: 0;
+  border-radius: 14px 14px 14px 4px;
+  background: #ffffff26;
+  color: #fff;
+  cursor: pointer;
+}
+.turn:disabled {
+  opacity: 0.25;
+  cursor: default;
+}
+.back {
+  left: 9px;
+}
+.on {
+  right: 9px;
+}
+.left .back {
+  left: auto;
+  right: 9px;
+  top: calc(50% - 160px);
+}
+.right .on {
+  right: auto;
+  left: 9px;
+}
+.right .back {
+  top: calc(50% - 160px);
+}
+.foot {
+  position: relative;
+  display: flex;
+  grid-area: foot;
+  align-items: center;
+  justify-content: center;
+  min-width: 0;
+  padding: 6px 90px 8px;
+}
+.left .foot,
+.right .foot {
+  flex-direction: column;
+  min-height: 0;
+  padding: 0 8px 8px;
+}
+.above {
+  position: absolute;
+  z-index: 4;
+  bottom: calc(100% + 2px);
+  left: 50%;
+  width: max-content;
+  max-width: calc(100vw - 40px);
+  transform: translateX(-50%);
+}
+.left .above,
+.right .above {
+  top: 10px;
+  bottom: auto;
+  left: calc(100% + 4px);
+  max-width: min(560px, 60vw);
+  transform: none;
+}
+.right .above {
+  right: calc(100% + 4px);
+  left: auto;
+}
+.where {
+  position: absolute;
+  right: 12px;
+  min-height: 44px;
+  padding: 4px 10px;
+  border: 0;
+  border-radius: 10px;
+  background: none;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+}
+.left .where,
+.right .where {
+  position: static;
+}
+.blank {
+  position: absolute;
+  z-index: 6;
+  inset: 0;
+  background: #0a1518;
+}
+.choose {
+  position: absolute;
+  z-index: 5;
+  top: 50px;
+  left: 50%;
+  display: grid;
+  gap: 8px;
+  width: min(420px, 90vw);
+  max-height: 80vh;
+  padding: 16px;
+  overflow: auto;
+  border-radius: 16px 16px 16px 5px;
+  background: #fffdf8;
+  color: var(--ink);
+  transform: translateX(-50%);
+}
+.unseen {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+</style>

@@ -1,0 +1,294 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { pens, setPen } from '@/workbench/pens'
+import type { Panel } from './PresentDock.vue'
+import type { Presentation } from './presentation'
+import type { Timers } from './timers'
+import type { Tools } from './tools'
+
+/** What the tool in the hand, or what lies over the page, can be set to. */
+const props = defineProps<{
+  panel: Panel
+  tools: Tools
+  timers: Timers
+  show: Presentation
+  classes: { id: string; name: string }[]
+}>()
+const emit = defineEmits<{
+  wipe: []
+  again: []
+  everything: []
+  names: []
+  class: [id: string]
+  screen: []
+  lessons: []
+  round: [round: boolean]
+  close: []
+}>()
+const settings = computed(() => props.tools.settings.value)
+const number = (event: Event) => Number((event.target as HTMLInputElement).value)
+const COLOURS = ['#1f2d33', '#a8432b', '#0b5d66', '#1d4e9e', '#68406b', '#8a6100', '#ffffff']
+const TINTS = ['#ffe27a', '#b9e3c6', '#f6c1cf', '#bcd9f2']
+const WIDTHS = [3, 6, 12, 20]
+const PENS = [
+  ['pen1', 'Pen 1'],
+  ['pen2', 'Pen 2'],
+  ['pen3', 'Pen 3'],
+] as const
+const HIGHLIGHTERS = [
+  ['tint1', 'Highlighter 1'],
+  ['tint2', 'Highlighter 2'],
+] as const
+const chosen = computed(() =>
+  props.panel === 'highlighter' ? settings.value.highlighter : settings.value.pen,
+)
+const pen = computed(() => pens[chosen.value]!)
+const choose = (name: string) =>
+  props.tools.set(props.panel === 'highlighter' ? { highlighter: name } : { pen: name })
+const MINUTES = [1, 2, 3, 5, 10, 20]
+const spot = computed(() => props.show.spot.value)
+</script>
+
+<template>
+  <div class="options" @keydown.esc.stop="emit('close')">
+    <template v-if="panel === 'pen' || panel === 'fading' || panel === 'highlighter'">
+      <button
+        v-for="[name, label] in panel === 'highlighter' ? HIGHLIGHTERS : PENS"
+        :key="name"
+        class="btn"
+        :aria-pressed="chosen === name"
+        @click="choose(name)"
+      >
+        <span class="dot" :style="{ background: pens[name]!.colour }" aria-hidden="true" />{{ label }}
+      </button>
+      <span class="group" role="group" aria-label="Colour">
+        <button
+          v-for="colour in panel === 'highlighter' ? TINTS : COLOURS"
+          :key="colour"
+          class="colour"
+          :style="{ '--colour': colour }"
+          :aria-label="`Colour ${colour}`"
+          :aria-pressed="pen.colour === colour"
+          @click="setPen(chosen, { colour })"
+        />
+      </span>
+      <span v-if="panel !== 'highlighter'" class="group" role="group" aria-label="Width">
+        <button
+          v-for="width in WIDTHS"
+          :key="width"
+          class="width"
+          :aria-label="`Width ${width}`"
+          :aria-pressed="pen.width === width"
+          @click="setPen(chosen, { width })"
+        >
+          <span :style="{ width: `${width + 2}px`, height: `${width + 2}px` }" />
+        </button>
+      </span>
+      <button
+        v-if="panel === 'pen'"
+        class="btn"
+        :aria-pressed="pen.dash === 'DASHED'"
+        @click="setPen(chosen, { dash: pen.dash === 'DASHED' ? 'SOLID' : 'DASHED' })"
+      >
+        Broken line
+      </button>
+      <span v-if="panel === 'pen'" class="hint"
+        >Hold still while you draw, and the line becomes straight.</span
+      >
+      <span v-if="panel === 'fading'" class="hint">It is gone after a few seconds.</span>
+    </template>
+    <template v-else-if="panel === 'eraser'">
+      <button class="btn" :aria-pressed="!settings.wholeStrokes" @click="tools.set({ wholeStrokes: false })">
+        Eraser
+      </button>
+      <button class="btn" :aria-pressed="settings.wholeStrokes" @click="tools.set({ wholeStrokes: true })">
+        Eraser for whole strokes
+      </button>
+      <label
+        >Size
+        <input
+          type="range"
+          min="10"
+          max="90"
+          step="5"
+          :value="settings.eraser"
+          @input="tools.set({ eraser: number($event) })"
+      /></label>
+    </template>
+    <template v-else-if="panel === 'spotlight'">
+      <button class="btn" :aria-pressed="spot.round" @click="emit('round', true)">Circle</button>
+      <button class="btn" :aria-pressed="!spot.round" @click="emit('round', false)">Box</button>
+      <label
+        >Dimness
+        <input
+          type="range"
+          min="30"
+          max="100"
+          step="5"
+          :value="settings.dim"
+          @input="tools.set({ dim: number($event) })"
+      /></label>
+    </template>
+    <template v-else-if="panel === 'magnifier'">
+      <label
+        >{{ settings.magnify }} times
+        <input
+          type="range"
+          min="1.5"
+          max="8"
+          step="0.5"
+          :value="settings.magnify"
+          @input="tools.set({ magnify: number($event) })"
+      /></label>
+    </template>
+    <template v-else-if="panel === 'timer'">
+      <button
+        v-for="minutes in MINUTES"
+        :key="minutes"
+        class="btn"
+        @click="timers.add('countdown', minutes * 60_000)"
+      >
+        {{ minutes }} min
+      </button>
+      <button class="btn" @click="timers.add('stopwatch')">Stopwatch</button>
+      <button class="btn" @click="timers.add('clock')">Clock</button>
+    </template>
+    <template v-else-if="panel === 'class'">
+      <label
+        >Class
+        <select
+          :value="show.classId ?? ''"
+          @change="emit('class', ($event.target as HTMLSelectElement).value)"
+        >
+          <option value="">no class</option>
+          <option v-for="one in classes" :key="one.id" :value="one.id">{{ one.name }}</option>
+        </select></label
+      >
+      <button class="btn pri" :disabled="!show.classId" @click="emit('names')">Draw a name</button>
+      <span v-if="!show.classId" class="hint">Choose the class first.</span>
+    </template>
+    <template v-else-if="panel === 'clear'">
+      <button class="btn" :disabled="!show.strokes.value.length" @click="emit('wipe')">Ink</button>
+      <button class="btn" :disabled="!show.moved.value" @click="emit('again')">Things that were moved</button>
+      <button
+        class="btn"
+        :disabled="!show.moved.value && !show.strokes.value.length"
+        @click="emit('everything')"
+      >
+        Everything
+      </button>
+      <span class="hint">Undo brings it back.</span>
+    </template>
+    <template v-else-if="panel === 'more'">
+      <button class="btn" :aria-pressed="tools.has('blank')" @click="tools.toggle('blank')">
+        Blank screen
+      </button>
+      <button class="btn" @click="emit('screen')">Full screen</button>
+      <button class="btn" @click="emit('lessons')">Ink of other days</button>
+      <label
+        >Page
+        <select
+          :value="settings.fit"
+          @change="tools.set({ fit: ($event.target as HTMLSelectElement).value as never })"
+        >
+          <option value="page">as large as it fits</option>
+          <option value="width">as wide as the screen</option>
+          <option value="height">as high as the screen</option>
+        </select></label
+      >
+      <label
+        >Tools stand
+        <select
+          :value="settings.side"
+          @change="tools.set({ side: ($event.target as HTMLSelectElement).value as never })"
+        >
+          <option value="bottom">at the bottom</option>
+          <option value="left">on the left</option>
+          <option value="right">on the right</option>
+        </select></label
+      >
+      <label class="line"
+        ><input
+          type="checkbox"
+          :checked="settings.large"
+          @change="tools.set({ large: !settings.large })"
+        />Large tools</label
+      >
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.options {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+  max-width: 100%;
+  padding: 8px 12px;
+  border-radius: 14px 14px 14px 4px;
+  background: #fffdf8;
+  box-shadow: 0 6px 18px #0006;
+  color: var(--ink);
+}
+.btn {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+.btn[aria-pressed='true'] {
+  border-color: var(--petrol);
+  background: var(--petrol-t);
+  box-shadow: inset 0 -3px var(--petrol);
+}
+.dot {
+  width: 18px;
+  height: 18px;
+  border: 1px solid #0003;
+  border-radius: 50%;
+}
+.group {
+  display: flex;
+  gap: 4px;
+}
+.colour {
+  width: 44px;
+  height: 44px;
+  border: 3px solid #fff;
+  border-radius: 50% 50% 50% 6px;
+  background: var(--colour);
+  box-shadow: 0 0 0 1px var(--line);
+  cursor: pointer;
+}
+.colour[aria-pressed='true'],
+.width[aria-pressed='true'] {
+  box-shadow: 0 0 0 3px var(--saffron);
+}
+.width {
+  display: grid;
+  place-items: center;
+  width: 44px;
+  height: 44px;
+  border: 0;
+  border-radius: 10px;
+  background: none;
+  cursor: pointer;
+}
+.width span {
+  border-radius: 50%;
+  background: var(--ink);
+}
+label {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.line input {
+  width: 22px;
+  height: 22px;
+}
+.hint {
+  color: #55656b;
+}
+</style>

@@ -1,0 +1,105 @@
+import { computed, ref, shallowRef } from 'vue'
+import { post } from '@/api/client'
+import type { Act, DrawnStroke, Lesson, Tried } from '@/api/types'
+import { tryWork } from '@/student/work'
+import type { Covered } from './CoverBoard.vue'
+import { lessonInk } from './lessonInk'
+import type { Spot } from './SpotlightBoard.vue'
+
+export const UNCOVERED: Covered = { left: 0.5, top: 0, right: 0, bottom: 0 }
+const SPOT: Spot = { x: 800, y: 500, width: 420, height: 420, round: true }
+
+type Work = ReturnType<typeof tryWork>
+async function startWork(activityId: string): Promise<Work> {
+  const tried = await post<Tried>(`/api/activities/${activityId}/try`, { moves: [], presented: true })
+  return tryWork(activityId, tried, true)
+}
+
+/**
+ * One activity in front of a class: its pages with everything on them at work, judged on the server, of which nothing
+ * counts; and the ink of the day, which is kept with the lesson.
+ *
+ * @param going the pages as they are, where only the class changes
+ */
+export async function openPresentation(activityId: string, classId?: string, going?: Work) {
+  const [work, lesson] = await Promise.all([
+    going ?? startWork(activityId),
+    post<Lesson>('/api/lessons', classId ? { activityId, classId } : { activityId }),
+  ])
+  const ink = lessonInk(lesson)
+  /** How each page is covered, while it is. */
+  const covers = ref<Record<string, Covered>>({})
+  const spot = ref<Spot>(SPOT)
+  const lens = ref({ x: 800, y: 500 })
+  const steps = shallowRef<(() => unknown)[]>([])
+
+  const pages = computed(() => {
+    const there = new Map(work.view.pages.map((page) => [page.id, page]))
+    return work.course.value.pages.flatMap((id) => there.get(id) ?? [])
+  })
+  const index = computed(() =>
+    Math.max(
+      0,
+      pages.value.findIndex((page) => page.id === work.state.value.pageId),
+    ),
+  )
+  const page = computed(() => pages.value[index.value]!)
+  const strokes = computed<DrawnStroke[]>(() => ink.pages.value[page.value.id] ?? [])
+
+  const remember = (step: () => unknown) => (steps.value = [...steps.value, step])
+  async function undo() {
+    const last = steps.value.at(-1)
+    if (!last) return
+    steps.value = steps.value.slice(0, -1)
+    await last()
+  }
+  function draw(drawn: DrawnStroke[], gone: string[]) {
+    const change = { pageId: page.value.id, drawn, gone }
+    const back = ink.inverse(change)
+    remember(() => ink.change(back))
+    ink.change(change)
+  }
+  /** Things lie where they began, and gaps are empty again. */
+  async function startAgain() {
+    await work.make({ kind: 'start-again', pageId: page.value.id })
+    remember(() => work.takeBackLast())
+  }
+  const moved = computed(() => {
+    const ids = new Set(page.value.items.map((item) => item.id))
+    const { pieces, typed, over, slid } = work.state.value
+    return (
+      Object.keys(pieces).some((id) => ids.has(id.split('~')[0]!)) ||
+      Object.keys(typed ?? {}).some((id) => ids.has(id)) ||
+      (over ?? []).some((id) => ids.has(id)) ||
+      Object.keys(slid ?? {}).some((id) => ids.has(id))
+    )
+  })
+  const wipe = () =>
+    draw(
+      [],
+      strokes.value.map((one) => one.id),
+    )
+  return {
+    activityId,
+    classId,
+    lesson,
+    work,
+    ink,
+    covers,
+    spot,
+    lens,
+    pages,
+    index,
+    page,
+    strokes,
+    moved,
+    canUndo: computed(() => steps.value.length > 0),
+    undo,
+    draw,
+    wipe,
+    startAgain,
+    rememberAct: (act: Act) => remember(() => work.make(act)),
+    open: (pageId: string, back = false) => work.make({ kind: 'open', pageId, ...(back ? { back } : {}) }),
+  }
+}
+export type Presentation = Awaited<ReturnType<typeof openPresentation>>

@@ -1,0 +1,67 @@
+import { computed, ref, watch } from 'vue'
+
+/** What the hand does in front of a class. */
+export type Tool = 'move' | 'pen' | 'highlighter' | 'eraser' | 'fading' | 'pointer'
+/** What lies over the page, one of them or several. */
+export type Overlay = 'spotlight' | 'magnifier' | 'blank'
+export type Side = 'bottom' | 'left' | 'right'
+export type Fit = 'page' | 'width' | 'height'
+
+interface Remembered {
+  pen: string
+  highlighter: string
+  wholeStrokes: boolean
+  eraser: number
+  side: Side
+  large: boolean
+  fit: Fit
+  dim: number
+  magnify: number
+}
+const KEY = 'present-tools'
+const USUAL: Remembered = {
+  pen: 'pen1',
+  highlighter: 'tint1',
+  wholeStrokes: false,
+  eraser: 26,
+  side: 'bottom',
+  large: false,
+  fit: 'page',
+  dim: 75,
+  magnify: 2,
+}
+
+function remembered(): Remembered {
+  try {
+    return { ...USUAL, ...(JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Remembered>) }
+  } catch {
+    // A browser that keeps nothing has the usual ones each time.
+    return { ...USUAL }
+  }
+}
+
+/** The tool in the hand, with settings that this browser remembers for each. */
+export function useTools() {
+  const tool = ref<Tool>('move')
+  const overlays = ref<Overlay[]>([])
+  const settings = ref(remembered())
+  watch(
+    settings,
+    (now) => {
+      try {
+        localStorage.setItem(KEY, JSON.stringify(now))
+      } catch {
+        // They hold until this page is closed then.
+      }
+    },
+    { deep: true },
+  )
+  const draws = computed(() => tool.value !== 'move')
+  const has = (one: Overlay) => overlays.value.includes(one)
+  function toggle(one: Overlay) {
+    overlays.value = has(one) ? overlays.value.filter((other) => other !== one) : [...overlays.value, one]
+  }
+  const set = (change: Partial<Remembered>) => (settings.value = { ...settings.value, ...change })
+  return { tool, overlays, settings, draws, has, toggle, set }
+}
+export type Tools = ReturnType<typeof useTools>
