@@ -37,11 +37,11 @@ function set(edge: Edge, share: number) {
 }
 function pull(edge: Edge, event: PointerEvent) {
   const sheet = (event.currentTarget as HTMLElement).closest('.cover-board')!.getBoundingClientRect()
+  const was = props.covered[edge]
   drag(event, (at) => {
-    if (edge === 'left') set(edge, (at.clientX - sheet.left) / sheet.width)
-    else if (edge === 'right') set(edge, (sheet.right - at.clientX) / sheet.width)
-    else if (edge === 'top') set(edge, (at.clientY - sheet.top) / sheet.height)
-    else set(edge, (sheet.bottom - at.clientY) / sheet.height)
+    const x = (at.clientX - event.clientX) / sheet.width
+    const y = (at.clientY - event.clientY) / sheet.height
+    set(edge, was + { left: x, right: -x, top: y, bottom: -y }[edge])
   })
 }
 /** The whole cover is moved as far as it stays on the page. */

@@ -72,6 +72,7 @@ async function openTab(activityId: string, classId?: string) {
 }
 onMounted(async () => {
   window.addEventListener('keydown', key)
+  measure()
   try {
     if (!(await needTeacher())) return
     void loadTaste()
@@ -80,20 +81,18 @@ onMounted(async () => {
     const page = route.query.page
     if (typeof page === 'string' && show.value?.pages.value.some((one) => one.id === page))
       await show.value.open(page)
-    await nextTick()
-    measure()
-    classes.value = await get<ClassHead[]>('/api/classes')
   } catch (error) {
     wrong.value = said(error)
   }
 })
 let watched: ResizeObserver | null = null
 function measure() {
-  if (!frame.value) return
+  const { clientWidth, clientHeight } = frame.value!
+  room.value = { width: clientWidth, height: clientHeight }
   watched = new ResizeObserver(([entry]) => {
     if (entry) room.value = { width: entry.contentRect.width, height: entry.contentRect.height }
   })
-  watched.observe(frame.value)
+  watched.observe(frame.value!)
 }
 onBeforeUnmount(() => {
   window.removeEventListener('keydown', key)
@@ -137,6 +136,10 @@ function follow(to: Route) {
 }
 function toPanel(one: Panel) {
   panel.value = panel.value === one ? null : one
+  if (panel.value === 'class' && !classes.value.length)
+    void run(async () => {
+      classes.value = (await get<ClassHead[]>('/api/classes')).filter((each) => !each.archived)
+    })
 }
 watch(tools.tool, (tool) => {
   // A tool shows what it can be set to before the first stroke.
@@ -266,7 +269,7 @@ watch(
       <button class="plus" aria-label="Another activity" title="Another activity" @click="chooseActivity">
         <PhPlus :size="18" aria-hidden="true" />
       </button>
-      <span class="told" role="status">{{ wrong || show?.ink.wrong.value || words }}</span>
+      <span class="told" role="status">{{ show?.ink.wrong.value || wrong || words }}</span>
       <button class="plus end" @click="leave">Leave</button>
     </header>
     <div ref="frame" class="frame" :class="tools.settings.value.fit">
