@@ -8,6 +8,7 @@ import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
 import { PAGE, type Point } from '@/page/geometry'
 import { pointsOf, strokeDrawing, type StrokeStyle } from '@/page/ink'
 import OwnInk from '@/page/OwnInk.vue'
+import { closest, followed, type Instrument } from './instruments'
 import { tail } from './tail'
 import type { Tool } from './tools'
 
@@ -23,6 +24,8 @@ const props = defineProps<{
   eraser: number
   /** Whether an eraser takes whole strokes. */
   wholeStrokes: boolean
+  /** What lies there to draw along: a stroke that begins beside an edge follows it. */
+  instruments: Instrument[]
 }>()
 const emit = defineEmits<{ change: [drawn: DrawnStroke[], gone: string[]] }>()
 
@@ -47,6 +50,8 @@ interface Hand {
   at: Point
   /** Set once somebody held still: a straight line from where it began. */
   straight: boolean
+  /** The instrument that it follows. */
+  along: Instrument | null
   hold: ReturnType<typeof setTimeout> | undefined
 }
 const hands = new Map<number, Hand>()
@@ -105,7 +110,8 @@ function begin(event: PointerEvent) {
   path.setAttribute('stroke-linejoin', 'round')
   if (props.style.tool === 'TINT') path.setAttribute('class', 'tint')
   live.value!.append(path)
-  const at = pointAt(event)
+  const along = followed(props.instruments, pointAt(event))
+  const at = along ? closest(along, pointAt(event)) : pointAt(event)
   const hand: Hand = {
     builder: strokeBuilder(PAGE.width / root.value!.getBoundingClientRect().width),
     path,
@@ -113,6 +119,7 @@ function begin(event: PointerEvent) {
     from: at,
     at,
     straight: false,
+    along,
     hold: undefined,
   }
   hands.set(event.pointerId, hand)
@@ -120,7 +127,8 @@ function begin(event: PointerEvent) {
 }
 
 function follow(hand: Hand, drawn: Drawn[]) {
-  for (const point of drawn) {
+  for (const there of drawn) {
+    const point = hand.along ? { ...there, ...closest(hand.along, there) } : there
     if (Math.hypot(point.x - hand.at.x, point.y - hand.at.y) > STILL) {
       hand.at = point
       wait(hand)
@@ -132,7 +140,7 @@ function follow(hand: Hand, drawn: Drawn[]) {
 }
 function wait(hand: Hand) {
   clearTimeout(hand.hold)
-  if (hand.straight || props.tool === 'fading') return
+  if (hand.straight || hand.along || props.tool === 'fading') return
   hand.hold = setTimeout(() => {
     hand.straight = true
     hand.line.wipe()

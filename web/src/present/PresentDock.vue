@@ -9,6 +9,7 @@ import {
   PhHighlighter,
   PhMagnifyingGlassPlus,
   PhPencilSimple,
+  PhRuler,
   PhSelectionBackground,
   PhSparkle,
   PhTimer,
@@ -19,7 +20,7 @@ import type { Component } from 'vue'
 import type { Overlay, Tool, Tools } from './tools'
 
 /** The tools of whoever stands at the wall; it stands at the bottom or at either side. */
-export type Panel = Tool | Overlay | 'timer' | 'class' | 'clear' | 'more'
+export type Panel = Tool | Overlay | 'measure' | 'timer' | 'class' | 'clear' | 'more'
 const props = defineProps<{ tools: Tools; panel: Panel | null; covered: boolean; canUndo: boolean }>()
 const emit = defineEmits<{ panel: [panel: Panel]; cover: []; undo: [] }>()
 
@@ -36,6 +37,7 @@ const OVERLAYS: { overlay: Overlay; name: string; key: string; icon: Component }
   { overlay: 'magnifier', name: 'Magnify', key: 'G', icon: PhMagnifyingGlassPlus },
 ]
 const REST: { panel: Panel; name: string; key: string; icon: Component }[] = [
+  { panel: 'measure', name: 'Measure', key: 'U', icon: PhRuler },
   { panel: 'timer', name: 'Timer', key: 'K', icon: PhTimer },
   { panel: 'class', name: 'Class', key: 'N', icon: PhUsersThree },
   { panel: 'clear', name: 'Clear', key: 'X', icon: PhBroom },
@@ -155,7 +157,8 @@ function take(tool: Tool) {
 }
 @media (max-width: 1360px) {
   .bottom:not(.large) .tile {
-    width: 72px;
+    width: 66px;
+    font-size: 12px;
   }
 }
 @media (forced-colors: active) {

@@ -14,6 +14,8 @@ import { loadTaste, pens } from '@/workbench/pens'
 import CoverBoard from './CoverBoard.vue'
 import InkBoard from './InkBoard.vue'
 import { keyOf } from './keys'
+import InstrumentBoard from './InstrumentBoard.vue'
+import type { Instrument, InstrumentKind } from './instruments'
 import MagnifierBoard from './MagnifierBoard.vue'
 import OtherDays from './OtherDays.vue'
 import PageStrip from './PageStrip.vue'
@@ -158,6 +160,27 @@ function toggleCover() {
   one.covers.value = there ? others : { ...others, [one.page.value.id]: UNCOVERED }
 }
 
+const LENGTHS: Record<InstrumentKind, number> = {
+  RULER: 620,
+  SET_SQUARE_45: 380,
+  SET_SQUARE_30_60: 460,
+  PROTRACTOR: 280,
+  FULL_PROTRACTOR: 240,
+}
+/** One of each kind lies there at most. */
+function toggleInstrument(kind: InstrumentKind) {
+  const { instruments } = show.value!
+  const there = instruments.value.some((one) => one.kind === kind)
+  const fresh = { kind, x: 500 + 60 * instruments.value.length, y: 420, turn: 0, length: LENGTHS[kind] }
+  instruments.value = there
+    ? instruments.value.filter((one) => one.kind !== kind)
+    : [...instruments.value, kind.endsWith('PROTRACTOR') ? { ...fresh, x: 800, y: 600 } : fresh]
+}
+function setInstrument(index: number, to: Instrument) {
+  const { instruments } = show.value!
+  instruments.value = instruments.value.map((one, i) => (i === index ? to : one))
+}
+
 async function everything() {
   const { strokes, moved, wipe, startAgain } = show.value!
   if (strokes.value.length) wipe()
@@ -290,7 +313,17 @@ watch(
           :style="look"
           :eraser="tools.settings.value.eraser"
           :whole-strokes="tools.settings.value.wholeStrokes"
+          :instruments="show.instruments.value"
           @change="show.draw"
+        />
+        <InstrumentBoard
+          v-if="show.instruments.value.length"
+          :all="show.instruments.value"
+          :per-unit="tools.settings.value.perCm"
+          unit="cm"
+          :holds="tools.tool.value === 'move'"
+          @change="setInstrument"
+          @remove="show.instruments.value = show.instruments.value.filter((_, i) => i !== $event)"
         />
         <MagnifierBoard
           v-if="tools.has('magnifier')"
@@ -344,6 +377,7 @@ watch(
         @names="((turns = true), (panel = null))"
         @screen="fullScreen"
         @lessons="otherDays"
+        @instrument="toggleInstrument"
         @round="show.spot.value = { ...show.spot.value, round: $event }"
         @close="panel = null"
       />

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { pens, setPen } from '@/workbench/pens'
+import type { InstrumentKind } from './instruments'
 import type { Panel } from './PresentDock.vue'
 import type { Presentation } from './presentation'
 import type { Timers } from './timers'
@@ -23,6 +24,7 @@ const emit = defineEmits<{
   screen: []
   lessons: []
   round: [round: boolean]
+  instrument: [kind: InstrumentKind]
   close: []
 }>()
 const settings = computed(() => props.tools.settings.value)
@@ -45,6 +47,13 @@ const chosen = computed(() =>
 const pen = computed(() => pens[chosen.value]!)
 const choose = (name: string) =>
   props.tools.set(props.panel === 'highlighter' ? { highlighter: name } : { pen: name })
+const INSTRUMENTS: [InstrumentKind, string][] = [
+  ['RULER', 'Ruler'],
+  ['SET_SQUARE_45', 'Set square 45°'],
+  ['SET_SQUARE_30_60', 'Set square 30°, 60°'],
+  ['PROTRACTOR', 'Protractor'],
+  ['FULL_PROTRACTOR', 'Full protractor'],
+]
 const MINUTES = [1, 2, 3, 5, 10, 20]
 const spot = computed(() => props.show.spot.value)
 </script>
@@ -140,6 +149,30 @@ const spot = computed(() => props.show.spot.value)
           :value="settings.magnify"
           @input="tools.set({ magnify: number($event) })"
       /></label>
+    </template>
+    <template v-else-if="panel === 'measure'">
+      <button
+        v-for="[kind, name] in INSTRUMENTS"
+        :key="kind"
+        class="btn"
+        :aria-pressed="show.instruments.value.some((one) => one.kind === kind)"
+        @click="emit('instrument', kind)"
+      >
+        {{ name }}
+      </button>
+      <label
+        >1 cm is
+        <input
+          type="number"
+          class="units"
+          min="8"
+          max="400"
+          :value="settings.perCm"
+          @change="tools.set({ perCm: Math.min(400, Math.max(8, number($event) || 50)) })"
+        />
+        units</label
+      >
+      <span class="hint">A pen that begins beside an edge follows it.</span>
     </template>
     <template v-else-if="panel === 'timer'">
       <button
@@ -287,6 +320,10 @@ label {
 .line input {
   width: 22px;
   height: 22px;
+}
+.units {
+  width: 84px;
+  min-height: 40px;
 }
 .hint {
   color: #55656b;

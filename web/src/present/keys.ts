@@ -25,6 +25,7 @@ const LETTERS: Record<string, KeyDoes> = {
   s: { is: 'overlay', overlay: 'spotlight' },
   g: { is: 'overlay', overlay: 'magnifier' },
   b: { is: 'overlay', overlay: 'blank' },
+  u: { is: 'panel', panel: 'measure' },
   k: { is: 'panel', panel: 'timer' },
   n: { is: 'panel', panel: 'class' },
   x: { is: 'panel', panel: 'clear' },

@@ -3,6 +3,7 @@ import { post } from '@/api/client'
 import type { Act, DrawnStroke, Lesson, Tried } from '@/api/types'
 import { tryWork } from '@/student/work'
 import type { Covered } from './CoverBoard.vue'
+import type { Instrument } from './instruments'
 import { lessonInk } from './lessonInk'
 import type { Spot } from './SpotlightBoard.vue'
 
@@ -31,6 +32,7 @@ export async function openPresentation(activityId: string, classId?: string, goi
   const covers = ref<Record<string, Covered>>({})
   const spot = ref<Spot>(SPOT)
   const lens = ref({ x: 800, y: 500 })
+  const instruments = ref<Instrument[]>([])
   const steps = shallowRef<(() => unknown)[]>([])
 
   const pages = computed(() => {
@@ -88,6 +90,7 @@ export async function openPresentation(activityId: string, classId?: string, goi
     covers,
     spot,
     lens,
+    instruments,
     pages,
     index,
     page,

@@ -17,6 +17,8 @@ interface Remembered {
   fit: Fit
   dim: number
   magnify: number
+  /** Page units of one centimetre. */
+  perCm: number
 }
 const KEY = 'present-tools'
 const USUAL: Remembered = {
@@ -29,6 +31,7 @@ const USUAL: Remembered = {
   fit: 'page',
   dim: 75,
   magnify: 2,
+  perCm: 50,
 }
 
 function remembered(): Remembered {

@@ -132,6 +132,49 @@ class PresentTest extends OnWorkbench {
         assertThat(points).allMatch(point -> point.endsWith(" 700"));
     }
 
+    /** Wobbling, a pen that begins beside a ruler's edge leaves a line on the edge, from the ruler's turn and place alone. */
+    @Test
+    void a_pen_follows_the_edge_of_a_ruler_exactly() {
+        present();
+        keys("u");
+        button(teacher, "Ruler").click();
+        Locator ruler = teacher.locator(".instrument");
+        ruler.focus();
+        keys("r", "r");
+        assertThat(ruler).hasAttribute("transform", "translate(500 420) rotate(30)");
+        keys("u", "p");
+        double right = Math.cos(Math.toRadians(30));
+        double down = Math.sin(Math.toRadians(30));
+        double[] from = onPage(teacher, 500 + 60 * right, 420 + 60 * down - 12);
+        teacher.mouse().move(from[0], from[1]);
+        teacher.mouse().down();
+        for (int i = 1; i <= 20; i++) {
+            double off = i % 3 * 9 - 9;
+            double[] to = onPage(teacher, 500 + (60 + 20 * i) * right + off, 420 + (60 + 20 * i) * down - off);
+            teacher.mouse().move(to[0], to[1]);
+        }
+        teacher.mouse().up();
+        assertThat(strokes()).hasCount(1);
+        Browser.look(teacher, "ruler");
+        String[] points = strokes().first().getAttribute("d").substring(1).split("L");
+        assertThat(points.length).isGreaterThan(1);
+        for (String point : points) {
+            String[] at = point.split(" ");
+            double dx = Double.parseDouble(at[0]) - 500;
+            double dy = Double.parseDouble(at[1]) - 420;
+            assertThat(Math.abs(dy * right - dx * down))
+                    .as("off the edge at %s", point)
+                    .isLessThan(0.5);
+        }
+        // Far from the ruler it draws freely.
+        stroke(onPage(teacher, 200, 700), onPage(teacher, 400, 760));
+        assertThat(strokes()).hasCount(2);
+        keys("m");
+        ruler.focus();
+        keys("Delete");
+        assertThat(ruler).hasCount(0);
+    }
+
     @Test
     void pages_are_covered_each_for_itself_and_spotlight_magnifier_and_blank_screen_lie_over_them() {
         present();

@@ -134,6 +134,10 @@ class InstrumentTest {
     /** The browser follows edges while the pen is held; these cases hold it to what is computed here. */
     @Test
     void the_cases_for_the_browser_are_those_that_are_kept() throws IOException {
+        assertThat(Json.read(Files.readString(CASES), Cases.class)).isEqualTo(cases());
+    }
+
+    private static Cases cases() {
         Random random = new Random(17);
         List<Case> cases = new ArrayList<>();
         for (int i = 0; i < 300; i++) {
@@ -141,11 +145,12 @@ class InstrumentTest {
             Point at = new Point(random.nextInt(1600), random.nextInt(1000));
             cases.add(new Case(one, at, one.closest(at), one.along(at), one.angle(at)));
         }
-        String made = Json.write(new Cases(cases));
-        if (!Files.exists(CASES)) {
-            Files.createDirectories(CASES.getParent());
-            Files.writeString(CASES, made);
-        }
-        assertThat(Json.read(Files.readString(CASES), Cases.class)).isEqualTo(new Cases(cases));
+        return new Cases(cases);
+    }
+
+    /** Makes the cases anew, from the core folder. */
+    public static void main(String[] args) throws IOException {
+        Files.createDirectories(CASES.getParent());
+        Files.writeString(CASES, Json.write(cases()) + "\n");
     }
 }
