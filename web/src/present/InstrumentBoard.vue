@@ -188,8 +188,11 @@ const gripAt = (one: Instrument, grip: 'move' | 'turn' | 'length') => {
   pointer-events: auto;
   cursor: move;
 }
-.instrument:focus-visible .body {
-  filter: drop-shadow(0 0 6px #e5a02f) drop-shadow(0 0 3px #e5a02f);
+/* A shadow around it would fill what is to be seen through. */
+.instrument:focus-visible .body :deep(rect),
+.instrument:focus-visible .body :deep(path:first-child) {
+  stroke: #e5a02f;
+  stroke-width: 8;
 }
 .grip {
   fill: #fff;

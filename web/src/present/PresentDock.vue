@@ -111,6 +111,18 @@ function take(tool: Tool) {
   max-height: 100%;
   overflow-y: auto;
 }
+@media (max-height: 900px) {
+  .dock.left,
+  .dock.right {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+  }
+}
+.dock.left.large,
+.dock.right.large {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+}
 .dock.bottom {
   max-width: 100%;
   overflow-x: auto;

@@ -2,6 +2,7 @@ package gladtile.bench;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
@@ -78,7 +79,8 @@ public final class Shots {
 
             routes(teacher, address, folder);
             starter(teacher, address, folder);
-            order(teacher, address, folder);
+            present(teacher, address, folder);
+            axes(teacher, address, folder);
 
             Page student = browser.newContext(options()).newPage();
             student.navigate(address + "/join/" + code);
@@ -149,30 +151,36 @@ public final class Shots {
         teacher.keyboard().press("Escape");
     }
 
-    /** A page whose order is asked for, half done. */
-    private static void order(Page teacher, String address, Path folder) {
+    /** The page about light in front of the class: a pen along the ruler, a protractor, a timer. */
+    private static void present(Page teacher, String address, Path folder) {
         teacher.navigate(address + "/activities");
-        teacher.getByText("Planets in order").first().click();
-        button(teacher, "Page 2, Outer planets").click();
-        step(teacher, "Try");
-        teacher.locator("svg.doing").waitFor();
-        button(teacher, "Page 2").click();
-        for (String planet : new String[] {"Jupiter", "Saturn"}) {
-            teacher.locator("[data-piece][aria-label^='" + planet + "']").press("Enter");
-            teacher.keyboard().press("ArrowRight");
-            if (planet.equals("Saturn")) {
-                teacher.keyboard().press("ArrowRight");
-                teacher.keyboard().press("ArrowRight");
-            }
-            teacher.keyboard().press("Enter");
-            teacher.getByText(planet + " is in From the sun outwards").waitFor();
-        }
-        shot(teacher, folder, "student-order");
-        axes(teacher, folder);
+        teacher.getByLabel("Present Why seasons change").click();
+        teacher.locator("svg.ink-board").waitFor();
+        teacher.keyboard().press("PageDown");
+        teacher.keyboard().press("k");
+        button(teacher, "5 min").click();
+        teacher.keyboard().press("u");
+        button(teacher, "Ruler").click();
+        button(teacher, "Protractor").click();
+        teacher.keyboard().press("p");
+        button(teacher, "Pen 2").click();
+        var box = teacher.locator("svg.ink-board").boundingBox();
+        double unit = box.width / 1600;
+        teacher.mouse().move(box.x + 540 * unit, box.y + 412 * unit);
+        teacher.mouse().down();
+        teacher.mouse().move(box.x + 900 * unit, box.y + 405 * unit, new Mouse.MoveOptions().setSteps(6));
+        teacher.mouse().up();
+        teacher.keyboard().press("m");
+        teacher.locator(".own-ink path").first().waitFor();
+        shot(teacher, folder, "present");
     }
 
     /** One point found on the map, and the next one on its way there by the arrow keys. */
-    private static void axes(Page teacher, Path folder) {
+    private static void axes(Page teacher, String address, Path folder) {
+        teacher.navigate(address + "/activities");
+        teacher.getByText("Planets in order").first().click();
+        step(teacher, "Try");
+        teacher.locator("svg.doing").waitFor();
         button(teacher, "Page 5").click();
         teacher.locator("svg.doing[aria-label='Map of the hill']").waitFor();
         walk(teacher, "Dome", 8, 5);

@@ -21,10 +21,13 @@ final class DemoActivities {
     private final Paper dusk;
     private final DemoFiles files;
 
+    private final DemoPage angles;
+
     DemoActivities(PictureRef hills, PictureRef dusk, DemoFiles files) {
         this.files = files;
         this.hills = new Paper("#eef2ee", hills);
         this.dusk = new Paper("#e9e7ef", dusk);
+        angles = sunAtNoon();
     }
 
     /** By title, in the order they are made; the first is the one that is assigned. */
@@ -140,6 +143,35 @@ final class DemoActivities {
                                 new String[] {"1F4FA", "Television", "Stays at home"}));
     }
 
+    /** The page on which lessons about angles are held. */
+    String angles() {
+        return angles.id();
+    }
+
+    /** Three rays to be measured; how high the sun stands at noon at 51.5° north, rounded. */
+    private static DemoPage sunAtNoon() {
+        double x = 420;
+        double y = 720;
+        return new DemoPage("The sun at noon", Paper.PLAIN)
+                .title("How high does the sun stand at noon?", "Measure each angle above the ground.")
+                .item(DemoThings.ground(x - 260, y, 1_160))
+                .item(DemoThings.ray(x, y, 560, 62, "Ray of the sun at midsummer"))
+                .item(DemoThings.ray(x, y, 720, 38, "Ray of the sun in spring and autumn"))
+                .item(DemoThings.ray(x, y, 760, 15, "Ray of the sun at midwinter"))
+                .item(DemoThings.words("midsummer", 700, 232, 240))
+                .item(DemoThings.words("spring, autumn", 880, 372, 260))
+                .item(DemoThings.words("midwinter", 960, 590, 240))
+                .zone("Midsummer", 1_180, 215, 300, 130)
+                .zone("Spring, autumn", 1_180, 385, 300, 130)
+                .zone("Midwinter", 1_180, 555, 300, 130)
+                .words(
+                        830,
+                        new String[] {"62°", "Midsummer"},
+                        new String[] {"15°", "Midwinter"},
+                        new String[] {"38°", "Spring, autumn"},
+                        new String[] {"90°", null});
+    }
+
     private List<DemoPage> seasons() {
         return List.of(
                 new DemoPage("Seasons", hills)
@@ -153,6 +185,7 @@ final class DemoActivities {
                                 new String[] {"1F341", "Maple leaf", "Autumn"},
                                 new String[] {"26C4", "Snowman", "Winter"},
                                 new String[] {"1F423", "Hatching chick", "Spring"}),
+                angles,
                 new DemoPage("Day length", dusk)
                         .title("Long days, short days", "When is the sun up longest?")
                         .zones(252, 388, "Long day", "Short day")

@@ -1,9 +1,12 @@
 package gladtile.server.demo;
 
+import gladtile.core.activity.Dash;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.activity.Stroke;
 import gladtile.core.assigned.AssignTerms;
 import gladtile.core.attempt.Act;
+import gladtile.core.attempt.DrawnStroke;
 import gladtile.core.attempt.Move;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.RemovePage;
@@ -20,6 +23,7 @@ import gladtile.server.attempts.MoveMaker;
 import gladtile.server.classes.ClassTeams;
 import gladtile.server.classes.Classes;
 import gladtile.server.files.Files;
+import gladtile.server.lessons.Lessons;
 import gladtile.server.support.GladProperties;
 import java.io.IOException;
 import java.io.InputStream;
@@ -65,6 +69,7 @@ class DemoSchool {
     private final Attempts attempts;
     private final MoveMaker mover;
     private final DemoPast past;
+    private final Lessons lessonsHeld;
     private final Clock clock;
 
     DemoSchool(
@@ -79,6 +84,7 @@ class DemoSchool {
             Attempts attempts,
             MoveMaker mover,
             DemoPast past,
+            Lessons lessonsHeld,
             Clock clock) {
         this.properties = properties;
         this.people = people;
@@ -91,7 +97,28 @@ class DemoSchool {
         this.attempts = attempts;
         this.mover = mover;
         this.past = past;
+        this.lessonsHeld = lessonsHeld;
         this.clock = clock;
+    }
+
+    /** What was written on the page about angles in the last lesson: an arc, and how large it was found. */
+    private void written(Who teacher, UUID activity, UUID classId, String pageId) {
+        LocalDate lastWeek = LocalDate.now(clock).minusDays(6);
+        UUID lesson = lessonsHeld.openOn(teacher, activity, classId, lastWeek).id();
+        List<Integer> arc = new ArrayList<>();
+        for (int degrees = 0; degrees <= 38; degrees += 2) {
+            double r = Math.toRadians(degrees);
+            arc.addAll(List.of((int) (10 * (420 + 190 * Math.cos(r))), (int) (10 * (720 - 190 * Math.sin(r))), 128));
+        }
+        List<Integer> line = List.of(8_950, 3_960, 128, 11_250, 3_980, 128);
+        lessonsHeld.write(
+                teacher,
+                lesson,
+                pageId,
+                List.of(
+                        new DrawnStroke("arc", new Stroke(Stroke.Tool.PEN, "#0b5d66", 8, Dash.SOLID, arc)),
+                        new DrawnStroke("line", new Stroke(Stroke.Tool.TINT, "#ffe27a", 34, Dash.SOLID, line))),
+                List.of());
     }
 
     @EventListener(ApplicationStartedEvent.class)
@@ -122,6 +149,7 @@ class DemoSchool {
                 nightSky = lesson.getValue();
             }
         }
+        written(mira, made.get("Why seasons change"), puffin, lessons.angles());
         shelf.share(mira, made.get("Day, night, shadow"), jonas.id(), Access.EDIT);
         shelf.setTags(mira, made.get("Night-sky week"), List.of("year 4", "sky"));
         shelf.setTags(mira, made.get("Planets in order"), List.of("year 4"));

@@ -163,6 +163,37 @@ final class DemoThings {
         return new Picture(id(), Frame.of(x, y, 130, 130), rail, "Rocket", PictureRef.library("1F680"), CREDIT);
     }
 
+    /** A ray from the left foot of a box to where it is seen at so many degrees above the ground. */
+    static Item ray(double x, double y, double length, int degrees, String said) {
+        double across = length * Math.cos(Math.toRadians(degrees));
+        double up = length * Math.sin(Math.toRadians(degrees));
+        LineLook look = new LineLook(
+                List.of(new Point(0, 1), new Point(1, 0)),
+                false,
+                "#a8432b",
+                5,
+                Dash.SOLID,
+                LineEnd.PLAIN,
+                LineEnd.ARROW,
+                null,
+                null);
+        return new Line(id(), Frame.of(x, y - up, across, up), Movement.FIXED, said, null, look);
+    }
+
+    static Item ground(double x, double y, double length) {
+        LineLook look = new LineLook(
+                List.of(new Point(0, 0.5), new Point(1, 0.5)),
+                false,
+                "#1c2b33",
+                6,
+                Dash.SOLID,
+                LineEnd.PLAIN,
+                LineEnd.PLAIN,
+                null,
+                null);
+        return new Line(id(), Frame.of(x, y - 4, length, 8), Movement.FIXED, "The ground", null, look);
+    }
+
     static Item arrow(double x, double y) {
         LineLook look = new LineLook(
                 List.of(new Point(0, 1), new Point(0.4, 0.2), new Point(1, 0)),

@@ -68,9 +68,13 @@ public class Lessons {
         if (!theirs || activities.read(who, activityId).isEmpty()) {
             return Optional.empty();
         }
-        LocalDate today = LocalDate.now(clock);
-        store.make(who, UuidV7.make(), activityId, classId, today);
-        return Optional.of(full(who, store.ofDay(who, activityId, classId, today)));
+        return Optional.of(openOn(who, activityId, classId, LocalDate.now(clock)));
+    }
+
+    /** That of any day; the activity and the class are theirs. */
+    public Lesson openOn(Who who, UUID activityId, UUID classId, LocalDate day) {
+        store.make(who, UuidV7.make(), activityId, classId, day);
+        return full(who, store.ofDay(who, activityId, classId, day));
     }
 
     public Optional<Lesson> find(Who who, UUID id) {
