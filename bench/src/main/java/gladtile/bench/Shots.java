@@ -2,10 +2,12 @@ package gladtile.bench;
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -171,7 +173,10 @@ public final class Shots {
         teacher.mouse().move(box.x + 900 * unit, box.y + 405 * unit, new Mouse.MoveOptions().setSteps(6));
         teacher.mouse().up();
         teacher.keyboard().press("m");
-        teacher.locator(".own-ink path").first().waitFor();
+        // A level line has no height, and counts as not to be seen.
+        teacher.locator(".own-ink path")
+                .first()
+                .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.ATTACHED));
         shot(teacher, folder, "present");
     }
 
