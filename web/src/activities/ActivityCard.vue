@@ -143,9 +143,12 @@ function keepTags() {
   gap: 6px;
   align-items: center;
   min-height: 38px;
-  padding: 0 50px 8px 13px;
+  padding: 0 13px 44px;
 }
 .present {
+  position: absolute;
+  bottom: 7px;
+  left: 6px;
   display: inline-flex;
   gap: 6px;
   align-items: center;

@@ -11,6 +11,7 @@ import FileDialog from '@/student/FileDialog.vue'
 import LeaveDialog from '@/student/LeaveDialog.vue'
 import StudentPage from '@/student/StudentPage.vue'
 import { loadTaste, pens } from '@/workbench/pens'
+import CalculatorCard from './CalculatorCard.vue'
 import CoverBoard from './CoverBoard.vue'
 import InkBoard from './InkBoard.vue'
 import { keyOf } from './keys'
@@ -42,6 +43,7 @@ const words = ref('')
 const panel = ref<Panel | null>(null)
 const strip = ref(false)
 const turns = ref(false)
+const calculating = ref(false)
 const adding = ref<ActivityHead[] | null>(null)
 const days = ref<LessonHead[] | null>(null)
 const classes = shallowRef<ClassHead[]>([])
@@ -57,6 +59,8 @@ const width = computed(() => {
   if (fit === 'width') return width
   return fit === 'height' ? height * 1.6 : Math.min(width, height * 1.6)
 })
+/** At the right edge, where the least of a page is hidden. */
+const timersAt = computed(() => Math.max(0, room.value.width + 70 - 262))
 const look = computed<StrokeStyle>(() => {
   const { settings, tool } = tools
   const pen = pens[tool.value === 'highlighter' ? settings.value.highlighter : settings.value.pen]!
@@ -167,14 +171,22 @@ const LENGTHS: Record<InstrumentKind, number> = {
   PROTRACTOR: 280,
   FULL_PROTRACTOR: 240,
 }
+/** Apart from each other, and most of them from the title. */
+const PLACES: Record<InstrumentKind, { x: number; y: number }> = {
+  RULER: { x: 500, y: 780 },
+  SET_SQUARE_45: { x: 1120, y: 260 },
+  SET_SQUARE_30_60: { x: 180, y: 260 },
+  PROTRACTOR: { x: 800, y: 620 },
+  FULL_PROTRACTOR: { x: 1250, y: 560 },
+}
 /** One of each kind lies there at most. */
 function toggleInstrument(kind: InstrumentKind) {
   const { instruments } = show.value!
   const there = instruments.value.some((one) => one.kind === kind)
-  const fresh = { kind, x: 500 + 60 * instruments.value.length, y: 420, turn: 0, length: LENGTHS[kind] }
+  const fresh = { kind, ...PLACES[kind], turn: 0, length: LENGTHS[kind] }
   instruments.value = there
     ? instruments.value.filter((one) => one.kind !== kind)
-    : [...instruments.value, kind.endsWith('PROTRACTOR') ? { ...fresh, x: 800, y: 600 } : fresh]
+    : [...instruments.value, fresh]
 }
 function setInstrument(index: number, to: Instrument) {
   const { instruments } = show.value!
@@ -377,6 +389,7 @@ watch(
         @names="((turns = true), (panel = null))"
         @screen="fullScreen"
         @lessons="otherDays"
+        @calculator="((calculating = true), (panel = null))"
         @instrument="toggleInstrument"
         @round="show.spot.value = { ...show.spot.value, round: $event }"
         @close="panel = null"
@@ -405,12 +418,13 @@ watch(
       :key="timer.id"
       :timer="timer"
       :now="timers.now.value"
-      :x="860 - i * 30"
-      :y="64 + i * 90"
+      :x="timersAt - i * 30"
+      :y="44 + i * 90"
       @pause="timers.pause(timer.id)"
       @again="timers.again(timer.id)"
       @close="timers.remove(timer.id)"
     />
+    <CalculatorCard v-if="calculating" :x="90" :y="60" @close="calculating = false" />
     <TurnCard
       v-if="turns && show?.classId"
       :key="show.lesson.id"

@@ -24,6 +24,7 @@ const emit = defineEmits<{
   screen: []
   lessons: []
   round: [round: boolean]
+  calculator: []
   instrument: [kind: InstrumentKind]
   close: []
 }>()
@@ -172,6 +173,7 @@ const spot = computed(() => props.show.spot.value)
         />
         units</label
       >
+      <button class="btn" @click="emit('calculator')">Calculator</button>
       <span class="hint">A pen that begins beside an edge follows it.</span>
     </template>
     <template v-else-if="panel === 'timer'">

@@ -140,17 +140,17 @@ class PresentTest extends OnWorkbench {
         button(teacher, "Ruler").click();
         Locator ruler = teacher.locator(".instrument");
         ruler.focus();
-        keys("r", "r");
-        assertThat(ruler).hasAttribute("transform", "translate(500 420) rotate(30)");
+        keys("R", "R");
+        assertThat(ruler).hasAttribute("transform", "translate(500 780) rotate(330)");
         keys("u", "p");
-        double right = Math.cos(Math.toRadians(30));
-        double down = Math.sin(Math.toRadians(30));
-        double[] from = onPage(teacher, 500 + 60 * right, 420 + 60 * down - 12);
+        double right = Math.cos(Math.toRadians(-30));
+        double down = Math.sin(Math.toRadians(-30));
+        double[] from = onPage(teacher, 500 + 60 * right, 780 + 60 * down - 12);
         teacher.mouse().move(from[0], from[1]);
         teacher.mouse().down();
         for (int i = 1; i <= 20; i++) {
             double off = i % 3 * 9 - 9;
-            double[] to = onPage(teacher, 500 + (60 + 20 * i) * right + off, 420 + (60 + 20 * i) * down - off);
+            double[] to = onPage(teacher, 500 + (60 + 20 * i) * right + off, 780 + (60 + 20 * i) * down - off);
             teacher.mouse().move(to[0], to[1]);
         }
         teacher.mouse().up();
@@ -161,13 +161,13 @@ class PresentTest extends OnWorkbench {
         for (String point : points) {
             String[] at = point.split(" ");
             double dx = Double.parseDouble(at[0]) - 500;
-            double dy = Double.parseDouble(at[1]) - 420;
+            double dy = Double.parseDouble(at[1]) - 780;
             assertThat(Math.abs(dy * right - dx * down))
                     .as("off the edge at %s", point)
                     .isLessThan(0.5);
         }
         // Far from the ruler it draws freely.
-        stroke(onPage(teacher, 200, 700), onPage(teacher, 400, 760));
+        stroke(onPage(teacher, 200, 640), onPage(teacher, 400, 690));
         assertThat(strokes()).hasCount(2);
         keys("m");
         ruler.focus();

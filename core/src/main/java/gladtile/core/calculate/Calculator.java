@@ -1,0 +1,222 @@
+package gladtile.core.calculate;
+
+import gladtile.core.Bounds;
+import java.math.BigInteger;
+import org.apache.commons.numbers.fraction.BigFraction;
+
+/**
+ * A calculator for the wall, in exact fractions: one third times three is one.
+ *
+ * <p>Powers go before × and ÷, these before + and −; what is equal goes from the left, powers from the right. A number
+ * before an opening bracket is multiplied by it. {@code 10 %} is a tenth; after + and − it is that share of what stands
+ * before, as on a pocket calculator: {@code 200 + 10 %} is 220 (common practice).
+ */
+public final class Calculator {
+    /** Characters of what is typed. */
+    public static final int LENGTH = 200;
+    /** Digits of any number on the way, above or below the fraction bar. */
+    public static final int DIGITS = 600;
+
+    private static final int POWER = 200;
+    /** Brackets and signs within each other. */
+    private static final int DEEP = 60;
+
+    private final String text;
+    private int at;
+    private int depth;
+
+    private Calculator(String text) {
+        this.text = text;
+    }
+
+    /** What comes of a line that was typed. */
+    public sealed interface Outcome {}
+
+    public record Result(CalculatedNumber number) implements Outcome {}
+
+    /** @param message for whoever typed it @param at where it went wrong, 0 the first character; -1 for no single place */
+    public record Refused(String message, int at) implements Outcome {}
+
+    /** Leaves the computation with a refusal; never seen outside. */
+    private static final class Stop extends RuntimeException {
+        private static final long serialVersionUID = 1;
+        private final transient Refused refused;
+
+        Stop(String message, int at) {
+            super(message, null, false, false);
+            refused = new Refused(message, at);
+        }
+    }
+
+    /** A value, and whether it was written as a percentage. */
+    private record Value(BigFraction number, boolean percent) {}
+
+    public static Outcome of(String typed) {
+        Bounds.present("calculation", typed);
+        if (typed.length() > LENGTH) {
+            return new Refused("A line has at most %d signs.".formatted(LENGTH), LENGTH);
+        }
+        Calculator calculator = new Calculator(typed);
+        try {
+            if (calculator.peek() == 0) {
+                return new Refused("There is nothing to work out yet.", 0);
+            }
+            BigFraction sum = calculator.sum();
+            if (calculator.peek() != 0) {
+                throw calculator.unexpected();
+            }
+            return new Result(CalculatedNumber.of(sum));
+        } catch (Stop stop) {
+            return stop.refused;
+        }
+    }
+
+    /** The next sign that is no space; 0 at the end. */
+    private char peek() {
+        while (at < text.length() && Character.isWhitespace(text.charAt(at))) {
+            at++;
+        }
+        return at < text.length() ? text.charAt(at) : 0;
+    }
+
+    private Stop unexpected() {
+        char sign = peek();
+        if (sign == 0) {
+            return new Stop("Something is missing at the end.", text.length());
+        }
+        return new Stop("“%s” does not fit here.".formatted(sign), at);
+    }
+
+    private BigFraction sum() {
+        Value first = product();
+        BigFraction sum = first.number();
+        while (peek() == '+' || isMinus(peek())) {
+            boolean plus = peek() == '+';
+            at++;
+            Value next = product();
+            BigFraction share = next.percent() ? sum.multiply(next.number()) : next.number();
+            sum = held(plus ? sum.add(share) : sum.subtract(share));
+        }
+        return sum;
+    }
+
+    private Value product() {
+        Value first = power();
+        BigFraction product = first.number();
+        boolean alone = true;
+        while (true) {
+            char sign = peek();
+            if (sign == '×' || sign == '*' || sign == '·') {
+                at++;
+                product = held(product.multiply(power().number()));
+            } else if (sign == '÷' || sign == '/' || sign == ':') {
+                int where = at++;
+                BigFraction by = power().number();
+                if (by.equals(BigFraction.ZERO)) {
+                    throw new Stop("Nothing can be divided by 0.", where);
+                }
+                product = held(product.divide(by));
+            } else if (sign == '(') {
+                product = held(product.multiply(power().number()));
+            } else {
+                return new Value(product, alone && first.percent());
+            }
+            alone = false;
+        }
+    }
+
+    private Value power() {
+        if (isMinus(peek()) || peek() == '+') {
+            boolean minus = peek() != '+';
+            at++;
+            deeper();
+            Value of = power();
+            depth--;
+            return minus ? new Value(of.number().negate(), of.percent()) : of;
+        }
+        BigFraction base = number();
+        if (peek() == '²' || peek() == '³') {
+            int raised = text.charAt(at++) == '²' ? 2 : 3;
+            base = held(base.pow(raised));
+        }
+        if (peek() == '^') {
+            int where = at++;
+            deeper();
+            BigFraction raised = power().number();
+            depth--;
+            base = raised(base, raised, where);
+        }
+        boolean percent = false;
+        while (peek() == '%') {
+            at++;
+            base = base.divide(100);
+            percent = true;
+        }
+        return new Value(base, percent);
+    }
+
+    private BigFraction raised(BigFraction base, BigFraction by, int where) {
+        if (!by.getDenominator().equals(BigInteger.ONE)
+                || by.getNumerator().abs().compareTo(BigInteger.valueOf(POWER)) > 0) {
+            throw new Stop("A power is a whole number from -%d to %d.".formatted(POWER, POWER), where);
+        }
+        int power = by.getNumerator().intValueExact();
+        if (power <= 0 && base.equals(BigFraction.ZERO)) {
+            throw new Stop("0 has no such power.", where);
+        }
+        return held(base.pow(power));
+    }
+
+    private void deeper() {
+        if (++depth > DEEP) {
+            throw new Stop("Brackets and signs lie within each other at most %d deep.".formatted(DEEP), at);
+        }
+    }
+
+    private BigFraction number() {
+        if (peek() == '(') {
+            int opened = at++;
+            deeper();
+            BigFraction within = sum();
+            depth--;
+            if (peek() != ')') {
+                throw peek() == 0 ? new Stop("This bracket is not closed.", opened) : unexpected();
+            }
+            at++;
+            return within;
+        }
+        int from = at;
+        StringBuilder digits = new StringBuilder();
+        int below = -1;
+        while (at < text.length()) {
+            char sign = text.charAt(at);
+            if (sign >= '0' && sign <= '9') {
+                digits.append(sign);
+            } else if ((sign == '.' || sign == ',') && below < 0) {
+                below = digits.length();
+            } else {
+                break;
+            }
+            at++;
+        }
+        if (digits.isEmpty()) {
+            at = from;
+            throw unexpected();
+        }
+        int places = below < 0 ? 0 : digits.length() - below;
+        return BigFraction.of(new BigInteger(digits.toString()), BigInteger.TEN.pow(places));
+    }
+
+    private static boolean isMinus(char sign) {
+        return sign == '-' || sign == '−';
+    }
+
+    private BigFraction held(BigFraction number) {
+        int bits = Math.max(
+                number.getNumerator().bitLength(), number.getDenominator().bitLength());
+        if (bits > DIGITS / Math.log10(2)) {
+            throw new Stop("That would have more than %d digits.".formatted(DIGITS), -1);
+        }
+        return number;
+    }
+}
