@@ -8,6 +8,7 @@ import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
 import { PAGE, type Point } from '@/page/geometry'
 import { pointsOf, strokeDrawing, type StrokeStyle } from '@/page/ink'
 import OwnInk from '@/page/OwnInk.vue'
+import { isNearlyStraight, seenOnce } from './hands'
 import { closest, followed, type Instrument } from './instruments'
 import { tail } from './tail'
 import type { Tool } from './tools'
@@ -55,8 +56,6 @@ interface Hand {
   hold: ReturnType<typeof setTimeout> | undefined
 }
 const hands = new Map<number, Hand>()
-/** Once a pen was seen, fingers no longer draw: they may rest on the screen. */
-let penSeen = false
 const cursor = ref<Point | null>(null)
 const worn = shallowRef<(PageStroke & { id?: string })[] | null>(null)
 let erasedTo: Point | null = null
@@ -84,9 +83,9 @@ const kept = (style: StrokeStyle, drawn: Drawn[]): Stroke => {
 
 /** A palm that rests on the screen, or a finger beside a pen, draws nothing. */
 function isHand(event: PointerEvent) {
-  if (event.pointerType === 'pen') penSeen = true
+  if (event.pointerType === 'pen') seenOnce.pen = true
   if (event.pointerType !== 'touch') return event.button === 0
-  return !penSeen && Math.max(event.width, event.height) < PALM
+  return !seenOnce.pen && Math.max(event.width, event.height) < PALM
 }
 
 function down(event: PointerEvent) {
@@ -142,6 +141,8 @@ function wait(hand: Hand) {
   clearTimeout(hand.hold)
   if (hand.straight || hand.along || props.tool === 'fading') return
   hand.hold = setTimeout(() => {
+    // Whoever pauses in the middle of a curve goes on with it.
+    if (!isNearlyStraight(hand.builder.points())) return
     hand.straight = true
     hand.line.wipe()
     straighten(hand, { ...hand.at, pressure: 0.5 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PhCaretLeft, PhCaretRight, PhPlus, PhX } from '@phosphor-icons/vue'
+import { PhCaretLeft, PhCaretRight, PhChecks, PhPlus, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get, said } from '@/api/client'
@@ -7,6 +7,7 @@ import type { ActivityHead, ClassHead, DrawnStroke, FileRef, LessonHead, Route }
 import { needTeacher } from '@/accounts/me'
 import type { StrokeStyle } from '@/page/ink'
 import { pageOf } from '@/page/routes'
+import { toldOfCheck } from '@/student/feedback'
 import FileDialog from '@/student/FileDialog.vue'
 import LeaveDialog from '@/student/LeaveDialog.vue'
 import StudentPage from '@/student/StudentPage.vue'
@@ -139,6 +140,14 @@ function follow(to: Route) {
     if (target) void run(() => show.value!.open(target, to.kind === 'back'))
     else words.value = 'There is no page there'
   }
+}
+/** What is judged only when it is asked for. */
+async function check() {
+  const { work, page } = show.value!
+  await run(async () => {
+    const verdict = await work.make({ kind: 'check', pageId: page.value.id })
+    if (verdict) words.value = toldOfCheck(verdict)
+  })
 }
 function toPanel(one: Panel) {
   panel.value = panel.value === one ? null : one
@@ -315,6 +324,7 @@ watch(
           :resting="false"
           :erased="[]"
           @say="words = $event"
+          @hint="words = $event"
           @follow="follow"
           @remember="show.rememberAct"
         />
@@ -403,6 +413,9 @@ watch(
         @panel="toPanel"
         @undo="run(show.undo)"
       />
+      <button v-if="show.page.value.onCheck?.length" class="check" @click="check">
+        <PhChecks :size="24" aria-hidden="true" />Check
+      </button>
       <button class="where" :aria-expanded="strip" title="All pages" @click="strip = !strip">
         {{ show.index.value + 1 }} of {{ show.pages.value.length }}
       </button>
@@ -619,6 +632,27 @@ watch(
 .right .above {
   right: calc(100% + 4px);
   left: auto;
+}
+.check {
+  position: absolute;
+  left: 12px;
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 48px;
+  padding: 4px 12px;
+  border: 0;
+  border-radius: 12px 12px 12px 4px;
+  background: var(--saffron);
+  color: #1c2b33;
+  font: inherit;
+  font-weight: 700;
+  cursor: pointer;
+}
+.left .check,
+.right .check {
+  position: static;
+  margin-top: 6px;
 }
 .where {
   position: absolute;

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { isNearlyStraight } from './hands'
 import { keyOf } from './keys'
 import { tailPath } from './tail'
 import { again, clockWords, isOver, paused, shown, started } from './timers'
@@ -55,6 +56,23 @@ describe('the tail of the pointer', () => {
         9_000,
       ).match(/M/g),
     ).toHaveLength(1)
+  })
+})
+
+describe('a stroke that is meant to be straight', () => {
+  const points = (n: number, at: (share: number) => [number, number]) =>
+    Array.from({ length: n }, (_, i) => at(i / (n - 1))).map(([x, y]) => ({ x, y }))
+  it('stays near the way between its ends', () => {
+    expect(isNearlyStraight(points(30, (t) => [400 * t, 8 * Math.sin(20 * t)]))).toBe(true)
+    expect(isNearlyStraight(points(30, (t) => [400 * t, 300 * t]))).toBe(true)
+  })
+  it('is no curve, no circle, no word, and no dot', () => {
+    const turn = (t: number): [number, number] => [100 * Math.cos(Math.PI * t), 100 * Math.sin(Math.PI * t)]
+    expect(isNearlyStraight(points(30, turn))).toBe(false)
+    expect(isNearlyStraight(points(60, (t) => turn(1.9 * t)))).toBe(false)
+    expect(isNearlyStraight(points(60, (t) => [300 * t, 30 * Math.sin(60 * t)]))).toBe(false)
+    expect(isNearlyStraight(points(5, (t) => [20 * t, 0]))).toBe(false)
+    expect(isNearlyStraight([])).toBe(false)
   })
 })
 

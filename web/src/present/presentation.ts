@@ -63,8 +63,9 @@ export async function openPresentation(activityId: string, classId?: string, goi
   }
   /** Things lie where they began, and gaps are empty again. */
   async function startAgain() {
+    const before = work.made()
     await work.make({ kind: 'start-again', pageId: page.value.id })
-    remember(() => work.takeBackLast())
+    remember(() => work.backTo(before))
   }
   const moved = computed(() => {
     const ids = new Set(page.value.items.map((item) => item.id))

@@ -306,7 +306,7 @@ export function tryWork(
   activityId: string,
   first: Tried,
   presented = false,
-): Work & { takeBackLast(): Promise<void> } {
+): Work & { made(): number; backTo(count: number): Promise<void> } {
   const state = shallowRef(first.state)
   const progress = shallowRef(first.progress)
   const sides = shallowRef(first.sides)
@@ -341,10 +341,11 @@ export function tryWork(
     course.value = tried.course
     view.value = tried.view
   }
-  /** As if the last move had never been made. */
-  async function takeBackLast() {
+  /** As if nothing had been made after so many moves, but for pages that were turned. */
+  async function backTo(count: number) {
     await last
-    moves.pop()
+    const turned = moves.slice(count).filter((one) => one.act.kind === 'open')
+    moves.splice(count, moves.length, ...turned)
     take(await post<Tried>(`/api/activities/${activityId}/try`, { moves, presented }))
   }
   /** Heard from this browser alone: a try leaves nothing behind. */
@@ -373,6 +374,7 @@ export function tryWork(
     say,
     heard,
     refresh,
-    takeBackLast,
+    made: () => moves.length,
+    backTo,
   }
 }

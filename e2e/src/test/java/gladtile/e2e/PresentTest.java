@@ -11,7 +11,10 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.options.BoundingBox;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Paper;
+import gladtile.core.answer.Moment;
+import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.AddPage;
+import gladtile.core.edit.SetRule;
 import gladtile.server.lessons.LessonHead;
 import gladtile.server.lessons.Lessons;
 import java.util.List;
@@ -94,6 +97,25 @@ class PresentTest extends OnWorkbench {
         teacher.locator("svg.ink-board").waitFor();
         assertThat(strokes()).hasCount(3);
         assertThat(school.activity()).isEqualTo(before);
+    }
+
+    @Test
+    void what_is_judged_when_it_is_asked_for_has_its_button_and_clearing_is_undone_after_other_moves_too() {
+        school.edit(new SetRule("light", "reflect", ZoneRule.USUAL.withMoment(Moment.ON_CHECK)));
+        present();
+        drag(teacher, Browser.middle(pieceLike(teacher, "moon")), onPage(teacher, 1000, 350));
+        assertThat(teacher.locator("[data-piece=moon][data-settled]")).hasCount(0);
+        button(teacher, "Check").click();
+        teacher.locator("[data-piece=moon][data-settled]").waitFor();
+        dock("Clear").click();
+        button(teacher, "Things that were moved").click();
+        assertThat(teacher.locator("[data-piece=moon][data-settled]")).hasCount(0);
+        drag(teacher, Browser.middle(pieceLike(teacher, "sun")), onPage(teacher, 700, 800));
+        double[] there = Browser.middle(pieceLike(teacher, "sun"));
+        keys("Control+z");
+        teacher.waitForCondition(() -> Math.abs(Browser.middle(pieceLike(teacher, "sun"))[0] - there[0]) > 50);
+        keys("Control+z");
+        teacher.locator("[data-piece=moon][data-settled]").waitFor();
     }
 
     @Test

@@ -159,10 +159,10 @@ final class DemoActivities {
                 .item(DemoThings.ray(x, y, 720, 38, "Ray of the sun in spring and autumn"))
                 .item(DemoThings.ray(x, y, 760, 15, "Ray of the sun at midwinter"))
                 .item(DemoThings.words("midsummer", 700, 232, 240))
-                .item(DemoThings.words("spring, autumn", 880, 372, 260))
-                .item(DemoThings.words("midwinter", 960, 590, 240))
                 .zone("Midsummer", 1_180, 215, 300, 130)
+                .item(DemoThings.words("spring, autumn", 880, 372, 260))
                 .zone("Spring, autumn", 1_180, 385, 300, 130)
+                .item(DemoThings.words("midwinter", 960, 590, 240))
                 .zone("Midwinter", 1_180, 555, 300, 130)
                 .words(
                         830,
