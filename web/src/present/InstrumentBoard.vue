@@ -13,10 +13,16 @@ const NAMES = {
   SET_SQUARE_30_60: 'Set square 30° and 60°',
   PROTRACTOR: 'Protractor',
   FULL_PROTRACTOR: 'Full protractor',
+  COMPASSES: 'Compasses',
 }
 const STEP = 10
 
 /** 0 when it lies straight, counter-clockwise as angles are measured, below 360. */
+/** What is read beside the grip: of compasses, how far they are open. */
+const read = (one: Instrument) =>
+  one.kind === 'COMPASSES'
+    ? `${Math.round((one.length / props.perUnit) * 10) / 10} ${props.unit}`
+    : `${turnRead(one)}°`
 const turnRead = (one: Instrument) => Math.round(((360 - (one.turn % 360)) % 360) * 10) / 10
 const round = (degrees: number) => ((degrees % 360) + 360) % 360
 
@@ -95,6 +101,12 @@ function key(index: number, event: KeyboardEvent) {
 /** Where the grips are, before it is turned. */
 const gripAt = (one: Instrument, grip: 'move' | 'turn' | 'length') => {
   const { length } = one
+  if (one.kind === 'COMPASSES')
+    return {
+      move: { x: -36, y: 30 },
+      turn: { x: length / 2, y: -196 },
+      length: { x: length + 34, y: 30 },
+    }[grip]
   if (isRound(one))
     return {
       move: { x: 0, y: one.kind === 'PROTRACTOR' ? -length * 0.35 : length * 0.35 },
@@ -163,7 +175,7 @@ const gripAt = (one: Instrument, grip: 'move' | 'turn' | 'length') => {
         aria-hidden="true"
       >
         <rect x="-46" y="-22" width="92" height="38" rx="10" />
-        <text text-anchor="middle" y="7">{{ turnRead(one) }}°</text>
+        <text text-anchor="middle" y="7">{{ read(one) }}</text>
       </g>
     </g>
   </svg>

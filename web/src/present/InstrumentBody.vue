@@ -55,6 +55,13 @@ const disc = computed(() => {
   <g v-else-if="of.kind.startsWith('SET')" class="glass">
     <path :d="`M${corners}Z${hole}`" fill-rule="evenodd" />
   </g>
+  <g v-else-if="of.kind === 'COMPASSES'" class="legs">
+    <circle class="way" :r="of.length" />
+    <path :d="`M0 0L${of.length / 2} -150L${of.length} 0`" />
+    <circle class="head" :cx="of.length / 2" cy="-150" r="16" />
+    <circle class="point" r="5" />
+    <path class="pencil" :d="`M${of.length} 0l-9 -30h18z`" />
+  </g>
   <g v-else class="glass">
     <path :d="disc" />
     <line
@@ -107,6 +114,28 @@ text {
 .glass text {
   fill: #4a2c4d;
   font-size: 21px;
+}
+.legs path {
+  fill: none;
+  stroke: #55656b;
+  stroke-width: 9;
+  stroke-linejoin: round;
+}
+.legs .way {
+  fill: none;
+  stroke: #0b5d66;
+  stroke-width: 3;
+  stroke-dasharray: 4 12;
+}
+.legs .head {
+  fill: #55656b;
+}
+.legs .point {
+  fill: #1c2b33;
+}
+.legs .pencil {
+  fill: #a8432b;
+  stroke: none;
 }
 .glass .cross {
   fill: none;

@@ -179,6 +179,7 @@ const LENGTHS: Record<InstrumentKind, number> = {
   SET_SQUARE_30_60: 460,
   PROTRACTOR: 280,
   FULL_PROTRACTOR: 240,
+  COMPASSES: 200,
 }
 /** Apart from each other, and most of them from the title. */
 const PLACES: Record<InstrumentKind, { x: number; y: number }> = {
@@ -187,6 +188,7 @@ const PLACES: Record<InstrumentKind, { x: number; y: number }> = {
   SET_SQUARE_30_60: { x: 180, y: 260 },
   PROTRACTOR: { x: 800, y: 620 },
   FULL_PROTRACTOR: { x: 1250, y: 560 },
+  COMPASSES: { x: 420, y: 480 },
 }
 /** One of each kind lies there at most. */
 function toggleInstrument(kind: InstrumentKind) {

@@ -54,6 +54,7 @@ const INSTRUMENTS: [InstrumentKind, string][] = [
   ['SET_SQUARE_30_60', 'Set square 30°, 60°'],
   ['PROTRACTOR', 'Protractor'],
   ['FULL_PROTRACTOR', 'Full protractor'],
+  ['COMPASSES', 'Compasses'],
 ]
 const MINUTES = [1, 2, 3, 5, 10, 20]
 const spot = computed(() => props.show.spot.value)

@@ -1,7 +1,8 @@
 import type { Point } from '@/page/geometry'
 
 /** As core's Instrument, which is held to the same cases: what lies on the page to measure with, and to draw along. */
-export type InstrumentKind = 'RULER' | 'SET_SQUARE_45' | 'SET_SQUARE_30_60' | 'PROTRACTOR' | 'FULL_PROTRACTOR'
+export type InstrumentKind =
+  'RULER' | 'SET_SQUARE_45' | 'SET_SQUARE_30_60' | 'PROTRACTOR' | 'FULL_PROTRACTOR' | 'COMPASSES'
 export interface Instrument {
   kind: InstrumentKind
   /** Where its working edge begins, or its middle; page units, turned clockwise about that point by degrees. */
@@ -11,13 +12,13 @@ export interface Instrument {
   /** Of its working edge, or its radius. */
   length: number
 }
-export const LENGTH_LEAST = 100
+export const LENGTH_LEAST = 20
 export const LENGTH_MOST = 2400
 export const RULER_WIDTH = 110
 type Edge = [Point, Point]
 
 const point = (x: number, y: number): Point => ({ x, y })
-export const isRound = (one: Instrument) => one.kind.endsWith('PROTRACTOR')
+export const isRound = ({ kind }: Instrument) => kind.endsWith('PROTRACTOR') || kind === 'COMPASSES'
 
 /** Its straight edges, before it is turned and put in its place. */
 export function edgesOf({ kind, length }: Instrument): Edge[] {
@@ -40,6 +41,7 @@ export function edgesOf({ kind, length }: Instrument): Edge[] {
     case 'PROTRACTOR':
       return [[point(-length, 0), end]]
     case 'FULL_PROTRACTOR':
+    case 'COMPASSES':
       return []
   }
 }

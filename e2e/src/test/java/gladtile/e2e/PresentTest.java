@@ -197,6 +197,70 @@ class PresentTest extends OnWorkbench {
         assertThat(ruler).hasCount(0);
     }
 
+    /** Euclid's Elements, I.1: an equilateral triangle on a line, with the compasses; where the arcs cross is its third corner. */
+    @Test
+    void two_arcs_of_the_compasses_cross_where_they_must() {
+        present();
+        keys("u");
+        button(teacher, "Compasses").click();
+        Locator compasses = teacher.locator(".instrument");
+        // Open by 200 units, at (420, 480); then with its point where the pencil was.
+        assertThat(compasses).hasAttribute("transform", "translate(420 480) rotate(0)");
+        keys("u", "p");
+        arc(420, 480, 200, -35, -85);
+        compasses.focus();
+        for (int i = 0; i < 20; i++) {
+            keys("ArrowRight");
+        }
+        assertThat(compasses).hasAttribute("transform", "translate(620 480) rotate(0)");
+        arc(620, 480, 200, -95, -145);
+        assertThat(strokes()).hasCount(2);
+        double[] cross = crossing(points(0), points(1));
+        assertThat(Math.hypot(cross[0] - 520, cross[1] - (480 - 100 * Math.sqrt(3))))
+                .as("%s", List.of(cross[0], cross[1]))
+                .isLessThan(0.5);
+    }
+
+    /** A pencil led round by hand, now a little outside, now inside. */
+    private void arc(double x, double y, double radius, int from, int to) {
+        for (int i = 0; i <= 25; i++) {
+            double angle = Math.toRadians(from + (to - from) * i / 25.0);
+            double out = radius + i % 3 * 8 - 8;
+            double[] at = onPage(teacher, x + out * Math.cos(angle), y + out * Math.sin(angle));
+            teacher.mouse().move(at[0], at[1], new Mouse.MoveOptions().setSteps(3));
+            if (i == 0) {
+                teacher.mouse().down();
+            }
+        }
+        teacher.mouse().up();
+    }
+
+    private List<double[]> points(int stroke) {
+        return java.util.Arrays.stream(
+                        strokes().nth(stroke).getAttribute("d").substring(1).split("L"))
+                .map(point -> point.split(" "))
+                .map(at -> new double[] {Double.parseDouble(at[0]), Double.parseDouble(at[1])})
+                .toList();
+    }
+
+    private static double[] crossing(List<double[]> one, List<double[]> other) {
+        for (int i = 1; i < one.size(); i++) {
+            for (int k = 1; k < other.size(); k++) {
+                double[] a = one.get(i - 1);
+                double[] b = one.get(i);
+                double[] c = other.get(k - 1);
+                double[] d = other.get(k);
+                double turned = (b[0] - a[0]) * (d[1] - c[1]) - (b[1] - a[1]) * (d[0] - c[0]);
+                double along = ((c[0] - a[0]) * (d[1] - c[1]) - (c[1] - a[1]) * (d[0] - c[0])) / turned;
+                double across = ((c[0] - a[0]) * (b[1] - a[1]) - (c[1] - a[1]) * (b[0] - a[0])) / turned;
+                if (along >= 0 && along <= 1 && across >= 0 && across <= 1) {
+                    return new double[] {a[0] + along * (b[0] - a[0]), a[1] + along * (b[1] - a[1])};
+                }
+            }
+        }
+        throw new AssertionError("the two do not cross");
+    }
+
     @Test
     void pages_are_covered_each_for_itself_and_spotlight_magnifier_and_blank_screen_lie_over_them() {
         present();

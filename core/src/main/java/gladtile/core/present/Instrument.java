@@ -5,12 +5,12 @@ import gladtile.core.activity.Point;
 import java.util.List;
 
 /**
- * A ruler, a set square or a protractor that lies on a page. Page units; degrees.
+ * A ruler, a set square, a protractor or a pair of compasses that lies on a page. Page units; degrees.
  *
- * @param x across, of where its working edge begins; of a protractor, of its middle
+ * @param x across, of where its working edge begins; of a protractor, of its middle; of compasses, of their point
  * @param y down, of the same
  * @param turn clockwise about that point
- * @param length of its working edge; of a protractor, its radius
+ * @param length of its working edge; of a protractor, its radius; of compasses, how far they are open
  */
 public record Instrument(Kind kind, double x, double y, double turn, double length) {
     /** What it is. */
@@ -22,10 +22,12 @@ public record Instrument(Kind kind, double x, double y, double turn, double leng
         SET_SQUARE_30_60,
         /** A half disc above its base. */
         PROTRACTOR,
-        FULL_PROTRACTOR
+        FULL_PROTRACTOR,
+        /** A point and, as far from it as it is open, a pencil that goes round. */
+        COMPASSES
     }
 
-    public static final double LENGTH_LEAST = 100;
+    public static final double LENGTH_LEAST = 20;
     public static final double LENGTH_MOST = 2_400;
     /** How wide a ruler is. */
     public static final double RULER_WIDTH = 110;
@@ -49,7 +51,7 @@ public record Instrument(Kind kind, double x, double y, double turn, double leng
             case SET_SQUARE_45 -> triangle(zero, end, new Point(0, length));
             case SET_SQUARE_30_60 -> triangle(zero, end, new Point(0, length / SQRT_3));
             case PROTRACTOR -> List.of(new Edge(new Point(-length, 0), end));
-            case FULL_PROTRACTOR -> List.of();
+            case FULL_PROTRACTOR, COMPASSES -> List.of();
         };
     }
 
@@ -58,7 +60,7 @@ public record Instrument(Kind kind, double x, double y, double turn, double leng
     }
 
     private boolean isRound() {
-        return kind == Kind.PROTRACTOR || kind == Kind.FULL_PROTRACTOR;
+        return kind == Kind.PROTRACTOR || kind == Kind.FULL_PROTRACTOR || kind == Kind.COMPASSES;
     }
 
     /** A point of the page as it lies to the instrument: along its working edge, and down from it. */

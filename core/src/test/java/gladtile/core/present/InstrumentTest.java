@@ -31,11 +31,11 @@ class InstrumentTest {
 
     private static Instrument any(Random random) {
         return new Instrument(
-                Instrument.Kind.values()[random.nextInt(5)],
+                Instrument.Kind.values()[random.nextInt(6)],
                 random.nextInt(1600),
                 random.nextInt(1000),
                 random.nextInt(3600) / 10.0,
-                100 + random.nextInt(900));
+                20 + random.nextInt(900));
     }
 
     /** Its edges as JTS has them, turned and put in place by JTS; arcs as polygons of 20,000 sides. */
@@ -50,7 +50,7 @@ class InstrumentTest {
             // The side across from 30° is the shorter by tan 30°.
             case SET_SQUARE_30_60 -> line(0, 0, l, 0, 0, l * Math.tan(Math.PI / 6), 0, 0);
             case PROTRACTOR -> arc(l, Math.PI, true);
-            case FULL_PROTRACTOR -> arc(l, 2 * Math.PI, false);
+            case FULL_PROTRACTOR, COMPASSES -> arc(l, 2 * Math.PI, false);
         };
         AffineTransformation placed = AffineTransformation.rotationInstance(Math.toRadians(of.turn()));
         return placed.translate(of.x(), of.y()).transform(own);
@@ -107,6 +107,29 @@ class InstrumentTest {
             double read = Math.toRadians(one.angle(at));
             assertThat(Angle.diff(read, wanted)).isLessThan(1e-9);
             assertThat(one.along(at)).isCloseTo(far * Math.cos(wanted), within(1e-6));
+        }
+    }
+
+    /**
+     * Euclid's Elements, book I, proposition 1: on a given line an equilateral triangle, by two circles about its ends. The
+     * pencil is led along one circle, until it lies on the other too.
+     */
+    @Test
+    void two_pairs_of_compasses_make_an_equilateral_triangle() {
+        Random random = new Random(6);
+        for (int i = 0; i < 500; i++) {
+            Point a = new Point(300 + random.nextInt(900), 300 + random.nextInt(400));
+            double side = 80 + random.nextInt(300);
+            double turn = random.nextDouble() * 2 * Math.PI;
+            Point b = new Point(a.x() + side * Math.cos(turn), a.y() + side * Math.sin(turn));
+            Instrument first = new Instrument(Instrument.Kind.COMPASSES, a.x(), a.y(), 0, side);
+            Instrument second = new Instrument(Instrument.Kind.COMPASSES, b.x(), b.y(), 0, side);
+            Point c = new Point((a.x() + b.x()) / 2 - (b.y() - a.y()), (a.y() + b.y()) / 2 + (b.x() - a.x()));
+            for (int step = 0; step < 200; step++) {
+                c = second.closest(first.closest(c));
+            }
+            assertThat(Math.hypot(c.x() - a.x(), c.y() - a.y())).isCloseTo(side, within(0.001));
+            assertThat(Math.hypot(c.x() - b.x(), c.y() - b.y())).isCloseTo(side, within(0.001));
         }
     }
 
