@@ -173,6 +173,12 @@ function take(tool: Tool) {
     font-size: 12px;
   }
 }
+@media (max-width: 1180px) {
+  .dock.bottom {
+    flex-wrap: wrap;
+    justify-content: center;
+  }
+}
 @media (forced-colors: active) {
   .tile[aria-pressed='true'] {
     outline: 4px solid Highlight;

@@ -18,6 +18,7 @@ import InkBoard from './InkBoard.vue'
 import { keyOf } from './keys'
 import InstrumentBoard from './InstrumentBoard.vue'
 import type { Instrument, InstrumentKind } from './instruments'
+import { useLongPress } from './longPress'
 import MagnifierBoard from './MagnifierBoard.vue'
 import OtherDays from './OtherDays.vue'
 import PageStrip from './PageStrip.vue'
@@ -45,6 +46,17 @@ const panel = ref<Panel | null>(null)
 const strip = ref(false)
 const turns = ref(false)
 const calculating = ref(false)
+/** The tools are put away; a long press calls them to where one stands. */
+const away = ref(false)
+const called = ref<{ x: number; y: number } | null>(null)
+const long = useLongPress((at) => {
+  if (tools.tool.value !== 'move') return
+  called.value = {
+    x: Math.min(at.x, Math.max(0, window.innerWidth - 500)),
+    y: Math.min(at.y, Math.max(0, window.innerHeight - 220)),
+  }
+})
+watch([tools.tool, tools.overlays, panel], () => (called.value = null))
 const adding = ref<ActivityHead[] | null>(null)
 const days = ref<LessonHead[] | null>(null)
 const classes = shallowRef<ClassHead[]>([])
@@ -277,9 +289,10 @@ function key(event: KeyboardEvent) {
   else if (does.is === 'panel') toPanel(does.panel)
   else if (does.is === 'page') void go(show.value.index.value + does.by)
   else if (does.is === 'undo') void run(show.value.undo)
-  else if (panel.value || strip.value) {
+  else if (panel.value || strip.value || called.value) {
     panel.value = null
     strip.value = false
+    called.value = null
   } else tools.tool.value = 'move'
 }
 /** The drawings of the page have names, so that the magnifier can show them again. */
@@ -318,7 +331,15 @@ watch(
       <span class="told" role="status">{{ show?.ink.wrong.value || wrong || words }}</span>
       <button class="plus end" @click="leave">Leave</button>
     </header>
-    <div ref="frame" class="frame" :class="tools.settings.value.fit">
+    <div
+      ref="frame"
+      class="frame"
+      :class="tools.settings.value.fit"
+      @pointerdown="long.down"
+      @pointermove="long.move"
+      @pointerup="long.end"
+      @pointercancel="long.end"
+    >
       <div v-if="show" :key="at" ref="sheet" class="sheet" :style="{ width: `${width}px` }">
         <StudentPage
           :page="show.page.value"
@@ -401,12 +422,17 @@ watch(
         @names="((turns = true), (panel = null))"
         @screen="fullScreen"
         @lessons="otherDays"
+        @away="((away = true), (panel = null))"
         @calculator="((calculating = true), (panel = null))"
         @instrument="toggleInstrument"
         @round="show.spot.value = { ...show.spot.value, round: $event }"
         @close="panel = null"
       />
+      <button v-if="away && !called" class="call" @click="away = false">Show the tools</button>
       <PresentDock
+        v-else
+        :class="{ called }"
+        :style="called ? { left: `${called.x}px`, top: `${called.y}px` } : undefined"
         :tools="tools"
         :panel="panel"
         :covered="Boolean(covered)"
@@ -634,6 +660,24 @@ watch(
 .right .above {
   right: calc(100% + 4px);
   left: auto;
+}
+.call {
+  min-height: 44px;
+  padding: 4px 16px;
+  border: 0;
+  border-radius: 12px 12px 12px 4px;
+  background: #0c343b;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+}
+.called {
+  position: fixed;
+  z-index: 5;
+  flex-flow: row wrap;
+  width: 490px;
+  max-width: 96vw;
+  box-shadow: 0 10px 30px #000a;
 }
 .check {
   position: absolute;

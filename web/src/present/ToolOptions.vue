@@ -25,6 +25,7 @@ const emit = defineEmits<{
   lessons: []
   round: [round: boolean]
   calculator: []
+  away: []
   instrument: [kind: InstrumentKind]
   close: []
 }>()
@@ -220,6 +221,7 @@ const spot = computed(() => props.show.spot.value)
         Blank screen
       </button>
       <button class="btn" @click="emit('screen')">Full screen</button>
+      <button class="btn" @click="emit('away')">Hide the tools</button>
       <button class="btn" @click="emit('lessons')">Ink of other days</button>
       <label
         >Page

@@ -119,6 +119,27 @@ class PresentTest extends OnWorkbench {
     }
 
     @Test
+    void tools_are_put_away_and_called_by_a_long_press_where_one_stands() {
+        present();
+        keys("q");
+        button(teacher, "Hide the tools").click();
+        assertThat(teacher.locator(".dock")).hasCount(0);
+        double[] at = onPage(teacher, 650, 300);
+        teacher.mouse().move(at[0], at[1]);
+        teacher.mouse().down();
+        teacher.locator(".dock").waitFor();
+        teacher.mouse().up();
+        assertThat(teacher.locator(".dock").boundingBox().x)
+                .isCloseTo(at[0], org.assertj.core.api.Assertions.within(2.0));
+        dock("Pen").click();
+        assertThat(teacher.locator(".dock")).hasCount(0);
+        stroke(onPage(teacher, 700, 700), onPage(teacher, 1200, 720));
+        assertThat(strokes()).hasCount(1);
+        button(teacher, "Show the tools").click();
+        assertThat(teacher.locator(".dock")).isVisible();
+    }
+
+    @Test
     void fading_ink_and_the_pointer_leave_nothing() {
         present();
         keys("f");
