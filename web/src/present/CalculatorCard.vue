@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextTick, ref } from 'vue'
+import { nextTick, ref, watch } from 'vue'
 import { post, said } from '@/api/client'
 import type { Calculation } from '@/api/types'
 import PresentCard from './PresentCard.vue'
@@ -41,16 +41,20 @@ function put(sign: string) {
   const from = at.selectionStart ?? typed.value.length
   const to = at.selectionEnd ?? from
   typed.value = (typed.value.slice(0, from) + sign + typed.value.slice(to)).slice(0, 200)
-  answer.value = null
   void nextTick(() => at.setSelectionRange(from + sign.length, from + sign.length))
 }
-function clear() {
-  typed.value = ''
+/** What was worked out, or not, speaks of what stood there. */
+watch(typed, () => {
   answer.value = null
   wrong.value = ''
+})
+const clear = () => (typed.value = '')
+/** With ≈ where it was rounded. */
+function shown(one: Calculation) {
+  const { mixed, fraction, decimal, exact } = one.number!
+  const whole = asFraction.value ? (mixed ?? fraction) : undefined
+  return `${whole || exact ? '=' : '≈'} ${whole ?? decimal}`
 }
-const shown = (one: Calculation) =>
-  asFraction.value ? (one.number!.mixed ?? one.number!.fraction ?? one.number!.decimal) : one.number!.decimal
 /** What goes on with: always exact. */
 const exact = (one: Calculation) => (one.number!.fraction ? `(${one.number!.fraction})` : one.number!.decimal)
 
@@ -81,13 +85,12 @@ function remember() {
       inputmode="none"
       maxlength="200"
       autocomplete="off"
-      @input="answer = null"
       @keydown.enter="work"
       @keydown.esc.stop="clear"
     />
     <output class="result" aria-live="polite">
       <template v-if="answer?.number">
-        {{ answer.number.exact || asFraction ? '=' : '≈' }} {{ shown(answer) }}
+        {{ shown(answer) }}
       </template>
       <span v-else-if="wrong" class="wrong">{{ wrong }}</span>
       <template v-else>&nbsp;</template>
@@ -99,9 +102,7 @@ function remember() {
         </button>
       </template>
       <button aria-label="Clear" @click="clear">C</button>
-      <button aria-label="Take the last sign away" @click="((typed = typed.slice(0, -1)), (answer = null))">
-        ⌫
-      </button>
+      <button aria-label="Take the last sign away" @click="typed = typed.slice(0, -1)">⌫</button>
       <button class="pri wide" @click="work">=</button>
     </div>
     <div class="row">
@@ -113,7 +114,7 @@ function remember() {
     </div>
     <ol v-if="lines.length" class="lines" aria-label="Worked out before">
       <li v-for="(line, i) in lines" :key="i">
-        <button @click="((typed = line.typed), (answer = null))">{{ line.typed }} = {{ line.result }}</button>
+        <button @click="typed = line.typed">{{ line.typed }} {{ line.result }}</button>
       </li>
     </ol>
   </PresentCard>
