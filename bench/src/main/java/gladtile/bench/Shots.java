@@ -164,13 +164,21 @@ public final class Shots {
         teacher.keyboard().press("u");
         button(teacher, "Ruler").click();
         button(teacher, "Protractor").click();
+        teacher.getByLabel(Pattern.compile("^Protractor, turned")).focus();
+        // To where the rays begin.
+        for (int i = 0; i < 38; i++) {
+            teacher.keyboard().press("ArrowLeft");
+        }
+        for (int i = 0; i < 10; i++) {
+            teacher.keyboard().press("ArrowDown");
+        }
         teacher.keyboard().press("p");
         button(teacher, "Pen 2").click();
         var box = teacher.locator("svg.ink-board").boundingBox();
         double unit = box.width / 1600;
-        teacher.mouse().move(box.x + 540 * unit, box.y + 412 * unit);
+        teacher.mouse().move(box.x + 540 * unit, box.y + 772 * unit);
         teacher.mouse().down();
-        teacher.mouse().move(box.x + 900 * unit, box.y + 405 * unit, new Mouse.MoveOptions().setSteps(6));
+        teacher.mouse().move(box.x + 900 * unit, box.y + 765 * unit, new Mouse.MoveOptions().setSteps(6));
         teacher.mouse().up();
         teacher.keyboard().press("m");
         // A level line has no height, and counts as not to be seen.
