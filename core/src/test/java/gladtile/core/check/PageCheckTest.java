@@ -390,6 +390,37 @@ class PageCheckTest {
                 .containsExactly(org.assertj.core.groups.Tuple.tuple(Kind.LEADS_NOWHERE, "p2"));
     }
 
+    /** White words lie well on a dark zone alone: by its fill, by a picture in it, and only within its outline. */
+    @Test
+    void a_zone_is_behind_words_as_it_is_drawn() {
+        WordStyle white = new WordStyle(32, false, "#ffffff", WordStyle.Align.LEFT);
+        Zone box = new Zone("z", Frame.of(100, 100, 800, 600), "Night", "");
+        int[] black = new int[64];
+        java.util.Arrays.fill(black, 0xff000000);
+        Pictures night = picture -> Optional.of(new Raster(8, 8, black));
+        ZoneLook line = new ZoneLook(ZoneLook.Kind.LINE, null, null, null);
+        ZoneLook filled = new ZoneLook(ZoneLook.Kind.LINE, null, "#101820", null);
+        assertThat(isHard(box, 400, 350, white, night)).as("a tray").isTrue();
+        assertThat(isHard(box.withLook(line), 400, 350, white, night))
+                .as("a line around")
+                .isTrue();
+        assertThat(isHard(box.withLook(filled), 400, 350, white, night))
+                .as("a dark fill")
+                .isFalse();
+        ZoneLook pictured = line.withPicture(PictureRef.library("1F303"), "OpenMoji");
+        Zone round = box.withLook(pictured).withShape(gladtile.core.activity.ZoneShape.ROUND);
+        assertThat(isHard(round, 400, 350, white, night)).as("a dark picture").isFalse();
+        assertThat(isHard(round, 105, 105, white, night))
+                .as("in its box, beside it")
+                .isTrue();
+    }
+
+    private static boolean isHard(Zone zone, double x, double y, WordStyle style, Pictures pictures) {
+        Page page = new Page("p1", "", Paper.PLAIN, List.of(zone, words("w", "Stars", x, y, style)));
+        return PageCheck.page(page, AnswerKey.EMPTY, pictures).stream()
+                .anyMatch(finding -> finding.kind() == Kind.HARD_TO_READ);
+    }
+
     @Test
     void what_is_truly_behind_counts_pictures_and_gradients_too() {
         int[] night = new int[64];
