@@ -66,6 +66,9 @@ public final class Bounds {
     public static final int LESSON_STROKES = 10_000;
 
     public static final int LESSON_STROKES_AT_ONCE = 500;
+    /** Of all strokes of a lesson together. */
+    public static final int LESSON_POINTS = 1_000_000;
+
     public static final int RECORDINGS = 5;
     /** Of one recording of a student: its length, and its bytes. */
     public static final int RECORDED_SECONDS = 180;

@@ -27,6 +27,8 @@ create table lesson_stroke (
   -- In the order they were drawn.
   place bigint generated always as identity,
   stroke jsonb not null,
+  -- How many it has, so that a lesson's are counted without being read.
+  points int not null,
   primary key (school_id, lesson_id, id),
   foreign key (school_id, lesson_id) references lesson (school_id, id) on delete cascade
 );

@@ -96,6 +96,12 @@ class LessonController {
                     "This lesson has %,d strokes; it takes %,d. What is there is safe. Clear the ink of a page first."
                             .formatted(full.strokes(), Bounds.LESSON_STROKES));
         }
+        if (outcome instanceof Lessons.TooManyPoints) {
+            throw Problem.bound(
+                    "lesson.points",
+                    "The strokes of a lesson have at most %,d points together. What is there is safe. Clear the ink of a page first."
+                            .formatted(Bounds.LESSON_POINTS));
+        }
         if (!(outcome instanceof Lessons.Kept kept)) {
             throw Problem.notThere("lesson");
         }

@@ -7,6 +7,7 @@ import gladtile.core.activity.Stroke;
 import gladtile.core.attempt.DrawnStroke;
 import gladtile.core.json.Json;
 import gladtile.server.accounts.Who;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -90,6 +91,16 @@ class LessonStore {
                 .fetchMap(LESSON_STROKE.LESSON_ID, DSL.count());
     }
 
+    /** Of all strokes of a lesson together. */
+    int points(UUID schoolId, UUID lessonId) {
+        return db.select(DSL.coalesce(DSL.sum(LESSON_STROKE.POINTS), BigDecimal.ZERO))
+                .from(LESSON_STROKE)
+                .where(LESSON_STROKE.SCHOOL_ID.eq(schoolId), LESSON_STROKE.LESSON_ID.eq(lessonId))
+                .fetchSingle()
+                .value1()
+                .intValue();
+    }
+
     Map<String, List<DrawnStroke>> ink(UUID schoolId, UUID lessonId) {
         Map<String, List<DrawnStroke>> ink = new LinkedHashMap<>();
         db.select(LESSON_STROKE.PAGE_ID, LESSON_STROKE.ID, LESSON_STROKE.STROKE)
@@ -121,6 +132,7 @@ class LessonStore {
                     .set(LESSON_STROKE.PAGE_ID, pageId)
                     .set(LESSON_STROKE.ID, one.id())
                     .set(LESSON_STROKE.STROKE, JSONB.valueOf(Json.write(one.stroke())))
+                    .set(LESSON_STROKE.POINTS, one.stroke().count())
                     .onConflictDoNothing()
                     .execute();
         }

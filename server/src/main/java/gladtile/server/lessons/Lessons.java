@@ -52,6 +52,9 @@ public class Lessons {
     /** It would have more strokes than a lesson takes; nothing of what was sent was kept. */
     public record Full(int strokes) implements Outcome {}
 
+    /** Its strokes would have more points together than a lesson takes; nothing of what was sent was kept. */
+    public record TooManyPoints() implements Outcome {}
+
     /**
      * Whose turn it is.
      *
@@ -119,6 +122,10 @@ public class Lessons {
         if (!drawn.isEmpty() && there + drawn.size() > Bounds.LESSON_STROKES) {
             return new Full(there);
         }
+        int points = drawn.stream().mapToInt(one -> one.stroke().count()).sum();
+        if (points > 0 && store.points(who.schoolId(), lessonId) + points > Bounds.LESSON_POINTS) {
+            return new TooManyPoints();
+        }
         store.draw(who.schoolId(), lessonId, pageId, drawn);
         return new Kept(store.strokes(who.schoolId(), List.of(lessonId)).getOrDefault(lessonId, 0));
     }
@@ -130,7 +137,8 @@ public class Lessons {
             return Optional.empty();
         }
         LessonStore.Row row = store.find(who, lessonId).orElseThrow();
-        if (row.classId() == null) {
+        // Whoever has left the class meanwhile learns no name of it any more.
+        if (row.classId() == null || !classes.isMember(who.schoolId(), row.classId(), who.id())) {
             return Optional.empty();
         }
         Set<UUID> away = new HashSet<>(absent);

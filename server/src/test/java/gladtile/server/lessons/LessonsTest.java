@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.server.classes.Classes;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -122,6 +123,41 @@ class LessonsTest {
             Api.Answer turn = mira.post(lesson + "/turns", Map.of("absent", List.of(away)));
             assertThat(turn.text("studentId")).isNotEqualTo(away);
         }
+    }
+
+    @Test
+    void long_strokes_are_bounded_by_their_points(RealServer server) {
+        School school = new School(server);
+        Api mira = school.asTeacher();
+        String lesson = open(school, mira);
+        List<Integer> points = new ArrayList<>();
+        for (int i = 0; i < Bounds.POINTS_IN_A_STROKE; i++) {
+            points.addAll(List.of(i, i, 128));
+        }
+        int most = Bounds.LESSON_POINTS / Bounds.POINTS_IN_A_STROKE;
+        Api.Answer last = null;
+        for (int i = 0; i <= most; i += 20) {
+            List<Map<String, Object>> some = new ArrayList<>();
+            for (int k = i; k < Math.min(i + 20, most + 1); k++) {
+                Map<String, Object> shape =
+                        Map.of("tool", "PEN", "colour", "#1c2b33", "width", 6, "dash", "SOLID", "points", points);
+                some.add(Map.of("id", "long" + k, "stroke", shape));
+            }
+            last = write(mira, lesson, some, List.of());
+        }
+        assertThat(last.status()).isEqualTo(422);
+        assertThat(last.text("bound")).isEqualTo("lesson.points");
+        assertThat(ink(mira, lesson)).hasSize(most);
+    }
+
+    @Test
+    void who_left_the_class_learns_no_name_of_it_any_more(RealServer server) {
+        School school = new School(server);
+        Api mira = school.asTeacher();
+        String lesson = open(school, mira);
+        assertThat(mira.post(lesson + "/turns", Map.of()).status()).isEqualTo(201);
+        server.bean(Classes.class).leave(school.id, school.classId, school.teacher.id());
+        assertThat(mira.post(lesson + "/turns", Map.of()).status()).isEqualTo(404);
     }
 
     @Test
