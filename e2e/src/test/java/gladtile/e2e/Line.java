@@ -28,7 +28,7 @@ final class Line implements AutoCloseable {
         return from;
     }
 
-    void cut() throws IOException {
+    synchronized void cut() throws IOException {
         listening.close();
         for (Socket one : open) {
             one.close();
@@ -36,7 +36,7 @@ final class Line implements AutoCloseable {
         open.clear();
     }
 
-    void mend() throws IOException {
+    synchronized void mend() throws IOException {
         listen(from);
     }
 
@@ -49,12 +49,22 @@ final class Line implements AutoCloseable {
             while (true) {
                 Socket in = at.accept();
                 Socket out = new Socket(InetAddress.getLoopbackAddress(), to);
-                open.add(in);
-                open.add(out);
-                begin(() -> copy(in, out));
-                begin(() -> copy(out, in));
+                carry(at, in, out);
             }
         });
+    }
+
+    /** Not beside a cut: one that was let in just before it would outlive it. */
+    private synchronized void carry(ServerSocket at, Socket in, Socket out) throws IOException {
+        if (at.isClosed()) {
+            in.close();
+            out.close();
+            return;
+        }
+        open.add(in);
+        open.add(out);
+        begin(() -> copy(in, out));
+        begin(() -> copy(out, in));
     }
 
     private interface Work {

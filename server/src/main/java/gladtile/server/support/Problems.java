@@ -14,6 +14,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -66,7 +67,11 @@ class Problems extends ResponseEntityExceptionHandler {
 
     /** The database, not what was asked of it, is the cause. */
     static boolean isAway(Throwable e) {
-        for (Throwable cause = e; cause != null; cause = cause.getCause()) {
+        // A broken connection cannot roll back either; why it was to is what counts.
+        Throwable first = e instanceof TransactionSystemException rollback && rollback.getOriginalException() != null
+                ? rollback.getOriginalException()
+                : e;
+        for (Throwable cause = first; cause != null; cause = cause.getCause()) {
             String state = cause instanceof SQLException sql ? sql.getSQLState() : null;
             if (cause instanceof SQLTransientConnectionException
                     || state != null && (state.startsWith("08") || state.startsWith("57P"))) {
