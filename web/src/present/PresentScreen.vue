@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PhCaretLeft, PhCaretRight, PhChecks, PhPlus, PhX } from '@phosphor-icons/vue'
+import { PhCaretLeft, PhCaretRight, PhChecks, PhDeviceTablet, PhPlus, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get, said } from '@/api/client'
@@ -16,15 +16,19 @@ import CalculatorCard from './CalculatorCard.vue'
 import CoverBoard from './CoverBoard.vue'
 import InkBoard from './InkBoard.vue'
 import { keyOf } from './keys'
+import { useLeading } from './leading'
 import InstrumentBoard from './InstrumentBoard.vue'
 import type { Instrument, InstrumentKind } from './instruments'
 import { useLongPress } from './longPress'
 import MagnifierBoard from './MagnifierBoard.vue'
 import OtherDays from './OtherDays.vue'
+import PageOnWall from './PageOnWall.vue'
 import PageStrip from './PageStrip.vue'
 import PresentDock, { type Panel } from './PresentDock.vue'
 import { openPresentation, UNCOVERED, type Presentation } from './presentation'
 import SpotlightBoard from './SpotlightBoard.vue'
+import { studentOnWall, type StudentOnWall } from './studentOnWall'
+import StudentPicker from './StudentPicker.vue'
 import TimerCard from './TimerCard.vue'
 import ToolOptions from './ToolOptions.vue'
 import { useTimers } from './timers'
@@ -40,8 +44,12 @@ const timers = useTimers()
 const tabs = shallowRef<Presentation[]>([])
 const at = ref(0)
 const show = computed(() => tabs.value[at.value])
+const leading = useLeading(() => show.value, timers)
 const wrong = ref('')
 const words = ref('')
+/** A student's page that stands in the place of ours. */
+const onWall = shallowRef<StudentOnWall | null>(null)
+const choosingStudent = ref(false)
 const panel = ref<Panel | null>(null)
 const strip = ref(false)
 const turns = ref(false)
@@ -100,6 +108,8 @@ onMounted(async () => {
     const page = route.query.page
     if (typeof page === 'string' && show.value?.pages.value.some((one) => one.id === page))
       await show.value.open(page)
+    const { assignment, student } = route.query
+    if (typeof assignment === 'string' && typeof student === 'string') await putOnWall(assignment, student)
   } catch (error) {
     wrong.value = said(error)
   }
@@ -161,6 +171,24 @@ async function check() {
     if (verdict) words.value = toldOfCheck(verdict)
   })
 }
+async function putOnWall(assignmentId: string, studentId: string) {
+  choosingStudent.value = false
+  onWall.value?.close()
+  onWall.value = null
+  await run(async () => {
+    const one = await studentOnWall(assignmentId, studentId)
+    onWall.value = one
+    // Where they are is what is talked about.
+    if (show.value!.pages.value.some((page) => page.id === one.shown.value.state.pageId))
+      await show.value!.open(one.shown.value.state.pageId)
+  })
+}
+function takeDown() {
+  onWall.value?.close()
+  onWall.value = null
+}
+watch(at, takeDown)
+onBeforeUnmount(takeDown)
 function toPanel(one: Panel) {
   panel.value = panel.value === one ? null : one
   if (panel.value === 'class' && !classes.value.length)
@@ -328,7 +356,17 @@ watch(
       <button class="plus" aria-label="Another activity" title="Another activity" @click="chooseActivity">
         <PhPlus :size="18" aria-hidden="true" />
       </button>
-      <span class="told" role="status">{{ show?.ink.wrong.value || wrong || words }}</span>
+      <span class="told" role="status">{{
+        show?.ink.wrong.value || wrong || leading.words.value || words
+      }}</span>
+      <div v-if="onWall" class="on-wall">
+        <strong>{{ onWall.title.value }}</strong>
+        <label><input v-model="onWall.named.value" type="checkbox" />With the name</label>
+        <button @click="takeDown">Back to our page</button>
+      </div>
+      <button v-if="leading.following.value" class="plus led" @click="leading.following.value = false">
+        <PhDeviceTablet :size="18" weight="fill" aria-hidden="true" />Tablets follow. Stop
+      </button>
       <button class="plus end" @click="leave">Leave</button>
     </header>
     <div
@@ -341,7 +379,9 @@ watch(
       @pointercancel="long.end"
     >
       <div v-if="show" :key="at" ref="sheet" class="sheet" :style="{ width: `${width}px` }">
+        <PageOnWall v-if="onWall" :page-id="show.page.value.id" :shown="onWall.shown.value" />
         <StudentPage
+          v-else
           :page="show.page.value"
           :work="show.work"
           :resting="false"
@@ -419,6 +459,9 @@ watch(
         @again="clear('moved')"
         @everything="clear('everything')"
         @class="toClass"
+        :following="leading.following.value"
+        @follow="leading.following.value = !leading.following.value"
+        @student="((panel = null), (choosingStudent = true))"
         @names="((turns = true), (panel = null))"
         @screen="fullScreen"
         @lessons="otherDays"
@@ -463,7 +506,18 @@ watch(
       :y="44 + i * 90"
       @pause="timers.pause(timer.id)"
       @again="timers.again(timer.id)"
+      :shared="show?.classId ? leading.onTablets.value.includes(timer.id) : undefined"
+      @tablets="leading.toggle(timer.id)"
       @close="timers.remove(timer.id)"
+    />
+    <StudentPicker
+      v-if="choosingStudent && show?.classId"
+      :activity-id="show.activityId"
+      :class-id="show.classId"
+      :x="90"
+      :y="60"
+      @show="putOnWall"
+      @close="choosingStudent = false"
     />
     <CalculatorCard v-if="calculating" :x="90" :y="60" @close="calculating = false" />
     <TurnCard
@@ -715,6 +769,45 @@ watch(
 .left .where,
 .right .where {
   position: static;
+}
+.led {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
+.tabs .led {
+  background: var(--saffron);
+  color: #1c2b33;
+  font-weight: 700;
+}
+.on-wall {
+  display: flex;
+  flex: none;
+  gap: 10px;
+  align-items: center;
+  max-width: 60vw;
+  padding: 0 4px 0 12px;
+  border-radius: 10px 10px 10px 3px;
+  background: #fffdf8;
+  color: var(--ink);
+}
+.on-wall strong {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.on-wall button {
+  color: var(--petrol);
+  font-weight: 700;
+}
+.on-wall label {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.on-wall input {
+  width: 20px;
+  height: 20px;
 }
 .blank {
   position: absolute;

@@ -1,12 +1,19 @@
 <script setup lang="ts">
-import { PhArrowCounterClockwise, PhPause, PhPlay } from '@phosphor-icons/vue'
+import { PhArrowCounterClockwise, PhDeviceTablet, PhPause, PhPlay } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import PresentCard from './PresentCard.vue'
 import { clockWords, isOver, shown, type Timer } from './timers'
 
 /** One timer, large enough for the last row. */
-const props = defineProps<{ timer: Timer; now: number; x: number; y: number }>()
-defineEmits<{ pause: []; again: []; close: [] }>()
+const props = defineProps<{
+  timer: Timer
+  now: number
+  x: number
+  y: number
+  /** Whether the class's tablets show it too; undefined where no class is there. */
+  shared: boolean | undefined
+}>()
+defineEmits<{ pause: []; again: []; close: []; tablets: [] }>()
 const TITLES = { countdown: 'Countdown', stopwatch: 'Stopwatch', clock: 'Clock' }
 const over = computed(() => isOver(props.timer, props.now))
 const words = computed(() => {
@@ -41,6 +48,16 @@ const words = computed(() => {
         <button class="round" aria-label="From the start" title="From the start" @click="$emit('again')">
           <PhArrowCounterClockwise :size="26" aria-hidden="true" />
         </button>
+        <button
+          v-if="shared !== undefined"
+          class="round"
+          aria-label="Show on the class's tablets"
+          title="Show on the class's tablets"
+          :aria-pressed="shared"
+          @click="$emit('tablets')"
+        >
+          <PhDeviceTablet :size="26" :weight="shared ? 'fill' : 'regular'" aria-hidden="true" />
+        </button>
       </template>
     </div>
   </PresentCard>
@@ -70,6 +87,10 @@ const words = computed(() => {
 }
 .over .time {
   font-size: 38px;
+}
+.round[aria-pressed='true'] {
+  background: var(--saffron);
+  color: #1c2b33;
 }
 .round {
   display: grid;

@@ -14,12 +14,16 @@ const props = defineProps<{
   timers: Timers
   show: Presentation
   classes: { id: string; name: string }[]
+  /** Whether the class's tablets turn to the page that is shown. */
+  following: boolean
 }>()
 const emit = defineEmits<{
   wipe: []
   again: []
   everything: []
   names: []
+  follow: []
+  student: []
   class: [id: string]
   screen: []
   lessons: []
@@ -202,7 +206,14 @@ const spot = computed(() => props.show.spot.value)
         </select></label
       >
       <button class="btn pri" :disabled="!show.classId" @click="emit('names')">Draw a name</button>
+      <button class="btn" :disabled="!show.classId" :aria-pressed="following" @click="emit('follow')">
+        Follow me
+      </button>
+      <button class="btn" :disabled="!show.classId" @click="emit('student')">Show a student's page</button>
       <span v-if="!show.classId" class="hint">Choose the class first.</span>
+      <span v-else class="hint"
+        >Follow me turns the class's tablets to this page, each time you turn it.</span
+      >
     </template>
     <template v-else-if="panel === 'clear'">
       <button class="btn" :disabled="!show.strokes.value.length" @click="emit('wipe')">Ink</button>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PhArrowLeft } from '@phosphor-icons/vue'
+import { PhArrowLeft, PhPresentation } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, said } from '@/api/client'
@@ -26,6 +26,14 @@ const page = computed(() => pages.value.find((one) => one.id === (chosen.value |
 const way = computed(() => {
   const met = left.value?.state.met?.map((one) => one.pageId) ?? []
   return met.flatMap((id) => pages.value.find((one) => one.id === id)?.name ?? [])
+})
+/** In front of the class, without a name at first. */
+const wall = computed(() => {
+  const one = left.value!
+  return {
+    path: `/present/${one.activityId}`,
+    query: { class: one.classId, assignment: props.id, student: props.studentId },
+  }
 })
 const drawn = computed(() => asDone(page.value!.items, left.value!.state, left.value!.sides))
 
@@ -67,6 +75,9 @@ onBeforeUnmount(() => stream?.close())
     <p>
       <RouterLink class="btn" :to="`/assigned/${id}`"
         ><PhArrowLeft :size="18" aria-hidden="true" />To the quilt</RouterLink
+      >
+      <RouterLink v-if="left" class="btn" :to="wall"
+        ><PhPresentation :size="18" aria-hidden="true" />Show on the wall</RouterLink
       >
     </p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>

@@ -27,6 +27,7 @@ import { useScan } from './scan'
 import SignInAgain from './SignInAgain.vue'
 import { speak } from './speak'
 import { dueWords } from './times'
+import WallLead from './WallLead.vue'
 import WorkPages from './WorkPages.vue'
 import { attemptWork, type AttemptWork } from './work'
 import { comeUpWithoutNetwork } from './withoutNetwork'
@@ -245,6 +246,7 @@ function readPage() {
       <span dir="auto">{{ renewedWords(changed.gone) }}</span>
       <button class="btn" @click="unread = false"><PhX :size="18" aria-hidden="true" />Put away</button>
     </p>
+    <WallLead v-if="work && !gone" :key="work.id" :work="work" />
     <p v-if="resting && !handedIn" class="word rest" role="status">{{ resting }}</p>
     <main v-if="gone" class="taken">
       <h2 ref="takenHead" tabindex="-1">Your teacher took this work back</h2>

@@ -387,6 +387,7 @@ class AuthorisationTest {
                 row(GET, "/api/activities/{id}/lessons", activity + "/lessons", null, 200, 200),
                 row(POST, "/api/lessons/{id}/ink", held + "/ink", Map.of("pageId", "light"), 404, 200),
                 row(POST, "/api/lessons/{id}/turns", held + "/turns", nothing, 404, 201),
+                row(POST, "/api/lessons/{id}/lead", held + "/lead", Map.of("pageId", "light"), 404, 200),
                 row(POST, "/api/lessons/{id}/remove", thrown + "/remove", nothing, 404, 200),
                 row(POST, "/api/calculations", "/api/calculations", Map.of("expression", "1/3"), 200, 200),
                 row(GET, "/api/library", "/api/library", null, 200, 200),

@@ -112,6 +112,17 @@ class AssignmentStore {
                 .fetch());
     }
 
+    List<Assignment> ofClass(UUID schoolId, UUID classId, UUID activityId) {
+        return all(where(ASSIGNMENT
+                        .SCHOOL_ID
+                        .eq(schoolId)
+                        .and(ASSIGNMENT.CLASS_ID.eq(classId))
+                        .and(ASSIGNMENT.ACTIVITY_ID.eq(activityId))
+                        .and(ASSIGNMENT.WITHDRAWN_AT.isNull()))
+                .limit(200)
+                .fetch());
+    }
+
     List<Assignment> series(UUID schoolId, UUID seriesId) {
         return all(where(ASSIGNMENT.SCHOOL_ID.eq(schoolId).and(ASSIGNMENT.SERIES_ID.eq(seriesId)))
                 .orderBy(ASSIGNMENT.SERIES_POSITION)

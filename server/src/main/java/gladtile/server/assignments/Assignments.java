@@ -330,6 +330,16 @@ public class Assignments {
         return code;
     }
 
+    /** Those of an activity that a class has now, whoever gave them. */
+    public List<Assignment> ofClass(UUID schoolId, UUID classId, UUID activityId) {
+        return store.ofClass(schoolId, classId, activityId);
+    }
+
+    /** Once something around it is otherwise that does not stand in it itself. */
+    public void tellAround(Assignment assignment) {
+        changed(assignment);
+    }
+
     private void changed(Assignment assignment) {
         known.invalidate(assignment.id());
         events.publishEvent(new AssignmentChanged(assignment.schoolId(), assignment.id()));

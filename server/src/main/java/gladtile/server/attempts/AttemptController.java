@@ -18,10 +18,12 @@ import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Standing;
 import gladtile.core.attempt.TypedState;
 import gladtile.core.attempt.ZoneState;
+import gladtile.core.present.Lead;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.Who;
 import gladtile.server.assignments.Assignments;
 import gladtile.server.classes.Classes.Student;
+import gladtile.server.lessons.Lessons;
 import gladtile.server.support.ComputingBudget;
 import gladtile.server.support.Problem;
 import java.time.Clock;
@@ -47,11 +49,14 @@ class AttemptController {
     private final Attempts attempts;
     private final Works works;
     private final MoveMaker mover;
+    private final Lessons lessons;
     private final Clock clock;
 
     private final ComputingBudget budget;
 
-    AttemptController(Attempts attempts, Works works, MoveMaker mover, Clock clock, ComputingBudget budget) {
+    AttemptController(
+            Attempts attempts, Works works, MoveMaker mover, Lessons lessons, Clock clock, ComputingBudget budget) {
+        this.lessons = lessons;
         this.budget = budget;
         this.attempts = attempts;
         this.works = works;
@@ -90,6 +95,7 @@ class AttemptController {
      * @param round from 1
      * @param apart whether each of them turns the pages for themselves
      * @param with those who work on it together; empty for one alone
+     * @param lead what the wall tells; absent for nothing
      */
     record Around(
             Instant now,
@@ -103,7 +109,8 @@ class AttemptController {
             boolean apart,
             After after,
             String className,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> with) {}
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> with,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Lead lead) {}
 
     /** @param sentAt by the device's clock as the request leaves it, by which a wrong clock is found out */
     record Moves(
@@ -215,7 +222,8 @@ class AttemptController {
                 assignment.className(),
                 opened.worker().team()
                         ? opened.worker().members().stream().map(Student::name).toList()
-                        : List.of());
+                        : List.of(),
+                lessons.leadOf(assignment).orElse(null));
     }
 
     @PostMapping("/{id}/moves")

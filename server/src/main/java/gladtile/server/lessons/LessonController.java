@@ -3,6 +3,7 @@ package gladtile.server.lessons;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.attempt.DrawnStroke;
+import gladtile.core.present.Lead;
 import gladtile.server.accounts.Who;
 import gladtile.server.support.Problem;
 import java.util.List;
@@ -68,6 +69,22 @@ class LessonController {
             int left,
             int present) {}
 
+    /** @param runs whether it does not rest @param shows in milliseconds, 0 to a week */
+    record TimerShown(String id, boolean down, boolean runs, long shows) {}
+
+    /** @param pageId absent where everybody turns the pages alone @param timers those that the tablets show */
+    record LeadRequest(
+            @JsonInclude(JsonInclude.Include.NON_NULL) String pageId, List<TimerShown> timers) {
+        LeadRequest {
+            timers = timers == null ? List.of() : timers;
+            Bounds.count("lead.timers", timers.size(), Lead.TIMERS);
+            timers.forEach(one -> Bounds.present("lead.timers", one));
+        }
+    }
+
+    /** @param assignments of the class that this reaches */
+    record Led(int assignments) {}
+
     record LessonRemoved(UUID id) {}
 
     /** Today's, made where there is none. */
@@ -117,6 +134,15 @@ class LessonController {
                 turn.student().map(one -> one.name()).orElse(null),
                 turn.left(),
                 turn.present());
+    }
+
+    /** What the wall tells the tablets of the class; to go on it is told again within a minute. */
+    @PostMapping("/api/lessons/{id}/lead")
+    Led lead(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody LeadRequest asked) {
+        List<Lessons.TimerNow> timers = asked.timers().stream()
+                .map(one -> new Lessons.TimerNow(one.id(), one.down(), one.runs(), one.shows()))
+                .toList();
+        return new Led(lessons.lead(who, id, asked.pageId(), timers).orElseThrow(() -> Problem.notThere("class")));
     }
 
     @PostMapping("/api/lessons/{id}/remove")

@@ -6,6 +6,7 @@ import static gladtile.tables.Tables.LESSON_STROKE;
 import gladtile.core.activity.Stroke;
 import gladtile.core.attempt.DrawnStroke;
 import gladtile.core.json.Json;
+import gladtile.core.present.Lead;
 import gladtile.server.accounts.Who;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -152,6 +153,35 @@ class LessonStore {
                 .set(LESSON.DRAWN, JSONB.valueOf(Json.write(drawn)))
                 .where(LESSON.SCHOOL_ID.eq(schoolId), LESSON.ID.eq(lessonId))
                 .execute();
+    }
+
+    /** @param lead null for nothing */
+    void setLead(UUID schoolId, UUID lessonId, Lead lead) {
+        db.update(LESSON)
+                .set(LESSON.LEAD, lead == null ? null : JSONB.valueOf(Json.write(lead)))
+                .where(LESSON.SCHOOL_ID.eq(schoolId), LESSON.ID.eq(lessonId))
+                .execute();
+    }
+
+    /** Of one lesson; empty where nothing is told. */
+    Optional<Lead> lead(UUID schoolId, UUID lessonId) {
+        return leads(LESSON.SCHOOL_ID.eq(schoolId).and(LESSON.ID.eq(lessonId))).stream()
+                .findFirst();
+    }
+
+    /** Of all lessons of that activity and class. */
+    List<Lead> leads(UUID schoolId, UUID activityId, UUID classId) {
+        return leads(LESSON.SCHOOL_ID
+                .eq(schoolId)
+                .and(LESSON.ACTIVITY_ID.eq(activityId))
+                .and(LESSON.CLASS_ID.eq(classId)));
+    }
+
+    private List<Lead> leads(Condition where) {
+        return db.select(LESSON.LEAD)
+                .from(LESSON)
+                .where(where, LESSON.LEAD.isNotNull())
+                .fetch(row -> Json.read(row.value1().data(), Lead.class));
     }
 
     boolean remove(Who who, UUID lessonId) {

@@ -2,15 +2,21 @@ package gladtile.server.lessons;
 
 import gladtile.core.Bounds;
 import gladtile.core.attempt.DrawnStroke;
+import gladtile.core.present.Lead;
 import gladtile.core.present.NameDraw;
+import gladtile.core.present.WallTimer;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities;
+import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.Assignments.Assignment;
 import gladtile.server.classes.Classes;
 import gladtile.server.support.UuidV7;
 import java.security.SecureRandom;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -31,13 +37,15 @@ public class Lessons {
     private final LessonStore store;
     private final Activities activities;
     private final Classes classes;
+    private final Assignments assignments;
     private final Clock clock;
     private final RandomGenerator random = new SecureRandom();
 
-    Lessons(LessonStore store, Activities activities, Classes classes, Clock clock) {
+    Lessons(LessonStore store, Activities activities, Classes classes, Assignments assignments, Clock clock) {
         this.store = store;
         this.activities = activities;
         this.classes = classes;
+        this.assignments = assignments;
         this.clock = clock;
     }
 
@@ -153,6 +161,46 @@ public class Lessons {
                         .filter(one -> one.id().toString().equals(id))
                         .findFirst());
         return Optional.of(new Turn(next, draw.left(), present.size()));
+    }
+
+    /** A timer as the wall shows it now. @param shows in milliseconds */
+    public record TimerNow(String id, boolean down, boolean runs, long shows) {}
+
+    /**
+     * Tells the tablets of the class what the wall shows. Told again and again it goes on; a tablet hears only of what is
+     * otherwise.
+     *
+     * @param pageId null where everybody turns the pages alone
+     * @return how many assignments of the class that reaches; empty when there is no such lesson with a class
+     */
+    public Optional<Integer> lead(Who who, UUID lessonId, String pageId, List<TimerNow> timers) {
+        LessonStore.Row row = store.find(who, lessonId).orElse(null);
+        if (row == null || row.classId() == null || !classes.isMember(who.schoolId(), row.classId(), who.id())) {
+            return Optional.empty();
+        }
+        Instant now = clock.instant();
+        Lead was = store.lead(who.schoolId(), lessonId).orElse(null);
+        Lead lead = Lead.from(
+                now,
+                pageId,
+                timers.stream()
+                        .map(one -> WallTimer.of(one.id(), one.down(), one.runs(), one.shows(), now))
+                        .toList());
+        store.setLead(who.schoolId(), lessonId, lead.tellsNothing() ? null : lead);
+        List<Assignment> reached = assignments.ofClass(who.schoolId(), row.classId(), row.activityId());
+        boolean silent = was == null && lead.tellsNothing();
+        if (!silent && !lead.goesOnFrom(was, now)) {
+            reached.forEach(assignments::tellAround);
+        }
+        return Optional.of(reached.size());
+    }
+
+    /** What the wall tells the tablets now that work on that assignment. */
+    public Optional<Lead> leadOf(Assignment assignment) {
+        Instant now = clock.instant();
+        return store.leads(assignment.schoolId(), assignment.activityId(), assignment.classId()).stream()
+                .filter(one -> one.holdsAt(now))
+                .max(Comparator.comparing(Lead::until));
     }
 
     /** Throws a lesson away with its ink. @return whether there was one */

@@ -45,6 +45,7 @@ class AssignedController {
     record AssignedHead(
             UUID id,
             UUID activityId,
+            UUID classId,
             String title,
             String className,
             String joinCode,
@@ -91,6 +92,7 @@ class AssignedController {
         return new AssignedHead(
                 assignment.id(),
                 assignment.activityId(),
+                assignment.classId(),
                 assignment.title(),
                 assignment.className(),
                 assignment.joinCode(),

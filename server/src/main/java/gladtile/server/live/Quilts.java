@@ -73,6 +73,8 @@ class Quilts {
 
     /** A student's work as they left it. */
     record Left(
+            UUID activityId,
+            UUID classId,
             String name,
             UUID attemptId,
             int round,
@@ -257,6 +259,8 @@ class Quilts {
                                             .findFirst()
                                             .orElse(""));
                             return new Left(
+                                    assignment.activityId(),
+                                    assignment.classId(),
                                     name,
                                     work.id(),
                                     work.round(),

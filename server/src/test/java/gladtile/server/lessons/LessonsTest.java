@@ -8,6 +8,8 @@ import gladtile.server.classes.Classes;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -158,6 +160,49 @@ class LessonsTest {
         assertThat(mira.post(lesson + "/turns", Map.of()).status()).isEqualTo(201);
         server.bean(Classes.class).leave(school.id, school.classId, school.teacher.id());
         assertThat(mira.post(lesson + "/turns", Map.of()).status()).isEqualTo(404);
+    }
+
+    @Test
+    void the_wall_leads_the_tablets_of_its_class_until_it_stops(RealServer server) {
+        School school = new School(server);
+        Api mira = school.asTeacher();
+        Api student = school.asStudent(0);
+        String lesson = open(school, mira);
+        Map<String, Object> timer = Map.of("id", "t1", "down", true, "runs", true, "shows", 90_000);
+        assertThat(mira.post(lesson + "/lead", Map.of("pageId", "light", "timers", List.of(timer)))
+                        .json()
+                        .path("assignments")
+                        .asInt())
+                .isEqualTo(1);
+        var around = student.post("/api/attempts", Map.of("assignmentId", school.assignmentId))
+                .json()
+                .path("around");
+        assertThat(around.path("lead").path("pageId").asString()).isEqualTo("light");
+        var told = around.path("lead").path("timers").get(0);
+        long left = Duration.between(
+                        Instant.parse(around.path("now").asString()),
+                        Instant.parse(told.path("zeroAt").asString()))
+                .toMillis();
+        assertThat(left).isBetween(1L, 90_000L);
+
+        assertThat(mira.post(lesson + "/lead", Map.of()).status()).isEqualTo(200);
+        assertThat(student.post("/api/attempts", Map.of("assignmentId", school.assignmentId))
+                        .json()
+                        .path("around")
+                        .has("lead"))
+                .isFalse();
+
+        // Without a class there is nobody to lead.
+        String alone = "/api/lessons/"
+                + mira.post("/api/lessons", Map.of("activityId", school.activityId))
+                        .text("id");
+        assertThat(mira.post(alone + "/lead", Map.of("pageId", "light")).status())
+                .isEqualTo(404);
+        assertThat(mira.post(
+                                lesson + "/lead",
+                                Map.of("timers", List.of(Map.of("id", "t", "down", true, "runs", true, "shows", -1))))
+                        .status())
+                .isEqualTo(422);
     }
 
     @Test

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { onMounted, ref, shallowRef } from 'vue'
+import { get, said } from '@/api/client'
+import type { AssignedHead, Quilt, QuiltRow } from '@/api/types'
+import PresentCard from './PresentCard.vue'
+
+/** Whose page comes in front of the class: the students who have begun, of the newest assignment of this activity. */
+const props = defineProps<{ activityId: string; classId: string; x: number; y: number }>()
+const emit = defineEmits<{ show: [assignmentId: string, studentId: string]; close: [] }>()
+const rows = shallowRef<QuiltRow[] | null>(null)
+const assignmentId = ref('')
+const words = ref('')
+
+onMounted(async () => {
+  try {
+    const given = (await get<AssignedHead[]>('/api/assignments')).find(
+      (one) => one.activityId === props.activityId && one.classId === props.classId && !one.withdrawn,
+    )
+    if (!given) {
+      words.value = 'This class was not given this activity. Assign it first.'
+      return
+    }
+    assignmentId.value = given.id
+    const quilt = await get<Quilt>(`/api/assignments/${given.id}/quilt`)
+    rows.value = quilt.students.filter((one) => one.standing)
+    if (!rows.value.length) words.value = 'Nobody has begun yet.'
+  } catch (error) {
+    words.value = said(error)
+  }
+})
+</script>
+
+<template>
+  <PresentCard title="Show a student's page" :x="x" :y="y" @close="emit('close')">
+    <p v-if="words" role="status">{{ words }}</p>
+    <p v-else class="soft">The class sees no name until you tell it.</p>
+    <ul v-if="rows?.length" class="students">
+      <li v-for="one in rows" :key="one.id">
+        <button class="btn" @click="emit('show', assignmentId, one.id)">{{ one.name }}</button>
+      </li>
+    </ul>
+  </PresentCard>
+</template>
+
+<style scoped>
+p {
+  max-width: 320px;
+  margin: 0;
+}
+.soft {
+  color: #55656b;
+}
+.students {
+  display: grid;
+  gap: 6px;
+  max-height: 46vh;
+  margin: 0;
+  padding: 0;
+  overflow: auto;
+  list-style: none;
+}
+.students .btn {
+  width: 100%;
+  min-height: 44px;
+  overflow-wrap: anywhere;
+}
+</style>

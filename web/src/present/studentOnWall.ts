@@ -1,0 +1,31 @@
+import { computed, ref, shallowRef } from 'vue'
+import { get } from '@/api/client'
+import type { Left, QuiltRow } from '@/api/types'
+
+/** A student's pages as they are now, in front of the class; they go along while the student works. */
+export async function studentOnWall(assignmentId: string, studentId: string) {
+  const load = () => get<Left>(`/api/assignments/${assignmentId}/students/${studentId}`)
+  const shown = shallowRef(await load())
+  /** Whose it is stays untold until the teacher tells it. */
+  const named = ref(false)
+  const stream = new EventSource(`/api/assignments/${assignmentId}/live`)
+  let asked = 0
+  stream.addEventListener('row', (event) => {
+    if ((JSON.parse(event.data) as QuiltRow).id !== studentId) return
+    const mine = ++asked
+    void load().then(
+      (now) => {
+        if (mine === asked) shown.value = now
+      },
+      // What is there stays; the next move asks again.
+      () => {},
+    )
+  })
+  return {
+    shown,
+    named,
+    title: computed(() => (named.value ? `${shown.value.name}'s page` : "A student's page")),
+    close: () => stream.close(),
+  }
+}
+export type StudentOnWall = Awaited<ReturnType<typeof studentOnWall>>

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { PhPresentation, PhTimer } from '@phosphor-icons/vue'
+import { useLed, type WallTime } from './led'
+import { clock } from './feedback'
+import type { AttemptWork } from './work'
+
+/** What the teacher's wall says to this tablet: where the page is, and how long is left. */
+const props = defineProps<{ work: AttemptWork }>()
+const { leads, elsewhere, refused, timers, go } = useLed(() => props.work)
+const words = (one: WallTime) => (one.down && one.shows === 0 ? 'Time is up' : clock(one.shows))
+</script>
+
+<template>
+  <div v-if="leads || timers.length" class="lead">
+    <p v-if="leads" role="status">
+      <PhPresentation :size="24" weight="fill" aria-hidden="true" />
+      <template v-if="!elsewhere">This is the page on the wall</template>
+      <template v-else-if="refused">Look at the wall. This page opens for you later</template>
+      <button v-else class="btn" @click="go">To the page on the wall</button>
+    </p>
+    <span v-for="one in timers" :key="one.id" class="time" :class="{ over: one.down && one.shows === 0 }">
+      <PhTimer :size="22" weight="fill" aria-hidden="true" />
+      <span role="timer" aria-live="off">{{ words(one) }}</span>
+    </span>
+  </div>
+</template>
+
+<style scoped>
+.lead {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: center;
+  justify-content: center;
+  padding: 6px 16px;
+  background: var(--petrol-t);
+  color: var(--ink);
+  font-weight: 700;
+}
+p {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+  margin: 0;
+}
+.time {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-size: 24px;
+  font-variant-numeric: tabular-nums;
+}
+.over {
+  color: var(--clay);
+}
+</style>
