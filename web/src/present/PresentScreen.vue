@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { get, said } from '@/api/client'
 import type { ActivityHead, ClassHead, DrawnStroke, FileRef, LessonHead, Route } from '@/api/types'
 import { needTeacher } from '@/accounts/me'
+import type { Point } from '@/page/geometry'
 import type { StrokeStyle } from '@/page/ink'
 import { pageOf } from '@/page/routes'
 import { toldOfCheck } from '@/student/feedback'
@@ -20,14 +21,19 @@ import { useLeading } from './leading'
 import InstrumentBoard from './InstrumentBoard.vue'
 import type { Instrument, InstrumentKind } from './instruments'
 import { useLongPress } from './longPress'
+import LiveBoard from './LiveBoard.vue'
+import { openLive, type LiveKind, type LiveSource } from './liveSource'
 import MagnifierBoard from './MagnifierBoard.vue'
 import OtherDays from './OtherDays.vue'
 import PageOnWall from './PageOnWall.vue'
 import PageStrip from './PageStrip.vue'
+import PictureBoard from './PictureBoard.vue'
+import PictureCard from './PictureCard.vue'
 import PresentDock, { type Panel } from './PresentDock.vue'
 import { openPresentation, UNCOVERED, type Presentation } from './presentation'
 import SpotlightBoard from './SpotlightBoard.vue'
 import { studentOnWall, type StudentOnWall } from './studentOnWall'
+import { asPng, partOf, pictureOf } from './stagePicture'
 import StudentPicker from './StudentPicker.vue'
 import TimerCard from './TimerCard.vue'
 import ToolOptions from './ToolOptions.vue'
@@ -189,6 +195,46 @@ function takeDown() {
 }
 watch(at, takeDown)
 onBeforeUnmount(takeDown)
+/** Part of the page is being chosen for a picture; then the picture itself. */
+const picturing = ref(false)
+const picture = shallowRef<Blob | null>(null)
+/** Sharp enough to be printed, and on the largest wall. */
+const PICTURE_WIDTH = 2400
+async function takePicture(around: Point[]) {
+  const element = sheet.value!
+  words.value = 'The picture is being made'
+  await run(async () => {
+    const whole = await pictureOf(element, PICTURE_WIDTH, '.eraser, .picture-board, .control')
+    picture.value = await asPng(partOf(whole, around))
+  })
+  words.value = ''
+  picturing.value = false
+}
+/** Something was put on a page: it is shown there at once. */
+async function wasPut(pageId: string) {
+  picture.value = null
+  await run(async () => {
+    await show.value!.work.refresh()
+    await show.value!.open(pageId)
+  })
+  words.value = 'It is on the page'
+}
+const live = shallowRef<LiveSource | null>(null)
+async function showLive(kind: LiveKind) {
+  panel.value = null
+  closeLive()
+  live.value = await openLive(kind)
+  if (live.value.practice)
+    words.value =
+      kind === 'camera'
+        ? 'The camera cannot be used here. A practice picture stands in for it.'
+        : 'No window was chosen. A practice picture stands in for it.'
+}
+function closeLive() {
+  live.value?.stop()
+  live.value = null
+}
+onBeforeUnmount(closeLive)
 function toPanel(one: Panel) {
   panel.value = panel.value === one ? null : one
   if (panel.value === 'class' && !classes.value.length)
@@ -391,6 +437,7 @@ watch(
           @follow="follow"
           @remember="show.rememberAct"
         />
+        <LiveBoard v-if="live" :key="live.stream.id" :source="live" @close="closeLive" />
         <InkBoard
           :key="show.page.value.id"
           :ink="show.strokes.value"
@@ -428,6 +475,7 @@ watch(
           :covered="covered"
           @change="show.covers.value = { ...show.covers.value, [show.page.value.id]: $event }"
         />
+        <PictureBoard v-if="picturing" @take="takePicture" @cancel="picturing = false" />
       </div>
     </div>
     <button
@@ -465,6 +513,8 @@ watch(
         @names="((turns = true), (panel = null))"
         @screen="fullScreen"
         @lessons="otherDays"
+        @picture="((panel = null), (picturing = true))"
+        @live="showLive"
         @away="((away = true), (panel = null))"
         @calculator="((calculating = true), (panel = null))"
         @instrument="toggleInstrument"
@@ -518,6 +568,16 @@ watch(
       :y="60"
       @show="putOnWall"
       @close="choosingStudent = false"
+    />
+    <PictureCard
+      v-if="picture && show"
+      :picture="picture"
+      :activity-id="show.activityId"
+      :page-id="show.page.value.id"
+      :x="90"
+      :y="60"
+      @put="wasPut"
+      @close="picture = null"
     />
     <CalculatorCard v-if="calculating" :x="90" :y="60" @close="calculating = false" />
     <TurnCard

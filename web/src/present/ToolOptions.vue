@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { pens, setPen } from '@/workbench/pens'
 import type { InstrumentKind } from './instruments'
+import type { LiveKind } from './liveSource'
 import type { Panel } from './PresentDock.vue'
 import type { Presentation } from './presentation'
 import type { Timers } from './timers'
@@ -27,6 +28,8 @@ const emit = defineEmits<{
   class: [id: string]
   screen: []
   lessons: []
+  picture: []
+  live: [kind: LiveKind]
   round: [round: boolean]
   calculator: []
   away: []
@@ -234,6 +237,9 @@ const spot = computed(() => props.show.spot.value)
       <button class="btn" @click="emit('screen')">Full screen</button>
       <button class="btn" @click="emit('away')">Hide the tools</button>
       <button class="btn" @click="emit('lessons')">Ink of other days</button>
+      <button class="btn" @click="emit('picture')">Picture of the screen</button>
+      <button class="btn" @click="emit('live', 'camera')">Camera</button>
+      <button class="btn" @click="emit('live', 'window')">Another window</button>
       <label
         >Page
         <select

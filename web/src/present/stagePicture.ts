@@ -90,8 +90,7 @@ async function selfContained(element: HTMLElement, without: string): Promise<HTM
     const copies = copy.querySelectorAll(selector)
     return [...element.querySelectorAll(selector)].map((one, i) => [one, copies[i]!])
   }
-  for (const [one, other] of pairs('input'))
-    other.setAttribute('value', (one as HTMLInputElement).value)
+  for (const [one, other] of pairs('input')) other.setAttribute('value', (one as HTMLInputElement).value)
   for (const [one, other] of pairs('textarea')) other.textContent = (one as HTMLTextAreaElement).value
   for (const [one, other] of pairs('video')) {
     const image = still(one as HTMLVideoElement)
@@ -123,10 +122,10 @@ export async function pictureOf(
 ): Promise<HTMLCanvasElement> {
   const box = element.getBoundingClientRect()
   const height = Math.round((width * box.height) / box.width)
-  const [copy, faces] = await Promise.all([
-    selfContained(element, without),
-    letters(families(element)),
-  ])
+  const [copy, faces] = await Promise.all([selfContained(element, without), letters(families(element))])
+  // What it inherits from around it.
+  const { fontFamily, fontSize, lineHeight, color } = getComputedStyle(element)
+  Object.assign(copy.style, { fontFamily, fontSize, lineHeight, color })
   copy.style.width = `${box.width}px`
   copy.style.height = `${box.height}px`
   const around = document.createElementNS('http://www.w3.org/2000/svg', 'svg')
