@@ -52,7 +52,7 @@ run_tests() {
   case $part in all | core | formats | server | web | e2e | wording) ;; *) fail "there is no part $part; there are core, formats, server, web, e2e and wording." ;; esac
   echo "Tests: $part"
   if [ "$part" = wording ]; then wording; return; fi
-  case $part in all | e2e) install chromium python3 unicode-data librust-url-dev ;; *) install python3 unicode-data librust-url-dev ;; esac
+  case $part in all | e2e) install chromium ffmpeg python3 unicode-data librust-url-dev ;; *) install ffmpeg python3 unicode-data librust-url-dev ;; esac
   rm -rf ./*/target/surefire-reports web/target/vitest.xml
   if [ "$part" != web ] && [ "$part" != core ] && [ "$part" != formats ]; then
     tables

@@ -118,6 +118,10 @@ class AuthorisationTest {
                 + school.asTeacher()
                         .post("/api/lessons", Map.of("activityId", school.activityId))
                         .text("id");
+        String recorded = "/api/screencasts/"
+                + school.asTeacher()
+                        .post(activity + "/screencasts", Map.of("title", "Noon"))
+                        .text("id");
         String coming = school.asTeacher()
                 .post("/api/uploads", Map.of("name", "abc", "bytes", 3))
                 .text("id");
@@ -388,6 +392,18 @@ class AuthorisationTest {
                 row(POST, "/api/lessons/{id}/ink", held + "/ink", Map.of("pageId", "light"), 404, 200),
                 row(POST, "/api/lessons/{id}/turns", held + "/turns", nothing, 404, 201),
                 row(POST, "/api/lessons/{id}/lead", held + "/lead", Map.of("pageId", "light"), 404, 200),
+                row(
+                        POST,
+                        "/api/activities/{id}/screencasts",
+                        activity + "/screencasts",
+                        Map.of("title", "Noon"),
+                        404,
+                        201),
+                row(GET, "/api/activities/{id}/screencasts", activity + "/screencasts", null, 200, 200),
+                row(POST, "/api/screencasts/{id}/pieces/{n}", recorded + "/pieces/0", ABC, 404, 204),
+                row(POST, "/api/screencasts/{id}/finish", recorded + "/finish", nothing, 404, 422),
+                row(POST, "/api/screencasts/{id}", recorded, Map.of("title", "Noon"), 404, 200),
+                row(POST, "/api/screencasts/{id}/remove", recorded + "/remove", nothing, 404, 200),
                 row(POST, "/api/lessons/{id}/remove", thrown + "/remove", nothing, 404, 200),
                 row(POST, "/api/calculations", "/api/calculations", Map.of("expression", "1/3"), 200, 200),
                 row(GET, "/api/library", "/api/library", null, 200, 200),

@@ -2,6 +2,7 @@ package gladtile.server.files;
 
 import static gladtile.tables.Tables.FILE;
 import static gladtile.tables.Tables.FILE_CHUNK;
+import static gladtile.tables.Tables.SCREENCAST;
 import static gladtile.tables.Tables.UPLOAD;
 import static gladtile.tables.Tables.UPLOAD_CHUNK;
 
@@ -34,7 +35,16 @@ class UploadStore {
 
     /** Bytes of all files of a school, those on their way in among them. */
     long used(UUID schoolId) {
-        return both(FILE.SCHOOL_ID.eq(schoolId), UPLOAD.SCHOOL_ID.eq(schoolId));
+        return both(FILE.SCHOOL_ID.eq(schoolId), UPLOAD.SCHOOL_ID.eq(schoolId)) + beingRecorded(schoolId);
+    }
+
+    private long beingRecorded(UUID schoolId) {
+        return db.select(DSL.coalesce(DSL.sum(SCREENCAST.BYTES), BigDecimal.ZERO))
+                .from(SCREENCAST)
+                .where(SCREENCAST.SCHOOL_ID.eq(schoolId))
+                .fetchSingle()
+                .value1()
+                .longValue();
     }
 
     /** Bytes that somebody brought since then or is bringing now. */

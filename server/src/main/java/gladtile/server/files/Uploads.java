@@ -9,6 +9,8 @@ import gladtile.server.support.GladProperties;
 import gladtile.server.support.Locks;
 import gladtile.server.support.UuidV7;
 import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -157,6 +159,22 @@ class Uploads {
                     Arrays.copyOfRange(bytes, from, Math.min(bytes.length, from + Bounds.FILE_PIECE)));
         }
         return finish(who, id, waits).orElseThrow();
+    }
+
+    /** All of a file that is too large to be held in memory. @param bytes of it */
+    Result whole(Who who, String name, InputStream in, long bytes) throws IOException {
+        Result begun = begin(who, name, bytes);
+        if (!(begun instanceof Begun there)) {
+            return begun;
+        }
+        UUID id = there.upload().id();
+        int n = 0;
+        for (byte[] piece = in.readNBytes(Bounds.FILE_PIECE);
+                piece.length > 0;
+                piece = in.readNBytes(Bounds.FILE_PIECE)) {
+            store.put(who.schoolId(), id, n++, piece);
+        }
+        return finish(who, id, false).orElseThrow();
     }
 
     /** Empty when there is no such upload. A file that is refused is forgotten. */
