@@ -9,6 +9,7 @@ import {
   PhHighlighter,
   PhMagnifyingGlassPlus,
   PhPencilSimple,
+  PhRecord,
   PhRuler,
   PhSelectionBackground,
   PhSparkle,
@@ -16,38 +17,60 @@ import {
   PhUsersThree,
   PhArrowUUpLeft,
 } from '@phosphor-icons/vue'
-import type { Component } from 'vue'
+import { computed, type Component } from 'vue'
+import { inOrder, type Tile, type TileName } from './tiles'
 import type { Overlay, Tool, Tools } from './tools'
 
 /** The tools of whoever stands at the wall; it stands at the bottom or at either side. */
 export type Panel = Tool | Overlay | 'measure' | 'timer' | 'class' | 'clear' | 'more'
-const props = defineProps<{ tools: Tools; panel: Panel | null; covered: boolean; canUndo: boolean }>()
-const emit = defineEmits<{ panel: [panel: Panel]; cover: []; undo: [] }>()
+const props = defineProps<{
+  tools: Tools
+  panel: Panel | null
+  covered: boolean
+  recording: boolean
+  canUndo: boolean
+}>()
+const emit = defineEmits<{ panel: [panel: Panel]; cover: []; record: []; undo: [] }>()
 
-const TOOLS: { tool: Tool; name: string; key: string; icon: Component }[] = [
-  { tool: 'move', name: 'Move', key: 'M', icon: PhHandPointing },
-  { tool: 'pen', name: 'Pen', key: 'P', icon: PhPencilSimple },
-  { tool: 'highlighter', name: 'Highlighter', key: 'H', icon: PhHighlighter },
-  { tool: 'eraser', name: 'Eraser', key: 'E', icon: PhEraser },
-  { tool: 'fading', name: 'Fading ink', key: 'F', icon: PhSparkle },
-  { tool: 'pointer', name: 'Pointer', key: 'L', icon: PhCursorClick },
-]
-const OVERLAYS: { overlay: Overlay; name: string; key: string; icon: Component }[] = [
-  { overlay: 'spotlight', name: 'Spotlight', key: 'S', icon: PhFlashlight },
-  { overlay: 'magnifier', name: 'Magnify', key: 'G', icon: PhMagnifyingGlassPlus },
-]
-const REST: { panel: Panel; name: string; key: string; icon: Component }[] = [
-  { panel: 'measure', name: 'Measure', key: 'U', icon: PhRuler },
-  { panel: 'timer', name: 'Timer', key: 'K', icon: PhTimer },
-  { panel: 'class', name: 'Class', key: 'N', icon: PhUsersThree },
-  { panel: 'clear', name: 'Clear', key: 'X', icon: PhBroom },
-  { panel: 'more', name: 'More', key: 'Q', icon: PhDotsThree },
-]
+const ICONS: Record<TileName, Component> = {
+  move: PhHandPointing,
+  pen: PhPencilSimple,
+  highlighter: PhHighlighter,
+  eraser: PhEraser,
+  fading: PhSparkle,
+  pointer: PhCursorClick,
+  cover: PhSelectionBackground,
+  spotlight: PhFlashlight,
+  magnifier: PhMagnifyingGlassPlus,
+  measure: PhRuler,
+  timer: PhTimer,
+  class: PhUsersThree,
+  record: PhRecord,
+  clear: PhBroom,
+  more: PhDotsThree,
+  undo: PhArrowUUpLeft,
+}
+const tiles = computed(() => inOrder(props.tools.settings.value.order))
 function take(tool: Tool) {
   const { tools } = props
   // A second press shows what the tool can be set to, or puts that away.
   if (tools.tool.value === tool) emit('panel', tool)
   else tools.tool.value = tool
+}
+function press(tile: Tile) {
+  if (tile.is === 'tool') take(tile.name as Tool)
+  else if (tile.is === 'overlay') props.tools.toggle(tile.name as Overlay)
+  else if (tile.is === 'panel') emit('panel', tile.name as Panel)
+  else if (tile.name === 'cover') emit('cover')
+  else if (tile.name === 'record') emit('record')
+  else emit('undo')
+}
+/** Undefined for what is no switch. */
+function on(tile: Tile): boolean | undefined {
+  if (tile.is === 'tool') return props.tools.tool.value === tile.name
+  if (tile.is === 'overlay') return props.tools.has(tile.name as Overlay)
+  if (tile.name === 'cover') return props.covered
+  return tile.name === 'record' ? props.recording : undefined
 }
 </script>
 
@@ -58,40 +81,16 @@ function take(tool: Tool) {
     aria-label="Tools"
   >
     <button
-      v-for="{ tool, name, key, icon } in TOOLS"
-      :key="tool"
+      v-for="tile in tiles"
+      :key="tile.name"
       class="tile"
-      :title="`${name} (${key})`"
-      :aria-pressed="tools.tool.value === tool"
-      @click="take(tool)"
+      :title="`${tile.says} (${tile.key})`"
+      :aria-pressed="on(tile)"
+      :aria-expanded="tile.is === 'panel' ? panel === tile.name : undefined"
+      :disabled="tile.name === 'undo' && !canUndo"
+      @click="press(tile)"
     >
-      <component :is="icon" :size="26" aria-hidden="true" />{{ name }}
-    </button>
-    <button class="tile" title="Cover (C)" :aria-pressed="covered" @click="$emit('cover')">
-      <PhSelectionBackground :size="26" aria-hidden="true" />Cover
-    </button>
-    <button
-      v-for="{ overlay, name, key, icon } in OVERLAYS"
-      :key="overlay"
-      class="tile"
-      :title="`${name} (${key})`"
-      :aria-pressed="tools.has(overlay)"
-      @click="tools.toggle(overlay)"
-    >
-      <component :is="icon" :size="26" aria-hidden="true" />{{ name }}
-    </button>
-    <button
-      v-for="one in REST"
-      :key="one.panel"
-      class="tile"
-      :title="`${one.name} (${one.key})`"
-      :aria-expanded="panel === one.panel"
-      @click="$emit('panel', one.panel)"
-    >
-      <component :is="one.icon" :size="26" aria-hidden="true" />{{ one.name }}
-    </button>
-    <button class="tile" title="Undo (Ctrl+Z)" :disabled="!canUndo" @click="$emit('undo')">
-      <PhArrowUUpLeft :size="26" aria-hidden="true" />Undo
+      <component :is="ICONS[tile.name]" :size="26" aria-hidden="true" />{{ tile.says }}
     </button>
   </nav>
 </template>

@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { PhCaretLeft, PhCaretRight, PhChecks, PhDeviceTablet, PhPlus, PhX } from '@phosphor-icons/vue'
+import {
+  PhCaretLeft,
+  PhCaretRight,
+  PhChecks,
+  PhDeviceTablet,
+  PhPlus,
+  PhRecord,
+  PhX,
+} from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get, said } from '@/api/client'
@@ -31,6 +39,9 @@ import PictureBoard from './PictureBoard.vue'
 import PictureCard from './PictureCard.vue'
 import PresentDock, { type Panel } from './PresentDock.vue'
 import { openPresentation, UNCOVERED, type Presentation } from './presentation'
+import RecordCard from './RecordCard.vue'
+import { useRecorder } from './recorder'
+import RecordingsDialog from './RecordingsDialog.vue'
 import SpotlightBoard from './SpotlightBoard.vue'
 import { studentOnWall, type StudentOnWall } from './studentOnWall'
 import { asPng, partOf, pictureOf } from './stagePicture'
@@ -219,6 +230,23 @@ async function wasPut(pageId: string) {
   })
   words.value = 'It is on the page'
 }
+const recorder = useRecorder({
+  sheet: () => sheet.value,
+  activityId: () => show.value!.activityId,
+  title: () => show.value!.work.view.title,
+  pageName: () => show.value?.page.value.name ?? '',
+})
+const recordCard = ref(false)
+const recordings = ref(false)
+/** The recording that was just made. */
+const recorded = ref<string | null>(null)
+async function endRecording() {
+  const made = await recorder.end()
+  if (!made) return
+  recordCard.value = false
+  recorded.value = made.id
+  recordings.value = true
+}
 const live = shallowRef<LiveSource | null>(null)
 async function showLive(kind: LiveKind) {
   panel.value = null
@@ -360,6 +388,7 @@ function key(event: KeyboardEvent) {
   if (does.is === 'tool') tools.tool.value = does.tool
   else if (does.is === 'overlay') tools.toggle(does.overlay)
   else if (does.is === 'cover') toggleCover()
+  else if (does.is === 'record') recordCard.value = !recordCard.value
   else if (does.is === 'panel') toPanel(does.panel)
   else if (does.is === 'page') void go(show.value.index.value + does.by)
   else if (does.is === 'undo') void run(show.value.undo)
@@ -410,6 +439,13 @@ watch(
         <label><input v-model="onWall.named.value" type="checkbox" />With the name</label>
         <button @click="takeDown">Back to our page</button>
       </div>
+      <button
+        v-if="recorder.standing.value === 'on' && !recordCard"
+        class="plus led"
+        @click="recordCard = true"
+      >
+        <PhRecord :size="18" weight="fill" aria-hidden="true" />Recording
+      </button>
       <button v-if="leading.following.value" class="plus led" @click="leading.following.value = false">
         <PhDeviceTablet :size="18" weight="fill" aria-hidden="true" />Tablets follow. Stop
       </button>
@@ -529,8 +565,10 @@ watch(
         :tools="tools"
         :panel="panel"
         :covered="Boolean(covered)"
+        :recording="recorder.standing.value !== 'off'"
         :can-undo="show.canUndo.value"
         @cover="toggleCover"
+        @record="((panel = null), (recordCard = !recordCard))"
         @panel="toPanel"
         @undo="run(show.undo)"
       />
@@ -578,6 +616,23 @@ watch(
       :y="60"
       @put="wasPut"
       @close="picture = null"
+    />
+    <RecordCard
+      v-if="recordCard"
+      :recorder="recorder"
+      :x="Math.max(0, room.width - 220)"
+      :y="60"
+      @end="endRecording"
+      @list="((recordCard = false), (recordings = true))"
+      @close="recordCard = false"
+    />
+    <RecordingsDialog
+      v-if="recordings && show"
+      :activity-id="show.activityId"
+      :page-id="show.page.value.id"
+      :first="recorded"
+      @put="((recordings = false), wasPut($event))"
+      @close="((recordings = false), (recorded = null))"
     />
     <CalculatorCard v-if="calculating" :x="90" :y="60" @close="calculating = false" />
     <TurnCard

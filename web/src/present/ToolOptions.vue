@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { pens, setPen } from '@/workbench/pens'
 import type { InstrumentKind } from './instruments'
 import type { LiveKind } from './liveSource'
 import type { Panel } from './PresentDock.vue'
 import type { Presentation } from './presentation'
 import type { Timers } from './timers'
+import { inOrder, moved, type TileName } from './tiles'
 import type { Tools } from './tools'
 
 /** What the tool in the hand, or what lies over the page, can be set to. */
@@ -36,6 +37,9 @@ const emit = defineEmits<{
   instrument: [kind: InstrumentKind]
   close: []
 }>()
+const ordering = ref(false)
+const shift = (name: TileName, by: number) =>
+  props.tools.set({ order: moved(settings.value.order, name, by) })
 const settings = computed(() => props.tools.settings.value)
 const number = (event: Event) => Number((event.target as HTMLInputElement).value)
 const COLOURS = ['#1f2d33', '#a8432b', '#0b5d66', '#1d4e9e', '#68406b', '#8a6100', '#ffffff']
@@ -262,6 +266,15 @@ const spot = computed(() => props.show.spot.value)
           <option value="right">on the right</option>
         </select></label
       >
+      <button class="btn" :aria-expanded="ordering" @click="ordering = !ordering">Order of the tools</button>
+      <ol v-if="ordering" class="order" aria-label="Order of the tools">
+        <li v-for="tile in inOrder(settings.order)" :key="tile.name">
+          <span>{{ tile.says }}</span>
+          <button class="btn" :aria-label="`${tile.says}: earlier`" @click="shift(tile.name, -1)">↑</button>
+          <button class="btn" :aria-label="`${tile.says}: later`" @click="shift(tile.name, 1)">↓</button>
+        </li>
+        <li><button class="btn" @click="tools.set({ order: [] })">As usual</button></li>
+      </ol>
       <label class="line"
         ><input
           type="checkbox"
@@ -342,6 +355,25 @@ label {
 .line input {
   width: 22px;
   height: 22px;
+}
+.order {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(216px, 1fr));
+  gap: 4px 18px;
+  width: 100%;
+  max-height: 40vh;
+  margin: 0;
+  padding: 0;
+  overflow: auto;
+  list-style: none;
+}
+.order li {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.order span {
+  flex: 1;
 }
 .units {
   width: 84px;

@@ -9,6 +9,7 @@ export type KeyDoes =
   | { is: 'tool'; tool: Tool }
   | { is: 'overlay'; overlay: Overlay }
   | { is: 'cover' }
+  | { is: 'record' }
   | { is: 'panel'; panel: Panel }
   | { is: 'page'; by: 1 | -1 }
   | { is: 'undo' }
@@ -29,6 +30,7 @@ const LETTERS: Record<string, KeyDoes> = {
   k: { is: 'panel', panel: 'timer' },
   n: { is: 'panel', panel: 'class' },
   x: { is: 'panel', panel: 'clear' },
+  v: { is: 'record' },
   q: { is: 'panel', panel: 'more' },
 }
 

@@ -19,6 +19,8 @@ interface Remembered {
   magnify: number
   /** Page units of one centimetre. */
   perCm: number
+  /** Names of tools, as they stand; empty for as usual. */
+  order: string[]
 }
 const KEY = 'present-tools'
 const USUAL: Remembered = {
@@ -32,6 +34,7 @@ const USUAL: Remembered = {
   dim: 75,
   magnify: 2,
   perCm: 50,
+  order: [],
 }
 
 function remembered(): Remembered {
