@@ -6,7 +6,12 @@ import PresentCard from './PresentCard.vue'
 
 /** A calculator for the wall: what is typed stands there whole, and fractions stay exact. */
 defineProps<{ x: number; y: number }>()
-defineEmits<{ close: [] }>()
+const emit = defineEmits<{ close: []; put: [lines: string[]] }>()
+const putAll = () =>
+  emit(
+    'put',
+    [...lines.value].reverse().map((one) => `${one.typed} ${one.result}`),
+  )
 const typed = ref('')
 const field = ref<HTMLInputElement>()
 const answer = ref<Calculation | null>(null)
@@ -112,6 +117,7 @@ function remember() {
         Recall{{ memory === null ? '' : ` ${memory}` }}
       </button>
     </div>
+    <button v-if="lines.length" class="btn" @click="putAll">Put it on the page</button>
     <ol v-if="lines.length" class="lines" aria-label="Worked out before">
       <li v-for="(line, i) in lines" :key="i">
         <button @click="typed = line.typed">{{ line.typed }} {{ line.result }}</button>

@@ -9,7 +9,11 @@ export interface Covered {
   right: number
   bottom: number
 }
-const props = defineProps<{ covered: Covered }>()
+const props = defineProps<{
+  covered: Covered
+  /** A colour, or the address of a picture. */
+  madeOf: string
+}>()
 const emit = defineEmits<{ change: [covered: Covered] }>()
 
 type Edge = keyof Covered
@@ -28,6 +32,7 @@ const style = computed(() => ({
   top: `${props.covered.top * 100}%`,
   right: `${props.covered.right * 100}%`,
   bottom: `${props.covered.bottom * 100}%`,
+  background: props.madeOf.startsWith('#') ? props.madeOf : `#3c4d55 url(${props.madeOf}) center / cover`,
 }))
 
 function set(edge: Edge, share: number) {

@@ -1,15 +1,30 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import { post } from '@/api/client'
 import { newId } from '@/api/id'
 import type { DrawnStroke, Stroke } from '@/api/types'
 import { drawnBy, growing } from '@/gesture/growing'
-import { along, inParts, keptPoints, rubbed, type Drawn, type PageStroke } from '@/gesture/ink'
+import { along, keptPoints, looped, rubbed, type Drawn, type PageStroke } from '@/gesture/ink'
 import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
 import { PAGE, type Point } from '@/page/geometry'
-import { pointsOf, strokeDrawing, type StrokeStyle } from '@/page/ink'
+import { linePath, pointsOf, strokeDrawing, type StrokeStyle } from '@/page/ink'
 import OwnInk from '@/page/OwnInk.vue'
 import { isNearlyStraight, seenOnce } from './hands'
 import { closest, followed, type Instrument } from './instruments'
+import {
+  brushed,
+  brushStyle,
+  drawnOf,
+  isStamp,
+  neatPoints,
+  stampsAlong,
+  stampStyle,
+  strokesOf,
+  withTip,
+  type Manner,
+  type NeatOffer,
+  type NeatShape,
+} from './strokes'
 import { tail } from './tail'
 import type { Tool } from './tools'
 
@@ -25,10 +40,20 @@ const props = defineProps<{
   eraser: number
   /** Whether an eraser takes whole strokes. */
   wholeStrokes: boolean
+  /** Whether an eraser takes what is encircled. */
+  encircles: boolean
+  /** How a pen draws, besides its colour and width. */
+  manner: Manner
+  /** Whether a neat shape is looked for in what was drawn. */
+  neat: boolean
   /** What lies there to draw along: a stroke that begins beside an edge follows it. */
   instruments: Instrument[]
 }>()
-const emit = defineEmits<{ change: [drawn: DrawnStroke[], gone: string[]] }>()
+const emit = defineEmits<{
+  change: [drawn: DrawnStroke[], gone: string[]]
+  /** A stroke looks like a shape that could stand in its place. */
+  offer: [offer: NeatOffer]
+}>()
 
 const root = ref<SVGSVGElement>()
 const live = ref<SVGGElement>()
@@ -51,12 +76,15 @@ interface Hand {
   at: Point
   /** Set once somebody held still: a straight line from where it began. */
   straight: boolean
+  /** Set once somebody held still in a shape: it stands in the place of what was drawn. */
+  shaped: boolean
   /** The instrument that it follows. */
   along: Instrument | null
   hold: ReturnType<typeof setTimeout> | undefined
 }
 const hands = new Map<number, Hand>()
 const cursor = ref<Point | null>(null)
+const loop = ref<Point[]>([])
 const worn = shallowRef<(PageStroke & { id?: string })[] | null>(null)
 let erasedTo: Point | null = null
 let erasing: number | null = null
@@ -64,7 +92,7 @@ const fading = shallowRef<{ id: string; stroke: Stroke }[]>([])
 let pointing: number | null = null
 const comet = tail((d) => trail.value?.setAttribute('d', d))
 
-const draws = computed(() => props.tool !== 'move')
+const draws = computed(() => props.tool !== 'move' && props.tool !== 'lasso')
 const inks = computed(() => ['pen', 'highlighter', 'fading'].includes(props.tool))
 
 function pointAt(event: PointerEvent): Point {
@@ -95,6 +123,10 @@ function down(event: PointerEvent) {
   if (props.tool === 'pointer') {
     pointing = event.pointerId
     comet.to(pointAt(event))
+  } else if (props.tool === 'eraser' && props.encircles) {
+    if (erasing !== null) return
+    erasing = event.pointerId
+    loop.value = [pointAt(event)]
   } else if (props.tool === 'eraser') {
     if (erasing !== null) return
     erasing = event.pointerId
@@ -118,6 +150,7 @@ function begin(event: PointerEvent) {
     from: at,
     at,
     straight: false,
+    shaped: false,
     along,
     hold: undefined,
   }
@@ -125,7 +158,50 @@ function begin(event: PointerEvent) {
   follow(hand, drawnBy(event, pointAt).slice(-1))
 }
 
+const mannered = computed(() => props.tool === 'pen')
+/** What is seen of a way while it grows. */
+function show(hand: Hand) {
+  const points = hand.builder.points()
+  if (!mannered.value || hand.straight || hand.shaped) hand.line.draw(props.style, points, 0)
+  else if (props.manner === 'BRUSH') hand.line.draw(brushStyle(props.style), brushed(points), 0)
+  else if (isStamp(props.manner)) {
+    const style = stampStyle(props.style)
+    hand.path.setAttribute('fill', 'none')
+    hand.path.setAttribute('stroke', style.colour)
+    hand.path.setAttribute('stroke-width', String(style.width))
+    const stamps = stampsAlong(points, props.manner, props.style.width)
+    hand.path.setAttribute(
+      'd',
+      stamps.map((one) => linePath(one.map((p) => [p.x, p.y, p.pressure]))).join(''),
+    )
+  } else hand.line.draw(props.style, points, hand.builder.decided())
+}
+/** What is kept of a way once the hand is lifted. */
+function made(hand: Hand): DrawnStroke[] {
+  const points = hand.builder.points()
+  if (!mannered.value || hand.shaped) return strokesOf(props.style, points)
+  if (props.manner === 'ARROW') return strokesOf(props.style, withTip(points, props.style.width))
+  if (hand.straight) return strokesOf(props.style, points)
+  if (props.manner === 'BRUSH') return strokesOf(brushStyle(props.style), brushed(points))
+  if (isStamp(props.manner))
+    return stampsAlong(points, props.manner, props.style.width).flatMap((one) =>
+      strokesOf(stampStyle(props.style), one),
+    )
+  return strokesOf(props.style, points)
+}
+
+async function shapeIn(points: Point[]): Promise<NeatShape | null> {
+  try {
+    const rough = points.slice(0, 5000).map(({ x, y }) => ({ x, y }))
+    return (await post<{ shape?: NeatShape }>('/api/neat', { points: rough })).shape ?? null
+  } catch {
+    // Without an offer the stroke is as good as it was.
+    return null
+  }
+}
+
 function follow(hand: Hand, drawn: Drawn[]) {
+  if (hand.shaped) return
   for (const there of drawn) {
     const point = hand.along ? { ...there, ...closest(hand.along, there) } : there
     if (Math.hypot(point.x - hand.at.x, point.y - hand.at.y) > STILL) {
@@ -135,19 +211,32 @@ function follow(hand: Hand, drawn: Drawn[]) {
     if (hand.straight) straighten(hand, point)
     else hand.builder.add(point)
   }
-  hand.line.draw(props.style, hand.builder.points(), hand.straight ? 0 : hand.builder.decided())
+  show(hand)
 }
 function wait(hand: Hand) {
   clearTimeout(hand.hold)
   if (hand.straight || hand.along || props.tool === 'fading') return
   hand.hold = setTimeout(() => {
     // Whoever pauses in the middle of a curve goes on with it.
-    if (!isNearlyStraight(hand.builder.points())) return
+    if (!isNearlyStraight(hand.builder.points())) return void shape(hand)
     hand.straight = true
     hand.line.wipe()
     straighten(hand, { ...hand.at, pressure: 0.5 })
     hand.line.draw(props.style, hand.builder.points(), 0)
   }, HOLD)
+}
+/** Held still at the end of a shape it becomes neat at once. */
+async function shape(hand: Hand) {
+  const at = hand.at
+  const count = hand.builder.points().length
+  const found = await shapeIn(hand.builder.points())
+  if (!found || found.kind === 'LINE' || ![...hands.values()].includes(hand) || hand.at !== at) return
+  if (count < 5) return
+  hand.shaped = true
+  hand.line.wipe()
+  hand.builder = strokeBuilder()
+  for (const point of neatPoints(found, props.style.width)) hand.builder.add(point)
+  show(hand)
 }
 function straighten(hand: Hand, to: Drawn) {
   hand.builder = strokeBuilder()
@@ -159,11 +248,13 @@ function move(event: PointerEvent) {
   cursor.value = props.tool === 'eraser' ? pointAt(event) : null
   const hand = hands.get(event.pointerId)
   if (hand) follow(hand, drawnBy(event, pointAt))
+  else if (event.pointerId === erasing && loop.value.length) loop.value = [...loop.value, pointAt(event)]
   else if (event.pointerId === erasing) erase(event)
   else if (event.pointerId === pointing) comet.to(pointAt(event))
 }
 
 function up(event: PointerEvent) {
+  if (event.pointerId === erasing && loop.value.length) return commitEncircled()
   if (event.pointerId === erasing) return commitErased()
   if (event.pointerId === pointing) {
     pointing = null
@@ -174,14 +265,31 @@ function up(event: PointerEvent) {
   if (!hand) return
   hands.delete(event.pointerId)
   clearTimeout(hand.hold)
-  const strokes = inParts(hand.builder.points()).map((part) => ({
-    id: newId(),
-    stroke: kept(props.style, part),
-  }))
+  const strokes = made(hand)
   hand.line.wipe()
   hand.path.remove()
   if (props.tool === 'fading') fade(strokes)
-  else emit('change', strokes, [])
+  else {
+    emit('change', strokes, [])
+    if (props.neat && props.tool === 'pen' && props.manner === 'PEN' && !hand.shaped && !hand.straight)
+      void offer(strokes, hand.builder.points())
+  }
+}
+/** A neat shape is offered, never forced: the stroke stays until somebody says yes. */
+async function offer(strokes: DrawnStroke[], points: Drawn[]) {
+  if (points.length < 6) return
+  const { style } = props
+  const found = await shapeIn(points)
+  if (found)
+    emit('offer', {
+      kind: found.kind,
+      gone: strokes.map((one) => one.id),
+      drawn: strokesOf(style, neatPoints(found, style.width)),
+      at: {
+        x: Math.min(PAGE.width - 300, found.frame.x + found.frame.width + 16),
+        y: Math.min(PAGE.height - 70, Math.max(10, found.frame.y)),
+      },
+    })
 }
 
 function fade(strokes: DrawnStroke[]) {
@@ -202,6 +310,13 @@ function erase(event: PointerEvent) {
     }
     erasedTo = point
   }
+}
+/** What lies within a line that was drawn around it is gone. */
+function commitEncircled() {
+  erasing = null
+  const gone = props.ink.filter((one) => looped(loop.value, drawnOf(one.stroke))).map((one) => one.id)
+  loop.value = []
+  if (gone.length) emit('change', [], gone)
 }
 function commitErased() {
   erasing = null
@@ -236,6 +351,7 @@ function drop() {
   hands.clear()
   worn.value = null
   erasing = null
+  loop.value = []
   pointing = null
   cursor.value = null
   comet.end()
@@ -272,7 +388,12 @@ onBeforeUnmount(() => {
     />
     <g ref="live" />
     <path ref="trail" class="trail" aria-hidden="true" />
-    <circle v-if="cursor" class="eraser" :cx="cursor.x" :cy="cursor.y" :r="eraser" />
+    <polyline
+      v-if="loop.length"
+      class="eraser loop"
+      :points="loop.map((one) => `${one.x},${one.y}`).join(' ')"
+    />
+    <circle v-else-if="cursor && !encircles" class="eraser" :cx="cursor.x" :cy="cursor.y" :r="eraser" />
   </svg>
 </template>
 
@@ -311,6 +432,9 @@ onBeforeUnmount(() => {
 .trail {
   fill: #e0592a;
   pointer-events: none;
+}
+.loop {
+  stroke-dasharray: 10 8;
 }
 .eraser {
   fill: #ffffff80;

@@ -9,7 +9,7 @@ const props = defineProps<{
   perUnit: number
   unit: string
 }>()
-const ticks = computed(() => rulerTicks(props.of.length, props.perUnit))
+const ticks = computed(() => rulerTicks(props.of.length, props.perUnit, props.unit))
 const corners = computed(() =>
   edgesOf(props.of)
     .map(([from]) => `${from.x} ${from.y}`)

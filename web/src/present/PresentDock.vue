@@ -7,6 +7,7 @@ import {
   PhFlashlight,
   PhHandPointing,
   PhHighlighter,
+  PhLasso,
   PhMagnifyingGlassPlus,
   PhPencilSimple,
   PhRecord,
@@ -22,7 +23,7 @@ import { inOrder, type Tile, type TileName } from './tiles'
 import type { Overlay, Tool, Tools } from './tools'
 
 /** The tools of whoever stands at the wall; it stands at the bottom or at either side. */
-export type Panel = Tool | Overlay | 'measure' | 'timer' | 'class' | 'clear' | 'more'
+export type Panel = Tool | Overlay | 'cover' | 'measure' | 'timer' | 'class' | 'clear' | 'more'
 const props = defineProps<{
   tools: Tools
   panel: Panel | null
@@ -37,6 +38,7 @@ const ICONS: Record<TileName, Component> = {
   pen: PhPencilSimple,
   highlighter: PhHighlighter,
   eraser: PhEraser,
+  lasso: PhLasso,
   fading: PhSparkle,
   pointer: PhCursorClick,
   cover: PhSelectionBackground,
@@ -168,7 +170,7 @@ function on(tile: Tile): boolean | undefined {
 }
 @media (max-width: 1360px) {
   .bottom:not(.large) .tile {
-    width: 66px;
+    width: 59px;
     font-size: 12px;
   }
 }

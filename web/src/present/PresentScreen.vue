@@ -10,25 +10,29 @@ import {
 } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { get, said } from '@/api/client'
-import type { ActivityHead, ClassHead, DrawnStroke, FileRef, LessonHead, Route } from '@/api/types'
+import { get, Refusal, said } from '@/api/client'
+import type { ActivityHead, ClassHead, Current, DrawnStroke, FileRef, LessonHead, Route } from '@/api/types'
 import { needTeacher } from '@/accounts/me'
-import type { Point } from '@/page/geometry'
+import { PAGE, type Point } from '@/page/geometry'
 import type { StrokeStyle } from '@/page/ink'
 import { pageOf } from '@/page/routes'
 import { toldOfCheck } from '@/student/feedback'
 import FileDialog from '@/student/FileDialog.vue'
 import LeaveDialog from '@/student/LeaveDialog.vue'
 import StudentPage from '@/student/StudentPage.vue'
+import { newWords } from '@/workbench/make'
 import { loadTaste, pens } from '@/workbench/pens'
+import { upload } from '@/workbench/upload'
 import CalculatorCard from './CalculatorCard.vue'
 import CoverBoard from './CoverBoard.vue'
 import InkBoard from './InkBoard.vue'
+import GroupsCard from './GroupsCard.vue'
 import { keyOf } from './keys'
 import { useLeading } from './leading'
 import InstrumentBoard from './InstrumentBoard.vue'
 import type { Instrument, InstrumentKind } from './instruments'
 import { useLongPress } from './longPress'
+import LassoBoard from './LassoBoard.vue'
 import LiveBoard from './LiveBoard.vue'
 import { openLive, type LiveKind, type LiveSource } from './liveSource'
 import MagnifierBoard from './MagnifierBoard.vue'
@@ -39,12 +43,15 @@ import PictureBoard from './PictureBoard.vue'
 import PictureCard from './PictureCard.vue'
 import PresentDock, { type Panel } from './PresentDock.vue'
 import { openPresentation, UNCOVERED, type Presentation } from './presentation'
+import { putOnPage } from './putOnPages'
 import RecordCard from './RecordCard.vue'
 import { useRecorder } from './recorder'
 import RecordingsDialog from './RecordingsDialog.vue'
+import ScaleBoard from './ScaleBoard.vue'
 import SpotlightBoard from './SpotlightBoard.vue'
 import { studentOnWall, type StudentOnWall } from './studentOnWall'
 import { asPng, partOf, pictureOf } from './stagePicture'
+import { inkItems, NEAT_WORDS, type NeatOffer } from './strokes'
 import StudentPicker from './StudentPicker.vue'
 import TimerCard from './TimerCard.vue'
 import ToolOptions from './ToolOptions.vue'
@@ -81,6 +88,12 @@ const long = useLongPress((at) => {
     y: Math.min(at.y, Math.max(0, window.innerHeight - 220)),
   }
 })
+function pressed(event: PointerEvent) {
+  // What a tool can be set to is out of the way once it is used.
+  if (tools.tool.value !== 'move' && (event.target as Element).closest('.ink-board, .lasso > svg'))
+    panel.value = null
+  long.down(event)
+}
 watch([tools.tool, tools.overlays, panel], () => (called.value = null))
 const adding = ref<ActivityHead[] | null>(null)
 const days = ref<LessonHead[] | null>(null)
@@ -213,6 +226,8 @@ const picture = shallowRef<Blob | null>(null)
 const PICTURE_WIDTH = 2400
 async function takePicture(around: Point[]) {
   const element = sheet.value!
+  lassoed.value = []
+  await nextTick()
   words.value = 'The picture is being made'
   await run(async () => {
     const whole = await pictureOf(element, PICTURE_WIDTH, '.eraser, .picture-board, .control')
@@ -280,11 +295,32 @@ watch(tools.overlays, (now, was) => {
   else if (!now.includes(panel.value as never) && was.includes(panel.value as never)) panel.value = null
 })
 const covered = computed(() => show.value?.covers.value[show.value.page.value.id])
+const scaling = ref(false)
+const grouping = ref(false)
+/** What was worked out stands on the page as words. */
+async function putLines(lines: string[]) {
+  const one = show.value!
+  await run(async () => {
+    const { activity } = await get<Current>(`/api/activities/${one.activityId}`)
+    const page = activity.pages.find((each) => each.id === one.page.value.id)
+    if (!page) throw new Refusal(404, 'This page is not in the activity any more. Nothing was changed.')
+    const item = newWords(page, { x: PAGE.width / 2, y: PAGE.height / 2 }, lines.join('\n'))
+    await wasPut(await putOnPage(one.activityId, page.id, [item], false))
+  })
+}
+/** A colour, or a picture of one's own. */
+async function coverWith(what: string | File) {
+  await run(async () => {
+    const cover = typeof what === 'string' ? what : `/api/files/${(await upload(what, '')).sha256}`
+    tools.set({ cover })
+  })
+}
 /** Each page is covered for itself. */
 function toggleCover() {
   const one = show.value!
   const { [one.page.value.id]: there, ...others } = one.covers.value
   one.covers.value = there ? others : { ...others, [one.page.value.id]: UNCOVERED }
+  panel.value = there ? null : 'cover'
 }
 
 const LENGTHS: Record<InstrumentKind, number> = {
@@ -316,6 +352,43 @@ function toggleInstrument(kind: InstrumentKind) {
 function setInstrument(index: number, to: Instrument) {
   const { instruments } = show.value!
   instruments.value = instruments.value.map((one, i) => (i === index ? to : one))
+}
+
+/** Ink in the lasso lies on a layer of its own. */
+const lassoed = ref<string[]>([])
+const inkBelow = computed(() => {
+  const there = new Set(lassoed.value)
+  const all = show.value?.strokes.value ?? []
+  return there.size ? all.filter((one) => !there.has(one.id)) : all
+})
+const offered = shallowRef<NeatOffer | null>(null)
+const offerAt = computed(() => ({
+  left: `${(offered.value!.at.x / PAGE.width) * 100}%`,
+  top: `${(offered.value!.at.y / PAGE.height) * 100}%`,
+}))
+watch([tools.tool, at, () => show.value?.page.value.id], () => {
+  lassoed.value = []
+  offered.value = null
+})
+function draw(drawn: DrawnStroke[], gone: string[]) {
+  offered.value = null
+  show.value!.draw(drawn, gone)
+}
+function takeOffer() {
+  const { drawn, gone } = offered.value!
+  draw(drawn, gone)
+}
+/** Ink becomes things on the page, and is ink no longer. */
+async function keepInk(strokes: DrawnStroke[]) {
+  const one = show.value!
+  const pageId = one.page.value.id
+  await run(async () => {
+    await putOnPage(one.activityId, pageId, inkItems(strokes), false)
+    lassoed.value = []
+    one.ink.change({ pageId, drawn: [], gone: strokes.map((each) => each.id) })
+    await one.work.refresh()
+    words.value = 'The ink stays on the page. Take it away again in the workbench'
+  })
 }
 
 async function everything() {
@@ -455,7 +528,7 @@ watch(
       ref="frame"
       class="frame"
       :class="tools.settings.value.fit"
-      @pointerdown="long.down"
+      @pointerdown="pressed"
       @pointermove="long.move"
       @pointerup="long.end"
       @pointercancel="long.end"
@@ -476,19 +549,36 @@ watch(
         <LiveBoard v-if="live" :key="live.stream.id" :source="live" @close="closeLive" />
         <InkBoard
           :key="show.page.value.id"
-          :ink="show.strokes.value"
+          :ink="inkBelow"
+          :encircles="tools.settings.value.encircles"
+          :manner="tools.settings.value.manner"
+          :neat="tools.settings.value.neat"
           :tool="tools.tool.value"
           :style="look"
           :eraser="tools.settings.value.eraser"
           :whole-strokes="tools.settings.value.wholeStrokes"
           :instruments="show.instruments.value"
-          @change="show.draw"
+          @change="draw"
+          @offer="offered = $event"
         />
+        <LassoBoard
+          v-if="tools.tool.value === 'lasso'"
+          :key="`lasso-${show.page.value.id}`"
+          :ink="show.strokes.value"
+          :chosen="lassoed"
+          @choose="lassoed = $event"
+          @change="show.draw"
+          @keep="keepInk"
+          @say="words = $event"
+        />
+        <button v-if="offered" class="btn neat control" :style="offerAt" @click="takeOffer">
+          {{ NEAT_WORDS[offered.kind] }}
+        </button>
         <InstrumentBoard
           v-if="show.instruments.value.length"
           :all="show.instruments.value"
-          :per-unit="tools.settings.value.perCm"
-          unit="cm"
+          :per-unit="tools.scaleOf(show.page.value.id).per"
+          :unit="tools.scaleOf(show.page.value.id).unit"
           :holds="tools.tool.value === 'move'"
           @change="setInstrument"
           @remove="show.instruments.value = show.instruments.value.filter((_, i) => i !== $event)"
@@ -509,7 +599,14 @@ watch(
         <CoverBoard
           v-if="covered"
           :covered="covered"
+          :made-of="tools.settings.value.cover"
           @change="show.covers.value = { ...show.covers.value, [show.page.value.id]: $event }"
+        />
+        <ScaleBoard
+          v-if="scaling"
+          :unit="tools.scaleOf(show.page.value.id).unit"
+          @set="((scaling = false), tools.setScale(show.page.value.id, $event))"
+          @cancel="scaling = false"
         />
         <PictureBoard v-if="picturing" @take="takePicture" @cancel="picturing = false" />
       </div>
@@ -539,6 +636,7 @@ watch(
         :timers="timers"
         :show="show"
         :classes="classes"
+        @all="((panel = null), (lassoed = show.strokes.value.map((one) => one.id)))"
         @wipe="clear('ink')"
         @again="clear('moved')"
         @everything="clear('everything')"
@@ -552,6 +650,9 @@ watch(
         @picture="((panel = null), (picturing = true))"
         @live="showLive"
         @away="((away = true), (panel = null))"
+        @scale="((panel = null), (scaling = true))"
+        @cover="coverWith"
+        @groups="((grouping = true), (panel = null))"
         @calculator="((calculating = true), (panel = null))"
         @instrument="toggleInstrument"
         @round="show.spot.value = { ...show.spot.value, round: $event }"
@@ -634,7 +735,16 @@ watch(
       @put="((recordings = false), wasPut($event))"
       @close="((recordings = false), (recorded = null))"
     />
-    <CalculatorCard v-if="calculating" :x="90" :y="60" @close="calculating = false" />
+    <GroupsCard
+      v-if="grouping && show?.classId"
+      :key="`groups-${show.lesson.id}`"
+      :lesson-id="show.lesson.id"
+      :class-id="show.classId"
+      :x="120"
+      :y="60"
+      @close="grouping = false"
+    />
+    <CalculatorCard v-if="calculating" :x="90" :y="60" @put="putLines" @close="calculating = false" />
     <TurnCard
       v-if="turns && show?.classId"
       :key="show.lesson.id"
@@ -839,6 +949,13 @@ watch(
   color: inherit;
   font: inherit;
   cursor: pointer;
+}
+.neat {
+  position: absolute;
+  z-index: 2;
+  min-height: 44px;
+  background: #fffdf8;
+  box-shadow: 0 4px 14px #0005;
 }
 .called {
   position: fixed;

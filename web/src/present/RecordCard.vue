@@ -32,7 +32,7 @@ function close() {
       <meter min="0" max="1" :value="level" aria-label="How loud it is">{{ level }}</meter>
       <div class="row">
         <button class="btn pri" @click="recorder.begin()">
-          <PhRecord :size="22" weight="fill" aria-hidden="true" />Record
+          <PhRecord :size="22" weight="fill" aria-hidden="true" />Start recording
         </button>
         <button class="btn" @click="emit('list')">Recordings</button>
       </div>

@@ -6,6 +6,7 @@ import type { LiveKind } from './liveSource'
 import type { Panel } from './PresentDock.vue'
 import type { Presentation } from './presentation'
 import type { Timers } from './timers'
+import type { Manner } from './strokes'
 import { inOrder, moved, type TileName } from './tiles'
 import type { Tools } from './tools'
 
@@ -21,6 +22,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   wipe: []
+  all: []
   again: []
   everything: []
   names: []
@@ -33,10 +35,32 @@ const emit = defineEmits<{
   live: [kind: LiveKind]
   round: [round: boolean]
   calculator: []
+  scale: []
+  groups: []
+  cover: [what: string | File]
   away: []
   instrument: [kind: InstrumentKind]
   close: []
 }>()
+const pageId = computed(() => props.show.page.value.id)
+const scale = computed(() => props.tools.scaleOf(pageId.value))
+/** An inch is 2.54 cm, as it is defined. */
+function setUnit(typed: string) {
+  const unit = typed === 'own' ? 'km' : typed.trim()
+  const was = scale.value
+  const per =
+    was.unit === 'cm' && unit === 'inch'
+      ? was.per * 2.54
+      : was.unit === 'inch' && unit === 'cm'
+        ? was.per / 2.54
+        : was.per
+  props.tools.setScale(pageId.value, { unit, per })
+}
+function coverFile(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (file) emit('cover', file)
+}
+const COVERS = ['#3c4d55', '#0c343b', '#f4e7c8', '#a8432b', '#68406b', '#ffffff']
 const ordering = ref(false)
 const shift = (name: TileName, by: number) =>
   props.tools.set({ order: moved(settings.value.order, name, by) })
@@ -67,6 +91,15 @@ const INSTRUMENTS: [InstrumentKind, string][] = [
   ['PROTRACTOR', 'Protractor'],
   ['FULL_PROTRACTOR', 'Full protractor'],
   ['COMPASSES', 'Compasses'],
+]
+const MANNERS: [Manner, string][] = [
+  ['PEN', 'a line'],
+  ['ARROW', 'an arrow'],
+  ['BRUSH', 'with a brush'],
+  ['STAR', 'stars'],
+  ['HEART', 'hearts'],
+  ['TICK', 'ticks'],
+  ['DOT', 'rings'],
 ]
 const MINUTES = [1, 2, 3, 5, 10, 20]
 const spot = computed(() => props.show.spot.value)
@@ -115,17 +148,41 @@ const spot = computed(() => props.show.spot.value)
       >
         Broken line
       </button>
+      <label v-if="panel === 'pen'"
+        >Draws
+        <select
+          :value="settings.manner"
+          @change="tools.set({ manner: ($event.target as HTMLSelectElement).value as Manner })"
+        >
+          <option v-for="[manner, name] in MANNERS" :key="manner" :value="manner">{{ name }}</option>
+        </select></label
+      >
+      <label v-if="panel === 'pen'" class="line"
+        ><input type="checkbox" :checked="settings.neat" @change="tools.set({ neat: !settings.neat })" />Offer
+        neat shapes</label
+      >
       <span v-if="panel === 'pen'" class="hint"
-        >Hold still while you draw, and the line becomes straight.</span
+        >Hold still while you draw, and the line becomes straight, a shape neat.</span
       >
       <span v-if="panel === 'fading'" class="hint">It is gone after a few seconds.</span>
     </template>
     <template v-else-if="panel === 'eraser'">
-      <button class="btn" :aria-pressed="!settings.wholeStrokes" @click="tools.set({ wholeStrokes: false })">
+      <button
+        class="btn"
+        :aria-pressed="!settings.wholeStrokes && !settings.encircles"
+        @click="tools.set({ wholeStrokes: false, encircles: false })"
+      >
         Eraser
       </button>
-      <button class="btn" :aria-pressed="settings.wholeStrokes" @click="tools.set({ wholeStrokes: true })">
+      <button
+        class="btn"
+        :aria-pressed="settings.wholeStrokes && !settings.encircles"
+        @click="tools.set({ wholeStrokes: true, encircles: false })"
+      >
         Eraser for whole strokes
+      </button>
+      <button class="btn" :aria-pressed="settings.encircles" @click="tools.set({ encircles: true })">
+        What I encircle
       </button>
       <label
         >Size
@@ -137,6 +194,30 @@ const spot = computed(() => props.show.spot.value)
           :value="settings.eraser"
           @input="tools.set({ eraser: number($event) })"
       /></label>
+    </template>
+    <template v-else-if="panel === 'lasso'">
+      <span class="hint">Draw around ink to move, size, copy or keep it.</span>
+      <button class="btn" :disabled="!show.strokes.value.length" @click="emit('all')">
+        All the ink on this page
+      </button>
+    </template>
+    <template v-else-if="panel === 'cover'">
+      <span class="group" role="group" aria-label="Colour of the cover">
+        <button
+          v-for="colour in COVERS"
+          :key="colour"
+          class="colour"
+          :style="{ '--colour': colour }"
+          :aria-label="`Colour ${colour}`"
+          :aria-pressed="settings.cover === colour"
+          @click="emit('cover', colour)"
+        />
+      </span>
+      <label
+        >A picture
+        <input type="file" accept="image/png,image/jpeg,image/webp" @change="coverFile" />
+      </label>
+      <span class="hint">Draw it back at any of its four sides.</span>
     </template>
     <template v-else-if="panel === 'spotlight'">
       <button class="btn" :aria-pressed="spot.round" @click="emit('round', true)">Circle</button>
@@ -175,17 +256,37 @@ const spot = computed(() => props.show.spot.value)
         {{ name }}
       </button>
       <label
-        >1 cm is
+        >Measured in
+        <select
+          :value="['cm', 'inch'].includes(scale.unit) ? scale.unit : 'own'"
+          @change="setUnit(($event.target as HTMLSelectElement).value)"
+        >
+          <option value="cm">centimetres</option>
+          <option value="inch">inches</option>
+          <option value="own">a scale of my own</option>
+        </select></label
+      >
+      <label v-if="!['cm', 'inch'].includes(scale.unit)"
+        >Called
+        <input
+          class="units"
+          maxlength="12"
+          :value="scale.unit"
+          @change="setUnit(($event.target as HTMLInputElement).value)"
+      /></label>
+      <label
+        >One is
         <input
           type="number"
           class="units"
           min="8"
           max="400"
-          :value="settings.perCm"
-          @change="tools.set({ perCm: Math.min(400, Math.max(8, number($event) || 50)) })"
+          :value="Math.round(scale.per * 100) / 100"
+          @change="tools.setScale(pageId, { ...scale, per: number($event) })"
         />
-        units</label
+        page units</label
       >
+      <button class="btn" @click="emit('scale')">By a known length</button>
       <button class="btn" @click="emit('calculator')">Calculator</button>
       <span class="hint">A pen that begins beside an edge follows it.</span>
     </template>
@@ -213,6 +314,7 @@ const spot = computed(() => props.show.spot.value)
         </select></label
       >
       <button class="btn pri" :disabled="!show.classId" @click="emit('names')">Draw a name</button>
+      <button class="btn" :disabled="!show.classId" @click="emit('groups')">Groups</button>
       <button class="btn" :disabled="!show.classId" :aria-pressed="following" @click="emit('follow')">
         Follow me
       </button>

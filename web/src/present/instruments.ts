@@ -102,17 +102,19 @@ export function followed(all: Instrument[], at: Point): Instrument | null {
 }
 
 /** Ticks along a ruler: where each is, and how long; the numbered ones with their number. */
-export function rulerTicks(length: number, perUnit: number) {
-  const tenth = perUnit / 10
+export function rulerTicks(length: number, perUnit: number, unit = 'cm') {
+  // Inches are halved again and again, all else has tenths.
+  const parts = unit === 'inch' ? 16 : 10
+  const part = perUnit / parts
   // On a small scale only whole and half units are told apart.
-  const step = tenth >= 4 ? 1 : tenth >= 0.8 ? 5 : 10
+  const step = part >= 4 ? 1 : parts === 16 && part >= 2 ? 2 : part >= 0.8 ? parts / 2 : parts
   const ticks: { at: number; long: number; number?: number }[] = []
-  for (let i = 0; i * tenth <= length - 20; i += step) {
-    const whole = i % 10 === 0
+  for (let i = 0; i * part <= length - 20; i += step) {
+    const whole = i % parts === 0
     ticks.push({
-      at: 10 + i * tenth,
-      long: whole ? 30 : i % 5 === 0 ? 22 : 13,
-      ...(whole ? { number: i / 10 } : {}),
+      at: 10 + i * part,
+      long: whole ? 30 : i % (parts / 2) === 0 ? 22 : parts === 16 && i % 4 === 0 ? 17 : 13,
+      ...(whole ? { number: i / parts } : {}),
     })
   }
   return ticks

@@ -20,6 +20,7 @@ const LETTERS: Record<string, KeyDoes> = {
   p: { is: 'tool', tool: 'pen' },
   h: { is: 'tool', tool: 'highlighter' },
   e: { is: 'tool', tool: 'eraser' },
+  a: { is: 'tool', tool: 'lasso' },
   f: { is: 'tool', tool: 'fading' },
   l: { is: 'tool', tool: 'pointer' },
   c: { is: 'cover' },
@@ -34,11 +35,14 @@ const LETTERS: Record<string, KeyDoes> = {
   q: { is: 'panel', panel: 'more' },
 }
 
+/** Letters mean nothing to them. */
+const PRESSED = new Set(['checkbox', 'radio', 'range', 'button', 'file', 'color'])
+
 /** Null for what belongs to the page, or to whatever is being typed into. */
 export function keyOf(event: KeyboardEvent): KeyDoes | null {
   const { target } = event
   const typing =
-    target instanceof HTMLInputElement ||
+    (target instanceof HTMLInputElement && !PRESSED.has(target.type)) ||
     target instanceof HTMLTextAreaElement ||
     target instanceof HTMLSelectElement
   if (event.key === 'z' && (event.ctrlKey || event.metaKey) && !event.shiftKey)

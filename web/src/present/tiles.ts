@@ -24,6 +24,7 @@ const TILES: Tile[] = [
   { name: 'pen', is: 'tool', says: 'Pen', key: 'P' },
   { name: 'highlighter', is: 'tool', says: 'Highlighter', key: 'H' },
   { name: 'eraser', is: 'tool', says: 'Eraser', key: 'E' },
+  { name: 'lasso', is: 'tool', says: 'Lasso', key: 'A' },
   { name: 'fading', is: 'tool', says: 'Fading ink', key: 'F' },
   { name: 'pointer', is: 'tool', says: 'Pointer', key: 'L' },
   { name: 'cover', is: 'button', says: 'Cover', key: 'C' },

@@ -1,24 +1,44 @@
 import { computed, ref, watch } from 'vue'
+import type { Manner } from './strokes'
 
 /** What the hand does in front of a class. */
-export type Tool = 'move' | 'pen' | 'highlighter' | 'eraser' | 'fading' | 'pointer'
+export type Tool = 'move' | 'pen' | 'highlighter' | 'eraser' | 'lasso' | 'fading' | 'pointer'
 /** What lies over the page, one of them or several. */
 export type Overlay = 'spotlight' | 'magnifier' | 'blank'
 export type Side = 'bottom' | 'left' | 'right'
 export type Fit = 'page' | 'width' | 'height'
 
+/** What is measured in. @property per page units of one of them @property unit as it is read */
+export interface Scale {
+  unit: string
+  per: number
+}
+export const USUAL_SCALE: Scale = { unit: 'cm', per: 50 }
+/** Page units. */
+export const LEAST_PER = 8
+export const MOST_PER = 400
+/** No more pages than that are remembered; those that were set first are forgotten first. */
+const MOST_SCALES = 300
+
 interface Remembered {
   pen: string
   highlighter: string
   wholeStrokes: boolean
+  encircles: boolean
+  /** How a pen draws, besides its colour and width. */
+  manner: Manner
+  /** Whether neat shapes are offered. */
+  neat: boolean
   eraser: number
   side: Side
   large: boolean
   fit: Fit
   dim: number
   magnify: number
-  /** Page units of one centimetre. */
-  perCm: number
+  /** The scale of each page where the teacher set one, by its id. */
+  scales: Record<string, Scale>
+  /** What a cover is made of: a colour, or a picture by its address. */
+  cover: string
   /** Names of tools, as they stand; empty for as usual. */
   order: string[]
 }
@@ -27,13 +47,17 @@ const USUAL: Remembered = {
   pen: 'pen1',
   highlighter: 'tint1',
   wholeStrokes: false,
+  encircles: false,
+  manner: 'PEN',
+  neat: false,
   eraser: 26,
   side: 'bottom',
   large: false,
   fit: 'page',
   dim: 75,
   magnify: 2,
-  perCm: 50,
+  scales: {},
+  cover: '#3c4d55',
   order: [],
 }
 
@@ -67,7 +91,14 @@ export function useTools() {
   function toggle(one: Overlay) {
     overlays.value = has(one) ? overlays.value.filter((other) => other !== one) : [...overlays.value, one]
   }
+  const scaleOf = (pageId: string): Scale => settings.value.scales[pageId] ?? USUAL_SCALE
+  function setScale(pageId: string, to: Scale) {
+    const per = Math.min(MOST_PER, Math.max(LEAST_PER, to.per || USUAL_SCALE.per))
+    const { [pageId]: _, ...others } = settings.value.scales
+    const kept = Object.entries(others).slice(-MOST_SCALES)
+    set({ scales: { ...Object.fromEntries(kept), [pageId]: { unit: to.unit || 'cm', per } } })
+  }
   const set = (change: Partial<Remembered>) => (settings.value = { ...settings.value, ...change })
-  return { tool, overlays, settings, draws, has, toggle, set }
+  return { tool, overlays, settings, draws, has, toggle, set, scaleOf, setScale }
 }
 export type Tools = ReturnType<typeof useTools>

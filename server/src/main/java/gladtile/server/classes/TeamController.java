@@ -33,8 +33,13 @@ class TeamController {
         }
     }
 
-    /** @param seed the same one deals the same teams */
-    record DealRequest(int teams, long seed) {}
+    /** @param seed the same one deals the same teams @param absent ids of students who are away; absent for none */
+    record DealRequest(int teams, long seed, List<UUID> absent) {
+        DealRequest {
+            absent = absent == null ? List.of() : absent;
+            Bounds.count("teams.absent", absent.size(), Bounds.CLASS_SIZE);
+        }
+    }
 
     /** Teams as they would be; nothing is kept. */
     record Dealt(List<List<UUID>> teams) {}
@@ -56,8 +61,10 @@ class TeamController {
     @PostMapping("/by-chance")
     Dealt byChance(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody DealRequest asked) {
         mine(who, id);
-        List<UUID> students =
-                classes.students(who.schoolId(), id).stream().map(Student::id).toList();
+        List<UUID> students = classes.students(who.schoolId(), id).stream()
+                .map(Student::id)
+                .filter(one -> !asked.absent().contains(one))
+                .toList();
         return new Dealt(Teams.random(students, asked.teams(), asked.seed()));
     }
 

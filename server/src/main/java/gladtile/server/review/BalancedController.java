@@ -1,5 +1,6 @@
 package gladtile.server.review;
 
+import gladtile.core.Bounds;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Score;
 import gladtile.core.roster.Teams;
@@ -37,8 +38,13 @@ class BalancedController {
         this.classes = classes;
     }
 
-    /** @param seed the same one deals the same teams */
-    record BalanceRequest(int teams, long seed) {}
+    /** @param seed the same one deals the same teams @param absent ids of students who are away; absent for none */
+    record BalanceRequest(int teams, long seed, List<UUID> absent) {
+        BalanceRequest {
+            absent = absent == null ? List.of() : absent;
+            Bounds.count("teams.absent", absent.size(), Bounds.CLASS_SIZE);
+        }
+    }
 
     /** Teams as they would be; nothing is kept. @param known of how many students there are results */
     record Balanced(List<List<UUID>> teams, int known) {}
@@ -48,8 +54,10 @@ class BalancedController {
         if (!classes.isMember(who.schoolId(), id, who.id())) {
             throw Problem.notThere("class");
         }
-        List<UUID> students =
-                classes.students(who.schoolId(), id).stream().map(Student::id).toList();
+        List<UUID> students = classes.students(who.schoolId(), id).stream()
+                .map(Student::id)
+                .filter(one -> !asked.absent().contains(one))
+                .toList();
         Map<UUID, Double> strength = strength(who, id);
         strength.keySet().retainAll(students);
         return new Balanced(Teams.balanced(students, asked.teams(), strength, asked.seed()), strength.size());

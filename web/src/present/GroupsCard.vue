@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { PhMinus, PhPlus, PhScales, PhShuffle, PhStar } from '@phosphor-icons/vue'
+import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { get, post, said } from '@/api/client'
+import type { ClassView, Team } from '@/api/types'
+import { ahead, groupsOf, keepGroups, keptGroups, withPoints } from './groups'
+import PresentCard from './PresentCard.vue'
+
+/** Groups for this lesson: by chance, about equally strong, or the class's own teams; with points. */
+const props = defineProps<{ lessonId: string; classId: string; x: number; y: number }>()
+const emit = defineEmits<{ close: [] }>()
+const groups = ref(keptGroups(props.lessonId))
+watch(groups, (now) => keepGroups(props.lessonId, now))
+const students = shallowRef<ClassView['students']>([])
+const names = computed(() => new Map(students.value.map((one) => [one.id, one.name])))
+const howMany = ref(Math.max(2, groups.value.length || 4))
+const absent = ref<string[]>([])
+const choosing = ref(false)
+const words = ref('')
+const leads = computed(() => ahead(groups.value))
+
+onMounted(() =>
+  trying(async () => {
+    students.value = (await get<ClassView>(`/api/classes/${props.classId}`)).students
+  }),
+)
+async function trying(what: () => Promise<void>) {
+  words.value = ''
+  try {
+    await what()
+  } catch (error) {
+    words.value = said(error)
+  }
+}
+const deal = (how: 'by-chance' | 'balanced') =>
+  trying(async () => {
+    const { teams } = await post<{ teams: string[][] }>(`/api/classes/${props.classId}/teams/${how}`, {
+      teams: howMany.value,
+      seed: Math.floor(Math.random() * 1_000_000),
+      absent: absent.value,
+    })
+    groups.value = groupsOf(teams, groups.value)
+  })
+const own = () =>
+  trying(async () => {
+    const teams = await get<Team[]>(`/api/classes/${props.classId}/teams`)
+    if (!teams.length) words.value = 'This class has no teams of its own.'
+    else
+      groups.value = teams.map((team) => ({
+        id: team.id,
+        name: team.name,
+        points: groups.value.find((one) => one.id === team.id)?.points ?? 0,
+        studentIds: team.students.map((one) => one.id),
+      }))
+  })
+const away = (id: string) =>
+  (absent.value = absent.value.includes(id)
+    ? absent.value.filter((one) => one !== id)
+    : [...absent.value, id])
+</script>
+
+<template>
+  <PresentCard title="Groups" :x="x" :y="y" class="groups" @close="emit('close')">
+    <div class="row">
+      <label
+        >How many
+        <input v-model.number="howMany" type="number" min="1" max="100" />
+      </label>
+      <button class="btn" @click="deal('by-chance')">
+        <PhShuffle :size="20" aria-hidden="true" />By chance
+      </button>
+      <button class="btn" @click="deal('balanced')">
+        <PhScales :size="20" aria-hidden="true" />Balanced
+      </button>
+      <button class="btn" @click="own">Teams of the class</button>
+      <button class="btn" :aria-expanded="choosing" @click="choosing = !choosing">
+        {{ absent.length ? `${absent.length} away` : 'Who is away?' }}
+      </button>
+    </div>
+    <p v-if="words" role="status">{{ words }}</p>
+    <ul v-if="choosing" class="students">
+      <li v-for="one in students" :key="one.id">
+        <label
+          ><input type="checkbox" :checked="absent.includes(one.id)" @change="away(one.id)" />{{
+            one.name
+          }}</label
+        >
+      </li>
+    </ul>
+    <ul class="all">
+      <li v-for="group in groups" :key="group.id" :class="{ leads: leads.has(group.id) }">
+        <div class="row">
+          <strong>{{ group.name }}</strong>
+          <PhStar v-if="leads.has(group.id)" :size="22" weight="fill" aria-label="ahead" />
+          <button
+            class="round"
+            :aria-label="`${group.name}: one point less`"
+            @click="groups = withPoints(groups, group.id, -1)"
+          >
+            <PhMinus :size="20" aria-hidden="true" />
+          </button>
+          <output aria-live="polite">{{ group.points }}</output>
+          <button
+            class="round"
+            :aria-label="`${group.name}: one point more`"
+            @click="groups = withPoints(groups, group.id, 1)"
+          >
+            <PhPlus :size="20" aria-hidden="true" />
+          </button>
+        </div>
+        <span class="names">{{ group.studentIds.map((id) => names.get(id) ?? '').join(', ') }}</span>
+      </li>
+    </ul>
+  </PresentCard>
+</template>
+
+<style scoped>
+.groups {
+  width: min(820px, 92vw);
+}
+.row {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+label {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+input[type='number'] {
+  width: 70px;
+  min-height: 44px;
+}
+input[type='checkbox'] {
+  width: 22px;
+  height: 22px;
+}
+.btn {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  min-height: 44px;
+}
+.all,
+.students {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 10px;
+  max-height: 50vh;
+  margin: 0;
+  padding: 0;
+  overflow: auto;
+  list-style: none;
+}
+.students {
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 0 10px;
+  max-height: 24vh;
+}
+.all li {
+  padding: 8px 12px;
+  border: 2px solid var(--line);
+  border-radius: 12px 12px 12px 4px;
+}
+.all .leads {
+  border-color: var(--saffron);
+}
+strong {
+  flex: 1;
+  overflow-wrap: anywhere;
+}
+output {
+  min-width: 34px;
+  font-size: 28px;
+  font-weight: 700;
+  text-align: center;
+  font-variant-numeric: tabular-nums;
+}
+.round {
+  display: grid;
+  place-items: center;
+  width: 44px;
+  height: 44px;
+  border: 1px solid var(--line);
+  border-radius: 12px 12px 12px 4px;
+  background: #fff;
+  cursor: pointer;
+}
+.names {
+  overflow-wrap: anywhere;
+}
+p {
+  margin: 0;
+}
+</style>
