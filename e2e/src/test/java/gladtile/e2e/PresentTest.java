@@ -88,6 +88,7 @@ class PresentTest extends OnWorkbench {
         keys("e");
         stroke(onPage(teacher, 950, 690), onPage(teacher, 950, 735));
         assertThat(strokes()).hasCount(4);
+        dock("Eraser").click();
         button(teacher, "Eraser for whole strokes").click();
         stroke(onPage(teacher, 800, 680), onPage(teacher, 800, 725));
         assertThat(strokes()).hasCount(3);
