@@ -386,7 +386,7 @@ onBeforeUnmount(() => {
       stroke-linecap="round"
       @animationend="faded(one.id)"
     />
-    <g ref="live" />
+    <g ref="live" class="apart" :class="{ blends: style.tool === 'TINT' }" />
     <path ref="trail" class="trail" aria-hidden="true" />
     <polyline
       v-if="loop.length"
@@ -414,6 +414,14 @@ onBeforeUnmount(() => {
   cursor: crosshair;
 }
 .ink-board :deep(.tint) {
+  mix-blend-mode: darken;
+}
+/* A layer of its own, so that the ink beneath is not painted anew at each point. */
+.apart {
+  will-change: transform;
+}
+/* A layer blends as a whole. */
+.blends {
   mix-blend-mode: darken;
 }
 .fading {

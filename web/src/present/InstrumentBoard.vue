@@ -192,6 +192,7 @@ const gripAt = (one: Instrument, grip: 'move' | 'turn' | 'length') => {
 }
 .instrument {
   outline: none;
+  will-change: transform;
 }
 .body {
   touch-action: none;
