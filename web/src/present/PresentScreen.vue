@@ -58,6 +58,7 @@ import ToolOptions from './ToolOptions.vue'
 import { useTimers } from './timers'
 import { useTools } from './tools'
 import TurnCard from './TurnCard.vue'
+import { STEP, useZoom } from './zoom'
 
 /** An activity in front of the class: the page as large as the screen allows, and the tools of whoever stands there. */
 const props = defineProps<{ id: string }>()
@@ -103,6 +104,14 @@ const opened = ref<FileRef | null>(null)
 const frame = ref<HTMLElement>()
 const sheet = ref<HTMLElement>()
 const room = ref({ width: 1280, height: 700 })
+/** Where the page lies while it is not zoomed. */
+const place = ref<HTMLElement>()
+const zooming = useZoom(place, () => tools.tool.value === 'move')
+const zoomStyle = computed(() => {
+  const { scale, x, y } = zooming.zoom.value
+  return scale === 1 ? undefined : { transform: `translate(${x}px, ${y}px) scale(${scale})` }
+})
+watch([at, () => show.value?.page.value.id], zooming.whole)
 
 const width = computed(() => {
   const { width, height } = room.value
@@ -528,87 +537,91 @@ watch(
       ref="frame"
       class="frame"
       :class="tools.settings.value.fit"
+      @pointerdown.capture="zooming.down"
+      @wheel="zooming.wheel"
       @pointerdown="pressed"
       @pointermove="long.move"
       @pointerup="long.end"
       @pointercancel="long.end"
     >
-      <div v-if="show" :key="at" ref="sheet" class="sheet" :style="{ width: `${width}px` }">
-        <PageOnWall v-if="onWall" :page-id="show.page.value.id" :shown="onWall.shown.value" />
-        <StudentPage
-          v-else
-          :page="show.page.value"
-          :work="show.work"
-          :resting="false"
-          :erased="[]"
-          @say="words = $event"
-          @hint="words = $event"
-          @follow="follow"
-          @remember="show.rememberAct"
-        />
-        <LiveBoard v-if="live" :key="live.stream.id" :source="live" @close="closeLive" />
-        <InkBoard
-          :key="show.page.value.id"
-          :ink="inkBelow"
-          :encircles="tools.settings.value.encircles"
-          :manner="tools.settings.value.manner"
-          :neat="tools.settings.value.neat"
-          :tool="tools.tool.value"
-          :style="look"
-          :eraser="tools.settings.value.eraser"
-          :whole-strokes="tools.settings.value.wholeStrokes"
-          :instruments="show.instruments.value"
-          @change="draw"
-          @offer="offered = $event"
-        />
-        <LassoBoard
-          v-if="tools.tool.value === 'lasso'"
-          :key="`lasso-${show.page.value.id}`"
-          :ink="show.strokes.value"
-          :chosen="lassoed"
-          @choose="lassoed = $event"
-          @change="show.draw"
-          @keep="keepInk"
-          @say="words = $event"
-        />
-        <button v-if="offered" class="btn neat control" :style="offerAt" @click="takeOffer">
-          {{ NEAT_WORDS[offered.kind] }}
-        </button>
-        <InstrumentBoard
-          v-if="show.instruments.value.length"
-          :all="show.instruments.value"
-          :per-unit="tools.scaleOf(show.page.value.id).per"
-          :unit="tools.scaleOf(show.page.value.id).unit"
-          :holds="tools.tool.value === 'move'"
-          @change="setInstrument"
-          @remove="show.instruments.value = show.instruments.value.filter((_, i) => i !== $event)"
-        />
-        <MagnifierBoard
-          v-if="tools.has('magnifier')"
-          :at="show.lens.value"
-          :times="tools.settings.value.magnify"
-          :seen="SEEN"
-          @move="show.lens.value = $event"
-        />
-        <SpotlightBoard
-          v-if="tools.has('spotlight')"
-          :spot="show.spot.value"
-          :dim="tools.settings.value.dim"
-          @change="show.spot.value = $event"
-        />
-        <CoverBoard
-          v-if="covered"
-          :covered="covered"
-          :made-of="tools.settings.value.cover"
-          @change="show.covers.value = { ...show.covers.value, [show.page.value.id]: $event }"
-        />
-        <ScaleBoard
-          v-if="scaling"
-          :unit="tools.scaleOf(show.page.value.id).unit"
-          @set="((scaling = false), tools.setScale(show.page.value.id, $event))"
-          @cancel="scaling = false"
-        />
-        <PictureBoard v-if="picturing" @take="takePicture" @cancel="picturing = false" />
+      <div v-if="show" :key="at" ref="place" class="place" :style="{ width: `${width}px` }">
+        <div ref="sheet" class="sheet" :style="zoomStyle">
+          <PageOnWall v-if="onWall" :page-id="show.page.value.id" :shown="onWall.shown.value" />
+          <StudentPage
+            v-else
+            :page="show.page.value"
+            :work="show.work"
+            :resting="false"
+            :erased="[]"
+            @say="words = $event"
+            @hint="words = $event"
+            @follow="follow"
+            @remember="show.rememberAct"
+          />
+          <LiveBoard v-if="live" :key="live.stream.id" :source="live" @close="closeLive" />
+          <InkBoard
+            :key="show.page.value.id"
+            :ink="inkBelow"
+            :encircles="tools.settings.value.encircles"
+            :manner="tools.settings.value.manner"
+            :neat="tools.settings.value.neat"
+            :tool="tools.tool.value"
+            :style="look"
+            :eraser="tools.settings.value.eraser"
+            :whole-strokes="tools.settings.value.wholeStrokes"
+            :instruments="show.instruments.value"
+            @change="draw"
+            @offer="offered = $event"
+          />
+          <LassoBoard
+            v-if="tools.tool.value === 'lasso'"
+            :key="`lasso-${show.page.value.id}`"
+            :ink="show.strokes.value"
+            :chosen="lassoed"
+            @choose="lassoed = $event"
+            @change="show.draw"
+            @keep="keepInk"
+            @say="words = $event"
+          />
+          <button v-if="offered" class="btn neat control" :style="offerAt" @click="takeOffer">
+            {{ NEAT_WORDS[offered.kind] }}
+          </button>
+          <InstrumentBoard
+            v-if="show.instruments.value.length"
+            :all="show.instruments.value"
+            :per-unit="tools.scaleOf(show.page.value.id).per"
+            :unit="tools.scaleOf(show.page.value.id).unit"
+            :holds="tools.tool.value === 'move'"
+            @change="setInstrument"
+            @remove="show.instruments.value = show.instruments.value.filter((_, i) => i !== $event)"
+          />
+          <MagnifierBoard
+            v-if="tools.has('magnifier')"
+            :at="show.lens.value"
+            :times="tools.settings.value.magnify"
+            :seen="SEEN"
+            @move="show.lens.value = $event"
+          />
+          <SpotlightBoard
+            v-if="tools.has('spotlight')"
+            :spot="show.spot.value"
+            :dim="tools.settings.value.dim"
+            @change="show.spot.value = $event"
+          />
+          <CoverBoard
+            v-if="covered"
+            :covered="covered"
+            :made-of="tools.settings.value.cover"
+            @change="show.covers.value = { ...show.covers.value, [show.page.value.id]: $event }"
+          />
+          <ScaleBoard
+            v-if="scaling"
+            :unit="tools.scaleOf(show.page.value.id).unit"
+            @set="((scaling = false), tools.setScale(show.page.value.id, $event))"
+            @cancel="scaling = false"
+          />
+          <PictureBoard v-if="picturing" @take="takePicture" @cancel="picturing = false" />
+        </div>
       </div>
     </div>
     <button
@@ -646,6 +659,10 @@ watch(
         @student="((panel = null), (choosingStudent = true))"
         @names="((turns = true), (panel = null))"
         @screen="fullScreen"
+        :zoomed="zooming.zoom.value.scale > 1"
+        @larger="zooming.by(STEP)"
+        @smaller="zooming.by(1 / STEP)"
+        @whole="zooming.whole"
         @lessons="otherDays"
         @picture="((panel = null), (picturing = true))"
         @live="showLive"
@@ -864,9 +881,14 @@ watch(
   place-items: start center;
   overflow: auto;
 }
-.sheet {
+.place {
   position: relative;
   flex: none;
+  overflow: hidden;
+}
+.sheet {
+  position: relative;
+  transform-origin: 0 0;
   background: #fff;
 }
 .turn {

@@ -19,6 +19,8 @@ const props = defineProps<{
   classes: { id: string; name: string }[]
   /** Whether the class's tablets turn to the page that is shown. */
   following: boolean
+  /** Whether the page is larger than it fits. */
+  zoomed: boolean
 }>()
 const emit = defineEmits<{
   wipe: []
@@ -30,6 +32,9 @@ const emit = defineEmits<{
   student: []
   class: [id: string]
   screen: []
+  larger: []
+  smaller: []
+  whole: []
   lessons: []
   picture: []
   live: [kind: LiveKind]
@@ -341,6 +346,9 @@ const spot = computed(() => props.show.spot.value)
         Blank screen
       </button>
       <button class="btn" @click="emit('screen')">Full screen</button>
+      <button class="btn" @click="emit('larger')">Page larger</button>
+      <button class="btn" :disabled="!zoomed" @click="emit('smaller')">Page smaller</button>
+      <button class="btn" :disabled="!zoomed" @click="emit('whole')">Whole page</button>
       <button class="btn" @click="emit('away')">Hide the tools</button>
       <button class="btn" @click="emit('lessons')">Ink of other days</button>
       <button class="btn" @click="emit('picture')">Picture of the screen</button>

@@ -167,6 +167,18 @@ export function stageCanvas(sheet: () => HTMLElement | null | undefined) {
       drawInk(pen, element.querySelectorAll('.ink-board .own-ink path'))
     }
     if (!whole) drawInk(pen, element.querySelectorAll('.ink-board path:not(.own-ink path)'))
+    magnify(pen, element)
+  }
+
+  /** Where the page is shown larger than it fits, only what is seen of it is recorded. */
+  function magnify(pen: CanvasRenderingContext2D, element: HTMLElement) {
+    const box = element.getBoundingClientRect()
+    const frame = element.parentElement!.getBoundingClientRect()
+    if (box.width <= frame.width * 1.01) return
+    const share = frame.width / box.width
+    const { width, height } = canvas
+    const [x, y] = [(frame.left - box.left) / box.width, (frame.top - box.top) / box.height]
+    pen.drawImage(canvas, x * width, y * height, width * share, height * share, 0, 0, width, height)
   }
 
   return {

@@ -120,12 +120,14 @@ export async function pictureOf(
   width: number,
   without = '.eraser',
 ): Promise<HTMLCanvasElement> {
-  const box = element.getBoundingClientRect()
+  // However large it is shown just now.
+  const box = { width: element.offsetWidth, height: element.offsetHeight }
   const height = Math.round((width * box.height) / box.width)
   const [copy, faces] = await Promise.all([selfContained(element, without), letters(families(element))])
   // What it inherits from around it.
   const { fontFamily, fontSize, lineHeight, color } = getComputedStyle(element)
   Object.assign(copy.style, { fontFamily, fontSize, lineHeight, color })
+  copy.style.transform = 'none'
   copy.style.width = `${box.width}px`
   copy.style.height = `${box.height}px`
   const around = document.createElementNS('http://www.w3.org/2000/svg', 'svg')
