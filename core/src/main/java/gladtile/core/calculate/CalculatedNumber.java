@@ -25,8 +25,10 @@ public record CalculatedNumber(
     private static final int WRITTEN = 40;
 
     static CalculatedNumber of(BigFraction number) {
-        BigInteger above = number.getNumerator();
-        BigInteger below = number.getDenominator();
+        // Either part may carry the sign.
+        boolean turned = number.getDenominator().signum() < 0;
+        BigInteger above = turned ? number.getNumerator().negate() : number.getNumerator();
+        BigInteger below = number.getDenominator().abs();
         if (below.equals(BigInteger.ONE)) {
             BigDecimal whole = new BigDecimal(above);
             boolean exact = whole.precision() <= WRITTEN;

@@ -156,11 +156,12 @@ public final class Calculator {
     }
 
     private BigFraction raised(BigFraction base, BigFraction by, int where) {
-        if (!by.getDenominator().equals(BigInteger.ONE)
+        // Either part may carry the sign.
+        if (!by.getDenominator().abs().equals(BigInteger.ONE)
                 || by.getNumerator().abs().compareTo(BigInteger.valueOf(POWER)) > 0) {
             throw new Stop("A power is a whole number from -%d to %d.".formatted(POWER, POWER), where);
         }
-        int power = by.getNumerator().intValueExact();
+        int power = by.intValue();
         if (power <= 0 && base.equals(BigFraction.ZERO)) {
             throw new Stop("0 has no such power.", where);
         }

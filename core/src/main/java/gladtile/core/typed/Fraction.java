@@ -33,9 +33,13 @@ record Fraction(MultivariatePolynomial<BigInteger> above, MultivariatePolynomial
         if (!above.isConstant() || !below.isConstant() || below.isZero()) {
             return Optional.empty();
         }
-        return Optional.of(org.apache.commons.numbers.fraction.BigFraction.of(
-                new java.math.BigInteger(above.cc().toString()),
-                new java.math.BigInteger(below.cc().toString())));
+        java.math.BigInteger up = new java.math.BigInteger(above.cc().toString());
+        java.math.BigInteger down = new java.math.BigInteger(below.cc().toString());
+        // The sign stands above: whoever asks for a whole number, or a root, looks at the two by themselves.
+        return Optional.of(
+                down.signum() < 0
+                        ? org.apache.commons.numbers.fraction.BigFraction.of(up.negate(), down.negate())
+                        : org.apache.commons.numbers.fraction.BigFraction.of(up, down));
     }
 
     static Fraction variable(int variables, int index) {
