@@ -48,6 +48,7 @@ import RecordCard from './RecordCard.vue'
 import { useRecorder } from './recorder'
 import RecordingsDialog from './RecordingsDialog.vue'
 import ScaleBoard from './ScaleBoard.vue'
+import ScreenKeyboard from './ScreenKeyboard.vue'
 import SpotlightBoard from './SpotlightBoard.vue'
 import { studentOnWall, type StudentOnWall } from './studentOnWall'
 import { asPng, partOf, pictureOf } from './stagePicture'
@@ -306,6 +307,7 @@ watch(tools.overlays, (now, was) => {
 const covered = computed(() => show.value?.covers.value[show.value.page.value.id])
 const scaling = ref(false)
 const grouping = ref(false)
+const typing = ref(false)
 /** What was worked out stands on the page as words. */
 async function putLines(lines: string[]) {
   const one = show.value!
@@ -664,6 +666,7 @@ watch(
         @smaller="zooming.by(1 / STEP)"
         @whole="zooming.whole"
         @lessons="otherDays"
+        @keyboard="((panel = null), (typing = true))"
         @picture="((panel = null), (picturing = true))"
         @live="showLive"
         @away="((away = true), (panel = null))"
@@ -751,6 +754,14 @@ watch(
       :first="recorded"
       @put="((recordings = false), wasPut($event))"
       @close="((recordings = false), (recorded = null))"
+    />
+    <ScreenKeyboard
+      v-if="typing"
+      :name="tools.settings.value.keyboard"
+      :x="Math.max(0, (room.width - 700) / 2)"
+      :y="Math.max(60, room.height - 380)"
+      @choose="tools.set({ keyboard: $event })"
+      @close="typing = false"
     />
     <GroupsCard
       v-if="grouping && show?.classId"

@@ -36,6 +36,7 @@ const emit = defineEmits<{
   smaller: []
   whole: []
   lessons: []
+  keyboard: []
   picture: []
   live: [kind: LiveKind]
   round: [round: boolean]
@@ -350,6 +351,7 @@ const spot = computed(() => props.show.spot.value)
       <button class="btn" :disabled="!zoomed" @click="emit('smaller')">Page smaller</button>
       <button class="btn" :disabled="!zoomed" @click="emit('whole')">Whole page</button>
       <button class="btn" @click="emit('away')">Hide the tools</button>
+      <button class="btn" @click="emit('keyboard')">Keyboard</button>
       <button class="btn" @click="emit('lessons')">Ink of other days</button>
       <button class="btn" @click="emit('picture')">Picture of the screen</button>
       <button class="btn" @click="emit('live', 'camera')">Camera</button>

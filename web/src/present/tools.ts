@@ -1,4 +1,5 @@
 import { computed, ref, watch } from 'vue'
+import type { KeyboardName } from './keyboards'
 import type { Manner } from './strokes'
 
 /** What the hand does in front of a class. */
@@ -41,6 +42,8 @@ interface Remembered {
   cover: string
   /** Names of tools, as they stand; empty for as usual. */
   order: string[]
+  /** The keyboard on the screen that was used last. */
+  keyboard: KeyboardName
 }
 const KEY = 'present-tools'
 const USUAL: Remembered = {
@@ -59,6 +62,7 @@ const USUAL: Remembered = {
   scales: {},
   cover: '#3c4d55',
   order: [],
+  keyboard: 'en',
 }
 
 function remembered(): Remembered {
