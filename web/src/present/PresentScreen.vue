@@ -23,6 +23,7 @@ import StudentPage from '@/student/StudentPage.vue'
 import { newWords } from '@/workbench/make'
 import { loadTaste, pens } from '@/workbench/pens'
 import { upload } from '@/workbench/upload'
+import { useAwake } from './awake'
 import CalculatorCard from './CalculatorCard.vue'
 import CoverBoard from './CoverBoard.vue'
 import InkBoard from './InkBoard.vue'
@@ -43,6 +44,8 @@ import PictureBoard from './PictureBoard.vue'
 import PictureCard from './PictureCard.vue'
 import PresentDock, { type Panel } from './PresentDock.vue'
 import { openPresentation, UNCOVERED, type Presentation } from './presentation'
+import { freshPolygon } from './polygon'
+import PolygonBoard from './PolygonBoard.vue'
 import { putOnPage } from './putOnPages'
 import RecordCard from './RecordCard.vue'
 import { useRecorder } from './recorder'
@@ -67,6 +70,7 @@ const route = useRoute()
 const router = useRouter()
 const tools = useTools()
 const timers = useTimers()
+useAwake()
 const tabs = shallowRef<Presentation[]>([])
 const at = ref(0)
 const show = computed(() => tabs.value[at.value])
@@ -305,6 +309,12 @@ watch(tools.overlays, (now, was) => {
   else if (!now.includes(panel.value as never) && was.includes(panel.value as never)) panel.value = null
 })
 const covered = computed(() => show.value?.covers.value[show.value.page.value.id])
+function addShape(corners: number) {
+  const { polygons, page } = show.value!
+  const there = polygons.value[page.value.id] ?? []
+  polygons.value = { ...polygons.value, [page.value.id]: [...there, freshPolygon(corners)] }
+  tools.tool.value = 'move'
+}
 const scaling = ref(false)
 const grouping = ref(false)
 const typing = ref(false)
@@ -588,6 +598,14 @@ watch(
           <button v-if="offered" class="btn neat control" :style="offerAt" @click="takeOffer">
             {{ NEAT_WORDS[offered.kind] }}
           </button>
+          <PolygonBoard
+            v-if="show.polygons.value[show.page.value.id]?.length"
+            :all="show.polygons.value[show.page.value.id]!"
+            :per-unit="tools.scaleOf(show.page.value.id).per"
+            :unit="tools.scaleOf(show.page.value.id).unit"
+            :holds="tools.tool.value === 'move'"
+            @change="show.polygons.value = { ...show.polygons.value, [show.page.value.id]: $event }"
+          />
           <InstrumentBoard
             v-if="show.instruments.value.length"
             :all="show.instruments.value"
@@ -672,6 +690,7 @@ watch(
         @away="((away = true), (panel = null))"
         @scale="((panel = null), (scaling = true))"
         @cover="coverWith"
+        @shape="addShape"
         @groups="((grouping = true), (panel = null))"
         @calculator="((calculating = true), (panel = null))"
         @instrument="toggleInstrument"

@@ -42,6 +42,7 @@ const emit = defineEmits<{
   round: [round: boolean]
   calculator: []
   scale: []
+  shape: [corners: number]
   groups: []
   cover: [what: string | File]
   away: []
@@ -65,6 +66,11 @@ function setUnit(typed: string) {
 function coverFile(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
   if (file) emit('cover', file)
+}
+function newShape(event: Event) {
+  const field = event.target as HTMLSelectElement
+  if (field.value) emit('shape', Number(field.value))
+  field.value = ''
 }
 const COVERS = ['#3c4d55', '#0c343b', '#f4e7c8', '#a8432b', '#68406b', '#ffffff']
 const ordering = ref(false)
@@ -261,6 +267,17 @@ const spot = computed(() => props.show.spot.value)
       >
         {{ name }}
       </button>
+      <label
+        >Shape
+        <select :value="''" @change="newShape">
+          <option value="">with corners to pull</option>
+          <option value="2">a line</option>
+          <option value="3">a triangle</option>
+          <option value="4">four corners</option>
+          <option value="5">five corners</option>
+          <option value="6">six corners</option>
+        </select></label
+      >
       <label
         >Measured in
         <select

@@ -1,6 +1,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { post } from '@/api/client'
 import type { Act, DrawnStroke, Lesson, Tried } from '@/api/types'
+import type { Point } from '@/page/geometry'
 import { tryWork } from '@/student/work'
 import type { Covered } from './CoverBoard.vue'
 import type { Instrument } from './instruments'
@@ -33,6 +34,8 @@ export async function openPresentation(activityId: string, classId?: string, goi
   const spot = ref<Spot>(SPOT)
   const lens = ref({ x: 800, y: 500 })
   const instruments = ref<Instrument[]>([])
+  /** Shapes with corners to pull, on each page. */
+  const polygons = ref<Record<string, Point[][]>>({})
   const steps = shallowRef<(() => unknown)[]>([])
 
   const pages = computed(() => {
@@ -92,6 +95,7 @@ export async function openPresentation(activityId: string, classId?: string, goi
     spot,
     lens,
     instruments,
+    polygons,
     pages,
     index,
     page,

@@ -139,6 +139,8 @@ export function useRecorder(about: {
     // Pages that were only passed by are no chapters.
     if (at - last.at < 500) chapters = [...chapters.slice(0, -1), { at: last.at, name }]
     else chapters = [...chapters, { at, name }]
+    // Kept as they come, for a tab that is closed in the middle; at the end all are sent once more.
+    void post(`/api/screencasts/${made!.id}`, { title: made!.title, chapters, captions: [] }).catch(() => {})
   })
   watch(stage.quality, () => {
     words.value = 'The picture is recorded smaller now, so that the page stays quick.'

@@ -15,7 +15,7 @@ const WITHIN = 10_000
 /** What is drawn by itself, each frame, or is no part of what the class is to see. */
 const APART = '.eraser, .ink-board, .picture-board, .control'
 /** What lies over the ink: where one is there, ink and all are drawn as one. */
-const OVER = '.cover-board, .spotlight-board, .magnifier-board, .instrument-board'
+const OVER = '.cover-board, .spotlight-board, .magnifier-board, .instrument-board, .polygon-board'
 
 /**
  * The page as the class sees it, drawn onto a canvas again and again: what lies on the page whenever it changed, ink and

@@ -189,7 +189,19 @@ class PresentHandsTest extends OnWorkbench {
         keys("u");
         press("Ruler", "Enter");
         teacher.locator(".instrument").focus();
-        keys("ArrowDown", ".", "Delete", "u", "k");
+        keys("ArrowDown", ".", "Delete");
+        // A shape with corners to pull: what is read of it goes along.
+        teacher.getByLabel("Shape", new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
+                .selectOption("4");
+        Locator corner = teacher.locator(".polygon-board .corner").first();
+        assertThat(corner).hasAttribute("aria-label", java.util.regex.Pattern.compile("^Corner 1, 90°.*"));
+        String area = teacher.locator(".polygon-board .area").textContent();
+        corner.focus();
+        keys("ArrowRight");
+        assertThat(teacher.locator(".polygon-board .area")).not().hasText(area);
+        assertThat(corner).not().hasAttribute("aria-label", java.util.regex.Pattern.compile("^Corner 1, 90°.*"));
+        teacher.getByLabel("Take this shape away").focus();
+        keys("Enter", "u", "k");
         press("3 min", "Enter");
         assertThat(teacher.locator("[role=timer]")).containsText("2:5");
         keys("k", "q");
