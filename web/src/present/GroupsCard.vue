@@ -3,8 +3,10 @@ import { PhMinus, PhPlus, PhScales, PhShuffle, PhStar } from '@phosphor-icons/vu
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { get, post, said } from '@/api/client'
 import type { ClassView, Team } from '@/api/types'
+import { absentIn } from './absent'
 import { ahead, groupsOf, keepGroups, keptGroups, withPoints } from './groups'
 import PresentCard from './PresentCard.vue'
+import WhoIsAway from './WhoIsAway.vue'
 
 /** Groups for this lesson: by chance, about equally strong, or the class's own teams; with points. */
 const props = defineProps<{ lessonId: string; classId: string; x: number; y: number }>()
@@ -14,7 +16,7 @@ watch(groups, (now) => keepGroups(props.lessonId, now))
 const students = shallowRef<ClassView['students']>([])
 const names = computed(() => new Map(students.value.map((one) => [one.id, one.name])))
 const howMany = ref(Math.max(2, groups.value.length || 4))
-const absent = ref<string[]>([])
+const absent = absentIn(props.lessonId)
 const choosing = ref(false)
 const words = ref('')
 const leads = computed(() => ahead(groups.value))
@@ -53,10 +55,6 @@ const own = () =>
         studentIds: team.students.map((one) => one.id),
       }))
   })
-const away = (id: string) =>
-  (absent.value = absent.value.includes(id)
-    ? absent.value.filter((one) => one !== id)
-    : [...absent.value, id])
 </script>
 
 <template>
@@ -78,15 +76,7 @@ const away = (id: string) =>
       </button>
     </div>
     <p v-if="words" role="status">{{ words }}</p>
-    <ul v-if="choosing" class="students">
-      <li v-for="one in students" :key="one.id">
-        <label
-          ><input type="checkbox" :checked="absent.includes(one.id)" @change="away(one.id)" />{{
-            one.name
-          }}</label
-        >
-      </li>
-    </ul>
+    <WhoIsAway v-if="choosing" v-model="absent" :students="students" />
     <ul class="all">
       <li v-for="group in groups" :key="group.id" :class="{ leads: leads.has(group.id) }">
         <div class="row">
@@ -134,18 +124,13 @@ input[type='number'] {
   width: 70px;
   min-height: 44px;
 }
-input[type='checkbox'] {
-  width: 22px;
-  height: 22px;
-}
 .btn {
   display: inline-flex;
   gap: 6px;
   align-items: center;
   min-height: 44px;
 }
-.all,
-.students {
+.all {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
   gap: 10px;
@@ -154,11 +139,6 @@ input[type='checkbox'] {
   padding: 0;
   overflow: auto;
   list-style: none;
-}
-.students {
-  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
-  gap: 0 10px;
-  max-height: 24vh;
 }
 .all li {
   padding: 8px 12px;

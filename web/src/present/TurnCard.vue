@@ -2,7 +2,9 @@
 import { onMounted, ref, shallowRef } from 'vue'
 import { get, post, said } from '@/api/client'
 import type { ClassView, TurnDrawn } from '@/api/types'
+import { absentIn } from './absent'
 import PresentCard from './PresentCard.vue'
+import WhoIsAway from './WhoIsAway.vue'
 
 /** Whose turn it is: nobody twice before all have come; who is away is left out. */
 const props = defineProps<{ lessonId: string; classId: string; x: number; y: number }>()
@@ -11,7 +13,7 @@ const turn = shallowRef<TurnDrawn | null>(null)
 const drawing = ref(false)
 const choosing = ref(false)
 const students = shallowRef<{ id: string; name: string }[]>([])
-const absent = ref<string[]>([])
+const absent = absentIn(props.lessonId)
 
 async function draw() {
   drawing.value = true
@@ -29,10 +31,6 @@ onMounted(async () => {
     emit('wrong', said(error))
   }
 })
-const away = (id: string) =>
-  (absent.value = absent.value.includes(id)
-    ? absent.value.filter((one) => one !== id)
-    : [...absent.value, id])
 </script>
 
 <template>
@@ -45,15 +43,7 @@ const away = (id: string) =>
         {{ absent.length ? `${absent.length} away` : 'Who is away?' }}
       </button>
     </div>
-    <ul v-if="choosing" class="students">
-      <li v-for="one in students" :key="one.id">
-        <label
-          ><input type="checkbox" :checked="absent.includes(one.id)" @change="away(one.id)" />{{
-            one.name
-          }}</label
-        >
-      </li>
-    </ul>
+    <WhoIsAway v-if="choosing" v-model="absent" :students="students" />
   </PresentCard>
 </template>
 
@@ -73,23 +63,5 @@ const away = (id: string) =>
 .row {
   display: flex;
   gap: 8px;
-}
-.students {
-  display: grid;
-  max-height: 40vh;
-  margin: 0;
-  padding: 0;
-  overflow: auto;
-  list-style: none;
-}
-.students label {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  min-height: 40px;
-}
-.students input {
-  width: 22px;
-  height: 22px;
 }
 </style>
