@@ -27,7 +27,7 @@ class PresentHandsTest extends OnWorkbench {
     @Override
     void prepare() {
         school.edit(new AddItem(
-                "light", 999, new Gap("who", Frame.of(560, 560, 420, 70), "Who it is", null, WordStyle.PLAIN)));
+                "light", 999, new Gap("who", Frame.of(1120, 20, 420, 70), "Who it is", null, WordStyle.PLAIN)));
         school.edit(new SetTyped("light", "who", TypedKey.of(new TypedRule.TextRule(List.of("Öl, 3+"), List.of()))));
     }
 
@@ -191,8 +191,7 @@ class PresentHandsTest extends OnWorkbench {
         teacher.locator(".instrument").focus();
         keys("ArrowDown", ".", "Delete");
         // A shape with corners to pull: what is read of it goes along.
-        teacher.getByLabel("Shape", new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
-                .selectOption("4");
+        teacher.locator("label:has-text('Shape') select").selectOption("4");
         Locator corner = teacher.locator(".polygon-board .corner").first();
         assertThat(corner).hasAttribute("aria-label", java.util.regex.Pattern.compile("^Corner 1, 90°.*"));
         String area = teacher.locator(".polygon-board .area").textContent();
