@@ -112,7 +112,7 @@ function on(tile: Tile): boolean | undefined {
   max-height: 100%;
   overflow-y: auto;
 }
-@media (max-height: 900px) {
+@media (max-height: 1180px) {
   .dock.left,
   .dock.right {
     display: grid;

@@ -185,6 +185,15 @@ async function go(to: number) {
   await run(() => show.value!.open(page.id))
   words.value = `Page ${to + 1}: ${page.name}`
 }
+/** Where pages are on their way to: who presses twice goes two pages on, however long one takes. */
+let aim: number | null = null
+async function turn(by: 1 | -1) {
+  const one = show.value!
+  const to = Math.max(0, Math.min(one.pages.value.length - 1, (aim ?? one.index.value) + by))
+  aim = to
+  await go(to)
+  if (aim === to) aim = null
+}
 async function run(what: () => unknown) {
   try {
     await what()
@@ -484,7 +493,7 @@ function key(event: KeyboardEvent) {
   else if (does.is === 'cover') toggleCover()
   else if (does.is === 'record') recordCard.value = !recordCard.value
   else if (does.is === 'panel') toPanel(does.panel)
-  else if (does.is === 'page') void go(show.value.index.value + does.by)
+  else if (does.is === 'page') void turn(does.by)
   else if (does.is === 'undo') void run(show.value.undo)
   else if (panel.value || strip.value || called.value) {
     panel.value = null
@@ -648,7 +657,7 @@ watch(
       class="turn back"
       aria-label="Page before"
       :disabled="!show?.index.value"
-      @click="go(show!.index.value - 1)"
+      @click="turn(-1)"
     >
       <PhCaretLeft :size="30" aria-hidden="true" />
     </button>
@@ -656,7 +665,7 @@ watch(
       class="turn on"
       aria-label="Next page"
       :disabled="!show || show.index.value >= show.pages.value.length - 1"
-      @click="go(show!.index.value + 1)"
+      @click="turn(1)"
     >
       <PhCaretRight :size="30" aria-hidden="true" />
     </button>
