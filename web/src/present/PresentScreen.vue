@@ -653,12 +653,7 @@ watch(
         </div>
       </div>
     </div>
-    <button
-      class="turn back"
-      aria-label="Page before"
-      :disabled="!show?.index.value"
-      @click="turn(-1)"
-    >
+    <button class="turn back" aria-label="Page before" :disabled="!show?.index.value" @click="turn(-1)">
       <PhCaretLeft :size="30" aria-hidden="true" />
     </button>
     <button
