@@ -35,7 +35,12 @@ export function useLeading(show: () => Presentation | undefined, timers: Timers)
 
   async function tell() {
     const lesson = show()
-    if (!lesson?.classId) return
+    if (!lesson?.classId) {
+      // A lesson without a class leads nobody; the one before it goes on leading no longer.
+      following.value = false
+      if (told) await end(told)
+      return
+    }
     const what = body()
     if (silent(what) && told !== lesson.lesson.id) return
     if (told && told !== lesson.lesson.id) await end(told)

@@ -39,6 +39,7 @@ export function useRecorder(about: {
   let recorder: MediaRecorder | null = null
   let made: Screencast | null = null
   let chapters: Chapter[] = []
+  let keeping: Promise<unknown> = Promise.resolve()
   let clock: ReturnType<typeof setInterval> | undefined
   let since = 0
   let passed = 0
@@ -140,7 +141,8 @@ export function useRecorder(about: {
     if (at - last.at < 500) chapters = [...chapters.slice(0, -1), { at: last.at, name }]
     else chapters = [...chapters, { at, name }]
     // Kept as they come, for a tab that is closed in the middle; at the end all are sent once more.
-    void post(`/api/screencasts/${made!.id}`, { title: made!.title, chapters, captions: [] }).catch(() => {})
+    const change = { title: made!.title, chapters, captions: [] }
+    keeping = keeping.then(() => post(`/api/screencasts/${made!.id}`, change)).catch(() => {})
   })
   watch(stage.quality, () => {
     words.value = 'The picture is recorded smaller now, so that the page stays quick.'
@@ -175,6 +177,8 @@ export function useRecorder(about: {
     let done: Screencast | null = null
     try {
       await sender!.all()
+      // One that is still on its way would put older chapters in the place of all.
+      await keeping
       const { id, title } = made!
       await post<Screencast>(`/api/screencasts/${id}`, { title, chapters, captions: [] })
       done = await post<Screencast>(`/api/screencasts/${id}/finish`)

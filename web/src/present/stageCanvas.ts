@@ -47,7 +47,8 @@ export function stageCanvas(sheet: () => HTMLElement | null | undefined) {
     for (const one of all) {
       const board = inInk(one.target)
       if (!board) dirty = true
-      else if (board.querySelector('.own-ink') || one.removedNodes.length) inkDirty = true
+      // A stroke that grows leaves what is kept as it is: 2,000 strokes are not drawn anew for each point.
+      else if (one.target === board || (one.target as Element).closest?.('.own-ink')) inkDirty = true
     }
   })
   const frames =
