@@ -9,6 +9,7 @@ import { isPiece, ways } from './items'
 import LineBody from './LineBody.vue'
 import NoteBody from './NoteBody.vue'
 import PictureBody from './PictureBody.vue'
+import { pathThrough, useReshaped } from './reshaped'
 import { dashArray, shapePath } from './shapes'
 import SideBody from './SideBody.vue'
 import TableBody from './TableBody.vue'
@@ -32,6 +33,8 @@ const props = defineProps<{
 }>()
 
 const erased = useErased()
+const reshaped = useReshaped()
+const pulled = computed(() => reshaped.value[props.item.id])
 const width = computed(() => props.item.frame.width)
 const height = computed(() => props.item.frame.height)
 const bare = computed(() => props.item.kind === 'picture' && Boolean(props.item.bare))
@@ -79,7 +82,7 @@ const words = computed(() => {
 
     <template v-else-if="item.kind === 'shape'">
       <path
-        :d="shapePath(item.look.form, item.look.sides, width, height)"
+        :d="pulled ? pathThrough(item, pulled) : shapePath(item.look.form, item.look.sides, width, height)"
         :fill="item.look.fill ?? 'none'"
         :stroke="item.look.outline ?? 'none'"
         :stroke-width="item.look.thickness"

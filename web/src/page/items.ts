@@ -22,7 +22,8 @@ export function withTraits(item: Item, traits: Traits): Item {
     !traits.unmarked &&
     !traits.hidden &&
     !traits.speech &&
-    !traits.erasable
+    !traits.erasable &&
+    !traits.reshapable
   return (none ? rest : { ...rest, traits }) as Item
 }
 

@@ -18,33 +18,77 @@ export const FORMS: { form: Form; name: string }[] = [
 ]
 
 /** Corners around the middle of a box, the first at the middle of its top; as core's Polygon.regular. */
-function ring(count: number, w: number, h: number, reach: (i: number) => number = () => 1): string {
-  const points = Array.from({ length: count }, (_, i) => {
+function ring(count: number, reach: (i: number) => number = () => 1): Corner[] {
+  return Array.from({ length: count }, (_, i) => {
     const angle = (2 * Math.PI * i) / count - Math.PI / 2
-    return `${(w / 2) * (1 + reach(i) * Math.cos(angle))} ${(h / 2) * (1 + reach(i) * Math.sin(angle))}`
+    return [(1 + reach(i) * Math.cos(angle)) / 2, (1 + reach(i) * Math.sin(angle)) / 2]
   })
-  return `M${points.join('L')}Z`
 }
 
-const through = (w: number, h: number, points: [number, number][]) =>
+const through = (w: number, h: number, points: Corner[]) =>
   `M${points.map(([x, y]) => `${x * w} ${y * h}`).join('L')}Z`
+
+/** A place in a shape's box, in shares of its width and height. */
+type Corner = [number, number]
+const FIXED_CORNERS: Partial<Record<Form, Corner[]>> = {
+  RECTANGLE: [
+    [0, 0],
+    [1, 0],
+    [1, 1],
+    [0, 1],
+  ],
+  TRIANGLE: [
+    [0.5, 0],
+    [1, 1],
+    [0, 1],
+  ],
+  STAR: ring(10, (i) => (i % 2 ? 0.42 : 1)),
+  ARROW: [
+    [0, 0.28],
+    [0.62, 0.28],
+    [0.62, 0],
+    [1, 0.5],
+    [0.62, 1],
+    [0.62, 0.72],
+    [0, 0.72],
+  ],
+  TICK: [
+    [0, 0.55],
+    [0.15, 0.38],
+    [0.37, 0.62],
+    [0.84, 0.06],
+    [1, 0.22],
+    [0.38, 0.96],
+  ],
+  CROSS: [
+    [0.18, 0],
+    [0.5, 0.32],
+    [0.82, 0],
+    [1, 0.18],
+    [0.68, 0.5],
+    [1, 0.82],
+    [0.82, 1],
+    [0.5, 0.68],
+    [0.18, 1],
+    [0, 0.82],
+    [0.32, 0.5],
+    [0, 0.18],
+  ],
+}
+/** The corners of a shape, one after another; null for one with curves. */
+export const corners = (form: Form, sides: number): Corner[] | null =>
+  form === 'POLYGON' ? ring(sides) : (FIXED_CORNERS[form] ?? null)
 
 const ellipse = (x: number, y: number, rx: number, ry: number) =>
   `M${x - rx} ${y}a${rx} ${ry} 0 1 0 ${2 * rx} 0a${rx} ${ry} 0 1 0 ${-2 * rx} 0Z`
 
 /** The outline of a shape that fills a box of that size, as an SVG path. */
 export function shapePath(form: Form, sides: number, w: number, h: number): string {
+  const straight = corners(form, sides)
+  if (straight) return through(w, h, straight)
   switch (form) {
-    case 'RECTANGLE':
-      return `M0 0H${w}V${h}H0Z`
     case 'ELLIPSE':
       return ellipse(w / 2, h / 2, w / 2, h / 2)
-    case 'TRIANGLE':
-      return `M${w / 2} 0L${w} ${h}H0Z`
-    case 'POLYGON':
-      return ring(sides, w, h)
-    case 'STAR':
-      return ring(10, w, h, (i) => (i % 2 ? 0.42 : 1))
     case 'HEART':
       return (
         `M${w / 2} ${h}C${w * 0.1} ${h * 0.66} 0 ${h * 0.5} 0 ${h * 0.3}` +
@@ -52,40 +96,6 @@ export function shapePath(form: Form, sides: number, w: number, h: number): stri
         `C${w * 0.58} ${h * -0.08} ${w} ${h * -0.05} ${w} ${h * 0.3}` +
         `C${w} ${h * 0.5} ${w * 0.9} ${h * 0.66} ${w / 2} ${h}Z`
       )
-    case 'ARROW':
-      return through(w, h, [
-        [0, 0.28],
-        [0.62, 0.28],
-        [0.62, 0],
-        [1, 0.5],
-        [0.62, 1],
-        [0.62, 0.72],
-        [0, 0.72],
-      ])
-    case 'TICK':
-      return through(w, h, [
-        [0, 0.55],
-        [0.15, 0.38],
-        [0.37, 0.62],
-        [0.84, 0.06],
-        [1, 0.22],
-        [0.38, 0.96],
-      ])
-    case 'CROSS':
-      return through(w, h, [
-        [0.18, 0],
-        [0.5, 0.32],
-        [0.82, 0],
-        [1, 0.18],
-        [0.68, 0.5],
-        [1, 0.82],
-        [0.82, 1],
-        [0.5, 0.68],
-        [0.18, 1],
-        [0, 0.82],
-        [0.32, 0.5],
-        [0, 0.18],
-      ])
     case 'SPEECH': {
       const body = h * 0.78
       const r = Math.min(w, h) * 0.16
@@ -100,6 +110,8 @@ export function shapePath(form: Form, sides: number, w: number, h: number): stri
         ellipse(w * 0.28, h * 0.83, w * 0.075, h * 0.07) +
         ellipse(w * 0.17, h * 0.95, w * 0.045, h * 0.045)
       )
+    default:
+      throw new Error(`A shape without an outline: ${form}`)
   }
 }
 

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { drag } from './drag'
-import { angleMark, besideSide, CORNERS_MOST, measured, read } from './polygon'
+import { angleMark, besideSide, CORNERS_MOST, measured, placed, read } from './polygon'
 
 /** Lines and polygons whose corners are pulled, with what is read of them. */
 const props = defineProps<{
@@ -12,34 +12,55 @@ const props = defineProps<{
   unit: string
   /** Whether the hand is free to pull them. */
   holds: boolean
+  /** They lie on the page itself: it draws them, and only their corners are moved. */
+  ofPage?: boolean
+  /** Lengths and angles are not written, so that a class can find them first. */
+  quiet?: boolean
 }>()
-const emit = defineEmits<{ change: [all: Point[][]] }>()
+/** began: something is about to be changed, which one may want to undo. */
+const emit = defineEmits<{ change: [all: Point[][]]; began: [] }>()
 const root = ref<SVGSVGElement>()
 const STEP = 10
 
 const shown = computed(() =>
   props.all.map((corners) => {
     const now = measured(corners)
+    const centre = {
+      x: corners.reduce((sum, one) => sum + one.x, 0) / corners.length,
+      y: corners.reduce((sum, one) => sum + one.y, 0) / corners.length,
+    }
+    const marks = now.angles.map((angle, i) => angleMark(corners, i, angle))
+    const area = areaWords(corners.length, now.area)
+    const lowest = Math.max(...corners.map((one) => one.y))
+    const labels = placed([
+      ...now.sides.map((side, i) => ({
+        words: `${read(side / props.perUnit)} ${props.unit}`,
+        places: [besideSide(corners, i)],
+      })),
+      ...now.angles.map((angle, i) => ({
+        words: `${read(angle)}°`,
+        places: [marks[i]!.at, marks[i]!.beyond],
+      })),
+      ...(area ? [{ words: area, places: [centre, { x: centre.x, y: lowest + 92 }] }] : []),
+    ])
+    const sides = now.sides.length
     return {
       corners,
-      now,
-      sides: now.sides.map((side, i) => ({
-        at: besideSide(corners, i),
-        words: `${read(side / props.perUnit)} ${props.unit}`,
-        middle: {
-          x: (corners[i]!.x + corners[(i + 1) % corners.length]!.x) / 2,
-          y: (corners[i]!.y + corners[(i + 1) % corners.length]!.y) / 2,
-        },
+      marks,
+      sides: labels.slice(0, sides),
+      angles: labels.slice(sides, sides + marks.length),
+      area: labels.slice(sides + marks.length),
+      middles: now.sides.map((_, i) => ({
+        x: (corners[i]!.x + corners[(i + 1) % corners.length]!.x) / 2,
+        y: (corners[i]!.y + corners[(i + 1) % corners.length]!.y) / 2,
       })),
-      angles: now.angles.map((angle, i) => ({ ...angleMark(corners, i, angle), words: `${read(angle)}°` })),
-      middle: {
-        x: corners.reduce((sum, one) => sum + one.x, 0) / corners.length,
-        y: corners.reduce((sum, one) => sum + one.y, 0) / corners.length,
-      },
-      area: areaWords(corners.length, now.area),
     }
   }),
 )
+function cornerWords(i: number, angle?: string) {
+  const name = angle ? `Corner ${i + 1}, ${angle}` : `Corner ${i + 1}`
+  return props.ofPage ? `${name}. Arrow keys move it.` : `${name}. Arrow keys move it, Delete takes it away.`
+}
 function areaWords(count: number, area: number | null) {
   if (count === 2) return ''
   if (area === null) return 'It crosses itself'
@@ -61,6 +82,7 @@ function pointAt(event: PointerEvent): Point {
   return { x: (event.clientX - there.left) * scale, y: (event.clientY - there.top) * scale }
 }
 function pull(index: number, corner: number, event: PointerEvent) {
+  if (event.button === 0) emit('began')
   drag(event, (at) => set(index, corner, pointAt(at)))
 }
 function set(index: number, corner: number, to: Point) {
@@ -88,7 +110,7 @@ function move(index: number, event: PointerEvent) {
 }
 function add(index: number, after: number) {
   const corners = props.all[index]!
-  const { middle } = shown.value[index]!.sides[after]!
+  const middle = shown.value[index]!.middles[after]!
   put(index, [...corners.slice(0, after + 1), within(middle), ...corners.slice(after + 1)])
 }
 function remove(index: number) {
@@ -103,8 +125,9 @@ function key(index: number, corner: number, event: KeyboardEvent) {
   if (by) {
     const step = event.shiftKey ? 1 : STEP
     const { x, y } = corners[corner]!
+    if (!event.repeat) emit('began')
     set(index, corner, { x: x + by[0]! * step, y: y + by[1]! * step })
-  } else if (event.key === 'Delete') {
+  } else if (event.key === 'Delete' && !props.ofPage) {
     if (corners.length > 2)
       put(
         index,
@@ -121,10 +144,10 @@ function key(index: number, corner: number, event: KeyboardEvent) {
   <svg
     ref="root"
     class="polygon-board"
-    :class="{ holds }"
+    :class="{ holds, 'of-page': ofPage }"
     :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
     role="group"
-    aria-label="Measured shapes"
+    :aria-label="ofPage ? 'Shapes of the page with corners to pull' : 'Measured shapes'"
   >
     <g v-for="(one, index) in shown" :key="index" class="one">
       <polygon
@@ -133,21 +156,25 @@ function key(index: number, corner: number, event: KeyboardEvent) {
         :points="one.corners.map(({ x, y }) => `${x},${y}`).join(' ')"
         @pointerdown="move(index, $event)"
       />
-      <template v-for="(mark, i) in one.angles" :key="`a${i}`">
-        <path class="angle" :d="mark.d" />
-        <text class="degrees" :x="mark.at.x" :y="mark.at.y">{{ mark.words }}</text>
+      <template v-if="!quiet">
+        <path v-for="(mark, i) in one.marks" :key="`m${i}`" class="angle" :d="mark.d" />
+        <text v-for="(angle, i) in one.angles" :key="`a${i}`" class="degrees" :x="angle.at.x" :y="angle.at.y">
+          {{ angle.words }}
+        </text>
+        <text v-for="(side, i) in one.sides" :key="`s${i}`" :x="side.at.x" :y="side.at.y">
+          {{ side.words }}
+        </text>
+        <text v-for="area in one.area" :key="area.words" class="area" :x="area.at.x" :y="area.at.y">
+          {{ area.words }}
+        </text>
       </template>
-      <text v-for="(side, i) in one.sides" :key="`s${i}`" :x="side.at.x" :y="side.at.y">
-        {{ side.words }}
-      </text>
-      <text v-if="one.area" class="area" :x="one.middle.x" :y="one.middle.y">{{ one.area }}</text>
-      <template v-if="holds">
-        <g v-for="(side, i) in one.sides" :key="`m${i}`" class="control">
+      <template v-if="holds && !ofPage">
+        <g v-for="(middle, i) in one.middles" :key="`m${i}`" class="control">
           <circle
             v-if="one.corners.length < CORNERS_MOST"
             class="more"
-            :cx="side.middle.x"
-            :cy="side.middle.y"
+            :cx="middle.x"
+            :cy="middle.y"
             r="11"
             role="button"
             tabindex="0"
@@ -166,12 +193,12 @@ function key(index: number, corner: number, event: KeyboardEvent) {
         r="17"
         tabindex="0"
         role="group"
-        :aria-label="`Corner ${i + 1}${one.angles[i] ? `, ${one.angles[i].words}` : ''}. Arrow keys move it, Delete takes it away.`"
+        :aria-label="cornerWords(i, quiet ? undefined : one.angles[i]?.words)"
         @pointerdown="pull(index, i, $event)"
         @keydown="key(index, i, $event)"
       />
       <g
-        v-if="holds"
+        v-if="holds && !ofPage"
         class="x control"
         role="button"
         tabindex="0"
@@ -205,7 +232,14 @@ function key(index: number, corner: number, event: KeyboardEvent) {
   stroke-width: 6;
   stroke-linejoin: round;
 }
-.holds .body,
+.of-page .body {
+  fill: none;
+  stroke: none;
+}
+.of-page:not(.holds) .corner {
+  display: none;
+}
+.holds:not(.of-page) .body,
 .holds .corner,
 .holds .more,
 .x {

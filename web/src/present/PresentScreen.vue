@@ -11,13 +11,13 @@ import {
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get, Refusal, said } from '@/api/client'
-import type { ActivityHead, ClassHead, Current, DrawnStroke, FileRef, LessonHead, Route } from '@/api/types'
+import type { ActivityHead, ClassHead, Current, DrawnStroke, LessonHead, Route } from '@/api/types'
 import { needTeacher } from '@/accounts/me'
 import { PAGE, type Point } from '@/page/geometry'
 import type { StrokeStyle } from '@/page/ink'
+import { cornersOf, isReshapable, provideReshaped } from '@/page/reshaped'
 import { pageOf } from '@/page/routes'
 import { toldOfCheck } from '@/student/feedback'
-import FileDialog from '@/student/FileDialog.vue'
 import LeaveDialog from '@/student/LeaveDialog.vue'
 import StudentPage from '@/student/StudentPage.vue'
 import { newWords } from '@/workbench/make'
@@ -26,6 +26,7 @@ import { upload } from '@/workbench/upload'
 import { useAwake } from './awake'
 import CalculatorCard from './CalculatorCard.vue'
 import CoverBoard from './CoverBoard.vue'
+import DocumentBoard from './DocumentBoard.vue'
 import InkBoard from './InkBoard.vue'
 import GroupsCard from './GroupsCard.vue'
 import { keyOf } from './keys'
@@ -105,7 +106,6 @@ const adding = ref<ActivityHead[] | null>(null)
 const days = ref<LessonHead[] | null>(null)
 const classes = shallowRef<ClassHead[]>([])
 const leaving = ref('')
-const opened = ref<FileRef | null>(null)
 const frame = ref<HTMLElement>()
 const sheet = ref<HTMLElement>()
 const room = ref({ width: 1280, height: 700 })
@@ -116,7 +116,7 @@ const zoomStyle = computed(() => {
   const { scale, x, y } = zooming.zoom.value
   return scale === 1 ? undefined : { transform: `translate(${x}px, ${y}px) scale(${scale})` }
 })
-watch([at, () => show.value?.page.value.id], zooming.whole)
+watch([at, () => show.value?.surface.value], zooming.whole)
 
 const width = computed(() => {
   const { width, height } = room.value
@@ -189,11 +189,32 @@ async function go(to: number) {
 let aim: number | null = null
 async function turn(by: 1 | -1) {
   const one = show.value!
+  if (one.document.value) return turnDocument(by)
   const to = Math.max(0, Math.min(one.pages.value.length - 1, (aim ?? one.index.value) + by))
   aim = to
   await go(to)
   if (aim === to) aim = null
 }
+function turnDocument(by: 1 | -1) {
+  const { document } = show.value!
+  const { file, page, pages } = document.value!
+  const to = Math.max(0, Math.min(pages - 1, page + by))
+  document.value = { file, page: to, pages }
+  words.value = `Page ${to + 1} of ${pages} of the document`
+}
+function closeDocument() {
+  show.value!.document.value = null
+  words.value = ''
+}
+/** What lies on top is turned: the document, else the page. */
+const canTurn = computed(() => {
+  const one = show.value
+  if (!one) return { back: false, on: false }
+  const [at, of] = one.document.value
+    ? [one.document.value.page, one.document.value.pages]
+    : [one.index.value, one.pages.value.length]
+  return { back: at > 0, on: at < of - 1 }
+})
 async function run(what: () => unknown) {
   try {
     await what()
@@ -204,7 +225,7 @@ async function run(what: () => unknown) {
 }
 function follow(to: Route) {
   const { work, page } = show.value!
-  if (to.kind === 'file') opened.value = to.file
+  if (to.kind === 'file') show.value!.document.value = { file: to.file, page: 0, pages: 1 }
   else if (to.kind === 'web') leaving.value = to.address
   else if (to.kind === 'spots')
     void run(() => work.make({ kind: 'reveal', pageId: page.value.id, itemIds: to.itemIds }))
@@ -272,7 +293,7 @@ const recorder = useRecorder({
   sheet: () => sheet.value,
   activityId: () => show.value!.activityId,
   title: () => show.value!.work.view.title,
-  pageName: () => show.value?.page.value.name ?? '',
+  pageName: () => show.value?.document.value?.file.name || (show.value?.page.value.name ?? ''),
 })
 const recordCard = ref(false)
 const recordings = ref(false)
@@ -317,11 +338,24 @@ watch(tools.overlays, (now, was) => {
   if (fresh === 'spotlight' || fresh === 'magnifier') panel.value = fresh
   else if (!now.includes(panel.value as never) && was.includes(panel.value as never)) panel.value = null
 })
-const covered = computed(() => show.value?.covers.value[show.value.page.value.id])
+provideReshaped(() => show.value?.reshaped.value ?? {})
+/** Shapes of the page that the teacher lets be pulled, where they are now. */
+const reshapable = computed(() => show.value?.page.value.items.filter(isReshapable) ?? [])
+const reshapableCorners = computed(() =>
+  reshapable.value.map((item) => show.value!.reshaped.value[item.id] ?? cornersOf(item)!),
+)
+function reshape(all: Point[][]) {
+  const { reshaped } = show.value!
+  const changed = reshapable.value.flatMap((item, i) =>
+    all[i] === reshapableCorners.value[i] ? [] : [[item.id, all[i]!] as const],
+  )
+  reshaped.value = { ...reshaped.value, ...Object.fromEntries(changed) }
+}
+const covered = computed(() => show.value?.covers.value[show.value.surface.value])
 function addShape(corners: number) {
-  const { polygons, page } = show.value!
-  const there = polygons.value[page.value.id] ?? []
-  polygons.value = { ...polygons.value, [page.value.id]: [...there, freshPolygon(corners)] }
+  const { polygons, surface } = show.value!
+  const there = polygons.value[surface.value] ?? []
+  polygons.value = { ...polygons.value, [surface.value]: [...there, freshPolygon(corners)] }
   tools.tool.value = 'move'
 }
 const scaling = ref(false)
@@ -348,8 +382,8 @@ async function coverWith(what: string | File) {
 /** Each page is covered for itself. */
 function toggleCover() {
   const one = show.value!
-  const { [one.page.value.id]: there, ...others } = one.covers.value
-  one.covers.value = there ? others : { ...others, [one.page.value.id]: UNCOVERED }
+  const { [one.surface.value]: there, ...others } = one.covers.value
+  one.covers.value = there ? others : { ...others, [one.surface.value]: UNCOVERED }
   panel.value = there ? null : 'cover'
 }
 
@@ -396,7 +430,7 @@ const offerAt = computed(() => ({
   left: `${(offered.value!.at.x / PAGE.width) * 100}%`,
   top: `${(offered.value!.at.y / PAGE.height) * 100}%`,
 }))
-watch([tools.tool, at, () => show.value?.page.value.id], () => {
+watch([tools.tool, at, () => show.value?.surface.value], () => {
   lassoed.value = []
   offered.value = null
 })
@@ -415,7 +449,7 @@ async function keepInk(strokes: DrawnStroke[]) {
   await run(async () => {
     await putOnPage(one.activityId, pageId, inkItems(strokes), false)
     lassoed.value = []
-    one.ink.change({ pageId, drawn: [], gone: strokes.map((each) => each.id) })
+    one.ink.change({ pageId: one.surface.value, drawn: [], gone: strokes.map((each) => each.id) })
     await one.work.refresh()
     words.value = 'The ink stays on the page. Take it away again in the workbench'
   })
@@ -499,7 +533,8 @@ function key(event: KeyboardEvent) {
     panel.value = null
     strip.value = false
     called.value = null
-  } else tools.tool.value = 'move'
+  } else if (show.value.document.value && tools.tool.value === 'move') closeDocument()
+  else tools.tool.value = 'move'
 }
 /** The drawings of the page have names, so that the magnifier can show them again. */
 const SEEN = ['presented-page', 'presented-ink']
@@ -579,9 +614,17 @@ watch(
             @follow="follow"
             @remember="show.rememberAct"
           />
+          <DocumentBoard
+            v-if="show.document.value"
+            :key="show.document.value.file.sha256"
+            :open="show.document.value"
+            @close="closeDocument"
+            @turn="turnDocument"
+            @pages="show.document.value = { ...show.document.value, pages: $event }"
+          />
           <LiveBoard v-if="live" :key="live.stream.id" :source="live" @close="closeLive" />
           <InkBoard
-            :key="show.page.value.id"
+            :key="show.surface.value"
             :ink="inkBelow"
             :encircles="tools.settings.value.encircles"
             :manner="tools.settings.value.manner"
@@ -596,7 +639,7 @@ watch(
           />
           <LassoBoard
             v-if="tools.tool.value === 'lasso'"
-            :key="`lasso-${show.page.value.id}`"
+            :key="`lasso-${show.surface.value}`"
             :ink="show.strokes.value"
             :chosen="lassoed"
             @choose="lassoed = $event"
@@ -608,18 +651,30 @@ watch(
             {{ NEAT_WORDS[offered.kind] }}
           </button>
           <PolygonBoard
-            v-if="show.polygons.value[show.page.value.id]?.length"
-            :all="show.polygons.value[show.page.value.id]!"
-            :per-unit="tools.scaleOf(show.page.value.id).per"
-            :unit="tools.scaleOf(show.page.value.id).unit"
+            v-if="reshapable.length && !onWall && !show.document.value"
+            of-page
+            :all="reshapableCorners"
+            :per-unit="tools.scaleOf(show.surface.value).per"
+            :unit="tools.scaleOf(show.surface.value).unit"
             :holds="tools.tool.value === 'move'"
-            @change="show.polygons.value = { ...show.polygons.value, [show.page.value.id]: $event }"
+            :quiet="!tools.settings.value.readings"
+            @began="show.rememberShapes"
+            @change="reshape"
+          />
+          <PolygonBoard
+            v-if="show.polygons.value[show.surface.value]?.length"
+            :all="show.polygons.value[show.surface.value]!"
+            :per-unit="tools.scaleOf(show.surface.value).per"
+            :unit="tools.scaleOf(show.surface.value).unit"
+            :holds="tools.tool.value === 'move'"
+            :quiet="!tools.settings.value.readings"
+            @change="show.polygons.value = { ...show.polygons.value, [show.surface.value]: $event }"
           />
           <InstrumentBoard
             v-if="show.instruments.value.length"
             :all="show.instruments.value"
-            :per-unit="tools.scaleOf(show.page.value.id).per"
-            :unit="tools.scaleOf(show.page.value.id).unit"
+            :per-unit="tools.scaleOf(show.surface.value).per"
+            :unit="tools.scaleOf(show.surface.value).unit"
             :holds="tools.tool.value === 'move'"
             @change="setInstrument"
             @remove="show.instruments.value = show.instruments.value.filter((_, i) => i !== $event)"
@@ -641,27 +696,22 @@ watch(
             v-if="covered"
             :covered="covered"
             :made-of="tools.settings.value.cover"
-            @change="show.covers.value = { ...show.covers.value, [show.page.value.id]: $event }"
+            @change="show.covers.value = { ...show.covers.value, [show.surface.value]: $event }"
           />
           <ScaleBoard
             v-if="scaling"
-            :unit="tools.scaleOf(show.page.value.id).unit"
-            @set="((scaling = false), tools.setScale(show.page.value.id, $event))"
+            :unit="tools.scaleOf(show.surface.value).unit"
+            @set="((scaling = false), tools.setScale(show.surface.value, $event))"
             @cancel="scaling = false"
           />
           <PictureBoard v-if="picturing" @take="takePicture" @cancel="picturing = false" />
         </div>
       </div>
     </div>
-    <button class="turn back" aria-label="Page before" :disabled="!show?.index.value" @click="turn(-1)">
+    <button class="turn back" aria-label="Page before" :disabled="!canTurn.back" @click="turn(-1)">
       <PhCaretLeft :size="30" aria-hidden="true" />
     </button>
-    <button
-      class="turn on"
-      aria-label="Next page"
-      :disabled="!show || show.index.value >= show.pages.value.length - 1"
-      @click="turn(1)"
-    >
+    <button class="turn on" aria-label="Next page" :disabled="!canTurn.on" @click="turn(1)">
       <PhCaretRight :size="30" aria-hidden="true" />
     </button>
     <footer v-if="show" class="foot">
@@ -834,7 +884,6 @@ watch(
       <button v-for="one in adding" :key="one.id" class="btn" @click="add(one)">{{ one.title }}</button>
       <button class="btn quiet" @click="adding = null">Cancel</button>
     </div>
-    <FileDialog v-if="opened" :file="opened" @close="opened = null" />
     <LeaveDialog v-if="leaving" :address="leaving" @close="leaving = ''" />
   </main>
 </template>

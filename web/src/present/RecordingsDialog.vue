@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { get, post, said } from '@/api/client'
+import { get, post, Refusal, said } from '@/api/client'
 import { newId } from '@/api/id'
 import type { Caption, Screencast } from '@/api/types'
+import { sendKept } from './pieceSender'
+import { browserShelf } from './pieceShelf'
 import { middle, putOnPage } from './putOnPages'
+import { isBeingRecorded } from './recordingLock'
 import { captionAt, shownChapters, timeOf, timeWords } from './screencastTimes'
 
 /** The recordings of an activity: played, trimmed, given words, put on a page, kept as a file. */
@@ -52,7 +55,16 @@ const replace = (now: Screencast) => (all.value = all.value!.map((each) => (each
 
 /** A tab was closed in the middle of it: what came until then is a recording too. */
 const finish = () =>
-  run(async () => replace(await post<Screencast>(`/api/screencasts/${chosen.value}/finish`)))
+  run(async () => {
+    const id = chosen.value!
+    if (await isBeingRecorded(id))
+      throw new Refusal(
+        409,
+        'This is being recorded just now. End the recording there, or close that tab. Nothing was changed.',
+      )
+    await sendKept(id, browserShelf)
+    replace(await post<Screencast>(`/api/screencasts/${id}/finish`))
+  })
 async function save() {
   const { id, chapters: kept, millis } = one.value!
   const [from, to] = [timeOf(ends.value.from), timeOf(ends.value.to)]

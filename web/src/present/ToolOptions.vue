@@ -278,6 +278,13 @@ const spot = computed(() => props.show.spot.value)
           <option value="6">six corners</option>
         </select></label
       >
+      <label class="line"
+        ><input
+          type="checkbox"
+          :checked="settings.readings"
+          @change="tools.set({ readings: !settings.readings })"
+        />Write lengths and angles on shapes</label
+      >
       <label
         >Measured in
         <select

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
 import type { Point } from '@/page/geometry'
-import { angleMark, besideSide, freshPolygon, measured } from './polygon'
+import { angleMark, besideSide, freshPolygon, measured, placed } from './polygon'
 
 interface Case {
   corners: Point[]
@@ -38,5 +38,15 @@ describe('a polygon whose corners are pulled', () => {
         expect(mark.d).toContain('L')
       })
     }
+  })
+
+  it('has words that lie over no others where there is room', () => {
+    const at = { x: 100, y: 100 }
+    const all = placed([
+      { words: '42°', places: [at] },
+      { words: '68.6°', places: [at, { x: 100, y: 300 }] },
+      { words: '12 cm²', places: [at, { x: 130, y: 300 }] },
+    ])
+    expect(all.map((one) => one.at)).toEqual([at, { x: 100, y: 300 }, at])
   })
 })

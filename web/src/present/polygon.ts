@@ -87,7 +87,11 @@ const turning = (corners: Point[]) =>
   )
 
 /** The mark of an angle: a part of a circle, or a square where it is right; and where its words stand. */
-export function angleMark(corners: Point[], i: number, degrees: number): { d: string; at: Point } {
+export function angleMark(
+  corners: Point[],
+  i: number,
+  degrees: number,
+): { d: string; at: Point; beyond: Point } {
   const count = corners.length
   const one = corners[i]!
   const towards = (to: Point) => Math.atan2(to.y - one.y, to.x - one.x)
@@ -100,14 +104,40 @@ export function angleMark(corners: Point[], i: number, degrees: number): { d: st
   })
   const short = ({ x, y }: Point) => `${Math.round(x * 10) / 10} ${Math.round(y * 10) / 10}`
   const at = far(next + open / 2, degrees < 40 ? 118 : 86)
+  const beyond = far(next + open / 2 + Math.PI, 72)
   if (Math.abs(degrees - 90) < 0.05) {
     const [a, b] = [far(next, 32), far(next + open, 32)]
     const corner = { x: a.x + b.x - one.x, y: a.y + b.y - one.y }
-    return { d: `M${short(a)}L${short(corner)}L${short(b)}`, at }
+    return { d: `M${short(a)}L${short(corner)}L${short(b)}`, at, beyond }
   }
   const big = degrees > 180 ? 1 : 0
   return {
     d: `M${short(far(next, 48))}A48 48 0 ${big} ${way > 0 ? 1 : 0} ${short(far(next + open, 48))}`,
     at,
+    beyond,
   }
+}
+
+/** Page units that words at their size take up; they are somewhat wider than most are. */
+const LETTER = 19
+const LINE = 38
+interface Label {
+  words: string
+  at: Point
+}
+const overlap = (a: Label, b: Label) =>
+  Math.abs(a.at.x - b.at.x) < ((a.words.length + b.words.length) / 2) * LETTER &&
+  Math.abs(a.at.y - b.at.y) < LINE
+
+/**
+ * Where words stand so that none lies over another: each at the first of its places that is free, and at its first
+ * one where none is.
+ */
+export function placed(all: { words: string; places: Point[] }[]): Label[] {
+  const there: Label[] = []
+  for (const { words, places } of all) {
+    const at = places.find((place) => !there.some((other) => overlap({ words, at: place }, other)))
+    there.push({ words, at: at ?? places[0]! })
+  }
+  return there
 }

@@ -1,7 +1,8 @@
 import { computed, ref, shallowRef } from 'vue'
 import { post } from '@/api/client'
-import type { Act, DrawnStroke, Lesson, Tried } from '@/api/types'
+import type { Act, DrawnStroke, FileRef, Lesson, Tried } from '@/api/types'
 import type { Point } from '@/page/geometry'
+import type { Reshaped } from '@/page/reshaped'
 import { tryWork } from '@/student/work'
 import type { Covered } from './CoverBoard.vue'
 import type { Instrument } from './instruments'
@@ -10,6 +11,15 @@ import type { Spot } from './SpotlightBoard.vue'
 
 export const UNCOVERED: Covered = { left: 0.5, top: 0, right: 0, bottom: 0 }
 const SPOT: Spot = { x: 800, y: 500, width: 420, height: 420, round: true }
+
+/** @property page of the document, from 0 @property pages how many it has, once that is known */
+export interface OpenDocument {
+  file: FileRef
+  page: number
+  pages: number
+}
+/** Under which name the ink of a document's page is kept; within core's bound on ids. */
+const documentPage = (file: FileRef, page: number) => `document-${file.sha256.slice(0, 40)}-${page}`
 
 type Work = ReturnType<typeof tryWork>
 async function startWork(activityId: string): Promise<Work> {
@@ -36,6 +46,8 @@ export async function openPresentation(activityId: string, classId?: string, goi
   const instruments = ref<Instrument[]>([])
   /** Shapes with corners to pull, on each page. */
   const polygons = ref<Record<string, Point[][]>>({})
+  /** Shapes of the pages whose corners were pulled. */
+  const reshaped = shallowRef<Reshaped>({})
   const steps = shallowRef<(() => unknown)[]>([])
 
   const pages = computed(() => {
@@ -49,7 +61,13 @@ export async function openPresentation(activityId: string, classId?: string, goi
     ),
   )
   const page = computed(() => pages.value[index.value]!)
-  const strokes = computed<DrawnStroke[]>(() => ink.pages.value[page.value.id] ?? [])
+  /** A document that lies over the page. Each of its pages has ink of its own. */
+  const document = shallowRef<OpenDocument | null>(null)
+  /** What is written on: the page, or a page of the document over it. */
+  const surface = computed(() =>
+    document.value ? documentPage(document.value.file, document.value.page) : page.value.id,
+  )
+  const strokes = computed<DrawnStroke[]>(() => ink.pages.value[surface.value] ?? [])
 
   const remember = (step: () => unknown) => (steps.value = [...steps.value, step])
   async function undo() {
@@ -59,7 +77,7 @@ export async function openPresentation(activityId: string, classId?: string, goi
     await last()
   }
   function draw(drawn: DrawnStroke[], gone: string[]) {
-    const change = { pageId: page.value.id, drawn, gone }
+    const change = { pageId: surface.value, drawn, gone }
     const back = ink.inverse(change)
     remember(() => ink.change(back))
     ink.change(change)
@@ -67,17 +85,28 @@ export async function openPresentation(activityId: string, classId?: string, goi
   /** Things lie where they began, and gaps are empty again. */
   async function startAgain() {
     const before = work.made()
+    const { value: pulled } = reshaped
     await work.make({ kind: 'start-again', pageId: page.value.id })
-    remember(() => work.backTo(before))
+    reshaped.value = Object.fromEntries(Object.entries(pulled).filter(([id]) => !onPage.value.has(id)))
+    remember(() => {
+      reshaped.value = pulled
+      return work.backTo(before)
+    })
+  }
+  const onPage = computed(() => new Set(page.value.items.map((item) => item.id)))
+  const rememberShapes = () => {
+    const { value: before } = reshaped
+    remember(() => (reshaped.value = before))
   }
   const moved = computed(() => {
-    const ids = new Set(page.value.items.map((item) => item.id))
+    const ids = onPage.value
     const { pieces, typed, over, slid } = work.state.value
     return (
       Object.keys(pieces).some((id) => ids.has(id.split('~')[0]!)) ||
       Object.keys(typed ?? {}).some((id) => ids.has(id)) ||
       (over ?? []).some((id) => ids.has(id)) ||
-      Object.keys(slid ?? {}).some((id) => ids.has(id))
+      Object.keys(slid ?? {}).some((id) => ids.has(id)) ||
+      Object.keys(reshaped.value).some((id) => ids.has(id))
     )
   })
   const wipe = () =>
@@ -96,9 +125,12 @@ export async function openPresentation(activityId: string, classId?: string, goi
     lens,
     instruments,
     polygons,
+    reshaped,
     pages,
     index,
     page,
+    document,
+    surface,
     strokes,
     moved,
     canUndo: computed(() => steps.value.length > 0),
@@ -106,6 +138,7 @@ export async function openPresentation(activityId: string, classId?: string, goi
     draw,
     wipe,
     startAgain,
+    rememberShapes,
     rememberAct: (act: Act) => remember(() => work.make(act)),
     open: (pageId: string, back = false) => work.make({ kind: 'open', pageId, ...(back ? { back } : {}) }),
   }

@@ -2,6 +2,8 @@ import { onBeforeUnmount, ref, watch } from 'vue'
 import { post, said } from '@/api/client'
 import type { Chapter, Screencast } from '@/api/types'
 import { pieceSender } from './pieceSender'
+import { browserShelf } from './pieceShelf'
+import { holdRecording } from './recordingLock'
 import { stageCanvas } from './stageCanvas'
 
 export type Standing = 'off' | 'counting' | 'on' | 'paused' | 'ending'
@@ -105,13 +107,19 @@ export function useRecorder(about: {
     }
   }
   let sender: ReturnType<typeof pieceSender> | null = null
+  let letGo = () => {}
   function start(screencast: Screencast) {
+    letGo = holdRecording(screencast.id)
     sender = pieceSender(
-      (n) => `/api/screencasts/${screencast.id}/pieces/${n}`,
+      screencast.id,
+      browserShelf,
       (why) => {
         words.value = why
         void end()
       },
+      () =>
+        (words.value =
+          'This device has no room for what is recorded while the network is away. Leave this page open.'),
     )
     stage.start()
     const stream = stage.canvas.captureStream()
@@ -185,6 +193,7 @@ export function useRecorder(about: {
     } catch (error) {
       words.value = said(error)
     }
+    letGo()
     standing.value = 'off'
     recorder = null
     return done

@@ -80,10 +80,12 @@ export function stageCanvas(sheet: () => HTMLElement | null | undefined) {
   const typed = () => (dirty = true)
   function look(now: HTMLElement) {
     seen?.removeEventListener('input', typed)
+    seen?.removeEventListener('scroll', typed, true)
     changes.disconnect()
     seen = now
     changes.observe(now, { subtree: true, childList: true, attributes: true, characterData: true })
     now.addEventListener('input', typed)
+    now.addEventListener('scroll', typed, true)
     dirty = true
   }
 
@@ -195,6 +197,7 @@ export function stageCanvas(sheet: () => HTMLElement | null | undefined) {
       changes.disconnect()
       frames?.disconnect()
       seen?.removeEventListener('input', typed)
+      seen?.removeEventListener('scroll', typed, true)
       seen = null
     },
   }

@@ -83,6 +83,14 @@ function still(video: HTMLVideoElement): HTMLElement | null {
   return image
 }
 
+/** A drawing of a script, which a copy does not have, as a picture. */
+function asImage(canvas: HTMLCanvasElement): HTMLElement {
+  const image = document.createElement('img')
+  image.src = canvas.toDataURL('image/jpeg', 0.92)
+  image.setAttribute('style', `width:${canvas.clientWidth}px;height:${canvas.clientHeight}px`)
+  return image
+}
+
 /** A copy in which what was typed, played and fetched stands itself. @param without what is left out, by selector */
 async function selfContained(element: HTMLElement, without: string): Promise<HTMLElement> {
   const copy = element.cloneNode(true) as HTMLElement
@@ -96,6 +104,15 @@ async function selfContained(element: HTMLElement, without: string): Promise<HTM
     const image = still(one as HTMLVideoElement)
     if (image) other.replaceWith(image)
     else other.remove()
+  }
+  for (const [one, other] of pairs('canvas')) other.replaceWith(asImage(one as HTMLCanvasElement))
+  for (const [one, other] of pairs('[data-scrolls]')) {
+    // What was scrolled to; a copy always begins at its top.
+    const moved = document.createElement('div')
+    moved.style.transform = `translate(${-one.scrollLeft}px, ${-one.scrollTop}px)`
+    moved.append(...other.childNodes)
+    other.append(moved)
+    ;(other as HTMLElement).style.overflow = 'hidden'
   }
   for (const gone of copy.querySelectorAll(without)) gone.remove()
   const pictures = [...copy.querySelectorAll('image[href], img[src]')].map(async (one) => {

@@ -42,6 +42,8 @@ interface Remembered {
   cover: string
   /** Names of tools, as they stand; empty for as usual. */
   order: string[]
+  /** Whether lengths, angles and areas of shapes are written beside them. */
+  readings: boolean
   /** The keyboard on the screen that was used last. */
   keyboard: KeyboardName
 }
@@ -62,6 +64,7 @@ const USUAL: Remembered = {
   scales: {},
   cover: '#3c4d55',
   order: [],
+  readings: true,
   keyboard: 'en',
 }
 

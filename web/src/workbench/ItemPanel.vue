@@ -5,6 +5,7 @@ import type { Frame, Item } from '@/api/types'
 import { letter, middle, type Point } from '@/page/geometry'
 import { alwaysFixed, groupsOf, isPiece, ways } from '@/page/items'
 import { itemName, KINDS } from '@/page/names'
+import { mayReshape } from '@/page/reshaped'
 import { pictureUrl } from '@/page/pictures'
 import type { Bench } from './bench'
 import CutButtons from './CutButtons.vue'
@@ -54,6 +55,8 @@ function size(part: keyof Frame, text: string) {
 }
 const setErasable = (on: boolean) =>
   props.bench.setTraits(({ erasable: _, ...rest }) => (on ? { ...rest, erasable: true } : rest))
+const setReshapable = (on: boolean) =>
+  props.bench.setTraits(({ reshapable: _, ...rest }) => (on ? { ...rest, reshapable: true } : rest))
 function setCarried(on: boolean) {
   if (props.item.kind !== 'zone') return
   const { carried: _, ...rest } = props.item
@@ -147,6 +150,13 @@ const sort = computed(() => {
         :checked="ways(item).erasable"
         @change="setErasable(($event.target as HTMLInputElement).checked)"
       />Students may rub this away</label
+    >
+    <label v-if="mayReshape(item)" class="check"
+      ><input
+        type="checkbox"
+        :checked="ways(item).reshapable"
+        @change="setReshapable(($event.target as HTMLInputElement).checked)"
+      />Its corners can be pulled in Present</label
     >
     <label v-if="item.kind === 'zone'"
       >Written on it<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"

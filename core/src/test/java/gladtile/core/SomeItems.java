@@ -222,6 +222,7 @@ public final class SomeItems {
                 random.nextBoolean(),
                 random.nextInt(3) == 0,
                 random.nextInt(3) == 0 ? new Speech(null, "The dome opens", random.nextBoolean()) : null,
+                random.nextInt(4) == 0,
                 random.nextInt(4) == 0);
     }
 

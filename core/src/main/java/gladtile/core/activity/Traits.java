@@ -17,6 +17,7 @@ import java.util.List;
  * @param hidden it is not seen before something shows it; absent for false
  * @param speech present when it says something aloud
  * @param erasable students may rub it away, where it is ink; absent for false
+ * @param reshapable its corners may be pulled in front of a class, where it is a shape with corners; absent for false
  */
 public record Traits(
         int seeThrough,
@@ -28,7 +29,8 @@ public record Traits(
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean unmarked,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean hidden,
         @JsonInclude(JsonInclude.Include.NON_NULL) Speech speech,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean erasable) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean erasable,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean reshapable) {
     public static final Traits NONE = new Traits(0, List.of(), null, null);
 
     public Traits {
@@ -39,50 +41,65 @@ public record Traits(
         unmarked = Boolean.TRUE.equals(unmarked) ? true : null;
         hidden = Boolean.TRUE.equals(hidden) ? true : null;
         erasable = Boolean.TRUE.equals(erasable) ? true : null;
+        reshapable = Boolean.TRUE.equals(reshapable) ? true : null;
     }
 
     public Traits(int seeThrough, List<String> groups, Supply supply, OtherSide otherSide) {
-        this(seeThrough, groups, supply, otherSide, null, null, null, null, null, null);
+        this(seeThrough, groups, supply, otherSide, null, null, null, null, null, null, null);
     }
 
     public Traits withSeeThrough(int percent) {
-        return new Traits(percent, groups, supply, otherSide, route, opens, unmarked, hidden, speech, erasable);
+        return new Traits(
+                percent, groups, supply, otherSide, route, opens, unmarked, hidden, speech, erasable, reshapable);
     }
 
     public Traits withGroups(List<String> newGroups) {
-        return new Traits(seeThrough, newGroups, supply, otherSide, route, opens, unmarked, hidden, speech, erasable);
+        return new Traits(
+                seeThrough, newGroups, supply, otherSide, route, opens, unmarked, hidden, speech, erasable, reshapable);
     }
 
     public Traits withSupply(Supply newSupply) {
-        return new Traits(seeThrough, groups, newSupply, otherSide, route, opens, unmarked, hidden, speech, erasable);
+        return new Traits(
+                seeThrough, groups, newSupply, otherSide, route, opens, unmarked, hidden, speech, erasable, reshapable);
     }
 
     public Traits withOtherSide(OtherSide newSide) {
-        return new Traits(seeThrough, groups, supply, newSide, route, opens, unmarked, hidden, speech, erasable);
+        return new Traits(
+                seeThrough, groups, supply, newSide, route, opens, unmarked, hidden, speech, erasable, reshapable);
     }
 
     public Traits withRoute(Route newRoute) {
-        return new Traits(seeThrough, groups, supply, otherSide, newRoute, opens, unmarked, hidden, speech, erasable);
+        return new Traits(
+                seeThrough, groups, supply, otherSide, newRoute, opens, unmarked, hidden, speech, erasable, reshapable);
     }
 
     public Traits withOpens(Opens newOpens) {
-        return new Traits(seeThrough, groups, supply, otherSide, route, newOpens, unmarked, hidden, speech, erasable);
+        return new Traits(
+                seeThrough, groups, supply, otherSide, route, newOpens, unmarked, hidden, speech, erasable, reshapable);
     }
 
     public Traits withUnmarked(boolean now) {
-        return new Traits(seeThrough, groups, supply, otherSide, route, opens, now, hidden, speech, erasable);
+        return new Traits(
+                seeThrough, groups, supply, otherSide, route, opens, now, hidden, speech, erasable, reshapable);
     }
 
     public Traits withHidden(boolean now) {
-        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, now, speech, erasable);
+        return new Traits(
+                seeThrough, groups, supply, otherSide, route, opens, unmarked, now, speech, erasable, reshapable);
     }
 
     public Traits withSpeech(Speech newSpeech) {
-        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, newSpeech, erasable);
+        return new Traits(
+                seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, newSpeech, erasable, reshapable);
     }
 
     public Traits withErasable(boolean now) {
-        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, speech, now);
+        return new Traits(
+                seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, speech, now, reshapable);
+    }
+
+    public Traits withReshapable(boolean now) {
+        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, speech, erasable, now);
     }
 
     /** Null for no traits at all: that is how they are kept and sent. */

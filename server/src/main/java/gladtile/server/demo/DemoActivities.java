@@ -155,6 +155,7 @@ final class DemoActivities {
         return new DemoPage("The sun at noon", Paper.PLAIN)
                 .title("How high does the sun stand at noon?", "Measure each angle above the ground.")
                 .item(DemoThings.ground(x - 260, y, 1_160))
+                .item(DemoThings.shadowTriangle(170, 270))
                 .item(DemoThings.ray(x, y, 560, 62, "Ray of the sun at midsummer"))
                 .item(DemoThings.ray(x, y, 720, 38, "Ray of the sun in spring and autumn"))
                 .item(DemoThings.ray(x, y, 760, 15, "Ray of the sun at midwinter"))

@@ -134,6 +134,18 @@ final class DemoThings {
         return new TableCell(null, PictureRef.library(code), CREDIT, null, null);
     }
 
+    /** A stick, its shadow and the ray between their ends; its corners are pulled in front of a class. */
+    static Item shadowTriangle(double x, double y) {
+        return new Shape(
+                id(),
+                Frame.of(x, y, 220, 280),
+                Movement.FIXED,
+                "Triangle of a stick and its shadow",
+                Traits.NONE.withReshapable(true),
+                ShapeLook.of(ShapeForm.TRIANGLE, "#fbefd8", "#8a5a00"),
+                null);
+    }
+
     static Item bubble(String text, double x, double y) {
         return new Shape(
                 id(),
