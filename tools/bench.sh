@@ -49,18 +49,19 @@ bench_results() {
   )
 }
 bench_frames() { echo; echo "## Frames (headless Chromium, 1280 × 800)"; run_main gladtile.bench.FrameBench "http://127.0.0.1:$bench_port"; }
+bench_present() { echo; echo "## In front of the class (headless Chromium, 1920 × 1080)"; run_main gladtile.bench.PresentBench "http://127.0.0.1:$bench_port ${BENCH_SECONDS:-60}"; }
 bench_edits() { echo; echo "## Edits and history"; run_main gladtile.bench.EditBench "http://127.0.0.1:$bench_port"; }
 bench_size() { echo; echo "## First load of the student's page"; (cd web && node scripts/size.mjs); }
 
 run_bench() {
   local part=${1:-all}
   case $part in
-    all | http | lesson | results | frames | edits) bench_server ;;
+    all | http | lesson | results | frames | present | edits) bench_server ;;
     judge | size) install; back; front; step "the benches themselves" maven -DskipTests install ;;
-    *) fail "there is no bench $part; there are judge, http, lesson, results, frames, edits and size." ;;
+    *) fail "there is no bench $part; there are judge, http, lesson, results, frames, present, edits and size." ;;
   esac
   printf '%s, %s cores, %s\n' "$(date -u +%F)" "$(nproc)" "$(java -version 2>&1 | head -n 1)"
-  if [ "$part" = all ]; then bench_judge; bench_http; bench_lesson; bench_results; bench_frames; bench_edits; bench_size; else "bench_$part"; fi
+  if [ "$part" = all ]; then bench_judge; bench_http; bench_lesson; bench_results; bench_frames; bench_present; bench_edits; bench_size; else "bench_$part"; fi
 }
 
 run_shots() {

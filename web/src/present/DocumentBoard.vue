@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { PhArrowLeft, PhCaretLeft, PhCaretRight } from '@phosphor-icons/vue'
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import type { OpenDocument } from './presentation'
 
 /** A document or recording that was opened from the page: it lies over it and is written on and recorded alike. */
 const props = defineProps<{ open: OpenDocument }>()
-const emit = defineEmits<{ close: []; turn: [by: 1 | -1]; pages: [count: number] }>()
+const emit = defineEmits<{ pages: [count: number] }>()
 const PdfSheet = defineAsyncComponent(() => import('./PdfSheet.vue'))
 const file = computed(() => props.open.file)
 const name = computed(() => file.value.name || 'A document')
@@ -39,30 +38,6 @@ onMounted(async () => {
       @wrong="wrong = $event"
     />
     <pre v-else data-scrolls tabindex="0">{{ words }}</pre>
-    <div class="bar control">
-      <button class="btn pri" @click="emit('close')">
-        <PhArrowLeft :size="20" aria-hidden="true" />Back to the page
-      </button>
-      <template v-if="open.pages > 1">
-        <button
-          class="btn"
-          aria-label="Page before of the document"
-          :disabled="open.page === 0"
-          @click="emit('turn', -1)"
-        >
-          <PhCaretLeft :size="20" aria-hidden="true" />
-        </button>
-        <span>{{ open.page + 1 }} of {{ open.pages }}</span>
-        <button
-          class="btn"
-          aria-label="Next page of the document"
-          :disabled="open.page >= open.pages - 1"
-          @click="emit('turn', 1)"
-        >
-          <PhCaretRight :size="20" aria-hidden="true" />
-        </button>
-      </template>
-    </div>
   </section>
 </template>
 
@@ -88,26 +63,10 @@ pre {
   width: 100%;
   height: 100%;
   margin: 0;
-  padding: 70px 6% 20px;
+  padding: 20px 6%;
   overflow: auto;
   font: 24px/1.5 var(--page-type);
   white-space: pre-wrap;
   overflow-wrap: anywhere;
-}
-.bar {
-  position: absolute;
-  z-index: 1;
-  top: 8px;
-  left: 8px;
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  padding: 4px;
-  border-radius: 12px 12px 12px 4px;
-  background: #fffdf8;
-  box-shadow: 0 2px 8px #0003;
-}
-.bar .btn {
-  min-height: 44px;
 }
 </style>

@@ -76,13 +76,13 @@ watch(
 
 <style scoped>
 .pdf {
-  display: grid;
-  place-items: center;
-  width: 100%;
-  height: 100%;
-  overflow: hidden;
+  position: absolute;
+  inset: 0;
 }
 canvas {
+  position: absolute;
+  inset: 0;
+  margin: auto;
   max-width: 100%;
   max-height: 100%;
   background: #fff;

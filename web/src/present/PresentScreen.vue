@@ -577,6 +577,13 @@ watch(
         <label><input v-model="onWall.named.value" type="checkbox" />With the name</label>
         <button @click="takeDown">Back to our page</button>
       </div>
+      <div v-else-if="show?.document.value" class="on-wall">
+        <strong>{{ show.document.value.file.name || 'A document' }}</strong>
+        <span v-if="show.document.value.pages > 1"
+          >{{ show.document.value.page + 1 }} of {{ show.document.value.pages }}</span
+        >
+        <button @click="closeDocument">Back to our page</button>
+      </div>
       <button
         v-if="recorder.standing.value === 'on' && !recordCard"
         class="plus led"
@@ -618,8 +625,6 @@ watch(
             v-if="show.document.value"
             :key="show.document.value.file.sha256"
             :open="show.document.value"
-            @close="closeDocument"
-            @turn="turnDocument"
             @pages="show.document.value = { ...show.document.value, pages: $event }"
           />
           <LiveBoard v-if="live" :key="live.stream.id" :source="live" @close="closeLive" />

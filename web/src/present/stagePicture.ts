@@ -87,7 +87,10 @@ function still(video: HTMLVideoElement): HTMLElement | null {
 function asImage(canvas: HTMLCanvasElement): HTMLElement {
   const image = document.createElement('img')
   image.src = canvas.toDataURL('image/jpeg', 0.92)
-  image.setAttribute('style', `width:${canvas.clientWidth}px;height:${canvas.clientHeight}px`)
+  const size = `width:${canvas.clientWidth}px;height:${canvas.clientHeight}px`
+  const apart = getComputedStyle(canvas).position === 'absolute'
+  const place = apart ? `;position:absolute;left:${canvas.offsetLeft}px;top:${canvas.offsetTop}px` : ''
+  image.setAttribute('style', size + place)
   return image
 }
 

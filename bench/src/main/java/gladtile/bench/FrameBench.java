@@ -185,7 +185,7 @@ public final class FrameBench {
                         .toList());
     }
 
-    private static void report(String what, Page page, Runnable work) {
+    static void report(String what, Page page, Runnable work) {
         page.evaluate(WATCH);
         work.run();
         Object sorted = page.evaluate("""

@@ -41,6 +41,21 @@ final class FullPages {
         return id;
     }
 
+    /** Two pages of a dozen items, as most lessons have. */
+    static String few(Api teacher, String title) {
+        String id = make(teacher, title);
+        String first = firstPage(teacher, id);
+        List<Map<String, Object>> edits = new ArrayList<>();
+        for (int i = 0; i < 12; i++) {
+            edits.add(addItem(first, i, item("i" + i, i, 60 + i % 6 * 250, 80 + i / 6 * 420, 150)));
+        }
+        Map<String, Object> second =
+                Map.of("id", "second", "name", "Second", "paper", Map.of("colour", "#fbf8f2"), "items", List.of());
+        edits.add(Map.of("kind", "add-page", "index", 1, "page", second));
+        send(teacher, id, edits);
+        return id;
+    }
+
     /** 30 pages of 50 items. */
     static String manyPages(Api teacher) {
         String id = make(teacher, "Many pages");

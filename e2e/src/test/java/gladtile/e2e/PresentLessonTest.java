@@ -2,12 +2,13 @@ package gladtile.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static gladtile.e2e.Browser.button;
-import static gladtile.e2e.Browser.drag;
 import static gladtile.e2e.Browser.pieceLike;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import gladtile.core.activity.Ink;
 import gladtile.core.activity.Item;
@@ -24,15 +25,25 @@ import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** A whole lesson at the wall, with two tablets, recorded; what was recorded is read by Debian's ffprobe. */
 @ExtendWith(RealServer.class)
 class PresentLessonTest {
+    /** By what the wall is worked on. */
+    enum Hand {
+        MOUSE_AND_KEYS,
+        FINGER
+    }
+
     @TempDir
     Path folder;
+
+    private Hand hand;
+    private CDPSession line;
 
     private final Browser browser = Browser.withMicrophone();
     private School school;
@@ -53,7 +64,12 @@ class PresentLessonTest {
         bo = browser.device(false);
         Browser.join(bo, address, given.joinCode(), school.students.get(1).name(), School.PIN);
         pieceLike(ada, "sun").waitFor();
-        wall = browser.device(false);
+    }
+
+    private void wallOf(Hand by) {
+        hand = by;
+        wall = browser.device(by == Hand.FINGER);
+        line = wall.context().newCDPSession(wall);
         wall.setViewportSize(1920, 1080);
         Browser.signIn(wall, address, school.teacherName(), School.PASSWORD);
         wall.navigate(address + "/present/" + school.activityId + "?class=" + school.classId);
@@ -69,9 +85,32 @@ class PresentLessonTest {
         }
     }
 
-    private void keys(String... names) {
-        for (String name : names) {
-            wall.keyboard().press(name);
+    private void press(Locator what) {
+        if (hand == Hand.FINGER) {
+            what.tap();
+        } else {
+            what.click();
+        }
+    }
+
+    private void press(String button) {
+        press(button(wall, button));
+    }
+
+    /** Takes a tool, or puts away what it can be set to: by its key, or by its tile. */
+    private void tool(String key, String tile) {
+        if (hand == Hand.FINGER) {
+            press(wall.locator(".dock").getByText(tile, new Locator.GetByTextOptions().setExact(true)));
+        } else {
+            wall.keyboard().press(key);
+        }
+    }
+
+    private void turn(String key, String button) {
+        if (hand == Hand.FINGER) {
+            press(wall.getByLabel(button, new Page.GetByLabelOptions().setExact(true)));
+        } else {
+            wall.keyboard().press(key);
         }
     }
 
@@ -80,15 +119,55 @@ class PresentLessonTest {
         return new double[] {box.x + x * box.width / 1600, box.y + y * box.width / 1600};
     }
 
+    /** From one place of the page to the next, without lifting. */
     private void stroke(double... xy) {
-        double[] from = at(xy[0], xy[1]);
-        wall.mouse().move(from[0], from[1]);
-        wall.mouse().down();
-        for (int i = 2; i < xy.length; i += 2) {
-            double[] to = at(xy[i], xy[i + 1]);
-            wall.mouse().move(to[0], to[1], new Mouse.MoveOptions().setSteps(6));
+        double[][] way = new double[xy.length / 2][];
+        for (int i = 0; i < way.length; i++) {
+            way[i] = at(xy[2 * i], xy[2 * i + 1]);
         }
-        wall.mouse().up();
+        drag(way);
+    }
+
+    /** As {@link #stroke}, in pixels. */
+    private void drag(double[]... way) {
+        if (hand == Hand.FINGER) {
+            touch("touchStart", way[0]);
+        } else {
+            wall.mouse().move(way[0][0], way[0][1]);
+            wall.mouse().down();
+        }
+        for (int i = 1; i < way.length; i++) {
+            for (int k = 1; k <= 8; k++) {
+                double x = way[i - 1][0] + (way[i][0] - way[i - 1][0]) * k / 8;
+                double y = way[i - 1][1] + (way[i][1] - way[i - 1][1]) * k / 8;
+                if (hand == Hand.FINGER) {
+                    touch("touchMove", x, y);
+                } else {
+                    wall.mouse().move(x, y);
+                }
+            }
+        }
+        if (hand == Hand.FINGER) {
+            touch("touchEnd");
+        } else {
+            wall.mouse().up();
+        }
+    }
+
+    private void touch(String type, double... at) {
+        JsonArray points = new JsonArray();
+        if (at.length == 2) {
+            JsonObject point = new JsonObject();
+            point.addProperty("x", at[0]);
+            point.addProperty("y", at[1]);
+            point.addProperty("radiusX", 8);
+            point.addProperty("radiusY", 8);
+            points.add(point);
+        }
+        JsonObject event = new JsonObject();
+        event.addProperty("type", type);
+        event.add("touchPoints", points);
+        line.send("Input.dispatchTouchEvent", event);
     }
 
     private Locator strokes() {
@@ -109,58 +188,66 @@ class PresentLessonTest {
         return said.strip();
     }
 
-    @Test
-    void a_lesson_is_held_recorded_and_played_back_while_two_tablets_follow() throws Exception {
+    @ParameterizedTest
+    @EnumSource
+    void a_lesson_is_held_recorded_and_played_back_while_two_tablets_follow(Hand by) throws Exception {
+        wallOf(by);
         // Recording begins; all that follows is in it.
-        keys("v");
-        button(wall, "Start recording").click();
+        tool("v", "Record");
+        press("Start recording");
         button(wall, "Stop").waitFor();
-        wall.getByLabel("Close Record").click();
+        press(wall.getByLabel("Close Record"));
 
         // Pens.
-        keys("p");
+        tool("p", "Pen");
         stroke(300, 700, 500, 660, 700, 720);
         assertThat(strokes()).hasCount(1);
         wall.getByLabel("Draws").isVisible();
-        keys("f");
+        tool("f", "Fading ink");
         stroke(300, 760, 700, 780);
         assertThat(strokes()).hasCount(1);
 
         // Cover and spotlight, ruler and protractor.
-        keys("m", "c");
+        tool("m", "Move");
+        tool("c", "Cover");
         assertThat(wall.locator(".cover-board .cover")).isVisible();
-        keys("c", "s");
+        tool("c", "Cover");
+        tool("s", "Spotlight");
         assertThat(wall.locator(".spotlight-board .rim")).isVisible();
-        keys("s", "u");
-        button(wall, "Ruler").click();
-        button(wall, "Protractor").click();
+        tool("s", "Spotlight");
+        tool("u", "Measure");
+        press("Ruler");
+        press("Protractor");
         assertThat(wall.locator(".instrument")).hasCount(2);
-        keys("u", "p");
+        tool("u", "Measure");
+        tool("p", "Pen");
         stroke(560, 768, 900, 768);
         assertThat(strokes()).hasCount(2);
-        keys("m", "u");
-        button(wall, "Ruler").click();
-        button(wall, "Protractor").click();
-        keys("u");
+        tool("m", "Move");
+        tool("u", "Measure");
+        press("Ruler");
+        press("Protractor");
+        tool("u", "Measure");
 
         // A student's turn at the wall.
-        keys("n");
-        button(wall, "Draw a name").first().click();
-        wall.locator("section.card").getByText("Draw a name").click();
+        tool("n", "Class");
+        press(button(wall, "Draw a name").first());
+        press(wall.locator("section.card").getByText("Draw a name"));
         assertThat(wall.getByText("not yet drawn")).isVisible();
-        wall.getByLabel("Close Whose turn").click();
-        drag(wall, Browser.middle(pieceLike(wall, "sun")), at(300, 350));
+        press(wall.getByLabel("Close Whose turn"));
+        drag(Browser.middle(pieceLike(wall, "sun")), at(300, 350));
         wall.locator("[data-piece=sun][data-settled]").waitFor();
 
         // A timer, on the tablets too, and both tablets follow to the next page and back.
-        keys("k");
-        button(wall, "5 min").click();
-        keys("k");
-        button(wall, "Show on the class's tablets").click();
+        tool("k", "Timer");
+        press("5 min");
+        tool("k", "Timer");
+        press("Show on the class's tablets");
         assertThat(ada.locator("[role=timer]")).containsText("4:5");
-        keys("n");
-        button(wall, "Follow me").click();
-        keys("n", "PageDown");
+        tool("n", "Class");
+        press("Follow me");
+        tool("n", "Class");
+        turn("PageDown", "Next page");
         for (Page tablet : List.of(ada, bo)) {
             assertThat(tablet.getByText("This is the page on the wall")).isVisible();
             tablet.waitForFunction("() => document.title.startsWith('Noon')");
@@ -169,28 +256,28 @@ class PresentLessonTest {
         button(bo, "Back").click();
         button(bo, "To the page on the wall").click();
         assertThat(bo.getByText("This is the page on the wall")).isVisible();
-        keys("PageUp");
+        turn("PageUp", "Page before");
         ada.waitForFunction("() => !document.title.startsWith('Noon')");
-        wall.getByText("Tablets follow. Stop").click();
+        press(wall.getByText("Tablets follow. Stop"));
         assertThat(ada.getByText("This is the page on the wall")).hasCount(0);
 
         // What Ada has done comes on the wall, without her name.
-        drag(ada, Browser.middle(pieceLike(ada, "moon")), OnWorkbench.onPage(ada, 1000, 350));
+        Browser.drag(ada, Browser.middle(pieceLike(ada, "moon")), OnWorkbench.onPage(ada, 1000, 350));
         ada.locator("[data-piece=moon][data-settled]").waitFor();
-        keys("n");
-        button(wall, "Show a student's page").click();
-        button(wall, school.students.get(0).name()).click();
+        tool("n", "Class");
+        press("Show a student's page");
+        press(school.students.get(0).name());
         assertThat(wall.getByText("A student's page")).isVisible();
         assertThat(wall.getByText(school.students.get(0).name())).hasCount(0);
         wall.getByLabel("With the name").check();
         assertThat(wall.getByText(school.students.get(0).name() + "'s page")).isVisible();
-        button(wall, "Back to our page").click();
+        press("Back to our page");
 
         // A picture of a part, put on the page.
-        keys("q");
-        button(wall, "Picture of the screen").click();
+        tool("q", "More");
+        press("Picture of the screen");
         stroke(280, 640, 720, 800);
-        button(wall, "Put on this page").click();
+        press("Put on this page");
         wall.waitForCondition(() -> kept().stream()
                 .anyMatch(item -> item instanceof Picture picture
                         && picture.picture().from() == gladtile.core.activity.PictureRef.From.FILE));
@@ -199,29 +286,30 @@ class PresentLessonTest {
                 .isCloseTo(440 / 160.0, org.assertj.core.api.Assertions.within(0.05));
 
         // Ink that is encircled stays on the page.
-        keys("a");
+        tool("a", "Lasso");
         stroke(250, 620, 760, 620, 760, 742, 250, 742, 250, 630);
-        button(wall, "Keep on the page").click();
+        press("Keep on the page");
         wall.waitForCondition(() -> kept().stream().anyMatch(Ink.class::isInstance));
         assertThat(strokes()).hasCount(1);
-        keys("m", "x");
-        button(wall, "Everything").click();
+        tool("m", "Move");
+        tool("x", "Clear");
+        press("Everything");
         assertThat(strokes()).hasCount(0);
 
         // The recording is played back, trimmed and given words.
-        keys("v");
-        button(wall, "Stop").click();
+        tool("v", "Record");
+        press("Stop");
         Locator video = wall.locator(".recordings video");
         video.waitFor();
         wall.waitForFunction("() => document.querySelector('.recordings video').duration > 3");
         assertThat(wall.locator(".chapters button")).not().hasCount(0);
-        wall.locator(".chapters button").first().click();
+        press(wall.locator(".chapters button").first());
         wall.waitForFunction("() => document.querySelector('.recordings video').currentTime > 0.5");
         wall.evaluate("() => document.querySelector('.recordings video').pause()");
-        button(wall, "Add words here").click();
+        press("Add words here");
         wall.getByLabel("Words 1", new Page.GetByLabelOptions().setExact(true)).fill("The sun makes its own light");
         wall.getByLabel("Ends at").fill("0:06");
-        button(wall, "Save").click();
+        press("Save");
         assertThat(wall.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         Api teacher = new Api(address).signInTeacher(school.teacherName(), School.PASSWORD);
@@ -249,7 +337,7 @@ class PresentLessonTest {
                     .as("at %s s", heard.get(i))
                     .isLessThan(0.25);
         }
-        button(wall, "Put on this page").click();
+        press("Put on this page");
         wall.waitForCondition(() -> kept().stream().anyMatch(Video.class::isInstance));
         Video put = (Video) kept().get(kept().size() - 1);
         assertThat(put.captions()).isNotNull();
