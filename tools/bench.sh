@@ -9,7 +9,7 @@ bench_server() {
   step "the benches themselves" maven -DskipTests install
   data=var/bench
   tools/cluster drop var/bench/db
-  (up --port $bench_port --data var/bench --fresh --detach >var/bench.log 2>&1) || { cat var/bench.log; fail "the server for the bench did not start."; }
+  (up --port $bench_port --data var/bench --fresh --yes --detach >var/bench.log 2>&1) || { cat var/bench.log; fail "the server for the bench did not start."; }
   trap '(data=$root/var/bench; stop_all; tools/cluster drop var/bench/db) >/dev/null 2>&1 || true' EXIT
 }
 

@@ -1,7 +1,7 @@
 # Part of ./glad: the tests.
 
 start_test_database() {
-  tools/cluster start var/test
+  tools/cluster start var/test scratch
 }
 load_test_database() {
   # shellcheck disable=SC1091

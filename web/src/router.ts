@@ -87,6 +87,18 @@ export const router = createRouter({
       component: () => import('./notices/OutboxScreen.vue'),
       meta: { title: 'What would be mailed' },
     },
+    { path: '/school', component: () => import('./school/SchoolScreen.vue'), meta: { title: 'School' } },
+    {
+      path: '/account',
+      component: () => import('./accounts/AccountScreen.vue'),
+      meta: { title: 'Your account' },
+    },
+    { path: '/welcome', component: () => import('./accounts/WelcomeScreen.vue'), meta: { title: 'Welcome' } },
+    {
+      path: '/set-up',
+      component: () => import('./accounts/SetUpScreen.vue'),
+      meta: { title: 'Set up your school' },
+    },
     { path: '/home', component: () => import('./student/HomeScreen.vue'), meta: { title: 'My work' } },
     {
       path: '/work/:assignmentId',

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import {
+  PhBuildings,
   PhCards,
   PhClipboardText,
   PhExport,
@@ -21,9 +22,14 @@ import { me, signOut } from './me'
       <RouterLink to="/classes"><PhUsersThree :size="18" aria-hidden="true" />Classes</RouterLink>
       <RouterLink to="/assigned"><PhExport :size="18" aria-hidden="true" />Assigned</RouterLink>
       <RouterLink to="/review"><PhClipboardText :size="18" aria-hidden="true" />To review</RouterLink>
+      <RouterLink v-if="me?.role === 'ADMINISTRATOR'" to="/school"
+        ><PhBuildings :size="18" aria-hidden="true" />School</RouterLink
+      >
     </nav>
     <NoticeBell v-if="me" class="ring" teacher />
-    <span class="who"><PhUserCircle :size="20" aria-hidden="true" />{{ me?.name }}</span>
+    <RouterLink class="who" to="/account" title="Your password, and where you are signed in"
+      ><PhUserCircle :size="20" aria-hidden="true" />{{ me?.name }}</RouterLink
+    >
     <button class="btn quiet out" @click="signOut">
       <PhSignOut :size="18" aria-hidden="true" />Sign out
     </button>
@@ -79,6 +85,8 @@ nav a.router-link-active {
   color: #dcebea;
 }
 .who {
+  color: #fff;
+  text-decoration: none;
   display: flex;
   align-items: center;
   gap: 8px;

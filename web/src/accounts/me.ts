@@ -17,6 +17,14 @@ export async function needTeacher(): Promise<boolean> {
   return false
 }
 
+/** As {@link needTeacher}, for what administrators do; others are told that it is not theirs. */
+export async function needAdministrator(): Promise<boolean> {
+  if (!(await needTeacher())) return false
+  if (me.value?.role === 'ADMINISTRATOR') return true
+  await router.replace('/activities')
+  return false
+}
+
 export async function signOut() {
   await post('/api/sign-out')
   me.value = null

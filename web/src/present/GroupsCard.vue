@@ -1,25 +1,29 @@
 <script setup lang="ts">
 import { PhMinus, PhPlus, PhScales, PhShuffle, PhStar } from '@phosphor-icons/vue'
-import { computed, onMounted, ref, shallowRef, watch } from 'vue'
+import { computed, onMounted, ref, shallowRef } from 'vue'
 import { get, post, said } from '@/api/client'
-import type { ClassView, Team } from '@/api/types'
+import type { ClassView, LessonGroup, Team } from '@/api/types'
 import { absentIn } from './absent'
-import { ahead, groupsOf, keepGroups, keptGroups, withPoints } from './groups'
+import { ahead, groupsOf, withPoints } from './groups'
 import PresentCard from './PresentCard.vue'
 import WhoIsAway from './WhoIsAway.vue'
 
 /** Groups for this lesson: by chance, about equally strong, or the class's own teams; with points. */
-const props = defineProps<{ lessonId: string; classId: string; x: number; y: number }>()
-const emit = defineEmits<{ close: [] }>()
-const groups = ref(keptGroups(props.lessonId))
-watch(groups, (now) => keepGroups(props.lessonId, now))
+const props = defineProps<{
+  lessonId: string
+  classId: string
+  groups: LessonGroup[]
+  x: number
+  y: number
+}>()
+const emit = defineEmits<{ change: [groups: LessonGroup[]]; close: [] }>()
 const students = shallowRef<ClassView['students']>([])
 const names = computed(() => new Map(students.value.map((one) => [one.id, one.name])))
-const howMany = ref(Math.max(2, groups.value.length || 4))
+const howMany = ref(Math.max(2, props.groups.length || 4))
 const absent = absentIn(props.lessonId)
 const choosing = ref(false)
 const words = ref('')
-const leads = computed(() => ahead(groups.value))
+const leads = computed(() => ahead(props.groups))
 
 onMounted(() =>
   trying(async () => {
@@ -41,19 +45,22 @@ const deal = (how: 'by-chance' | 'balanced') =>
       seed: Math.floor(Math.random() * 1_000_000),
       absent: absent.value,
     })
-    groups.value = groupsOf(teams, groups.value)
+    emit('change', groupsOf(teams, props.groups))
   })
 const own = () =>
   trying(async () => {
     const teams = await get<Team[]>(`/api/classes/${props.classId}/teams`)
     if (!teams.length) words.value = 'This class has no teams of its own.'
     else
-      groups.value = teams.map((team) => ({
-        id: team.id,
-        name: team.name,
-        points: groups.value.find((one) => one.id === team.id)?.points ?? 0,
-        studentIds: team.students.map((one) => one.id),
-      }))
+      emit(
+        'change',
+        teams.map((team) => ({
+          id: team.id,
+          name: team.name,
+          points: props.groups.find((one) => one.id === team.id)?.points ?? 0,
+          studentIds: team.students.map((one) => one.id),
+        })),
+      )
   })
 </script>
 
@@ -85,7 +92,7 @@ const own = () =>
           <button
             class="round"
             :aria-label="`${group.name}: one point less`"
-            @click="groups = withPoints(groups, group.id, -1)"
+            @click="emit('change', withPoints(groups, group.id, -1))"
           >
             <PhMinus :size="20" aria-hidden="true" />
           </button>
@@ -93,7 +100,7 @@ const own = () =>
           <button
             class="round"
             :aria-label="`${group.name}: one point more`"
-            @click="groups = withPoints(groups, group.id, 1)"
+            @click="emit('change', withPoints(groups, group.id, 1))"
           >
             <PhPlus :size="20" aria-hidden="true" />
           </button>

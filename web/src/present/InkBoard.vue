@@ -116,6 +116,10 @@ function isHand(event: PointerEvent) {
   return !seenOnce.pen && Math.max(event.width, event.height) < PALM
 }
 
+/** A stroke is no swipe: else the browser would let the press that follows a quick one go by. */
+function noGesture(event: TouchEvent) {
+  if (draws.value && event.cancelable) event.preventDefault()
+}
 function down(event: PointerEvent) {
   if (!draws.value || !isHand(event)) return
   event.preventDefault()
@@ -373,6 +377,7 @@ onBeforeUnmount(() => {
     @pointermove="move"
     @pointerup="up"
     @pointercancel="up"
+    @touchstart="noGesture"
     @pointerleave="cursor = null"
   >
     <OwnInk v-if="seen.length" :ink="seen" />

@@ -570,7 +570,7 @@ watch(
         <PhPlus :size="18" aria-hidden="true" />
       </button>
       <span class="told" role="status">{{
-        show?.ink.wrong.value || wrong || leading.words.value || words
+        show?.ink.wrong.value || show?.notKept.value || wrong || leading.words.value || words
       }}</span>
       <div v-if="onWall" class="on-wall">
         <strong>{{ onWall.title.value }}</strong>
@@ -659,8 +659,8 @@ watch(
             v-if="reshapable.length && !onWall && !show.document.value"
             of-page
             :all="reshapableCorners"
-            :per-unit="tools.scaleOf(show.surface.value).per"
-            :unit="tools.scaleOf(show.surface.value).unit"
+            :per-unit="show.scaleOf(show.surface.value).per"
+            :unit="show.scaleOf(show.surface.value).unit"
             :holds="tools.tool.value === 'move'"
             :quiet="!tools.settings.value.readings"
             @began="show.rememberShapes"
@@ -669,8 +669,8 @@ watch(
           <PolygonBoard
             v-if="show.polygons.value[show.surface.value]?.length"
             :all="show.polygons.value[show.surface.value]!"
-            :per-unit="tools.scaleOf(show.surface.value).per"
-            :unit="tools.scaleOf(show.surface.value).unit"
+            :per-unit="show.scaleOf(show.surface.value).per"
+            :unit="show.scaleOf(show.surface.value).unit"
             :holds="tools.tool.value === 'move'"
             :quiet="!tools.settings.value.readings"
             @change="show.polygons.value = { ...show.polygons.value, [show.surface.value]: $event }"
@@ -678,8 +678,8 @@ watch(
           <InstrumentBoard
             v-if="show.instruments.value.length"
             :all="show.instruments.value"
-            :per-unit="tools.scaleOf(show.surface.value).per"
-            :unit="tools.scaleOf(show.surface.value).unit"
+            :per-unit="show.scaleOf(show.surface.value).per"
+            :unit="show.scaleOf(show.surface.value).unit"
             :holds="tools.tool.value === 'move'"
             @change="setInstrument"
             @remove="show.instruments.value = show.instruments.value.filter((_, i) => i !== $event)"
@@ -705,8 +705,8 @@ watch(
           />
           <ScaleBoard
             v-if="scaling"
-            :unit="tools.scaleOf(show.surface.value).unit"
-            @set="((scaling = false), tools.setScale(show.surface.value, $event))"
+            :unit="show.scaleOf(show.surface.value).unit"
+            @set="((scaling = false), show.setScale(show.surface.value, $event))"
             @cancel="scaling = false"
           />
           <PictureBoard v-if="picturing" @take="takePicture" @cancel="picturing = false" />
@@ -846,6 +846,8 @@ watch(
       :key="`groups-${show.lesson.id}`"
       :lesson-id="show.lesson.id"
       :class-id="show.classId"
+      :groups="show.groups.value"
+      @change="show.setGroups"
       :x="120"
       :y="60"
       @close="grouping = false"

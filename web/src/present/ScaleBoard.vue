@@ -2,11 +2,12 @@
 import { computed, nextTick, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { drag } from './drag'
-import { LEAST_PER, MOST_PER, type Scale } from './tools'
+import type { PageScale } from '@/api/types'
+import { LEAST_PER, MOST_PER } from './scales'
 
 /** The scale of a page, by dragging over something on it whose length is known. */
 const props = defineProps<{ unit: string }>()
-const emit = defineEmits<{ set: [scale: Scale]; cancel: [] }>()
+const emit = defineEmits<{ set: [scale: PageScale]; cancel: [] }>()
 const root = ref<SVGSVGElement>()
 const field = ref<HTMLInputElement>()
 const ends = ref<[Point, Point] | null>(null)

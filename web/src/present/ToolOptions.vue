@@ -49,8 +49,8 @@ const emit = defineEmits<{
   instrument: [kind: InstrumentKind]
   close: []
 }>()
-const pageId = computed(() => props.show.page.value.id)
-const scale = computed(() => props.tools.scaleOf(pageId.value))
+const pageId = computed(() => props.show.surface.value)
+const scale = computed(() => props.show.scaleOf(pageId.value))
 /** An inch is 2.54 cm, as it is defined. */
 function setUnit(typed: string) {
   const unit = typed === 'own' ? 'km' : typed.trim()
@@ -61,7 +61,7 @@ function setUnit(typed: string) {
       : was.unit === 'inch' && unit === 'cm'
         ? was.per / 2.54
         : was.per
-  props.tools.setScale(pageId.value, { unit, per })
+  props.show.setScale(pageId.value, { unit, per })
 }
 function coverFile(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
@@ -312,7 +312,7 @@ const spot = computed(() => props.show.spot.value)
           min="8"
           max="400"
           :value="Math.round(scale.per * 100) / 100"
-          @change="tools.setScale(pageId, { ...scale, per: number($event) })"
+          @change="show.setScale(pageId, { ...scale, per: number($event) })"
         />
         page units</label
       >

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { ahead, groupsOf, keepGroups, keptGroups, withPoints } from './groups'
+import { ahead, groupsOf, withPoints } from './groups'
 
 describe('groups in front of a class', () => {
   const two = groupsOf([['a', 'b'], ['c']], [])
@@ -17,15 +17,5 @@ describe('groups in front of a class', () => {
     expect(ahead(two).size).toBe(0)
     const both = withPoints(withPoints(two, two[0]!.id, 2), two[1]!.id, 2)
     expect(ahead(both).size).toBe(2)
-  })
-  it('are there again after the page was loaded anew', () => {
-    const kept = new Map<string, string>()
-    const storage = {
-      getItem: (k: string) => kept.get(k) ?? null,
-      setItem: (k: string, v: string) => kept.set(k, v),
-    }
-    keepGroups('l', two, storage as never)
-    expect(keptGroups('l', storage)).toEqual(two)
-    expect(keptGroups('m', storage)).toEqual([])
   })
 })

@@ -7,7 +7,15 @@ const stroke = (id: string): DrawnStroke => ({
   id,
   stroke: { tool: 'PEN', colour: '#1c2b33', width: 6, dash: 'SOLID', points: [0, 0, 128, 10, 10, 128] },
 })
-const lesson = (): Lesson => ({ id: 'l', activityId: 'a', heldOn: '2026-11-30', ink: {}, drawn: 0 })
+const lesson = (): Lesson => ({
+  id: 'l',
+  activityId: 'a',
+  heldOn: '2026-11-30',
+  ink: {},
+  drawn: 0,
+  groups: [],
+  scales: {},
+})
 const ids = (all: DrawnStroke[] | undefined) => (all ?? []).map((one) => one.id)
 
 function storage() {

@@ -1,12 +1,13 @@
 import { computed, ref, shallowRef } from 'vue'
-import { post } from '@/api/client'
-import type { Act, DrawnStroke, FileRef, Lesson, Tried } from '@/api/types'
+import { post, said } from '@/api/client'
+import type { Act, DrawnStroke, FileRef, Lesson, LessonGroup, PageScale, Tried } from '@/api/types'
 import type { Point } from '@/page/geometry'
 import type { Reshaped } from '@/page/reshaped'
 import { tryWork } from '@/student/work'
 import type { Covered } from './CoverBoard.vue'
 import type { Instrument } from './instruments'
 import { lessonInk } from './lessonInk'
+import { USUAL_SCALE, withScale } from './scales'
 import type { Spot } from './SpotlightBoard.vue'
 
 export const UNCOVERED: Covered = { left: 0.5, top: 0, right: 0, bottom: 0 }
@@ -48,6 +49,10 @@ export async function openPresentation(activityId: string, classId?: string, goi
   const polygons = ref<Record<string, Point[][]>>({})
   /** Shapes of the pages whose corners were pulled. */
   const reshaped = shallowRef<Reshaped>({})
+  const scales = shallowRef(lesson.scales)
+  const groups = shallowRef<LessonGroup[]>(lesson.groups)
+  /** What is to be told: something was not kept. */
+  const notKept = ref('')
   const steps = shallowRef<(() => unknown)[]>([])
 
   const pages = computed(() => {
@@ -68,6 +73,25 @@ export async function openPresentation(activityId: string, classId?: string, goi
     document.value ? documentPage(document.value.file, document.value.page) : page.value.id,
   )
   const strokes = computed<DrawnStroke[]>(() => ink.pages.value[surface.value] ?? [])
+
+  /** Each of them is kept whole, so that the last one that arrives is what stands. */
+  async function keep(what: 'scales' | 'groups', body: unknown) {
+    try {
+      await post(`/api/lessons/${lesson.id}/${what}`, body)
+      notKept.value = ''
+    } catch (error) {
+      notKept.value = `${said(error)} It stands here until this page is closed.`
+    }
+  }
+  const scaleOf = (pageId: string) => scales.value[pageId] ?? USUAL_SCALE
+  function setScale(pageId: string, to: PageScale) {
+    scales.value = withScale(scales.value, pageId, to)
+    void keep('scales', { scales: scales.value })
+  }
+  function setGroups(to: LessonGroup[]) {
+    groups.value = to
+    void keep('groups', { groups: to })
+  }
 
   const remember = (step: () => unknown) => (steps.value = [...steps.value, step])
   async function undo() {
@@ -131,6 +155,11 @@ export async function openPresentation(activityId: string, classId?: string, goi
     page,
     document,
     surface,
+    scaleOf,
+    setScale,
+    groups,
+    setGroups,
+    notKept,
     strokes,
     moved,
     canUndo: computed(() => steps.value.length > 0),

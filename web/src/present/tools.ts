@@ -9,18 +9,6 @@ export type Overlay = 'spotlight' | 'magnifier' | 'blank'
 export type Side = 'bottom' | 'left' | 'right'
 export type Fit = 'page' | 'width' | 'height'
 
-/** What is measured in. @property per page units of one of them @property unit as it is read */
-export interface Scale {
-  unit: string
-  per: number
-}
-export const USUAL_SCALE: Scale = { unit: 'cm', per: 50 }
-/** Page units. */
-export const LEAST_PER = 8
-export const MOST_PER = 400
-/** No more pages than that are remembered; those that were set first are forgotten first. */
-const MOST_SCALES = 300
-
 interface Remembered {
   pen: string
   highlighter: string
@@ -36,8 +24,6 @@ interface Remembered {
   fit: Fit
   dim: number
   magnify: number
-  /** The scale of each page where the teacher set one, by its id. */
-  scales: Record<string, Scale>
   /** What a cover is made of: a colour, or a picture by its address. */
   cover: string
   /** Names of tools, as they stand; empty for as usual. */
@@ -61,7 +47,6 @@ const USUAL: Remembered = {
   fit: 'page',
   dim: 75,
   magnify: 2,
-  scales: {},
   cover: '#3c4d55',
   order: [],
   readings: true,
@@ -98,14 +83,7 @@ export function useTools() {
   function toggle(one: Overlay) {
     overlays.value = has(one) ? overlays.value.filter((other) => other !== one) : [...overlays.value, one]
   }
-  const scaleOf = (pageId: string): Scale => settings.value.scales[pageId] ?? USUAL_SCALE
-  function setScale(pageId: string, to: Scale) {
-    const per = Math.min(MOST_PER, Math.max(LEAST_PER, to.per || USUAL_SCALE.per))
-    const { [pageId]: _, ...others } = settings.value.scales
-    const kept = Object.entries(others).slice(-MOST_SCALES)
-    set({ scales: { ...Object.fromEntries(kept), [pageId]: { unit: to.unit || 'cm', per } } })
-  }
   const set = (change: Partial<Remembered>) => (settings.value = { ...settings.value, ...change })
-  return { tool, overlays, settings, draws, has, toggle, set, scaleOf, setScale }
+  return { tool, overlays, settings, draws, has, toggle, set }
 }
 export type Tools = ReturnType<typeof useTools>

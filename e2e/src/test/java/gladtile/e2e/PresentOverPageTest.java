@@ -25,6 +25,7 @@ import gladtile.core.present.MeasuredPolygon;
 import gladtile.server.lessons.LessonHead;
 import gladtile.server.lessons.Lessons;
 import gladtile.server.testkit.Api;
+import gladtile.server.testkit.School;
 import java.io.ByteArrayOutputStream;
 import java.util.List;
 import java.util.Map;
@@ -180,7 +181,7 @@ class PresentOverPageTest extends OnWorkbench {
                         null)));
         present();
         keys("p");
-        stroke(teacher, 900);
+        stroke(teacher, 640);
         assertThat(strokes(teacher)).hasCount(1);
         keys("m");
         double[] at = onPage(teacher, 1330, 860);

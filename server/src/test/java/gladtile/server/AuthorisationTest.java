@@ -43,6 +43,8 @@ class AuthorisationTest {
     private static final byte[] ABC = {'a', 'b', 'c'};
     private static final String GET = "GET ";
     private static final String POST = "POST ";
+    private static final String PUT = "PUT ";
+    private static final String DELETE = "DELETE ";
 
     @TestFactory
     Stream<DynamicTest> every_address_answers_each_person_as_the_table_says(RealServer server) {
@@ -62,7 +64,11 @@ class AuthorisationTest {
                 tests.add(DynamicTest.dynamicTest(row.pattern + " by " + names.get(i), () -> {
                     Api.Answer answer = row.pattern.startsWith(GET)
                             ? streamSafe(person, row.path)
-                            : person.post(row.path, row.body);
+                            : row.pattern.startsWith(PUT)
+                                    ? person.put(row.path, row.body)
+                                    : row.pattern.startsWith(DELETE)
+                                            ? person.delete(row.path)
+                                            : person.post(row.path, row.body);
                     assertThat(answer.status()).isEqualTo(expected);
                     if (answer.status() >= 400) {
                         assertThat(answer.isProblem()).isTrue();
@@ -81,6 +87,34 @@ class AuthorisationTest {
     /** For teachers alone: nobody and students are turned away. */
     private static Row row(String verb, String pattern, String path, Object body, int other, int same) {
         return new Row(verb + pattern, path, body, 401, 403, 403, other, same);
+    }
+
+    /** For administrators alone; what they get is in StaffTest. */
+    private static Row schools(String verb, String pattern, String path, Object body) {
+        return new Row(verb + "/api/school" + pattern, "/api/school" + path, body, 401, 403, 403, 403, 403);
+    }
+
+    /** For everybody alike. */
+    private static Row open(String verb, String path, Object body, int answer) {
+        return new Row(verb + path, path, body, answer, answer, answer, answer, answer);
+    }
+
+    private static Map<String, Object> setUp() {
+        return Map.of(
+                "token",
+                "x",
+                "school",
+                "x",
+                "language",
+                "en",
+                "timeZone",
+                "UTC",
+                "name",
+                "x",
+                "signInName",
+                "x",
+                "password",
+                "x");
     }
 
     /** Of a student's own work: teachers have other addresses for it. */
@@ -131,6 +165,8 @@ class AuthorisationTest {
         String aClass = "/api/classes/" + school.classId;
         Map<String, Object> aList = Map.of("text", "Vega");
         Map<String, Object> nothing = new LinkedHashMap<>();
+        String colleague = "/people/" + school.otherTeacher.id();
+        String membership = "/classes/" + school.classId + "/staff/" + school.otherTeacher.id();
         Map<String, Object> teams = Map.of("teams", 2, "seed", 1);
         Map<String, Object> review = Map.of("version", 0, "review", Map.of("words", "Good", "mayImprove", false));
         String another = school.asTeacher()
@@ -390,6 +426,8 @@ class AuthorisationTest {
                 row(GET, "/api/lessons/{id}", held, null, 404, 200),
                 row(GET, "/api/activities/{id}/lessons", activity + "/lessons", null, 200, 200),
                 row(POST, "/api/lessons/{id}/ink", held + "/ink", Map.of("pageId", "light"), 404, 200),
+                row(POST, "/api/lessons/{id}/scales", held + "/scales", Map.of("scales", Map.of()), 404, 204),
+                row(POST, "/api/lessons/{id}/groups", held + "/groups", Map.of("groups", List.of()), 404, 204),
                 row(POST, "/api/lessons/{id}/turns", held + "/turns", nothing, 404, 201),
                 row(POST, "/api/lessons/{id}/lead", held + "/lead", Map.of("pageId", "light"), 404, 200),
                 row(
@@ -536,7 +574,46 @@ class AuthorisationTest {
                         401,
                         401,
                         401),
+                new Row(GET + "/api/set-up", "/api/set-up", null, 200, 200, 200, 200, 200),
+                new Row(POST + "/api/set-up", "/api/set-up", setUp(), 422, 422, 422, 422, 422),
+                open(POST, "/api/one-time-links", Map.of("token", "x"), 410),
+                open(POST, "/api/one-time-links/password", Map.of("token", "x", "password", "y"), 410),
+                row(PUT, "/api/me/password", "/api/me/password", Map.of("current", "x", "fresh", "y"), 422, 422),
+                row(GET, "/api/me/sessions", "/api/me/sessions", null, 200, 200),
+                row(DELETE, "/api/me/sessions/{id}", "/api/me/sessions/x", null, 404, 404),
+                schools(GET, "", "", null),
+                schools(PUT, "", "", Map.of("name", "x", "language", "en", "timeZone", "UTC")),
+                schools(GET, "/people", "/people", null),
+                schools(POST, "/people", "/people", Map.of("name", "x", "signInName", "y", "role", "TEACHER")),
+                schools(POST, "/people/{id}/links", colleague + "/links", nothing),
+                schools(PUT, "/people/{id}/role", colleague + "/role", Map.of("role", "ADMINISTRATOR")),
+                schools(PUT, "/people/{id}/state", colleague + "/state", Map.of("active", false)),
+                schools(POST, "/people/{id}/hand-overs", colleague + "/hand-overs", Map.of("to", school.teacher.id())),
+                schools(GET, "/classes", "/classes", null),
+                schools(PUT, "/classes/{id}/staff/{personId}", membership, nothing),
+                schools(DELETE, "/classes/{id}/staff/{personId}", membership, null),
+                schools(GET, "/log", "/log", null),
+                schools(GET, "/log/table", "/log/table", null),
+                row(DELETE, "/api/me/sessions", "/api/me/sessions", null, 204, 204),
                 new Row(POST + "/api/sign-out", "/api/sign-out", nothing, 204, 204, 204, 204, 204));
+    }
+
+    /** Whatever there is to be changed: what an assistant may is to look, and what is their own. */
+    @TestFactory
+    Stream<DynamicTest> an_assistant_changes_nothing_at_any_address(RealServer server) {
+        School school = new School(server);
+        Api assistant = school.asAssistant();
+        return table(school).stream()
+                .filter(row -> !row.pattern.startsWith(GET) && row.expected[0] == 401 && row.expected[1] != 401)
+                .filter(row -> !row.pattern.contains("/api/me/") && !row.pattern.endsWith("/api/still-here"))
+                .map(row -> DynamicTest.dynamicTest(row.pattern, () -> {
+                    Api.Answer answer = row.pattern.startsWith(PUT)
+                            ? assistant.put(row.path, row.body)
+                            : row.pattern.startsWith(DELETE)
+                                    ? assistant.delete(row.path)
+                                    : assistant.post(row.path, row.body);
+                    assertThat(answer.status()).isEqualTo(403);
+                }));
     }
 
     @Test

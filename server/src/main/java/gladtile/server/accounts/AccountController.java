@@ -34,9 +34,9 @@ class AccountController {
     }
 
     /** The person signed in. */
-    record Me(UUID id, String name, Who.Kind kind) {
+    record Me(UUID id, String name, Who.Kind kind, Who.Role role) {
         static Me of(Who who) {
-            return new Me(who.id(), who.name(), who.kind());
+            return new Me(who.id(), who.name(), who.kind(), who.role());
         }
     }
 

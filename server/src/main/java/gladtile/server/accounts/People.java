@@ -49,9 +49,21 @@ public class People {
     }
 
     public Who addTeacher(UUID schoolId, String name, String signInName, String password) {
-        Who who = new Who(schoolId, UuidV7.make(), Who.Kind.TEACHER, Bounds.text("person.name", name, NAME));
+        return addStaff(schoolId, Who.Role.TEACHER, name, signInName, password);
+    }
+
+    /** Somebody who works at the school and signs in by that password. */
+    public Who addStaff(UUID schoolId, Who.Role role, String name, String signInName, String password) {
+        Who who = new Who(schoolId, UuidV7.make(), role, Bounds.text("person.name", name, NAME));
         store.add(who, Bounds.text("person.signInName", signInName, NAME), secrets.encode(password));
         return who;
+    }
+
+    /** Whether that password lets somebody in; for passwords that everybody knows. */
+    public boolean hasPassword(String signInName, String password) {
+        return store.teacher(signInName)
+                .filter(known -> secrets.matches(password, known.secretHash()))
+                .isPresent();
     }
 
     /** A PIN by chance, never one that everybody tries first. */
@@ -97,7 +109,7 @@ public class People {
 
     /** @param hash of their secret */
     public Who addStudentWithSecret(UUID schoolId, String name, String hash) {
-        Who who = new Who(schoolId, UuidV7.make(), Who.Kind.STUDENT, Bounds.text("person.name", name, NAME));
+        Who who = new Who(schoolId, UuidV7.make(), Who.Role.STUDENT, Bounds.text("person.name", name, NAME));
         store.add(who, null, hash);
         return who;
     }

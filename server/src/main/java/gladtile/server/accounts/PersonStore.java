@@ -1,8 +1,11 @@
 package gladtile.server.accounts;
 
+import static gladtile.tables.Tables.ONE_TIME_LINK;
 import static gladtile.tables.Tables.PERSON;
 import static gladtile.tables.Tables.SCHOOL;
 
+import java.time.OffsetDateTime;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
@@ -14,6 +17,9 @@ import org.springframework.stereotype.Repository;
 /** Schools and people in the database. */
 @Repository
 class PersonStore {
+    /** The kind of the secret of somebody who was invited and has not chosen one. */
+    static final String INVITED = "INVITED";
+
     private final DSLContext db;
 
     PersonStore(DSLContext db) {
@@ -27,6 +33,7 @@ class PersonStore {
         return db.selectFrom(PERSON)
                 .where(DSL.lower(PERSON.SIGN_IN_NAME).eq(signInName.toLowerCase(Locale.ROOT)))
                 .and(PERSON.KIND.eq("teacher"))
+                .and(PERSON.DEACTIVATED_AT.isNull())
                 .fetchOptional()
                 .map(PersonStore::known);
     }
@@ -51,8 +58,10 @@ class PersonStore {
                 .set(PERSON.SCHOOL_ID, who.schoolId())
                 .set(PERSON.ID, who.id())
                 .set(PERSON.KIND, who.kind().name().toLowerCase(Locale.ROOT))
+                .set(PERSON.ROLE, lower(who.role()))
                 .set(PERSON.DISPLAY_NAME, who.name())
                 .set(PERSON.SIGN_IN_NAME, signInName)
+                .set(PERSON.SECRET_KIND, who.kind() == Who.Kind.TEACHER ? "PASSWORD" : "PIN")
                 .set(PERSON.SECRET_HASH, secretHash)
                 .execute();
     }
@@ -66,9 +75,108 @@ class PersonStore {
     }
 
     private static Known known(Record row) {
-        Who.Kind kind = Who.Kind.valueOf(row.get(PERSON.KIND).toUpperCase(Locale.ROOT));
-        return new Known(
-                new Who(row.get(PERSON.SCHOOL_ID), row.get(PERSON.ID), kind, row.get(PERSON.DISPLAY_NAME)),
-                row.get(PERSON.SECRET_HASH));
+        return new Known(who(row), row.get(PERSON.SECRET_HASH));
+    }
+
+    private static Who who(Record row) {
+        return new Who(row.get(PERSON.SCHOOL_ID), row.get(PERSON.ID), role(row), row.get(PERSON.DISPLAY_NAME));
+    }
+
+    private static Who.Role role(Record row) {
+        return Who.Role.valueOf(row.get(PERSON.ROLE).toUpperCase(Locale.ROOT));
+    }
+
+    private static String lower(Who.Role role) {
+        return role.name().toLowerCase(Locale.ROOT);
+    }
+
+    /** The one school of this installation; empty where there is none, or several. */
+    Optional<UUID> onlySchool() {
+        List<UUID> two = db.select(SCHOOL.ID).from(SCHOOL).limit(2).fetch(SCHOOL.ID);
+        return two.size() == 1 ? Optional.of(two.get(0)) : Optional.empty();
+    }
+
+    Optional<Known> find(UUID schoolId, UUID id) {
+        return db.selectFrom(PERSON)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id))
+                .fetchOptional()
+                .map(PersonStore::known);
+    }
+
+    boolean isTaken(String signInName) {
+        return db.fetchExists(PERSON, DSL.lower(PERSON.SIGN_IN_NAME).eq(signInName.toLowerCase(Locale.ROOT)));
+    }
+
+    void seen(UUID schoolId, UUID id, OffsetDateTime now) {
+        db.update(PERSON)
+                .set(PERSON.LAST_SEEN_AT, now)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id))
+                .execute();
+    }
+
+    /** All who work at the school, by name; with the end of their invitation while they have not taken it. */
+    List<Staff.Member> staff(UUID schoolId) {
+        return db.select(PERSON.asterisk(), ONE_TIME_LINK.EXPIRES_AT)
+                .from(PERSON)
+                .leftJoin(ONE_TIME_LINK)
+                .on(
+                        ONE_TIME_LINK.SCHOOL_ID.eq(PERSON.SCHOOL_ID),
+                        ONE_TIME_LINK.PERSON_ID.eq(PERSON.ID),
+                        ONE_TIME_LINK.PURPOSE.eq("invitation"))
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.KIND.eq("teacher"))
+                .orderBy(PERSON.DISPLAY_NAME, PERSON.ID)
+                .fetch(row -> new Staff.Member(
+                        row.get(PERSON.ID),
+                        row.get(PERSON.DISPLAY_NAME),
+                        row.get(PERSON.SIGN_IN_NAME),
+                        role(row),
+                        row.get(PERSON.SECRET_KIND).equals(INVITED),
+                        row.get(ONE_TIME_LINK.EXPIRES_AT),
+                        row.get(PERSON.DEACTIVATED_AT) != null,
+                        row.get(PERSON.LAST_SEEN_AT)));
+    }
+
+    /** Their rows are held until the end of the transaction, so that the last administrator stays one. */
+    List<UUID> holdAdministrators(UUID schoolId) {
+        return db.select(PERSON.ID)
+                .from(PERSON)
+                .where(
+                        PERSON.SCHOOL_ID.eq(schoolId),
+                        PERSON.ROLE.eq("administrator"),
+                        PERSON.DEACTIVATED_AT.isNull(),
+                        PERSON.SECRET_KIND.ne(INVITED))
+                .orderBy(PERSON.ID)
+                .forUpdate()
+                .fetch(PERSON.ID);
+    }
+
+    void setRole(UUID schoolId, UUID id, Who.Role role) {
+        db.update(PERSON)
+                .set(PERSON.ROLE, lower(role))
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id))
+                .execute();
+    }
+
+    /** @param at null for active again */
+    void setDeactivated(UUID schoolId, UUID id, OffsetDateTime at) {
+        db.update(PERSON)
+                .set(PERSON.DEACTIVATED_AT, at)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id))
+                .execute();
+    }
+
+    Optional<School> school(UUID id) {
+        return db.selectFrom(SCHOOL)
+                .where(SCHOOL.ID.eq(id))
+                .fetchOptional(row -> new School(row.getId(), row.getName(), row.getLanguage(), row.getTimeZone()));
+    }
+
+    void setSchool(School to) {
+        db.update(SCHOOL)
+                .set(SCHOOL.NAME, to.name())
+                .set(SCHOOL.LANGUAGE, to.language())
+                .set(SCHOOL.TIME_ZONE, to.timeZone())
+                .where(SCHOOL.ID.eq(to.id()))
+                .execute();
     }
 }

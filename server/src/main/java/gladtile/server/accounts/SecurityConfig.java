@@ -48,11 +48,19 @@ class SecurityConfig {
                 .authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(
                                 DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD)
                         .permitAll()
-                        .requestMatchers(HttpMethod.POST, "/api/sign-in", "/api/sign-out", "/api/join/*/sign-in")
+                        .requestMatchers(
+                                HttpMethod.POST,
+                                "/api/sign-in",
+                                "/api/sign-out",
+                                "/api/join/*/sign-in",
+                                "/api/one-time-links",
+                                "/api/one-time-links/password",
+                                "/api/set-up")
                         .permitAll()
                         .requestMatchers(
                                 HttpMethod.GET,
                                 "/api/me",
+                                "/api/set-up",
                                 "/api/join/*",
                                 "/api/openapi.json",
                                 "/api/openapi.json/**",
@@ -63,10 +71,16 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers("/api/attempts", "/api/attempts/**", "/api/home")
                         .hasRole("STUDENT")
+                        .requestMatchers("/api/me/**")
+                        .hasAnyRole("TEACHER", "ASSISTANT")
+                        .requestMatchers("/api/school", "/api/school/**")
+                        .hasRole("ADMINISTRATOR")
+                        .requestMatchers(new AssistantChanges())
+                        .denyAll()
                         .requestMatchers("/api/files/**", "/api/still-here", "/api/notices", "/api/notices/seen")
                         .authenticated()
                         .requestMatchers("/api/**")
-                        .hasRole("TEACHER")
+                        .hasAnyRole("TEACHER", "ASSISTANT")
                         .anyRequest()
                         .permitAll());
         http.addFilterAfter(new InFlight(budget), AnonymousAuthenticationFilter.class);

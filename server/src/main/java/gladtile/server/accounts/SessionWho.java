@@ -65,8 +65,10 @@ final class SessionWho implements SecurityContextRepository {
     }
 
     static SecurityContext contextOf(Who who) {
-        List<org.springframework.security.core.GrantedAuthority> roles =
-                AuthorityUtils.createAuthorityList("ROLE_" + who.kind().name());
+        List<org.springframework.security.core.GrantedAuthority> roles = AuthorityUtils.createAuthorityList(
+                who.role() == Who.Role.ADMINISTRATOR
+                        ? List.of("ROLE_ADMINISTRATOR", "ROLE_TEACHER")
+                        : List.of("ROLE_" + who.role().name()));
         return new SecurityContextImpl(UsernamePasswordAuthenticationToken.authenticated(who, null, roles));
     }
 

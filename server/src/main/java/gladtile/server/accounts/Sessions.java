@@ -5,11 +5,21 @@ import gladtile.server.support.SignedOut;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
+import java.nio.charset.StandardCharsets;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.Comparator;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.session.FindByIndexNameSessionRepository;
+import org.springframework.session.Session;
 import org.springframework.session.jdbc.JdbcIndexedSessionRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.web.context.request.RequestContextHolder;
@@ -51,6 +61,53 @@ public class Sessions {
     public void endAll(UUID personId) {
         kept.findByPrincipalName(personId.toString()).keySet().forEach(kept::deleteById);
         events.publishEvent(new SignedOut(personId, null, true));
+    }
+
+    /**
+     * Somewhere somebody is signed in.
+     *
+     * @param id not the session's own, which nobody is told
+     * @param here whether it is the one that asks
+     */
+    public record Open(String id, Instant began, Instant lastUsed, boolean here) {}
+
+    /** Where that person is signed in now, the one used last first. */
+    public List<Open> of(UUID personId, HttpServletRequest request) {
+        HttpSession mine = request.getSession(false);
+        return byPerson(personId).values().stream()
+                .map(one -> new Open(
+                        publicId(one.getId()),
+                        one.getCreationTime(),
+                        one.getLastAccessedTime(),
+                        mine != null && mine.getId().equals(one.getId())))
+                .sorted(Comparator.comparing(Open::lastUsed).reversed())
+                .toList();
+    }
+
+    private Map<String, ? extends Session> byPerson(UUID personId) {
+        FindByIndexNameSessionRepository<? extends Session> all = kept;
+        return all.findByPrincipalName(personId.toString());
+    }
+
+    /** @return whether there was one */
+    public boolean endOne(UUID personId, String id) {
+        Optional<String> found = byPerson(personId).keySet().stream()
+                .filter(one -> publicId(one).equals(id))
+                .findFirst();
+        found.ifPresent(one -> {
+            kept.deleteById(one);
+            events.publishEvent(new SignedOut(personId, cookieOf(one), true));
+        });
+        return found.isPresent();
+    }
+
+    /** As the browser is given it. */
+    private static String cookieOf(String sessionId) {
+        return Base64.getEncoder().encodeToString(sessionId.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static String publicId(String sessionId) {
+        return HexFormat.of().formatHex(Source.hash(sessionId)).substring(0, 32);
     }
 
     /** Who asks for a stream, and by which session. */

@@ -1,8 +1,12 @@
 package gladtile.server.accounts;
 
 import gladtile.server.accounts.Throttle.Limit;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.time.Duration;
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -46,9 +50,19 @@ public class SignIn {
     private final PasswordEncoder secrets;
     private final Throttle throttle;
     private final Devices devices;
+    private final ActivityLog log;
+    private final Clock clock;
     private final String nobodysHash;
 
-    SignIn(PersonStore people, PasswordEncoder secrets, Throttle throttle, Devices devices) {
+    SignIn(
+            PersonStore people,
+            PasswordEncoder secrets,
+            Throttle throttle,
+            Devices devices,
+            ActivityLog log,
+            Clock clock) {
+        this.log = log;
+        this.clock = clock;
         this.people = people;
         this.secrets = secrets;
         this.throttle = throttle;
@@ -67,8 +81,7 @@ public class SignIn {
     public record Wait(Duration atMost) implements Result {}
 
     public Result teacher(String name, String password, Source from) {
-        String account = "teacher:" + name.toLowerCase(Locale.ROOT);
-        return check(account, TEACHER_FAILURES, password, people.teacher(name), null, from);
+        return check(teacherAccount(name), TEACHER_FAILURES, password, people.teacher(name), null, from);
     }
 
     /**
@@ -79,6 +92,10 @@ public class SignIn {
     public Result student(UUID schoolId, String code, UUID studentId, String pin, Source from) {
         return check(
                 accountOf(studentId), STUDENT_FAILURES, pin, people.student(schoolId, studentId), "code:" + code, from);
+    }
+
+    static String teacherAccount(String name) {
+        return "teacher:" + name.toLowerCase(Locale.ROOT);
     }
 
     static String accountOf(UUID studentId) {
@@ -130,10 +147,21 @@ public class SignIn {
         boolean readable = secret.getBytes(StandardCharsets.UTF_8).length <= SECRET_BYTES;
         if (!readable || !secrets.matches(secret, hash) || known.isEmpty()) {
             throttle.failed(counted.id(), strangers.stream().map(Limit::counted).toList());
+            // What was typed is not written down: it may be a password in the wrong field.
+            known.map(one -> one.who().schoolId())
+                    .or(people::onlySchool)
+                    .ifPresent(school -> log.add(
+                            school,
+                            null,
+                            LogEvent.SIGN_IN_FAILED,
+                            known.map(one -> one.who().id()).orElse(null)));
             return new Wrong(counted.left());
         }
         throttle.succeeded(counted.id(), here.counted());
-        return new Welcome(known.get().who());
+        Who who = known.get().who();
+        people.seen(who.schoolId(), who.id(), OffsetDateTime.now(clock));
+        log.add(who.schoolId(), who.id(), LogEvent.SIGNED_IN, who.id());
+        return new Welcome(who);
     }
 
     private static String place(Source from, boolean used) {

@@ -5,11 +5,27 @@ import java.security.Principal;
 import java.util.UUID;
 
 /** The person a request comes from, as kept in their session. */
-public record Who(UUID schoolId, UUID id, Kind kind, String name) implements Principal, Serializable {
-    /** What a person is in the school. */
+public record Who(UUID schoolId, UUID id, Role role, String name) implements Principal, Serializable {
+    /** Whether somebody works at the school or learns there. */
     public enum Kind {
         TEACHER,
         STUDENT
+    }
+
+    /** What somebody may do. An administrator teaches too; an assistant sees what a class does and changes nothing. */
+    public enum Role {
+        ADMINISTRATOR,
+        TEACHER,
+        ASSISTANT,
+        STUDENT;
+
+        public Kind kind() {
+            return this == STUDENT ? Kind.STUDENT : Kind.TEACHER;
+        }
+    }
+
+    public Kind kind() {
+        return role.kind();
     }
 
     @Override

@@ -49,6 +49,12 @@ public class Shelf {
         return store.find(who, asked);
     }
 
+    /** All activities of somebody are a colleague's from now on. @return how many */
+    @Transactional
+    public int handOver(UUID schoolId, UUID from, UUID to) {
+        return store.handOver(schoolId, from, to);
+    }
+
     public Access access(Who who, UUID id) {
         return store.access(who, id);
     }

@@ -214,4 +214,18 @@ class ShelfStore {
                 .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.ID.eq(id))
                 .fetchSingle(ACTIVITY.TITLE);
     }
+
+    /** Whatever the new owner was allowed by sharing they are allowed as an owner now. */
+    int handOver(UUID schoolId, UUID from, UUID to) {
+        db.deleteFrom(ACTIVITY_SHARE)
+                .where(ACTIVITY_SHARE.SCHOOL_ID.eq(schoolId), ACTIVITY_SHARE.PERSON_ID.eq(to))
+                .and(ACTIVITY_SHARE.ACTIVITY_ID.in(db.select(ACTIVITY.ID)
+                        .from(ACTIVITY)
+                        .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.OWNER_ID.eq(from))))
+                .execute();
+        return db.update(ACTIVITY)
+                .set(ACTIVITY.OWNER_ID, to)
+                .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.OWNER_ID.eq(from))
+                .execute();
+    }
 }

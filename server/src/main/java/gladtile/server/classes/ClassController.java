@@ -9,6 +9,8 @@ import gladtile.server.accounts.Sessions;
 import gladtile.server.accounts.Who;
 import gladtile.server.classes.Classes.ClassHead;
 import gladtile.server.classes.Classes.Student;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
 import gladtile.server.support.Attachment;
 import gladtile.server.support.Problem;
 import gladtile.server.support.PublicAddress;
@@ -41,6 +43,7 @@ class ClassController {
     private final Sessions sessions;
     private final PublicAddress addresses;
     private final StudentRequests requests;
+    private final ActivityLog log;
     private final SecureRandom chance = new SecureRandom();
 
     ClassController(
@@ -49,13 +52,15 @@ class ClassController {
             People people,
             Sessions sessions,
             PublicAddress addresses,
-            StudentRequests requests) {
+            StudentRequests requests,
+            ActivityLog log) {
         this.classes = classes;
         this.names = names;
         this.people = people;
         this.sessions = sessions;
         this.addresses = addresses;
         this.requests = requests;
+        this.log = log;
     }
 
     record ClassName(String name) {
@@ -161,7 +166,7 @@ class ClassController {
         Student student = student(who, id, studentId);
         String fresh = PictureSecret.fresh(chance);
         people.setPictures(who.schoolId(), studentId, fresh);
-        requests.wasReset(who, student);
+        wasReset(who, student);
         return new FreshPictures(List.of(fresh.split("-")));
     }
 
@@ -186,6 +191,7 @@ class ClassController {
         if (!added.roster().wrong().isEmpty()) {
             throw Problem.bound("names", added.roster().wrong().get(0) + " Nobody was added.");
         }
+        log.add(who.schoolId(), who.id(), LogEvent.STUDENTS_ADDED, id);
         return added;
     }
 
@@ -203,7 +209,7 @@ class ClassController {
         Student student = student(who, id, studentId);
         String pin = people.freshPin();
         people.setPin(who.schoolId(), studentId, pin);
-        requests.wasReset(who, student);
+        wasReset(who, student);
         return new FreshPin(pin);
     }
 
@@ -229,7 +235,7 @@ class ClassController {
         classes.students(who.schoolId(), id).stream()
                 .filter(student ->
                         asked.studentIds() == null || asked.studentIds().contains(student.id()))
-                .forEach(student -> requests.wasReset(who, student));
+                .forEach(student -> wasReset(who, student));
         String name = classes.name(who.schoolId(), id).orElseThrow();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
@@ -246,6 +252,11 @@ class ClassController {
         String pin = people.freshPin();
         people.setPin(who.schoolId(), student.id(), pin);
         return new SignInCards.Card(student.name(), List.of(pin), false);
+    }
+
+    private void wasReset(Who who, Student student) {
+        requests.wasReset(who, student);
+        log.add(who.schoolId(), who.id(), LogEvent.PIN_CHANGED, student.id());
     }
 
     private void mine(Who who, UUID id) {

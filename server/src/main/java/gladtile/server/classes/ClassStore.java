@@ -9,9 +9,12 @@ import gladtile.server.classes.Classes.ClassHead;
 import gladtile.server.classes.Classes.Student;
 import java.time.OffsetDateTime;
 import java.util.Collection;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
@@ -83,6 +86,34 @@ class ClassStore {
                 .groupBy(SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME, SCHOOL_CLASS.ARCHIVED_AT)
                 .orderBy(SCHOOL_CLASS.NAME)
                 .fetch(row -> new ClassHead(row.value1(), row.value2(), row.value3(), row.value4() != null));
+    }
+
+    List<Classes.StaffedClass> all(UUID schoolId) {
+        Map<UUID, Set<UUID>> staff = new HashMap<>();
+        Map<UUID, Integer> students = new HashMap<>();
+        db.select(MEMBERSHIP.CLASS_ID, PERSON.ID, PERSON.KIND)
+                .from(MEMBERSHIP)
+                .join(PERSON)
+                .on(PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
+                .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId))
+                .forEach(row -> {
+                    if (row.value3().equals("student")) {
+                        students.merge(row.value1(), 1, Integer::sum);
+                    } else {
+                        staff.computeIfAbsent(row.value1(), id -> new HashSet<>())
+                                .add(row.value2());
+                    }
+                });
+        return db.select(SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME, SCHOOL_CLASS.ARCHIVED_AT)
+                .from(SCHOOL_CLASS)
+                .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId))
+                .orderBy(SCHOOL_CLASS.NAME, SCHOOL_CLASS.ID)
+                .fetch(row -> new Classes.StaffedClass(
+                        row.value1(),
+                        row.value2(),
+                        row.value3() != null,
+                        students.getOrDefault(row.value1(), 0),
+                        staff.getOrDefault(row.value1(), Set.of())));
     }
 
     List<Student> students(UUID schoolId, UUID classId) {

@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -79,6 +80,28 @@ public class Classes {
 
     public List<ClassHead> of(Who teacher) {
         return store.of(teacher.schoolId(), teacher.id());
+    }
+
+    /** @param staff ids of those who work with it */
+    public record StaffedClass(UUID id, String name, boolean archived, int students, Set<UUID> staff) {}
+
+    /** All classes of the school, by name. */
+    public List<StaffedClass> all(UUID schoolId) {
+        return store.all(schoolId);
+    }
+
+    /** All classes of somebody who works here are a colleague's too, and theirs no longer. @return how many */
+    @Transactional
+    public int handOver(UUID schoolId, UUID from, UUID to) {
+        List<UUID> theirs = store.all(schoolId).stream()
+                .filter(one -> one.staff().contains(from))
+                .map(StaffedClass::id)
+                .toList();
+        for (UUID id : theirs) {
+            join(schoolId, id, to);
+            leave(schoolId, id, from);
+        }
+        return theirs.size();
     }
 
     public boolean isMember(UUID schoolId, UUID classId, UUID personId) {

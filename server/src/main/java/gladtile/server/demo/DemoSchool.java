@@ -12,6 +12,7 @@ import gladtile.core.edit.Edit;
 import gladtile.core.edit.RemovePage;
 import gladtile.core.edit.Together;
 import gladtile.server.accounts.People;
+import gladtile.server.accounts.Staff;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Access;
 import gladtile.server.activities.Activities;
@@ -60,6 +61,7 @@ class DemoSchool {
 
     private final GladProperties properties;
     private final People people;
+    private final Staff staff;
     private final Classes classes;
     private final ClassTeams classTeams;
     private final Files files;
@@ -75,6 +77,7 @@ class DemoSchool {
     DemoSchool(
             GladProperties properties,
             People people,
+            Staff staff,
             Classes classes,
             ClassTeams classTeams,
             Files files,
@@ -88,6 +91,7 @@ class DemoSchool {
             Clock clock) {
         this.properties = properties;
         this.people = people;
+        this.staff = staff;
         this.classes = classes;
         this.classTeams = classTeams;
         this.files = files;
@@ -129,9 +133,13 @@ class DemoSchool {
         UUID school = people.addSchool("Hilltop observatory school");
         Who mira = people.addTeacher(school, "Mira Sol", "mira", "telescope");
         Who jonas = people.addTeacher(school, "Jonas Berg", "jonas", "eyepiece");
+        Who ilse = people.addStaff(school, Who.Role.ADMINISTRATOR, "Ilse Marten", "ilse", "meridian");
+        Who sana = people.addStaff(school, Who.Role.ASSISTANT, "Sana Okoye", "sana", "eclipse");
+        staff.invite(ilse, "Taro Lind", "taro", Who.Role.TEACHER);
         UUID puffin = classes.create(school, "Puffin class");
         UUID heron = classes.create(school, "Heron class");
         classes.join(school, puffin, mira.id());
+        classes.join(school, puffin, sana.id());
         classes.join(school, heron, mira.id());
         classes.join(school, heron, jonas.id());
         List<Who> puffins = students(school, puffin, PUFFIN);

@@ -4,9 +4,12 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.attempt.DrawnStroke;
 import gladtile.core.present.Lead;
+import gladtile.core.present.LessonGroup;
+import gladtile.core.present.PageScale;
 import gladtile.server.accounts.Who;
 import gladtile.server.support.Problem;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -85,6 +88,24 @@ class LessonController {
     /** @param assignments of the class that this reaches */
     record Led(int assignments) {}
 
+    /** @param scales by the page's id */
+    record ScalesRequest(Map<String, PageScale> scales) {
+        ScalesRequest {
+            Bounds.count("scale.pages", Bounds.present("scale.pages", scales).size(), PageScale.PAGES);
+            scales.forEach((page, scale) -> {
+                Bounds.id("scale.pages", page);
+                Bounds.present("scale.pages", scale);
+            });
+        }
+    }
+
+    record GroupsRequest(List<LessonGroup> groups) {
+        GroupsRequest {
+            Bounds.count("group.groups", Bounds.present("group.groups", groups).size(), LessonGroup.GROUPS);
+            groups.forEach(group -> Bounds.present("group.groups", group));
+        }
+    }
+
     record LessonRemoved(UUID id) {}
 
     /** Today's, made where there is none. */
@@ -125,6 +146,26 @@ class LessonController {
         return new InkKept(kept.strokes());
     }
 
+    /** What is measured in on the pages of the activity, from now on and in its next lesson. */
+    @PostMapping("/api/lessons/{id}/scales")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void scales(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody ScalesRequest asked) {
+        there(lessons.setScales(who, id, asked.scales()));
+    }
+
+    /** Groups of the class with their points; the next lesson with the class begins with them, without points. */
+    @PostMapping("/api/lessons/{id}/groups")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void groups(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody GroupsRequest asked) {
+        there(lessons.setGroups(who, id, asked.groups()));
+    }
+
+    private static void there(boolean lesson) {
+        if (!lesson) {
+            throw Problem.notThere("lesson");
+        }
+    }
+
     @PostMapping("/api/lessons/{id}/turns")
     @ResponseStatus(HttpStatus.CREATED)
     TurnDrawn turn(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TurnRequest asked) {
@@ -147,9 +188,7 @@ class LessonController {
 
     @PostMapping("/api/lessons/{id}/remove")
     LessonRemoved remove(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        if (!lessons.remove(who, id)) {
-            throw Problem.notThere("lesson");
-        }
+        there(lessons.remove(who, id));
         return new LessonRemoved(id);
     }
 }

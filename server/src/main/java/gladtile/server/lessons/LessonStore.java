@@ -3,10 +3,14 @@ package gladtile.server.lessons;
 import static gladtile.tables.Tables.LESSON;
 import static gladtile.tables.Tables.LESSON_STROKE;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonValue;
 import gladtile.core.activity.Stroke;
 import gladtile.core.attempt.DrawnStroke;
 import gladtile.core.json.Json;
 import gladtile.core.present.Lead;
+import gladtile.core.present.LessonGroup;
+import gladtile.core.present.PageScale;
 import gladtile.server.accounts.Who;
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -19,6 +23,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -33,22 +38,81 @@ class LessonStore {
     }
 
     /** Without its ink. */
-    record Row(UUID id, UUID activityId, UUID classId, LocalDate heldOn, List<String> drawn) {}
+    record Row(
+            UUID id,
+            UUID activityId,
+            UUID classId,
+            LocalDate heldOn,
+            List<String> drawn,
+            Map<String, PageScale> scales,
+            List<LessonGroup> groups) {}
 
     private static Condition own(Who who) {
         return LESSON.SCHOOL_ID.eq(who.schoolId()).and(LESSON.TEACHER_ID.eq(who.id()));
     }
 
-    /** Where there is one of that day already, nothing is made. */
-    void make(Who who, UUID id, UUID activityId, UUID classId, LocalDate day) {
-        db.insertInto(LESSON)
-                .set(LESSON.SCHOOL_ID, who.schoolId())
-                .set(LESSON.ID, id)
-                .set(LESSON.ACTIVITY_ID, activityId)
-                .set(LESSON.TEACHER_ID, who.id())
-                .set(LESSON.CLASS_ID, classId)
-                .set(LESSON.HELD_ON, day)
-                .onConflictDoNothing()
+    /** Where there is one of that day already, nothing is made. @return whether it was made */
+    boolean make(Who who, UUID id, UUID activityId, UUID classId, LocalDate day) {
+        return db.insertInto(LESSON)
+                        .set(LESSON.SCHOOL_ID, who.schoolId())
+                        .set(LESSON.ID, id)
+                        .set(LESSON.ACTIVITY_ID, activityId)
+                        .set(LESSON.TEACHER_ID, who.id())
+                        .set(LESSON.CLASS_ID, classId)
+                        .set(LESSON.HELD_ON, day)
+                        .onConflictDoNothing()
+                        .execute()
+                > 0;
+    }
+
+    /** As the teacher had it last on that activity; of pages that they measured on. */
+    Map<String, PageScale> lastScales(Who who, UUID activityId) {
+        return db.select(LESSON.SCALES)
+                .from(LESSON)
+                .where(own(who), LESSON.ACTIVITY_ID.eq(activityId), LESSON.SCALES.ne(JSONB.valueOf("{}")))
+                .orderBy(LESSON.HELD_ON.desc(), LESSON.ID.desc())
+                .limit(1)
+                .fetchOptional(row -> scales(row.value1()))
+                .orElse(Map.of());
+    }
+
+    /** As the teacher had them last in that class. */
+    List<LessonGroup> lastGroups(Who who, UUID classId) {
+        return db.select(LESSON.GROUPS)
+                .from(LESSON)
+                .where(own(who), LESSON.CLASS_ID.eq(classId), LESSON.GROUPS.ne(JSONB.valueOf("[]")))
+                .orderBy(LESSON.HELD_ON.desc(), LESSON.ID.desc())
+                .limit(1)
+                .fetchOptional(row -> groups(row.value1()))
+                .orElse(List.of());
+    }
+
+    private static Map<String, PageScale> scales(JSONB json) {
+        return Json.read(json.data(), Scales.class).byPage();
+    }
+
+    private static List<LessonGroup> groups(JSONB json) {
+        return List.of(Json.read(json.data(), LessonGroup[].class));
+    }
+
+    /** A map as it is kept. */
+    private record Scales(@JsonValue Map<String, PageScale> byPage) {
+        @JsonCreator(mode = JsonCreator.Mode.DELEGATING)
+        Scales {}
+    }
+
+    void setScales(UUID schoolId, UUID lessonId, Map<String, PageScale> scales) {
+        set(schoolId, lessonId, LESSON.SCALES, JSONB.valueOf(Json.write(scales)));
+    }
+
+    void setGroups(UUID schoolId, UUID lessonId, List<LessonGroup> groups) {
+        set(schoolId, lessonId, LESSON.GROUPS, JSONB.valueOf(Json.write(groups)));
+    }
+
+    private void set(UUID schoolId, UUID lessonId, Field<JSONB> what, JSONB to) {
+        db.update(LESSON)
+                .set(what, to)
+                .where(LESSON.SCHOOL_ID.eq(schoolId), LESSON.ID.eq(lessonId))
                 .execute();
     }
 
@@ -71,7 +135,9 @@ class LessonStore {
                         row.getActivityId(),
                         row.getClassId(),
                         row.getHeldOn(),
-                        List.of(Json.read(row.getDrawn().data(), String[].class))));
+                        List.of(Json.read(row.getDrawn().data(), String[].class)),
+                        scales(row.getScales()),
+                        groups(row.getGroups())));
     }
 
     /** Of one activity, the latest first. */
@@ -80,7 +146,14 @@ class LessonStore {
                 .where(own(who), LESSON.ACTIVITY_ID.eq(activityId))
                 .orderBy(LESSON.HELD_ON.desc(), LESSON.ID.desc())
                 .limit(most)
-                .fetch(row -> new Row(row.getId(), row.getActivityId(), row.getClassId(), row.getHeldOn(), List.of()));
+                .fetch(row -> new Row(
+                        row.getId(),
+                        row.getActivityId(),
+                        row.getClassId(),
+                        row.getHeldOn(),
+                        List.of(),
+                        Map.of(),
+                        List.of()));
     }
 
     /** Lesson id to how many strokes it has; those without any are left out. */
@@ -149,18 +222,12 @@ class LessonStore {
     }
 
     void setDrawn(UUID schoolId, UUID lessonId, List<String> drawn) {
-        db.update(LESSON)
-                .set(LESSON.DRAWN, JSONB.valueOf(Json.write(drawn)))
-                .where(LESSON.SCHOOL_ID.eq(schoolId), LESSON.ID.eq(lessonId))
-                .execute();
+        set(schoolId, lessonId, LESSON.DRAWN, JSONB.valueOf(Json.write(drawn)));
     }
 
     /** @param lead null for nothing */
     void setLead(UUID schoolId, UUID lessonId, Lead lead) {
-        db.update(LESSON)
-                .set(LESSON.LEAD, lead == null ? null : JSONB.valueOf(Json.write(lead)))
-                .where(LESSON.SCHOOL_ID.eq(schoolId), LESSON.ID.eq(lessonId))
-                .execute();
+        set(schoolId, lessonId, LESSON.LEAD, lead == null ? null : JSONB.valueOf(Json.write(lead)));
     }
 
     /** Of one lesson; empty where nothing is told. */

@@ -3,7 +3,9 @@ package gladtile.server.lessons;
 import gladtile.core.Bounds;
 import gladtile.core.attempt.DrawnStroke;
 import gladtile.core.present.Lead;
+import gladtile.core.present.LessonGroup;
 import gladtile.core.present.NameDraw;
+import gladtile.core.present.PageScale;
 import gladtile.core.present.WallTimer;
 import gladtile.server.accounts.Who;
 import gladtile.server.activities.Activities;
@@ -84,7 +86,16 @@ public class Lessons {
 
     /** That of any day; the activity and the class are theirs. */
     public Lesson openOn(Who who, UUID activityId, UUID classId, LocalDate day) {
-        store.make(who, UuidV7.make(), activityId, classId, day);
+        Map<String, PageScale> scales = store.lastScales(who, activityId);
+        List<LessonGroup> groups = classId == null ? List.of() : store.lastGroups(who, classId);
+        UUID id = UuidV7.make();
+        if (store.make(who, id, activityId, classId, day)) {
+            store.setScales(who.schoolId(), id, scales);
+            store.setGroups(
+                    who.schoolId(),
+                    id,
+                    groups.stream().map(LessonGroup::withoutPoints).toList());
+        }
         return full(who, store.ofDay(who, activityId, classId, day));
     }
 
@@ -100,7 +111,9 @@ public class Lessons {
                 row.classId(),
                 row.heldOn(),
                 ink,
-                row.drawn().size());
+                row.drawn().size(),
+                row.scales(),
+                row.groups());
     }
 
     /** Of one activity, the latest first. */
@@ -136,6 +149,24 @@ public class Lessons {
         }
         store.draw(who.schoolId(), lessonId, pageId, drawn);
         return new Kept(store.strokes(who.schoolId(), List.of(lessonId)).getOrDefault(lessonId, 0));
+    }
+
+    /** What is measured in on its pages. @return whether there is such a lesson */
+    public boolean setScales(Who who, UUID lessonId, Map<String, PageScale> scales) {
+        boolean there = store.find(who, lessonId).isPresent();
+        if (there) {
+            store.setScales(who.schoolId(), lessonId, scales);
+        }
+        return there;
+    }
+
+    /** Its groups with their points. @return whether there is such a lesson */
+    public boolean setGroups(Who who, UUID lessonId, List<LessonGroup> groups) {
+        boolean there = store.find(who, lessonId).isPresent();
+        if (there) {
+            store.setGroups(who.schoolId(), lessonId, groups);
+        }
+        return there;
     }
 
     /** Draws the next name. @param absent ids of students who are away; empty when the lesson has no class */

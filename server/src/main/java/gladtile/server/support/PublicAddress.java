@@ -26,6 +26,11 @@ public class PublicAddress {
         return base(request) + "/join/" + code;
     }
 
+    /** Where a path of ours is opened from elsewhere. @param path with its leading slash */
+    public String of(String path, HttpServletRequest request) {
+        return base(request) + path;
+    }
+
     private String base(HttpServletRequest request) {
         URI set = properties.address();
         if (set != null) {

@@ -9,9 +9,11 @@ import static org.mockito.Mockito.times;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import gladtile.server.log.ActivityLog;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Iterator;
@@ -49,7 +51,8 @@ class SignInTest {
         when(store.teacher(anyString())).thenReturn(Optional.empty());
         when(throttle.wait(any())).thenReturn(Optional.empty());
         when(throttle.begin(any())).thenReturn(new Throttle.Counted(UUID.randomUUID(), 3));
-        SignIn signIn = new SignIn(store, secrets, throttle, mock(Devices.class));
+        SignIn signIn =
+                new SignIn(store, secrets, throttle, mock(Devices.class), mock(ActivityLog.class), Clock.systemUTC());
         assertThat(signIn.teacher("nobody", "x", HERE)).isEqualTo(new SignIn.Wrong(3));
         verify(secrets, times(1)).matches("x", "hash");
     }
@@ -61,7 +64,8 @@ class SignInTest {
         Throttle throttle = mock(Throttle.class);
         when(throttle.wait(any())).thenReturn(Optional.empty());
         when(throttle.begin(any())).thenReturn(new Throttle.Full(Duration.ofMinutes(3)));
-        SignIn signIn = new SignIn(store, secrets, throttle, mock(Devices.class));
+        SignIn signIn =
+                new SignIn(store, secrets, throttle, mock(Devices.class), mock(ActivityLog.class), Clock.systemUTC());
         assertThat(signIn.teacher("Mira", "telescope", HERE)).isEqualTo(new SignIn.Wait(Duration.ofMinutes(3)));
         verify(secrets, never()).matches(any(), any());
     }

@@ -4,12 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.present.LessonGroup;
+import gladtile.core.present.PageScale;
 import gladtile.server.classes.Classes;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -18,6 +21,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 /** Activities in front of a class: the ink of a day, and whose turn it is. */
 @ExtendWith(RealServer.class)
@@ -217,5 +221,45 @@ class LessonsTest {
         assertThat(school.asStudent(0).get(lesson).status()).isEqualTo(403);
         Map<String, Object> foreign = Map.of("activityId", school.activityId, "classId", UUID.randomUUID());
         assertThat(school.asTeacher().post("/api/lessons", foreign).status()).isEqualTo(404);
+    }
+
+    @Test
+    void what_is_measured_in_and_the_groups_are_there_on_any_device_and_another_day(RealServer server) {
+        School school = new School(server);
+        Api mira = school.asTeacher();
+        String lesson = open(school, mira);
+        Map<String, Object> scales = Map.of("scales", Map.of("light", Map.of("unit", "km", "per", 80)));
+        Map<String, Object> one = Map.of("id", "g1", "name", "Comets", "studentIds", List.of(id(school)), "points", 3);
+        assertThat(mira.post(lesson + "/scales", scales).status()).isEqualTo(204);
+        assertThat(mira.post(lesson + "/groups", Map.of("groups", List.of(one))).status())
+                .isEqualTo(204);
+        JsonNode now = school.asTeacher().get(lesson).json();
+        assertThat(now.path("scales").path("light").path("unit").asString()).isEqualTo("km");
+        assertThat(now.path("groups").get(0).path("points").asInt()).isEqualTo(3);
+
+        Lesson next = server.bean(Lessons.class)
+                .openOn(
+                        school.teacher,
+                        school.activityId,
+                        school.classId,
+                        LocalDate.now().plusDays(1));
+        assertThat(next.scales()).isEqualTo(Map.of("light", new PageScale("km", 80)));
+        assertThat(next.groups()).containsExactly(new LessonGroup("g1", "Comets", List.of(id(school)), 0));
+        Lesson withoutClass = server.bean(Lessons.class)
+                .openOn(school.teacher, school.activityId, null, LocalDate.now().plusDays(1));
+        assertThat(withoutClass.groups()).isEmpty();
+        assertThat(withoutClass.scales()).isNotEmpty();
+
+        Map<String, Object> tiny = Map.of("scales", Map.of("light", Map.of("unit", "cm", "per", 7)));
+        assertThat(mira.post(lesson + "/scales", tiny).status()).isEqualTo(422);
+        assertThat(mira.post(lesson + "/groups", Map.of("groups", java.util.Collections.nCopies(101, one)))
+                        .status())
+                .isEqualTo(422);
+        assertThat(school.asOtherTeacher().post(lesson + "/scales", scales).status())
+                .isEqualTo(404);
+    }
+
+    private static String id(School school) {
+        return school.students.get(0).id().toString();
     }
 }

@@ -59,6 +59,16 @@ public final class Api {
         return postText(path, Json.write(body));
     }
 
+    public Answer put(String path, Object body) {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .PUT(BodyPublishers.ofString(Json.write(body))));
+    }
+
+    public Answer delete(String path) {
+        return send(request(path).DELETE());
+    }
+
     public Answer postText(String path, String json) {
         return send(request(path).header("Content-Type", "application/json").POST(BodyPublishers.ofString(json)));
     }

@@ -27,6 +27,8 @@ import java.util.UUID;
 public final class School {
     public static final String PASSWORD = "telescope";
     public static final String PIN = "2468";
+    /** One that is taken where a password is chosen. */
+    public static final String STRONG = "lantern-owl-granite-42";
 
     public final RealServer server;
     public final UUID id;
@@ -35,6 +37,8 @@ public final class School {
     public final UUID classId;
     public final UUID otherClassId;
     public final List<Who> students = new ArrayList<>();
+    public final Who administrator;
+    public final Who assistant;
     public final Who stranger;
     public final UUID activityId;
     public final UUID assignmentId;
@@ -48,9 +52,13 @@ public final class School {
         id = people.addSchool("School " + suffix);
         teacher = people.addTeacher(id, "Teacher", "teacher-" + suffix, PASSWORD);
         otherTeacher = people.addTeacher(id, "Other teacher", "other-" + suffix, PASSWORD);
+        administrator =
+                people.addStaff(id, Who.Role.ADMINISTRATOR, "Administrator", "administrator-" + suffix, PASSWORD);
+        assistant = people.addStaff(id, Who.Role.ASSISTANT, "Assistant", "assistant-" + suffix, PASSWORD);
         classId = classes.create(id, "Puffin");
         otherClassId = classes.create(id, "Heron");
         classes.join(id, classId, teacher.id());
+        classes.join(id, classId, assistant.id());
         classes.join(id, otherClassId, otherTeacher.id());
         for (String name : List.of("Ada", "Bo", "Cyrus")) {
             Who student = people.addStudent(id, name, PIN);
@@ -116,6 +124,23 @@ public final class School {
 
     public Api asOtherTeacher() {
         return server.browser().signInTeacher("other-" + suffix, PASSWORD);
+    }
+
+    public Api asAdministrator() {
+        return server.browser().signInTeacher("administrator-" + suffix, PASSWORD);
+    }
+
+    public Api asAssistant() {
+        return server.browser().signInTeacher("assistant-" + suffix, PASSWORD);
+    }
+
+    public String administratorName() {
+        return "administrator-" + suffix;
+    }
+
+    /** As it is told apart from other schools. */
+    public String suffix() {
+        return suffix;
     }
 
     public String teacherName() {

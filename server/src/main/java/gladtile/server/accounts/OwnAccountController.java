@@ -1,0 +1,86 @@
+package gladtile.server.accounts;
+
+import gladtile.core.Bounds;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
+import gladtile.server.support.Problem;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One's own password, and where one is signed in; for those who work at the school. */
+@RestController
+@RequestMapping("/api/me")
+class OwnAccountController {
+    private final Staff staff;
+    private final Sessions sessions;
+    private final ActivityLog log;
+
+    OwnAccountController(Staff staff, Sessions sessions, ActivityLog log) {
+        this.staff = staff;
+        this.sessions = sessions;
+        this.log = log;
+    }
+
+    record PasswordChange(String current, String fresh) {
+        PasswordChange {
+            Bounds.text("person.current", current, Bounds.NAME_LENGTH);
+            Bounds.text("person.password", fresh, Bounds.NAME_LENGTH);
+        }
+    }
+
+    /** @param here whether it is the one that asks */
+    record OpenSession(String id, Instant began, Instant lastUsed, boolean here) {}
+
+    /** All sessions end, and this one begins anew. */
+    @PutMapping("/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void changePassword(
+            @AuthenticationPrincipal Who who,
+            @RequestBody PasswordChange asked,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        Staff.Outcome outcome = staff.changePassword(who, asked.current(), asked.fresh());
+        if (outcome instanceof Staff.Refused refused) {
+            throw Problem.bound(refused.bound(), refused.message());
+        }
+        // The old session is gone with the others.
+        request.getSession().invalidate();
+        sessions.begin(who, request, response);
+    }
+
+    @GetMapping("/sessions")
+    List<OpenSession> openSessions(@AuthenticationPrincipal Who who, HttpServletRequest request) {
+        return sessions.of(who.id(), request).stream()
+                .map(one -> new OpenSession(one.id(), one.began(), one.lastUsed(), one.here()))
+                .toList();
+    }
+
+    @DeleteMapping("/sessions/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void endSession(@AuthenticationPrincipal Who who, @PathVariable String id) {
+        if (!sessions.endOne(who.id(), id)) {
+            throw Problem.notThere("session");
+        }
+    }
+
+    /** Signed out everywhere, here too. */
+    @DeleteMapping("/sessions")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void endSessions(@AuthenticationPrincipal Who who, HttpServletRequest request) {
+        sessions.endAll(who.id());
+        sessions.end(request);
+        log.add(who.schoolId(), who.id(), LogEvent.SIGNED_OUT_EVERYWHERE, who.id());
+    }
+}

@@ -1,0 +1,33 @@
+package gladtile.server.accounts;
+
+import gladtile.server.support.GladProperties;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Where there is no school yet, whoever started the program is shown how to make one. */
+@Component
+class SetUpLink {
+    /** What the start command looks for. */
+    private static final String MARK = "SET UP YOUR SCHOOL: ";
+
+    private final People people;
+    private final OneTimeLinks links;
+    private final GladProperties properties;
+
+    SetUpLink(People people, OneTimeLinks links, GladProperties properties) {
+        this.people = people;
+        this.links = links;
+        this.properties = properties;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void show() {
+        if (people.anySchool() || properties.demo()) {
+            return;
+        }
+        String token = links.make(OneTimeLinks.Purpose.SET_UP, null, null).token();
+        // Behind the hash sign: no server is told it when the page is opened, and no log has it.
+        System.out.println(MARK + "/set-up#" + token);
+    }
+}

@@ -1,0 +1,21 @@
+package gladtile.server.log;
+
+/** What is written into the activity log. */
+public enum LogEvent {
+    SCHOOL_SET_UP,
+    SETTINGS_CHANGED,
+    SIGNED_IN,
+    SIGN_IN_FAILED,
+    SIGNED_OUT_EVERYWHERE,
+    PASSWORD_CHANGED,
+    PASSWORD_LINK_MADE,
+    PERSON_INVITED,
+    INVITATION_TAKEN,
+    ROLE_CHANGED,
+    PERSON_DEACTIVATED,
+    PERSON_REACTIVATED,
+    WORK_HANDED_OVER,
+    CLASS_STAFF_CHANGED,
+    PIN_CHANGED,
+    STUDENTS_ADDED
+}

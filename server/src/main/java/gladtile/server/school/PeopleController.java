@@ -1,0 +1,202 @@
+package gladtile.server.school;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.Bounds;
+import gladtile.server.accounts.Staff;
+import gladtile.server.accounts.Who;
+import gladtile.server.activities.Shelf;
+import gladtile.server.classes.Classes;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
+import gladtile.server.support.Problem;
+import gladtile.server.support.PublicAddress;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Those who work at the school. For administrators. */
+@RestController
+@RequestMapping("/api/school/people")
+class PeopleController {
+    private final Staff staff;
+    private final Classes classes;
+    private final Shelf shelf;
+    private final ActivityLog log;
+    private final TransactionTemplate transactions;
+    private final PublicAddress addresses;
+
+    PeopleController(
+            Staff staff,
+            Classes classes,
+            Shelf shelf,
+            ActivityLog log,
+            TransactionTemplate transactions,
+            PublicAddress addresses) {
+        this.staff = staff;
+        this.classes = classes;
+        this.shelf = shelf;
+        this.log = log;
+        this.transactions = transactions;
+        this.addresses = addresses;
+    }
+
+    /** Whether somebody can sign in. */
+    enum PersonState {
+        ACTIVE,
+        INVITED,
+        DEACTIVATED
+    }
+
+    /**
+     * @param invitedUntil absent where no invitation is good
+     * @param classes how many they work with @param students how many learn in those
+     * @param lastSeen absent for never
+     */
+    record StaffMember(
+            UUID id,
+            String name,
+            String signInName,
+            Who.Role role,
+            PersonState state,
+            @JsonInclude(JsonInclude.Include.NON_NULL) OffsetDateTime invitedUntil,
+            int classes,
+            int students,
+            @JsonInclude(JsonInclude.Include.NON_NULL) OffsetDateTime lastSeen) {}
+
+    record NewPerson(String name, String signInName, Who.Role role) {
+        NewPerson {
+            Bounds.text("person.name", name, Bounds.PERSON_NAME);
+            Bounds.text("person.signInName", signInName, Bounds.PERSON_NAME);
+            Bounds.present("person.role", role);
+        }
+    }
+
+    /** @param address shown this once; whoever has it chooses the password */
+    record PersonLink(UUID personId, String address, OffsetDateTime expiresAt) {}
+
+    record RoleChange(Who.Role role) {
+        RoleChange {
+            Bounds.present("person.role", role);
+        }
+    }
+
+    record StateChange(boolean active) {}
+
+    record HandOver(UUID to) {
+        HandOver {
+            Bounds.present("handOver.to", to);
+        }
+    }
+
+    record HandedOver(int activities, int classes) {}
+
+    @GetMapping
+    List<StaffMember> all(@AuthenticationPrincipal Who who) {
+        List<Classes.StaffedClass> taught = classes.all(who.schoolId()).stream()
+                .filter(one -> !one.archived())
+                .toList();
+        return staff.of(who.schoolId()).stream()
+                .map(one -> {
+                    List<Classes.StaffedClass> theirs = taught.stream()
+                            .filter(each -> each.staff().contains(one.id()))
+                            .toList();
+                    return new StaffMember(
+                            one.id(),
+                            one.name(),
+                            one.signInName(),
+                            one.role(),
+                            one.deactivated()
+                                    ? PersonState.DEACTIVATED
+                                    : one.invited() ? PersonState.INVITED : PersonState.ACTIVE,
+                            one.invitedUntil(),
+                            theirs.size(),
+                            theirs.stream()
+                                    .mapToInt(Classes.StaffedClass::students)
+                                    .sum(),
+                            one.lastSeen());
+                })
+                .toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    PersonLink invite(@AuthenticationPrincipal Who who, @RequestBody NewPerson asked, HttpServletRequest request) {
+        return link(staff.invite(who, asked.name(), asked.signInName(), asked.role()), request);
+    }
+
+    /** Another invitation, or a link for a new password. The one before is good no longer. */
+    @PostMapping("/{id}/links")
+    @ResponseStatus(HttpStatus.CREATED)
+    PersonLink anotherLink(@AuthenticationPrincipal Who who, @PathVariable UUID id, HttpServletRequest request) {
+        return link(staff.link(who, id), request);
+    }
+
+    @PutMapping("/{id}/role")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void role(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody RoleChange asked) {
+        done(staff.setRole(who, id, asked.role()));
+    }
+
+    @PutMapping("/{id}/state")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void state(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody StateChange asked) {
+        done(staff.setActive(who, id, asked.active()));
+    }
+
+    /** All activities and classes of somebody become a colleague's. */
+    @PostMapping("/{id}/hand-overs")
+    HandedOver handOver(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody HandOver asked) {
+        Staff.Member to = member(who, asked.to());
+        member(who, id);
+        if (asked.to().equals(id) || to.deactivated() || to.role() == Who.Role.ASSISTANT) {
+            throw Problem.bound(
+                    "handOver.to", "Work is handed to another teacher who may sign in. Nothing was changed.");
+        }
+        return transactions.execute(tx -> {
+            HandedOver made = new HandedOver(
+                    shelf.handOver(who.schoolId(), id, asked.to()), classes.handOver(who.schoolId(), id, asked.to()));
+            log.add(
+                    who.schoolId(),
+                    who.id(),
+                    LogEvent.WORK_HANDED_OVER,
+                    id,
+                    Map.of("to", asked.to().toString(), "activities", String.valueOf(made.activities())));
+            return made;
+        });
+    }
+
+    private Staff.Member member(Who who, UUID id) {
+        return staff.member(who.schoolId(), id).orElseThrow(() -> Problem.notThere("person"));
+    }
+
+    private PersonLink link(Staff.Outcome outcome, HttpServletRequest request) {
+        if (outcome instanceof Staff.LinkMade made) {
+            String address = addresses.of("/welcome#" + made.link().token(), request);
+            return new PersonLink(made.personId(), address, made.link().expiresAt());
+        }
+        done(outcome);
+        throw new IllegalStateException("no link came of it");
+    }
+
+    private static void done(Staff.Outcome outcome) {
+        if (outcome instanceof Staff.Refused refused) {
+            throw Problem.bound(refused.bound(), refused.message());
+        }
+        if (outcome instanceof Staff.NoneSuch) {
+            throw Problem.notThere("person");
+        }
+    }
+}

@@ -1,0 +1,88 @@
+package gladtile.server.school;
+
+import gladtile.server.accounts.Sessions;
+import gladtile.server.accounts.Staff;
+import gladtile.server.accounts.Who;
+import gladtile.server.classes.Classes;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** All classes of the school, and who works with them. For administrators. */
+@RestController
+@RequestMapping("/api/school/classes")
+class SchoolClassController {
+    private final Classes classes;
+    private final Staff staff;
+    private final Sessions sessions;
+    private final ActivityLog log;
+
+    SchoolClassController(Classes classes, Staff staff, Sessions sessions, ActivityLog log) {
+        this.classes = classes;
+        this.staff = staff;
+        this.sessions = sessions;
+        this.log = log;
+    }
+
+    /** @param staff ids of those who work with it */
+    record ClassAtSchool(UUID id, String name, boolean archived, int students, Set<UUID> staff) {}
+
+    @GetMapping
+    List<ClassAtSchool> all(@AuthenticationPrincipal Who who) {
+        return classes.all(who.schoolId()).stream()
+                .map(one -> new ClassAtSchool(one.id(), one.name(), one.archived(), one.students(), one.staff()))
+                .toList();
+    }
+
+    @PutMapping("/{id}/staff/{personId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void join(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID personId) {
+        there(who, id, personId);
+        if (!classes.isMember(who.schoolId(), id, personId)) {
+            classes.join(who.schoolId(), id, personId);
+            log.add(
+                    who.schoolId(),
+                    who.id(),
+                    LogEvent.CLASS_STAFF_CHANGED,
+                    personId,
+                    Map.of("class", id.toString(), "works", "true"));
+        }
+    }
+
+    /** They see no more of it, from the next request on. */
+    @DeleteMapping("/{id}/staff/{personId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void leave(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID personId) {
+        there(who, id, personId);
+        classes.leave(who.schoolId(), id, personId);
+        sessions.endAll(personId);
+        log.add(
+                who.schoolId(),
+                who.id(),
+                LogEvent.CLASS_STAFF_CHANGED,
+                personId,
+                Map.of("class", id.toString(), "works", "false"));
+    }
+
+    private void there(Who who, UUID id, UUID personId) {
+        if (classes.name(who.schoolId(), id).isEmpty()) {
+            throw Problem.notThere("class");
+        }
+        if (staff.member(who.schoolId(), personId).isEmpty()) {
+            throw Problem.notThere("person");
+        }
+    }
+}

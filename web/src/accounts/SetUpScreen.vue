@@ -1,0 +1,99 @@
+<script setup lang="ts">
+import { onMounted, reactive, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { get, post, said } from '@/api/client'
+import type { Me } from '@/api/types'
+import { LANGUAGES, timeZones } from '@/school/places'
+import FrontDoor from './FrontDoor.vue'
+import { me } from './me'
+
+/** A new school and its first administrator, by the link that was shown when the program was started. */
+const router = useRouter()
+const token = location.hash.slice(1)
+const asked = reactive({
+  school: '',
+  language: 'en',
+  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  name: '',
+  signInName: '',
+  password: '',
+})
+const wrong = ref('')
+const busy = ref(false)
+const there = ref(false)
+
+onMounted(async () => {
+  try {
+    there.value = !(await get<{ needed: boolean }>('/api/set-up')).needed
+  } catch (error) {
+    wrong.value = said(error)
+  }
+})
+async function setUp() {
+  busy.value = true
+  wrong.value = ''
+  try {
+    me.value = await post<Me>('/api/set-up', { token, ...asked })
+    await router.replace('/school')
+  } catch (error) {
+    wrong.value = said(error)
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <FrontDoor title="Set up your school" @submit="setUp">
+    <p v-if="there">This school is set up already. <RouterLink to="/sign-in">Sign in</RouterLink></p>
+    <template v-else>
+      <p v-if="!token" class="note">
+        Open the link that was shown when Glad Tile was started. It is good for an hour; a new start shows a
+        new one.
+      </p>
+      <label
+        >Name of the school<el-input v-model="asked.school" maxlength="100" size="large" autofocus
+      /></label>
+      <label
+        >Language<el-select v-model="asked.language" size="large" aria-label="Language">
+          <el-option
+            v-for="[value, name] in LANGUAGES"
+            :key="value"
+            :value="value"
+            :label="name" /></el-select
+      ></label>
+      <label
+        >Time zone<el-select v-model="asked.timeZone" filterable size="large" aria-label="Time zone">
+          <el-option v-for="zone in timeZones()" :key="zone" :value="zone" :label="zone" /></el-select
+      ></label>
+      <label
+        >Your name<el-input v-model="asked.name" maxlength="100" size="large" autocomplete="name"
+      /></label>
+      <label
+        >User name, to sign in with<el-input
+          v-model="asked.signInName"
+          maxlength="100"
+          size="large"
+          autocomplete="username"
+      /></label>
+      <label
+        >Password<el-input
+          v-model="asked.password"
+          type="password"
+          size="large"
+          autocomplete="new-password"
+          show-password
+      /></label>
+      <p class="soft">
+        At least 10 characters. Four words that do not belong together are easy to keep in mind.
+      </p>
+      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+      <button
+        class="btn pri big"
+        :disabled="busy || !token || !asked.school || !asked.name || !asked.signInName || !asked.password"
+      >
+        Set it up
+      </button>
+    </template>
+  </FrontDoor>
+</template>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { onMounted, ref, shallowRef } from 'vue'
+import { get, put, remove, said } from '@/api/client'
+import type { ClassAtSchool, StaffMember } from '@/api/types'
+
+/** All classes, and who works with them. */
+const props = defineProps<{ people: StaffMember[] }>()
+const emit = defineEmits<{ changed: [] }>()
+const all = shallowRef<ClassAtSchool[]>([])
+const wrong = ref('')
+
+async function run(what: () => Promise<unknown>) {
+  wrong.value = ''
+  try {
+    await what()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+const load = () => run(async () => (all.value = await get<ClassAtSchool[]>('/api/school/classes')))
+onMounted(load)
+
+/** One joins or leaves at a time, as the field tells it. */
+async function set(one: ClassAtSchool, staff: string[]) {
+  const address = (id: string) => `/api/school/classes/${one.id}/staff/${id}`
+  await run(async () => {
+    for (const id of staff) if (!one.staff.includes(id)) await put(address(id))
+    for (const id of one.staff) if (!staff.includes(id)) await remove(address(id))
+  })
+  await load()
+  emit('changed')
+}
+const choices = (one: ClassAtSchool) =>
+  props.people.filter((each) => each.state !== 'DEACTIVATED' || one.staff.includes(each.id))
+</script>
+
+<template>
+  <div class="classes">
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <el-table :data="all" row-key="id" empty-text="There is no class yet. Teachers make them under Classes.">
+      <el-table-column label="Class" prop="name" sortable min-width="150">
+        <template #default="{ row }"
+          ><strong>{{ row.name }}</strong
+          >{{ row.archived ? ' · set aside' : '' }}</template
+        >
+      </el-table-column>
+      <el-table-column label="Students" prop="students" sortable width="110" />
+      <el-table-column label="Who works with it" min-width="320">
+        <template #default="{ row }">
+          <el-select
+            :model-value="row.staff"
+            multiple
+            filterable
+            placeholder="Nobody"
+            :aria-label="`Who works with ${row.name}`"
+            @update:model-value="set(row as ClassAtSchool, $event)"
+          >
+            <el-option
+              v-for="one in choices(row as ClassAtSchool)"
+              :key="one.id"
+              :value="one.id"
+              :label="one.name"
+            />
+          </el-select>
+        </template>
+      </el-table-column>
+    </el-table>
+  </div>
+</template>
+
+<style scoped>
+.classes {
+  display: grid;
+  gap: 10px;
+}
+</style>

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { reactive, ref } from 'vue'
+import { post, said } from '@/api/client'
+import type { PersonLink } from '@/api/types'
+import { ROLES, type Role } from './roles'
+
+/** Somebody new, who chooses a password by a link. */
+const emit = defineEmits<{ made: [link: PersonLink]; close: [] }>()
+const asked = reactive({ name: '', signInName: '', role: 'TEACHER' as Role })
+const wrong = ref('')
+const busy = ref(false)
+
+async function invite() {
+  busy.value = true
+  try {
+    emit('made', await post<PersonLink>('/api/school/people', asked))
+  } catch (error) {
+    wrong.value = said(error)
+  }
+  busy.value = false
+}
+</script>
+
+<template>
+  <el-dialog :model-value="true" title="Invite a teacher" width="460px" @close="emit('close')">
+    <el-form label-position="top" @submit.prevent="invite">
+      <el-form-item label="Name"><el-input v-model="asked.name" maxlength="100" autofocus /></el-form-item>
+      <el-form-item label="User name, to sign in with"
+        ><el-input v-model="asked.signInName" maxlength="100"
+      /></el-form-item>
+      <el-form-item label="Role">
+        <el-radio-group v-model="asked.role" class="roles">
+          <el-radio v-for="one in ROLES" :key="one.role" :value="one.role"
+            >{{ one.name }}: {{ one.may }}</el-radio
+          >
+        </el-radio-group>
+      </el-form-item>
+      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+      <p class="soft">No mail is sent. You get a link that is good for seven days, to copy or print.</p>
+      <el-button
+        type="primary"
+        native-type="submit"
+        :disabled="busy || !asked.name.trim() || !asked.signInName.trim()"
+        >Make the link</el-button
+      >
+      <el-button @click="emit('close')">Cancel</el-button>
+    </el-form>
+  </el-dialog>
+</template>
+
+<style scoped>
+.roles {
+  display: grid;
+  justify-items: start;
+}
+</style>

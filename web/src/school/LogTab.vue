@@ -1,0 +1,101 @@
+<script setup lang="ts">
+import { PhDownloadSimple } from '@phosphor-icons/vue'
+import { onMounted, ref, shallowRef, watch } from 'vue'
+import { get, said } from '@/api/client'
+import type { LogLine, LogPage, StaffMember } from '@/api/types'
+import { EVENTS, type LogEvent } from './logWords'
+
+/** What happened to accounts and data, the newest first. */
+defineProps<{ people: StaffMember[] }>()
+const events = ref<LogEvent[]>([])
+const person = ref('')
+const lines = shallowRef<LogLine[]>([])
+const next = ref<string | undefined>()
+const wrong = ref('')
+const busy = ref(false)
+
+function query(before?: string) {
+  const asked = new URLSearchParams()
+  for (const one of events.value) asked.append('event', one)
+  if (person.value) asked.set('person', person.value)
+  if (before) asked.set('before', before)
+  return asked.toString()
+}
+let turn = 0
+async function load(before?: string) {
+  const mine = ++turn
+  busy.value = true
+  try {
+    const page = await get<LogPage>(`/api/school/log?${query(before)}`)
+    if (mine !== turn) return
+    lines.value = before ? [...lines.value, ...page.lines] : page.lines
+    next.value = page.next
+    wrong.value = ''
+  } catch (error) {
+    if (mine === turn) wrong.value = said(error)
+  }
+  if (mine === turn) busy.value = false
+}
+onMounted(() => load())
+watch([events, person], () => load())
+const time = (at: string) =>
+  new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'medium' })
+const details = (line: LogLine) =>
+  Object.entries(line.details)
+    .filter(([, value]) => value.length < 30)
+    .map(([name, value]) => `${name}: ${value.toLowerCase()}`)
+    .join(', ')
+</script>
+
+<template>
+  <div class="log">
+    <div class="row">
+      <el-select v-model="events" multiple collapse-tags placeholder="Everything" aria-label="What happened">
+        <el-option v-for="(name, event) in EVENTS" :key="event" :value="event" :label="name" />
+      </el-select>
+      <el-select v-model="person" filterable clearable placeholder="Everybody" aria-label="Who">
+        <el-option v-for="one in people" :key="one.id" :value="one.id" :label="one.name" />
+      </el-select>
+      <a class="btn" :href="`/api/school/log/table?${query()}`" download
+        ><PhDownloadSimple :size="18" aria-hidden="true" />Download CSV</a
+      >
+    </div>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <el-table v-loading="busy" :data="lines" row-key="id" empty-text="Nothing of that happened">
+      <el-table-column label="Time" width="200">
+        <template #default="{ row }">{{ time(row.at) }}</template>
+      </el-table-column>
+      <el-table-column label="What" min-width="200">
+        <template #default="{ row }">{{ EVENTS[row.event as LogEvent] }}</template>
+      </el-table-column>
+      <el-table-column label="By" min-width="130">
+        <template #default="{ row }">{{ row.actor ?? '–' }}</template>
+      </el-table-column>
+      <el-table-column label="To" min-width="130">
+        <template #default="{ row }">{{ row.subject ?? '–' }}</template>
+      </el-table-column>
+      <el-table-column label="Details" min-width="160">
+        <template #default="{ row }">{{ details(row as LogLine) }}</template>
+      </el-table-column>
+    </el-table>
+    <el-button v-if="next" :disabled="busy" @click="load(next)">Show older lines</el-button>
+    <p class="soft">Lines are kept for 400 days. They can be added to and never changed.</p>
+  </div>
+</template>
+
+<style scoped>
+.log {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+}
+.log :deep(.el-table) {
+  width: 100%;
+}
+.row {
+  display: grid;
+  grid-template-columns: 1fr 1fr auto;
+  gap: 10px;
+  width: 100%;
+}
+</style>

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { reactive, ref, watch } from 'vue'
+import { put, said } from '@/api/client'
+import type { SchoolView } from '@/api/types'
+import { LANGUAGES, timeZones } from './places'
+
+/** How the school is set. */
+const props = defineProps<{ school: SchoolView }>()
+const emit = defineEmits<{ changed: [] }>()
+const asked = reactive({ name: '', language: 'en', timeZone: 'UTC' })
+watch(
+  () => props.school,
+  ({ name, language, timeZone }) => Object.assign(asked, { name, language, timeZone }),
+  { immediate: true },
+)
+const words = ref('')
+const wrong = ref('')
+const busy = ref(false)
+async function save() {
+  busy.value = true
+  words.value = wrong.value = ''
+  try {
+    await put('/api/school', asked)
+    words.value = 'Saved'
+    emit('changed')
+  } catch (error) {
+    wrong.value = said(error)
+  }
+  busy.value = false
+}
+</script>
+
+<template>
+  <el-form label-position="top" class="settings" @submit.prevent="save">
+    <el-form-item label="Name of the school"><el-input v-model="asked.name" maxlength="100" /></el-form-item>
+    <el-form-item label="Language">
+      <el-select v-model="asked.language">
+        <el-option v-for="[value, name] in LANGUAGES" :key="value" :value="value" :label="name" />
+      </el-select>
+    </el-form-item>
+    <el-form-item label="Time zone">
+      <el-select v-model="asked.timeZone" filterable>
+        <el-option v-for="zone in timeZones()" :key="zone" :value="zone" :label="zone" />
+      </el-select>
+    </el-form-item>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <p role="status">{{ words }}</p>
+    <el-button type="primary" native-type="submit" :disabled="busy || !asked.name.trim()">Save</el-button>
+  </el-form>
+</template>
+
+<style scoped>
+.settings {
+  max-width: 420px;
+}
+</style>
