@@ -98,7 +98,7 @@ const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
         <el-table-column label="Last used">
           <template #default="{ row }">{{ time(row.lastUsed) }}</template>
         </el-table-column>
-        <el-table-column label="">
+        <el-table-column label="Where">
           <template #default="{ row }">
             <span v-if="row.here">here</span>
             <el-button v-else :disabled="busy" @click="end(row.id)">Sign out there</el-button>

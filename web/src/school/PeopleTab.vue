@@ -99,7 +99,7 @@ async function command(one: StaffMember, what: string) {
       <el-table-column label="Last seen" prop="lastSeen" sortable min-width="150">
         <template #default="{ row }">{{ row.lastSeen ? day(row.lastSeen) : 'never' }}</template>
       </el-table-column>
-      <el-table-column label="" width="84">
+      <el-table-column label="More" width="84">
         <template #default="{ row }">
           <el-dropdown trigger="click" @command="command(row as StaffMember, $event)">
             <button class="btn quiet" :aria-label="`What to do with ${row.name}`">

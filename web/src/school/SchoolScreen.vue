@@ -6,13 +6,14 @@ import TeacherBar from '@/accounts/TeacherBar.vue'
 import { get, said } from '@/api/client'
 import type { SchoolView, StaffMember } from '@/api/types'
 import ClassesTab from './ClassesTab.vue'
+import DataTab from './DataTab.vue'
 import LogTab from './LogTab.vue'
 import PeopleTab from './PeopleTab.vue'
 import SettingsTab from './SettingsTab.vue'
 import { gigabytes } from './sizes'
 
 /** What an administrator answers for: who works here, what happened, and how the school is set. */
-const TABS = ['people', 'classes', 'log', 'settings'] as const
+const TABS = ['people', 'classes', 'log', 'data', 'settings'] as const
 const route = useRoute()
 const router = useRouter()
 const tab = ref(TABS.find((one) => one === route.query.tab) ?? 'people')
@@ -57,6 +58,9 @@ const show = (name: string | number) => void router.replace({ query: { tab: Stri
       </el-tab-pane>
       <el-tab-pane label="Activity log" name="log" lazy>
         <LogTab :people="people" />
+      </el-tab-pane>
+      <el-tab-pane label="Data and backup" name="data" lazy>
+        <DataTab />
       </el-tab-pane>
       <el-tab-pane label="Settings" name="settings" lazy>
         <SettingsTab :school="school" @changed="load" />

@@ -20,4 +20,5 @@ export const EVENTS: Record<LogEvent, string> = {
   CLASS_STAFF_CHANGED: 'Who works with a class changed',
   PIN_CHANGED: 'PIN or pictures changed',
   STUDENTS_ADDED: 'Students added to a class',
+  BACKED_UP: 'Backed up',
 }

@@ -67,12 +67,6 @@ public final class Shots {
             shot(teacher, folder, "quilt");
             String code = teacher.locator(".big").innerText().replace(" ", "");
             String quilt = teacher.url();
-            teacher.getByRole(
-                            AriaRole.LINK,
-                            new Page.GetByRoleOptions().setName("Bo").setExact(true))
-                    .click();
-            teacher.locator("svg.page").waitFor();
-            shot(teacher, folder, "students-page-as-left");
             desk(teacher, quilt, folder);
             teacher.navigate(address + "/classes");
             teacher.getByText("Puffin class").first().click();
@@ -83,6 +77,7 @@ public final class Shots {
             starter(teacher, address, folder);
             present(teacher, address, folder);
             axes(teacher, address, folder);
+            school(browser.newContext(options()).newPage(), address, folder);
 
             Page student = browser.newContext(options()).newPage();
             student.navigate(address + "/join/" + code);
@@ -201,6 +196,17 @@ public final class Shots {
         teacher.getByText("1 of 4 placed").waitFor();
         walk(teacher, "Well", 7, 1);
         shot(teacher, folder, "student-axes");
+    }
+
+    private static void school(Page administrator, String address, Path folder) {
+        administrator.navigate(address + "/sign-in");
+        administrator.getByLabel("Name").fill("ilse");
+        administrator.getByLabel("Password").fill("meridian");
+        administrator.getByLabel("Password").press("Enter");
+        administrator.waitForURL("**/activities");
+        administrator.navigate(address + "/school");
+        administrator.locator(".el-table__row").first().waitFor();
+        shot(administrator, folder, "school");
     }
 
     private static void walk(Page page, String piece, int right, int up) {

@@ -163,8 +163,7 @@ public class Staff {
                 link.personId(),
                 invited ? LogEvent.INVITATION_TAKEN : LogEvent.PASSWORD_CHANGED,
                 link.personId());
-        return new Came(
-                store.find(link.schoolId(), link.personId()).orElseThrow().who());
+        return came(store.find(link.schoolId(), link.personId()).orElseThrow().who());
     }
 
     /** One's own password. All other sessions end. */
@@ -302,6 +301,11 @@ public class Staff {
         store.setSchool(made);
         Who who = people.addStaff(made.id(), Who.Role.ADMINISTRATOR, name.strip(), signInName.strip(), password);
         log.add(made.id(), who.id(), LogEvent.SCHOOL_SET_UP, who.id());
+        return came(who);
+    }
+
+    private Came came(Who who) {
+        store.seen(who.schoolId(), who.id(), OffsetDateTime.now(clock));
         return new Came(who);
     }
 }

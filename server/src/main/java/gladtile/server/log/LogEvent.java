@@ -17,5 +17,6 @@ public enum LogEvent {
     WORK_HANDED_OVER,
     CLASS_STAFF_CHANGED,
     PIN_CHANGED,
-    STUDENTS_ADDED
+    STUDENTS_ADDED,
+    BACKED_UP
 }

@@ -233,7 +233,9 @@ class StaffTest {
         School school = new School(server);
         Api assistant = school.asAssistant();
         assertThat(assistant.get("/api/classes/" + school.classId).status()).isEqualTo(200);
-        assertThat(assistant.get("/api/assignments/" + school.assignmentId).status())
+        assertThat(assistant
+                        .get("/api/assignments/" + school.assignmentId + "/desk")
+                        .status())
                 .isEqualTo(200);
         assertThat(assistant.post("/api/classes", Map.of("name", "Mine")).status())
                 .isEqualTo(403);
@@ -272,7 +274,8 @@ class StaffTest {
         assertThat(handed.json().path("classes").asInt()).isEqualTo(1);
         Api other = school.asOtherTeacher();
         assertThat(other.get("/api/activities/" + school.activityId).status()).isEqualTo(200);
-        assertThat(other.get("/api/assignments/" + school.assignmentId).status())
+        assertThat(other.get("/api/assignments/" + school.assignmentId + "/desk")
+                        .status())
                 .isEqualTo(200);
         Api teacher = school.asTeacher();
         assertThat(teacher.get("/api/activities/" + school.activityId).status()).isEqualTo(404);

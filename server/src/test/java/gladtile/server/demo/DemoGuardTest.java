@@ -15,7 +15,8 @@ class DemoGuardTest {
     private final People people = mock(People.class);
 
     private DemoGuard at(String address, boolean demo) throws Exception {
-        return new DemoGuard(people, new GladProperties(null, null, demo, 1), InetAddress.getByName(address));
+        return new DemoGuard(
+                people, new GladProperties(null, null, null, null, demo, 1), InetAddress.getByName(address));
     }
 
     @Test

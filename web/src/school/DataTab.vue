@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { get, post, remove, said } from '@/api/client'
+import type { BackupStanding } from '@/api/types'
+import { count } from '@/page/count'
+import { gigabytes } from './sizes'
+
+/** Backups, each restored once for a check. */
+const standing = shallowRef<BackupStanding | null>(null)
+const wrong = ref('')
+const EVERY_MS = 1_500
+let timer: ReturnType<typeof setTimeout> | undefined
+let gone = false
+
+async function load() {
+  try {
+    standing.value = await get<BackupStanding>('/api/school/backups')
+    wrong.value = ''
+  } catch (error) {
+    wrong.value = said(error)
+  }
+  clearTimeout(timer)
+  if (!gone && standing.value?.state === 'RUNNING') timer = setTimeout(load, EVERY_MS)
+}
+onMounted(load)
+onBeforeUnmount(() => {
+  gone = true
+  clearTimeout(timer)
+})
+async function run(what: () => Promise<unknown>) {
+  try {
+    await what()
+    await load()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+const begin = () => run(() => post('/api/school/backups'))
+const cancel = () => run(() => remove('/api/school/backups/running'))
+const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'full', timeStyle: 'short' })
+</script>
+
+<template>
+  <section v-if="standing" class="data">
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <p v-if="standing.state === 'NONE'">Backups of this installation are made by others.</p>
+    <template v-else>
+      <h2>Last backup</h2>
+      <p v-if="standing.last">
+        {{ time(standing.last.made) }}, checked by restoring it:
+        {{ count(standing.last.activities, 'activity', 'activities') }},
+        {{ count(standing.last.moves, 'move') }}, {{ count(standing.last.people, 'person', 'people') }},
+        {{ gigabytes(standing.last.bytes) }}. It is the file {{ standing.last.file }} in the folder of
+        backups.
+      </p>
+      <p v-else>There is none yet. One is made every night at 02:00 by the machine's clock.</p>
+      <p v-if="standing.failure" class="note" role="alert">{{ standing.failure }}</p>
+      <p v-if="standing.state === 'RUNNING'" class="row">
+        <el-progress :percentage="50" :indeterminate="true" :show-text="false" aria-label="Backing up" />
+        <el-button @click="cancel">Cancel</el-button>
+      </p>
+      <el-button v-else type="primary" @click="begin">Back up now</el-button>
+      <p class="soft">
+        The newest fourteen are kept. Copy them to another machine too: a backup beside its data is lost with
+        them.
+      </p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.data {
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+  max-width: 640px;
+}
+.row {
+  display: grid;
+  grid-template-columns: 260px auto;
+  gap: 12px;
+  align-items: center;
+}
+</style>
