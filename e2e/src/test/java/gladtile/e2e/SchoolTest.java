@@ -95,7 +95,9 @@ class SchoolTest {
 
         // They are given a class, and see it.
         tab("Classes");
-        administrator.getByLabel("Who works with Heron").click();
+        administrator
+                .getByRole(AriaRole.COMBOBOX, named("Who works with Heron"))
+                .click();
         administrator.getByRole(AriaRole.OPTION, named("Taro Lind")).click();
         taro.waitForCondition(() -> {
             taro.navigate(address + "/classes");

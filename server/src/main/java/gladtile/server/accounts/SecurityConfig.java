@@ -1,6 +1,7 @@
 package gladtile.server.accounts;
 
 import gladtile.server.support.ComputingBudget;
+import gladtile.server.support.DiskRoom;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -26,7 +27,8 @@ class SecurityConfig {
                     + "object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SessionWho sessions, ComputingBudget budget) throws Exception {
+    SecurityFilterChain chain(HttpSecurity http, SessionWho sessions, ComputingBudget budget, DiskRoom disk)
+            throws Exception {
         http.csrf(csrf -> csrf.spa())
                 .securityContext(context -> context.securityContextRepository(sessions))
                 .sessionManagement(session -> session.sessionFixation(fixation -> fixation.none()))
@@ -57,17 +59,7 @@ class SecurityConfig {
                                 "/api/one-time-links/password",
                                 "/api/set-up")
                         .permitAll()
-                        .requestMatchers(
-                                HttpMethod.GET,
-                                "/api/me",
-                                "/api/set-up",
-                                "/api/join/*",
-                                "/api/openapi.json",
-                                "/api/openapi.json/**",
-                                "/api/docs",
-                                "/api/docs/**",
-                                "/api/swagger-ui/**",
-                                "/api/health")
+                        .requestMatchers(HttpMethod.GET, "/api/me", "/api/set-up", "/api/join/*", "/api/health")
                         .permitAll()
                         .requestMatchers("/api/attempts", "/api/attempts/**", "/api/home")
                         .hasRole("STUDENT")
@@ -84,6 +76,7 @@ class SecurityConfig {
                         .anyRequest()
                         .permitAll());
         http.addFilterAfter(new InFlight(budget), AnonymousAuthenticationFilter.class);
+        http.addFilterAfter(new NoRoomLeft(disk), InFlight.class);
         return http.build();
     }
 

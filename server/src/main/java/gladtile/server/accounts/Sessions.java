@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Base64;
 import java.util.Comparator;
@@ -28,6 +29,9 @@ import org.springframework.web.context.request.ServletRequestAttributes;
 /** Begins and ends sessions. */
 @Component
 public class Sessions {
+    /** A tablet that is put back into its box is nobody's soon. */
+    static final Duration STUDENTS = Duration.ofHours(3);
+
     private final SessionWho repository;
     private final Devices devices;
     private final JdbcIndexedSessionRepository kept;
@@ -53,6 +57,9 @@ public class Sessions {
         SecurityContext context = SessionWho.contextOf(who);
         SecurityContextHolder.setContext(context);
         repository.saveContext(context, request, response);
+        if (who.kind() == Who.Kind.STUDENT) {
+            request.getSession().setMaxInactiveInterval((int) STUDENTS.toSeconds());
+        }
         devices.remember(who, request, response);
         giveToken(request);
     }

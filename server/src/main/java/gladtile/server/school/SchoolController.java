@@ -5,6 +5,7 @@ import gladtile.server.accounts.School;
 import gladtile.server.accounts.Staff;
 import gladtile.server.accounts.Who;
 import gladtile.server.files.StorageUse;
+import gladtile.server.support.DiskRoom;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,14 +21,20 @@ import org.springframework.web.bind.annotation.RestController;
 class SchoolController {
     private final Staff staff;
     private final StorageUse storage;
+    private final DiskRoom disk;
 
-    SchoolController(Staff staff, StorageUse storage) {
+    SchoolController(Staff staff, StorageUse storage, DiskRoom disk) {
+        this.disk = disk;
         this.staff = staff;
         this.storage = storage;
     }
 
-    /** @param storageUsed bytes of files @param storageMost bytes that they may take */
-    record SchoolView(String name, String language, String timeZone, long storageUsed, long storageMost) {}
+    /**
+     * @param storageUsed bytes of files @param storageMost bytes that they may take
+     * @param disk how much room the disk has left
+     */
+    record SchoolView(
+            String name, String language, String timeZone, long storageUsed, long storageMost, DiskRoom.State disk) {}
 
     record SchoolSettings(String name, String language, String timeZone) {
         SchoolSettings {
@@ -41,7 +48,12 @@ class SchoolController {
     SchoolView school(@AuthenticationPrincipal Who who) {
         School school = staff.school(who.schoolId()).orElseThrow();
         return new SchoolView(
-                school.name(), school.language(), school.timeZone(), storage.used(who.schoolId()), storage.most());
+                school.name(),
+                school.language(),
+                school.timeZone(),
+                storage.used(who.schoolId()),
+                storage.most(),
+                disk.now().state());
     }
 
     @PutMapping

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.json.Json;
 import gladtile.server.testkit.RealServer;
+import gladtile.server.testkit.School;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -19,7 +20,8 @@ class OpenApiDocumentTest {
 
     @Test
     void the_kept_document_is_the_served_one(RealServer server) throws IOException {
-        String served = new String(server.browser().raw("/api/openapi.json").body(), StandardCharsets.UTF_8);
+        String served = new String(
+                new School(server).asTeacher().raw("/api/openapi.json").body(), StandardCharsets.UTF_8);
         if (Boolean.getBoolean("glad.openapi.write")) {
             Files.writeString(KEPT, served);
         }
@@ -32,6 +34,12 @@ class OpenApiDocumentTest {
     void every_address_of_ours_is_in_it_and_a_readable_page_shows_it(RealServer server) throws IOException {
         JsonNode paths = Json.read(Files.readString(KEPT), JsonNode.class).path("paths");
         assertThat(paths.propertyNames()).contains("/api/attempts/{id}/moves", "/api/activities/{id}/edits");
-        assertThat(server.browser().raw("/api/docs").statusCode()).isIn(200, 302);
+        School school = new School(server);
+        assertThat(school.asTeacher().raw("/api/docs").statusCode()).isIn(200, 302);
+        // What there is to be asked is not told to everybody.
+        for (String path : new String[] {"/api/docs", "/api/openapi.json"}) {
+            assertThat(server.browser().raw(path).statusCode()).isEqualTo(401);
+            assertThat(school.asStudent(0).raw(path).statusCode()).isEqualTo(403);
+        }
     }
 }
