@@ -44,7 +44,7 @@ const choices = (one: ClassAtSchool) =>
           >{{ row.archived ? ' · set aside' : '' }}</template
         >
       </el-table-column>
-      <el-table-column label="Students" prop="students" sortable width="110" />
+      <el-table-column label="Students" prop="students" sortable width="130" />
       <el-table-column label="Who works with it" min-width="320">
         <template #default="{ row }">
           <el-select

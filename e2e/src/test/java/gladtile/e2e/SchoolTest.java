@@ -97,7 +97,7 @@ class SchoolTest {
         tab("Classes");
         administrator
                 .getByRole(AriaRole.COMBOBOX, named("Who works with Heron"))
-                .click();
+                .press("Enter");
         administrator.getByRole(AriaRole.OPTION, named("Taro Lind")).click();
         taro.waitForCondition(() -> {
             taro.navigate(address + "/classes");

@@ -26,6 +26,10 @@ class SecurityConfig {
             "default-src 'self'; img-src 'self' data: blob:; media-src 'self' blob:; style-src 'self' 'unsafe-inline'; font-src 'self' data:; "
                     + "object-src 'none'; base-uri 'self'; form-action 'self'; frame-ancestors 'none'";
 
+    /** Of what a browser can lend a page: what recordings and pictures of the desk need, and nothing else. */
+    private static final String PERMISSIONS =
+            "camera=(self), microphone=(self), display-capture=(self), screen-wake-lock=(self), fullscreen=(self), geolocation=(), payment=(), usb=(), serial=(), bluetooth=()";
+
     @Bean
     SecurityFilterChain chain(HttpSecurity http, SessionWho sessions, ComputingBudget budget, DiskRoom disk)
             throws Exception {
@@ -38,6 +42,7 @@ class SecurityConfig {
                 .logout(logout -> logout.disable())
                 .anonymous(anonymous -> anonymous.principal("nobody"))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .permissionsPolicyHeader(policy -> policy.policy(PERMISSIONS))
                         .referrerPolicy(policy -> policy.policy(
                                 org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter
                                         .ReferrerPolicy.NO_REFERRER)))

@@ -37,7 +37,7 @@ class BackupController {
     /** Begins one; how it goes is asked for. */
     @PostMapping
     @ResponseStatus(HttpStatus.ACCEPTED)
-    void begin(@AuthenticationPrincipal Who who) {
+    BackupStanding begin(@AuthenticationPrincipal Who who) {
         if (!backups.begin(who.schoolId(), who.id())) {
             throw Problem.of(
                     HttpStatus.CONFLICT,
@@ -45,6 +45,7 @@ class BackupController {
                             ? "Backups of this installation are made by others. Nothing was begun."
                             : "A backup is being made just now. Nothing else was begun.");
         }
+        return standing();
     }
 
     /** What is being made is thrown away; the backups of before stay. */
