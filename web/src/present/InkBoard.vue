@@ -9,6 +9,7 @@ import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
 import { PAGE, type Point } from '@/page/geometry'
 import { linePath, pointsOf, strokeDrawing, type StrokeStyle } from '@/page/ink'
 import OwnInk from '@/page/OwnInk.vue'
+import { noSwipe } from './drag'
 import { isNearlyStraight, seenOnce } from './hands'
 import { closest, followed, type Instrument } from './instruments'
 import {
@@ -116,10 +117,6 @@ function isHand(event: PointerEvent) {
   return !seenOnce.pen && Math.max(event.width, event.height) < PALM
 }
 
-/** A stroke is no swipe: else the browser would let the press that follows a quick one go by. */
-function noGesture(event: TouchEvent) {
-  if (draws.value && event.cancelable) event.preventDefault()
-}
 function down(event: PointerEvent) {
   if (!draws.value || !isHand(event)) return
   event.preventDefault()
@@ -377,7 +374,7 @@ onBeforeUnmount(() => {
     @pointermove="move"
     @pointerup="up"
     @pointercancel="up"
-    @touchstart="noGesture"
+    @touchstart="draws && noSwipe($event)"
     @pointerleave="cursor = null"
   >
     <OwnInk v-if="seen.length" :ink="seen" />
