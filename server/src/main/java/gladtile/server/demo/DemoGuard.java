@@ -11,7 +11,8 @@ import org.springframework.stereotype.Component;
 /** The demo's passwords stand in the manual: with them nothing is served to other machines. */
 @Component
 class DemoGuard implements SmartInitializingSingleton {
-    static final Map<String, String> KNOWN = Map.of("mira", "telescope", "jonas", "eyepiece", "ilse", "meridian");
+    static final Map<String, String> KNOWN =
+            Map.of("mira", "telescope", "jonas", "eyepiece", "ilse", "meridian", "sana", "eclipse");
 
     private final People people;
     private final GladProperties properties;
