@@ -9,7 +9,6 @@ import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
 import { PAGE, type Point } from '@/page/geometry'
 import { linePath, pointsOf, strokeDrawing, type StrokeStyle } from '@/page/ink'
 import OwnInk from '@/page/OwnInk.vue'
-import { noSwipe } from './drag'
 import { isNearlyStraight, seenOnce } from './hands'
 import { closest, followed, type Instrument } from './instruments'
 import {
@@ -374,7 +373,6 @@ onBeforeUnmount(() => {
     @pointermove="move"
     @pointerup="up"
     @pointercancel="up"
-    @touchstart="draws && noSwipe($event)"
     @pointerleave="cursor = null"
   >
     <OwnInk v-if="seen.length" :ink="seen" />

@@ -5,7 +5,7 @@ import type { DrawnStroke } from '@/api/types'
 import { looped } from '@/gesture/ink'
 import { PAGE, type Point } from '@/page/geometry'
 import { strokeDrawing } from '@/page/ink'
-import { drag, noSwipe } from './drag'
+import { drag } from './drag'
 import { boxAround, changed, drawnOf } from './strokes'
 
 /** Ink that is encircled is moved, sized, copied, taken away, or put on the page for good. */
@@ -141,7 +141,7 @@ const bar = computed(() => ({
 
 <template>
   <div class="lasso control">
-    <svg ref="root" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" @pointerdown="down" @touchstart="noSwipe">
+    <svg ref="root" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" @pointerdown="down">
       <polyline v-if="drawing" class="loop" :points="loop.map((one) => `${one.x},${one.y}`).join(' ')" />
       <g
         v-if="box"

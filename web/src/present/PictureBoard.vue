@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import type { Point } from '@/page/geometry'
-import { noSwipe } from './drag'
 
 /**
  * Chooses the part of the page of which a picture is made: a box, or what a line is drawn around. The keyboard moves a
@@ -115,7 +114,6 @@ const outline = computed(() =>
     role="group"
     aria-label="Which part? Arrow keys move the box, with Shift they size it. Enter takes it."
     @pointerdown.self="down"
-    @touchstart.self="noSwipe"
     @pointermove="move"
     @pointerup="up"
     @pointercancel="from = null"

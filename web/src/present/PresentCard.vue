@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { noSwipe } from '@/page/touch'
 import { PhX } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { drag } from './drag'
@@ -35,6 +36,7 @@ function key(event: KeyboardEvent) {
       role="group"
       :aria-label="`${title}. Arrow keys move it.`"
       @pointerdown.self="move"
+      @touchmove="noSwipe"
       @keydown.self="key"
     >
       <span @pointerdown="move">{{ title }}</span>

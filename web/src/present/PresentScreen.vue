@@ -17,6 +17,7 @@ import { PAGE, type Point } from '@/page/geometry'
 import type { StrokeStyle } from '@/page/ink'
 import { cornersOf, isReshapable, provideReshaped } from '@/page/reshaped'
 import { pageOf } from '@/page/routes'
+import { noSwipe } from '@/page/touch'
 import { toldOfCheck } from '@/student/feedback'
 import LeaveDialog from '@/student/LeaveDialog.vue'
 import StudentPage from '@/student/StudentPage.vue'
@@ -608,7 +609,7 @@ watch(
       @pointercancel="long.end"
     >
       <div v-if="show" :key="at" ref="place" class="place" :style="{ width: `${width}px` }">
-        <div ref="sheet" class="sheet" :style="zoomStyle">
+        <div ref="sheet" class="sheet" :style="zoomStyle" @touchmove="noSwipe">
           <PageOnWall v-if="onWall" :page-id="show.page.value.id" :shown="onWall.shown.value" />
           <StudentPage
             v-else

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
-import { drag, noSwipe } from './drag'
+import { drag } from './drag'
 import type { PageScale } from '@/api/types'
 import { LEAST_PER, MOST_PER } from './scales'
 
@@ -44,7 +44,7 @@ function set() {
 
 <template>
   <div class="scale-board control" @keydown.esc.stop="emit('cancel')">
-    <svg ref="root" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" @pointerdown="down" @touchstart="noSwipe">
+    <svg ref="root" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" @pointerdown="down">
       <g v-if="ends">
         <line class="halo" :x1="ends[0].x" :y1="ends[0].y" :x2="ends[1].x" :y2="ends[1].y" />
         <line :x1="ends[0].x" :y1="ends[0].y" :x2="ends[1].x" :y2="ends[1].y" />

@@ -19,12 +19,3 @@ export function drag(from: PointerEvent, to: (at: PointerEvent) => void, end?: (
   held.addEventListener('pointerup', stop)
   held.addEventListener('pointercancel', stop)
 }
-
-/**
- * For what is drawn on with a finger: a stroke is no swipe. Else the browser takes a quick one for a swipe, and lets the
- * press that follows it go by. Buttons are pressed as ever.
- */
-export function noSwipe(event: TouchEvent) {
-  const pressed = (event.target as Element).closest('button, input, select, label, [role="button"]')
-  if (event.cancelable && !pressed) event.preventDefault()
-}

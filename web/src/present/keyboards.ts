@@ -27,13 +27,24 @@ export const KEYBOARDS: [KeyboardName, string][] = [
 ]
 const NUMBERS = ['7 8 9 + (', '4 5 6 − )', '1 2 3 × ²', '0 , . ÷ /', '= : % € °']
 
+/**
+ * Letters of a language that its keyboard types by dead keys, which a wall does not have. With those of the layout they
+ * are the exemplar characters of Unicode's CLDR 41 (`common/main`).
+ */
+const ACCENTS: Partial<Record<KeyboardName, string>> = {
+  fr: 'â ê î ô û æ œ ë ï ü ÿ',
+  es: 'á é í ó ú ü',
+  ar: 'أ إ آ',
+}
+
 /** Signs of a layout that are no letters of their own here: the other keys are beside them. */
 const CONTROL = /^\{.*\}$|^\.com$/
 
 /** The rows of a keyboard, each key by what it types. @param shifted with Shift */
 export function rowsOf(name: KeyboardName, shifted: boolean): string[][] {
   const rows = name === 'numbers' ? NUMBERS : LAYOUTS[name].layout[shifted ? 'shift' : 'default']!
-  return rows
+  const accents = ACCENTS[name]
+  return [...(accents ? [shifted ? accents.toLocaleUpperCase(name) : accents] : []), ...rows]
     .map((row) => row.split(' ').filter((key) => key && !CONTROL.test(key)))
     .filter((row) => row.length > 1)
 }

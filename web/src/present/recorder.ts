@@ -100,7 +100,7 @@ export function useRecorder(about: {
       made = await post<Screencast>(`/api/activities/${about.activityId()}/screencasts`, {
         title: about.title().slice(0, 290),
       })
-      start(made)
+      await start(made)
     } catch (error) {
       words.value = said(error)
       standing.value = 'off'
@@ -108,7 +108,7 @@ export function useRecorder(about: {
   }
   let sender: ReturnType<typeof pieceSender> | null = null
   let letGo = () => {}
-  function start(screencast: Screencast) {
+  async function start(screencast: Screencast) {
     letGo = holdRecording(screencast.id)
     sender = pieceSender(
       screencast.id,
@@ -121,7 +121,7 @@ export function useRecorder(about: {
         (words.value =
           'This device has no room for what is recorded while the network is away. Leave this page open.'),
     )
-    stage.start()
+    await stage.start()
     const stream = stage.canvas.captureStream()
     for (const track of sound?.getAudioTracks() ?? []) stream.addTrack(track)
     const type = TYPES.find((one) => MediaRecorder.isTypeSupported(one))

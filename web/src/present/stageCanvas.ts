@@ -187,8 +187,14 @@ export function stageCanvas(sheet: () => HTMLElement | null | undefined) {
   return {
     canvas,
     quality,
-    start() {
+    /** Resolves once there is something to be seen on the canvas, so that no recording begins without a picture. */
+    async start() {
       size()
+      const element = sheet()
+      if (element) {
+        look(element)
+        await draw(element)
+      }
       frames?.observe({ entryTypes: ['longtask'] })
       tick()
     },

@@ -13,6 +13,7 @@ import { wholeOf } from '@/page/sized'
 import { isHidden, zonePath } from '@/page/zones'
 import PaperBody from '@/page/PaperBody.vue'
 import { leadsTo, routeTo } from '@/page/routes'
+import { noSwipe } from '@/page/touch'
 import VideoPlayer from './VideoPlayer.vue'
 import CoverHandle from './CoverHandle.vue'
 import { useDoing } from './doing'
@@ -282,7 +283,7 @@ function tapped(one: Done): boolean {
 </script>
 
 <template>
-  <div class="sheet">
+  <div class="sheet" @touchmove="noSwipe">
     <svg
       ref="root"
       class="doing"

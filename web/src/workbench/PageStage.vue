@@ -12,6 +12,7 @@ import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
 import { framesOf, routeOf } from '@/page/route'
 import { leadsTo, routeTo } from '@/page/routes'
+import { noSwipe } from '@/page/touch'
 import type { Said } from '@/page/wordFit'
 import type { Bench, Writing } from './bench'
 import type { Elsewhere } from './presence'
@@ -315,6 +316,7 @@ const routeFor = (item: Item) =>
         role="group"
         :aria-label="`Page ${page.name}`"
         @pointerdown="press"
+        @touchmove="noSwipe"
         @dblclick="double"
         @keydown="key"
         @focusin="focusOn"

@@ -148,11 +148,6 @@ class PresentLessonTest {
             }
         }
         if (hand == Hand.FINGER) {
-            // As a hand that puts something down: it has come to rest before it is lifted.
-            for (int i = 0; i < 5; i++) {
-                touch("touchMove", way[way.length - 1]);
-                wall.evaluate("() => new Promise(requestAnimationFrame)");
-            }
             touch("touchEnd");
         } else {
             wall.mouse().up();

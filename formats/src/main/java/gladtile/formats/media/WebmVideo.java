@@ -224,7 +224,8 @@ public final class WebmVideo {
 
     /**
      * Writes it from one moment to another, with its length and an index. It begins with the last picture at or before
-     * {@code from} that is seen without those before it.
+     * {@code from} that is seen without those before it; where there is none yet, at the beginning of what is heard, so
+     * that nothing that was said before the first picture is lost and all times stay what they were.
      *
      * @param from milliseconds from its beginning, 0 or more
      * @param to milliseconds from its beginning, more than from; {@code Long.MAX_VALUE} for all
@@ -236,13 +237,16 @@ public final class WebmVideo {
                 .filter(one -> isStart(one) && one.time() - first <= Math.max(0, from))
                 .mapToLong(Block::time)
                 .max()
-                .orElseGet(() -> blocks.stream()
-                        .filter(this::isStart)
-                        .mapToLong(Block::time)
-                        .min()
-                        .orElseThrow());
+                .orElse(first);
+        long seen = blocks.stream()
+                .filter(one -> isStart(one) && one.time() >= start)
+                .mapToLong(Block::time)
+                .min()
+                .orElse(Long.MAX_VALUE);
         List<Block> part = blocks.stream()
                 .filter(one -> one.time() >= start && (to == Long.MAX_VALUE || one.time() - first < to))
+                // A picture that needs one before it cannot be shown without it.
+                .filter(one -> one.track() != videoTrack || one.time() >= seen)
                 .toList();
         if (part.stream().noneMatch(this::isStart)) {
             return 0;

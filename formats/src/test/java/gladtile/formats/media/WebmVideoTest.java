@@ -93,6 +93,26 @@ class WebmVideoTest {
                 .isNotEmpty();
     }
 
+    @Test
+    void what_is_heard_before_the_first_picture_is_kept_and_all_of_it_is_as_long_as_it_says() throws Exception {
+        byte[] late = run("ffmpeg -v error -f lavfi -i sine=frequency=440:duration=6 -itsoffset 1.1 -f lavfi"
+                + " -i testsrc=size=160x100:rate=10:duration=4.9 -map 1:v -map 0:a -c:v libvpx -g 20"
+                + " -keyint_min 20 -c:a libopus -f webm -live 1 -");
+        WebmVideo video = read(late);
+        byte[] whole = write(video, 0, Long.MAX_VALUE);
+        assertThat(video.millis()).isCloseTo(6_000L, within(50L));
+        assertThat(duration(whole)).isCloseTo(6, within(0.05));
+        assertThat(pictures(whole).get(0)).isCloseTo(1.1, within(0.05));
+        assertThat(Double.parseDouble(probe(whole, "-select_streams a -show_entries packet=pts_time")
+                        .get(0)
+                        .replace(",", "")))
+                .isCloseTo(0, within(0.03));
+        assertThat(run("ffmpeg -v error -xerror -i " + file(whole) + " -f null -"))
+                .isEmpty();
+        // The picture at 3.1 s is the last before 4 s that needs none before it.
+        assertThat(duration(write(video, 4_000, Long.MAX_VALUE))).isCloseTo(2.9, within(0.1));
+    }
+
     private static Path file(byte[] bytes) throws IOException {
         return Files.write(Files.createTempFile(folder, "video", ".webm"), bytes);
     }
