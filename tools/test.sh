@@ -6,7 +6,7 @@ start_test_database() {
 load_test_database() {
   # shellcheck disable=SC1091
   . var/test/connect.env
-  export GLAD_DB_URL GLAD_DB_USER GLAD_DB_PASSWORD
+  export GLAD_DB_URL GLAD_DB_USER GLAD_DB_PASSWORD GLAD_DB_MIGRATE_USER GLAD_DB_MIGRATE_PASSWORD GLAD_DB_SERVE_USER GLAD_DB_SERVE_PASSWORD
   export GLAD_WEB="$root/web/dist" GLAD_APP="$root/$app" GLAD_UNICODE="$root/var/unicode/NormalizationTest.txt"
   # The URL standard's own test data, from Debian's package of a URL library.
   GLAD_URLS=$(ls /usr/share/cargo/registry/url-*/tests/urltestdata.json)

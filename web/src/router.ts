@@ -5,6 +5,11 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: '/activities' },
+    // The identity provider of the school did not answer, or there is none.
+    {
+      path: '/sign-in/:pathMatch(with/.*|back)',
+      redirect: { path: '/sign-in', query: { 'school-account': 'away' } },
+    },
     { path: '/sign-in', component: () => import('./accounts/SignInScreen.vue'), meta: { title: 'Sign in' } },
     {
       path: '/activities',

@@ -4,6 +4,8 @@ import { get, put, remove, said } from '@/api/client'
 import type { OpenSession } from '@/api/types'
 import { router } from '@/router'
 import { me, needTeacher } from './me'
+import OwnPasskeys from './OwnPasskeys.vue'
+import OwnSchoolAccount from './OwnSchoolAccount.vue'
 import TeacherBar from './TeacherBar.vue'
 
 /** One's own password, and where one is signed in. */
@@ -89,6 +91,8 @@ const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
         >
       </form>
     </section>
+    <OwnPasskeys />
+    <OwnSchoolAccount />
     <section>
       <h2>Where you are signed in</h2>
       <el-table :data="sessions ?? []" empty-text="Nothing yet">

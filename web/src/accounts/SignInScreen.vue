@@ -1,88 +1,104 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { onMounted, ref } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
-import { post, said } from '@/api/client'
-import type { Me } from '@/api/types'
-import BrandMark from './BrandMark.vue'
+import { get, post, said } from '@/api/client'
+import type { Me, SingleSignOnOffer } from '@/api/types'
+import FrontDoor from './FrontDoor.vue'
 import { me } from './me'
 
+/** For those who work at the school: by password, by passkey, or by the account that the school gives. */
 const name = ref('')
 const password = ref('')
-const wrong = ref('')
 const busy = ref(false)
+const passkeys = ref(false)
+const school = ref('')
 const route = useRoute()
 const router = useRouter()
 
-async function signIn() {
+const CAME_BACK: Record<string, string> = {
+  unknown:
+    'That account belongs to nobody here yet. Sign in with your name and password once; then connect it under Your account.',
+  failed: 'That did not work out. Try again, or sign in with your name and password.',
+  away: 'The sign-in of the school does not answer. Sign in with your name and password.',
+}
+const wrong = ref(CAME_BACK[String(route.query['school-account'] ?? '')] ?? '')
+
+onMounted(async () => {
+  // Loaded beside the page, which does not wait for it.
+  passkeys.value = (await import('./passkeys')).passkeysFit()
+  try {
+    school.value = (await get<SingleSignOnOffer>('/api/single-sign-on')).name ?? ''
+  } catch {
+    // Without an answer there is no such button; by name and password one signs in all the same.
+    school.value = ''
+  }
+})
+async function run(what: () => Promise<Me | null>) {
   busy.value = true
   wrong.value = ''
   try {
-    me.value = await post<Me>('/api/sign-in', { name: name.value, password: password.value })
-    const then = String(route.query.then ?? '/activities')
-    // Only to a screen of our own, whatever the address says.
-    await router.replace(then.startsWith('/') && !then.startsWith('//') ? then : '/activities')
+    const who = await what()
+    if (who) {
+      me.value = who
+      const then = String(route.query.then ?? '/activities')
+      // Only to a screen of our own, whatever the address says.
+      await router.replace(then.startsWith('/') && !then.startsWith('//') ? then : '/activities')
+    }
   } catch (error) {
     wrong.value = said(error)
-  } finally {
-    busy.value = false
   }
+  busy.value = false
 }
+const signIn = () => run(() => post<Me>('/api/sign-in', { name: name.value, password: password.value }))
+const byPasskey = () =>
+  run(async () => {
+    const { signInByPasskey, wasLeft } = await import('./passkeys')
+    try {
+      return await signInByPasskey()
+    } catch (error) {
+      if (wasLeft(error)) return null
+      throw error
+    }
+  })
 </script>
 
 <template>
-  <main class="door">
-    <form class="card" @submit.prevent="signIn">
-      <p class="brand"><BrandMark /> Glad Tile</p>
-      <h1>Sign in</h1>
-      <label
-        >Name<el-input v-model="name" name="name" autocomplete="username" size="large" autofocus
-      /></label>
-      <label
-        >Password<el-input
-          v-model="password"
-          name="password"
-          type="password"
-          autocomplete="current-password"
-          size="large"
-          show-password
-      /></label>
-      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-      <button class="btn pri big" :disabled="busy || !name || !password">Sign in</button>
-      <p class="soft">Are you a student? <RouterLink to="/join">Join with your code</RouterLink></p>
-    </form>
-  </main>
+  <FrontDoor title="Sign in" @submit="signIn">
+    <label>Name<el-input v-model="name" name="name" autocomplete="username" size="large" autofocus /></label>
+    <label
+      >Password<el-input
+        v-model="password"
+        name="password"
+        type="password"
+        autocomplete="current-password"
+        size="large"
+        show-password
+    /></label>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <button class="btn pri big" :disabled="busy || !name || !password">Sign in</button>
+    <p v-if="passkeys || school" class="or"><span>or</span></p>
+    <button v-if="passkeys" type="button" class="btn big" :disabled="busy" @click="byPasskey">
+      With a passkey
+    </button>
+    <a v-if="school" class="btn big" href="/sign-in/with/school">With {{ school }}</a>
+    <p class="soft">Are you a student? <RouterLink to="/join">Join with your code</RouterLink></p>
+  </FrontDoor>
 </template>
 
 <style scoped>
-.door {
-  display: grid;
-  place-items: center;
-  min-height: 100%;
-  padding: 24px;
-}
-.card {
-  display: grid;
-  gap: 16px;
-  width: min(400px, 100%);
-  padding: 30px 32px;
-  border: 1px solid var(--line);
-  border-radius: var(--tile);
-  background: var(--paper);
-  box-shadow: var(--ledge);
-}
-.brand {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  color: var(--petrol-d);
-  font-weight: 700;
-  font-size: 17px;
-}
-label {
-  display: grid;
-  gap: 4px;
-}
-a {
+a:not(.btn) {
   color: var(--petrol);
+}
+.or {
+  display: grid;
+  grid-template-columns: 1fr auto 1fr;
+  gap: 10px;
+  align-items: center;
+  color: var(--muted, #46545a);
+}
+.or::before,
+.or::after {
+  content: '';
+  border-top: 1px solid var(--line);
 }
 </style>

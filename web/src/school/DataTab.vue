@@ -3,6 +3,7 @@ import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { get, post, remove, said } from '@/api/client'
 import type { BackupStanding } from '@/api/types'
 import { count } from '@/page/count'
+import DataRequests from './DataRequests.vue'
 import { gigabytes } from './sizes'
 
 /** Backups, each restored once for a check. */
@@ -52,8 +53,9 @@ const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
         {{ count(standing.last.moves, 'move') }}, {{ count(standing.last.people, 'person', 'people') }},
         {{ gigabytes(standing.last.bytes) }}. It is the file {{ standing.last.file }} in the folder of
         backups.
+        <a class="copy" :href="`/api/school/backups/files/${standing.last.file}`" download>Save a copy</a>
       </p>
-      <p v-else>There is none yet. One is made every night at 02:00 by the machine's clock.</p>
+      <p v-else>There is none yet. One is made every night at 02:00 by the school's clock.</p>
       <p v-if="standing.failure" class="note" role="alert">{{ standing.failure }}</p>
       <p v-if="standing.state === 'RUNNING'" class="row">
         <el-progress :percentage="50" :indeterminate="true" :show-text="false" aria-label="Backing up" />
@@ -61,10 +63,12 @@ const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
       </p>
       <el-button v-else type="primary" @click="begin">Back up now</el-button>
       <p class="soft">
-        The newest fourteen are kept. Copy them to another machine too: a backup beside its data is lost with
-        them.
+        How many are kept is set under Settings. Copy them to another machine too: a backup beside its data is
+        lost with them. A copy is the whole school: an empty Glad Tile elsewhere takes it in with
+        <code>./glad restore</code>.
       </p>
     </template>
+    <DataRequests />
   </section>
 </template>
 
@@ -73,12 +77,15 @@ const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
   display: grid;
   gap: 12px;
   justify-items: start;
-  max-width: 640px;
+  max-width: 720px;
 }
 .row {
   display: grid;
   grid-template-columns: 260px auto;
   gap: 12px;
   align-items: center;
+}
+.copy {
+  color: var(--petrol);
 }
 </style>

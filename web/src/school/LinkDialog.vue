@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { PersonLink } from '@/api/types'
 
 /** A link that is shown this once. */
@@ -14,6 +14,17 @@ async function copy() {
     words.value = 'This browser does not let it be copied. Mark the address and copy it by hand.'
   }
 }
+/** No mail is sent from here; whoever sends one can take these words. */
+const mail = computed(() =>
+  [
+    props.name ? `Hello ${props.name},` : 'Hello,',
+    '',
+    'you can sign in to Glad Tile at our school. Open this link and choose a password:',
+    props.made.address,
+    '',
+    `The link is good once, and until ${until()}.`,
+  ].join('\n'),
+)
 const print = () => window.print()
 const until = () =>
   new Date(props.made.expiresAt).toLocaleString('en-GB', { dateStyle: 'full', timeStyle: 'short' })
@@ -31,6 +42,11 @@ const until = () =>
         It is shown this once, is good once, and until {{ until() }}.
       </p>
       <p class="address" tabindex="0">{{ made.address }}</p>
+      <el-collapse>
+        <el-collapse-item title="What a mail would say" name="mail">
+          <p class="mail" dir="auto">{{ mail }}</p>
+        </el-collapse-item>
+      </el-collapse>
       <p role="status">{{ words }}</p>
       <div>
         <el-button type="primary" @click="copy">Copy</el-button>
@@ -52,6 +68,11 @@ const until = () =>
   border-radius: 8px;
   background: #fff;
   font-family: monospace;
+  overflow-wrap: anywhere;
+  user-select: all;
+}
+.mail {
+  white-space: pre-wrap;
   overflow-wrap: anywhere;
   user-select: all;
 }

@@ -7,6 +7,7 @@ import { post, put, said } from '@/api/client'
 import type { PersonLink, StaffMember } from '@/api/types'
 import { count } from '@/page/count'
 import HandOverDialog from './HandOverDialog.vue'
+import ImportPeopleDialog from './ImportPeopleDialog.vue'
 import InviteDialog from './InviteDialog.vue'
 import LinkDialog from './LinkDialog.vue'
 import { roleName, ROLES, type Role } from './roles'
@@ -17,6 +18,7 @@ const emit = defineEmits<{ changed: [] }>()
 const words = ref('')
 const wrong = ref('')
 const inviting = ref(false)
+const importing = ref(false)
 const link = shallowRef<{ person: StaffMember | null; made: PersonLink } | null>(null)
 const handing = shallowRef<StaffMember | null>(null)
 
@@ -79,6 +81,7 @@ async function command(one: StaffMember, what: string) {
       <button class="btn acc" @click="inviting = true">
         <PhPlus :size="18" aria-hidden="true" />Invite a teacher
       </button>
+      <button class="btn import" @click="importing = true">Import…</button>
     </div>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <el-table :data="shown" row-key="id" empty-text="Nobody of that name">
@@ -132,6 +135,7 @@ async function command(one: StaffMember, what: string) {
       @made="((inviting = false), (link = { person: null, made: $event }), emit('changed'))"
       @close="inviting = false"
     />
+    <ImportPeopleDialog v-if="importing" @changed="emit('changed')" @close="importing = false" />
     <LinkDialog v-if="link" :name="link.person?.name ?? ''" :made="link.made" @close="link = null" />
     <HandOverDialog
       v-if="handing"
@@ -152,7 +156,8 @@ async function command(one: StaffMember, what: string) {
   display: flex;
   gap: 10px;
 }
-.acc {
+.acc,
+.import {
   flex: none;
 }
 .role {

@@ -85,7 +85,7 @@ const show = (name: string | number) => void router.replace({ query: { tab: Stri
       </section>
       <section class="card">
         <h2>Signing in</h2>
-        <p>Teachers: password</p>
+        <p>Teachers: password, passkey or school account</p>
         <p>Students: code with PIN or pictures</p>
       </section>
     </aside>

@@ -3,14 +3,16 @@ import { reactive, ref, watch } from 'vue'
 import { put, said } from '@/api/client'
 import type { SchoolView } from '@/api/types'
 import { LANGUAGES, timeZones } from './places'
+import SingleSignOnForm from './SingleSignOnForm.vue'
 
 /** How the school is set. */
 const props = defineProps<{ school: SchoolView }>()
 const emit = defineEmits<{ changed: [] }>()
-const asked = reactive({ name: '', language: 'en', timeZone: 'UTC' })
+const asked = reactive({ name: '', language: 'en', timeZone: 'UTC', logDays: 400, backupsKept: 14 })
 watch(
   () => props.school,
-  ({ name, language, timeZone }) => Object.assign(asked, { name, language, timeZone }),
+  ({ name, language, timeZone, logDays, backupsKept }) =>
+    Object.assign(asked, { name, language, timeZone, logDays, backupsKept }),
   { immediate: true },
 )
 const words = ref('')
@@ -43,10 +45,17 @@ async function save() {
         <el-option v-for="zone in timeZones()" :key="zone" :value="zone" :label="zone" />
       </el-select>
     </el-form-item>
+    <el-form-item label="Days that the activity log is kept">
+      <el-input-number v-model="asked.logDays" :min="30" :max="3650" />
+    </el-form-item>
+    <el-form-item label="Nightly backups that are kept">
+      <el-input-number v-model="asked.backupsKept" :min="3" :max="400" />
+    </el-form-item>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p role="status">{{ words }}</p>
     <el-button type="primary" native-type="submit" :disabled="busy || !asked.name.trim()">Save</el-button>
   </el-form>
+  <SingleSignOnForm />
 </template>
 
 <style scoped>

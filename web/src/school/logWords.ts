@@ -21,4 +21,12 @@ export const EVENTS: Record<LogEvent, string> = {
   PIN_CHANGED: 'PIN or pictures changed',
   STUDENTS_ADDED: 'Students added to a class',
   BACKED_UP: 'Backed up',
+  BACKUP_SAVED: 'Copy of a backup saved',
+  ARCHIVE_MADE: 'Archive of a person saved',
+  PERSON_ERASED: 'Person erased',
+  PEOPLE_IMPORTED: 'People imported',
+  PASSKEY_ADDED: 'Passkey added',
+  PASSKEY_REMOVED: 'Passkey removed',
+  SCHOOL_ACCOUNT_LINKED: 'School account connected',
+  SCHOOL_ACCOUNT_UNLINKED: 'School account disconnected',
 }

@@ -64,7 +64,7 @@ final class Browser implements AutoCloseable {
             }
         });
         page.onRequest(request -> {
-            if (!request.url().matches("(blob:)?http://127[.]0[.]0[.]1.*|data:.*")) {
+            if (!request.url().matches("(blob:)?http://(127[.]0[.]0[.]1|localhost)[:/].*|data:.*")) {
                 mishaps.add("reached outside: " + request.url());
             }
         });

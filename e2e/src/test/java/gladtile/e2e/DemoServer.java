@@ -47,8 +47,10 @@ final class DemoServer implements AutoCloseable {
         builder.environment()
                 .putAll(Map.of(
                         "GLAD_DB_URL", url,
-                        "GLAD_DB_USER", database.user(),
-                        "GLAD_DB_PASSWORD", database.password()));
+                        "GLAD_DB_USER", TestDatabase.Role.SERVE.user(),
+                        "GLAD_DB_PASSWORD", TestDatabase.Role.SERVE.password(),
+                        "SPRING_FLYWAY_USER", TestDatabase.Role.MIGRATE.user(),
+                        "SPRING_FLYWAY_PASSWORD", TestDatabase.Role.MIGRATE.password()));
         Process process = builder.redirectErrorStream(true)
                 .redirectOutput(new File("target/demo-server.log"))
                 .start();

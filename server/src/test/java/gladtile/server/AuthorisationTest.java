@@ -165,6 +165,7 @@ class AuthorisationTest {
         String aClass = "/api/classes/" + school.classId;
         Map<String, Object> aList = Map.of("text", "Vega");
         Map<String, Object> nothing = new LinkedHashMap<>();
+        String person = "/persons/" + school.stranger.id();
         String colleague = "/people/" + school.otherTeacher.id();
         String membership = "/classes/" + school.classId + "/staff/" + school.otherTeacher.id();
         Map<String, Object> teams = Map.of("teams", 2, "seed", 1);
@@ -582,7 +583,11 @@ class AuthorisationTest {
                 row(GET, "/api/me/sessions", "/api/me/sessions", null, 200, 200),
                 row(DELETE, "/api/me/sessions/{id}", "/api/me/sessions/x", null, 404, 404),
                 schools(GET, "", "", null),
-                schools(PUT, "", "", Map.of("name", "x", "language", "en", "timeZone", "UTC")),
+                schools(
+                        PUT,
+                        "",
+                        "",
+                        Map.of("name", "x", "language", "en", "timeZone", "UTC", "logDays", 400, "backupsKept", 14)),
                 schools(GET, "/people", "/people", null),
                 schools(POST, "/people", "/people", Map.of("name", "x", "signInName", "y", "role", "TEACHER")),
                 schools(POST, "/people/{id}/links", colleague + "/links", nothing),
@@ -595,6 +600,36 @@ class AuthorisationTest {
                 schools(GET, "/backups", "/backups", null),
                 schools(POST, "/backups", "/backups", nothing),
                 schools(DELETE, "/backups/running", "/backups/running", null),
+                schools(GET, "/backups/files/{name}", "/backups/files/glad-2026-11-30-020000.glad", null),
+                schools(POST, "/people/import-previews", "/people/import-previews", Map.of("users", "x")),
+                schools(POST, "/people/imports", "/people/imports", Map.of("users", "x")),
+                schools(GET, "/persons", "/persons?named=a", null),
+                schools(GET, "/persons/{id}/archive", person + "/archive", null),
+                schools(GET, "/persons/{id}/erasure", person + "/erasure", null),
+                schools(DELETE, "/persons/{id}", person, null),
+                schools(GET, "/identity-provider", "/identity-provider", null),
+                schools(
+                        PUT,
+                        "/identity-provider",
+                        "/identity-provider",
+                        Map.of("name", "x", "issuer", "https://x.example", "clientId", "x")),
+                schools(DELETE, "/identity-provider", "/identity-provider", null),
+                row(GET, "/api/me/passkeys", "/api/me/passkeys", null, 200, 200),
+                row(POST, "/api/me/passkey-challenges", "/api/me/passkey-challenges", nothing, 200, 200),
+                row(
+                        POST,
+                        "/api/me/passkeys",
+                        "/api/me/passkeys",
+                        Map.of("name", "x", "credential", Map.of("id", "x")),
+                        422,
+                        422),
+                row(DELETE, "/api/me/passkeys/{id}", "/api/me/passkeys/AAAA", null, 404, 404),
+                row(GET, "/api/me/school-account", "/api/me/school-account", null, 200, 200),
+                row(DELETE, "/api/me/school-account", "/api/me/school-account", null, 204, 204),
+                open(POST, "/api/passkey-challenges", nothing, 200),
+                open(POST, "/api/passkey-sign-ins", Map.of("credential", Map.of("id", "x")), 401),
+                open(GET, "/api/single-sign-on", null, 200),
+                open(GET, "/metrics", null, 200),
                 schools(GET, "/log", "/log", null),
                 schools(GET, "/log/table", "/log/table", null),
                 row(DELETE, "/api/me/sessions", "/api/me/sessions", null, 204, 204),
@@ -633,5 +668,16 @@ class AuthorisationTest {
         Set<String> inTable = new TreeSet<>();
         table(new School(server)).forEach(row -> inTable.add(row.pattern));
         assertThat(inTable).isEqualTo(served);
+        // And so is what the description tells others of.
+        Set<String> described = new TreeSet<>();
+        new School(server)
+                .asTeacher()
+                .get("/api/openapi.json")
+                .json()
+                .path("paths")
+                .forEachEntry((path, verbs) -> verbs.propertyNames()
+                        .forEach(verb -> described.add(verb.toUpperCase(java.util.Locale.ROOT) + " " + path)));
+        assertThat(inTable).containsAll(described);
+        assertThat(described).hasSizeGreaterThan(150);
     }
 }

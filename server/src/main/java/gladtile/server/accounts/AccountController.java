@@ -17,7 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 /** Signing in and out. */
 @RestController
 @RequestMapping("/api")
-class AccountController {
+public class AccountController {
     private final SignIn signIn;
     private final Sessions sessions;
 
@@ -34,8 +34,8 @@ class AccountController {
     }
 
     /** The person signed in. */
-    record Me(UUID id, String name, Who.Kind kind, Who.Role role) {
-        static Me of(Who who) {
+    public record Me(UUID id, String name, Who.Kind kind, Who.Role role) {
+        public static Me of(Who who) {
             return new Me(who.id(), who.name(), who.kind(), who.role());
         }
     }

@@ -4,6 +4,7 @@ import gladtile.core.Bounds;
 import gladtile.server.support.UuidV7;
 import java.security.SecureRandom;
 import java.util.HexFormat;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
@@ -40,6 +41,11 @@ public class People {
 
     public boolean anySchool() {
         return store.anySchool();
+    }
+
+    /** The one school of this installation; empty where there is none, or several. */
+    public Optional<UUID> onlySchool() {
+        return store.onlySchool();
     }
 
     public UUID addSchool(String name) {
@@ -85,6 +91,14 @@ public class People {
         throttle.forget(SignIn.accountOf(studentId));
         devices.forgetAll(studentId);
         sessions.endAll(studentId);
+    }
+
+    /** Signed out everywhere, and no try to sign in is remembered; within the erasure of somebody. */
+    public void forgetSignIns(UUID schoolId, UUID personId) {
+        throttle.forget(SignIn.accountOf(personId));
+        store.signInName(schoolId, personId).ifPresent(name -> throttle.forget(SignIn.teacherAccount(name)));
+        devices.forgetAll(personId);
+        sessions.endAll(personId);
     }
 
     /** As {@link #setPin}; pictures in their order, with hyphens between them. */

@@ -103,6 +103,22 @@ class PersonStore {
                 .map(PersonStore::known);
     }
 
+    /** Somebody who works here and may sign in. */
+    Optional<Who> active(UUID schoolId, UUID id) {
+        return db.selectFrom(PERSON)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id), PERSON.KIND.eq("teacher"))
+                .and(PERSON.DEACTIVATED_AT.isNull())
+                .fetchOptional(PersonStore::who);
+    }
+
+    /** Empty for students. */
+    Optional<String> signInName(UUID schoolId, UUID id) {
+        return db.select(PERSON.SIGN_IN_NAME)
+                .from(PERSON)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id), PERSON.SIGN_IN_NAME.isNotNull())
+                .fetchOptional(PERSON.SIGN_IN_NAME);
+    }
+
     boolean isTaken(String signInName) {
         return db.fetchExists(PERSON, DSL.lower(PERSON.SIGN_IN_NAME).eq(signInName.toLowerCase(Locale.ROOT)));
     }
@@ -166,9 +182,20 @@ class PersonStore {
     }
 
     Optional<School> school(UUID id) {
-        return db.selectFrom(SCHOOL)
-                .where(SCHOOL.ID.eq(id))
-                .fetchOptional(row -> new School(row.getId(), row.getName(), row.getLanguage(), row.getTimeZone()));
+        return db.selectFrom(SCHOOL).where(SCHOOL.ID.eq(id)).fetchOptional(PersonStore::school);
+    }
+
+    List<School> schools() {
+        return db.selectFrom(SCHOOL).orderBy(SCHOOL.ID).fetch(PersonStore::school);
+    }
+
+    private static School school(Record row) {
+        return new School(
+                row.get(SCHOOL.ID),
+                row.get(SCHOOL.NAME),
+                row.get(SCHOOL.LANGUAGE),
+                row.get(SCHOOL.TIME_ZONE),
+                new School.Retention(row.get(SCHOOL.LOG_DAYS), row.get(SCHOOL.BACKUPS_KEPT)));
     }
 
     void setSchool(School to) {
@@ -176,6 +203,8 @@ class PersonStore {
                 .set(SCHOOL.NAME, to.name())
                 .set(SCHOOL.LANGUAGE, to.language())
                 .set(SCHOOL.TIME_ZONE, to.timeZone())
+                .set(SCHOOL.LOG_DAYS, to.retention().logDays())
+                .set(SCHOOL.BACKUPS_KEPT, to.retention().backups())
                 .where(SCHOOL.ID.eq(to.id()))
                 .execute();
     }

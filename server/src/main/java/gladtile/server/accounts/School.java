@@ -13,7 +13,26 @@ import java.util.UUID;
  * @param language as BCP 47 has it; one of {@link #LANGUAGES}
  * @param timeZone as the IANA time zone database names it
  */
-public record School(UUID id, String name, String language, String timeZone) {
+public record School(UUID id, String name, String language, String timeZone, Retention retention) {
+    /**
+     * How long what is kept about people is kept.
+     *
+     * @param logDays how long lines of the activity log are kept; 30 to 3,650
+     * @param backups how many nightly backups are kept; 3 to 400
+     */
+    public record Retention(int logDays, int backups) {
+        public static final Retention USUAL = new Retention(400, 14);
+
+        public Retention {
+            if (logDays < 30 || logDays > 3_650) {
+                throw new OutOfBounds("school.logDays", "The activity log is kept for 30 to 3,650 days.");
+            }
+            if (backups < 3 || backups > 400) {
+                throw new OutOfBounds("school.backups", "Between 3 and 400 backups are kept.");
+            }
+        }
+    }
+
     public static final Set<String> LANGUAGES = Set.of("en", "de", "fr", "es", "ar");
 
     public School {

@@ -14,9 +14,13 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.oauth2.client.registration.ClientRegistrationRepository;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
+import org.springframework.security.web.authentication.AuthenticationFailureHandler;
+import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
+import org.springframework.security.web.context.NullSecurityContextRepository;
 
 /** Who may ask what, by role; whose thing it is, each feature checks itself. */
 @Configuration
@@ -28,10 +32,17 @@ class SecurityConfig {
 
     /** Of what a browser can lend a page: what recordings and pictures of the desk need, and nothing else. */
     private static final String PERMISSIONS =
-            "camera=(self), microphone=(self), display-capture=(self), screen-wake-lock=(self), fullscreen=(self), geolocation=(), payment=(), usb=(), serial=(), bluetooth=()";
+            "camera=(self), microphone=(self), display-capture=(self), screen-wake-lock=(self), fullscreen=(self), geolocation=(), payment=(), usb=(), serial=()";
 
     @Bean
-    SecurityFilterChain chain(HttpSecurity http, SessionWho sessions, ComputingBudget budget, DiskRoom disk)
+    SecurityFilterChain chain(
+            HttpSecurity http,
+            SessionWho sessions,
+            ComputingBudget budget,
+            DiskRoom disk,
+            ClientRegistrationRepository providers,
+            AuthenticationSuccessHandler came,
+            AuthenticationFailureHandler failed)
             throws Exception {
         http.csrf(csrf -> csrf.spa())
                 .securityContext(context -> context.securityContextRepository(sessions))
@@ -40,6 +51,15 @@ class SecurityConfig {
                 .formLogin(form -> form.disable())
                 .httpBasic(basic -> basic.disable())
                 .logout(logout -> logout.disable())
+                // Who they are here is found out afterwards; until then nobody is signed in.
+                .oauth2Login(login -> login.clientRegistrationRepository(providers)
+                        .authorizedClientRepository(new NoClients())
+                        .loginPage("/sign-in")
+                        .authorizationEndpoint(there -> there.baseUri("/sign-in/with"))
+                        .redirectionEndpoint(back -> back.baseUri("/sign-in/back"))
+                        .securityContextRepository(new NullSecurityContextRepository())
+                        .successHandler(came)
+                        .failureHandler(failed))
                 .anonymous(anonymous -> anonymous.principal("nobody"))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
                         .permissionsPolicyHeader(policy -> policy.policy(PERMISSIONS))
@@ -62,9 +82,17 @@ class SecurityConfig {
                                 "/api/join/*/sign-in",
                                 "/api/one-time-links",
                                 "/api/one-time-links/password",
+                                "/api/passkey-challenges",
+                                "/api/passkey-sign-ins",
                                 "/api/set-up")
                         .permitAll()
-                        .requestMatchers(HttpMethod.GET, "/api/me", "/api/set-up", "/api/join/*", "/api/health")
+                        .requestMatchers(
+                                HttpMethod.GET,
+                                "/api/me",
+                                "/api/set-up",
+                                "/api/single-sign-on",
+                                "/api/join/*",
+                                "/api/health")
                         .permitAll()
                         .requestMatchers("/api/attempts", "/api/attempts/**", "/api/home")
                         .hasRole("STUDENT")

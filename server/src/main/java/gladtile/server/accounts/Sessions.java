@@ -117,6 +117,11 @@ public class Sessions {
         return HexFormat.of().formatHex(Source.hash(sessionId)).substring(0, 32);
     }
 
+    /** Who is signed in by the session that a request came with; empty for nobody. */
+    public Optional<Who> who(HttpServletRequest request) {
+        return Optional.ofNullable(repository.who(request));
+    }
+
     /** Who asks for a stream, and by which session. */
     public static Listeners.Listener listener(Who who) {
         ServletRequestAttributes asked = (ServletRequestAttributes) RequestContextHolder.currentRequestAttributes();

@@ -10,6 +10,7 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -39,6 +40,8 @@ public class SignIn {
     static final int CODES = 30;
 
     static final int CODES_FROM_ADDRESS = 300;
+    /** Passkeys that were not right, from one address; none can be guessed, so this only spares the server. */
+    static final int KEYS_FROM_ADDRESS = 100;
 
     /** Of tries left, where there is nothing to tell of. */
     public static final int UNTOLD = Integer.MAX_VALUE;
@@ -92,6 +95,33 @@ public class SignIn {
     public Result student(UUID schoolId, String code, UUID studentId, String pin, Source from) {
         return check(
                 accountOf(studentId), STUDENT_FAILURES, pin, people.student(schoolId, studentId), "code:" + code, from);
+    }
+
+    /**
+     * Somebody who works here was known by something else than a password.
+     *
+     * @param by what it was, for the log
+     * @return empty where they may not sign in
+     */
+    public Optional<Who> staff(UUID schoolId, UUID personId, String by) {
+        return people.active(schoolId, personId).map(who -> {
+            people.seen(who.schoolId(), who.id(), OffsetDateTime.now(clock));
+            log.add(who.schoolId(), who.id(), LogEvent.SIGNED_IN, who.id(), Map.of("by", by));
+            return who;
+        });
+    }
+
+    /** Whether too much that proved nothing came from an address, and for how long nothing more is looked at. */
+    public Optional<Duration> keysWait(Source from) {
+        return throttle.wait(List.of(keys(from)));
+    }
+
+    public void keyFailed(Source from) {
+        throttle.begin(List.of(keys(from)));
+    }
+
+    private static Limit keys(Source from) {
+        return new Limit("keys@" + from.address(), KEYS_FROM_ADDRESS, SHORT);
     }
 
     static String teacherAccount(String name) {

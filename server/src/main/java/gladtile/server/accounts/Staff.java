@@ -87,6 +87,11 @@ public class Staff {
         return store.staff(schoolId);
     }
 
+    /** Whether somebody signs in by that name, at whatever school. */
+    public boolean isTaken(String signInName) {
+        return store.isTaken(signInName);
+    }
+
     /** Whoever has the link chooses a password and is let in. */
     @Transactional
     public Outcome invite(Who by, String name, String signInName, Who.Role role) {
@@ -253,6 +258,11 @@ public class Staff {
                 .findFirst();
     }
 
+    /** All schools of this installation; one, but for tests. */
+    public List<School> schools() {
+        return store.schools();
+    }
+
     public Optional<School> school(UUID schoolId) {
         return store.school(schoolId);
     }
@@ -265,7 +275,15 @@ public class Staff {
                 by.id(),
                 LogEvent.SETTINGS_CHANGED,
                 null,
-                Map.of("language", to.language(), "timeZone", to.timeZone()));
+                Map.of(
+                        "language",
+                        to.language(),
+                        "timeZone",
+                        to.timeZone(),
+                        "logDays",
+                        String.valueOf(to.retention().logDays()),
+                        "backups",
+                        String.valueOf(to.retention().backups())));
     }
 
     /** The first administrator of a new school, by the link that was shown when the program was started. */
@@ -293,7 +311,7 @@ public class Staff {
         if (refused.isPresent()) {
             return new Refused("person.password", refused.get());
         }
-        School made = new School(UuidV7.make(), school.strip(), language, timeZone);
+        School made = new School(UuidV7.make(), school.strip(), language, timeZone, School.Retention.USUAL);
         if (links.use(token).isEmpty()) {
             return new NoneSuch();
         }

@@ -26,12 +26,12 @@ class HistoryStore {
         return db.select(
                         ACTIVITY_EDIT.SEQ,
                         ACTIVITY_EDIT.AT,
-                        PERSON.DISPLAY_NAME,
+                        DSL.coalesce(PERSON.DISPLAY_NAME, ""),
                         ACTIVITY_EDIT.TOLD,
                         ACTIVITY_EDIT.KIND,
                         ACTIVITY_MOMENT.NAME)
                 .from(ACTIVITY_EDIT)
-                .join(PERSON)
+                .leftJoin(PERSON)
                 .on(PERSON.SCHOOL_ID.eq(ACTIVITY_EDIT.SCHOOL_ID), PERSON.ID.eq(ACTIVITY_EDIT.AUTHOR_ID))
                 .leftJoin(ACTIVITY_MOMENT)
                 .on(ACTIVITY_MOMENT.SCHOOL_ID.eq(ACTIVITY_EDIT.SCHOOL_ID))

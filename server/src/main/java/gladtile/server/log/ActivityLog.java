@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 
 /** What happened to accounts and data. It is only added to, and forgotten as a whole after a while. */
@@ -16,8 +15,6 @@ import org.springframework.stereotype.Service;
 public class ActivityLog {
     /** Lines at once. */
     public static final int PAGE = 100;
-    /** How long a line is kept. */
-    static final Duration KEPT = Duration.ofDays(400);
 
     private final ActivityLogStore store;
     private final Clock clock;
@@ -55,8 +52,8 @@ public class ActivityLog {
         return store.page(schoolId, events, about, before, PAGE);
     }
 
-    @Scheduled(fixedDelayString = "PT24H")
-    void sweep() {
-        store.deleteBefore(OffsetDateTime.now(clock).minus(KEPT));
+    /** Forgets what is older. */
+    public void forget(UUID schoolId, Duration older) {
+        store.deleteBefore(schoolId, OffsetDateTime.now(clock).minus(older));
     }
 }

@@ -71,7 +71,9 @@ class ActivityLogStore {
         return Json.read(json.data(), Details.class).byName();
     }
 
-    void deleteBefore(OffsetDateTime time) {
-        db.deleteFrom(ACTIVITY_LOG).where(ACTIVITY_LOG.AT.lt(time)).execute();
+    void deleteBefore(UUID schoolId, OffsetDateTime time) {
+        db.deleteFrom(ACTIVITY_LOG)
+                .where(ACTIVITY_LOG.SCHOOL_ID.eq(schoolId), ACTIVITY_LOG.AT.lt(time))
+                .execute();
     }
 }

@@ -2,11 +2,21 @@ package gladtile.server.school;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.server.accounts.Who;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
 import gladtile.server.support.Problem;
+import java.nio.file.Path;
+import java.util.Map;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -17,8 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/school/backups")
 class BackupController {
     private final Backups backups;
+    private final ActivityLog log;
 
-    BackupController(Backups backups) {
+    BackupController(Backups backups, ActivityLog log) {
+        this.log = log;
         this.backups = backups;
     }
 
@@ -46,6 +58,18 @@ class BackupController {
                             : "A backup is being made just now. Nothing else was begun.");
         }
         return standing();
+    }
+
+    /** All of the school in one file, which ./glad restore takes elsewhere. @param name of the file */
+    @GetMapping(value = "/files/{name}", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    ResponseEntity<Resource> save(@AuthenticationPrincipal Who who, @PathVariable String name) {
+        Path file = backups.file(name).orElseThrow(() -> Problem.notThere("backup"));
+        log.add(who.schoolId(), who.id(), LogEvent.BACKUP_SAVED, null, Map.of("file", name));
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"%s\"".formatted(name))
+                .header(HttpHeaders.CACHE_CONTROL, "no-store")
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .body(new FileSystemResource(file));
     }
 
     /** What is being made is thrown away; the backups of before stay. */

@@ -1,6 +1,8 @@
 package gladtile.server.school;
 
 import gladtile.core.json.Json;
+import gladtile.server.accounts.School;
+import gladtile.server.accounts.Staff;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.support.GladProperties;
@@ -14,9 +16,9 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.regex.Pattern;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 
@@ -45,14 +47,18 @@ class Backups {
     /** @param last null for none yet @param failure why the last one was not made; null for no failure */
     record Standing(State state, Backup last, String failure) {}
 
+    private static final Pattern NAMES = Pattern.compile("glad-[0-9]{4}-[0-9]{2}-[0-9]{2}-[0-9]{6}[.]glad");
+
     private final GladProperties properties;
     private final ActivityLog log;
+    private final Staff staff;
     private final ExecutorService maker = Executors.newSingleThreadExecutor();
     private Process running;
     private boolean busy;
     private String failure;
 
-    Backups(GladProperties properties, ActivityLog log) {
+    Backups(GladProperties properties, ActivityLog log, Staff staff) {
+        this.staff = staff;
         this.properties = properties;
         this.log = log;
     }
@@ -122,11 +128,10 @@ class Backups {
         Path said = null;
         try {
             said = Files.createTempFile("glad-backup", ".log");
-            Process process = new ProcessBuilder(List.of(
-                            properties.backup().toString(),
-                            "make",
-                            properties.data().toString()))
-                    .redirectErrorStream(true)
+            ProcessBuilder command = new ProcessBuilder(List.of(
+                    properties.backup().toString(), "make", properties.data().toString()));
+            command.environment().put("GLAD_BACKUPS_KEPT", String.valueOf(kept()));
+            Process process = command.redirectErrorStream(true)
                     .redirectOutput(said.toFile())
                     .start();
             synchronized (this) {
@@ -169,9 +174,20 @@ class Backups {
         }
     }
 
-    /** By the machine's clock. */
-    @Scheduled(cron = "0 0 2 * * *")
-    void everyNight() {
-        begin(null, null);
+    /** The file of a backup by its name; empty for none, or for a name that is none of a backup's. */
+    Optional<Path> file(String name) {
+        if (!available() || !NAMES.matcher(name).matches()) {
+            return Optional.empty();
+        }
+        Path file = properties.data().resolve("backups").resolve(name);
+        return Files.isRegularFile(file) ? Optional.of(file) : Optional.empty();
+    }
+
+    /** How many backups are kept. */
+    private int kept() {
+        return staff.schools().stream()
+                .mapToInt(one -> one.retention().backups())
+                .max()
+                .orElse(School.Retention.USUAL.backups());
     }
 }

@@ -30,13 +30,21 @@ class SchoolController {
     }
 
     /**
+     * @param logDays how long the activity log is kept @param backupsKept how many nightly backups are kept
      * @param storageUsed bytes of files @param storageMost bytes that they may take
      * @param disk how much room the disk has left
      */
     record SchoolView(
-            String name, String language, String timeZone, long storageUsed, long storageMost, DiskRoom.State disk) {}
+            String name,
+            String language,
+            String timeZone,
+            int logDays,
+            int backupsKept,
+            long storageUsed,
+            long storageMost,
+            DiskRoom.State disk) {}
 
-    record SchoolSettings(String name, String language, String timeZone) {
+    record SchoolSettings(String name, String language, String timeZone, int logDays, int backupsKept) {
         SchoolSettings {
             Bounds.text("school.name", name, Bounds.PERSON_NAME);
             Bounds.present("school.language", language);
@@ -51,6 +59,8 @@ class SchoolController {
                 school.name(),
                 school.language(),
                 school.timeZone(),
+                school.retention().logDays(),
+                school.retention().backups(),
                 storage.used(who.schoolId()),
                 storage.most(),
                 disk.now().state());
@@ -59,6 +69,13 @@ class SchoolController {
     @PutMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void change(@AuthenticationPrincipal Who who, @RequestBody SchoolSettings asked) {
-        staff.setSchool(who, new School(who.schoolId(), asked.name().strip(), asked.language(), asked.timeZone()));
+        staff.setSchool(
+                who,
+                new School(
+                        who.schoolId(),
+                        asked.name().strip(),
+                        asked.language(),
+                        asked.timeZone(),
+                        new School.Retention(asked.logDays(), asked.backupsKept())));
     }
 }

@@ -8,6 +8,7 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.timeout;
 import static org.mockito.Mockito.verify;
 
+import gladtile.server.accounts.Staff;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.support.GladProperties;
@@ -42,7 +43,7 @@ class BackupsTest {
     private Backups with(String script) throws IOException {
         Path command = Files.writeString(folder.resolve("backup"), "#!/bin/sh\n" + script + "\n");
         Files.setPosixFilePermissions(command, PosixFilePermissions.fromString("rwx------"));
-        backups = new Backups(new GladProperties(null, null, folder, command, false, 1), log);
+        backups = new Backups(new GladProperties(null, null, folder, command, false, 1), log, mock(Staff.class));
         return backups;
     }
 
@@ -87,14 +88,14 @@ class BackupsTest {
     @Test
     void what_went_wrong_is_said_and_the_last_backup_stays() throws IOException {
         with("echo 'some line'; echo 'glad: the disk is full. Nothing was written.' >&2; exit 1");
-        backups.everyNight();
+        backups.begin(null, null);
         waitFor(Backups.State.FAILED);
         assertThat(backups.standing().failure()).isEqualTo("The disk is full. Nothing was written.");
     }
 
     @Test
     void where_others_make_them_nothing_is_begun() {
-        backups = new Backups(new GladProperties(null, null, null, null, false, 1), log);
+        backups = new Backups(new GladProperties(null, null, null, null, false, 1), log, mock(Staff.class));
         assertThat(backups.standing().state()).isEqualTo(Backups.State.NONE);
         assertThat(backups.begin(school, who)).isFalse();
     }

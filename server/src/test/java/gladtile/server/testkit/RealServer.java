@@ -27,8 +27,10 @@ public final class RealServer implements ParameterResolver {
         context = application.run(
                 "--server.port=0",
                 "--spring.datasource.url=" + database.url(),
-                "--spring.datasource.username=" + database.user(),
-                "--spring.datasource.password=" + database.password(),
+                "--spring.datasource.username=" + TestDatabase.Role.SERVE.user(),
+                "--spring.datasource.password=" + TestDatabase.Role.SERVE.password(),
+                "--spring.flyway.user=" + TestDatabase.Role.MIGRATE.user(),
+                "--spring.flyway.password=" + TestDatabase.Role.MIGRATE.password(),
                 "--glad.web=" + TestDatabase.needed("GLAD_WEB"),
                 "--glad.demo=" + System.getProperty("glad.test.demo", "false"));
         Runtime.getRuntime().addShutdownHook(new Thread(context::close));

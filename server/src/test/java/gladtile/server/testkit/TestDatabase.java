@@ -13,11 +13,25 @@ public record TestDatabase(String url, String user, String password) {
         String password = needed("GLAD_DB_PASSWORD");
         String name = "t_" + UUID.randomUUID().toString().replace("-", "");
         try (Connection connection = DriverManager.getConnection(cluster, user, password)) {
-            connection.createStatement().execute("create database " + name);
+            connection.createStatement().execute("create database " + name + " owner glad_migrate");
         } catch (SQLException e) {
             throw new IllegalStateException("no database could be made in the test cluster", e);
         }
         return new TestDatabase(cluster.substring(0, cluster.lastIndexOf('/') + 1) + name, user, password);
+    }
+
+    /** The role that changes tables, and the one that only changes rows: as which the server runs. */
+    public enum Role {
+        MIGRATE,
+        SERVE;
+
+        public String user() {
+            return needed("GLAD_DB_" + name() + "_USER");
+        }
+
+        public String password() {
+            return needed("GLAD_DB_" + name() + "_PASSWORD");
+        }
     }
 
     public Connection connect() throws SQLException {

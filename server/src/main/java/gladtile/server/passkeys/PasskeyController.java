@@ -1,0 +1,151 @@
+package gladtile.server.passkeys;
+
+import gladtile.core.Bounds;
+import gladtile.server.accounts.AccountController;
+import gladtile.server.accounts.Sessions;
+import gladtile.server.accounts.SignIn;
+import gladtile.server.accounts.SignInAnswers;
+import gladtile.server.accounts.Source;
+import gladtile.server.accounts.Who;
+import gladtile.server.support.Problem;
+import gladtile.server.support.PublicAddress;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.net.URI;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.security.web.webauthn.api.PublicKeyCredentialCreationOptions;
+import org.springframework.security.web.webauthn.api.PublicKeyCredentialRequestOptions;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Passkeys: one's own, and signing in by one. What was asked is kept in the session, and good once. */
+@RestController
+class PasskeyController {
+    private static final String TO_MAKE = PasskeyController.class.getName() + ".make";
+    private static final String TO_SHOW = PasskeyController.class.getName() + ".show";
+
+    private final Passkeys passkeys;
+    private final SignIn signIn;
+    private final Sessions sessions;
+    private final PublicAddress addresses;
+
+    PasskeyController(Passkeys passkeys, SignIn signIn, Sessions sessions, PublicAddress addresses) {
+        this.passkeys = passkeys;
+        this.signIn = signIn;
+        this.sessions = sessions;
+        this.addresses = addresses;
+    }
+
+    /** @param options for the browser's own call, in its JSON form (W3C Web Authentication) */
+    record PasskeyChallenge(Map<String, Object> options) {}
+
+    /** @param credential as the browser gave it, in its JSON form */
+    record NewPasskey(String name, Map<String, Object> credential) {
+        NewPasskey {
+            Bounds.text("passkey.name", name, Bounds.PERSON_NAME);
+            Bounds.present("passkey.credential", credential);
+        }
+    }
+
+    record PasskeySignIn(Map<String, Object> credential) {
+        PasskeySignIn {
+            Bounds.present("passkey.credential", credential);
+        }
+    }
+
+    /** @param usedAt when somebody signed in with it last */
+    record PasskeyView(String id, String name, OffsetDateTime madeAt, OffsetDateTime usedAt) {}
+
+    private URI address(HttpServletRequest request) {
+        return URI.create(addresses.of("", request));
+    }
+
+    @GetMapping("/api/me/passkeys")
+    List<PasskeyView> all(@AuthenticationPrincipal Who who) {
+        return passkeys.of(who).stream()
+                .map(one -> new PasskeyView(one.id(), one.name(), one.madeAt(), one.usedAt()))
+                .toList();
+    }
+
+    /** What a device is asked to make a key for. */
+    @PostMapping("/api/me/passkey-challenges")
+    PasskeyChallenge toMake(@AuthenticationPrincipal Who who, HttpServletRequest request) {
+        if (passkeys.of(who).size() >= Passkeys.MOST) {
+            throw Problem.bound(
+                    "passkey.count",
+                    "Somebody has at most %d passkeys. Remove one first. Nothing was changed."
+                            .formatted(Passkeys.MOST));
+        }
+        PublicKeyCredentialCreationOptions options = passkeys.toMake(who, address(request));
+        request.getSession().setAttribute(TO_MAKE, options);
+        return new PasskeyChallenge(Passkeys.json(options));
+    }
+
+    /** @return all of them, with the new one */
+    @PostMapping("/api/me/passkeys")
+    @ResponseStatus(HttpStatus.CREATED)
+    List<PasskeyView> keep(@AuthenticationPrincipal Who who, @RequestBody NewPasskey made, HttpServletRequest request) {
+        Object asked = taken(request, TO_MAKE);
+        String name = made.name().isBlank() ? "Passkey" : made.name().strip();
+        if (!(asked instanceof PublicKeyCredentialCreationOptions options)
+                || !passkeys.keep(who, address(request), options, name, made.credential())) {
+            throw Problem.bound("passkey", "This passkey could not be added. Nothing was changed. Try again.");
+        }
+        return all(who);
+    }
+
+    @DeleteMapping("/api/me/passkeys/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@AuthenticationPrincipal Who who, @PathVariable String id) {
+        if (!passkeys.remove(who, id)) {
+            throw Problem.notThere("passkey");
+        }
+    }
+
+    /** What a device is asked to sign, so that somebody can sign in. */
+    @PostMapping("/api/passkey-challenges")
+    PasskeyChallenge toShow(HttpServletRequest request) {
+        PublicKeyCredentialRequestOptions options = passkeys.toShow(address(request));
+        request.getSession().setAttribute(TO_SHOW, options);
+        return new PasskeyChallenge(Passkeys.json(options));
+    }
+
+    @PostMapping("/api/passkey-sign-ins")
+    AccountController.Me signIn(
+            @RequestBody PasskeySignIn signed, HttpServletRequest request, HttpServletResponse response) {
+        Source from = Source.of(request);
+        signIn.keysWait(from).ifPresent(wait -> {
+            throw SignInAnswers.waiting(wait, "signIn.keys");
+        });
+        Object asked = taken(request, TO_SHOW);
+        Who who = asked instanceof PublicKeyCredentialRequestOptions options
+                ? passkeys.shown(address(request), options, signed.credential()).orElse(null)
+                : null;
+        if (who == null) {
+            signIn.keyFailed(from);
+            throw Problem.of(
+                    HttpStatus.UNAUTHORIZED, "This passkey is not known here. Sign in with your name and password.");
+        }
+        sessions.begin(who, request, response);
+        return AccountController.Me.of(who);
+    }
+
+    private static Object taken(HttpServletRequest request, String what) {
+        HttpSession session = request.getSession(false);
+        Object asked = session == null ? null : session.getAttribute(what);
+        if (asked != null) {
+            session.removeAttribute(what);
+        }
+        return asked;
+    }
+}

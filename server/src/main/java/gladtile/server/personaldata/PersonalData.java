@@ -1,0 +1,105 @@
+package gladtile.server.personaldata;
+
+import gladtile.server.accounts.People;
+import gladtile.server.accounts.Who;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
+import gladtile.server.personaldata.PersonalDataStore.Subject;
+import gladtile.server.personaldata.PersonalTables.Place;
+import gladtile.server.personaldata.PersonalTables.Rule;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What is known of a person: looked up, handed out, erased. */
+@Service
+class PersonalData {
+    private final PersonalDataStore store;
+    private final People people;
+    private final ActivityLog log;
+
+    PersonalData(PersonalDataStore store, People people, ActivityLog log) {
+        this.store = store;
+        this.people = people;
+        this.log = log;
+    }
+
+    /** @param title what it is @param rows how many there are */
+    record Held(String title, int rows) {}
+
+    /**
+     * What an erasure would do.
+     *
+     * @param goes what is deleted @param stays what stays without telling who it was
+     * @param handedOver what becomes somebody else's; an erasure has to say whose
+     */
+    record Preview(List<Held> goes, List<Held> stays, List<Held> handedOver) {}
+
+    sealed interface Outcome {}
+
+    record Erased() implements Outcome {}
+
+    record NoneSuch() implements Outcome {}
+
+    /** @param message whole sentences, with what is safe */
+    record Refused(String bound, String message) implements Outcome {}
+
+    List<Subject> named(Who by, String words) {
+        return store.named(by.schoolId(), words);
+    }
+
+    Optional<Subject> find(Who by, UUID id) {
+        return store.find(by.schoolId(), id);
+    }
+
+    Preview preview(Who by, UUID id) {
+        Map<Place, Integer> counts = store.counts(by.schoolId(), id);
+        List<Held> goes = new java.util.ArrayList<>(held(counts, Rule.GOES));
+        int moves = store.moves(by.schoolId(), id);
+        if (moves > 0) {
+            goes.add(new Held("Moves in their own work", moves));
+        }
+        return new Preview(goes, held(counts, Rule.STAYS_NAMELESS), held(counts, Rule.IS_HANDED_OVER));
+    }
+
+    private static List<Held> held(Map<Place, Integer> counts, Rule rule) {
+        return counts.entrySet().stream()
+                .filter(one -> one.getKey().rule() == rule)
+                .map(one -> new Held(one.getKey().title(), one.getValue()))
+                .toList();
+    }
+
+    /** @param to who takes over what is not theirs alone; null for nobody */
+    @Transactional
+    Outcome erase(Who by, UUID id, UUID to) {
+        Subject subject = store.find(by.schoolId(), id).orElse(null);
+        if (subject == null) {
+            return new NoneSuch();
+        }
+        if (id.equals(by.id())) {
+            return new Refused(
+                    "erasure.self", "You cannot erase yourself. Another administrator can. Nothing was changed.");
+        }
+        Subject heir = to == null ? null : store.find(by.schoolId(), to).orElse(null);
+        boolean fits = heir != null
+                && !heir.id().equals(id)
+                && List.of("teacher", "administrator").contains(heir.role());
+        if (to != null && !fits || to == null && store.ownsWork(by.schoolId(), id)) {
+            return new Refused(
+                    "erasure.to",
+                    "Activities and assignments have to become another teacher's. Say whose. Nothing was changed.");
+        }
+        people.forgetSignIns(by.schoolId(), id);
+        store.erase(by.schoolId(), subject, to);
+        // Without whom: nothing may tell of them any more.
+        log.add(by.schoolId(), by.id(), LogEvent.PERSON_ERASED, null, Map.of("role", subject.role()));
+        return new Erased();
+    }
+
+    void handedOut(Who by, UUID id) {
+        log.add(by.schoolId(), by.id(), LogEvent.ARCHIVE_MADE, id);
+    }
+}

@@ -1,0 +1,363 @@
+package gladtile.server.personaldata;
+
+import static gladtile.tables.Tables.*;
+
+import gladtile.server.personaldata.PersonalTables.Place;
+import gladtile.server.personaldata.PersonalTables.Rule;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.jooq.Condition;
+import org.jooq.Cursor;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.JSONB;
+import org.jooq.JSONFormat;
+import org.jooq.Record;
+import org.jooq.Table;
+import org.jooq.TableField;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+
+/** All that is known of a person, in the database: counted, read out, erased. It reads the tables of every feature. */
+@Repository
+class PersonalDataStore {
+    /** Stands where it was said who did something that stays. */
+    static final UUID NOBODY = new UUID(0, 0);
+
+    /** Never handed out: they let somebody in, or say nothing to a reader. */
+    private static final Set<String> SECRET =
+            Set.of("secret_hash", "token_hash", "credential_id", "public_key", "attestation", "found", "code");
+
+    private static final List<TableField<?, JSONB>> TELLING = List.of(
+            LESSON.DRAWN,
+            LESSON.GROUPS,
+            LESSON.SCALES,
+            LESSON.LEAD,
+            ATTEMPT.STATE,
+            ASSIGNMENT.TERMS,
+            NOTICE.ABOUT,
+            MOVE.ACT,
+            MOVE.CHANGE,
+            MOVE.OUTCOMES,
+            REVIEW.REVIEW_,
+            REVIEW.SENT_REVIEW,
+            ACTIVITY_LOG.DETAILS);
+
+    private static final int AT_ONCE = 200;
+
+    private final DSLContext db;
+
+    PersonalDataStore(DSLContext db) {
+        this.db = db;
+    }
+
+    /** @param role in small letters @param signInName null for students */
+    record Subject(UUID id, String name, String role, String signInName, List<String> classes, OffsetDateTime madeAt) {}
+
+    /** Those whose names hold these words, by name, at most 50. */
+    List<Subject> named(UUID schoolId, String words) {
+        return db.selectFrom(PERSON)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.DISPLAY_NAME.containsIgnoreCase(words))
+                .orderBy(PERSON.DISPLAY_NAME, PERSON.ID)
+                .limit(50)
+                .fetch(row -> subject(schoolId, row));
+    }
+
+    Optional<Subject> find(UUID schoolId, UUID id) {
+        return db.selectFrom(PERSON)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id))
+                .fetchOptional(row -> subject(schoolId, row));
+    }
+
+    private Subject subject(UUID schoolId, Record row) {
+        UUID id = row.get(PERSON.ID);
+        return new Subject(
+                id,
+                row.get(PERSON.DISPLAY_NAME),
+                row.get(PERSON.ROLE),
+                row.get(PERSON.SIGN_IN_NAME),
+                db.select(SCHOOL_CLASS.NAME)
+                        .from(MEMBERSHIP)
+                        .join(SCHOOL_CLASS)
+                        .on(SCHOOL_CLASS.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), SCHOOL_CLASS.ID.eq(MEMBERSHIP.CLASS_ID))
+                        .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.PERSON_ID.eq(id))
+                        .orderBy(SCHOOL_CLASS.NAME)
+                        .fetch(SCHOOL_CLASS.NAME),
+                row.get(PERSON.CREATED_AT));
+    }
+
+    private static Field<UUID> school(Table<?> table) {
+        return table.field("school_id", UUID.class);
+    }
+
+    private static Condition of(UUID schoolId, Place place, UUID id) {
+        return school(place.person().getTable()).eq(schoolId).and(place.person().eq(id));
+    }
+
+    private Condition ofAttempts(UUID schoolId, TableField<?, UUID> attempt, UUID holder) {
+        return school(attempt.getTable())
+                .eq(schoolId)
+                .and(attempt.in(db.select(ATTEMPT.ID)
+                        .from(ATTEMPT)
+                        .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.HOLDER_ID.eq(holder))));
+    }
+
+    /** How many rows of each place tell of them; those with none are left out. */
+    Map<Place, Integer> counts(UUID schoolId, UUID id) {
+        Map<Place, Integer> all = new LinkedHashMap<>();
+        for (Place place : PersonalTables.ALL) {
+            Condition which = of(schoolId, place, id);
+            if (place.person() == MOVE.BY_ID) {
+                // Those of their own work go with it.
+                which = which.andNot(ofAttempts(schoolId, MOVE.ATTEMPT_ID, id));
+            }
+            int rows = db.fetchCount(place.person().getTable(), which);
+            if (rows > 0) {
+                all.put(place, rows);
+            }
+        }
+        return all;
+    }
+
+    /** @return of all that is somebody's by name and cannot be nobody's */
+    boolean ownsWork(UUID schoolId, UUID id) {
+        return PersonalTables.ALL.stream()
+                .filter(place -> place.rule() == Rule.IS_HANDED_OVER)
+                .anyMatch(place -> db.fetchExists(place.person().getTable(), of(schoolId, place, id)));
+    }
+
+    int moves(UUID schoolId, UUID holder) {
+        return db.fetchCount(MOVE, ofAttempts(schoolId, MOVE.ATTEMPT_ID, holder));
+    }
+
+    /** Writes the rows of one place as a JSON array of objects, a row at a time. */
+    void write(UUID schoolId, Place place, UUID id, OutputStream out) throws IOException {
+        rows(place.person().getTable(), of(schoolId, place, id), out);
+    }
+
+    void writeOfAttempts(UUID schoolId, TableField<?, UUID> attempt, UUID holder, OutputStream out) throws IOException {
+        rows(attempt.getTable(), ofAttempts(schoolId, attempt, holder), out);
+    }
+
+    /** The rest of the page where one is drawn by a row of its own for each. */
+    void writePages(UUID schoolId, UUID owner, OutputStream out) throws IOException {
+        rows(
+                PAGE_STATE,
+                PAGE_STATE
+                        .SCHOOL_ID
+                        .eq(schoolId)
+                        .and(PAGE_STATE.ACTIVITY_ID.in(db.select(ACTIVITY.ID)
+                                .from(ACTIVITY)
+                                .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.OWNER_ID.eq(owner)))),
+                out);
+    }
+
+    private void rows(Table<?> table, Condition which, OutputStream out) throws IOException {
+        List<Field<?>> fields = Arrays.stream(table.fields())
+                .filter(field -> !SECRET.contains(field.getName()))
+                .<Field<?>>map(field -> field)
+                .toList();
+        try (Cursor<Record> cursor =
+                db.select(fields).from(table).where(which).fetchSize(AT_ONCE).fetchLazy()) {
+            cursor.formatJSON(
+                    out,
+                    JSONFormat.DEFAULT_FOR_RESULTS
+                            .header(false)
+                            .recordFormat(JSONFormat.RecordFormat.OBJECT)
+                            .quoteNested(false));
+        }
+    }
+
+    /**
+     * One piece of work.
+     *
+     * @param got points; null where none were given
+     * @param score how many pieces lie right @param said what was said to them about it
+     */
+    record Work(
+            String title,
+            OffsetDateTime begunAt,
+            OffsetDateTime handedInAt,
+            String standing,
+            Integer score,
+            java.math.BigDecimal got,
+            java.math.BigDecimal most,
+            List<String> said) {}
+
+    List<Work> work(UUID schoolId, UUID id) {
+        return db.select()
+                .from(ATTEMPT)
+                .join(ASSIGNMENT)
+                .on(ASSIGNMENT.SCHOOL_ID.eq(ATTEMPT.SCHOOL_ID), ASSIGNMENT.ID.eq(ATTEMPT.ASSIGNMENT_ID))
+                .leftJoin(REVIEW)
+                .on(
+                        REVIEW.SCHOOL_ID.eq(ATTEMPT.SCHOOL_ID),
+                        REVIEW.ATTEMPT_ID.eq(ATTEMPT.ID),
+                        REVIEW.SENT_AT.isNotNull())
+                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.HOLDER_ID.eq(id))
+                .orderBy(ATTEMPT.BEGUN_AT, ATTEMPT.ID)
+                .fetch(row -> new Work(
+                        row.get(ASSIGNMENT.TITLE),
+                        row.get(ATTEMPT.BEGUN_AT),
+                        row.get(ATTEMPT.HANDED_IN_AT),
+                        row.get(ATTEMPT.STANDING),
+                        row.get(ATTEMPT.SCORE),
+                        row.get(REVIEW.GOT),
+                        row.get(REVIEW.MOST),
+                        said(schoolId, row.get(ATTEMPT.ASSIGNMENT_ID), id)));
+    }
+
+    private List<String> said(UUID schoolId, UUID assignmentId, UUID holder) {
+        return db.select(SAID_WORD.WORDS)
+                .from(SAID_WORD)
+                .where(
+                        SAID_WORD.SCHOOL_ID.eq(schoolId),
+                        SAID_WORD.ASSIGNMENT_ID.eq(assignmentId),
+                        SAID_WORD.HOLDER_ID.eq(holder))
+                .orderBy(SAID_WORD.AT)
+                .fetch(SAID_WORD.WORDS);
+    }
+
+    List<String> activities(UUID schoolId, UUID owner) {
+        return db.select(ACTIVITY.TITLE)
+                .from(ACTIVITY)
+                .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.OWNER_ID.eq(owner))
+                .orderBy(ACTIVITY.TITLE, ACTIVITY.ID)
+                .fetch(ACTIVITY.TITLE);
+    }
+
+    /** A file that they brought. */
+    record Brought(String sha256, String name, String mediaType) {}
+
+    List<Brought> files(UUID schoolId, UUID id) {
+        return db.select(FILE.SHA256, FILE.NAME, FILE.MEDIA_TYPE)
+                .from(FILE)
+                .where(FILE.SCHOOL_ID.eq(schoolId))
+                .and(FILE.BROUGHT_BY
+                        .eq(id)
+                        .or(FILE.SHA256.in(db.select(FILE_BRINGER.SHA256)
+                                .from(FILE_BRINGER)
+                                .where(FILE_BRINGER.SCHOOL_ID.eq(schoolId), FILE_BRINGER.PERSON_ID.eq(id)))))
+                .orderBy(FILE.SHA256)
+                .fetch(row -> new Brought(row.value1(), row.value2(), row.value3()));
+    }
+
+    void writeFile(UUID schoolId, String sha256, OutputStream out) throws IOException {
+        try (var chunks = db.select(FILE_CHUNK.BYTES)
+                .from(FILE_CHUNK)
+                .where(FILE_CHUNK.SCHOOL_ID.eq(schoolId), FILE_CHUNK.SHA256.eq(sha256))
+                .orderBy(FILE_CHUNK.N)
+                .fetchSize(1)
+                .fetchLazy()) {
+            for (var row : chunks) {
+                out.write(row.value1());
+            }
+        }
+    }
+
+    /** The recordings of pages that are not whole files yet lie in pieces, which go with them. */
+    List<UUID> administrators(UUID schoolId) {
+        return db.select(PERSON.ID)
+                .from(PERSON)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ROLE.eq("administrator"), PERSON.DEACTIVATED_AT.isNull())
+                .fetch(PERSON.ID);
+    }
+
+    /**
+     * Erases all that tells of them; within one transaction.
+     *
+     * @param to whose their activities, assignments and library parts are from now on; null where they have none
+     */
+    void erase(UUID schoolId, Subject subject, UUID to) {
+        UUID id = subject.id();
+        db.execute("set local glad.erasing = 'on'");
+        List<Brought> files = files(schoolId, id);
+        for (TableField<?, UUID> attempt : PersonalTables.OF_ATTEMPTS) {
+            db.deleteFrom(attempt.getTable())
+                    .where(ofAttempts(schoolId, attempt, id))
+                    .execute();
+        }
+        toldByName(schoolId, subject);
+        for (Place place : PersonalTables.ALL) {
+            erase(schoolId, place, id, to);
+        }
+        for (TableField<?, JSONB> one : TELLING) {
+            unname(schoolId, one, id);
+        }
+        for (Brought file : files) {
+            if (!isUsed(schoolId, file.sha256())) {
+                db.deleteFrom(FILE)
+                        .where(FILE.SCHOOL_ID.eq(schoolId), FILE.SHA256.eq(file.sha256()))
+                        .execute();
+            }
+        }
+    }
+
+    private void erase(UUID schoolId, Place place, UUID id, UUID to) {
+        Table<?> table = place.person().getTable();
+        if (place.person() == SAID_WORD.BY_ID && to == null
+                || place.rule() == Rule.GOES
+                || place.rule() == Rule.IS_HANDED_OVER && to == null) {
+            db.deleteFrom(table).where(of(schoolId, place, id)).execute();
+            return;
+        }
+        UUID instead = place.rule() == Rule.IS_HANDED_OVER
+                ? to
+                : place.person().getDataType().nullable() ? null : NOBODY;
+        db.update(table)
+                .set(place.person(), instead)
+                .where(of(schoolId, place, id))
+                .execute();
+    }
+
+    /** What tells of them by their name alone. */
+    private void toldByName(UUID schoolId, Subject subject) {
+        db.deleteFrom(NOTICE)
+                .where(NOTICE.SCHOOL_ID.eq(schoolId))
+                .and(DSL.jsonbGetAttributeAsText(NOTICE.ABOUT, "by").eq(subject.name()))
+                .execute();
+        db.deleteFrom(OUTBOX)
+                .where(OUTBOX.SCHOOL_ID.eq(schoolId))
+                .and(OUTBOX.WORDS.contains(subject.name()).or(OUTBOX.SUBJECT.contains(subject.name())))
+                .execute();
+    }
+
+    private void unname(UUID schoolId, TableField<?, JSONB> told, UUID id) {
+        Field<String> text = told.cast(String.class);
+        db.update(told.getTable())
+                .set(told, DSL.replace(text, id.toString(), NOBODY.toString()).cast(JSONB.class))
+                .where(school(told.getTable()).eq(schoolId).and(text.contains(id.toString())))
+                .execute();
+    }
+
+    /** Whether anything that stays shows that file. */
+    private boolean isUsed(UUID schoolId, String sha256) {
+        List<Condition> places = new ArrayList<>();
+        places.add(DSL.exists(
+                db.selectOne().from(FILE_USE).where(FILE_USE.SCHOOL_ID.eq(schoolId), FILE_USE.SHA256.eq(sha256))));
+        places.add(DSL.exists(db.selectOne()
+                .from(LIBRARY_FILE)
+                .where(LIBRARY_FILE.SCHOOL_ID.eq(schoolId), LIBRARY_FILE.SHA256.eq(sha256))));
+        places.add(DSL.exists(db.selectOne()
+                .from(FILE_BRINGER)
+                .where(FILE_BRINGER.SCHOOL_ID.eq(schoolId), FILE_BRINGER.SHA256.eq(sha256))));
+        for (TableField<?, JSONB> told : List.of(
+                EDITION.ACTIVITY, MOVE.ACT, REVIEW.REVIEW_, REVIEW.SENT_REVIEW, SCREENCAST.WHOLE, SCREENCAST.VIDEO)) {
+            places.add(DSL.exists(db.selectOne()
+                    .from(told.getTable())
+                    .where(school(told.getTable())
+                            .eq(schoolId)
+                            .and(told.cast(String.class).contains(sha256)))));
+        }
+        return db.fetchExists(DSL.selectOne().where(DSL.or(places)));
+    }
+}

@@ -1,0 +1,128 @@
+package gladtile.server.school;
+
+import gladtile.core.Bounds;
+import gladtile.formats.table.StaffList;
+import gladtile.formats.table.StaffList.StaffRow;
+import gladtile.server.accounts.Staff;
+import gladtile.server.accounts.Who;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
+import gladtile.server.support.Problem;
+import gladtile.server.support.PublicAddress;
+import jakarta.servlet.http.HttpServletRequest;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Many who work at the school at once, from a table or a register: each gets an invitation. For administrators. */
+@RestController
+@RequestMapping("/api/school/people")
+class StaffImportController {
+    /** At once. */
+    static final int MOST = 500;
+
+    private final Staff staff;
+    private final PublicAddress addresses;
+    private final ActivityLog log;
+
+    StaffImportController(Staff staff, PublicAddress addresses, ActivityLog log) {
+        this.staff = staff;
+        this.addresses = addresses;
+        this.log = log;
+    }
+
+    /** @param users a table with a first line of headers @param roles of OneRoster; absent for none */
+    record StaffTable(String users, String roles) {
+        StaffTable {
+            Bounds.text("staff.users", users, Bounds.REGISTER_BYTES);
+            roles = roles == null ? "" : Bounds.text("staff.roles", roles, Bounds.REGISTER_BYTES);
+        }
+    }
+
+    enum NewcomerState {
+        FRESH,
+        /** Somebody has that user name already, here or in a line before. */
+        THERE
+    }
+
+    /** @param line of the table, from 1 */
+    record Newcomer(int line, String name, String signInName, Who.Role role, NewcomerState state) {}
+
+    /** @param passedOver what is not taken, and why */
+    record StaffPreview(List<Newcomer> people, List<String> passedOver) {}
+
+    /** @param address shown this once; whoever has it chooses the password */
+    record InvitedPerson(String name, String signInName, String address, OffsetDateTime expiresAt) {}
+
+    /** What the table would do; nothing is changed. */
+    @PostMapping("/import-previews")
+    StaffPreview preview(@AuthenticationPrincipal Who who, @RequestBody StaffTable asked) {
+        if (StaffList.read(asked.users(), asked.roles()) instanceof StaffList.Read read) {
+            Set<String> taken = new HashSet<>();
+            staff.of(who.schoolId()).forEach(one -> taken.add(one.signInName().toLowerCase(Locale.ROOT)));
+            List<Newcomer> people = new ArrayList<>();
+            for (StaffRow row : read.rows()) {
+                boolean fresh = taken.add(row.userName().toLowerCase(Locale.ROOT)) && !staff.isTaken(row.userName());
+                people.add(new Newcomer(
+                        row.line(),
+                        Bounds.text("person.name", row.name(), Bounds.PERSON_NAME),
+                        Bounds.text("person.signInName", row.userName(), Bounds.PERSON_NAME),
+                        Who.Role.valueOf(row.role().name()),
+                        fresh ? NewcomerState.FRESH : NewcomerState.THERE));
+            }
+            if (people.size() > MOST) {
+                throw Problem.bound(
+                        "staff.rows", "At most %d people are taken in at once. Nothing was changed.".formatted(MOST));
+            }
+            return new StaffPreview(people, read.passedOver());
+        }
+        StaffList.NoList none = (StaffList.NoList) StaffList.read(asked.users(), asked.roles());
+        throw Problem.bound("staff.users", none.message() + " Nothing was changed.");
+    }
+
+    /** All who are new are invited, or nobody is. */
+    @PostMapping("/imports")
+    @ResponseStatus(HttpStatus.CREATED)
+    @Transactional
+    public List<InvitedPerson> take(
+            @AuthenticationPrincipal Who who, @RequestBody StaffTable asked, HttpServletRequest request) {
+        List<InvitedPerson> invited = new ArrayList<>();
+        for (Newcomer one : preview(who, asked).people()) {
+            if (one.state() == NewcomerState.FRESH) {
+                invited.add(invite(who, one, request));
+            }
+        }
+        log.add(
+                who.schoolId(),
+                who.id(),
+                LogEvent.PEOPLE_IMPORTED,
+                null,
+                Map.of("people", String.valueOf(invited.size())));
+        return invited;
+    }
+
+    private InvitedPerson invite(Who who, Newcomer one, HttpServletRequest request) {
+        Staff.Outcome outcome = staff.invite(who, one.name(), one.signInName(), one.role());
+        if (outcome instanceof Staff.LinkMade made) {
+            return new InvitedPerson(
+                    one.name(),
+                    one.signInName(),
+                    addresses.of("/welcome#" + made.link().token(), request),
+                    made.link().expiresAt());
+        }
+        // Somebody else took that name meanwhile; all of it is taken back.
+        throw Problem.bound("staff.users", ((Staff.Refused) outcome).message());
+    }
+}

@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { get, remove, said } from '@/api/client'
+import type { PasskeyView } from '@/api/types'
+
+/** The keys that lie in one's devices. */
+const passkeys = ref<PasskeyView[]>([])
+const name = ref('')
+const words = ref('')
+const wrong = ref('')
+const busy = ref(false)
+const fits = ref(false)
+
+async function load() {
+  passkeys.value = await get<PasskeyView[]>('/api/me/passkeys')
+}
+async function run(what: () => Promise<unknown>, told: string) {
+  busy.value = true
+  words.value = wrong.value = ''
+  try {
+    await what()
+    await load()
+    words.value = told
+  } catch (error) {
+    const { wasLeft } = await import('./passkeys')
+    wrong.value = wasLeft(error) ? 'Nothing was added.' : said(error)
+  }
+  busy.value = false
+}
+onMounted(async () => {
+  fits.value = (await import('./passkeys')).passkeysFit()
+  await run(async () => {}, '')
+})
+const add = () =>
+  run(async () => {
+    const { addPasskey } = await import('./passkeys')
+    await addPasskey(name.value.trim())
+    name.value = ''
+  }, 'The passkey is added. You can sign in with it now.')
+const away = (one: PasskeyView) => run(() => remove(`/api/me/passkeys/${one.id}`), 'The passkey is removed.')
+const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
+</script>
+
+<template>
+  <section>
+    <h2>Passkeys</h2>
+    <p class="soft">
+      A passkey lies in your device and is unlocked as you unlock the device. It needs no password and cannot
+      be given away by mistake.
+    </p>
+    <p v-if="words" role="status">{{ words }}</p>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <ul v-if="passkeys.length">
+      <li v-for="one in passkeys" :key="one.id">
+        <span
+          ><strong>{{ one.name }}</strong
+          ><br /><span class="soft">added {{ day(one.madeAt) }}, last used {{ day(one.usedAt) }}</span></span
+        >
+        <el-button :disabled="busy" :aria-label="`Remove the passkey ${one.name}`" @click="away(one)"
+          >Remove</el-button
+        >
+      </li>
+    </ul>
+    <form v-if="fits" class="row" @submit.prevent="add">
+      <el-input
+        v-model="name"
+        maxlength="100"
+        placeholder="Name of this device"
+        aria-label="Name of this device"
+      />
+      <el-button native-type="submit" :disabled="busy">Add a passkey</el-button>
+    </form>
+    <p v-else>Passkeys need the school's own address with https. Open it under that address.</p>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+}
+ul {
+  display: grid;
+  gap: 8px;
+  width: 100%;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  gap: 12px;
+  justify-content: space-between;
+  align-items: center;
+  padding: 8px 12px;
+  border: 1px solid var(--line);
+  border-radius: 10px 10px 10px 3px;
+  overflow-wrap: anywhere;
+}
+.row {
+  display: flex;
+  gap: 10px;
+  width: min(440px, 100%);
+}
+</style>

@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import { post, said } from '@/api/client'
+import type { InvitedPerson, StaffPreview } from '@/api/types'
+import { roleName } from './roles'
+
+/** Many teachers at once, from a table or a register: each gets a link. */
+const emit = defineEmits<{ changed: []; close: [] }>()
+const users = ref('')
+const roles = ref('')
+const preview = shallowRef<StaffPreview | null>(null)
+const invited = shallowRef<InvitedPerson[] | null>(null)
+const wrong = ref('')
+const busy = ref(false)
+const fresh = computed(() => preview.value?.people.filter((one) => one.state === 'FRESH').length ?? 0)
+
+async function run(what: () => Promise<unknown>) {
+  busy.value = true
+  wrong.value = ''
+  try {
+    await what()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+  busy.value = false
+}
+const body = () => ({ users: users.value, ...(roles.value ? { roles: roles.value } : {}) })
+/** The files of a register are told apart by what stands in their first line. */
+const chosen = (event: Event) =>
+  run(async () => {
+    const input = event.target as HTMLInputElement
+    for (const file of input.files ?? []) {
+      const text = await file.text()
+      if (text.slice(0, 500).toLowerCase().includes('usersourcedid')) roles.value = text
+      else users.value = text
+    }
+    input.value = ''
+    if (users.value) await look()
+  })
+const look = () =>
+  run(async () => {
+    preview.value = null
+    preview.value = await post<StaffPreview>('/api/school/people/import-previews', body())
+  })
+const take = () =>
+  run(async () => {
+    invited.value = await post<InvitedPerson[]>('/api/school/people/imports', body())
+    emit('changed')
+  })
+const until = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
+const print = () => window.print()
+</script>
+
+<template>
+  <el-dialog :model-value="true" title="Import teachers" width="720px" @close="emit('close')">
+    <div v-if="invited" class="import">
+      <p>
+        {{ invited.length === 1 ? 'One person is invited.' : `${invited.length} people are invited.` }}
+        Each link is shown this once, is good once, and for seven days. Print them or copy them now.
+      </p>
+      <el-table :data="invited" max-height="340" empty-text="Nobody">
+        <el-table-column label="Name" prop="name" min-width="120" />
+        <el-table-column label="User name" prop="signInName" min-width="100" />
+        <el-table-column label="Link" min-width="280"
+          ><template #default="{ row }"
+            ><span class="address">{{ row.address }}</span></template
+          ></el-table-column
+        >
+        <el-table-column label="Good until" width="110"
+          ><template #default="{ row }">{{ until(row.expiresAt) }}</template></el-table-column
+        >
+      </el-table>
+      <div>
+        <el-button type="primary" @click="print">Print</el-button>
+        <el-button @click="emit('close')">Close</el-button>
+      </div>
+    </div>
+    <form v-else class="import" @submit.prevent="preview ? take() : look()">
+      <p class="soft">
+        A table with a first line such as <code>name,user name,role</code>, or the files of users and roles of
+        a OneRoster register.
+      </p>
+      <label class="btn">
+        Choose files
+        <input type="file" accept=".csv,.txt,text/csv,text/plain" multiple class="unseen" @change="chosen" />
+      </label>
+      <label
+        >Or paste the table here<el-input
+          v-model="users"
+          type="textarea"
+          :rows="5"
+          aria-label="The table"
+          @input="preview = null"
+      /></label>
+      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+      <template v-if="preview">
+        <el-table :data="preview.people" max-height="240" empty-text="Nobody is found in it">
+          <el-table-column label="Name" prop="name" min-width="140" />
+          <el-table-column label="User name" prop="signInName" min-width="120" />
+          <el-table-column label="Role" width="110"
+            ><template #default="{ row }">{{ roleName(row.role) }}</template></el-table-column
+          >
+          <el-table-column label="" width="170"
+            ><template #header><span class="unseen">What happens</span></template
+            ><template #default="{ row }">{{
+              row.state === 'FRESH' ? 'is invited' : 'is here already'
+            }}</template></el-table-column
+          >
+        </el-table>
+        <ul v-if="preview.passedOver.length">
+          <li v-for="one in preview.passedOver.slice(0, 20)" :key="one">{{ one }}</li>
+        </ul>
+      </template>
+      <div>
+        <el-button v-if="preview" type="primary" native-type="submit" :disabled="busy || !fresh">{{
+          fresh === 1 ? 'Invite one person' : `Invite ${fresh} people`
+        }}</el-button>
+        <el-button v-else type="primary" native-type="submit" :disabled="busy || !users.trim()"
+          >Look at it</el-button
+        >
+        <el-button @click="emit('close')">Cancel</el-button>
+      </div>
+    </form>
+  </el-dialog>
+</template>
+
+<style scoped>
+.import {
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+}
+.import > label:not(.btn) {
+  display: grid;
+  gap: 4px;
+  width: 100%;
+}
+.address {
+  font-family: monospace;
+  font-size: 12px;
+  overflow-wrap: anywhere;
+  user-select: all;
+}
+.unseen {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  opacity: 0;
+}
+.btn:focus-within {
+  outline: 3px solid var(--saffron);
+}
+</style>

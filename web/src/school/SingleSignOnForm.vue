@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { get, put, remove, said } from '@/api/client'
+import type { ProviderSettings } from '@/api/types'
+
+/** Where else people of the school sign in. */
+const form = ref({ name: '', issuer: '', clientId: '', clientSecret: '' })
+const back = ref('')
+const there = ref(false)
+const words = ref('')
+const wrong = ref('')
+const busy = ref(false)
+
+async function load() {
+  const now = await get<ProviderSettings>('/api/school/identity-provider')
+  back.value = now.back
+  there.value = now.name !== undefined
+  const { name = '', issuer = '', clientId = '' } = now
+  form.value = { name, issuer, clientId, clientSecret: '' }
+}
+async function run(what: () => Promise<unknown>, told = '') {
+  busy.value = true
+  words.value = wrong.value = ''
+  try {
+    await what()
+    await load()
+    words.value = told
+  } catch (error) {
+    wrong.value = said(error)
+  }
+  busy.value = false
+}
+onMounted(() => run(async () => {}))
+const save = () =>
+  run(
+    () =>
+      put('/api/school/identity-provider', {
+        name: form.value.name,
+        issuer: form.value.issuer,
+        clientId: form.value.clientId,
+        ...(form.value.clientSecret ? { clientSecret: form.value.clientSecret } : {}),
+      }),
+    'Saved. It answered as an identity provider does.',
+  )
+const away = () => run(() => remove('/api/school/identity-provider'), 'Nobody signs in that way any more.')
+</script>
+
+<template>
+  <el-form label-position="top" class="sign-on" @submit.prevent="save">
+    <h2>Sign in with the school's account</h2>
+    <p class="soft">
+      For schools whose teachers have an account elsewhere already (OpenID Connect). Each connects it once
+      under Your account. The identity provider has to know this address to send people back to:
+    </p>
+    <p class="back" tabindex="0">{{ back }}</p>
+    <el-form-item label="Name on the button"><el-input v-model="form.name" maxlength="100" /></el-form-item>
+    <el-form-item label="Address of the identity provider (issuer)"
+      ><el-input v-model="form.issuer" maxlength="500" placeholder="https://"
+    /></el-form-item>
+    <el-form-item label="Client ID"><el-input v-model="form.clientId" maxlength="500" /></el-form-item>
+    <el-form-item label="Client secret"
+      ><el-input
+        v-model="form.clientSecret"
+        maxlength="500"
+        type="password"
+        autocomplete="off"
+        :placeholder="there ? 'as it is' : ''"
+    /></el-form-item>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <p role="status">{{ words }}</p>
+    <el-button
+      native-type="submit"
+      :disabled="busy || !form.name.trim() || !form.issuer.trim() || !form.clientId.trim()"
+      >Check and save</el-button
+    >
+    <el-button v-if="there" :disabled="busy" @click="away">Stop using it</el-button>
+  </el-form>
+</template>
+
+<style scoped>
+.sign-on {
+  max-width: 420px;
+  margin-top: 28px;
+}
+.back {
+  margin: 8px 0 14px;
+  padding: 8px 12px;
+  border: 1px dashed var(--line);
+  border-radius: 8px;
+  background: #fff;
+  font-family: monospace;
+  overflow-wrap: anywhere;
+  user-select: all;
+}
+</style>
