@@ -26,6 +26,7 @@ import { me, signOut } from './me'
         ><PhBuildings :size="18" aria-hidden="true" />School</RouterLink
       >
     </nav>
+    <span v-if="me?.role === 'ASSISTANT'" class="looking">Looking only</span>
     <NoticeBell v-if="me" class="ring" teacher />
     <RouterLink class="who" to="/account" title="Your password, and where you are signed in"
       ><PhUserCircle :size="20" aria-hidden="true" />{{ me?.name }}</RouterLink
@@ -37,6 +38,11 @@ import { me, signOut } from './me'
 </template>
 
 <style scoped>
+.looking {
+  padding: 3px 9px;
+  border: 1px solid #ffffff80;
+  border-radius: 7px 7px 7px 2px;
+}
 .bar {
   position: sticky;
   top: 0;

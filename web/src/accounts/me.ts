@@ -1,9 +1,11 @@
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { get, post, Refusal } from '@/api/client'
 import type { Me } from '@/api/types'
 import { router } from '@/router'
 
 export const me = ref<Me | null>(null)
+/** An assistant sees what their classes do and changes nothing. */
+export const looksOnly = computed(() => me.value?.role === 'ASSISTANT')
 
 /** Makes sure that a teacher is signed in; else goes to where one signs in, and comes back from there. */
 export async function needTeacher(): Promise<boolean> {

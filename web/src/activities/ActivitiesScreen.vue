@@ -5,7 +5,7 @@ import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
 import type { ActivityHead, StarterKind } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
-import { needTeacher } from '@/accounts/me'
+import { looksOnly, needTeacher } from '@/accounts/me'
 import ActivityCard from './ActivityCard.vue'
 import StarterDialog from '@/starters/StarterDialog.vue'
 import StarterStrip from '@/starters/StarterStrip.vue'
@@ -132,11 +132,11 @@ const restore = () =>
         <option value="NAME">by name</option>
         <option value="OLDEST">oldest first</option>
       </select>
-      <button class="btn acc new" @click="startNaming">
+      <button v-if="!looksOnly" class="btn acc new" @click="startNaming">
         <PhPlus :size="18" weight="bold" aria-hidden="true" />New activity
       </button>
     </div>
-    <StarterStrip class="starters" @start="starting = $event" />
+    <StarterStrip v-if="!looksOnly" class="starters" @start="starting = $event" />
     <p v-if="gone" class="gone" role="status">
       “{{ gone.title }}” is deleted. <button class="btn" @click="restore">Undo</button>
     </p>
@@ -146,6 +146,9 @@ const restore = () =>
       No activity has that in its name, its tags or on a page.
     </p>
     <p v-else-if="all.length === 0 && aside" class="soft">Nothing is set aside.</p>
+    <p v-else-if="all.length === 0 && looksOnly" class="soft">
+      Activities are made by teachers. What your classes do stands under Classes and Assigned.
+    </p>
     <p v-else-if="all.length === 0" class="soft">
       Nothing here yet. Start with New activity: give it a name, put a picture and a drop zone on its page.
     </p>

@@ -5,6 +5,7 @@ import { RouterLink, useRouter } from 'vue-router'
 import { post, said } from '@/api/client'
 import type { ClassHead, ClassView } from '@/api/types'
 import TeacherBar from '@/accounts/TeacherBar.vue'
+import { looksOnly } from '@/accounts/me'
 import { useTeacherList } from '@/accounts/teacherList'
 import { count } from '@/page/count'
 import RegisterDialog from './RegisterDialog.vue'
@@ -32,7 +33,7 @@ async function make() {
   <main class="room">
     <h1>Classes</h1>
     <StudentRequestsPanel @answered="load().catch(() => {})" />
-    <form class="new" @submit.prevent="make">
+    <form v-if="!looksOnly" class="new" @submit.prevent="make">
       <label
         >A new class <input v-model="naming" class="field" maxlength="100" placeholder="Puffin class"
       /></label>
@@ -44,6 +45,9 @@ async function make() {
       </button>
     </form>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <p v-else-if="all?.length === 0 && looksOnly" class="soft">
+      You are in no class yet. An administrator puts you into one.
+    </p>
     <p v-else-if="all?.length === 0" class="soft">
       You have no class yet. Give it a name, then paste the names of your students.
     </p>

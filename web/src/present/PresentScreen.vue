@@ -837,8 +837,8 @@ watch(
     <ScreenKeyboard
       v-if="typing"
       :name="tools.settings.value.keyboard"
-      :x="Math.max(0, (room.width - 700) / 2)"
-      :y="Math.max(60, room.height - 380)"
+      :x="Math.max(0, (room.width - 830) / 2)"
+      :y="Math.max(50, room.height - 450)"
       @choose="tools.set({ keyboard: $event })"
       @close="typing = false"
     />

@@ -28,11 +28,10 @@ export const KEYBOARDS: [KeyboardName, string][] = [
 const NUMBERS = ['7 8 9 + (', '4 5 6 − )', '1 2 3 × ²', '0 , . ÷ /', '= : % € °']
 
 /**
- * Letters of a language that its keyboard types by dead keys, which a wall does not have. With those of the layout they
- * are the exemplar characters of Unicode's CLDR 41 (`common/main`).
+ * Letters of a language that its keyboard types by dead keys or with Shift. With those of the layout they are the exemplar characters of Unicode's CLDR 41 (`common/main`).
  */
 const ACCENTS: Partial<Record<KeyboardName, string>> = {
-  fr: 'â ê î ô û æ œ ë ï ü ÿ',
+  fr: 'é è ê ë à â ç î ï ô œ ù û ü ÿ æ',
   es: 'á é í ó ú ü',
   ar: 'أ إ آ',
 }

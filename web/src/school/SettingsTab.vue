@@ -8,11 +8,18 @@ import SingleSignOnForm from './SingleSignOnForm.vue'
 /** How the school is set. */
 const props = defineProps<{ school: SchoolView }>()
 const emit = defineEmits<{ changed: [] }>()
-const asked = reactive({ name: '', language: 'en', timeZone: 'UTC', logDays: 400, backupsKept: 14 })
+const asked = reactive({
+  name: '',
+  language: 'en',
+  timeZone: 'UTC',
+  logDays: 400,
+  backupsKept: 14,
+  storageGigabytes: undefined as number | undefined,
+})
 watch(
   () => props.school,
-  ({ name, language, timeZone, logDays, backupsKept }) =>
-    Object.assign(asked, { name, language, timeZone, logDays, backupsKept }),
+  ({ name, language, timeZone, logDays, backupsKept, storageGigabytes }) =>
+    Object.assign(asked, { name, language, timeZone, logDays, backupsKept, storageGigabytes }),
   { immediate: true },
 )
 const words = ref('')
@@ -50,6 +57,9 @@ async function save() {
     </el-form-item>
     <el-form-item label="Nightly backups that are kept">
       <el-input-number v-model="asked.backupsKept" :min="3" :max="400" />
+    </el-form-item>
+    <el-form-item label="Gigabytes that the files may take (empty: as many as there are)">
+      <el-input-number v-model="asked.storageGigabytes" :min="1" :max="100000" :value-on-clear="null" />
     </el-form-item>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p role="status">{{ words }}</p>

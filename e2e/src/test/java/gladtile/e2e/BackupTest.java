@@ -63,7 +63,9 @@ class BackupTest {
 
     private static List<Path> migrations() throws IOException {
         try (Stream<Path> all = Files.list(MIGRATIONS)) {
-            return all.sorted((a, b) -> Integer.compare(number(a), number(b))).toList();
+            return all.filter(one -> one.getFileName().toString().startsWith("V"))
+                    .sorted((a, b) -> Integer.compare(number(a), number(b)))
+                    .toList();
         }
     }
 

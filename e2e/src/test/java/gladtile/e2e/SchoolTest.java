@@ -147,6 +147,49 @@ class SchoolTest {
     }
 
     @Test
+    void many_are_imported_at_once_and_somebody_who_leaves_is_erased() {
+        button(administrator, "Import…").click();
+        String table = "name,user name,role\nSelma Ray,selma-%1$s,teacher\nBea Dune,bea-%1$s,assistant\nCy,cy,pupil\n"
+                .formatted(school.suffix());
+        administrator.getByLabel("The table").fill(table);
+        button(administrator, "Look at it").click();
+        assertThat(administrator.getByText("Line 4: “pupil” is no role of staff."))
+                .isVisible();
+        assertThat(Browser.barriers(administrator)).isEmpty();
+        button(administrator, "Invite 2 people").click();
+        assertThat(administrator.locator(".el-dialog .address")).hasCount(2);
+        assertThat(Browser.barriers(administrator)).isEmpty();
+        button(administrator, "Close").click();
+        assertThat(row("Bea Dune")).containsText("invited");
+
+        tab("Data and backup");
+        administrator.getByLabel("Find a student or teacher by name").fill("cyr");
+        administrator.keyboard().press("Enter");
+        Page.WaitForDownloadOptions patient = new Page.WaitForDownloadOptions();
+        assertThat(administrator
+                        .waitForDownload(
+                                patient,
+                                () -> administrator
+                                        .getByLabel("Save all data of Cyrus")
+                                        .click())
+                        .suggestedFilename())
+                .startsWith("person-")
+                .endsWith(".zip");
+        button(administrator, "Erase Cyrus").click();
+        assertThat(administrator.getByText("What goes")).isVisible();
+        assertThat(Browser.barriers(administrator)).isEmpty();
+        assertThat(button(administrator, "Erase for good")).isDisabled();
+        administrator.getByLabel("Type the name to go on").fill("Cyrus");
+        button(administrator, "Erase for good").click();
+        assertThat(administrator.getByText("Erased. Nothing here tells of them any more."))
+                .isVisible();
+        administrator.keyboard().press("Escape");
+        assertThat(button(administrator, "Erase Cyrus")).hasCount(0);
+        tab("Activity log");
+        assertThat(administrator.getByText("Person erased").first()).isVisible();
+    }
+
+    @Test
     void others_do_not_come_to_the_schools_screen() {
         Page teacher = browser.device(false);
         Browser.signIn(teacher, address, school.teacherName(), School.PASSWORD);

@@ -3,7 +3,6 @@
 do $$
 begin
   if exists (select from pg_roles where rolname = 'glad_serve') then
-    grant usage on schema public to glad_serve;
     grant select, insert, update, delete on all tables in schema public to glad_serve;
     grant usage, select on all sequences in schema public to glad_serve;
   end if;

@@ -23,10 +23,15 @@ import org.springframework.web.filter.OncePerRequestFilter;
 final class InFlight extends OncePerRequestFilter {
     /** Browsers send six at once; somebody may have two devices and several pages open. */
     static final int EACH = 16;
+    /** Bytes that one person may be sending at the same time: three of the largest files, and what is sent beside them. */
+    static final long BYTES_EACH = 64L * 1024 * 1024;
+    /** What a body counts whose length is not told before. */
+    private static final long UNTOLD = 2L * 1024 * 1024;
 
     private final ComputingBudget budget;
     private final Later later = new Later();
     private final Map<UUID, Integer> answered = new ConcurrentHashMap<>();
+    private final Map<UUID, Long> sending = new ConcurrentHashMap<>();
 
     InFlight(ComputingBudget budget) {
         this.budget = budget;
@@ -42,6 +47,12 @@ final class InFlight extends OncePerRequestFilter {
     private static boolean computes(HttpServletRequest request) {
         String path = request.getRequestURI();
         return path.endsWith("/moves") || path.endsWith("/try") || path.equals("/api/typed");
+    }
+
+    private static long length(HttpServletRequest request) {
+        long told = request.getContentLengthLong();
+        boolean body = told > 0 || request.getHeader("Transfer-Encoding") != null;
+        return told > 0 ? told : body ? UNTOLD : 0;
     }
 
     private static void refuse(HttpServletResponse response) {
@@ -65,14 +76,19 @@ final class InFlight extends OncePerRequestFilter {
             return;
         }
         int mine = answered.merge(who.id(), 1, Integer::sum);
+        long length = length(request);
+        long bytes = sending.merge(who.id(), length, Long::sum);
         try {
-            if (mine > EACH || computes(request) && budget.isUsedUp(who.id())) {
+            // One alone is bounded where it is read, whatever it says of its length.
+            boolean tooMuch = bytes > BYTES_EACH && bytes > length;
+            if (mine > EACH || tooMuch || computes(request) && budget.isUsedUp(who.id())) {
                 later.answer(request, () -> refuse(response));
             } else {
                 chain.doFilter(request, response);
             }
         } finally {
             answered.merge(who.id(), -1, (a, b) -> a + b == 0 ? null : a + b);
+            sending.merge(who.id(), -length, (a, b) -> a + b == 0 ? null : a + b);
         }
     }
 }

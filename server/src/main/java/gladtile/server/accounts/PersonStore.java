@@ -195,7 +195,8 @@ class PersonStore {
                 row.get(SCHOOL.NAME),
                 row.get(SCHOOL.LANGUAGE),
                 row.get(SCHOOL.TIME_ZONE),
-                new School.Retention(row.get(SCHOOL.LOG_DAYS), row.get(SCHOOL.BACKUPS_KEPT)));
+                new School.Retention(row.get(SCHOOL.LOG_DAYS), row.get(SCHOOL.BACKUPS_KEPT)),
+                row.get(SCHOOL.STORAGE_GIGABYTES));
     }
 
     void setSchool(School to) {
@@ -205,6 +206,7 @@ class PersonStore {
                 .set(SCHOOL.TIME_ZONE, to.timeZone())
                 .set(SCHOOL.LOG_DAYS, to.retention().logDays())
                 .set(SCHOOL.BACKUPS_KEPT, to.retention().backups())
+                .set(SCHOOL.STORAGE_GIGABYTES, to.storageGigabytes())
                 .where(SCHOOL.ID.eq(to.id()))
                 .execute();
     }

@@ -12,8 +12,10 @@ import java.util.UUID;
  *
  * @param language as BCP 47 has it; one of {@link #LANGUAGES}
  * @param timeZone as the IANA time zone database names it
+ * @param storageGigabytes how much its files may take, 1 to 100,000; null for as much as the machine has for it
  */
-public record School(UUID id, String name, String language, String timeZone, Retention retention) {
+public record School(
+        UUID id, String name, String language, String timeZone, Retention retention, Integer storageGigabytes) {
     /**
      * How long what is kept about people is kept.
      *
@@ -42,6 +44,9 @@ public record School(UUID id, String name, String language, String timeZone, Ret
         }
         if (!LANGUAGES.contains(Bounds.present("school.language", language))) {
             throw new OutOfBounds("school.language", "The languages are en, de, fr, es and ar.");
+        }
+        if (storageGigabytes != null && (storageGigabytes < 1 || storageGigabytes > 100_000)) {
+            throw new OutOfBounds("school.storageGigabytes", "The files may take 1 to 100,000 GB.");
         }
         try {
             ZoneId.of(Bounds.present("school.timeZone", timeZone));

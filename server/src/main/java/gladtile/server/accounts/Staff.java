@@ -311,7 +311,7 @@ public class Staff {
         if (refused.isPresent()) {
             return new Refused("person.password", refused.get());
         }
-        School made = new School(UuidV7.make(), school.strip(), language, timeZone, School.Retention.USUAL);
+        School made = new School(UuidV7.make(), school.strip(), language, timeZone, School.Retention.USUAL, null);
         if (links.use(token).isEmpty()) {
             return new NoneSuch();
         }

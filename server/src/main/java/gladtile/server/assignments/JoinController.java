@@ -93,6 +93,8 @@ class JoinController {
         });
         Optional<Door> found = assignments
                 .byCode(code)
+                // With its class a code ends too.
+                .filter(one -> !classes.isArchived(one.schoolId(), one.classId()))
                 .map(one -> new Door(
                         one.schoolId(), one.id().toString(), one.title(), one.className(), workers.students(one), one))
                 .or(() -> classes.byCode(code)

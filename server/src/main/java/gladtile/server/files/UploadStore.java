@@ -2,6 +2,7 @@ package gladtile.server.files;
 
 import static gladtile.tables.Tables.FILE;
 import static gladtile.tables.Tables.FILE_CHUNK;
+import static gladtile.tables.Tables.SCHOOL;
 import static gladtile.tables.Tables.SCREENCAST;
 import static gladtile.tables.Tables.UPLOAD;
 import static gladtile.tables.Tables.UPLOAD_CHUNK;
@@ -34,6 +35,14 @@ class UploadStore {
     record Upload(UUID id, String name, long bytes) {}
 
     /** Bytes of all files of a school, those on their way in among them. */
+    /** Gigabytes that the school set itself; empty for none set. */
+    Optional<Integer> limit(UUID schoolId) {
+        return db.select(SCHOOL.STORAGE_GIGABYTES)
+                .from(SCHOOL)
+                .where(SCHOOL.ID.eq(schoolId))
+                .fetchOptional(SCHOOL.STORAGE_GIGABYTES);
+    }
+
     long used(UUID schoolId) {
         return both(FILE.SCHOOL_ID.eq(schoolId), UPLOAD.SCHOOL_ID.eq(schoolId)) + beingRecorded(schoolId);
     }

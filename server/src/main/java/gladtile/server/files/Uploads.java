@@ -5,7 +5,6 @@ import gladtile.core.activity.FileRef;
 import gladtile.formats.media.FileType;
 import gladtile.formats.media.WebVtt;
 import gladtile.server.accounts.Who;
-import gladtile.server.support.GladProperties;
 import gladtile.server.support.Locks;
 import gladtile.server.support.UuidV7;
 import java.io.ByteArrayOutputStream;
@@ -31,14 +30,14 @@ class Uploads {
     private final UploadStore store;
     private final Locks locks;
     private final TransactionTemplate transactions;
-    private final long most;
+    private final StorageUse storage;
     private final Clock clock;
 
-    Uploads(UploadStore store, Locks locks, TransactionTemplate transactions, GladProperties properties, Clock clock) {
+    Uploads(UploadStore store, Locks locks, TransactionTemplate transactions, StorageUse storage, Clock clock) {
         this.store = store;
         this.locks = locks;
         this.transactions = transactions;
-        most = properties.schoolBytes();
+        this.storage = storage;
         this.clock = clock;
     }
 
@@ -57,7 +56,7 @@ class Uploads {
     record Refused(String bound, String message) implements Result {}
 
     Room room(Who who) {
-        return new Room(store.used(who.schoolId()), most);
+        return new Room(store.used(who.schoolId()), storage.most(who.schoolId()));
     }
 
     Result begin(Who who, String name, long bytes) {
@@ -96,6 +95,7 @@ class Uploads {
     /** Why that many bytes more have no room; to be asked within {@link #inTurn}. */
     private Optional<Refused> room(Who who, long bytes) {
         long used = store.used(who.schoolId());
+        long most = storage.most(who.schoolId());
         return used + bytes <= most
                 ? Optional.empty()
                 : Optional.of(new Refused(

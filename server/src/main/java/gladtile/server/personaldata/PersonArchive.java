@@ -3,7 +3,6 @@ package gladtile.server.personaldata;
 import gladtile.server.personaldata.PersonalDataStore.Brought;
 import gladtile.server.personaldata.PersonalDataStore.Subject;
 import gladtile.server.personaldata.PersonalDataStore.Work;
-import gladtile.server.personaldata.PersonalTables.Place;
 import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -50,14 +49,14 @@ class PersonArchive {
                 zip,
                 "index.html",
                 page -> page.write(page(schoolId, subject, files, zone).getBytes(StandardCharsets.UTF_8)));
-        for (Place place : PersonalTables.ALL) {
+        for (PersonalPlace place : PersonalDataStore.PLACES) {
             String table = place.person().getTable().getName();
             put(
                     zip,
                     "data/%s-%s.json".formatted(table, place.person().getName()),
                     data -> store.write(schoolId, place, subject.id(), data));
         }
-        for (TableField<?, UUID> attempt : PersonalTables.OF_ATTEMPTS) {
+        for (TableField<?, UUID> attempt : PersonalDataStore.OF_ATTEMPTS) {
             put(
                     zip,
                     "data/work-%s.json".formatted(attempt.getTable().getName()),

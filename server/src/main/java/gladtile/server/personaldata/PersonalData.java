@@ -2,11 +2,12 @@ package gladtile.server.personaldata;
 
 import gladtile.server.accounts.People;
 import gladtile.server.accounts.Who;
+import gladtile.server.classes.Classes;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.personaldata.PersonalDataStore.Subject;
-import gladtile.server.personaldata.PersonalTables.Place;
-import gladtile.server.personaldata.PersonalTables.Rule;
+import gladtile.server.personaldata.PersonalPlace.Rule;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -19,9 +20,11 @@ import org.springframework.transaction.annotation.Transactional;
 class PersonalData {
     private final PersonalDataStore store;
     private final People people;
+    private final Classes classes;
     private final ActivityLog log;
 
-    PersonalData(PersonalDataStore store, People people, ActivityLog log) {
+    PersonalData(PersonalDataStore store, People people, Classes classes, ActivityLog log) {
+        this.classes = classes;
         this.store = store;
         this.people = people;
         this.log = log;
@@ -56,16 +59,26 @@ class PersonalData {
     }
 
     Preview preview(Who by, UUID id) {
-        Map<Place, Integer> counts = store.counts(by.schoolId(), id);
-        List<Held> goes = new java.util.ArrayList<>(held(counts, Rule.GOES));
+        Map<PersonalPlace, Integer> counts = store.counts(by.schoolId(), id);
+        List<Held> goes = new ArrayList<>(held(counts, Rule.GOES));
         int moves = store.moves(by.schoolId(), id);
         if (moves > 0) {
             goes.add(new Held("Moves in their own work", moves));
         }
-        return new Preview(goes, held(counts, Rule.STAYS_NAMELESS), held(counts, Rule.IS_HANDED_OVER));
+        List<Held> handedOver = new ArrayList<>(held(counts, Rule.IS_HANDED_OVER));
+        if (store.find(by.schoolId(), id).filter(one -> !isStudent(one)).isPresent()) {
+            goes.removeIf(one -> {
+                boolean theirs = one.title().equals(PersonalDataStore.CLASSES);
+                if (theirs) {
+                    handedOver.add(one);
+                }
+                return theirs;
+            });
+        }
+        return new Preview(goes, held(counts, Rule.STAYS_NAMELESS), handedOver);
     }
 
-    private static List<Held> held(Map<Place, Integer> counts, Rule rule) {
+    private static List<Held> held(Map<PersonalPlace, Integer> counts, Rule rule) {
         return counts.entrySet().stream()
                 .filter(one -> one.getKey().rule() == rule)
                 .map(one -> new Held(one.getKey().title(), one.getValue()))
@@ -87,16 +100,29 @@ class PersonalData {
         boolean fits = heir != null
                 && !heir.id().equals(id)
                 && List.of("teacher", "administrator").contains(heir.role());
-        if (to != null && !fits || to == null && store.ownsWork(by.schoolId(), id)) {
+        if (to != null && !fits || to == null && hasWork(by, subject)) {
             return new Refused(
                     "erasure.to",
                     "Activities and assignments have to become another teacher's. Say whose. Nothing was changed.");
         }
         people.forgetSignIns(by.schoolId(), id);
+        if (to != null && !isStudent(subject)) {
+            // A class is never without anybody who teaches it.
+            classes.handOver(by.schoolId(), id, to);
+        }
         store.erase(by.schoolId(), subject, to);
         // Without whom: nothing may tell of them any more.
         log.add(by.schoolId(), by.id(), LogEvent.PERSON_ERASED, null, Map.of("role", subject.role()));
         return new Erased();
+    }
+
+    private static boolean isStudent(Subject subject) {
+        return subject.role().equals("student");
+    }
+
+    private boolean hasWork(Who by, Subject subject) {
+        return store.ownsWork(by.schoolId(), subject.id())
+                || !isStudent(subject) && !subject.classes().isEmpty();
     }
 
     void handedOut(Who by, UUID id) {

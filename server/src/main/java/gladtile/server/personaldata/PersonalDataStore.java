@@ -2,8 +2,7 @@ package gladtile.server.personaldata;
 
 import static gladtile.tables.Tables.*;
 
-import gladtile.server.personaldata.PersonalTables.Place;
-import gladtile.server.personaldata.PersonalTables.Rule;
+import gladtile.server.personaldata.PersonalPlace.Rule;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.time.OffsetDateTime;
@@ -52,6 +51,61 @@ class PersonalDataStore {
             REVIEW.SENT_REVIEW,
             ACTIVITY_LOG.DETAILS);
 
+    /** A student leaves theirs; a teacher's become a colleague's. */
+    static final String CLASSES = "Classes";
+
+    /**
+     * Every place in the database where it is said who somebody is: one list for what is handed out and what is erased. In
+     * the order in which they are erased: what points to something goes before it. A test refuses a new column of ids
+     * that is neither here nor known to hold no person.
+     */
+    static final List<PersonalPlace> PLACES = List.of(
+            new PersonalPlace(NOTICE.PERSON_ID, "Notices", Rule.GOES),
+            new PersonalPlace(OUTBOX.TO_PERSON, "Messages", Rule.GOES),
+            new PersonalPlace(SAID_WORD.HOLDER_ID, "Words said to them about their work", Rule.GOES),
+            new PersonalPlace(SAID_WORD.BY_ID, "Words that they said about work", Rule.STAYS_NAMELESS),
+            new PersonalPlace(EXTENSION.HOLDER_ID, "More time", Rule.GOES),
+            new PersonalPlace(ASSIGNMENT_FOR.TARGET_ID, "Given to them alone", Rule.GOES),
+            new PersonalPlace(ATTEMPT.HOLDER_ID, "Work", Rule.GOES),
+            new PersonalPlace(MOVE.BY_ID, "Moves in the work of teams", Rule.STAYS_NAMELESS),
+            new PersonalPlace(REFUSED_MOVE.BY_ID, "Moves that were turned away", Rule.GOES),
+            new PersonalPlace(REVIEW.BY_ID, "Reviews that they wrote", Rule.STAYS_NAMELESS),
+            new PersonalPlace(STUDENT_REQUEST.STUDENT_ID, "Asked for by another class", Rule.GOES),
+            new PersonalPlace(STUDENT_REQUEST.ASKED_BY, "Students they asked for", Rule.GOES),
+            new PersonalPlace(TEAM_MEMBER.PERSON_ID, "Teams", Rule.GOES),
+            new PersonalPlace(MEMBERSHIP.PERSON_ID, CLASSES, Rule.GOES),
+            new PersonalPlace(PERSON_TASTE.PERSON_ID, "Own settings", Rule.GOES),
+            new PersonalPlace(PICTURE_KEPT.PERSON_ID, "Pictures used lately", Rule.GOES),
+            new PersonalPlace(READY_PHRASE.PERSON_ID, "Ready phrases", Rule.GOES),
+            new PersonalPlace(LESSON.TEACHER_ID, "Lessons with ink", Rule.GOES),
+            new PersonalPlace(SCREENCAST.TEACHER_ID, "Recordings of pages", Rule.GOES),
+            new PersonalPlace(UPLOAD.PERSON_ID, "Files that are being sent", Rule.GOES),
+            new PersonalPlace(FILE_BRINGER.PERSON_ID, "Files", Rule.GOES),
+            new PersonalPlace(FILE.BROUGHT_BY, "Files brought first", Rule.STAYS_NAMELESS),
+            new PersonalPlace(ACTIVITY_SHARE.PERSON_ID, "Activities shared with them", Rule.GOES),
+            new PersonalPlace(LIBRARY_SHARE.PERSON_ID, "Parts shared with them", Rule.GOES),
+            new PersonalPlace(LIBRARY_PART.OWNER_ID, "Parts in the library", Rule.IS_HANDED_OVER),
+            new PersonalPlace(ASSIGNMENT.TEACHER_ID, "Assignments given", Rule.IS_HANDED_OVER),
+            new PersonalPlace(ACTIVITY.OWNER_ID, "Activities", Rule.IS_HANDED_OVER),
+            new PersonalPlace(ACTIVITY_EDIT.AUTHOR_ID, "Edits", Rule.STAYS_NAMELESS),
+            new PersonalPlace(ACTIVITY_MOMENT.NAMED_BY, "Named moments", Rule.STAYS_NAMELESS),
+            new PersonalPlace(KNOWN_DEVICE.PERSON_ID, "Devices", Rule.GOES),
+            new PersonalPlace(ONE_TIME_LINK.PERSON_ID, "Links", Rule.GOES),
+            new PersonalPlace(PASSKEY.PERSON_ID, "Passkeys", Rule.GOES),
+            new PersonalPlace(LINKED_IDENTITY.PERSON_ID, "School accounts", Rule.GOES),
+            new PersonalPlace(ACTIVITY_LOG.ACTOR_ID, "What they did, in the activity log", Rule.STAYS_NAMELESS),
+            new PersonalPlace(
+                    ACTIVITY_LOG.SUBJECT_ID, "What was done to them, in the activity log", Rule.STAYS_NAMELESS),
+            new PersonalPlace(PERSON.ID, "Account", Rule.GOES));
+
+    /** Goes together with an attempt. */
+    static final List<TableField<?, UUID>> OF_ATTEMPTS = List.of(
+            MOVE.ATTEMPT_ID,
+            REFUSED_MOVE.ATTEMPT_ID,
+            ATTEMPT_BASE.ATTEMPT_ID,
+            ATTEMPT_BEFORE_HAND_IN.ATTEMPT_ID,
+            REVIEW.ATTEMPT_ID);
+
     private static final int AT_ONCE = 200;
 
     private final DSLContext db;
@@ -99,7 +153,7 @@ class PersonalDataStore {
         return table.field("school_id", UUID.class);
     }
 
-    private static Condition of(UUID schoolId, Place place, UUID id) {
+    private static Condition of(UUID schoolId, PersonalPlace place, UUID id) {
         return school(place.person().getTable()).eq(schoolId).and(place.person().eq(id));
     }
 
@@ -112,9 +166,9 @@ class PersonalDataStore {
     }
 
     /** How many rows of each place tell of them; those with none are left out. */
-    Map<Place, Integer> counts(UUID schoolId, UUID id) {
-        Map<Place, Integer> all = new LinkedHashMap<>();
-        for (Place place : PersonalTables.ALL) {
+    Map<PersonalPlace, Integer> counts(UUID schoolId, UUID id) {
+        Map<PersonalPlace, Integer> all = new LinkedHashMap<>();
+        for (PersonalPlace place : PLACES) {
             Condition which = of(schoolId, place, id);
             if (place.person() == MOVE.BY_ID) {
                 // Those of their own work go with it.
@@ -130,7 +184,7 @@ class PersonalDataStore {
 
     /** @return of all that is somebody's by name and cannot be nobody's */
     boolean ownsWork(UUID schoolId, UUID id) {
-        return PersonalTables.ALL.stream()
+        return PLACES.stream()
                 .filter(place -> place.rule() == Rule.IS_HANDED_OVER)
                 .anyMatch(place -> db.fetchExists(place.person().getTable(), of(schoolId, place, id)));
     }
@@ -140,7 +194,7 @@ class PersonalDataStore {
     }
 
     /** Writes the rows of one place as a JSON array of objects, a row at a time. */
-    void write(UUID schoolId, Place place, UUID id, OutputStream out) throws IOException {
+    void write(UUID schoolId, PersonalPlace place, UUID id, OutputStream out) throws IOException {
         rows(place.person().getTable(), of(schoolId, place, id), out);
     }
 
@@ -281,13 +335,13 @@ class PersonalDataStore {
         UUID id = subject.id();
         db.execute("set local glad.erasing = 'on'");
         List<Brought> files = files(schoolId, id);
-        for (TableField<?, UUID> attempt : PersonalTables.OF_ATTEMPTS) {
+        for (TableField<?, UUID> attempt : OF_ATTEMPTS) {
             db.deleteFrom(attempt.getTable())
                     .where(ofAttempts(schoolId, attempt, id))
                     .execute();
         }
         toldByName(schoolId, subject);
-        for (Place place : PersonalTables.ALL) {
+        for (PersonalPlace place : PLACES) {
             erase(schoolId, place, id, to);
         }
         for (TableField<?, JSONB> one : TELLING) {
@@ -302,7 +356,7 @@ class PersonalDataStore {
         }
     }
 
-    private void erase(UUID schoolId, Place place, UUID id, UUID to) {
+    private void erase(UUID schoolId, PersonalPlace place, UUID id, UUID to) {
         Table<?> table = place.person().getTable();
         if (place.person() == SAID_WORD.BY_ID && to == null
                 || place.rule() == Rule.GOES

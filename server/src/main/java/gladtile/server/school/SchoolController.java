@@ -1,5 +1,6 @@
 package gladtile.server.school;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.server.accounts.School;
 import gladtile.server.accounts.Staff;
@@ -31,6 +32,7 @@ class SchoolController {
 
     /**
      * @param logDays how long the activity log is kept @param backupsKept how many nightly backups are kept
+     * @param storageGigabytes how much the school lets its files take; absent for as much as there is
      * @param storageUsed bytes of files @param storageMost bytes that they may take
      * @param disk how much room the disk has left
      */
@@ -40,11 +42,13 @@ class SchoolController {
             String timeZone,
             int logDays,
             int backupsKept,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Integer storageGigabytes,
             long storageUsed,
             long storageMost,
             DiskRoom.State disk) {}
 
-    record SchoolSettings(String name, String language, String timeZone, int logDays, int backupsKept) {
+    record SchoolSettings(
+            String name, String language, String timeZone, int logDays, int backupsKept, Integer storageGigabytes) {
         SchoolSettings {
             Bounds.text("school.name", name, Bounds.PERSON_NAME);
             Bounds.present("school.language", language);
@@ -61,8 +65,9 @@ class SchoolController {
                 school.timeZone(),
                 school.retention().logDays(),
                 school.retention().backups(),
+                school.storageGigabytes(),
                 storage.used(who.schoolId()),
-                storage.most(),
+                storage.most(who.schoolId()),
                 disk.now().state());
     }
 
@@ -76,6 +81,7 @@ class SchoolController {
                         asked.name().strip(),
                         asked.language(),
                         asked.timeZone(),
-                        new School.Retention(asked.logDays(), asked.backupsKept())));
+                        new School.Retention(asked.logDays(), asked.backupsKept()),
+                        asked.storageGigabytes()));
     }
 }

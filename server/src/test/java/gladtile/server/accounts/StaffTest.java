@@ -9,6 +9,7 @@ import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -354,17 +355,44 @@ class StaffTest {
         assertThat(choose(server, "made-up", School.STRONG).status()).isEqualTo(410);
     }
 
+    private static Map<String, Object> settings(String name, String language, String zone, int days, int backups) {
+        return Map.of("name", name, "language", language, "timeZone", zone, "logDays", days, "backupsKept", backups);
+    }
+
     @Test
     void settings_are_kept_and_bounded(RealServer server) {
         School school = new School(server);
         Api administrator = school.asAdministrator();
-        Map<String, String> german = Map.of("name", "Hügelschule", "language", "de", "timeZone", "Europe/Berlin");
-        assertThat(administrator.put("/api/school", german).status()).isEqualTo(204);
-        assertThat(administrator.get("/api/school").text("name")).isEqualTo("Hügelschule");
-        for (Map<String, String> wrong : List.of(
-                Map.of("name", " ", "language", "de", "timeZone", "UTC"),
-                Map.of("name", "x", "language", "tlh", "timeZone", "UTC"),
-                Map.of("name", "x", "language", "de", "timeZone", "Moon/Tycho"))) {
+        assertThat(administrator
+                        .put("/api/school", settings("Hügelschule", "de", "Europe/Berlin", 90, 30))
+                        .status())
+                .isEqualTo(204);
+        JsonNode now = administrator.get("/api/school").json();
+        assertThat(now.path("name").asString()).isEqualTo("Hügelschule");
+        assertThat(now.path("logDays").asInt()).isEqualTo(90);
+        assertThat(now.path("backupsKept").asInt()).isEqualTo(30);
+        // A school may want its files to take less than the machine has for them.
+        Map<String, Object> smaller = new HashMap<>(settings("x", "de", "UTC", 90, 30));
+        smaller.put("storageGigabytes", 1);
+        administrator.put("/api/school", smaller);
+        assertThat(administrator.get("/api/school").json().path("storageMost").asLong())
+                .isEqualTo(1L << 30);
+        assertThat(school.asTeacher()
+                        .get("/api/uploads/room")
+                        .json()
+                        .path("most")
+                        .asLong())
+                .isEqualTo(1L << 30);
+        smaller.put("storageGigabytes", 0);
+        assertThat(administrator.put("/api/school", smaller).text("bound")).isEqualTo("school.storageGigabytes");
+        for (Map<String, Object> wrong : List.of(
+                settings(" ", "de", "UTC", 90, 30),
+                settings("x", "tlh", "UTC", 90, 30),
+                settings("x", "de", "Moon/Tycho", 90, 30),
+                settings("x", "de", "UTC", 29, 30),
+                settings("x", "de", "UTC", 3_651, 30),
+                settings("x", "de", "UTC", 90, 2),
+                settings("x", "de", "UTC", 90, 401))) {
             assertThat(administrator.put("/api/school", wrong).status()).isEqualTo(422);
         }
     }

@@ -481,6 +481,9 @@ class GivingTest {
         assertThat(school.server.browser().get("/api/join/" + code).status()).isEqualTo(200);
         teacher.post(of + "/archive", Map.of("archived", true));
         assertThat(school.server.browser().get("/api/join/" + code).status()).isEqualTo(404);
+        // Neither does the code of what it was given before.
+        assertThat(school.server.browser().get("/api/join/" + school.joinCode).status())
+                .isEqualTo(404);
         assertThat(Lesson.ask(teacher, school, Map.of(), Map.of()).status()).isEqualTo(404);
         teacher.post(of + "/archive", Map.of("archived", false));
         String fresh = teacher.post(of + "/code", Map.of()).text("joinCode");

@@ -40,7 +40,7 @@ import tools.jackson.databind.JsonNode;
 /** What is known of somebody is handed out whole, and erased to the last byte. */
 @ExtendWith(RealServer.class)
 class PersonalDataTest {
-    /** Ids of what is no person. A new column of ids is either here or in {@link PersonalTables}. */
+    /** Ids of what is no person. A new column of ids is either here or in {@link PersonalDataStore#PLACES}. */
     private static final Set<String> NO_PERSON = Set.of(
             "id",
             "school_id",
@@ -220,6 +220,7 @@ class PersonalDataTest {
         assertThat(found(teacher.toString())).isEmpty();
         assertThat(found(school.teacherName())).isEmpty();
         Api heir = school.asOtherTeacher();
+        assertThat(heir.get("/api/classes/" + school.classId).status()).isEqualTo(200);
         assertThat(heir.get("/api/activities/" + school.activityId).status()).isEqualTo(200);
         JsonNode history =
                 heir.get("/api/activities/" + school.activityId + "/history").json();
@@ -283,7 +284,7 @@ class PersonalDataTest {
     @Test
     void every_column_that_can_say_who_somebody_is_is_known() throws SQLException {
         Set<String> known = new TreeSet<>();
-        PersonalTables.ALL.forEach(place -> known.add(name(place.person())));
+        PersonalDataStore.PLACES.forEach(place -> known.add(name(place.person())));
         Set<String> missing = new TreeSet<>();
         try (Connection connection = server.database().connect()) {
             ResultSet rows = connection.createStatement().executeQuery("""

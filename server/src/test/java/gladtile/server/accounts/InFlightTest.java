@@ -1,0 +1,81 @@
+package gladtile.server.accounts;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.mock;
+
+import gladtile.server.support.ComputingBudget;
+import jakarta.servlet.FilterChain;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.mock.web.MockHttpServletRequest;
+import org.springframework.mock.web.MockHttpServletResponse;
+import org.springframework.security.core.context.SecurityContextHolder;
+
+class InFlightTest {
+    private final InFlight filter = new InFlight(mock(ComputingBudget.class));
+    private final Who ada = person();
+    private final Who bo = person();
+    private int deepest;
+
+    private static Who person() {
+        return new Who(UUID.randomUUID(), UUID.randomUUID(), Who.Role.TEACHER, "Somebody");
+    }
+
+    @AfterEach
+    void nobody() {
+        SecurityContextHolder.clearContext();
+    }
+
+    /** While each request is answered the next one comes. @return the status of the last */
+    private int within(Who who, int requests, long bytes) throws Exception {
+        SecurityContextHolder.setContext(SessionWho.contextOf(who));
+        MockHttpServletRequest request = new MockHttpServletRequest("POST", "/api/files") {
+            @Override
+            public long getContentLengthLong() {
+                return bytes;
+            }
+        };
+        request.setRequestURI("/api/files");
+        MockHttpServletResponse response = new MockHttpServletResponse();
+        AtomicInteger inner = new AtomicInteger();
+        FilterChain chain = (asked, answered) -> {
+            deepest++;
+            if (requests > 1) {
+                try {
+                    inner.set(within(who, requests - 1, bytes));
+                } catch (Exception e) {
+                    throw new IllegalStateException(e);
+                }
+            }
+        };
+        filter.doFilter(request, response, chain);
+        return requests > 1 && inner.get() != 0 ? inner.get() : response.getStatus();
+    }
+
+    @Test
+    void one_sends_so_many_bytes_at_once_and_the_next_is_asked_to_come_again() throws Exception {
+        long third = InFlight.BYTES_EACH / 3;
+        assertThat(within(ada, 3, third)).isEqualTo(200);
+        deepest = 0;
+        assertThat(within(ada, 5, third)).isEqualTo(429);
+        assertThat(deepest).isEqualTo(3);
+        // Nothing is held on to, and nobody else is held up.
+        assertThat(within(ada, 3, third)).isEqualTo(200);
+        assertThat(within(bo, 3, third)).isEqualTo(200);
+    }
+
+    @Test
+    void a_large_one_by_itself_is_bounded_where_it_is_read() throws Exception {
+        assertThat(within(ada, 1, InFlight.BYTES_EACH * 4)).isEqualTo(200);
+    }
+
+    @Test
+    void so_many_requests_at_once_and_no_more() throws Exception {
+        assertThat(within(ada, InFlight.EACH, 10)).isEqualTo(200);
+        deepest = 0;
+        assertThat(within(ada, InFlight.EACH + 3, 10)).isEqualTo(429);
+        assertThat(deepest).isEqualTo(InFlight.EACH);
+    }
+}
