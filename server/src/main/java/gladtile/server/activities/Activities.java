@@ -167,9 +167,26 @@ public class Activities {
                 .map(activity -> create(who, Copies.of(activity, activity.title())));
     }
 
-    /** All that came after a seq. */
+    /** All that came after a seq. It waits for nobody who changes it, and reads none of its pages. */
     public Optional<Caught> since(Who who, UUID id, long seq) {
-        return change(who, id, seq, (change, log) -> {});
+        if (!shelf.access(who, id).mayLook()) {
+            return Optional.empty();
+        }
+        return Optional.ofNullable(transactions.execute(tx -> {
+            // What is written after this was read is told the next time.
+            long now = store.seq(who.schoolId(), id).orElseThrow();
+            List<LoggedEdit> edits = store.since(who.schoolId(), id, seq).stream()
+                    .map(LogRow::logged)
+                    .filter(one -> one.seq() <= now)
+                    .toList();
+            List<LogRow> own = store.lately(who.schoolId(), id, who.id(), UNDO_LOOK);
+            return new Caught(
+                    now,
+                    edits,
+                    List.of(),
+                    !EditLog.undoable(own).isEmpty(),
+                    !EditLog.redoable(own).isEmpty());
+        }));
     }
 
     /**

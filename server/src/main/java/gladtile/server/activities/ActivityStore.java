@@ -109,6 +109,14 @@ class ActivityStore {
         });
     }
 
+    /** Of its newest edit. */
+    Optional<Long> seq(UUID schoolId, UUID id) {
+        return db.select(ACTIVITY.SEQ)
+                .from(ACTIVITY)
+                .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.ID.eq(id))
+                .fetchOptional(ACTIVITY.SEQ);
+    }
+
     Optional<Stored> read(UUID schoolId, UUID id) {
         return head(schoolId, id, false);
     }

@@ -28,6 +28,7 @@ import gladtile.core.json.Json;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
+import java.sql.Connection;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -50,6 +51,28 @@ class ActivityEditsTest {
         school = new School(server);
         teacher = school.asTeacher();
         path = "/api/activities/" + school.activityId;
+    }
+
+    @Test
+    void what_came_meanwhile_is_read_without_waiting_for_who_is_changing_it() throws Exception {
+        long seq = seq();
+        send(seq, new SetFrame("light", "sun", Frame.of(1, 2, 30, 40)));
+        try (Connection other = school.server.database().connect()) {
+            other.setAutoCommit(false);
+            other.createStatement()
+                    .execute("select 1 from activity where id = '" + school.activityId + "' for update");
+            Api.Answer read = CompletableFuture.supplyAsync(() -> teacher.get(path + "/edits?after=" + seq))
+                    .get(30, TimeUnit.SECONDS);
+            assertThat(read.json().path("edits")).hasSize(1);
+            assertThat(read.json().path("seq").asLong()).isEqualTo(seq + 1);
+            other.rollback();
+        }
+        assertThat(school.server
+                        .browser()
+                        .signInTeacher(school.teacherName(), School.PASSWORD)
+                        .get("/api/activities/" + UUID.randomUUID() + "/edits?after=0")
+                        .status())
+                .isEqualTo(404);
     }
 
     @Test
