@@ -187,10 +187,20 @@ const print = () => window.print()
             <button class="btn" @click="newCode">
               <PhArrowsClockwise :size="17" aria-hidden="true" />A new code
             </button>
-            <button class="btn" :disabled="view.students.length === 0" @click="all = 'pins'">
+            <button
+              v-if="view.signIn !== 'PICTURES'"
+              class="btn"
+              :disabled="view.students.length === 0"
+              @click="all = 'pins'"
+            >
               <PhPrinter :size="17" aria-hidden="true" />Cards with PINs
             </button>
-            <button class="btn" :disabled="view.students.length === 0" @click="all = 'pictures'">
+            <button
+              v-if="view.signIn !== 'PIN'"
+              class="btn"
+              :disabled="view.students.length === 0"
+              @click="all = 'pictures'"
+            >
               <PhImages :size="17" aria-hidden="true" />Cards with pictures
             </button>
             <button class="btn quiet" @click="archive(!view.archived)">
@@ -231,10 +241,20 @@ const print = () => window.print()
             <button class="btn acc" @click="remove(student)">Take out</button>
           </template>
           <template v-else>
-            <button class="btn" :aria-label="`New PIN for ${student.name}`" @click="pin(student)">
+            <button
+              v-if="view.signIn !== 'PICTURES'"
+              class="btn"
+              :aria-label="`New PIN for ${student.name}`"
+              @click="pin(student)"
+            >
               <PhKey :size="17" aria-hidden="true" />New PIN
             </button>
-            <button class="btn" :aria-label="`Pictures for ${student.name}`" @click="pictures(student)">
+            <button
+              v-if="view.signIn !== 'PIN'"
+              class="btn"
+              :aria-label="`Pictures for ${student.name}`"
+              @click="pictures(student)"
+            >
               <PhImages :size="17" aria-hidden="true" />Pictures
             </button>
             <select

@@ -56,7 +56,7 @@ const take = () =>
   })
 const cards = (one: TakenClass) =>
   trying('Making cards', async () => {
-    const file = await postForFile(`/api/classes/${one.id}/cards`, { studentIds: one.fresh, pictures: false })
+    const file = await postForFile(`/api/classes/${one.id}/cards`, { studentIds: one.fresh })
     saveFile(file, `Sign-in cards, ${one.name}.pdf`)
   })
 </script>

@@ -40,6 +40,11 @@ onMounted(async () => {
   }
 })
 const show = (name: string | number) => void router.replace({ query: { tab: String(name) } })
+const STUDENTS: Record<SchoolView['studentSignIn'], string> = {
+  BOTH: 'Students: code with PIN or pictures',
+  PIN: 'Students: code with PIN',
+  PICTURES: 'Students: code with pictures',
+}
 </script>
 
 <template>
@@ -86,7 +91,7 @@ const show = (name: string | number) => void router.replace({ query: { tab: Stri
       <section class="card">
         <h2>Signing in</h2>
         <p>Teachers: password, passkey or school account</p>
-        <p>Students: code with PIN or pictures</p>
+        <p>{{ STUDENTS[school.studentSignIn] }}</p>
       </section>
     </aside>
   </main>

@@ -15,11 +15,12 @@ const asked = reactive({
   logDays: 400,
   backupsKept: 14,
   storageGigabytes: undefined as number | undefined,
+  studentSignIn: 'BOTH' as SchoolView['studentSignIn'],
 })
 watch(
   () => props.school,
-  ({ name, language, timeZone, logDays, backupsKept, storageGigabytes }) =>
-    Object.assign(asked, { name, language, timeZone, logDays, backupsKept, storageGigabytes }),
+  ({ name, language, timeZone, logDays, backupsKept, storageGigabytes, studentSignIn }) =>
+    Object.assign(asked, { name, language, timeZone, logDays, backupsKept, storageGigabytes, studentSignIn }),
   { immediate: true },
 )
 const words = ref('')
@@ -51,6 +52,13 @@ async function save() {
       <el-select v-model="asked.timeZone" filterable>
         <el-option v-for="zone in timeZones()" :key="zone" :value="zone" :label="zone" />
       </el-select>
+    </el-form-item>
+    <el-form-item label="Students sign in with their code, their name and">
+      <el-radio-group v-model="asked.studentSignIn">
+        <el-radio value="BOTH">a PIN or pictures, as each teacher likes</el-radio>
+        <el-radio value="PIN">a PIN</el-radio>
+        <el-radio value="PICTURES">three pictures</el-radio>
+      </el-radio-group>
     </el-form-item>
     <el-form-item label="Days that the activity log is kept">
       <el-input-number v-model="asked.logDays" :min="30" :max="3650" />

@@ -1,5 +1,7 @@
 -- How long what is kept about people is kept, as the school sets it.
 alter table school add column log_days integer not null default 400 check (log_days between 30 and 3650);
+-- What students of the school sign in with.
+alter table school add column student_sign_in text not null default 'BOTH' check (student_sign_in in ('BOTH', 'PIN', 'PICTURES'));
 -- How many gigabytes its files may take, where the school wants fewer than the machine has for it.
 alter table school add column storage_gigabytes integer check (storage_gigabytes between 1 and 100000);
 alter table school add column backups_kept integer not null default 14 check (backups_kept between 3 and 400);

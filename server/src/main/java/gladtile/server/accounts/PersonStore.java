@@ -196,7 +196,8 @@ class PersonStore {
                 row.get(SCHOOL.LANGUAGE),
                 row.get(SCHOOL.TIME_ZONE),
                 new School.Retention(row.get(SCHOOL.LOG_DAYS), row.get(SCHOOL.BACKUPS_KEPT)),
-                row.get(SCHOOL.STORAGE_GIGABYTES));
+                row.get(SCHOOL.STORAGE_GIGABYTES),
+                School.StudentSignIn.valueOf(row.get(SCHOOL.STUDENT_SIGN_IN)));
     }
 
     void setSchool(School to) {
@@ -207,6 +208,7 @@ class PersonStore {
                 .set(SCHOOL.LOG_DAYS, to.retention().logDays())
                 .set(SCHOOL.BACKUPS_KEPT, to.retention().backups())
                 .set(SCHOOL.STORAGE_GIGABYTES, to.storageGigabytes())
+                .set(SCHOOL.STUDENT_SIGN_IN, to.studentSignIn().name())
                 .where(SCHOOL.ID.eq(to.id()))
                 .execute();
     }

@@ -15,7 +15,21 @@ import java.util.UUID;
  * @param storageGigabytes how much its files may take, 1 to 100,000; null for as much as the machine has for it
  */
 public record School(
-        UUID id, String name, String language, String timeZone, Retention retention, Integer storageGigabytes) {
+        UUID id,
+        String name,
+        String language,
+        String timeZone,
+        Retention retention,
+        Integer storageGigabytes,
+        StudentSignIn studentSignIn) {
+    /** What students sign in with, besides their code and name. */
+    public enum StudentSignIn {
+        /** As each teacher likes. */
+        BOTH,
+        PIN,
+        PICTURES
+    }
+
     /**
      * How long what is kept about people is kept.
      *
@@ -45,6 +59,7 @@ public record School(
         if (!LANGUAGES.contains(Bounds.present("school.language", language))) {
             throw new OutOfBounds("school.language", "The languages are en, de, fr, es and ar.");
         }
+        Bounds.present("school.studentSignIn", studentSignIn);
         if (storageGigabytes != null && (storageGigabytes < 1 || storageGigabytes > 100_000)) {
             throw new OutOfBounds("school.storageGigabytes", "The files may take 1 to 100,000 GB.");
         }

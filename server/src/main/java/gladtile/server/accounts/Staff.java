@@ -311,7 +311,14 @@ public class Staff {
         if (refused.isPresent()) {
             return new Refused("person.password", refused.get());
         }
-        School made = new School(UuidV7.make(), school.strip(), language, timeZone, School.Retention.USUAL, null);
+        School made = new School(
+                UuidV7.make(),
+                school.strip(),
+                language,
+                timeZone,
+                School.Retention.USUAL,
+                null,
+                School.StudentSignIn.BOTH);
         if (links.use(token).isEmpty()) {
             return new NoneSuch();
         }

@@ -5,7 +5,9 @@ import gladtile.core.Bounds;
 import gladtile.core.roster.Roster;
 import gladtile.formats.print.SignInCards;
 import gladtile.server.accounts.People;
+import gladtile.server.accounts.School;
 import gladtile.server.accounts.Sessions;
+import gladtile.server.accounts.Staff;
 import gladtile.server.accounts.Who;
 import gladtile.server.classes.Classes.ClassHead;
 import gladtile.server.classes.Classes.Student;
@@ -44,6 +46,7 @@ class ClassController {
     private final PublicAddress addresses;
     private final StudentRequests requests;
     private final ActivityLog log;
+    private final Staff staff;
     private final SecureRandom chance = new SecureRandom();
 
     ClassController(
@@ -53,7 +56,9 @@ class ClassController {
             Sessions sessions,
             PublicAddress addresses,
             StudentRequests requests,
-            ActivityLog log) {
+            ActivityLog log,
+            Staff staff) {
+        this.staff = staff;
         this.classes = classes;
         this.names = names;
         this.people = people;
@@ -86,7 +91,8 @@ class ClassController {
             String joinCode,
             boolean archived,
             List<Student> students,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> waiting) {}
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> waiting,
+            School.StudentSignIn signIn) {}
 
     /** @param archived whether it is set aside */
     record ArchiveRequest(boolean archived) {}
@@ -104,9 +110,10 @@ class ClassController {
 
     record FreshPin(String pin) {}
 
-    /** @param studentIds absent for all of the class @param pictures whether they sign in with pictures; else with a PIN */
+    /** @param studentIds absent for all of the class @param pictures whether they sign in with pictures, else with a PIN; absent for as the school has it */
     record CardsRequest(
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<UUID> studentIds, boolean pictures) {}
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<UUID> studentIds,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Boolean pictures) {}
 
     @GetMapping
     List<ClassHead> list(@AuthenticationPrincipal Who who) {
@@ -131,7 +138,8 @@ class ClassController {
                 classes.code(who.schoolId(), id),
                 classes.isArchived(who.schoolId(), id),
                 classes.students(who.schoolId(), id),
-                requests.waiting(who.schoolId(), id));
+                requests.waiting(who.schoolId(), id),
+                signIn(who));
     }
 
     @PostMapping("/{id}/archive")
@@ -164,6 +172,7 @@ class ClassController {
     @PostMapping("/{id}/students/{studentId}/pictures")
     FreshPictures pictures(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
         Student student = student(who, id, studentId);
+        only(who, School.StudentSignIn.PICTURES);
         String fresh = PictureSecret.fresh(chance);
         people.setPictures(who.schoolId(), studentId, fresh);
         wasReset(who, student);
@@ -207,6 +216,7 @@ class ClassController {
     @PostMapping("/{id}/students/{studentId}/pin")
     FreshPin pin(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
         Student student = student(who, id, studentId);
+        only(who, School.StudentSignIn.PIN);
         String pin = people.freshPin();
         people.setPin(who.schoolId(), studentId, pin);
         wasReset(who, student);
@@ -222,6 +232,8 @@ class ClassController {
             HttpServletRequest request)
             throws IOException {
         mine(who, id);
+        boolean pictures = asked.pictures() == null ? signIn(who) == School.StudentSignIn.PICTURES : asked.pictures();
+        only(who, pictures ? School.StudentSignIn.PICTURES : School.StudentSignIn.PIN);
         String code = classes.code(who.schoolId(), id);
         String address = addresses.join(code, request);
         // Hashing takes most of the time, by design: on all cores.
@@ -230,7 +242,7 @@ class ClassController {
                         asked.studentIds() == null || asked.studentIds().contains(student.id()))
                 .toList()
                 .parallelStream()
-                .map(student -> card(who, student, asked.pictures()))
+                .map(student -> card(who, student, pictures))
                 .toList();
         classes.students(who.schoolId(), id).stream()
                 .filter(student ->
@@ -257,6 +269,22 @@ class ClassController {
     private void wasReset(Who who, Student student) {
         requests.wasReset(who, student);
         log.add(who.schoolId(), who.id(), LogEvent.PIN_CHANGED, student.id());
+    }
+
+    private School.StudentSignIn signIn(Who who) {
+        return staff.school(who.schoolId()).orElseThrow().studentSignIn();
+    }
+
+    /** What the school does not have its students sign in with is not made. */
+    private void only(Who who, School.StudentSignIn wanted) {
+        School.StudentSignIn has = signIn(who);
+        if (has != School.StudentSignIn.BOTH && has != wanted) {
+            throw Problem.bound(
+                    "school.studentSignIn",
+                    has == School.StudentSignIn.PIN
+                            ? "At this school students sign in with a PIN. Nothing was changed."
+                            : "At this school students sign in with pictures. Nothing was changed.");
+        }
     }
 
     private void mine(Who who, UUID id) {

@@ -43,12 +43,19 @@ class SchoolController {
             int logDays,
             int backupsKept,
             @JsonInclude(JsonInclude.Include.NON_NULL) Integer storageGigabytes,
+            School.StudentSignIn studentSignIn,
             long storageUsed,
             long storageMost,
             DiskRoom.State disk) {}
 
     record SchoolSettings(
-            String name, String language, String timeZone, int logDays, int backupsKept, Integer storageGigabytes) {
+            String name,
+            String language,
+            String timeZone,
+            int logDays,
+            int backupsKept,
+            Integer storageGigabytes,
+            School.StudentSignIn studentSignIn) {
         SchoolSettings {
             Bounds.text("school.name", name, Bounds.PERSON_NAME);
             Bounds.present("school.language", language);
@@ -66,6 +73,7 @@ class SchoolController {
                 school.retention().logDays(),
                 school.retention().backups(),
                 school.storageGigabytes(),
+                school.studentSignIn(),
                 storage.used(who.schoolId()),
                 storage.most(who.schoolId()),
                 disk.now().state());
@@ -82,6 +90,7 @@ class SchoolController {
                         asked.language(),
                         asked.timeZone(),
                         new School.Retention(asked.logDays(), asked.backupsKept()),
-                        asked.storageGigabytes()));
+                        asked.storageGigabytes(),
+                        asked.studentSignIn()));
     }
 }

@@ -356,7 +356,19 @@ class StaffTest {
     }
 
     private static Map<String, Object> settings(String name, String language, String zone, int days, int backups) {
-        return Map.of("name", name, "language", language, "timeZone", zone, "logDays", days, "backupsKept", backups);
+        return Map.of(
+                "name",
+                name,
+                "language",
+                language,
+                "timeZone",
+                zone,
+                "logDays",
+                days,
+                "backupsKept",
+                backups,
+                "studentSignIn",
+                "BOTH");
     }
 
     @Test
@@ -395,5 +407,29 @@ class StaffTest {
                 settings("x", "de", "UTC", 90, 401))) {
             assertThat(administrator.put("/api/school", wrong).status()).isEqualTo(422);
         }
+    }
+
+    @Test
+    void what_students_sign_in_with_is_the_schools_to_say(RealServer server) {
+        School school = new School(server);
+        Api teacher = school.asTeacher();
+        String aClass = "/api/classes/" + school.classId;
+        String student = aClass + "/students/" + school.students.get(0).id();
+        Map<String, Object> asked = new HashMap<>(settings("x", "en", "UTC", 90, 30));
+        asked.put("studentSignIn", "PIN");
+        assertThat(school.asAdministrator().put("/api/school", asked).status()).isEqualTo(204);
+        assertThat(teacher.get(aClass).text("signIn")).isEqualTo("PIN");
+        assertThat(teacher.post(student + "/pictures", Map.of()).text("bound")).isEqualTo("school.studentSignIn");
+        assertThat(teacher.post(aClass + "/cards", Map.of("pictures", true)).text("bound"))
+                .isEqualTo("school.studentSignIn");
+        assertThat(teacher.post(student + "/pin", Map.of()).status()).isEqualTo(200);
+        asked.put("studentSignIn", "PICTURES");
+        school.asAdministrator().put("/api/school", asked);
+        assertThat(teacher.post(student + "/pin", Map.of()).text("bound")).isEqualTo("school.studentSignIn");
+        assertThat(teacher.post(student + "/pictures", Map.of()).status()).isEqualTo(200);
+        // Cards are as the school has it where nothing else is asked for.
+        assertThat(teacher.raw(aClass + "/cards").statusCode()).isEqualTo(405);
+        asked.put("studentSignIn", "WHISPER");
+        assertThat(school.asAdministrator().put("/api/school", asked).status()).isEqualTo(400);
     }
 }

@@ -59,8 +59,7 @@ class ActivityEditsTest {
         send(seq, new SetFrame("light", "sun", Frame.of(1, 2, 30, 40)));
         try (Connection other = school.server.database().connect()) {
             other.setAutoCommit(false);
-            other.createStatement()
-                    .execute("select 1 from activity where id = '" + school.activityId + "' for update");
+            other.createStatement().execute("select 1 from activity where id = '" + school.activityId + "' for update");
             Api.Answer read = CompletableFuture.supplyAsync(() -> teacher.get(path + "/edits?after=" + seq))
                     .get(30, TimeUnit.SECONDS);
             assertThat(read.json().path("edits")).hasSize(1);
