@@ -4,7 +4,7 @@ import { get, post, Refusal, said } from '@/api/client'
 import { newId } from '@/api/id'
 import type { Caption, Screencast } from '@/api/types'
 import { sendKept } from './pieceSender'
-import { browserShelf } from './pieceShelf'
+import { browserShelf, forgetPieces } from './pieceShelf'
 import { middle, putOnPage } from './putOnPages'
 import { isBeingRecorded } from './recordingLock'
 import { captionAt, shownChapters, timeOf, timeWords } from './screencastTimes'
@@ -123,6 +123,7 @@ async function remove() {
   }
   await run(async () => {
     await post(`/api/screencasts/${chosen.value}/remove`)
+    await forgetPieces(chosen.value!)
     all.value = all.value!.filter((each) => each.id !== chosen.value)
     chosen.value = all.value[0]?.id ?? null
   }, 'The recording is gone')

@@ -12,11 +12,18 @@ export interface PieceShelf {
 interface Pieces extends DBSchema {
   pieces: { key: [string, number]; value: Blob }
 }
+const piecesOf = (recordingId: string) =>
+  IDBKeyRange.bound([recordingId, 0], [recordingId, Number.MAX_SAFE_INTEGER])
 let opening: Promise<IDBPDatabase<Pieces>> | null = null
 const shelf = () =>
   (opening ??= openDB<Pieces>('glad-tile-recordings', 1, {
     upgrade: (db) => void db.createObjectStore('pieces'),
   }))
+
+/** Of a recording that is deleted nothing stays on this device. */
+export async function forgetPieces(recordingId: string) {
+  await (await shelf()).delete('pieces', piecesOf(recordingId))
+}
 
 /** In the browser's own database. */
 export const browserShelf: PieceShelf = {
@@ -28,7 +35,7 @@ export const browserShelf: PieceShelf = {
   },
   async waiting(recordingId) {
     const db = await shelf()
-    const all = IDBKeyRange.bound([recordingId, 0], [recordingId, Number.MAX_SAFE_INTEGER])
+    const all = piecesOf(recordingId)
     const [keys, pieces] = await Promise.all([db.getAllKeys('pieces', all), db.getAll('pieces', all)])
     return keys.map(([, n], i) => [n, pieces[i]!])
   },

@@ -9,6 +9,8 @@ import { EVENTS, type LogEvent } from './logWords'
 defineProps<{ people: StaffMember[] }>()
 const events = ref<LogEvent[]>([])
 const person = ref('')
+/** First and last day, both within. */
+const days = ref<[Date, Date] | null>(null)
 const lines = shallowRef<LogLine[]>([])
 const next = ref<string | undefined>()
 const wrong = ref('')
@@ -18,6 +20,12 @@ function query(before?: string) {
   const asked = new URLSearchParams()
   for (const one of events.value) asked.append('event', one)
   if (person.value) asked.set('person', person.value)
+  if (days.value) {
+    const after = new Date(days.value[1])
+    after.setDate(after.getDate() + 1)
+    asked.set('from', days.value[0].toISOString())
+    asked.set('to', after.toISOString())
+  }
   if (before) asked.set('before', before)
   return asked.toString()
 }
@@ -37,7 +45,7 @@ async function load(before?: string) {
   if (mine === turn) busy.value = false
 }
 onMounted(() => load())
-watch([events, person], () => load())
+watch([events, person, days], () => load())
 const time = (at: string) =>
   new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'medium' })
 const details = (line: LogLine) =>
@@ -56,6 +64,16 @@ const details = (line: LogLine) =>
       <el-select v-model="person" filterable clearable placeholder="Everybody" aria-label="Who">
         <el-option v-for="one in people" :key="one.id" :value="one.id" :label="one.name" />
       </el-select>
+      <el-date-picker
+        v-model="days"
+        type="daterange"
+        format="D MMM YYYY"
+        start-placeholder="First day"
+        end-placeholder="Last day"
+        range-separator="to"
+        aria-label="Days"
+        class="days"
+      />
       <a class="btn" :href="`/api/school/log/table?${query()}`" download
         ><PhDownloadSimple :size="18" aria-hidden="true" />Download CSV</a
       >
@@ -79,7 +97,7 @@ const details = (line: LogLine) =>
       </el-table-column>
     </el-table>
     <el-button v-if="next" :disabled="busy" @click="load(next)">Show older lines</el-button>
-    <p class="soft">Lines are kept for 400 days. They can be added to and never changed.</p>
+    <p class="soft">How long lines are kept is set under Settings. They can be added to and never changed.</p>
   </div>
 </template>
 
@@ -94,8 +112,11 @@ const details = (line: LogLine) =>
 }
 .row {
   display: grid;
-  grid-template-columns: 1fr 1fr auto;
+  grid-template-columns: 1fr 1fr minmax(220px, 1.2fr) auto;
   gap: 10px;
   width: 100%;
+}
+.row :deep(.days) {
+  width: auto;
 }
 </style>

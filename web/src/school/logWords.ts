@@ -22,6 +22,8 @@ export const EVENTS: Record<LogEvent, string> = {
   STUDENTS_ADDED: 'Students added to a class',
   BACKED_UP: 'Backed up',
   BACKUP_SAVED: 'Copy of a backup saved',
+  RESTORED: 'Restored from a backup',
+  ACTIVITY_SHARED: 'Activity shared',
   ARCHIVE_MADE: 'Archive of a person saved',
   PERSON_ERASED: 'Person erased',
   PEOPLE_IMPORTED: 'People imported',

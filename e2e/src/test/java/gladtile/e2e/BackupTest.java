@@ -145,6 +145,14 @@ class BackupTest {
         assertThat(restored.end()).as(restored.words()).isZero();
         run("tools/cluster", "start", data + "/db");
         assertThat(people()).isEqualTo(before);
+        try (Connection db = connect();
+                Statement sql = db.createStatement()) {
+            ResultSet line = sql.executeQuery("select details ->> 'file', substr(id::text, 15, 1) from activity_log"
+                    + " where event = 'RESTORED'");
+            assertThat(line.next()).isTrue();
+            assertThat(line.getString(1)).isEqualTo(file.getFileName().toString());
+            assertThat(line.getString(2)).isEqualTo("7");
+        }
         // What stood there before it was restored is safe too.
         try (Stream<Path> all = Files.list(data)) {
             assertThat(all.map(one -> one.getFileName().toString()))

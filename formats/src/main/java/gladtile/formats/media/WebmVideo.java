@@ -46,6 +46,9 @@ public final class WebmVideo {
     /** In milliseconds; a block says its time as 16 signed bits from its cluster's. */
     private static final long LONGEST_CLUSTER = 5_000;
 
+    /** A picture that comes so soon after where a part is to begin is where it begins, in milliseconds. */
+    private static final long NEAR = 100;
+
     private final ByteBuffer bytes;
     private ByteBuffer head;
     private ByteBuffer tracks;
@@ -224,7 +227,7 @@ public final class WebmVideo {
 
     /**
      * Writes it from one moment to another, with its length and an index. It begins with the last picture at or before
-     * {@code from} that is seen without those before it; where there is none yet, at the beginning of what is heard, so
+     * {@code from}, or a tenth of a second after it, that is seen without those before it; where there is none yet, at the beginning of what is heard, so
      * that nothing that was said before the first picture is lost and all times stay what they were.
      *
      * @param from milliseconds from its beginning, 0 or more
@@ -234,7 +237,7 @@ public final class WebmVideo {
     public long write(OutputStream out, long from, long to) throws IOException {
         long first = first();
         long start = blocks.stream()
-                .filter(one -> isStart(one) && one.time() - first <= Math.max(0, from))
+                .filter(one -> isStart(one) && one.time() - first <= (from > 0 ? from + NEAR : 0))
                 .mapToLong(Block::time)
                 .max()
                 .orElse(first);

@@ -2,9 +2,12 @@ package gladtile.server.activities;
 
 import gladtile.core.Bounds;
 import gladtile.server.accounts.Who;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -18,10 +21,12 @@ public class Shelf {
 
     private final ShelfStore store;
     private final ApplicationEventPublisher events;
+    private final ActivityLog log;
     private final Clock clock;
 
-    Shelf(ShelfStore store, ApplicationEventPublisher events, Clock clock) {
+    Shelf(ShelfStore store, ApplicationEventPublisher events, ActivityLog log, Clock clock) {
         this.store = store;
+        this.log = log;
         this.events = events;
         this.clock = clock;
     }
@@ -99,6 +104,9 @@ public class Shelf {
     @Transactional
     public boolean share(Who who, UUID id, UUID colleague, Access access) {
         boolean shared = store.access(who, id).owns() && !access.owns() && store.share(who, id, colleague, access);
+        if (shared) {
+            log.add(who.schoolId(), who.id(), LogEvent.ACTIVITY_SHARED, colleague, Map.of("may", access.name()));
+        }
         if (shared && access.mayLook()) {
             events.publishEvent(new ActivityShared(
                     who.schoolId(), id, store.title(who.schoolId(), id), who.name(), colleague, access.mayEdit()));

@@ -6,7 +6,6 @@ import java.time.Duration;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
@@ -44,12 +43,10 @@ public class ActivityLog {
     /**
      * The newest first, at most {@link #PAGE}.
      *
-     * @param events null for all
-     * @param about null for everybody; else what they did, or what was done to them
      * @param before the last id of the page before; null for the first page
      */
-    public List<LogEntry> page(UUID schoolId, Set<LogEvent> events, UUID about, UUID before) {
-        return store.page(schoolId, events, about, before, PAGE);
+    public List<LogEntry> page(UUID schoolId, LogFilter filter, UUID before) {
+        return store.page(schoolId, filter, before, PAGE);
     }
 
     /** Forgets what is older. */

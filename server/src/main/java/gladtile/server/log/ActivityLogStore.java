@@ -6,9 +6,9 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import gladtile.core.json.Json;
 import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -36,14 +36,20 @@ class ActivityLogStore {
                 .execute();
     }
 
-    List<LogEntry> page(UUID schoolId, Set<LogEvent> events, UUID about, UUID before, int most) {
+    List<LogEntry> page(UUID schoolId, LogFilter filter, UUID before, int most) {
         Condition which = ACTIVITY_LOG.SCHOOL_ID.eq(schoolId);
-        if (events != null) {
-            which = which.and(
-                    ACTIVITY_LOG.EVENT.in(events.stream().map(Enum::name).toList()));
+        if (filter.events() != null) {
+            which = which.and(ACTIVITY_LOG.EVENT.in(
+                    filter.events().stream().map(Enum::name).toList()));
         }
-        if (about != null) {
-            which = which.and(ACTIVITY_LOG.ACTOR_ID.eq(about).or(ACTIVITY_LOG.SUBJECT_ID.eq(about)));
+        if (filter.about() != null) {
+            which = which.and(ACTIVITY_LOG.ACTOR_ID.eq(filter.about()).or(ACTIVITY_LOG.SUBJECT_ID.eq(filter.about())));
+        }
+        if (filter.from() != null) {
+            which = which.and(ACTIVITY_LOG.AT.ge(filter.from().atOffset(ZoneOffset.UTC)));
+        }
+        if (filter.to() != null) {
+            which = which.and(ACTIVITY_LOG.AT.lt(filter.to().atOffset(ZoneOffset.UTC)));
         }
         if (before != null) {
             which = which.and(ACTIVITY_LOG.ID.lt(before));

@@ -6,8 +6,10 @@ import gladtile.server.classes.Classes;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEntry;
 import gladtile.server.log.LogEvent;
+import gladtile.server.log.LogFilter;
 import gladtile.server.support.Attachment;
 import java.io.IOException;
+import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -62,14 +64,17 @@ class LogController {
      *
      * @param event absent for all
      * @param person absent for everybody
+     * @param from absent for from its beginning @param to absent for until now; the moment itself is left out
      */
     @GetMapping
     LogPage lines(
             @AuthenticationPrincipal Who who,
             @RequestParam(required = false) Set<LogEvent> event,
             @RequestParam(required = false) UUID person,
+            @RequestParam(required = false) Instant from,
+            @RequestParam(required = false) Instant to,
             @RequestParam(required = false) UUID before) {
-        List<LogEntry> page = log.page(who.schoolId(), event, person, before);
+        List<LogEntry> page = log.page(who.schoolId(), new LogFilter(event, person, from, to), before);
         boolean more = page.size() == ActivityLog.PAGE;
         return new LogPage(named(who, page), more ? page.get(page.size() - 1).id() : null);
     }
@@ -78,14 +83,17 @@ class LogController {
     ResponseEntity<byte[]> table(
             @AuthenticationPrincipal Who who,
             @RequestParam(required = false) Set<LogEvent> event,
-            @RequestParam(required = false) UUID person)
+            @RequestParam(required = false) UUID person,
+            @RequestParam(required = false) Instant from,
+            @RequestParam(required = false) Instant to)
             throws IOException {
+        LogFilter filter = new LogFilter(event, person, from, to);
         StringBuilder out = new StringBuilder();
         try (CSVPrinter csv = new CSVPrinter(out, CSVFormat.EXCEL)) {
             csv.printRecord("Time", "What", "By", "To", "Details");
             UUID before = null;
             for (int count = 0; count < MOST; ) {
-                List<LogEntry> page = log.page(who.schoolId(), event, person, before);
+                List<LogEntry> page = log.page(who.schoolId(), filter, before);
                 for (LogLine line : named(who, page)) {
                     csv.printRecord(
                             line.at(),

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEntry;
 import gladtile.server.log.LogEvent;
+import gladtile.server.log.LogFilter;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -291,7 +292,7 @@ class StaffTest {
         String token = tokenOf(invite(administrator, "log-" + school.suffix(), "TEACHER"));
         choose(server, token, School.STRONG);
         administrator.put("/api/school/people/" + school.teacher.id() + "/role", Map.of("role", "ASSISTANT"));
-        List<LogEntry> all = server.bean(ActivityLog.class).page(school.id, null, null, null);
+        List<LogEntry> all = server.bean(ActivityLog.class).page(school.id, LogFilter.ALL, null);
         assertThat(all.stream().map(LogEntry::event))
                 .containsSubsequence(
                         LogEvent.ROLE_CHANGED,
@@ -309,8 +310,22 @@ class StaffTest {
                         administrator.raw("/api/school/log/table").body(), java.nio.charset.StandardCharsets.UTF_8))
                 .contains("ROLE_CHANGED,Administrator,Teacher");
         assertThat(server.bean(ActivityLog.class)
-                        .page(school.id, Set.of(LogEvent.SIGNED_IN), school.administrator.id(), null))
+                        .page(
+                                school.id,
+                                new LogFilter(Set.of(LogEvent.SIGNED_IN), school.administrator.id(), null, null),
+                                null))
                 .hasSize(1);
+        // By days, from the first moment to before the last.
+        String at = lines.get(0).path("at").asString();
+        assertThat(administrator
+                        .get("/api/school/log?to=" + at)
+                        .json()
+                        .path("lines")
+                        .toString())
+                .doesNotContain("ROLE_CHANGED");
+        assertThat(administrator.get("/api/school/log?from=" + at).json().path("lines"))
+                .hasSize(1);
+        assertThat(administrator.get("/api/school/log?from=yesterday").status()).isEqualTo(400);
     }
 
     @Test
@@ -324,7 +339,8 @@ class StaffTest {
         List<String> seen = new ArrayList<>();
         UUID before = null;
         do {
-            List<LogEntry> page = log.page(school.id, Set.of(LogEvent.SIGN_IN_FAILED), null, before);
+            List<LogEntry> page =
+                    log.page(school.id, new LogFilter(Set.of(LogEvent.SIGN_IN_FAILED), null, null, null), before);
             page.forEach(one -> seen.add(one.details().get("n")));
             before = page.size() == ActivityLog.PAGE ? page.get(page.size() - 1).id() : null;
         } while (before != null);
