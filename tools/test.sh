@@ -67,17 +67,24 @@ run_tests() {
     server) mvn -B -ntp -pl server -am -Dmaven.test.failure.ignore=true test | grep -E '^\[(ERROR|WARNING)\]|Tests run' || true ;;
     web) packages; front; web_checks || failed=1 ;;
     all | e2e)
+      local checks=
       if [ "$part" = all ]; then
         packages
-        web_checks || failed=1
         step "format of the back end" maven spotless:check || failed=1
         step "wording" wording || failed=1
+        # Beside the tests of the back end, which come first and need no browser: what is quicker waits for the other.
+        (web_checks) >var/web-checks.log 2>&1 &
+        checks=$!
       fi
       echo "  core, formats, server, browser"
       local only=()
       [ "$part" = all ] || only=(-pl e2e -am -Dsurefire.failIfNoSpecifiedTests=false "-Dtest=gladtile.e2e.${2:-*Test}")
       mvn -B -ntp -Dmaven.test.failure.ignore=true "${only[@]}" verify >var/test.log 2>&1 || failed=1
       grep -E '^\[ERROR\]|Tests run:.*in |BUILD' var/test.log || true
+      if [ -n "$checks" ]; then
+        wait "$checks" || failed=1
+        cat var/web-checks.log
+      fi
       ;;
   esac
   local summary; summary=$(count_tests)

@@ -52,7 +52,8 @@ final class InFlight extends OncePerRequestFilter {
     private static long length(HttpServletRequest request) {
         long told = request.getContentLengthLong();
         boolean body = told > 0 || request.getHeader("Transfer-Encoding") != null;
-        return told > 0 ? told : body ? UNTOLD : 0;
+        // What is told can be any number; beyond the most that is taken it makes no difference.
+        return told > 0 ? Math.min(told, BYTES_EACH) : body ? UNTOLD : 0;
     }
 
     private static void refuse(HttpServletResponse response) {

@@ -55,7 +55,8 @@ class SecurityConfig {
                 .oauth2Login(login -> login.clientRegistrationRepository(providers)
                         .authorizedClientRepository(new NoClients())
                         .loginPage("/sign-in")
-                        .authorizationEndpoint(there -> there.baseUri("/sign-in/with"))
+                        .authorizationEndpoint(
+                                there -> there.baseUri("/sign-in/with").authorizationRequestRepository(new ComingIn()))
                         .redirectionEndpoint(back -> back.baseUri("/sign-in/back"))
                         .securityContextRepository(new NullSecurityContextRepository())
                         .successHandler(came)

@@ -32,6 +32,11 @@ public class Sessions {
     /** A tablet that is put back into its box is nobody's soon. */
     static final Duration STUDENTS = Duration.ofHours(3);
 
+    /** A working day. */
+    static final Duration STAFF = Duration.ofHours(12);
+    /** While somebody is on their way in. */
+    private static final Duration NOBODYS = Duration.ofMinutes(10);
+
     private final SessionWho repository;
     private final Devices devices;
     private final JdbcIndexedSessionRepository kept;
@@ -57,11 +62,19 @@ public class Sessions {
         SecurityContext context = SessionWho.contextOf(who);
         SecurityContextHolder.setContext(context);
         repository.saveContext(context, request, response);
-        if (who.kind() == Who.Kind.STUDENT) {
-            request.getSession().setMaxInactiveInterval((int) STUDENTS.toSeconds());
-        }
+        Duration unused = who.kind() == Who.Kind.STUDENT ? STUDENTS : STAFF;
+        request.getSession().setMaxInactiveInterval((int) unused.toSeconds());
         devices.remember(who, request, response);
         giveToken(request);
+    }
+
+    /** A session in which nobody is signed in yet, for what they are asked on their way in; it is soon forgotten. */
+    public static HttpSession ofNobody(HttpServletRequest request) {
+        HttpSession session = request.getSession();
+        if (session.isNew()) {
+            session.setMaxInactiveInterval((int) NOBODYS.toSeconds());
+        }
+        return session;
     }
 
     /** Everybody who is signed in as that person is signed out, on every device. */

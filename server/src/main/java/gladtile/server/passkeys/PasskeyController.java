@@ -116,7 +116,7 @@ class PasskeyController {
     @PostMapping("/api/passkey-challenges")
     PasskeyChallenge toShow(HttpServletRequest request) {
         PublicKeyCredentialRequestOptions options = passkeys.toShow(address(request));
-        request.getSession().setAttribute(TO_SHOW, options);
+        Sessions.ofNobody(request).setAttribute(TO_SHOW, options);
         return new PasskeyChallenge(Passkeys.json(options));
     }
 

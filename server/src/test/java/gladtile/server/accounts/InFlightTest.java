@@ -67,6 +67,12 @@ class InFlightTest {
     }
 
     @Test
+    void a_number_that_is_told_to_confuse_does_not() throws Exception {
+        assertThat(within(ada, 2, Long.MAX_VALUE)).isEqualTo(429);
+        assertThat(within(ada, 1, 10)).isEqualTo(200);
+    }
+
+    @Test
     void a_large_one_by_itself_is_bounded_where_it_is_read() throws Exception {
         assertThat(within(ada, 1, InFlight.BYTES_EACH * 4)).isEqualTo(200);
     }

@@ -325,7 +325,7 @@ class StaffTest {
                 .doesNotContain("ROLE_CHANGED");
         assertThat(administrator.get("/api/school/log?from=" + at).json().path("lines"))
                 .hasSize(1);
-        assertThat(administrator.get("/api/school/log?from=yesterday").status()).isEqualTo(400);
+        assertThat(administrator.get("/api/school/log?from=yesterday").status()).isEqualTo(404);
     }
 
     @Test
