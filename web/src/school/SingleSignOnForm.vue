@@ -10,6 +10,8 @@ const there = ref(false)
 const words = ref('')
 const wrong = ref('')
 const busy = ref(false)
+/** Nothing can be typed before what is there has come, which would take its place. */
+const ready = ref(false)
 
 async function load() {
   const now = await get<ProviderSettings>('/api/school/identity-provider')
@@ -17,6 +19,7 @@ async function load() {
   there.value = now.name !== undefined
   const { name = '', issuer = '', clientId = '' } = now
   form.value = { name, issuer, clientId, clientSecret: '' }
+  ready.value = true
 }
 async function run(what: () => Promise<unknown>, told = '') {
   busy.value = true
@@ -46,7 +49,8 @@ const away = () => run(() => remove('/api/school/identity-provider'), 'Nobody si
 </script>
 
 <template>
-  <el-form label-position="top" class="sign-on" @submit.prevent="save">
+  <p v-if="wrong && !ready" class="note" role="alert">{{ wrong }}</p>
+  <el-form v-if="ready" label-position="top" class="sign-on" @submit.prevent="save">
     <h2>Sign in with the school's account</h2>
     <p class="soft">
       For schools whose teachers have an account elsewhere already (OpenID Connect). Each connects it once
