@@ -53,10 +53,10 @@ class SecurityConfig {
                 .logout(logout -> logout.disable())
                 // Who they are here is found out afterwards; until then nobody is signed in.
                 .oauth2Login(login -> login.clientRegistrationRepository(providers)
-                        .authorizedClientRepository(new NoClients())
+                        .authorizedClientRepository(new NoAuthorizedClients())
                         .loginPage("/sign-in")
-                        .authorizationEndpoint(
-                                there -> there.baseUri("/sign-in/with").authorizationRequestRepository(new ComingIn()))
+                        .authorizationEndpoint(there -> there.baseUri("/sign-in/with")
+                                .authorizationRequestRepository(new ShortLivedAuthorizationRequests()))
                         .redirectionEndpoint(back -> back.baseUri("/sign-in/back"))
                         .securityContextRepository(new NullSecurityContextRepository())
                         .successHandler(came)

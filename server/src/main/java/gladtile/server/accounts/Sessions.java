@@ -69,7 +69,7 @@ public class Sessions {
     }
 
     /** A session in which nobody is signed in yet, for what they are asked on their way in; it is soon forgotten. */
-    public static HttpSession ofNobody(HttpServletRequest request) {
+    public static HttpSession anonymousSession(HttpServletRequest request) {
         HttpSession session = request.getSession();
         if (session.isNew()) {
             session.setMaxInactiveInterval((int) NOBODYS.toSeconds());

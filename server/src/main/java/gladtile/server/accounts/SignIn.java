@@ -112,11 +112,11 @@ public class SignIn {
     }
 
     /** Whether too much that proved nothing came from an address, and for how long nothing more is looked at. */
-    public Optional<Duration> keysWait(Source from) {
+    public Optional<Duration> passkeyWait(Source from) {
         return throttle.wait(List.of(keys(from)));
     }
 
-    public void keyFailed(Source from) {
+    public void passkeyFailed(Source from) {
         throttle.begin(List.of(keys(from)));
     }
 

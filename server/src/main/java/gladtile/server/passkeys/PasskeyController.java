@@ -116,7 +116,7 @@ class PasskeyController {
     @PostMapping("/api/passkey-challenges")
     PasskeyChallenge toShow(HttpServletRequest request) {
         PublicKeyCredentialRequestOptions options = passkeys.toShow(address(request));
-        Sessions.ofNobody(request).setAttribute(TO_SHOW, options);
+        Sessions.anonymousSession(request).setAttribute(TO_SHOW, options);
         return new PasskeyChallenge(Passkeys.json(options));
     }
 
@@ -124,7 +124,7 @@ class PasskeyController {
     AccountController.Me signIn(
             @RequestBody PasskeySignIn signed, HttpServletRequest request, HttpServletResponse response) {
         Source from = Source.of(request);
-        signIn.keysWait(from).ifPresent(wait -> {
+        signIn.passkeyWait(from).ifPresent(wait -> {
             throw SignInAnswers.waiting(wait, "signIn.keys");
         });
         Object asked = taken(request, TO_SHOW);
@@ -132,7 +132,7 @@ class PasskeyController {
                 ? passkeys.shown(address(request), options, signed.credential()).orElse(null)
                 : null;
         if (who == null) {
-            signIn.keyFailed(from);
+            signIn.passkeyFailed(from);
             throw Problem.of(
                     HttpStatus.UNAUTHORIZED, "This passkey is not known here. Sign in with your name and password.");
         }

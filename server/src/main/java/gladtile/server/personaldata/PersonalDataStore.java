@@ -358,9 +358,7 @@ class PersonalDataStore {
 
     private void erase(UUID schoolId, PersonalPlace place, UUID id, UUID to) {
         Table<?> table = place.person().getTable();
-        if (place.person() == SAID_WORD.BY_ID && to == null
-                || place.rule() == Rule.GOES
-                || place.rule() == Rule.IS_HANDED_OVER && to == null) {
+        if (place.rule() == Rule.GOES) {
             db.deleteFrom(table).where(of(schoolId, place, id)).execute();
             return;
         }

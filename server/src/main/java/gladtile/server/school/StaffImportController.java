@@ -69,27 +69,30 @@ class StaffImportController {
     /** What the table would do; nothing is changed. */
     @PostMapping("/import-previews")
     StaffPreview preview(@AuthenticationPrincipal Who who, @RequestBody StaffTable asked) {
-        if (StaffList.read(asked.users(), asked.roles()) instanceof StaffList.Read read) {
-            Set<String> taken = new HashSet<>();
-            staff.of(who.schoolId()).forEach(one -> taken.add(one.signInName().toLowerCase(Locale.ROOT)));
-            List<Newcomer> people = new ArrayList<>();
-            for (StaffRow row : read.rows()) {
-                boolean fresh = taken.add(row.userName().toLowerCase(Locale.ROOT)) && !staff.isTaken(row.userName());
-                people.add(new Newcomer(
-                        row.line(),
-                        Bounds.text("person.name", row.name(), Bounds.PERSON_NAME),
-                        Bounds.text("person.signInName", row.userName(), Bounds.PERSON_NAME),
-                        Who.Role.valueOf(row.role().name()),
-                        fresh ? NewcomerState.FRESH : NewcomerState.THERE));
-            }
-            if (people.size() > MOST) {
-                throw Problem.bound(
-                        "staff.rows", "At most %d people are taken in at once. Nothing was changed.".formatted(MOST));
-            }
-            return new StaffPreview(people, read.passedOver());
+        StaffList.Result result = StaffList.read(asked.users(), asked.roles());
+        if (result instanceof StaffList.NoList none) {
+            throw Problem.bound("staff.users", none.message() + " Nothing was changed.");
         }
-        StaffList.NoList none = (StaffList.NoList) StaffList.read(asked.users(), asked.roles());
-        throw Problem.bound("staff.users", none.message() + " Nothing was changed.");
+        StaffList.Read read = (StaffList.Read) result;
+        // Before anything is looked up: a table within its bytes can have very many rows.
+        if (read.rows().size() > MOST) {
+            throw Problem.bound(
+                    "staff.rows", "At most %d people are taken in at once. Nothing was changed.".formatted(MOST));
+        }
+        Set<String> taken = new HashSet<>();
+        List<Newcomer> people = new ArrayList<>();
+        for (StaffRow row : read.rows()) {
+            String name = Bounds.text("person.name", row.name(), Bounds.PERSON_NAME);
+            String signInName = Bounds.text("person.signInName", row.userName(), Bounds.PERSON_NAME);
+            boolean fresh = taken.add(signInName.toLowerCase(Locale.ROOT)) && !staff.isTaken(signInName);
+            people.add(new Newcomer(
+                    row.line(),
+                    name,
+                    signInName,
+                    Who.Role.valueOf(row.role().name()),
+                    fresh ? NewcomerState.FRESH : NewcomerState.THERE));
+        }
+        return new StaffPreview(people, read.passedOver());
     }
 
     /** All who are new are invited, or nobody is. */

@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 
 /** What is done every night, by the clock of the school: a backup, and what is older than is kept is forgotten. */
 @Component
-class Night {
+class NightlyWork {
     static final int HOUR = 2;
 
     private final Staff staff;
@@ -22,7 +22,7 @@ class Night {
     private final ActivityLog log;
     private final Clock clock;
 
-    Night(Staff staff, Backups backups, ActivityLog log, Clock clock) {
+    NightlyWork(Staff staff, Backups backups, ActivityLog log, Clock clock) {
         this.staff = staff;
         this.backups = backups;
         this.log = log;

@@ -6,7 +6,7 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import org.junit.jupiter.api.Test;
 
-class NightTest {
+class NightlyWorkTest {
     /** Full hours of a whole year in zones that change their clocks, some by half an hour, some at midnight. */
     @Test
     void every_day_has_one_night_whatever_the_clocks_do() {
@@ -18,7 +18,7 @@ class NightTest {
             int nights = 0;
             for (int n = 0; n < 365 * 24; n++) {
                 ZonedDateTime there = hour.plusHours(n).withZoneSameInstant(zone);
-                if (Night.isNight(there)) {
+                if (NightlyWork.isNight(there)) {
                     nights++;
                     assertThat(there.getHour()).as("%s", there).isBetween(2, 3);
                 }

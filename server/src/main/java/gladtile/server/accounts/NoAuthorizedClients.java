@@ -7,7 +7,7 @@ import org.springframework.security.oauth2.client.OAuth2AuthorizedClient;
 import org.springframework.security.oauth2.client.web.OAuth2AuthorizedClientRepository;
 
 /** Keeps no token of an identity provider: it is asked who somebody is, and nothing else is ever done in their name. */
-final class NoClients implements OAuth2AuthorizedClientRepository {
+final class NoAuthorizedClients implements OAuth2AuthorizedClientRepository {
     @Override
     public <T extends OAuth2AuthorizedClient> T loadAuthorizedClient(
             String registration, Authentication who, HttpServletRequest request) {

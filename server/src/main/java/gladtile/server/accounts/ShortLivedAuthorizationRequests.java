@@ -7,7 +7,7 @@ import org.springframework.security.oauth2.client.web.HttpSessionOAuth2Authoriza
 import org.springframework.security.oauth2.core.endpoint.OAuth2AuthorizationRequest;
 
 /** What an identity provider was asked, in a session that is soon forgotten: anybody can begin as many as they like. */
-final class ComingIn implements AuthorizationRequestRepository<OAuth2AuthorizationRequest> {
+final class ShortLivedAuthorizationRequests implements AuthorizationRequestRepository<OAuth2AuthorizationRequest> {
     private final HttpSessionOAuth2AuthorizationRequestRepository kept =
             new HttpSessionOAuth2AuthorizationRequestRepository();
 
@@ -20,7 +20,7 @@ final class ComingIn implements AuthorizationRequestRepository<OAuth2Authorizati
     public void saveAuthorizationRequest(
             OAuth2AuthorizationRequest asked, HttpServletRequest request, HttpServletResponse response) {
         if (asked != null) {
-            Sessions.ofNobody(request);
+            Sessions.anonymousSession(request);
         }
         kept.saveAuthorizationRequest(asked, request, response);
     }
