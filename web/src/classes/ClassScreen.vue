@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
 import {
   PhArchive,
   PhArrowLeft,
@@ -146,10 +147,10 @@ const print = () => window.print()
         <h1 class="unseen">{{ view.name }}</h1>
         <label class="title">
           <span class="unseen">Name of the class</span>
-          <input class="field" :value="view.name" maxlength="100" @change="rename" />
+          <input class="field" :value="view.name" maxlength="100" :readonly="looksOnly" @change="rename" />
         </label>
         <span class="soft">{{ count(view.students.length, 'student') }}</span>
-        <button class="btn pri" @click="adding = true">
+        <button v-if="!looksOnly" class="btn pri" @click="adding = true">
           <PhUserPlus :size="18" aria-hidden="true" />Add names
         </button>
       </div>
@@ -183,7 +184,7 @@ const print = () => window.print()
         <div>
           <h2 class="small-head">Students come in with</h2>
           <p class="code">{{ spaced(view.joinCode) }}</p>
-          <div class="row">
+          <div v-if="!looksOnly" class="row">
             <button class="btn" @click="newCode">
               <PhArrowsClockwise :size="17" aria-hidden="true" />A new code
             </button>
@@ -240,7 +241,7 @@ const print = () => window.print()
             <button class="btn" @click="leaving = ''">Keep</button>
             <button class="btn acc" @click="remove(student)">Take out</button>
           </template>
-          <template v-else>
+          <template v-else-if="!looksOnly">
             <button
               v-if="view.signIn !== 'PICTURES'"
               class="btn"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
 import { onMounted, ref } from 'vue'
 import { get, post, said } from '@/api/client'
 import type { StudentRequest } from '@/api/types'
@@ -39,7 +40,7 @@ async function answer(one: StudentRequest, yes: boolean) {
 </script>
 
 <template>
-  <section v-if="all.length || told || wrong" class="requests" aria-label="Colleagues ask">
+  <section v-if="!looksOnly && (all.length || told || wrong)" class="requests" aria-label="Colleagues ask">
     <div v-for="one in all" :key="one.classId" class="request">
       <p>
         <strong>{{ one.by }} asks: may {{ listed(one) }} be in {{ one.className }} too?</strong><br />

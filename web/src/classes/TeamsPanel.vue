@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
 import { PhPlus, PhScales, PhShuffle, PhTrash } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { get, post, said } from '@/api/client'
@@ -101,14 +102,18 @@ function rename(team: Draft, event: Event) {
   <section class="teams" aria-label="Teams">
     <div class="row">
       <h2>Teams</h2>
-      <label>How many <input v-model.number="howMany" class="field" type="number" min="1" max="100" /></label>
-      <button class="btn" @click="ask('by-chance')">
-        <PhShuffle :size="18" aria-hidden="true" />Random teams
-      </button>
-      <button class="btn" @click="ask('balanced')">
-        <PhScales :size="18" aria-hidden="true" />Balanced teams
-      </button>
-      <button class="btn" @click="add"><PhPlus :size="18" aria-hidden="true" />A team</button>
+      <template v-if="!looksOnly">
+        <label
+          >How many <input v-model.number="howMany" class="field" type="number" min="1" max="100"
+        /></label>
+        <button class="btn" @click="ask('by-chance')">
+          <PhShuffle :size="18" aria-hidden="true" />Random teams
+        </button>
+        <button class="btn" @click="ask('balanced')">
+          <PhScales :size="18" aria-hidden="true" />Balanced teams
+        </button>
+        <button class="btn" @click="add"><PhPlus :size="18" aria-hidden="true" />A team</button>
+      </template>
     </div>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p v-if="told" role="status">
@@ -126,7 +131,7 @@ function rename(team: Draft, event: Event) {
         <button class="btn acc" @click="dealAnyway">Make new teams</button>
       </div>
     </dialog>
-    <div class="boxes">
+    <fieldset class="boxes" :disabled="looksOnly">
       <div
         v-for="team in teams"
         :key="team.key"
@@ -152,7 +157,13 @@ function rename(team: Draft, event: Event) {
           </button>
         </div>
         <ul>
-          <li v-for="id in team.studentIds" :key="id" class="one" draggable="true" @dragstart="dragged = id">
+          <li
+            v-for="id in team.studentIds"
+            :key="id"
+            class="one"
+            :draggable="!looksOnly"
+            @dragstart="dragged = id"
+          >
             <span>{{ names.get(id) }}</span>
             <select
               class="field"
@@ -169,7 +180,13 @@ function rename(team: Draft, event: Event) {
       <div v-if="teams.length" class="box none" @dragover.prevent @drop.prevent="drop('')">
         <h3>In no team: {{ alone.length }}</h3>
         <ul>
-          <li v-for="one in alone" :key="one.id" class="one" draggable="true" @dragstart="dragged = one.id">
+          <li
+            v-for="one in alone"
+            :key="one.id"
+            class="one"
+            :draggable="!looksOnly"
+            @dragstart="dragged = one.id"
+          >
             <span>{{ one.name }}</span>
             <select
               class="field"
@@ -183,7 +200,7 @@ function rename(team: Draft, event: Event) {
           </li>
         </ul>
       </div>
-    </div>
+    </fieldset>
     <p v-if="teams.length === 0" class="soft">
       No teams yet. Deal them, or make one and drag students into it.
     </p>
@@ -220,6 +237,10 @@ function rename(team: Draft, event: Event) {
 }
 .boxes {
   display: grid;
+  min-width: 0;
+  margin: 0;
+  padding: 0;
+  border: 0;
   grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
   gap: 12px;
 }

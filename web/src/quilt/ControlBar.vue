@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
 import {
   PhArrowsClockwise,
   PhArrowUUpLeft,
@@ -41,22 +42,24 @@ async function act(tail: string) {
 
 <template>
   <div class="control">
-    <button v-if="quilt.control.heldAt" class="btn acc" @click="act('/go-on')">
-      <PhPlay :size="18" weight="fill" aria-hidden="true" />Let them go on
-    </button>
-    <button v-else class="btn" @click="saying = 'hold'">
-      <PhHandPalm :size="18" aria-hidden="true" />Hold everyone
-    </button>
-    <button class="btn" @click="saying = 'word'">
-      <PhChatCircleText :size="18" aria-hidden="true" />Say to all
-    </button>
+    <template v-if="!looksOnly">
+      <button v-if="quilt.control.heldAt" class="btn acc" @click="act('/go-on')">
+        <PhPlay :size="18" weight="fill" aria-hidden="true" />Let them go on
+      </button>
+      <button v-else class="btn" @click="saying = 'hold'">
+        <PhHandPalm :size="18" aria-hidden="true" />Hold everyone
+      </button>
+      <button class="btn" @click="saying = 'word'">
+        <PhChatCircleText :size="18" aria-hidden="true" />Say to all
+      </button>
+    </template>
     <button class="btn" :aria-pressed="stuckFirst" @click="emit('sort')">
       <PhSortDescending :size="18" aria-hidden="true" />Most stuck first
     </button>
-    <RouterLink class="btn" :to="`/present/${quilt.activityId}?class=${quilt.classId}`">
+    <RouterLink v-if="!looksOnly" class="btn" :to="`/present/${quilt.activityId}?class=${quilt.classId}`">
       <PhPresentation :size="18" aria-hidden="true" />Present
     </RouterLink>
-    <div class="more">
+    <div v-if="!looksOnly" class="more">
       <button class="btn" :aria-expanded="more" @click="more = !more">
         <PhDotsThree :size="20" weight="bold" aria-hidden="true" />More
       </button>

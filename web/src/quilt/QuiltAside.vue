@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
 import { PhChartBar, PhClipboardText } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -76,7 +77,7 @@ function extend(event: Event) {
       <p class="big">{{ spaced(quilt.joinCode) }}</p>
       <img class="qr" :src="`/api/qr/${quilt.joinCode}`" alt="The same as a picture for the camera" />
     </section>
-    <section v-if="quilt.terms.dueAt || quilt.terms.seconds" class="card">
+    <section v-if="!looksOnly && (quilt.terms.dueAt || quilt.terms.seconds)" class="card">
       <h2 class="small-head">More time for one</h2>
       <label class="unseen" for="extend-who">Who</label>
       <select id="extend-who" class="field" @change="extend">

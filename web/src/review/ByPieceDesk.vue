@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
 import { onMounted, ref, shallowRef, watch } from 'vue'
 import { get, post, said } from '@/api/client'
 import type { Alike, ByPiece } from '@/api/types'
@@ -74,6 +75,7 @@ const given = (event: Event) => Number((event.target as HTMLInputElement).value)
             step="0.5"
             :value="one.points"
             :aria-label="`Points for ${one.answer || 'nothing'}`"
+            :disabled="looksOnly"
             @change="mark(one, given($event), i)"
           />
         </label>
@@ -81,12 +83,13 @@ const given = (event: Event) => Number((event.target as HTMLInputElement).value)
           Why
           <input
             v-model="reasons[i]"
+            :disabled="looksOnly"
             class="field"
             maxlength="500"
             :aria-label="`Why, for ${one.answer || 'nothing'}`"
           />
         </label>
-        <button v-if="one.given" class="btn" @click="mark(one, null, i)">By the rules</button>
+        <button v-if="one.given && !looksOnly" class="btn" @click="mark(one, null, i)">By the rules</button>
       </li>
     </ul>
   </main>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
 import { PhArrowLeft, PhPrinter, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -219,7 +220,7 @@ function pick(event: MouseEvent) {
           </button>
         </li>
       </ul>
-      <button v-if="begun" class="btn" @click="sendAll">
+      <button v-if="begun && !looksOnly" class="btn" @click="sendAll">
         <PhPaperPlaneTilt :size="18" aria-hidden="true" />Send all that are done ({{ begun }})
       </button>
       <p v-if="told" role="status">{{ told }}</p>
@@ -268,7 +269,13 @@ function pick(event: MouseEvent) {
             >
               <PlacedMarks :drawn="drawn" :state="state" :page="page" />
             </PageView>
-            <PinLayer :pins="pinsHere" :page="page" :state="state" editing @remove="desk.unpin" />
+            <PinLayer
+              :pins="pinsHere"
+              :page="page"
+              :state="state"
+              :editing="!looksOnly"
+              @remove="desk.unpin"
+            />
           </div>
           <WhatHappened :replay="replay" :page-id="page.id" />
         </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
 import { PhPaperPlaneRight, PhPlus, PhPushPin, PhTrash, PhX } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, watch } from 'vue'
 import { get, post, said } from '@/api/client'
@@ -76,7 +77,7 @@ const kept = computed(() => {
 </script>
 
 <template>
-  <section class="say" :aria-label="`Say to ${work.name}`">
+  <fieldset :disabled="looksOnly" class="say" :aria-label="`Say to ${work.name}`">
     <div class="left">
       <h2 class="small-head">Say to {{ work.name }}</h2>
       <textarea
@@ -202,12 +203,15 @@ const kept = computed(() => {
       </button>
       <p class="soft keys">Ctrl + Enter · {{ after ? `${after} more after this` : 'the last one' }}</p>
     </div>
-  </section>
+  </fieldset>
 </template>
 
 <style scoped>
 .say {
   display: grid;
+  min-width: 0;
+  margin: 0;
+  border: 0;
   grid-template-columns: minmax(0, 1fr) 250px;
   gap: 16px;
   padding: 14px 16px;

@@ -31,4 +31,6 @@ export const EVENTS: Record<LogEvent, string> = {
   PASSKEY_REMOVED: 'Passkey removed',
   SCHOOL_ACCOUNT_LINKED: 'School account connected',
   SCHOOL_ACCOUNT_UNLINKED: 'School account disconnected',
+  RESULTS_SAVED: 'Results downloaded',
+  LOG_SAVED: 'Activity log downloaded',
 }

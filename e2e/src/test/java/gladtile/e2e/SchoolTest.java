@@ -7,8 +7,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -187,6 +191,56 @@ class SchoolTest {
         assertThat(button(administrator, "Erase Cyrus")).hasCount(0);
         tab("Activity log");
         assertThat(administrator.getByText("Person erased").first()).isVisible();
+    }
+
+    /** Whatever an assistant finds to press on the screens of their classes, none of it is refused. */
+    @Test
+    void an_assistant_is_offered_nothing_that_would_be_refused() {
+        Api student = school.asStudent(0);
+        String attempt = "/api/attempts/" + school.open(student);
+        student.post(
+                attempt + "/moves", School.moves(School.put("sun", 110, 110), School.move(Map.of("kind", "hand-in"))));
+        Page assistant = browser.device(false);
+        Browser.signIn(assistant, address, "assistant-" + school.suffix(), School.PASSWORD);
+        List<String> refused = new ArrayList<>();
+        assistant.onResponse(answer -> {
+            if (answer.status() == 403) {
+                refused.add(answer.request().method() + " " + answer.url());
+            }
+        });
+        String assigned = "/assigned/" + school.assignmentId;
+        int pressed = 0;
+        // Each screen with what is there once it has loaded.
+        Map<String, String> screens = Map.of(
+                "/activities",
+                "main p",
+                "/classes",
+                "main a[href*='/classes/']",
+                "/classes/" + school.classId,
+                ".students li",
+                "/assigned",
+                "main a[href*='/assigned/']",
+                assigned,
+                "main :text('Ada')",
+                assigned + "/results",
+                "main :text('Ada')",
+                assigned + "/desk",
+                ".say");
+        for (String screen : screens.keySet()) {
+            Locator buttons = assistant.locator("main button:enabled:visible, aside button:enabled:visible");
+            for (int i = 0, there = 1; i < there; i++) {
+                assistant.navigate(address + screen);
+                assistant.locator(screens.get(screen)).first().waitFor();
+                there = buttons.count();
+                if (i < there) {
+                    buttons.nth(i).click();
+                    pressed++;
+                }
+            }
+        }
+        // The lines of the class, the ways to sort and to look, the pages of a work.
+        assertThat(pressed).isGreaterThan(8);
+        assertThat(refused).isEmpty();
     }
 
     @Test

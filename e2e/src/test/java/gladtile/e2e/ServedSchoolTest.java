@@ -97,7 +97,8 @@ class ServedSchoolTest {
                 .findFirst()
                 .orElseThrow()
                 .replace("SET UP YOUR SCHOOL: ", "");
-        administrator.navigate(address + link);
+        assertThat(link).startsWith(address + "/set-up#");
+        administrator.navigate(link);
         administrator.getByLabel("Name of the school").fill("Ridge school 🔭");
         administrator.getByLabel("Your name").fill("Ilva Stern");
         administrator.getByLabel("User name, to sign in with").fill("ilva");

@@ -1,6 +1,7 @@
 package gladtile.server.accounts;
 
 import gladtile.server.support.GladProperties;
+import gladtile.server.support.PublicAddress;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -14,11 +15,13 @@ class SetUpLink {
     private final People people;
     private final OneTimeLinks links;
     private final GladProperties properties;
+    private final PublicAddress addresses;
 
-    SetUpLink(People people, OneTimeLinks links, GladProperties properties) {
+    SetUpLink(People people, OneTimeLinks links, GladProperties properties, PublicAddress addresses) {
         this.people = people;
         this.links = links;
         this.properties = properties;
+        this.addresses = addresses;
     }
 
     @EventListener(ApplicationReadyEvent.class)
@@ -28,6 +31,6 @@ class SetUpLink {
         }
         String token = links.make(OneTimeLinks.Purpose.SET_UP, null, null).token();
         // Behind the hash sign: no server is told it when the page is opened, and no log has it.
-        System.out.println(MARK + "/set-up#" + token);
+        System.out.println(MARK + addresses.own("/set-up#" + token));
     }
 }

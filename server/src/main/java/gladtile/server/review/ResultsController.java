@@ -1,6 +1,8 @@
 package gladtile.server.review;
 
 import gladtile.server.accounts.Who;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
 import gladtile.server.support.Attachment;
 import gladtile.server.support.Problem;
 import java.nio.charset.StandardCharsets;
@@ -19,9 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/assignments/{id}/results")
 class ResultsController {
     private final Results results;
+    private final ActivityLog log;
 
-    ResultsController(Results results) {
+    ResultsController(Results results, ActivityLog log) {
         this.results = results;
+        this.log = log;
     }
 
     @GetMapping
@@ -33,6 +37,7 @@ class ResultsController {
     @GetMapping(path = "/table", produces = "text/csv")
     ResponseEntity<byte[]> table(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
         Results.Table table = results.csv(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+        log.add(who.schoolId(), who.id(), LogEvent.RESULTS_SAVED, id);
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .header(

@@ -109,6 +109,7 @@ class LogController {
                 before = page.get(page.size() - 1).id();
             }
         }
+        log.add(who.schoolId(), who.id(), LogEvent.LOG_SAVED, null);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.named("Activity log.csv"))
                 .body(("\uFEFF" + out).getBytes(java.nio.charset.StandardCharsets.UTF_8));

@@ -2,9 +2,9 @@ package gladtile.server.support;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.InetAddress;
-import java.net.URI;
 import java.net.UnknownHostException;
 import java.util.regex.Pattern;
+import org.springframework.core.env.Environment;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -16,9 +16,37 @@ import org.springframework.stereotype.Component;
 public class PublicAddress {
     private static final Pattern NUMBERS = Pattern.compile("[0-9.]+|\\[[0-9a-fA-F:.]+]");
     private final GladProperties properties;
+    private final Environment settings;
 
-    PublicAddress(GladProperties properties) {
+    PublicAddress(GladProperties properties, Environment settings) {
         this.properties = properties;
+        this.settings = settings;
+    }
+
+    /** Where a path of ours is opened, for whoever started the program. @param path with its leading slash */
+    public String own(String path) {
+        if (properties.address() != null) {
+            return publicly() + path;
+        }
+        String listens = settings.getProperty("server.address", "127.0.0.1");
+        return "%s://%s:%s%s"
+                .formatted(
+                        settings.containsProperty("server.ssl.bundle") ? "https" : "http",
+                        listens.equals("0.0.0.0") ? thisMachine() : listens,
+                        settings.getProperty("local.server.port", "8080"),
+                        path);
+    }
+
+    private String publicly() {
+        return properties.address().toString().replaceAll("/+$", "");
+    }
+
+    private static String thisMachine() {
+        try {
+            return InetAddress.getLocalHost().getCanonicalHostName();
+        } catch (UnknownHostException e) {
+            return "localhost";
+        }
     }
 
     /** Where a code is joined. */
@@ -32,9 +60,8 @@ public class PublicAddress {
     }
 
     private String base(HttpServletRequest request) {
-        URI set = properties.address();
-        if (set != null) {
-            return set.toString().replaceAll("/+$", "");
+        if (properties.address() != null) {
+            return publicly();
         }
         String host = request.getServerName();
         if (!isOurs(host)) {
