@@ -3,7 +3,7 @@ import vue from 'eslint-plugin-vue'
 import ts from 'typescript-eslint'
 
 export default ts.config(
-  { ignores: ['dist/**', 'public/**', 'components.d.ts', 'src/api/schema.d.ts', 'node_modules/**'] },
+  { ignores: ['dist/**', 'public/**', 'components.d.ts', 'src/api/v1/schema.d.ts', 'node_modules/**'] },
   js.configs.recommended,
   ...ts.configs.recommended,
   ...vue.configs['flat/recommended'],

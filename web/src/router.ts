@@ -30,9 +30,9 @@ export const router = createRouter({
     },
     {
       path: '/assigned/:id',
-      component: () => import('./quilt/QuiltScreen.vue'),
+      component: () => import('./progress/ClassProgressScreen.vue'),
       props: true,
-      meta: { title: 'Quilt' },
+      meta: { title: 'ProgressTable' },
     },
     {
       path: '/classes/:id',
@@ -42,15 +42,15 @@ export const router = createRouter({
     },
     {
       path: '/assigned/:id/results',
-      component: () => import('./quilt/ResultsScreen.vue'),
+      component: () => import('./progress/ResultsScreen.vue'),
       props: true,
       meta: { title: 'Results' },
     },
     {
-      path: '/assigned/:id/desk',
-      component: () => import('./review/DeskScreen.vue'),
+      path: '/assigned/:id/review',
+      component: () => import('./review/ReviewScreen.vue'),
       props: true,
-      meta: { title: 'Review desk' },
+      meta: { title: 'Review' },
     },
     {
       path: '/assigned/:id/students/:studentId/sheet',
@@ -60,12 +60,12 @@ export const router = createRouter({
     },
     {
       path: '/assigned/:id/students/:studentId',
-      component: () => import('./quilt/LeftScreen.vue'),
+      component: () => import('./progress/StudentWorkScreen.vue'),
       props: true,
       meta: { title: "A student's page" },
     },
     {
-      path: '/activities/:id/:step(lay-out|answers|routes|try|assign)?',
+      path: '/activities/:id/:step(lay-out|answers|links|try|assign)?',
       component: () => import('./workbench/WorkbenchScreen.vue'),
       props: true,
       meta: { title: 'Workbench' },
@@ -90,7 +90,7 @@ export const router = createRouter({
     {
       path: '/outbox',
       component: () => import('./notices/OutboxScreen.vue'),
-      meta: { title: 'What would be mailed' },
+      meta: { title: 'Email preview' },
     },
     { path: '/school', component: () => import('./school/SchoolScreen.vue'), meta: { title: 'School' } },
     {

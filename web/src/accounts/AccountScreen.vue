@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { get, put, remove, said } from '@/api/client'
-import type { OpenSession } from '@/api/types'
+import type { OpenSession } from '@/api/schema'
 import { router } from '@/router'
 import { me, needTeacher } from './me'
 import OwnPasskeys from './OwnPasskeys.vue'
@@ -34,22 +34,22 @@ async function run(what: () => Promise<unknown>, told = '') {
   busy.value = false
 }
 async function load() {
-  sessions.value = await get<OpenSession[]>('/api/me/sessions')
+  sessions.value = await get<OpenSession[]>('/api/v1/me/sessions')
 }
 const change = () =>
   run(async () => {
-    await put('/api/me/password', { current: current.value, fresh: fresh.value })
+    await put('/api/v1/me/password', { current: current.value, fresh: fresh.value })
     current.value = fresh.value = ''
     await load()
   }, 'Your password is changed. You are signed out everywhere else.')
 const end = (id: string) =>
   run(async () => {
-    await remove(`/api/me/sessions/${id}`)
+    await remove(`/api/v1/me/sessions/${id}`)
     await load()
   }, 'That session is ended')
 const endAll = () =>
   run(async () => {
-    await remove('/api/me/sessions')
+    await remove('/api/v1/me/sessions')
     me.value = null
     await router.push('/sign-in')
   })

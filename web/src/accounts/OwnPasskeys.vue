@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { get, remove, said } from '@/api/client'
-import type { PasskeyView } from '@/api/types'
+import type { PasskeyView } from '@/api/schema'
 
 /** The keys that lie in one's devices. */
 const passkeys = ref<PasskeyView[]>([])
@@ -12,7 +12,7 @@ const busy = ref(false)
 const fits = ref(false)
 
 async function load() {
-  passkeys.value = await get<PasskeyView[]>('/api/me/passkeys')
+  passkeys.value = await get<PasskeyView[]>('/api/v1/me/passkeys')
 }
 async function run(what: () => Promise<unknown>, told: string) {
   busy.value = true
@@ -37,7 +37,8 @@ const add = () =>
     await addPasskey(name.value.trim())
     name.value = ''
   }, 'The passkey is added. You can sign in with it now.')
-const away = (one: PasskeyView) => run(() => remove(`/api/me/passkeys/${one.id}`), 'The passkey is removed.')
+const away = (one: PasskeyView) =>
+  run(() => remove(`/api/v1/me/passkeys/${one.id}`), 'The passkey is removed.')
 const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
 </script>
 

@@ -2,7 +2,7 @@
 import { onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { get, remove, said } from '@/api/client'
-import type { OwnSchoolAccount, SingleSignOnOffer } from '@/api/types'
+import type { OwnSchoolAccount, SingleSignOnOffer } from '@/api/schema'
 
 /** The account that the school gives elsewhere, and whether one signs in here with it. */
 const CAME_BACK: Record<string, string> = {
@@ -16,8 +16,8 @@ const wrong = ref('')
 
 async function load() {
   try {
-    offer.value = (await get<SingleSignOnOffer>('/api/single-sign-on')).name ?? ''
-    own.value = await get<OwnSchoolAccount>('/api/me/school-account')
+    offer.value = (await get<SingleSignOnOffer>('/api/v1/single-sign-on')).name ?? ''
+    own.value = await get<OwnSchoolAccount>('/api/v1/me/school-account')
   } catch (error) {
     wrong.value = said(error)
   }
@@ -25,7 +25,7 @@ async function load() {
 onMounted(load)
 async function away() {
   try {
-    await remove('/api/me/school-account')
+    await remove('/api/v1/me/school-account')
     words.value = 'It is connected no longer.'
     await load()
   } catch (error) {

@@ -1,6 +1,6 @@
 import { computed, ref } from 'vue'
-import { get, post, Refusal } from '@/api/client'
-import type { Me } from '@/api/types'
+import { get, Refusal, remove } from '@/api/client'
+import type { Me } from '@/api/schema'
 import { router } from '@/router'
 
 export const me = ref<Me | null>(null)
@@ -10,7 +10,7 @@ export const looksOnly = computed(() => me.value?.role === 'ASSISTANT')
 /** Makes sure that a teacher is signed in; else goes to where one signs in, and comes back from there. */
 export async function needTeacher(): Promise<boolean> {
   try {
-    me.value ??= await get<Me>('/api/me')
+    me.value ??= await get<Me>('/api/v1/me')
   } catch (error) {
     if (!(error instanceof Refusal) || error.status !== 401) throw error
   }
@@ -28,7 +28,7 @@ export async function needAdministrator(): Promise<boolean> {
 }
 
 export async function signOut() {
-  await post('/api/sign-out')
+  await remove('/api/v1/session')
   me.value = null
   await router.push('/sign-in')
 }

@@ -2,8 +2,9 @@
 import { PhMagnifyingGlass, PhPlus } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, post, said } from '@/api/client'
-import type { ActivityHead, StarterKind } from '@/api/types'
+import { get, post, put, remove as removeAt, said } from '@/api/client'
+import type { ActivityHead } from '@/api/schema'
+import type { StarterKind } from '@/starters/kinds'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { looksOnly, needTeacher } from '@/accounts/me'
 import ActivityCard from './ActivityCard.vue'
@@ -34,10 +35,10 @@ async function load() {
     const query = new URLSearchParams({
       words: find.value.trim(),
       tag: tag.value,
-      setAside: String(aside.value),
+      archived: String(aside.value),
       sort: sort.value,
     })
-    const heads = await get<ActivityHead[]>(`/api/activities?${query}`)
+    const heads = await get<ActivityHead[]>(`/api/v1/activities?${query}`)
     if (mine !== asked) return
     all.value = heads
     known.value = [...new Set([...known.value, ...heads.flatMap((head) => head.tags)])].sort()
@@ -63,7 +64,7 @@ function startNaming() {
 }
 async function create() {
   try {
-    const made = await post<{ id: string }>('/api/activities', {
+    const made = await post<{ id: string }>('/api/v1/activities', {
       title: title.value.trim() || 'New activity',
     })
     await router.push(`/activities/${made.id}/lay-out`)
@@ -82,20 +83,20 @@ async function does(what: () => Promise<unknown>) {
   }
   await load()
 }
-const at = (activity: ActivityHead) => `/api/activities/${activity.id}`
+const at = (activity: ActivityHead) => `/api/v1/activities/${activity.id}`
 const copy = (activity: ActivityHead) =>
-  does(() => post(`${at(activity)}/copy`, { title: `${activity.title}, again`.slice(0, 300) }))
-const setAside = (activity: ActivityHead) =>
-  does(() => post(`${at(activity)}/set-aside`, { aside: !activity.setAside }))
-const setTags = (activity: ActivityHead, tags: string[]) => does(() => post(`${at(activity)}/tags`, { tags }))
+  does(() => post(`${at(activity)}/copies`, { title: `${activity.title}, again`.slice(0, 300) }))
+const archived = (activity: ActivityHead) =>
+  does(() => put(`${at(activity)}/archived`, { archived: !activity.archived }))
+const setTags = (activity: ActivityHead, tags: string[]) => does(() => put(`${at(activity)}/tags`, { tags }))
 const remove = (activity: ActivityHead) =>
   does(async () => {
-    await post(`${at(activity)}/delete`)
+    await removeAt(`${at(activity)}`)
     gone.value = activity
   })
 const restore = () =>
   does(async () => {
-    await post(`${at(gone.value!)}/restore`)
+    await post(`${at(gone.value!)}/restorations`)
     gone.value = null
   })
 </script>
@@ -125,7 +126,7 @@ const restore = () =>
         >
           {{ one }}
         </button>
-        <button :aria-pressed="aside" @click="aside = !aside">set aside</button>
+        <button :aria-pressed="aside" @click="aside = !aside">archived</button>
       </div>
       <select v-model="sort" class="sort" aria-label="Order">
         <option value="LATEST">changed last</option>
@@ -145,7 +146,7 @@ const restore = () =>
     <p v-else-if="all.length === 0 && asking" class="soft">
       No activity has that in its name, its tags or on a page.
     </p>
-    <p v-else-if="all.length === 0 && aside" class="soft">Nothing is set aside.</p>
+    <p v-else-if="all.length === 0 && aside" class="soft">Nothing is archived.</p>
     <p v-else-if="all.length === 0 && looksOnly" class="soft">
       Activities are made by teachers. What your classes do stands under Classes and Assigned.
     </p>
@@ -158,7 +159,7 @@ const restore = () =>
         :key="activity.id"
         :activity="activity"
         @copy="copy(activity)"
-        @aside="setAside(activity)"
+        @aside="archived(activity)"
         @tags="setTags(activity, $event)"
         @remove="remove(activity)"
         @share="sharing = activity"

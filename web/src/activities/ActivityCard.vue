@@ -10,7 +10,7 @@ import {
 } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import type { ActivityHead } from '@/api/types'
+import type { ActivityHead } from '@/api/schema'
 import { count } from '@/page/count'
 import PageView from '@/page/PageView.vue'
 
@@ -85,7 +85,7 @@ function keepTags() {
           <PhShareNetwork :size="17" aria-hidden="true" />Share with a colleague
         </button>
         <button role="menuitem" @click="does(() => emit('aside'))">
-          <PhArchive :size="17" aria-hidden="true" />{{ activity.setAside ? 'Bring back' : 'Set aside' }}
+          <PhArchive :size="17" aria-hidden="true" />{{ activity.archived ? 'Restore' : 'Archive' }}
         </button>
         <button role="menuitem" @click="does(() => emit('remove'))">
           <PhTrash :size="17" aria-hidden="true" />Delete

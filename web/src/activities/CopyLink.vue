@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { get, post, said } from '@/api/client'
-import type { Offer } from '@/api/types'
+import { get, put, said } from '@/api/client'
+import type { Offer } from '@/api/schema'
 
 /** The link by which colleagues take a copy of an activity: made, copied, ended. */
 const props = defineProps<{ activityId: string }>()
-const at = computed(() => `/api/activities/${props.activityId}/template`)
+const at = computed(() => `/api/v1/activities/${props.activityId}/template`)
 const offer = ref<Offer | null>(null)
 const wrong = ref('')
 const told = ref('')
@@ -20,7 +20,7 @@ async function ask(how: () => Promise<Offer>) {
   }
 }
 onMounted(() => ask(() => get<Offer>(at.value)))
-const set = (offered: boolean) => ask(() => post<Offer>(at.value, { offered }))
+const set = (offered: boolean) => ask(() => put<Offer>(at.value, { offered }))
 async function copy() {
   try {
     await navigator.clipboard.writeText(link.value)

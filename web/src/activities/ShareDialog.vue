@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, post, said } from '@/api/client'
-import type { ActivityHead, Colleague } from '@/api/types'
+import { get, put, said } from '@/api/client'
+import type { ActivityHead, Colleague } from '@/api/schema'
 import CopyLink from './CopyLink.vue'
 
-/** Which colleagues may look at an activity, or edit it too. */
+/** Which colleagues may view an activity, or edit it too. */
 const props = defineProps<{ activity: ActivityHead }>()
 const emit = defineEmits<{ close: [] }>()
 const colleagues = ref<Colleague[] | null>(null)
@@ -12,14 +12,14 @@ const wrong = ref('')
 
 onMounted(async () => {
   try {
-    colleagues.value = await get<Colleague[]>(`/api/activities/${props.activity.id}/colleagues`)
+    colleagues.value = await get<Colleague[]>(`/api/v1/activities/${props.activity.id}/sharing`)
   } catch (error) {
     wrong.value = said(error)
   }
 })
 async function share(one: Colleague, access: Colleague['access']) {
   try {
-    await post(`/api/activities/${props.activity.id}/share`, { personId: one.id, access })
+    await put(`/api/v1/activities/${props.activity.id}/sharing/${one.id}`, { access })
     one.access = access
   } catch (error) {
     wrong.value = said(error)
@@ -42,8 +42,8 @@ async function share(one: Colleague, access: Colleague['access']) {
             @change="share(one, ($event.target as HTMLSelectElement).value as Colleague['access'])"
           >
             <option value="NONE">not shared</option>
-            <option value="LOOK">may look</option>
-            <option value="EDIT">may edit</option>
+            <option value="LOOK">View only</option>
+            <option value="EDIT">Can edit</option>
           </select></label
         >
       </li>

@@ -56,9 +56,11 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
 export const get = <T>(path: string) => ask<T>('GET', path)
 export const post = <T>(path: string, body: unknown = {}) => ask<T>('POST', path, body)
 export const put = <T = void>(path: string, body: unknown = {}) => ask<T>('PUT', path, body)
+export const patch = <T = void>(path: string, body: unknown = {}) => ask<T>('PATCH', path, body)
 export const remove = <T = void>(path: string) => ask<T>('DELETE', path)
 /** Part of a file, as it is. */
 export const sendBytes = <T = void>(path: string, bytes: Blob) => ask<T>('POST', path, bytes)
+export const putBytes = <T = void>(path: string, bytes: Blob) => ask<T>('PUT', path, bytes)
 /** For an answer that is a file to be saved. */
 export async function postForFile(path: string, body: unknown): Promise<Blob> {
   const response = await fetch(path, {

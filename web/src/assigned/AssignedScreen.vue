@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router'
-import type { AssignedHead } from '@/api/types'
+import type { AssignedHead } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { useTeacherList } from '@/accounts/teacherList'
 import { spaced } from '@/page/code'
 import { dueWords } from '@/student/times'
 
-const { all, wrong } = useTeacherList<AssignedHead>('/api/assignments')
+const { all, wrong } = useTeacherList<AssignedHead>('/api/v1/assignments')
 </script>
 
 <template>

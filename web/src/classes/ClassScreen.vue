@@ -12,8 +12,8 @@ import {
 } from '@phosphor-icons/vue'
 import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, post, postForFile, said } from '@/api/client'
-import type { ClassHead, ClassView } from '@/api/types'
+import { get, post, postForFile, put, remove as removeAt, said } from '@/api/client'
+import type { ClassHead, ClassView } from '@/api/schema'
 import { pictureNamed } from '@/student/secretPictures'
 import { spaced } from '@/page/code'
 import TeacherBar from '@/accounts/TeacherBar.vue'
@@ -51,8 +51,8 @@ async function trying(work: () => Promise<void>) {
   }
 }
 const load = async () => {
-  view.value = await get<ClassView>(`/api/classes/${props.id}`)
-  classes.value = (await get<ClassHead[]>('/api/classes')).filter(
+  view.value = await get<ClassView>(`/api/v1/classes/${props.id}`)
+  classes.value = (await get<ClassHead[]>('/api/v1/classes')).filter(
     (one) => one.id !== props.id && !one.archived,
   )
 }
@@ -66,7 +66,7 @@ function rename(event: Event) {
   const name = (event.target as HTMLInputElement).value.trim()
   if (name && name !== view.value?.name)
     void trying(async () => {
-      await post(`/api/classes/${props.id}/rename`, { name })
+      await put(`/api/v1/classes/${props.id}/name`, { name })
       await load()
     })
 }
@@ -80,21 +80,21 @@ function added(fresh: Card[]) {
 }
 const pin = (student: { id: string; name: string }) =>
   trying(async () => {
-    const fresh = await post<{ pin: string }>(`/api/classes/${props.id}/students/${student.id}/pin`)
+    const fresh = await post<{ pin: string }>(`/api/v1/classes/${props.id}/students/${student.id}/pins`)
     cards.value = [...cards.value.filter((card) => card.id !== student.id), { ...student, pin: fresh.pin }]
     told.value = `${student.name} has a new PIN; the old one no longer works.`
   })
 const remove = (student: { id: string; name: string }) =>
   trying(async () => {
     leaving.value = ''
-    await post(`/api/classes/${props.id}/students/${student.id}/remove`)
+    await removeAt(`/api/v1/classes/${props.id}/students/${student.id}`)
     await load()
     told.value = `${student.name} is no longer in this class. Their work is kept.`
   })
 const pictures = (student: { id: string; name: string }) =>
   trying(async () => {
     const fresh = await post<{ pictures: string[] }>(
-      `/api/classes/${props.id}/students/${student.id}/pictures`,
+      `/api/v1/classes/${props.id}/students/${student.id}/picture-secrets`,
     )
     const { id, name } = student
     cards.value = [...cards.value.filter((card) => card.id !== id), { id, name, pictures: fresh.pictures }]
@@ -104,27 +104,27 @@ const pictures = (student: { id: string; name: string }) =>
 const move = (student: { id: string; name: string }, toClassId: string) =>
   trying(async () => {
     if (!toClassId) return
-    await post(`/api/classes/${props.id}/students/${student.id}/move`, { toClassId })
+    await put(`/api/v1/classes/${props.id}/students/${student.id}/class`, { toClassId })
     await load()
     const to = classes.value.find((one) => one.id === toClassId)?.name ?? 'another class'
     told.value = `${student.name} is in ${to} now, and goes on with what they began.`
   })
 const newCode = () =>
   trying(async () => {
-    await post(`/api/classes/${props.id}/code`)
+    await post(`/api/v1/classes/${props.id}/join-codes`)
     await load()
     told.value = 'The class has a new code. The old one, and cards with it, no longer let anybody in.'
   })
 const archive = (archived: boolean) =>
   trying(async () => {
-    await post(`/api/classes/${props.id}/archive`, { archived })
+    await put(`/api/v1/classes/${props.id}/archived`, { archived })
     await load()
   })
 /** New secrets for everybody: asked for twice, since the old cards are waste paper then. */
 const printAll = (withPictures: boolean) =>
   trying(async () => {
     all.value = null
-    const file = await postForFile(`/api/classes/${props.id}/cards`, { pictures: withPictures })
+    const file = await postForFile(`/api/v1/classes/${props.id}/cards`, { pictures: withPictures })
     saveFile(file, `Sign-in cards, ${view.value!.name}.pdf`)
     cards.value = []
     await load()
@@ -180,9 +180,9 @@ const print = () => window.print()
       </section>
 
       <section class="door screen-only" aria-label="How students come in">
-        <img :src="`/api/qr/${view.joinCode}`" alt="The code of the class as a picture for the camera" />
+        <img :src="`/api/v1/qr/${view.joinCode}`" alt="The code of the class as a picture for the camera" />
         <div>
-          <h2 class="small-head">Students come in with</h2>
+          <h2 class="small-head">Join code</h2>
           <p class="code">{{ spaced(view.joinCode) }}</p>
           <div v-if="!looksOnly" class="row">
             <button class="btn" @click="newCode">
@@ -205,7 +205,7 @@ const print = () => window.print()
               <PhImages :size="17" aria-hidden="true" />Cards with pictures
             </button>
             <button class="btn quiet" @click="archive(!view.archived)">
-              <PhArchive :size="17" aria-hidden="true" />{{ view.archived ? 'Take up again' : 'Set aside' }}
+              <PhArchive :size="17" aria-hidden="true" />{{ view.archived ? 'Restore' : 'Archive' }}
             </button>
           </div>
           <p v-if="all" class="ask" role="alert">
@@ -215,7 +215,7 @@ const print = () => window.print()
             <button class="btn" @click="all = null">Cancel</button>
           </p>
           <p v-if="view.archived" class="soft">
-            This class is set aside: its code lets nobody in, and nothing new can be given to it. All that was
+            This class is archived: its code lets nobody in, and nothing new can be given to it. All that was
             done is kept.
           </p>
         </div>

@@ -3,7 +3,7 @@ import { PhPlus, PhUploadSimple } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { post, said } from '@/api/client'
-import type { ClassHead, ClassView } from '@/api/types'
+import type { ClassHead, ClassView } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { looksOnly } from '@/accounts/me'
 import { useTeacherList } from '@/accounts/teacherList'
@@ -11,7 +11,7 @@ import { count } from '@/page/count'
 import RegisterDialog from './RegisterDialog.vue'
 import StudentRequestsPanel from './StudentRequestsPanel.vue'
 
-const { all, wrong, load } = useTeacherList<ClassHead>('/api/classes')
+const { all, wrong, load } = useTeacherList<ClassHead>('/api/v1/classes')
 const naming = ref('')
 const registering = ref(false)
 const router = useRouter()
@@ -20,7 +20,7 @@ async function make() {
   const name = naming.value.trim()
   if (!name) return
   try {
-    const made = await post<ClassView>('/api/classes', { name })
+    const made = await post<ClassView>('/api/v1/classes', { name })
     await router.push(`/classes/${made.id}`)
   } catch (error) {
     wrong.value = said(error)
@@ -41,7 +41,7 @@ async function make() {
         <PhPlus :size="18" aria-hidden="true" />Make it
       </button>
       <button type="button" class="btn" @click="registering = true">
-        <PhUploadSimple :size="18" aria-hidden="true" />From the school's register
+        <PhUploadSimple :size="18" aria-hidden="true" />Import classes
       </button>
     </form>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>

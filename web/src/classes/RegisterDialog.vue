@@ -3,7 +3,7 @@ import { PhFilePdf, PhUploadSimple } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { post, postForFile, said } from '@/api/client'
-import type { IntakePreview, TakenClass } from '@/api/types'
+import type { IntakePreview, TakenClass } from '@/api/schema'
 import { count } from '@/page/count'
 import { chosenAtFirst, intakeSaid, takeable } from './intake'
 import { saveFile } from './saveFile'
@@ -44,26 +44,26 @@ const look = (event: Event) =>
     files.value = [...((event.target as HTMLInputElement).files ?? [])]
     preview.value = null
     if (files.value.length === 0) return
-    preview.value = await post<IntakePreview>('/api/register/preview', form())
+    preview.value = await post<IntakePreview>('/api/v1/class-import-previews', form())
     chosen.value = chosenAtFirst(classes.value)
   })
 const take = () =>
   trying('Taking them in', async () => {
     const all = form()
     chosen.value.forEach((id) => all.append('classIds', id))
-    taken.value = await post<TakenClass[]>('/api/register', all)
+    taken.value = await post<TakenClass[]>('/api/v1/class-imports', all)
     emit('taken')
   })
 const cards = (one: TakenClass) =>
   trying('Making cards', async () => {
-    const file = await postForFile(`/api/classes/${one.id}/cards`, { studentIds: one.fresh })
+    const file = await postForFile(`/api/v1/classes/${one.id}/cards`, { studentIds: one.fresh })
     saveFile(file, `Sign-in cards, ${one.name}.pdf`)
   })
 </script>
 
 <template>
   <dialog ref="dialog" class="register" aria-labelledby="register-head" @close="emit('close')">
-    <h1 id="register-head">Classes from the school's register</h1>
+    <h1 id="register-head">Import classes</h1>
     <template v-if="!taken">
       <p>
         The OneRoster 1.2 files of classes, users and enrollments (CSV), or all of them packed in one (ZIP).

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { looksOnly } from '@/accounts/me'
 import { onMounted, ref } from 'vue'
-import { get, post, said } from '@/api/client'
-import type { StudentRequest } from '@/api/types'
+import { get, put, said } from '@/api/client'
+import type { StudentRequest } from '@/api/schema'
 
 /** What colleagues ask for: to have students of this teacher in a class of theirs too. */
 const emit = defineEmits<{ answered: [] }>()
@@ -11,7 +11,7 @@ const wrong = ref('')
 const told = ref('')
 const busy = ref(false)
 
-const load = async () => (all.value = await get<StudentRequest[]>('/api/student-requests'))
+const load = async () => (all.value = await get<StudentRequest[]>('/api/v1/student-requests'))
 onMounted(() => load().catch((error) => (wrong.value = said(error))))
 
 const names = new Intl.ListFormat('en', { type: 'conjunction' })
@@ -25,7 +25,7 @@ async function answer(one: StudentRequest, yes: boolean) {
   busy.value = true
   wrong.value = ''
   try {
-    await post(`/api/student-requests/${one.classId}`, { yes })
+    await put(`/api/v1/student-requests/${one.classId}`, { yes })
     told.value = yes
       ? `${listed(one)} can now work in ${one.className} too.`
       : `Nothing was changed for ${listed(one)}.`

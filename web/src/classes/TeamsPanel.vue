@@ -2,8 +2,8 @@
 import { looksOnly } from '@/accounts/me'
 import { PhPlus, PhScales, PhShuffle, PhTrash } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref } from 'vue'
-import { get, post, said } from '@/api/client'
-import type { ClassView, Team } from '@/api/types'
+import { get, post, put, said } from '@/api/client'
+import type { ClassView, Team } from '@/api/schema'
 import { newId } from '@/api/id'
 import { count } from '@/page/count'
 import { dealtInto, movedTo, without, type Draft } from './teams'
@@ -36,7 +36,7 @@ async function trying(work: () => Promise<void>) {
 }
 onMounted(() =>
   trying(async () => {
-    teams.value = (await get<Team[]>(`/api/classes/${props.classId}/teams`)).map(draftOf)
+    teams.value = (await get<Team[]>(`/api/v1/classes/${props.classId}/teams`)).map(draftOf)
   }),
 )
 
@@ -44,7 +44,7 @@ onMounted(() =>
 const keep = (now: Draft[], words = '') =>
   trying(async () => {
     teams.value = now
-    const kept = await post<Team[]>(`/api/classes/${props.classId}/teams`, {
+    const kept = await put<Team[]>(`/api/v1/classes/${props.classId}/teams`, {
       teams: now.map(({ id, name, studentIds }) => ({ id, name, studentIds })),
     })
     teams.value = kept.map(draftOf)
@@ -58,10 +58,10 @@ function drop(key: string) {
 const add = () =>
   keep([...teams.value, { key: newId(), name: `Team ${teams.value.length + 1}`, studentIds: [] }])
 /** Teams that somebody made, or that are at work, are not dealt anew without a question. */
-const asked = ref<'by-chance' | 'balanced' | null>(null)
+const asked = ref<'random' | 'balanced' | null>(null)
 const asking = ref<HTMLDialogElement>()
 const before = ref<Draft[] | null>(null)
-async function ask(tail: 'by-chance' | 'balanced') {
+async function ask(tail: 'random' | 'balanced') {
   if (!teams.value.some((team) => team.studentIds.length)) return deal(tail)
   asked.value = tail
   await nextTick()
@@ -79,11 +79,11 @@ async function asBefore() {
   before.value = null
   await keep(were, 'The teams are as they were.')
 }
-const deal = (tail: 'by-chance' | 'balanced') =>
+const deal = (tail: 'random' | 'balanced') =>
   trying(async () => {
     before.value = null
     const dealt = await post<{ teams: string[][]; known?: number }>(
-      `/api/classes/${props.classId}/teams/${tail}`,
+      `/api/v1/classes/${props.classId}/teams/${tail}`,
       { teams: howMany.value, seed: Math.floor(Math.random() * 1_000_000) },
     )
     const words =
@@ -106,7 +106,7 @@ function rename(team: Draft, event: Event) {
         <label
           >How many <input v-model.number="howMany" class="field" type="number" min="1" max="100"
         /></label>
-        <button class="btn" @click="ask('by-chance')">
+        <button class="btn" @click="ask('random')">
           <PhShuffle :size="18" aria-hidden="true" />Random teams
         </button>
         <button class="btn" @click="ask('balanced')">

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { ClassIntake } from '@/api/types'
+import type { ClassIntake } from '@/api/schema'
 import { chosenAtFirst, intakeSaid, takeable } from './intake'
 
 const student = (name: string, becomes: 'ADDED' | 'JOINS' | 'RENAMED' | 'THERE') => ({

@@ -1,4 +1,4 @@
-import type { ClassIntake } from '@/api/types'
+import type { ClassIntake } from '@/api/schema'
 import { count } from '@/page/count'
 
 /** What a register would do to one class, in words. */

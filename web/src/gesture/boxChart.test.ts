@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Frame } from '@/api/types'
+import type { Frame } from '@/api/schema'
 import { middle, turned } from '@/page/geometry'
 import { pulled } from './boxChart'
 

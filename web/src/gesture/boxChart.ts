@@ -1,4 +1,4 @@
-import type { Frame } from '@/api/types'
+import type { Frame } from '@/api/schema'
 import { middle, turned, type Point } from '@/page/geometry'
 
 /** What a teacher does to a box on the page by pointer: move it, pull a corner, turn it. Page units throughout. */

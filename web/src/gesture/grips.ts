@@ -1,4 +1,4 @@
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import type { Point } from '@/page/geometry'
 import type { Grip } from './boxChart'
 

@@ -16,15 +16,15 @@ const far = (box: Outline, axis: Axis) => (axis === 'x' ? box.right : box.bottom
 const mid = (box: Outline, axis: Axis) => (near(box, axis) + far(box, axis)) / 2
 const PAGE_BOX: Outline = { left: 0, top: 0, right: PAGE.width, bottom: PAGE.height }
 
-interface Found {
+interface FindingView {
   by: number
   at: number
   with: Outline | null
 }
 
 /** The shortest way on which an edge or the middle of the box meets one of another's, if it is short enough. */
-function meeting(box: Outline, others: Outline[], axis: Axis): Found | null {
-  let best: Found | null = null
+function meeting(box: Outline, others: Outline[], axis: Axis): FindingView | null {
+  let best: FindingView | null = null
   const own = [near(box, axis), mid(box, axis), far(box, axis)]
   const look = (other: Outline, theirs: number[], shown: Outline | null) => {
     for (const at of theirs) {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Frame, Stroke } from '@/api/types'
+import type { Frame, Stroke } from '@/api/schema'
 import {
   along,
   inkOf,

@@ -1,4 +1,4 @@
-import type { Frame, InkContent, Stroke } from '@/api/types'
+import type { Frame, InkContent, Stroke } from '@/api/schema'
 import { inBox, onPage, type Point } from '@/page/geometry'
 import { pointsOf, type StrokeStyle } from '@/page/ink'
 

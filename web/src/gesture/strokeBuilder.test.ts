@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Stroke } from '@/api/types'
+import type { Stroke } from '@/api/schema'
 import { drawingOf, pointsOf, strokeDrawing, type StrokeStyle } from '@/page/ink'
 import { growing } from './growing'
 import { inkOf, inParts, onPageStrokes, type Drawn } from './ink'
@@ -22,16 +22,16 @@ function random(seed: number) {
   }
 }
 
-type Way = (t: number) => [number, number]
+type PageLink = (t: number) => [number, number]
 const through =
-  (...corners: [number, number][]): Way =>
+  (...corners: [number, number][]): PageLink =>
   (t) => {
     const at = t * (corners.length - 1)
     const i = Math.min(corners.length - 2, Math.floor(at))
     const [a, b] = [corners[i]!, corners[i + 1]!]
     return [a[0] + (b[0] - a[0]) * (at - i), a[1] + (b[1] - a[1]) * (at - i)]
   }
-const WAYS: Record<string, Way> = {
+const WAYS: Record<string, PageLink> = {
   Z: through([0, 0], [120, 0], [0, 150], [130, 150]),
   N: through([0, 160], [0, 0], [100, 160], [100, 0]),
   'a long straight stroke': through([0, 0], [900, 5]),
@@ -74,7 +74,7 @@ const STYLES: StrokeStyle[] = [
   { tool: 'PEN', colour: '#1f2d33', width: 6, dash: 'SOLID' },
   { tool: 'PEN', colour: '#1f2d33', width: 40, dash: 'SOLID' },
   { tool: 'PEN', colour: '#1f2d33', width: 6, dash: 'DASHED' },
-  { tool: 'TINT', colour: '#ffe27a', width: 34, dash: 'SOLID' },
+  { tool: 'HIGHLIGHTER', colour: '#ffe27a', width: 34, dash: 'SOLID' },
 ]
 const triples = (points: Drawn[]) => points.map((p): [number, number, number] => [p.x, p.y, p.pressure])
 

@@ -2,9 +2,9 @@
 import { PhBell } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, post } from '@/api/client'
-import type { Notice } from '@/api/types'
-import { noticeWords, noticeWay } from './words'
+import { get, put } from '@/api/client'
+import type { Notice } from '@/api/schema'
+import { noticeWords, noticeWay } from './noticeText'
 
 /** What waits for somebody: a bell with how many are new, and below it the list. */
 const props = defineProps<{ teacher?: boolean }>()
@@ -13,14 +13,14 @@ const open = ref(false)
 const fresh = computed(() => all.value.filter((one) => !one.seen).length)
 
 // Without them everything works; a bell that cannot ring says nothing.
-const load = async () => (all.value = await get<Notice[]>('/api/notices').catch(() => all.value))
+const load = async () => (all.value = await get<Notice[]>('/api/v1/notices').catch(() => all.value))
 onMounted(load)
 
 async function toggle() {
   open.value = !open.value
   if (!open.value) return
   await load()
-  if (fresh.value) await post('/api/notices/seen').catch(() => {})
+  if (fresh.value) await put('/api/v1/notices/seen').catch(() => {})
 }
 async function close() {
   open.value = false
@@ -49,9 +49,7 @@ async function close() {
           }}</span>
         </li>
       </ul>
-      <RouterLink v-if="props.teacher" class="soft" to="/outbox" @click="close"
-        >What would be mailed</RouterLink
-      >
+      <RouterLink v-if="props.teacher" class="soft" to="/outbox" @click="close">Email preview</RouterLink>
     </div>
   </div>
 </template>

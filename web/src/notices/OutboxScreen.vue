@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import type { Posted } from '@/api/types'
+import type { Posted } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { useTeacherList } from '@/accounts/teacherList'
 
 /** A stand-in: what would be mailed if there were mail. Nothing leaves the school. */
-const { all, wrong } = useTeacherList<Posted>('/api/outbox')
+const { all, wrong } = useTeacherList<Posted>('/api/v1/outbox')
 </script>
 
 <template>
   <TeacherBar />
   <main class="room">
-    <h1>What would be mailed</h1>
+    <h1>Email preview</h1>
     <p class="soft">
       No mail is sent and nobody's address is kept. This is what would go out, so that a school can see
       whether it wants it.

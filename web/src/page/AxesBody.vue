@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Zone } from '@/api/types'
+import type { Zone } from '@/api/schema'
 import { crossingOf, ticksOf } from './scales'
 
 /** A pair of axes with its grid, its ticks and their numbers. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { InkContent, Stroke } from '@/api/types'
+import type { InkContent, Stroke } from '@/api/schema'
 import { strokeDrawing } from './ink'
 
 /** Strokes stretched to a box. Tint takes the darker of itself and what is beneath, so it never darkens over itself. */
@@ -39,13 +39,13 @@ const FAR = 40_000
       />
     </g>
   </mask>
-  <g :mask="mask" :class="{ tint: mask && ink.strokes.some((one) => one.tool === 'TINT') }">
+  <g :mask="mask" :class="{ highlighter: mask && ink.strokes.some((one) => one.tool === 'HIGHLIGHTER') }">
     <g :transform="`scale(${width / ink.width} ${height / ink.height})`">
       <path
         v-for="(stroke, i) in ink.strokes"
         :key="i"
         v-bind="strokeDrawing(stroke)"
-        :class="{ tint: stroke.tool === 'TINT' }"
+        :class="{ highlighter: stroke.tool === 'HIGHLIGHTER' }"
         stroke-linejoin="round"
         stroke-linecap="round"
       />
@@ -54,7 +54,7 @@ const FAR = 40_000
 </template>
 
 <style scoped>
-.tint {
+.highlighter {
   mix-blend-mode: darken;
 }
 </style>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import VideoBody from './VideoBody.vue'
 import { areaPath, tilePath } from './geometry'
 import { canErase, fromPage, useErased } from './erased'
 import InkBody from './InkBody.vue'
-import { isPiece, ways } from './items'
+import { isPiece, traitsOf } from './items'
 import LineBody from './LineBody.vue'
 import NoteBody from './NoteBody.vue'
 import PictureBody from './PictureBody.vue'
@@ -42,9 +42,9 @@ const bare = computed(() => props.item.kind === 'picture' && Boolean(props.item.
 const onTile = computed(
   () => isPiece(props.item) && !bare.value && (props.item.kind === 'words' || props.item.kind === 'picture'),
 )
-const opacity = computed(() => 1 - ways(props.item).seeThrough / 100)
-const side = computed(() => (props.over ? ways(props.item).otherSide : undefined))
-const supply = computed(() => ways(props.item).supply)
+const opacity = computed(() => 1 - traitsOf(props.item).transparency / 100)
+const side = computed(() => (props.over ? traitsOf(props.item).otherSide : undefined))
+const supply = computed(() => traitsOf(props.item).supply)
 const words = computed(() => {
   const { item } = props
   return item.kind === 'shape' && item.words ? inShape(item.look.form, item.words, item.frame) : null

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { Frame, Item } from '@/api/types'
+import type { Frame, Item } from '@/api/schema'
 import { placed } from './geometry'
 import ItemBody from './ItemBody.vue'
-import { ways } from './items'
+import { traitsOf } from './items'
 
 /** What a lens shows: the other sides of what lies beneath it. Drawn in the lens' own coordinates. */
 const props = defineProps<{ frame: Frame; below: Item[]; frameOf?: (item: Item) => Frame }>()
 const id = useId()
-const shown = computed(() => props.below.filter((item) => ways(item).otherSide))
+const shown = computed(() => props.below.filter((item) => traitsOf(item).otherSide))
 const back = computed(() => {
   const { x, y, width, height, turn } = props.frame
   return `rotate(${-turn} ${width / 2} ${height / 2}) translate(${-x} ${-y})`

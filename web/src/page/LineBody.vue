@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Line } from '@/api/types'
+import type { Line } from '@/api/schema'
 import type { Point } from './geometry'
 import { endMark, ownPoints, wirePath } from './lines'
 import { dashArray } from './shapes'

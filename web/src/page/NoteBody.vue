@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Note } from '@/api/types'
+import type { Note } from '@/api/schema'
 import { inBoxOf, fitWords } from './wordFit'
 import InkBody from './InkBody.vue'
 import WordLines from './WordLines.vue'

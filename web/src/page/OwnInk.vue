@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { DrawnStroke } from '@/api/types'
+import type { DrawnStroke } from '@/api/schema'
 import { inkOnly } from './erased'
 import { strokeDrawing } from './ink'
 
@@ -15,7 +15,7 @@ const seen = computed(() => inkOnly(props.ink))
       v-for="{ id, stroke } in seen"
       :key="id"
       v-bind="strokeDrawing(stroke)"
-      :class="{ tint: stroke.tool === 'TINT' }"
+      :class="{ highlighter: stroke.tool === 'HIGHLIGHTER' }"
       stroke-linejoin="round"
       stroke-linecap="round"
     />
@@ -26,7 +26,7 @@ const seen = computed(() => inkOnly(props.ink))
 .own-ink {
   pointer-events: none;
 }
-.tint {
+.highlighter {
   mix-blend-mode: darken;
 }
 </style>

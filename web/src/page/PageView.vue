@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { DrawnStroke, Item, Paper } from '@/api/types'
-import { shownOf, type Done } from './done'
+import type { DrawnStroke, Item, Paper } from '@/api/schema'
+import { shownOf, type PlacedItem } from './placedItems'
 import { provideErased } from './erased'
 import ItemBody from './ItemBody.vue'
 import { PAGE, placed } from './geometry'
 import LensView from './LensView.vue'
 import OwnInk from './OwnInk.vue'
 import PaperBody from './PaperBody.vue'
-import { framesOf, routeOf } from './route'
+import { framesOf, routeOf } from './connectors'
 import { isHidden } from './zones'
 
 /** A page as everybody sees it: paper, then items from the lowest to the topmost. Shown only, nothing moves. */
@@ -16,7 +16,7 @@ const props = defineProps<{
   page: { name: string; paper: Paper; items: Item[] }
   described?: string
   /** How things lie in somebody's attempt; absent for how the teacher laid them out. */
-  drawn?: Done[]
+  drawn?: PlacedItem[]
   /** What was drawn and rubbed away on it by hand. */
   ink?: DrawnStroke[]
   /** The part of it that is seen, as a view box; absent for all of it. */
@@ -24,7 +24,7 @@ const props = defineProps<{
 }>()
 provideErased(() => (props.ink ?? []).map((one) => one.stroke))
 const label = computed(() => props.described ?? props.page.name)
-const all = computed<(Partial<Done> & { item: Item; id: string })[]>(() =>
+const all = computed<(Partial<PlacedItem> & { item: Item; id: string })[]>(() =>
   (props.drawn ?? shownOf(props.page.items).map((item) => ({ item, id: item.id }))).filter(
     ({ item }) => item.kind !== 'area' && !(item.kind === 'zone' && isHidden(item)),
   ),

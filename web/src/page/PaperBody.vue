@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { Paper } from '@/api/types'
+import type { Paper } from '@/api/schema'
 import { PAGE } from './geometry'
 import { pictureUrl } from './pictures'
 import PaperPattern from './PaperPattern.vue'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { Pattern } from '@/api/types'
+import type { Pattern } from '@/api/schema'
 import { PAGE } from './geometry'
 
 /** Lines and dots printed on paper. */

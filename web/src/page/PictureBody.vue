@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { Picture } from '@/api/types'
+import type { Picture } from '@/api/schema'
 import { calm, pictureUrl } from './pictures'
 
 /** A picture, or the part of it that was cut out. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Zone } from '@/api/types'
+import type { Zone } from '@/api/schema'
 import { lineAt, ticksOf } from './scales'
 
 /** The line of a zone with a scale, with its ticks and numbers. */

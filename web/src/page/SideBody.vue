@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { OtherSide } from '@/api/types'
+import type { OtherSide } from '@/api/schema'
 import { tilePath } from './geometry'
 import { pictureUrl } from './pictures'
 import { inBoxOf } from './wordFit'

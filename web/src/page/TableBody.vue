@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Table } from '@/api/types'
+import type { Table } from '@/api/schema'
 import { tilePath } from './geometry'
 import { cellFrame } from './items'
 import { pictureUrl } from './pictures'

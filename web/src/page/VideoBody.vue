@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Video } from '@/api/types'
+import type { Video } from '@/api/schema'
 import { itemName } from './names'
 import { pictureUrl } from './pictures'
 
 /** A video at rest: its first picture, or a dark field, with the sign that it can be played. */
-const props = defineProps<{ item: Extract<import('@/api/types').Item, { kind: 'video' }> }>()
+const props = defineProps<{ item: Extract<import('@/api/schema').Item, { kind: 'video' }> }>()
 const width = computed(() => props.item.frame.width)
 const height = computed(() => props.item.frame.height)
 const poster = computed(() => props.item.poster as Video['poster'])

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { WordContent, WordLine } from '@/api/types'
+import type { WordContent, WordLine } from '@/api/schema'
 import { familyOf, wholeLook } from './fonts'
 import { inject } from 'vue'
 import { LEADING } from './leading'
@@ -13,10 +13,10 @@ const look = (part: ReturnType<typeof runs>[number]) => wholeLook(props.content.
 /** Where words lead on: given by the page that a student works on; elsewhere they are only shown. */
 const leading = inject(LEADING, null)
 function follow(part: ReturnType<typeof runs>[number], event: Event) {
-  if (!leading || !part.look.route) return
+  if (!leading || !part.look.link) return
   event.stopPropagation()
   event.preventDefault()
-  leading.follow(part.look.route)
+  leading.follow(part.look.link)
 }
 </script>
 
@@ -40,16 +40,16 @@ function follow(part: ReturnType<typeof runs>[number], event: Event) {
         v-for="(part, r) in runs(line)"
         :key="r"
         v-bind="
-          leading && part.look.route
+          leading && part.look.link
             ? {
                 role: 'link',
                 tabindex: 0,
                 class: 'link',
-                'aria-label': leading.name(part.text, part.look.route),
+                'aria-label': leading.name(part.text, part.look.link),
               }
             : {}
         "
-        @pointerdown="leading && part.look.route && $event.stopPropagation()"
+        @pointerdown="leading && part.look.link && $event.stopPropagation()"
         @click="follow(part, $event)"
         @keydown.enter="follow(part, $event)"
       >

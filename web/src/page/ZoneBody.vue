@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, useId } from 'vue'
-import type { Zone } from '@/api/types'
+import type { Zone } from '@/api/schema'
 import AxesBody from './AxesBody.vue'
 import { tilePath } from './geometry'
 import ScaleBody from './ScaleBody.vue'

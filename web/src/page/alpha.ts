@@ -1,4 +1,4 @@
-import type { Picture } from '@/api/types'
+import type { Picture } from '@/api/schema'
 import type { Point } from './geometry'
 import { pictureUrl } from './pictures'
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Frame } from '@/api/types'
+import type { Frame } from '@/api/schema'
 import { arranged, transformed, type Arrangement } from './arrange'
 import { outline } from './geometry'
 

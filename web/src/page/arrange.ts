@@ -1,4 +1,4 @@
-import type { Edit, Frame } from '@/api/types'
+import type { Edit, Frame } from '@/api/schema'
 import { middle, outline, turned, type Outline } from './geometry'
 
 /** Mirrors core's Arrangement and Similarity, so that the page shows at once what the server will say. */

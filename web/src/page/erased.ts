@@ -1,14 +1,14 @@
 import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue'
-import type { DrawnStroke, Frame, Item, Stroke } from '@/api/types'
+import type { DrawnStroke, Frame, Item, Stroke } from '@/api/schema'
 import { onPageStrokes } from '@/gesture/ink'
-import { ways } from './items'
+import { traitsOf } from './items'
 
 /** What students rub away of ink that a teacher lets them rub away: the eraser's own strokes, in page units. */
 const ERASED: InjectionKey<ComputedRef<Stroke[]>> = Symbol('erased')
 
 export const isEraser = (stroke: Stroke) => stroke.tool === 'ERASER'
 export const canErase = (item: Item) =>
-  item.kind === 'ink' && item.movement.kind === 'fixed' && Boolean(ways(item).erasable)
+  item.kind === 'ink' && item.movement.kind === 'fixed' && Boolean(traitsOf(item).erasable)
 /** What is drawn, without what only rubs away. */
 export const inkOnly = (ink: DrawnStroke[]) => ink.filter((one) => !isEraser(one.stroke))
 

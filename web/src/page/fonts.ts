@@ -1,4 +1,4 @@
-import type { Look, WordStyle } from '@/api/types'
+import type { Look, WordStyle } from '@/api/schema'
 
 type FontName = NonNullable<WordStyle['font']>
 export const FONTS: { font: FontName; name: string; family: string }[] = [
@@ -32,7 +32,7 @@ export function wholeLook(style: WordStyle, look: Look): Whole {
     size: look.script ? size * SCRIPT : size,
     bold: look.bold ?? style.bold,
     italic: look.italic ?? false,
-    underline: look.underline ?? look.route !== undefined,
+    underline: look.underline ?? look.link !== undefined,
     colour: look.colour ?? style.colour,
     font: look.font ?? style.font ?? 'ANDIKA',
     drop: look.script === 'SUB' ? size * 0.18 : look.script === 'SUPER' ? size * -0.36 : 0,

@@ -1,4 +1,4 @@
-import type { Area, Frame } from '@/api/types'
+import type { Area, Frame } from '@/api/schema'
 
 export const PAGE = { width: 1600, height: 1000 }
 

@@ -1,4 +1,4 @@
-import type { Stroke } from '@/api/types'
+import type { Stroke } from '@/api/schema'
 import { dashArray } from './shapes'
 
 /** Points of a stroke in page units from its ink's own corner, with pressure from 0 to 1. */

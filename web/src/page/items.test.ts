@@ -1,8 +1,8 @@
 import { readFileSync } from 'node:fs'
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { Frame, Line, Item, Table, WordStyle } from '@/api/types'
-import { asDone, slidFrame } from './done'
+import type { Frame, Line, Item, Table, WordStyle } from '@/api/schema'
+import { asDone, slidFrame } from './placedItems'
 import type { Point } from './geometry'
 import { cellAt, cellFrame, idsOf, leads, piecesOf, zonesOf } from './items'
 import { borderTowards, connectorRoute, endMark, joined, pathThrough } from './lines'
@@ -57,7 +57,7 @@ describe('items', () => {
   })
 
   it('move as one when they are grouped, and the lowest stands for all', () => {
-    const traits = { seeThrough: 0, groups: ['g'] }
+    const traits = { transparency: 0, groups: ['g'] }
     const items = [
       picture('a', frame(0, 0), { traits }),
       picture('b', frame(200, 0), { traits }),
@@ -72,7 +72,7 @@ describe('items', () => {
   })
 
   it('show copies of a supply above it, and the supply as a heap', () => {
-    const source = picture('s', frame(0, 0), { traits: { seeThrough: 0, groups: [], supply: {} } })
+    const source = picture('s', frame(0, 0), { traits: { transparency: 0, groups: [], supply: {} } })
     const at = { settled: false, tries: 0, solvedAt: 0, putAt: 1 }
     const done = asDone([source], { pieces: { 's~2': { x: 5, y: 6, ...at }, s: { x: 0, y: 0, ...at } } })
     expect(done.map((one) => [one.id, one.source])).toEqual([
@@ -83,7 +83,11 @@ describe('items', () => {
   })
 
   it('slide aside the way a cover goes, turned as it is', () => {
-    const cover = { kind: 'cover', frame: { ...frame(0, 0, 200, 100), turn: 90 }, way: 'RIGHT' } as never
+    const cover = {
+      kind: 'cover',
+      frame: { ...frame(0, 0, 200, 100), turn: 90 },
+      direction: 'RIGHT',
+    } as never
     const there = slidFrame(cover, 0.5)
     expect(there.x).toBeCloseTo(0)
     expect(there.y).toBeCloseTo(100)

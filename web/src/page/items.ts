@@ -1,10 +1,10 @@
-import type { Frame, Item, Table, Traits, Zone } from '@/api/types'
+import type { Frame, Item, Table, Traits, Zone } from '@/api/schema'
 import { contains, middle, onPage, type Point } from './geometry'
 
 /** What core's Item and Page know of items; for drawing and for gestures only. */
-export const NO_TRAITS: Traits = { seeThrough: 0, groups: [] }
-export const ways = (item: Item): Traits => item.traits ?? NO_TRAITS
-export const groupsOf = (item: Item): string[] => ways(item).groups
+export const NO_TRAITS: Traits = { transparency: 0, groups: [] }
+export const traitsOf = (item: Item): Traits => item.traits ?? NO_TRAITS
+export const groupsOf = (item: Item): string[] => traitsOf(item).groups
 
 export const isPiece = (item: Item) => item.movement.kind !== 'fixed'
 /** Whether students could never move it as a piece. */
@@ -13,11 +13,11 @@ export const alwaysFixed = (item: Item) => ['zone', 'cover', 'gap', 'area', 'vid
 export function withTraits(item: Item, traits: Traits): Item {
   const { traits: _, ...rest } = item
   const none =
-    traits.seeThrough === 0 &&
+    traits.transparency === 0 &&
     traits.groups.length === 0 &&
     !traits.supply &&
     !traits.otherSide &&
-    !traits.route &&
+    !traits.link &&
     !traits.opens &&
     !traits.unmarked &&
     !traits.hidden &&
@@ -127,7 +127,7 @@ export function carriersOf(items: Item[]): Map<string, string> {
     const carried = item.kind === 'zone' && item.carried
     const id = carried ? group && ofGroup.get(group) : isPiece(item) ? lead.get(item.id) : undefined
     const carrier = id ? byId.get(id)! : undefined
-    if (!carrier || ways(carrier).supply || !['free', 'rail'].includes(carrier.movement.kind)) continue
+    if (!carrier || traitsOf(carrier).supply || !['free', 'rail'].includes(carrier.movement.kind)) continue
     for (const zone of zones) carriers.set(zone.id, carrier.id)
   }
   return carriers

@@ -1,4 +1,4 @@
-import type { Frame, Line, LineLook } from '@/api/types'
+import type { Frame, Line, LineLook } from '@/api/schema'
 import { inBox, middle, onPage, outline, type Point } from './geometry'
 
 /** The way a connector takes between two boxes; mirrors core's ConnectorRoute and is held to the same cases. */

@@ -1,4 +1,4 @@
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { originalOf } from './items'
 import { FORMS } from './shapes'
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { cornersOf, isReshapable, mayReshape, pathThrough } from './reshaped'
 import { FORMS, shapePath } from './shapes'
 
@@ -34,7 +34,7 @@ describe('shapes whose corners are pulled', () => {
   })
 
   it('are pulled only where the teacher lets them, and never as pieces', () => {
-    const one: Item = { ...shape('TRIANGLE'), traits: { seeThrough: 0, groups: [], reshapable: true } }
+    const one: Item = { ...shape('TRIANGLE'), traits: { transparency: 0, groups: [], reshapable: true } }
     expect(isReshapable(one)).toBe(true)
     expect(isReshapable(shape('TRIANGLE'))).toBe(false)
     expect(mayReshape({ ...one, movement: { kind: 'free' } } as Item)).toBe(false)

@@ -1,7 +1,7 @@
 import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { inBox, onPage, type Point } from './geometry'
-import { ways } from './items'
+import { traitsOf } from './items'
 import { corners } from './shapes'
 
 /** Where the corners of shapes were pulled to, by the item's id; in page units. */
@@ -25,7 +25,7 @@ export function cornersOf(item: Item): Point[] | null {
 
 /** Whether its corners may be pulled in front of a class; a piece is judged by its place and keeps its form. */
 export const mayReshape = (item: Item) => item.movement.kind === 'fixed' && cornersOf(item) !== null
-export const isReshapable = (item: Item) => mayReshape(item) && Boolean(ways(item).reshapable)
+export const isReshapable = (item: Item) => mayReshape(item) && Boolean(traitsOf(item).reshapable)
 
 /** The outline of a shape, in its own coordinates, through corners on the page. */
 export function pathThrough(item: Item, all: Point[]): string {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Zone } from '@/api/types'
+import type { Zone } from '@/api/schema'
 import { stepOnAxes, targetsOf } from '@/student/places'
 import {
   acrossOf,

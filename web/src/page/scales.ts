@@ -1,4 +1,4 @@
-import type { Zone, ZoneScale } from '@/api/types'
+import type { Zone, ZoneScale } from '@/api/schema'
 import { inBox, onPage, type Point } from './geometry'
 
 /** As core's ZoneScale: beyond each end of the line, in page units. */

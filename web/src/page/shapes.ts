@@ -1,4 +1,4 @@
-import type { ShapeLook } from '@/api/types'
+import type { ShapeLook } from '@/api/schema'
 import { tilePath } from './geometry'
 
 type Form = ShapeLook['form']

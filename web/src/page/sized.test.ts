@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Item } from '@/api/types'
-import { asDone } from './done'
+import type { Item } from '@/api/schema'
+import { asDone } from './placedItems'
 import { sized, wholeOf } from './sized'
 import { fitSaid } from './wordFit'
 

@@ -1,4 +1,4 @@
-import type { Frame, Item, Run, Span, WordContent, WordLine } from '@/api/types'
+import type { Frame, Item, Run, Span, WordContent, WordLine } from '@/api/schema'
 
 const looked = <L extends { size?: number }>(look: L, scale: number): L =>
   look.size ? { ...look, size: look.size * scale } : look

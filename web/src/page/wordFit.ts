@@ -8,7 +8,7 @@ import type {
   WordContent,
   WordLine,
   WordStyle,
-} from '@/api/types'
+} from '@/api/schema'
 import { familyOf, wholeLook, type Whole } from './fonts'
 import { PAGE } from './geometry'
 import { wordRoom } from './shapes'

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Zone } from '@/api/types'
+import type { Zone } from '@/api/schema'
 import { drawnZone } from '@/workbench/zoneForms'
 import { targetsOf } from '@/student/places'
 import { crossesItself, hull, zoneHas, zoneMiddle, zonePath, zonesUnder } from './zones'

@@ -1,4 +1,4 @@
-import type { Frame, Zone, ZoneLook } from '@/api/types'
+import type { Frame, Zone, ZoneLook } from '@/api/schema'
 import { contains, inBox, middle, onPage, tilePath, type Point } from './geometry'
 
 /** What a zone is drawn and judged by. */

@@ -13,7 +13,7 @@ describe('the calculator', () => {
     await field.setValue('1 + 1/3')
     await field.trigger('keydown.enter')
     await flushPromises()
-    expect(post).toHaveBeenCalledWith('/api/calculations', { expression: '1 + 1/3' })
+    expect(post).toHaveBeenCalledWith('/api/v1/calculations', { expression: '1 + 1/3' })
     expect(card.get('output').text()).toBe('≈ 1.33333333333')
     expect(card.get('.lines').text()).toBe('1 + 1/3 ≈ 1.33333333333')
     const press = (name: string) =>

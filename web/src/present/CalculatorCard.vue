@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nextTick, ref, watch } from 'vue'
 import { post, said } from '@/api/client'
-import type { Calculation } from '@/api/types'
+import type { Calculation } from '@/api/schema'
 import PresentCard from './PresentCard.vue'
 
 /** A calculator for the wall: what is typed stands there whole, and fractions stay exact. */
@@ -66,7 +66,7 @@ const exact = (one: Calculation) => (one.number!.fraction ? `(${one.number!.frac
 async function work() {
   const asked = typed.value
   try {
-    const got = await post<Calculation>('/api/calculations', { expression: asked })
+    const got = await post<Calculation>('/api/v1/calculations', { expression: asked })
     if (asked !== typed.value) return
     answer.value = got
     wrong.value = got.refused ?? ''

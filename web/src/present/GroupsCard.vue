@@ -2,7 +2,7 @@
 import { PhMinus, PhPlus, PhScales, PhShuffle, PhStar } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { get, post, said } from '@/api/client'
-import type { ClassView, LessonGroup, Team } from '@/api/types'
+import type { ClassView, LessonGroup, Team } from '@/api/schema'
 import { absentIn } from './absent'
 import { ahead, groupsOf, withPoints } from './groups'
 import PresentCard from './PresentCard.vue'
@@ -27,7 +27,7 @@ const leads = computed(() => ahead(props.groups))
 
 onMounted(() =>
   trying(async () => {
-    students.value = (await get<ClassView>(`/api/classes/${props.classId}`)).students
+    students.value = (await get<ClassView>(`/api/v1/classes/${props.classId}`)).students
   }),
 )
 async function trying(what: () => Promise<void>) {
@@ -38,9 +38,9 @@ async function trying(what: () => Promise<void>) {
     words.value = said(error)
   }
 }
-const deal = (how: 'by-chance' | 'balanced') =>
+const deal = (how: 'random' | 'balanced') =>
   trying(async () => {
-    const { teams } = await post<{ teams: string[][] }>(`/api/classes/${props.classId}/teams/${how}`, {
+    const { teams } = await post<{ teams: string[][] }>(`/api/v1/classes/${props.classId}/teams/${how}`, {
       teams: howMany.value,
       seed: Math.floor(Math.random() * 1_000_000),
       absent: absent.value,
@@ -49,7 +49,7 @@ const deal = (how: 'by-chance' | 'balanced') =>
   })
 const own = () =>
   trying(async () => {
-    const teams = await get<Team[]>(`/api/classes/${props.classId}/teams`)
+    const teams = await get<Team[]>(`/api/v1/classes/${props.classId}/teams`)
     if (!teams.length) words.value = 'This class has no teams of its own.'
     else
       emit(
@@ -71,8 +71,8 @@ const own = () =>
         >How many
         <input v-model.number="howMany" type="number" min="1" max="100" />
       </label>
-      <button class="btn" @click="deal('by-chance')">
-        <PhShuffle :size="20" aria-hidden="true" />By chance
+      <button class="btn" @click="deal('random')">
+        <PhShuffle :size="20" aria-hidden="true" />Random teams
       </button>
       <button class="btn" @click="deal('balanced')">
         <PhScales :size="20" aria-hidden="true" />Balanced

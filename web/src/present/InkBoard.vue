@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { post } from '@/api/client'
 import { newId } from '@/api/id'
-import type { DrawnStroke, Stroke } from '@/api/types'
+import type { DrawnStroke, Stroke } from '@/api/schema'
 import { drawnBy, growing } from '@/gesture/growing'
 import { along, keptPoints, looped, rubbed, type Drawn, type PageStroke } from '@/gesture/ink'
 import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
@@ -42,7 +42,7 @@ const props = defineProps<{
   wholeStrokes: boolean
   /** Whether an eraser takes what is encircled. */
   encircles: boolean
-  /** How a pen draws, besides its colour and width. */
+  /** How a pen draws, tools its colour and width. */
   manner: Manner
   /** Whether a neat shape is looked for in what was drawn. */
   neat: boolean
@@ -139,7 +139,7 @@ function begin(event: PointerEvent) {
   const path = document.createElementNS('http://www.w3.org/2000/svg', 'path')
   path.setAttribute('stroke-linecap', 'round')
   path.setAttribute('stroke-linejoin', 'round')
-  if (props.style.tool === 'TINT') path.setAttribute('class', 'tint')
+  if (props.style.tool === 'HIGHLIGHTER') path.setAttribute('class', 'highlighter')
   live.value!.append(path)
   const along = followed(props.instruments, pointAt(event))
   const at = along ? closest(along, pointAt(event)) : pointAt(event)
@@ -193,7 +193,7 @@ function made(hand: Hand): DrawnStroke[] {
 async function shapeIn(points: Point[]): Promise<NeatShape | null> {
   try {
     const rough = points.slice(0, 5000).map(({ x, y }) => ({ x, y }))
-    return (await post<{ shape?: NeatShape }>('/api/neat', { points: rough })).shape ?? null
+    return (await post<{ shape?: NeatShape }>('/api/v1/neat-shapes', { points: rough })).shape ?? null
   } catch {
     // Without an offer the stroke is as good as it was.
     return null
@@ -386,7 +386,7 @@ onBeforeUnmount(() => {
       stroke-linecap="round"
       @animationend="faded(one.id)"
     />
-    <g ref="live" class="apart" :class="{ blends: style.tool === 'TINT' }" />
+    <g ref="live" class="apart" :class="{ blends: style.tool === 'HIGHLIGHTER' }" />
     <path ref="trail" class="trail" aria-hidden="true" />
     <polyline
       v-if="loop.length"
@@ -413,7 +413,7 @@ onBeforeUnmount(() => {
 .inks {
   cursor: crosshair;
 }
-.ink-board :deep(.tint) {
+.ink-board :deep(.highlighter) {
   mix-blend-mode: darken;
 }
 /* A layer of its own, so that the ink beneath is not painted anew at each point. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhCopy, PhPushPin, PhTrash } from '@phosphor-icons/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
-import type { DrawnStroke } from '@/api/types'
+import type { DrawnStroke } from '@/api/schema'
 import { looped } from '@/gesture/ink'
 import { PAGE, type Point } from '@/page/geometry'
 import { strokeDrawing } from '@/page/ink'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Left } from '@/api/types'
-import { asDone } from '@/page/done'
+import type { Left } from '@/api/schema'
+import { asDone } from '@/page/placedItems'
 import PageView from '@/page/PageView.vue'
 import PlacedMarks from '@/review/PlacedMarks.vue'
 

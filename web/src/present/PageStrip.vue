@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StudentPage } from '@/api/types'
+import type { StudentPage } from '@/api/schema'
 import PageView from '@/page/PageView.vue'
 
 /** The pages as small pictures, to go to any of them. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { get, post, Refusal, said } from '@/api/client'
+import { Refusal, get, patch, post, remove as removeAt, said } from '@/api/client'
 import { newId } from '@/api/id'
-import type { Caption, Screencast } from '@/api/types'
+import type { Caption, Screencast } from '@/api/schema'
 import { sendKept } from './pieceSender'
 import { browserShelf, forgetPieces } from './pieceShelf'
 import { middle, putOnPage } from './putOnPages'
@@ -36,7 +36,7 @@ const chapters = computed(() => (one.value ? shownChapters(one.value) : []))
 onMounted(async () => {
   dialog.value?.showModal()
   await run(async () => {
-    all.value = await get<Screencast[]>(`/api/activities/${props.activityId}/screencasts`)
+    all.value = await get<Screencast[]>(`/api/v1/activities/${props.activityId}/screencasts`)
     chosen.value ??= all.value[0]?.id ?? null
   })
 })
@@ -63,7 +63,7 @@ const finish = () =>
         'This is being recorded just now. End the recording there, or close that tab. Nothing was changed.',
       )
     await sendKept(id, browserShelf)
-    replace(await post<Screencast>(`/api/screencasts/${id}/finish`))
+    replace(await post<Screencast>(`/api/v1/screencasts/${id}/completion`))
   })
 async function save() {
   const { id, chapters: kept, millis } = one.value!
@@ -81,7 +81,7 @@ async function save() {
       ...(from > 0 ? { from } : {}),
       ...(Math.abs(to - (millis ?? to)) > 100 ? { to } : {}),
     }
-    replace(await post<Screencast>(`/api/screencasts/${id}`, change))
+    replace(await patch<Screencast>(`/api/v1/screencasts/${id}`, change))
   }, 'Saved')
 }
 /** Where the video stands, by the time from the beginning of all of it. */
@@ -122,14 +122,14 @@ async function remove() {
     return
   }
   await run(async () => {
-    await post(`/api/screencasts/${chosen.value}/remove`)
+    await removeAt(`/api/v1/screencasts/${chosen.value}`)
     await forgetPieces(chosen.value!)
     all.value = all.value!.filter((each) => each.id !== chosen.value)
     chosen.value = all.value[0]?.id ?? null
   }, 'The recording is gone')
 }
 const day = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
-const captionsUrl = computed(() => (one.value?.words ? `/api/files/${one.value.words.sha256}` : ''))
+const captionsUrl = computed(() => (one.value?.words ? `/api/v1/files/${one.value.words.sha256}` : ''))
 </script>
 
 <template>
@@ -157,7 +157,7 @@ const captionsUrl = computed(() => (one.value?.words ? `/api/files/${one.value.w
         </button>
       </section>
       <section v-else-if="one" class="one">
-        <video ref="video" :key="one.video!.sha256" controls :src="`/api/files/${one.video!.sha256}`">
+        <video ref="video" :key="one.video!.sha256" controls :src="`/api/v1/files/${one.video!.sha256}`">
           <track v-if="captionsUrl" kind="captions" :src="captionsUrl" default />
         </video>
         <div class="chapters" role="group" aria-label="Chapters">
@@ -201,7 +201,7 @@ const captionsUrl = computed(() => (one.value?.words ? `/api/files/${one.value.w
         <div class="line">
           <button class="btn pri" :disabled="busy" @click="save">Save</button>
           <button class="btn" :disabled="busy" @click="put">Put on this page</button>
-          <a class="btn" :href="`/api/files/${one.video!.sha256}`" :download="`${one.title}.webm`"
+          <a class="btn" :href="`/api/v1/files/${one.video!.sha256}`" :download="`${one.title}.webm`"
             >Save as a file</a
           >
           <a v-if="captionsUrl" class="btn" :href="captionsUrl" :download="`${one.title}.vtt`"

@@ -2,7 +2,7 @@
 import { computed, nextTick, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { drag } from './drag'
-import type { PageScale } from '@/api/types'
+import type { PageScale } from '@/api/schema'
 import { LEAST_PER, MOST_PER } from './scales'
 
 /** The scale of a page, by dragging over something on it whose length is known. */

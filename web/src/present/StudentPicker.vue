@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
 import { get, said } from '@/api/client'
-import type { AssignedHead, Quilt, QuiltRow } from '@/api/types'
+import type { AssignedHead, ProgressTable, ProgressRow } from '@/api/schema'
 import PresentCard from './PresentCard.vue'
 
 /** Whose page comes in front of the class: the students who have begun, of the newest assignment of this activity. */
 const props = defineProps<{ activityId: string; classId: string; x: number; y: number }>()
 const emit = defineEmits<{ show: [assignmentId: string, studentId: string]; close: [] }>()
-const rows = shallowRef<QuiltRow[] | null>(null)
+const rows = shallowRef<ProgressRow[] | null>(null)
 const assignmentId = ref('')
 const words = ref('')
 
 onMounted(async () => {
   try {
-    const given = (await get<AssignedHead[]>('/api/assignments')).find(
+    const given = (await get<AssignedHead[]>('/api/v1/assignments')).find(
       (one) => one.activityId === props.activityId && one.classId === props.classId && !one.withdrawn,
     )
     if (!given) {
@@ -21,7 +21,7 @@ onMounted(async () => {
       return
     }
     assignmentId.value = given.id
-    const quilt = await get<Quilt>(`/api/assignments/${given.id}/quilt`)
+    const quilt = await get<ProgressTable>(`/api/v1/assignments/${given.id}/progress`)
     rows.value = quilt.students.filter((one) => one.standing)
     if (!rows.value.length) words.value = 'Nobody has begun yet.'
   } catch (error) {

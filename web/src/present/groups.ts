@@ -1,5 +1,5 @@
 import { newId } from '@/api/id'
-import type { LessonGroup } from '@/api/types'
+import type { LessonGroup } from '@/api/schema'
 
 /** New groups of dealt students; those of before keep their names and points as far as there are as many. */
 export function groupsOf(dealt: string[][], before: LessonGroup[]): LessonGroup[] {

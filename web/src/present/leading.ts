@@ -1,6 +1,6 @@
 import { onBeforeUnmount, ref, watch } from 'vue'
-import { post, said } from '@/api/client'
-import type { Led } from '@/api/types'
+import { put, said } from '@/api/client'
+import type { Led } from '@/api/schema'
 import { shown, type Timers } from './timers'
 import type { Presentation } from './presentation'
 
@@ -46,7 +46,7 @@ export function useLeading(show: () => Presentation | undefined, timers: Timers)
     if (told && told !== lesson.lesson.id) await end(told)
     told = silent(what) ? null : lesson.lesson.id
     try {
-      const { assignments } = await post<Led>(`/api/lessons/${lesson.lesson.id}/lead`, what)
+      const { assignments } = await put<Led>(`/api/v1/lessons/${lesson.lesson.id}/lead`, what)
       if (assignments === 0)
         words.value =
           'This class was not given this activity, so its tablets cannot show it. Assign it first.'
@@ -58,7 +58,7 @@ export function useLeading(show: () => Presentation | undefined, timers: Timers)
   async function end(lessonId: string) {
     told = null
     // Where this does not arrive, it ends on the server by itself.
-    await post(`/api/lessons/${lessonId}/lead`, {}).catch(() => {})
+    await put(`/api/v1/lessons/${lessonId}/lead`, {}).catch(() => {})
   }
   const state = () =>
     JSON.stringify([

@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import * as client from '@/api/client'
-import type { DrawnStroke, Lesson } from '@/api/types'
+import type { DrawnStroke, Lesson } from '@/api/schema'
 import { inkAfter, lessonInk, portions, type InkChange } from './lessonInk'
 
 const stroke = (id: string): DrawnStroke => ({

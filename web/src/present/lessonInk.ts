@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef } from 'vue'
 import { post, Refusal } from '@/api/client'
-import type { DrawnStroke, Lesson } from '@/api/types'
+import type { DrawnStroke, Lesson } from '@/api/schema'
 
 export interface InkChange {
   pageId: string
@@ -69,7 +69,7 @@ export function lessonInk(lesson: Lesson, storage: Pick<Storage, 'getItem' | 'se
     while (waiting.value.length > 0) {
       const [next] = waiting.value
       try {
-        await post(`/api/lessons/${lesson.id}/ink`, next)
+        await post(`/api/v1/lessons/${lesson.id}/ink`, next)
         wrong.value = ''
         tries = 0
       } catch (error) {

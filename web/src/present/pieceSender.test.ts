@@ -45,7 +45,7 @@ describe('what is recorded', () => {
     const all = sender.all()
     await vi.runAllTimersAsync()
     await all
-    const at = '/api/screencasts/r/pieces'
+    const at = '/api/v1/screencasts/r/pieces'
     expect(got).toEqual([`${at}/0 ${PIECE}`, `${at}/1 10`, `${at}/2 5`])
     expect(device.there.size).toBe(0)
     expect(sender.away.value).toBe(false)
@@ -86,7 +86,7 @@ describe('what is recorded', () => {
       return answer(204)
     })
     expect(await sendKept('r', device.of)).toBe(2)
-    expect(got).toEqual(['/api/screencasts/r/pieces/0', '/api/screencasts/r/pieces/1'])
+    expect(got).toEqual(['/api/v1/screencasts/r/pieces/0', '/api/v1/screencasts/r/pieces/1'])
     expect(device.there.size).toBe(0)
   })
 

@@ -1,12 +1,12 @@
 import { ref } from 'vue'
-import { Refusal, sendBytes, said } from '@/api/client'
+import { putBytes, Refusal, said } from '@/api/client'
 import type { PieceShelf } from './pieceShelf'
 
 /** As core's bound on a piece of a file. */
 export const PIECE = 1024 * 1024
 const PAUSE = [500, 1000, 2000, 4000, 8000]
 
-const pathOf = (recordingId: string, n: number) => `/api/screencasts/${recordingId}/pieces/${n}`
+const pathOf = (recordingId: string, n: number) => `/api/v1/screencasts/${recordingId}/pieces/${n}`
 
 /**
  * Sends what is recorded, piece after piece, again and again while the network is away. Until the server has it, each
@@ -34,7 +34,7 @@ export function pieceSender(
     let tries = 0
     while (waiting.length && !over) {
       try {
-        await sendBytes(pathOf(recordingId, sent), waiting[0]!)
+        await putBytes(pathOf(recordingId, sent), waiting[0]!)
         void forget(sent)
         sent += 1
         waiting = waiting.slice(1)
@@ -91,7 +91,7 @@ export async function sendKept(recordingId: string, shelf: PieceShelf): Promise<
   const waiting = await shelf.waiting(recordingId).catch(() => [])
   for (const [n, piece] of waiting) {
     try {
-      await sendBytes(pathOf(recordingId, n), piece)
+      await putBytes(pathOf(recordingId, n), piece)
     } catch (error) {
       if (error instanceof Refusal && error.passing) throw error
       // The server takes no more of this recording; what came before is safe there.

@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef } from 'vue'
-import { post, said } from '@/api/client'
-import type { Act, DrawnStroke, FileRef, Lesson, LessonGroup, PageScale, Tried } from '@/api/types'
+import { post, put, said } from '@/api/client'
+import type { Act, DrawnStroke, FileRef, Lesson, LessonGroup, PageScale, Tried } from '@/api/schema'
 import type { Point } from '@/page/geometry'
 import type { Reshaped } from '@/page/reshaped'
 import { tryWork } from '@/student/work'
@@ -24,7 +24,7 @@ const documentPage = (file: FileRef, page: number) => `document-${file.sha256.sl
 
 type Work = ReturnType<typeof tryWork>
 async function startWork(activityId: string): Promise<Work> {
-  const tried = await post<Tried>(`/api/activities/${activityId}/try`, { moves: [], presented: true })
+  const tried = await post<Tried>(`/api/v1/activities/${activityId}/tries`, { moves: [], presented: true })
   return tryWork(activityId, tried, true)
 }
 
@@ -37,7 +37,7 @@ async function startWork(activityId: string): Promise<Work> {
 export async function openPresentation(activityId: string, classId?: string, going?: Work) {
   const [work, lesson] = await Promise.all([
     going ?? startWork(activityId),
-    post<Lesson>('/api/lessons', classId ? { activityId, classId } : { activityId }),
+    post<Lesson>('/api/v1/lessons', classId ? { activityId, classId } : { activityId }),
   ])
   const ink = lessonInk(lesson)
   /** How each page is covered, while it is. */
@@ -77,7 +77,7 @@ export async function openPresentation(activityId: string, classId?: string, goi
   /** Each of them is kept whole, so that the last one that arrives is what stands. */
   async function keep(what: 'scales' | 'groups', body: unknown) {
     try {
-      await post(`/api/lessons/${lesson.id}/${what}`, body)
+      await put(`/api/v1/lessons/${lesson.id}/${what}`, body)
       notKept.value = ''
     } catch (error) {
       notKept.value = `${said(error)} It stands here until this page is closed.`

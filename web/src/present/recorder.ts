@@ -1,6 +1,6 @@
 import { onBeforeUnmount, ref, watch } from 'vue'
-import { post, said } from '@/api/client'
-import type { Chapter, Screencast } from '@/api/types'
+import { patch, post, said } from '@/api/client'
+import type { Chapter, Screencast } from '@/api/schema'
 import { pieceSender } from './pieceSender'
 import { browserShelf } from './pieceShelf'
 import { holdRecording } from './recordingLock'
@@ -97,7 +97,7 @@ export function useRecorder(about: {
       if ((standing.value as Standing) !== 'counting') return
     }
     try {
-      made = await post<Screencast>(`/api/activities/${about.activityId()}/screencasts`, {
+      made = await post<Screencast>(`/api/v1/activities/${about.activityId()}/screencasts`, {
         title: about.title().slice(0, 290),
       })
       await start(made)
@@ -150,7 +150,7 @@ export function useRecorder(about: {
     else chapters = [...chapters, { at, name }]
     // Kept as they come, for a tab that is closed in the middle; at the end all are sent once more.
     const change = { title: made!.title, chapters, captions: [] }
-    keeping = keeping.then(() => post(`/api/screencasts/${made!.id}`, change)).catch(() => {})
+    keeping = keeping.then(() => post(`/api/v1/screencasts/${made!.id}`, change)).catch(() => {})
   })
   watch(stage.quality, () => {
     words.value = 'The picture is recorded smaller now, so that the page stays quick.'
@@ -188,8 +188,8 @@ export function useRecorder(about: {
       // One that is still on its way would put older chapters in the place of all.
       await keeping
       const { id, title } = made!
-      await post<Screencast>(`/api/screencasts/${id}`, { title, chapters, captions: [] })
-      done = await post<Screencast>(`/api/screencasts/${id}/finish`)
+      await patch<Screencast>(`/api/v1/screencasts/${id}`, { title, chapters, captions: [] })
+      done = await post<Screencast>(`/api/v1/screencasts/${id}/completion`)
     } catch (error) {
       words.value = said(error)
     }

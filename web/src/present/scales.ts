@@ -1,4 +1,4 @@
-import type { PageScale } from '@/api/types'
+import type { PageScale } from '@/api/schema'
 
 export const USUAL_SCALE: PageScale = { unit: 'cm', per: 50 }
 /** As core's bounds on a scale, in page units, and on how many pages have one. */

@@ -1,4 +1,4 @@
-import type { Caption, Chapter, Screencast } from '@/api/types'
+import type { Caption, Chapter, Screencast } from '@/api/schema'
 
 /** 65.4 seconds are 1:05.4; whole seconds have no tenths. */
 export function timeWords(milliseconds: number): string {

@@ -104,7 +104,7 @@ export function stageCanvas(sheet: () => HTMLElement | null | undefined) {
     pen.lineCap = 'round'
     pen.lineJoin = 'round'
     for (const one of all) {
-      pen.globalCompositeOperation = one.classList.contains('tint') ? 'darken' : 'source-over'
+      pen.globalCompositeOperation = one.classList.contains('highlighter') ? 'darken' : 'source-over'
       pen.globalAlpha = one.classList.contains('fading') ? Number(getComputedStyle(one).opacity) : 1
       const path = pathOf(one)
       const fill = one.classList.contains('trail') ? '#e0592a' : (one.getAttribute('fill') ?? 'none')

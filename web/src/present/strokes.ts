@@ -1,12 +1,12 @@
 import { newId } from '@/api/id'
-import type { DrawnStroke, Item, Stroke } from '@/api/types'
+import type { DrawnStroke, Item, Stroke } from '@/api/schema'
 import { boxOf, inParts, keptPoints, type Box, type Drawn } from '@/gesture/ink'
 import type { Point } from '@/page/geometry'
 import { pointsOf, type StrokeStyle } from '@/page/ink'
 
 /** What becomes of a pen's way: arrows, brushes, stamps and neat shapes, each as strokes that are kept like others. */
 
-/** How a pen draws, besides its colour and width. */
+/** How a pen draws, tools its colour and width. */
 export type Manner = 'PEN' | 'ARROW' | 'BRUSH' | 'STAR' | 'HEART' | 'TICK' | 'DOT'
 const NOWHERE = { x: 0, y: 0 }
 

@@ -1,17 +1,17 @@
 import { computed, ref, shallowRef } from 'vue'
 import { get } from '@/api/client'
-import type { Left, QuiltRow } from '@/api/types'
+import type { Left, ProgressRow } from '@/api/schema'
 
 /** A student's pages as they are now, in front of the class; they go along while the student works. */
 export async function studentOnWall(assignmentId: string, studentId: string) {
-  const load = () => get<Left>(`/api/assignments/${assignmentId}/students/${studentId}`)
+  const load = () => get<Left>(`/api/v1/assignments/${assignmentId}/students/${studentId}`)
   const shown = shallowRef(await load())
   /** Whose it is stays untold until the teacher tells it. */
   const named = ref(false)
-  const stream = new EventSource(`/api/assignments/${assignmentId}/live`)
+  const stream = new EventSource(`/api/v1/assignments/${assignmentId}/live`)
   let asked = 0
   stream.addEventListener('row', (event) => {
-    if ((JSON.parse(event.data) as QuiltRow).id !== studentId) return
+    if ((JSON.parse(event.data) as ProgressRow).id !== studentId) return
     const mine = ++asked
     void load().then(
       (now) => {

@@ -14,7 +14,7 @@ interface Remembered {
   highlighter: string
   wholeStrokes: boolean
   encircles: boolean
-  /** How a pen draws, besides its colour and width. */
+  /** How a pen draws, tools its colour and width. */
   manner: Manner
   /** Whether neat shapes are offered. */
   neat: boolean

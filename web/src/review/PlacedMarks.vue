@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { AttemptState, StudentPage } from '@/api/types'
-import type { Done } from '@/page/done'
+import type { AttemptState, StudentPage } from '@/api/schema'
+import type { PlacedItem } from '@/page/placedItems'
 import { tilePath } from '@/page/geometry'
 
 /** What lies right and what does not, on a page that is only looked at. */
-const props = defineProps<{ drawn: Done[]; state: AttemptState; page: StudentPage }>()
+const props = defineProps<{ drawn: PlacedItem[]; state: AttemptState; page: StudentPage }>()
 const marked = computed(() => props.drawn.filter((one) => props.state.pieces[one.id]?.zoneId))
 const typed = computed(() =>
   props.page.items.flatMap((item) => {
@@ -21,7 +21,7 @@ const typed = computed(() =>
       {{ gap.text }}
     </text>
     <circle
-      v-if="gap.says === 'TURNED_AWAY'"
+      v-if="gap.says === 'DOES_NOT_BELONG'"
       r="16"
       fill="#fff"
       stroke="#a8432b"

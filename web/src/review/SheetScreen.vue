@@ -3,10 +3,10 @@ import { PhArrowLeft, PhFilePdf, PhPrinter } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, said } from '@/api/client'
-import type { SheetView } from '@/api/types'
+import type { SheetView } from '@/api/schema'
 import { needTeacher } from '@/accounts/me'
 import TeacherBar from '@/accounts/TeacherBar.vue'
-import { asDone } from '@/page/done'
+import { asDone } from '@/page/placedItems'
 import PageView from '@/page/PageView.vue'
 import PlacedMarks from './PlacedMarks.vue'
 
@@ -26,7 +26,9 @@ const drawn = (page: SheetView['view']['pages'][number]) =>
 onMounted(async () => {
   try {
     if (!(await needTeacher())) return
-    view.value = await get<SheetView>(`/api/assignments/${props.id}/students/${props.studentId}/sheet-pages`)
+    view.value = await get<SheetView>(
+      `/api/v1/assignments/${props.id}/students/${props.studentId}/sheet-pages`,
+    )
     // What is printed to a file is named by the title of the window.
     document.title = `${view.value.sheet.name}, ${view.value.sheet.title}`
   } catch (error) {
@@ -40,13 +42,13 @@ const print = () => window.print()
   <TeacherBar class="screen-only" />
   <main class="room">
     <p class="screen-only ways">
-      <RouterLink class="btn" :to="`/assigned/${id}/desk`"
+      <RouterLink class="btn" :to="`/assigned/${id}/review`"
         ><PhArrowLeft :size="18" aria-hidden="true" />To review</RouterLink
       >
       <button class="btn acc" :disabled="!view" @click="print">
         <PhPrinter :size="18" aria-hidden="true" />Print
       </button>
-      <a class="btn" :href="`/api/assignments/${id}/students/${studentId}/sheet`" download
+      <a class="btn" :href="`/api/v1/assignments/${id}/students/${studentId}/sheet`" download
         ><PhFilePdf :size="18" aria-hidden="true" />Without pictures, as PDF</a
       >
     </p>

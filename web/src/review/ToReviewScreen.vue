@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router'
-import type { ToReview } from '@/api/types'
+import type { ToReview } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { useTeacherList } from '@/accounts/teacherList'
 
 /** What waits to be reviewed, over all that was assigned. */
-const { all, wrong } = useTeacherList<ToReview>('/api/to-review')
+const { all, wrong } = useTeacherList<ToReview>('/api/v1/to-review')
 </script>
 
 <template>
@@ -16,7 +16,7 @@ const { all, wrong } = useTeacherList<ToReview>('/api/to-review')
     <p v-else-if="all?.length === 0" class="soft">Nobody has handed in yet. What is handed in comes here.</p>
     <ul>
       <li v-for="one in all ?? []" :key="one.assignmentId">
-        <RouterLink :to="`/assigned/${one.assignmentId}/desk`">
+        <RouterLink :to="`/assigned/${one.assignmentId}/review`">
           <strong>{{ one.title }}</strong>
           <span>{{ one.className }}</span>
           <span class="chip" :class="{ w: one.waiting > 0 }">{{ one.waiting }} waiting</span>

@@ -14,7 +14,9 @@ const shown = computed(() =>
     .map((step, i) => ({ step, i }))
     .filter(({ step }) => props.replay.at.value >= 0 || step.pageId === props.pageId || !step.pageId),
 )
-const refusals = computed(() => props.replay.steps.value.filter((one) => one.says === 'TURNED_AWAY').length)
+const refusals = computed(
+  () => props.replay.steps.value.filter((one) => one.says === 'DOES_NOT_BELONG').length,
+)
 watch(
   () => props.replay.at.value,
   async () => {
@@ -30,7 +32,7 @@ watch(
     <ol ref="list">
       <li v-for="{ step, i } in shown" :key="step.seq">
         <button
-          :class="{ away: step.says === 'TURNED_AWAY', good: step.says === 'BELONGS' }"
+          :class="{ away: step.says === 'DOES_NOT_BELONG', good: step.says === 'BELONGS' }"
           :aria-current="replay.at.value === i ? 'step' : undefined"
           @click="replay.go(i)"
         >

@@ -18,13 +18,13 @@ it('plays the work that lies on the desk, though the steps of another one come l
   )
   let of = 'ada'
   let replay!: ReturnType<typeof useReplay>
-  mount(defineComponent({ setup: () => ((replay = useReplay(() => `/api/${of}`)), () => null) }))
+  mount(defineComponent({ setup: () => ((replay = useReplay(() => `/api/v1/${of}`)), () => null) }))
   const ada = replay.load()
   of = 'kaja'
   const kaja = replay.load()
-  waiting.get('/api/kaja/steps')!([{ seq: 7 }])
+  waiting.get('/api/v1/kaja/steps')!([{ seq: 7 }])
   await kaja
-  waiting.get('/api/ada/steps')!([{ seq: 1 }, { seq: 2 }])
+  waiting.get('/api/v1/ada/steps')!([{ seq: 1 }, { seq: 2 }])
   await ada
   expect(replay.steps.value).toEqual([{ seq: 7 }])
 })

@@ -1,6 +1,6 @@
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { get } from '@/api/client'
-import type { AttemptState, ReplayMoment, ReplayStep } from '@/api/types'
+import type { AttemptState, ReplayMoment, ReplayStep } from '@/api/schema'
 
 const CHUNK = 50
 export const SPEEDS = [1, 2, 4, 8]
@@ -35,7 +35,7 @@ export function useReplay(address: () => string) {
     if (asked.has(first) || !steps.value[first]) return
     asked.add(first)
     const mine = works
-    const some = await get<ReplayMoment[]>(`${address()}/moments?from=${steps.value[first].seq}`)
+    const some = await get<ReplayMoment[]>(`${address()}/states?from=${steps.value[first].seq}`)
     if (mine !== works) return
     const all = new Map(moments.value)
     for (const one of some) all.set(one.seq, one.state)
@@ -72,7 +72,7 @@ export function useReplay(address: () => string) {
   /** To the next move that was turned away, from the first one again after the last. */
   function toRefusal() {
     stop()
-    const bad = steps.value.flatMap((step, i) => (step.says === 'TURNED_AWAY' ? [i] : []))
+    const bad = steps.value.flatMap((step, i) => (step.says === 'DOES_NOT_BELONG' ? [i] : []))
     at.value = bad.find((i) => i > at.value) ?? bad[0] ?? at.value
   }
   function go(index: number) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, shallowRef } from 'vue'
 import { get, said } from '@/api/client'
-import type { KnownPerson } from '@/api/types'
+import type { KnownPerson } from '@/api/schema'
 import EraseDialog from './EraseDialog.vue'
 import { roleName } from './roles'
 
@@ -18,7 +18,7 @@ async function look() {
   const named = words.value.trim()
   if (!named) return
   try {
-    found.value = await get<KnownPerson[]>(`/api/school/persons?named=${encodeURIComponent(named)}`)
+    found.value = await get<KnownPerson[]>(`/api/v1/school/persons?named=${encodeURIComponent(named)}`)
     looked.value = named
   } catch (error) {
     wrong.value = said(error)
@@ -60,7 +60,7 @@ const who = (one: KnownPerson) =>
         <span class="row">
           <a
             class="btn"
-            :href="`/api/school/persons/${one.id}/archive`"
+            :href="`/api/v1/school/persons/${one.id}/archive`"
             download
             :aria-label="`Save all data of ${one.name}`"
             >Save all data</a

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { get, post, remove, said } from '@/api/client'
-import type { BackupStanding } from '@/api/types'
+import type { BackupStanding } from '@/api/schema'
 import { count } from '@/page/count'
 import DataRequests from './DataRequests.vue'
 import { gigabytes } from './sizes'
@@ -15,7 +15,7 @@ let gone = false
 
 async function load() {
   try {
-    standing.value = await get<BackupStanding>('/api/school/backups')
+    standing.value = await get<BackupStanding>('/api/v1/school/backups')
     wrong.value = ''
   } catch (error) {
     wrong.value = said(error)
@@ -36,8 +36,8 @@ async function run(what: () => Promise<unknown>) {
     wrong.value = said(error)
   }
 }
-const begin = () => run(() => post('/api/school/backups'))
-const cancel = () => run(() => remove('/api/school/backups/running'))
+const begin = () => run(() => post('/api/v1/school/backups'))
+const cancel = () => run(() => remove('/api/v1/school/backups/running'))
 const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'full', timeStyle: 'short' })
 </script>
 
@@ -53,7 +53,7 @@ const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
         {{ count(standing.last.moves, 'move') }}, {{ count(standing.last.people, 'person', 'people') }},
         {{ gigabytes(standing.last.bytes) }}. It is the file {{ standing.last.file }} in the folder of
         backups.
-        <a class="copy" :href="`/api/school/backups/files/${standing.last.file}`" download>Save a copy</a>
+        <a class="copy" :href="`/api/v1/school/backups/files/${standing.last.file}`" download>Save a copy</a>
       </p>
       <p v-else>There is none yet. One is made every night at 02:00 by the school's clock.</p>
       <p v-if="standing.failure" class="note" role="alert">{{ standing.failure }}</p>

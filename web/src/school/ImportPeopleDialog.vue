@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
 import { post, said } from '@/api/client'
-import type { InvitedPerson, StaffPreview } from '@/api/types'
+import type { InvitedPerson, StaffPreview } from '@/api/schema'
 import { roleName } from './roles'
 
 /** Many teachers at once, from a table or a register: each gets a link. */
@@ -40,11 +40,11 @@ const chosen = (event: Event) =>
 const look = () =>
   run(async () => {
     preview.value = null
-    preview.value = await post<StaffPreview>('/api/school/people/import-previews', body())
+    preview.value = await post<StaffPreview>('/api/v1/school/people/import-previews', body())
   })
 const take = () =>
   run(async () => {
-    invited.value = await post<InvitedPerson[]>('/api/school/people/imports', body())
+    invited.value = await post<InvitedPerson[]>('/api/v1/school/people/imports', body())
     emit('changed')
   })
 const until = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
 import { post, said } from '@/api/client'
-import type { PersonLink } from '@/api/types'
+import type { PersonLink } from '@/api/schema'
 import { ROLES, type Role } from './roles'
 
 /** Somebody new, who chooses a password by a link. */
@@ -13,7 +13,7 @@ const busy = ref(false)
 async function invite() {
   busy.value = true
   try {
-    emit('made', await post<PersonLink>('/api/school/people', asked))
+    emit('made', await post<PersonLink>('/api/v1/school/people', asked))
   } catch (error) {
     wrong.value = said(error)
   }

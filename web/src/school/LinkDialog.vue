@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { PersonLink } from '@/api/types'
+import type { PersonLink } from '@/api/schema'
 
 /** A link that is shown this once. */
 const props = defineProps<{ name: string; made: PersonLink }>()

@@ -2,8 +2,8 @@
 import { PhDownloadSimple } from '@phosphor-icons/vue'
 import { onMounted, ref, shallowRef, watch } from 'vue'
 import { get, said } from '@/api/client'
-import type { LogLine, LogPage, StaffMember } from '@/api/types'
-import { EVENTS, type LogEvent } from './logWords'
+import type { LogLine, LogPage, StaffMember } from '@/api/schema'
+import { EVENTS, type LogEvent } from './logText'
 
 /** What happened to accounts and data, the newest first. */
 defineProps<{ people: StaffMember[] }>()
@@ -34,7 +34,7 @@ async function load(before?: string) {
   const mine = ++turn
   busy.value = true
   try {
-    const page = await get<LogPage>(`/api/school/log?${query(before)}`)
+    const page = await get<LogPage>(`/api/v1/school/log?${query(before)}`)
     if (mine !== turn) return
     lines.value = before ? [...lines.value, ...page.lines] : page.lines
     next.value = page.next
@@ -74,7 +74,7 @@ const details = (line: LogLine) =>
         aria-label="Days"
         class="days"
       />
-      <a class="btn" :href="`/api/school/log/table?${query()}`" download
+      <a class="btn" :href="`/api/v1/school/log/table?${query()}`" download
         ><PhDownloadSimple :size="18" aria-hidden="true" />Download CSV</a
       >
     </div>

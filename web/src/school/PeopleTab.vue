@@ -4,7 +4,7 @@ import { ElMessageBox } from 'element-plus'
 import 'element-plus/es/components/message-box/style/css'
 import { computed, ref, shallowRef } from 'vue'
 import { post, put, said } from '@/api/client'
-import type { PersonLink, StaffMember } from '@/api/types'
+import type { PersonLink, StaffMember } from '@/api/schema'
 import { count } from '@/page/count'
 import HandOverDialog from './HandOverDialog.vue'
 import ImportPeopleDialog from './ImportPeopleDialog.vue'
@@ -42,7 +42,7 @@ async function run(what: () => Promise<unknown>) {
     wrong.value = said(error)
   }
 }
-const address = (one: StaffMember) => `/api/school/people/${one.id}`
+const address = (one: StaffMember) => `/api/v1/school/people/${one.id}`
 async function sure(title: string, text: string, yes: string) {
   return ElMessageBox.confirm(text, title, { confirmButtonText: yes, cancelButtonText: 'Cancel' }).then(
     () => true,

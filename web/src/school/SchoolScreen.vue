@@ -4,7 +4,7 @@ import { useRoute, useRouter } from 'vue-router'
 import { needAdministrator } from '@/accounts/me'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { get, said } from '@/api/client'
-import type { SchoolView, StaffMember } from '@/api/types'
+import type { SchoolView, StaffMember } from '@/api/schema'
 import ClassesTab from './ClassesTab.vue'
 import DataTab from './DataTab.vue'
 import LogTab from './LogTab.vue'
@@ -24,8 +24,8 @@ const wrong = ref('')
 async function load() {
   try {
     ;[school.value, people.value] = await Promise.all([
-      get<SchoolView>('/api/school'),
-      get<StaffMember[]>('/api/school/people'),
+      get<SchoolView>('/api/v1/school'),
+      get<StaffMember[]>('/api/v1/school/people'),
     ])
     wrong.value = ''
   } catch (error) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { reactive, ref, watch } from 'vue'
 import { put, said } from '@/api/client'
-import type { SchoolView } from '@/api/types'
+import type { SchoolView } from '@/api/schema'
 import { LANGUAGES, timeZones } from './places'
 import SingleSignOnForm from './SingleSignOnForm.vue'
 
@@ -30,7 +30,7 @@ async function save() {
   busy.value = true
   words.value = wrong.value = ''
   try {
-    await put('/api/school', asked)
+    await put('/api/v1/school', asked)
     words.value = 'Saved'
     emit('changed')
   } catch (error) {

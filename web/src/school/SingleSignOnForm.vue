@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { get, put, remove, said } from '@/api/client'
-import type { ProviderSettings } from '@/api/types'
+import type { ProviderSettings } from '@/api/schema'
 
 /** Where else people of the school sign in. */
 const form = ref({ name: '', issuer: '', clientId: '', clientSecret: '' })
@@ -14,7 +14,7 @@ const busy = ref(false)
 const ready = ref(false)
 
 async function load() {
-  const now = await get<ProviderSettings>('/api/school/identity-provider')
+  const now = await get<ProviderSettings>('/api/v1/school/identity-provider')
   back.value = now.back
   there.value = now.name !== undefined
   const { name = '', issuer = '', clientId = '' } = now
@@ -37,7 +37,7 @@ onMounted(() => run(async () => {}))
 const save = () =>
   run(
     () =>
-      put('/api/school/identity-provider', {
+      put('/api/v1/school/identity-provider', {
         name: form.value.name,
         issuer: form.value.issuer,
         clientId: form.value.clientId,
@@ -45,7 +45,7 @@ const save = () =>
       }),
     'Saved. It answered as an identity provider does.',
   )
-const away = () => run(() => remove('/api/school/identity-provider'), 'Nobody signs in that way any more.')
+const away = () => run(() => remove('/api/v1/school/identity-provider'), 'Nobody signs in that way any more.')
 </script>
 
 <template>

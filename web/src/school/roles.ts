@@ -1,4 +1,4 @@
-import type { StaffMember } from '@/api/types'
+import type { StaffMember } from '@/api/schema'
 
 export type Role = StaffMember['role']
 
@@ -6,6 +6,6 @@ export type Role = StaffMember['role']
 export const ROLES: { role: Role; name: string; may: string }[] = [
   { role: 'TEACHER', name: 'Teacher', may: 'makes activities and teaches classes' },
   { role: 'ASSISTANT', name: 'Assistant', may: 'sees what a class does, changes nothing' },
-  { role: 'ADMINISTRATOR', name: 'Administrator', may: 'teaches, and looks after people and data' },
+  { role: 'ADMINISTRATOR', name: 'Administrator', may: 'teaches, and manages people and data' },
 ]
 export const roleName = (role: Role) => ROLES.find((one) => one.role === role)?.name ?? 'Student'

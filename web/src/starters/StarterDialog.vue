@@ -2,7 +2,8 @@
 import { PhArrowsClockwise, PhCheckFat, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { post, said } from '@/api/client'
-import type { MadeFrom, Page, RemakePreview, StarterKind, StarterPreview, StarterRequest } from '@/api/types'
+import type { MadeFrom, Page, RemakePreview, StarterPreview, StarterRequest } from '@/api/schema'
+import type { StarterKind } from '@/starters/kinds'
 import { count } from '@/page/count'
 import PageView from '@/page/PageView.vue'
 import { STARTERS } from './kinds'
@@ -81,7 +82,7 @@ async function look() {
     if (mine !== asked) return
     const made = props.again
       ? await props.again.preview(list)
-      : await post<StarterPreview>('/api/starters/preview', list)
+      : await post<StarterPreview>('/api/v1/starter-previews', list)
     if (mine !== asked) return
     preview.value = made
     change.value = 'kept' in made ? (made as RemakePreview) : null
@@ -109,7 +110,7 @@ async function make() {
       emit('close')
       return
     }
-    const { id } = await post<{ id: string }>('/api/starters', await measured())
+    const { id } = await post<{ id: string }>('/api/v1/starters', await measured())
     emit('made', id)
   } catch (error) {
     wrong.value = said(error)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { StarterKind } from '@/api/types'
+import type { StarterKind } from '@/starters/kinds'
 import { STARTERS } from './kinds'
 
 /** All ways to start from a list. */

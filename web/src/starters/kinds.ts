@@ -11,7 +11,9 @@ import {
   PhTextT,
   PhUserMinus,
 } from '@phosphor-icons/vue'
-import type { StarterKind } from '@/api/types'
+import type { Starter } from '@/api/schema'
+
+export type StarterKind = Starter['kind']
 
 /** What each starter is called, how its list is written, and an example of it. */
 export const STARTERS: {

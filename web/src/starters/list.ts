@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
-import type { MadeFrom, StarterKind } from '@/api/types'
+import type { MadeFrom } from '@/api/schema'
+import type { StarterKind } from '@/starters/kinds'
 
 /** The bounds of core's Starter, for what is told before anything is sent. */
 export const MOST_ROWS = 5000

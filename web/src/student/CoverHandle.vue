@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
-import type { Cover } from '@/api/types'
-import { farthestOf, slidFrame } from '@/page/done'
+import type { Cover } from '@/api/schema'
+import { farthestOf, slidFrame } from '@/page/placedItems'
 import { placed, turned, type Point } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import { itemName } from '@/page/names'
@@ -31,7 +31,7 @@ function shareAt(event: PointerEvent) {
   const by = turned({ x: at.x - from!.at.x, y: at.y - from!.at.y }, -props.home.frame.turn)
   const { width, height } = props.home.frame
   const along = { LEFT: -by.x / width, RIGHT: by.x / width, UP: -by.y / height, DOWN: by.y / height }[
-    props.home.way
+    props.home.direction
   ]
   return Math.min(farthest.value, Math.max(0, from!.share + along))
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhArrowLeft } from '@phosphor-icons/vue'
 import { defineAsyncComponent, onMounted, ref } from 'vue'
-import type { FileRef } from '@/api/types'
+import type { FileRef } from '@/api/schema'
 
 /** A document or recording over the page; closing it goes back to the page. */
 const props = defineProps<{ file: FileRef }>()
@@ -10,7 +10,7 @@ const PdfView = defineAsyncComponent(() => import('./PdfView.vue'))
 const dialog = ref<HTMLDialogElement>()
 const words = ref('')
 const wrong = ref('')
-const address = `/api/files/${props.file.sha256}`
+const address = `/api/v1/files/${props.file.sha256}`
 const type = props.file.mediaType
 const isWords = type.startsWith('text/')
 

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Item, Places, Zone } from '@/api/types'
-import type { Done } from '@/page/done'
+import type { Item, Places, Zone } from '@/api/schema'
+import type { PlacedItem } from '@/page/placedItems'
 import { canErase } from '@/page/erased'
 import { placed } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import LensView from '@/page/LensView.vue'
-import { routeOf } from '@/page/route'
+import { routeOf } from '@/page/connectors'
 import { isHidden, zonePath } from '@/page/zones'
 import { placesOf } from './places'
 import type { Things } from './things'
@@ -15,10 +15,10 @@ import ZoneRow from './ZoneRow.vue'
 
 /** What stays where it is: it may be read, turned over, or take pieces. */
 const props = defineProps<{
-  one: Done
+  one: PlacedItem
   things: Things
   /** What lies below it, for a lens. */
-  below: Done[]
+  below: PlacedItem[]
   /** The places of a zone that wants its pieces in order. */
   row?: Places
   /** Whether what is in the hand goes there. */

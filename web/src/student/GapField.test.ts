@@ -1,6 +1,6 @@
 import { createApp, h, nextTick } from 'vue'
 import { expect, it, vi } from 'vitest'
-import type { Gap } from '@/api/types'
+import type { Gap } from '@/api/schema'
 import GapField from './GapField.vue'
 
 const gap = {

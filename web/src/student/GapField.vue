@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Gap, TypedState } from '@/api/types'
+import type { Gap, TypedState } from '@/api/schema'
 import { PAGE } from '@/page/geometry'
 import { familyOf } from '@/page/fonts'
 import { itemName } from '@/page/names'
@@ -28,7 +28,7 @@ watch(
 const state = computed(() => {
   if (props.shown) return 'shown'
   if (props.typed?.says === 'BELONGS') return 'right'
-  return props.typed?.says === 'TURNED_AWAY' && text.value === props.typed.text ? 'wrong' : 'open'
+  return props.typed?.says === 'DOES_NOT_BELONG' && text.value === props.typed.text ? 'wrong' : 'open'
 })
 const SAID = { shown: ', the solution', right: ', right', wrong: ', not right', open: '' }
 const rests = computed(() => props.resting || state.value === 'right' || state.value === 'shown')

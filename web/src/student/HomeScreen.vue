@@ -11,8 +11,8 @@ import {
 } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, post, Refusal, said } from '@/api/client'
-import type { AttemptView, HomeView, ToDo } from '@/api/types'
+import { get, Refusal, remove, said } from '@/api/client'
+import type { AttemptView, HomeView, ToDo } from '@/api/schema'
 import BrandMark from '@/accounts/BrandMark.vue'
 import NoticeBell from '@/notices/NoticeBell.vue'
 import { deviceHere } from './device'
@@ -45,7 +45,7 @@ const groups = computed(() =>
 /** What a teacher assigns meanwhile comes by itself: when the page is looked at again, and now and then. */
 async function lookAgain() {
   if (document.visibilityState !== 'visible' || !home.value) return
-  await get<HomeView>('/api/home')
+  await get<HomeView>('/api/v1/home')
     .then((now) => (home.value = now))
     .catch(() => {})
 }
@@ -65,7 +65,7 @@ onMounted(async () => {
     await deviceHere()
       .then(sendWaiting)
       .catch(() => {})
-    home.value = await get<HomeView>('/api/home')
+    home.value = await get<HomeView>('/api/v1/home')
   } catch (error) {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
     if (out) await router.replace('/join')
@@ -95,7 +95,7 @@ const closed = (one: ToDo) => one.turn === 'NOT_OPEN_YET' || one.turn === 'CLOSE
 
 async function leave() {
   try {
-    await post('/api/sign-out')
+    await remove('/api/v1/session')
     dropTicket()
     await (await deviceHere()).forgetViews().catch(() => {})
     await router.push('/join')

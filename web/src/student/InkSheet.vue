@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { newId } from '@/api/id'
-import type { DrawnStroke, Item, Stroke } from '@/api/types'
+import type { DrawnStroke, Item, Stroke } from '@/api/schema'
 import { drawnBy, growing } from '@/gesture/growing'
 import { along, inParts, keptPoints, rubbed, type Drawn, type PageStroke } from '@/gesture/ink'
 import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
@@ -9,7 +9,7 @@ import { inkOnly } from '@/page/erased'
 import { outline, PAGE, type Point } from '@/page/geometry'
 import { pointsOf, type StrokeStyle } from '@/page/ink'
 import OwnInk from '@/page/OwnInk.vue'
-import { ERASER, PEN_WIDTH, TINT, type Hand } from './hand'
+import { ERASER, PEN_WIDTH, HIGHLIGHTER, type Hand } from './drawingTool'
 
 /** Lies over a page: what was drawn on it, and the hand that draws or rubs out. It lets everything through otherwise. */
 const props = defineProps<{
@@ -33,8 +33,8 @@ let drawing: number | null = null
 
 const tool = computed(() => props.hand.tool.value)
 const pen = computed<StrokeStyle>(() =>
-  tool.value === 'tint'
-    ? { tool: 'TINT', dash: 'SOLID', ...TINT }
+  tool.value === 'highlighter'
+    ? { tool: 'HIGHLIGHTER', dash: 'SOLID', ...HIGHLIGHTER }
     : { tool: 'PEN', dash: 'SOLID', colour: props.hand.colour.value, width: PEN_WIDTH },
 )
 const line = growing(() => path.value)
@@ -51,21 +51,21 @@ function pointAt(event: PointerEvent) {
 }
 function follow(drawn: Drawn[]) {
   for (const point of drawn) {
-    if (tool.value === 'rub') {
+    if (tool.value === 'eraser') {
       along(erasedTo, point, ERASER / 2).forEach(rubAt)
       erasedTo = point
     }
     builder.add(point)
   }
-  if (tool.value === 'rub' && props.erasable.length) props.hand.erase(kept(WIPES, builder.points()))
-  if (tool.value !== 'rub') line.draw(pen.value, builder.points(), builder.decided())
+  if (tool.value === 'eraser' && props.erasable.length) props.hand.erase(kept(WIPES, builder.points()))
+  if (tool.value !== 'eraser') line.draw(pen.value, builder.points(), builder.decided())
 }
 
 function down(event: PointerEvent) {
   // A palm that rests on the tablet beside the pen draws nothing.
   if (event.button !== 0 || drawing !== null) return
   event.preventDefault()
-  if (tool.value !== 'rub' && props.hand.room.value < 2) return emit('full')
+  if (tool.value !== 'eraser' && props.hand.room.value < 2) return emit('full')
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   drawing = event.pointerId
   builder = strokeBuilder(PAGE.width / root.value!.getBoundingClientRect().width)
@@ -73,14 +73,14 @@ function down(event: PointerEvent) {
   follow(drawnBy(event, pointAt).slice(-1))
 }
 function move(event: PointerEvent) {
-  cursor.value = tool.value === 'rub' ? pointAt(event) : null
+  cursor.value = tool.value === 'eraser' ? pointAt(event) : null
   if (event.pointerId !== drawing) return
   follow(drawnBy(event, pointAt))
 }
 function up(event: PointerEvent) {
   if (event.pointerId !== drawing) return
   drawing = null
-  if (tool.value === 'rub') commitRub()
+  if (tool.value === 'eraser') erase()
   else {
     // What still fits is kept, when a stroke is the last one.
     const fits = builder.points().slice(0, props.hand.room.value)
@@ -128,7 +128,7 @@ const seen = computed<DrawnStroke[]>(() =>
       }))
     : props.ink,
 )
-function commitRub() {
+function erase() {
   const now = worn.value ?? onPage()
   const wiped = erasedStrokes()
   if (worn.value || wiped.length) {
@@ -165,9 +165,9 @@ watch(tool, () => {
   >
     <OwnInk v-if="seen.length" :ink="seen" />
     <path
-      v-if="tool !== 'rub'"
+      v-if="tool !== 'eraser'"
       ref="path"
-      :class="{ tint: pen.tool === 'TINT' }"
+      :class="{ highlighter: pen.tool === 'HIGHLIGHTER' }"
       stroke-linecap="round"
       stroke-linejoin="round"
     />
@@ -188,7 +188,7 @@ watch(tool, () => {
   pointer-events: auto;
   cursor: crosshair;
 }
-.tint {
+.highlighter {
   mix-blend-mode: darken;
 }
 .rubber {

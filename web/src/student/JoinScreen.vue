@@ -3,7 +3,7 @@ import { PhArrowLeft, PhArrowRight } from '@phosphor-icons/vue'
 import { nextTick, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
-import type { JoinView } from '@/api/types'
+import type { JoinView } from '@/api/schema'
 import BrandMark from '@/accounts/BrandMark.vue'
 import { deviceHere } from './device'
 import SecretForm from './SecretForm.vue'
@@ -21,7 +21,7 @@ const router = useRouter()
 
 onMounted(async () => {
   // The first answer also brings the token that the sign-in sends back.
-  await get('/api/me').catch(() => {})
+  await get('/api/v1/me').catch(() => {})
   if (props.code) await look()
 })
 
@@ -31,7 +31,7 @@ watch([view, student], () => void nextTick(() => findFocus()))
 async function look() {
   if (!typed.value.trim()) return
   await doing(async () => {
-    view.value = await get<JoinView>(`/api/join/${encodeURIComponent(typed.value.trim())}`)
+    view.value = await get<JoinView>(`/api/v1/join/${encodeURIComponent(typed.value.trim())}`)
   })
 }
 
@@ -44,7 +44,7 @@ async function enter(secret: string) {
   await doing(async () => {
     const { id: studentId, name, pictures } = student.value!
     const code = typed.value.trim()
-    const joined = await post<{ assignmentId?: string }>(`/api/join/${encodeURIComponent(code)}/sign-in`, {
+    const joined = await post<{ assignmentId?: string }>(`/api/v1/join/${encodeURIComponent(code)}/session`, {
       studentId,
       pin: secret,
     })

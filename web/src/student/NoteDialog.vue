@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { nextTick, onMounted, ref } from 'vue'
-import type { Note } from '@/api/types'
+import type { Note } from '@/api/schema'
 import { itemName } from '@/page/names'
 
 /** A note opened large: to be read, and written on where that is wanted. */

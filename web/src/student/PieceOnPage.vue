@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Done } from '@/page/done'
+import type { PlacedItem } from '@/page/placedItems'
 import { placed, tilePath } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
 import LensView from '@/page/LensView.vue'
@@ -14,10 +14,10 @@ import { gripOf } from './turning'
 
 /** A piece where it lies, with what became of it and the buttons for what it can do. */
 const props = defineProps<{
-  one: Done
+  one: PlacedItem
   things: Things
   /** What lies below it, for a lens. */
-  below: Done[]
+  below: PlacedItem[]
   held: boolean
   /** It is in the hand, on a layer of its own. */
   away: boolean
@@ -45,7 +45,7 @@ const ring = computed(() => {
     ? shapePath(item.look.form, item.look.sides, width, height)
     : tilePath(width, height)
 })
-const { settled, turnedAway, find, movable, canTurn, canTurnOver, opens, spoken } = props.things
+const { settled, rejected, find, movable, canTurn, canTurnOver, opens, spoken } = props.things
 </script>
 
 <template>
@@ -77,7 +77,7 @@ const { settled, turnedAway, find, movable, canTurn, canTurnOver, opens, spoken 
         </ItemBody>
         <path class="ring" :d="ring" />
       </g>
-      <PieceMark v-if="settled(one.id) || turnedAway(one.id)" :good="settled(one.id)" :at="markAt" />
+      <PieceMark v-if="settled(one.id) || rejected(one.id)" :good="settled(one.id)" :at="markAt" />
     </g>
     <PieceTools
       v-if="one.lead === one.id && !one.source && !resting"

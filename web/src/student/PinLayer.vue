@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { PhX } from '@phosphor-icons/vue'
 import { computed, ref, watch } from 'vue'
-import type { AttemptState, PinnedWords, StudentPage } from '@/api/types'
-import { asDone } from '@/page/done'
+import type { AttemptState, PinnedWords, StudentPage } from '@/api/schema'
+import { asDone } from '@/page/placedItems'
 import { PAGE } from '@/page/geometry'
 
 /** Words that hang on things of a page: numbered flags, which open their words. */

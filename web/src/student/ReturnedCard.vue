@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { PhArrowBendUpLeft, PhPencilSimple } from '@phosphor-icons/vue'
-import type { Returned } from '@/api/types'
+import type { Returned } from '@/api/schema'
 import { timeWords } from './times'
 
 /** What a teacher says of handed-in work, and the way to go on with it. */
@@ -18,7 +18,7 @@ defineEmits<{ improve: [] }>()
       <strong>{{ returned.score.got }}</strong> of {{ returned.score.most }} points
     </p>
     <p v-if="returned.words" class="words" dir="auto">{{ returned.words }}</p>
-    <audio v-if="returned.voice" controls :src="`/api/files/${returned.voice.sha256}`">
+    <audio v-if="returned.voice" controls :src="`/api/v1/files/${returned.voice.sha256}`">
       <track kind="captions" />
     </audio>
     <p v-if="returned.pins.length" class="soft">

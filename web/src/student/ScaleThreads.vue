@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Frame, Zone } from '@/api/types'
+import type { Frame, Zone } from '@/api/schema'
 import { inBox, middle } from '@/page/geometry'
 import { acrossOf, crossingOf, lineAt, valueAt, valueUpAt } from '@/page/scales'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhEye } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
-import type { StudentPage } from '@/api/types'
+import type { StudentPage } from '@/api/schema'
 import { isPiece, piecesOf, zonesOf } from '@/page/items'
 import { itemName } from '@/page/names'
 import type { Work } from './work'

@@ -20,9 +20,9 @@ async function enter(secret: string) {
   wrong.value = ''
   try {
     // The token of the session that ended is no good any more.
-    await get('/api/me').catch(() => {})
+    await get('/api/v1/me').catch(() => {})
     const { code, studentId } = ticket!
-    await post(`/api/join/${encodeURIComponent(code)}/sign-in`, { studentId, pin: secret })
+    await post(`/api/v1/join/${encodeURIComponent(code)}/session`, { studentId, pin: secret })
     emit('in')
   } catch (error) {
     wrong.value = said(error)

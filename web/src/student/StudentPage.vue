@@ -1,22 +1,22 @@
 <script setup lang="ts">
 import { computed, provide, ref, watch, type ComputedRef } from 'vue'
 import { newId } from '@/api/id'
-import type { Act, DrawnStroke, Gap, Item, Route, Stroke, StudentPage } from '@/api/types'
-import type { Done } from '@/page/done'
+import type { Act, DrawnStroke, Gap, Item, Link, Stroke, StudentPage } from '@/api/schema'
+import type { PlacedItem } from '@/page/placedItems'
 import { canErase, erasingAll, provideErased } from '@/page/erased'
 import { areaPath, PAGE, placed, tilePath } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
-import { isPiece, originalOf, ways } from '@/page/items'
+import { isPiece, originalOf, traitsOf } from '@/page/items'
 import { LEADING } from '@/page/leading'
 import { itemName } from '@/page/names'
 import { wholeOf } from '@/page/sized'
 import { isHidden, zonePath } from '@/page/zones'
 import PaperBody from '@/page/PaperBody.vue'
-import { leadsTo, routeTo } from '@/page/routes'
+import { leadsTo, linkOf } from '@/page/links'
 import { noSwipe } from '@/page/touch'
 import VideoPlayer from './VideoPlayer.vue'
 import CoverHandle from './CoverHandle.vue'
-import { useDoing } from './doing'
+import { useStudentActions } from './studentActions'
 import { countTab } from './feedback'
 import GapField from './GapField.vue'
 import NoteDialog from './NoteDialog.vue'
@@ -28,7 +28,7 @@ import { stepOnAxes, targetsOf, type Target } from './places'
 import { useBare } from './bare'
 import { provideReach } from './reach'
 import SpeakMark from './SpeakMark.vue'
-import RouteMark from './RouteMark.vue'
+import LinkMark from './LinkMark.vue'
 import { railPath } from './rules'
 import { SCANNED } from './scan'
 import { speak } from './speak'
@@ -49,7 +49,7 @@ const props = defineProps<{
 const emit = defineEmits<{
   say: [words: string]
   hint: [words: string]
-  follow: [route: Route, itemId: string]
+  follow: [link: Link, itemId: string]
   erase: [strokes: DrawnStroke[]]
   /** What undoes something that was done. */
   remember: [act: Act]
@@ -57,8 +57,8 @@ const emit = defineEmits<{
 provideErased(() => props.erased)
 
 provide(LEADING, {
-  follow: (route) => emit('follow', route, ''),
-  name: (text, route) => `${text}, ${leadsTo(route, props.work.view.pages, 'leads to another page')}`,
+  follow: (link) => emit('follow', link, ''),
+  name: (text, link) => `${text}, ${leadsTo(link, props.work.view.pages, 'links to another page')}`,
 })
 
 const root = ref<SVGSVGElement>()
@@ -66,7 +66,7 @@ const root = ref<SVGSVGElement>()
 const air = ref<SVGSVGElement>()
 const ahead = ref<Ahead>({})
 const reading = ref<string | null>(null)
-const NOTHING: Done[] = []
+const NOTHING: PlacedItem[] = []
 
 const things = useThings(
   () => props.page,
@@ -74,9 +74,10 @@ const things = useThings(
   ahead,
   () => props.resting,
 )
-const { state, states, zones, carriers, along, drawn, byId, shown, melted, find, original, carried } = things
+const { state, states, zones, carriers, along, drawn, byId, shown, disappeared, find, original, carried } =
+  things
 const { movable, canTurn, canTurnOver, opens } = things
-const { put, type, check, turnOver, turnBy, write, slide } = useDoing(
+const { put, type, check, turnOver, turnBy, write, slide } = useStudentActions(
   () => props.page.id,
   () => props.work,
   things,
@@ -167,7 +168,7 @@ const { meant } = useBare(
 )
 
 /** A press beside what is seen of a picture means the piece that lies below it there, if any. */
-function pressed(one: Done, event: PointerEvent) {
+function pressed(one: PlacedItem, event: PointerEvent) {
   const at = pointAt(event)
   if (meant(one, at)) return press(one, event)
   for (const there of document.elementsFromPoint(event.clientX, event.clientY)) {
@@ -178,13 +179,13 @@ function pressed(one: Done, event: PointerEvent) {
 }
 
 /** A piece that leads somewhere leads there at a tap; it is moved by dragging, or by the keys. */
-function lead(one: Done): boolean {
-  const route = routeTo(one.item)
-  if (!route || one.source) return false
-  emit('follow', route, one.id)
+function lead(one: PlacedItem): boolean {
+  const link = linkOf(one.item)
+  if (!link || one.source) return false
+  emit('follow', link, one.id)
   return true
 }
-const isHeld = (one: Done) =>
+const isHeld = (one: PlacedItem) =>
   held.value !== null && (held.value === one.id || (one.source && originalOf(held.value) === one.id))
 
 /** A piece that settled takes no more keys; the next one that does gets them. */
@@ -234,7 +235,7 @@ const ARROWS: Record<string, { x: number; y: number }> = {
   ArrowUp: { x: 0, y: -1 },
   [SCANNED]: { x: 1, y: 0 },
 }
-function key(one: Done, event: KeyboardEvent) {
+function key(one: PlacedItem, event: KeyboardEvent) {
   if (event.key === 't' && canTurnOver(one)) turnOver(one)
   else if ((event.key === 'r' || event.key === 'R') && canTurn(one)) void turnBy(one, event.shiftKey ? -1 : 1)
   else if ((event.key === ',' || event.key === '.') && canTurn(one))
@@ -273,7 +274,7 @@ function eraseWhole(item: Extract<Item, { kind: 'ink' }>) {
 }
 
 /** What a tap does on something that cannot be moved: it is turned over, or read. */
-function tapped(one: Done): boolean {
+function tapped(one: PlacedItem): boolean {
   if (canErase(one.item)) eraseWhole(one.item as Extract<Item, { kind: 'ink' }>)
   else if (canTurnOver(one)) turnOver(one)
   else if (one.item.kind === 'note') reading.value = one.id
@@ -299,7 +300,7 @@ function tapped(one: Done): boolean {
       </template>
       <template v-for="(one, depth) in drawn" :key="one.id">
         <PieceOnPage
-          v-if="isPiece(one.item) && !melted(one.lead)"
+          v-if="isPiece(one.item) && !disappeared(one.lead)"
           :one="one"
           :things="things"
           :below="one.item.kind === 'lens' ? drawn.slice(0, depth) : NOTHING"
@@ -344,24 +345,24 @@ function tapped(one: Done): boolean {
         />
       </template>
       <template v-for="one in drawn" :key="`to-${one.id}`">
-        <RouteMark
-          v-if="routeTo(one.item) && !one.source && !melted(one.lead) && dragged !== one.lead"
+        <LinkMark
+          v-if="linkOf(one.item) && !one.source && !disappeared(one.lead) && dragged !== one.lead"
           :frame="one.item.frame"
           :whole="!isPiece(one.item) && !opens(one) && one.item.kind !== 'video'"
           :area="one.item.kind === 'area' ? areaPath(one.item) : undefined"
-          :unmarked="ways(one.item).unmarked && !isPiece(one.item)"
+          :unmarked="traitsOf(one.item).unmarked && !isPiece(one.item)"
           :closed="Boolean(work.course.value.closed?.[one.id])"
-          :name="`${itemName(one.item)}, ${leadsTo(routeTo(one.item)!, work.view.pages, 'leads to another page')}${
+          :name="`${itemName(one.item)}, ${leadsTo(linkOf(one.item)!, work.view.pages, 'links to another page')}${
             work.course.value.closed?.[one.id] ? ', not open yet' : ''
           }`"
-          @follow="emit('follow', routeTo(one.item)!, one.id)"
+          @follow="emit('follow', linkOf(one.item)!, one.id)"
         />
         <SpeakMark
-          v-if="ways(one.item).speech && !one.source && !melted(one.lead) && dragged !== one.lead"
+          v-if="traitsOf(one.item).speech && !one.source && !disappeared(one.lead) && dragged !== one.lead"
           :frame="one.item.frame"
-          :area="one.item.kind === 'area' && !routeTo(one.item) ? areaPath(one.item) : undefined"
+          :area="one.item.kind === 'area' && !linkOf(one.item) ? areaPath(one.item) : undefined"
           :name="`Listen: ${itemName(one.item)}`"
-          @speak="speak(ways(one.item).speech!)"
+          @speak="speak(traitsOf(one.item).speech!)"
         />
       </template>
       <ZoneRoom

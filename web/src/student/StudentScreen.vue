@@ -14,14 +14,14 @@ import {
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { get, post, Refusal, said } from '@/api/client'
-import type { AttemptView, Me, Returned, Word } from '@/api/types'
+import type { AttemptView, Me, Returned, Word } from '@/api/schema'
 import BrandMark from '@/accounts/BrandMark.vue'
 import { deviceHere } from './device'
-import { ease, easeAway, easeOf } from './ease'
-import EasePanel from './EasePanel.vue'
+import { ease, easeAway, easeOf } from './accessibility'
+import AccessibilityPanel from './AccessibilityPanel.vue'
 import { listenTo } from './live'
 import ReadingRuler from './ReadingRuler.vue'
-import { renewedWords } from './renewed'
+import { renewedWords } from './versionUpdate'
 import ReturnedCard from './ReturnedCard.vue'
 import { useScan } from './scan'
 import SignInAgain from './SignInAgain.vue'
@@ -57,12 +57,12 @@ const KEPT: Record<string, string> = {
 const keptWords = computed(() => KEPT[kept.value] ?? kept.value)
 const safe = computed(() => kept.value in KEPT && kept.value !== 'fleeting')
 const handedIn = computed(() => work.value?.state.value.standing === 'HANDED_IN')
-const looking = computed(() => around.value?.sharing === 'LOOK_ONLY')
+const looking = computed(() => around.value?.sharing === 'VIEW_ONLY')
 const resting = computed(() => {
   const now = around.value
   if (!now) return ''
-  if (now.sharing === 'LOOK_ONLY') return 'This is for looking only'
-  if (now.shut) return 'Your teacher stopped the work. You can still hand in'
+  if (now.sharing === 'VIEW_ONLY') return 'This is for looking only'
+  if (now.closed) return 'Your teacher stopped the work. You can still hand in'
   if (now.stage === 'CLOSED' && now.round === 1) return 'This is closed. You can still hand in'
   return ''
 })
@@ -94,8 +94,8 @@ async function lookAround() {
   const id = work.value?.id
   if (!id) return
   const [heard, back] = await Promise.all([
-    get<Word[]>(`/api/attempts/${id}/words`),
-    handedIn.value || around.value!.round > 1 ? get<Returned>(`/api/attempts/${id}/returned`) : null,
+    get<Word[]>(`/api/v1/attempts/${id}/messages`),
+    handedIn.value || around.value!.round > 1 ? get<Returned>(`/api/v1/attempts/${id}/review`) : null,
   ])
   words.value = heard
   returned.value = back
@@ -139,7 +139,7 @@ async function open() {
   const device = await deviceHere()
   let opened: AttemptView
   try {
-    opened = await post<AttemptView>('/api/attempts', { assignmentId: props.assignmentId })
+    opened = await post<AttemptView>('/api/v1/attempts', { assignmentId: props.assignmentId })
   } catch (error) {
     // Without the network one goes on with what this device has.
     const last =
@@ -157,7 +157,7 @@ onMounted(async () => {
   comeUpWithoutNetwork()
   window.addEventListener('online', online)
   try {
-    const me = await get<Me>('/api/me').catch((error) => {
+    const me = await get<Me>('/api/v1/me').catch((error) => {
       if (error instanceof Refusal && error.passing) return null
       throw error
     })
@@ -185,7 +185,7 @@ async function improve() {
   busy.value = true
   wrong.value = ''
   try {
-    await post(`/api/attempts/${work.value!.id}/improve`)
+    await post(`/api/v1/attempts/${work.value!.id}/rounds`)
     // What the teacher says stays beside the page; the points are those of the round before.
     if (returned.value) returned.value = { ...returned.value, mayImprove: false, score: undefined }
     work.value = null
@@ -255,7 +255,7 @@ function readPage() {
     </main>
     <main
       v-else
-      :inert="around?.held"
+      :inert="around?.paused"
       :class="{ beside: returned && (returned.sent || returned.mayImprove) }"
     >
       <p v-if="wrong" class="note" role="alert">{{ wrong }} <RouterLink to="/home">To my work</RouterLink></p>
@@ -278,14 +278,14 @@ function readPage() {
         @improve="improve"
       />
     </main>
-    <div v-if="around?.held" class="held" role="alertdialog" aria-label="Your teacher holds everyone">
+    <div v-if="around?.paused" class="held" role="alertdialog" aria-label="Your teacher paused everyone">
       <PhHandPalm :size="80" weight="fill" aria-hidden="true" />
       <h2>Look up for a moment</h2>
       <p v-if="around.words" dir="auto">{{ around.words }}</p>
       <p class="soft">Everything stays as it is. Your page goes on by itself.</p>
     </div>
     <SignInAgain v-if="kept === 'sign-in' && !gone" @in="backIn" />
-    <EasePanel v-if="easing" @read="readPage" @close="easing = false" />
+    <AccessibilityPanel v-if="easing" @read="readPage" @close="easing = false" />
     <ReadingRuler v-if="ease.ruler" />
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { wirePath } from '@/page/lines'
 import { shapePath } from '@/page/shapes'
 import { useReach } from './reach'

@@ -9,7 +9,7 @@ import {
   PhSubtitles,
 } from '@phosphor-icons/vue'
 import { computed, ref, useTemplateRef } from 'vue'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { itemName } from '@/page/names'
 import { pictureUrl } from '@/page/pictures'
 import { useReach } from './reach'
@@ -45,7 +45,7 @@ function showCaptions() {
     <div class="video" @pointerdown.stop>
       <video
         ref="video"
-        :src="`/api/files/${item.video.sha256}`"
+        :src="`/api/v1/files/${item.video.sha256}`"
         :poster="item.poster ? pictureUrl(item.poster) : undefined"
         :muted="muted"
         :loop="loops"
@@ -62,7 +62,7 @@ function showCaptions() {
           kind="captions"
           label="Captions"
           default
-          :src="`/api/files/${item.captions.sha256}`"
+          :src="`/api/v1/files/${item.captions.sha256}`"
         />
       </video>
       <p v-if="wrong" class="wrong" role="alert">This video cannot be played here.</p>
@@ -73,16 +73,16 @@ function showCaptions() {
         </button>
         <button :aria-pressed="loops" @click="loops = !loops">
           <component :is="loops ? PhRepeat : PhRepeatOnce" :size="34" aria-hidden="true" />{{
-            loops ? 'Again and again' : 'Once'
+            loops ? 'Loop' : 'Once'
           }}
         </button>
         <button :aria-pressed="muted" @click="muted = !muted">
           <component :is="muted ? PhSpeakerSlash : PhSpeakerHigh" :size="34" aria-hidden="true" />{{
-            muted ? 'Silent' : 'Sound'
+            muted ? 'Muted' : 'Sound'
           }}
         </button>
         <button v-if="item.captions" :aria-pressed="captions" @click="showCaptions">
-          <PhSubtitles :size="34" aria-hidden="true" />{{ captions ? 'Words on' : 'Words off' }}
+          <PhSubtitles :size="34" aria-hidden="true" />{{ captions ? 'Captions on' : 'Captions off' }}
         </button>
       </div>
     </div>

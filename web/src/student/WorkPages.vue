@@ -14,16 +14,16 @@ import {
 } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { refusalWords } from './refusal'
-import type { FileRef, PinnedWords, Route } from '@/api/types'
+import type { FileRef, PinnedWords, Link } from '@/api/schema'
 import { canErase, inkOnly } from '@/page/erased'
 import { isPiece } from '@/page/names'
-import SaidList from '@/page/SaidList.vue'
-import { before, pageOf } from '@/page/routes'
+import RecordingList from '@/page/RecordingList.vue'
+import { before, pageOf } from '@/page/links'
 import { useCountdown } from './countdown'
 import { clock, toldOfCheck } from './feedback'
 import FileDialog from './FileDialog.vue'
-import { useHand } from './hand'
-import HandRack from './HandRack.vue'
+import { useDrawingTool } from './drawingTool'
+import ToolRack from './ToolRack.vue'
 import InkSheet from './InkSheet.vue'
 import LeaveDialog from './LeaveDialog.vue'
 import PinLayer from './PinLayer.vue'
@@ -139,10 +139,10 @@ async function make(act: Parameters<Work['make']>[0]) {
 }
 
 const own = computed(() => state.value.own?.[page.value.id])
-const besides = computed(() => props.work.view.besides)
+const tools = computed(() => props.work.view.tools)
 const undo = useUndo(() => page.value.id)
 const rests = computed(() => handedIn.value || timeIsUp.value || props.resting)
-const hand = useHand(
+const hand = useDrawingTool(
   () => page.value.id,
   () => state.value.own,
   make,
@@ -191,27 +191,27 @@ watch(timeIsUp, (up) => {
 })
 const leaving = ref('')
 const opened = ref<FileRef | null>(null)
-function follow(route: Route, itemId: string) {
+function follow(link: Link, itemId: string) {
   const waits = course.value.closed?.[itemId]
   if (waits) {
     words.value = waits
     return
   }
-  if (route.kind === 'file') {
+  if (link.kind === 'file') {
     hush()
-    opened.value = route.file
+    opened.value = link.file
     return
   }
-  if (route.kind === 'spots') {
-    void make({ kind: 'reveal', pageId: page.value.id, itemIds: route.itemIds })
+  if (link.kind === 'spots') {
+    void make({ kind: 'reveal', pageId: page.value.id, itemIds: link.itemIds })
     return
   }
-  if (route.kind === 'web') {
-    leaving.value = route.address
+  if (link.kind === 'web') {
+    leaving.value = link.address
     return
   }
-  const to = pageOf(route, course.value, page.value.id, course.value.pages[0]!, state.value.came ?? [])
-  if (to) void open(to, route.kind === 'back')
+  const to = pageOf(link, course.value, page.value.id, course.value.pages[0]!, state.value.came ?? [])
+  if (to) void open(to, link.kind === 'back')
   else words.value = 'There is no page there'
 }
 
@@ -219,7 +219,7 @@ function follow(route: Route, itemId: string) {
 const changes = computed(
   () =>
     !rests.value &&
-    (besides.value.draw ||
+    (tools.value.draw ||
       erasable.value.length > 0 ||
       page.value.items.some((item) => isPiece(item) || item.kind === 'note' || item.kind === 'cover')),
 )
@@ -296,12 +296,12 @@ async function handIn() {
     </ol>
 
     <div class="desk">
-      <HandRack
-        v-if="rests ? false : besides.draw || besides.record || erasable.length > 0"
+      <ToolRack
+        v-if="rests ? false : tools.draw || tools.record || erasable.length > 0"
         :hand="hand"
-        :draw="besides.draw"
+        :draw="tools.draw"
         :erase="erasable.length > 0"
-        :record="besides.record"
+        :record="tools.record"
         :inked="inkOnly(ink).length > 0"
         @said="heardSay"
         @say="words = $event"
@@ -345,7 +345,7 @@ async function handIn() {
       </div>
     </div>
 
-    <SaidList
+    <RecordingList
       :said="own?.said ?? []"
       :here="work.heard.value"
       :own="!rests"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhChecks } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Frame } from '@/api/types'
+import type { Frame } from '@/api/schema'
 import { PAGE } from '@/page/geometry'
 
 /** A button at the foot of one zone that asks whether what lies in it is right; it lies over the page as HTML. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Zone } from '@/api/types'
+import type { Zone } from '@/api/schema'
 import { placed } from '@/page/geometry'
 import { itemName } from '@/page/names'
 

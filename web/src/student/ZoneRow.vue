@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Frame } from '@/api/types'
+import type { Frame } from '@/api/schema'
 import { tilePath } from '@/page/geometry'
 
 /** The places along a zone that wants its pieces in order. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Act, AttemptState, Move, StudentPage } from '@/api/types'
-import { asDone } from '@/page/done'
+import type { Act, AttemptState, Move, StudentPage } from '@/api/schema'
+import { asDone } from '@/page/placedItems'
 import { withAhead } from './ahead'
 
 const start: AttemptState = { seq: 3, pageId: 'p', standing: 'WORKING', pieces: {} }
@@ -21,7 +21,7 @@ describe('work that the server has not seen', () => {
   })
   it('takes along what lies in a zone that a piece carries', () => {
     const frame = { x: 100, y: 100, width: 50, height: 50, turn: 0 }
-    const traits = { seeThrough: 0, groups: ['g'] }
+    const traits = { transparency: 0, groups: ['g'] }
     const boat = { kind: 'picture', id: 'boat', frame, movement: { kind: 'free' }, traits }
     const hold = {
       kind: 'zone',

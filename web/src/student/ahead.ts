@@ -1,5 +1,5 @@
-import type { Act, AttemptState, Course, Move, StudentPage } from '@/api/types'
-import { withAlong } from '@/page/done'
+import type { Act, AttemptState, PathProgress, Move, StudentPage } from '@/api/schema'
+import { withAlong } from '@/page/placedItems'
 import { ownAfter } from './own'
 
 /**
@@ -14,7 +14,7 @@ export function withAhead(state: AttemptState, moves: Move[], pages: StudentPage
  * Where one can go on from a page that was opened without the network: to the next page of the way as it was known last.
  * At its end the work can be handed in.
  */
-export function courseAhead(course: Course, pageId: string): Course {
+export function courseAhead(course: PathProgress, pageId: string): PathProgress {
   const next = course.pages[course.pages.indexOf(pageId) + 1]
   return { pages: course.pages, ...(next && course.pages.includes(pageId) ? { next, onward: next } : {}) }
 }

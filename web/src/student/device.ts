@@ -1,5 +1,5 @@
 import { openDB, type DBSchema, type IDBPDatabase } from 'idb'
-import type { AttemptView, Move } from '@/api/types'
+import type { AttemptView, Move } from '@/api/schema'
 
 /** What a student's device keeps while the network is away. */
 export interface Device {
@@ -23,7 +23,7 @@ export interface Device {
   forgetViews(): Promise<void>
 }
 
-interface Shelf extends DBSchema {
+interface DeviceData extends DBSchema {
   moves: {
     key: number
     value: { attemptId: string; move: Move }
@@ -33,12 +33,14 @@ interface Shelf extends DBSchema {
   sounds: { key: string; value: Blob }
 }
 
-let opening: Promise<IDBPDatabase<Shelf>> | null = null
+let opening: Promise<IDBPDatabase<DeviceData>> | null = null
 
-function shelf() {
-  opening ??= openDB<Shelf>('glad-tile', 2, {
-    upgrade(db, before) {
+function database() {
+  opening ??= openDB<DeviceData>('glad-tile', 3, {
+    upgrade(db, before, _, transaction) {
       if (before < 2) db.createObjectStore('sounds')
+      // Pages that were kept have another form since; moves have not, and none may be lost.
+      if (before >= 1 && before < 3) void transaction.objectStore('views').clear()
       if (before >= 1) return
       const moves = db.createObjectStore('moves', { autoIncrement: true })
       moves.createIndex('attempt', 'attemptId')
@@ -53,40 +55,40 @@ function shelf() {
 export const browserDevice: Device = {
   lasting: true,
   async keepMove(attemptId, move) {
-    await (await shelf()).add('moves', { attemptId, move })
+    await (await database()).add('moves', { attemptId, move })
   },
   async forgetMove(moveId) {
-    const db = await shelf()
+    const db = await database()
     const key = await db.getKeyFromIndex('moves', 'move', moveId)
     if (key !== undefined) await db.delete('moves', key)
   },
   async movesOf(attemptId) {
-    return (await (await shelf()).getAllFromIndex('moves', 'attempt', attemptId)).map((one) => one.move)
+    return (await (await database()).getAllFromIndex('moves', 'attempt', attemptId)).map((one) => one.move)
   },
   async waitingAttempts() {
-    const all = await (await shelf()).getAll('moves')
+    const all = await (await database()).getAll('moves')
     return [...new Set(all.map((one) => one.attemptId))]
   },
   async keepSound(recordingId, sound) {
-    await (await shelf()).put('sounds', sound, recordingId)
+    await (await database()).put('sounds', sound, recordingId)
   },
   async soundOf(recordingId) {
-    return (await (await shelf()).get('sounds', recordingId)) ?? null
+    return (await (await database()).get('sounds', recordingId)) ?? null
   },
   async forgetSound(recordingId) {
-    await (await shelf()).delete('sounds', recordingId)
+    await (await database()).delete('sounds', recordingId)
   },
   async keepView(view) {
-    await (await shelf()).put('views', view, view.assignmentId)
+    await (await database()).put('views', view, view.assignmentId)
   },
   async viewOf(assignmentId) {
-    return (await (await shelf()).get('views', assignmentId)) ?? null
+    return (await (await database()).get('views', assignmentId)) ?? null
   },
   async views() {
-    return (await shelf()).getAll('views')
+    return (await database()).getAll('views')
   },
   async forgetViews() {
-    await (await shelf()).clear('views')
+    await (await database()).clear('views')
   },
 }
 
@@ -131,7 +133,7 @@ export function passingDevice(): Device {
 /** The browser's own, or one that only lasts as long as the page where that is not allowed. */
 export async function deviceHere(): Promise<Device> {
   try {
-    await shelf()
+    await database()
     return browserDevice
   } catch {
     return passingDevice()

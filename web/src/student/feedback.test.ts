@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Verdict } from '@/api/types'
+import type { Verdict } from '@/api/schema'
 import { clock, toldOf, toldOfCheck, toldOfTyped } from './feedback'
 
 const verdict = (more: Partial<Verdict>): Verdict => ({
@@ -36,7 +36,7 @@ describe('what is told of a piece', () => {
       'NOT_WITH_THESE',
       'NO_MORE_TRIES',
     ] as const
-    const said = whys.map((why) => toldOf('Moon', 'Dark', verdict({ says: 'TURNED_AWAY', why })))
+    const said = whys.map((why) => toldOf('Moon', 'Dark', verdict({ says: 'DOES_NOT_BELONG', why })))
     expect(new Set(said).size).toBe(whys.length)
   })
 

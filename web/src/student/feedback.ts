@@ -1,4 +1,4 @@
-import type { Verdict } from '@/api/types'
+import type { Verdict } from '@/api/schema'
 
 /** In short words, for those who have just learned to read. */
 const WHY: Record<NonNullable<Verdict['why']>, (piece: string, zone: string) => string> = {
@@ -24,7 +24,7 @@ export function toldOf(piece: string, zone: string, verdict: Verdict): string {
   if (verdict.rests === 'TAKEN_BACK') return `${piece} is put back`
   if (verdict.reply?.message) return `${piece}: ${verdict.reply.message}`
   if (verdict.says === 'BELONGS') return `${piece} belongs in ${zone}`
-  if (verdict.says === 'TURNED_AWAY') return WHY[verdict.why ?? 'NOT_HERE'](piece, zone)
+  if (verdict.says === 'DOES_NOT_BELONG') return WHY[verdict.why ?? 'NOT_HERE'](piece, zone)
   if (verdict.why === 'TURNED') return WHY.TURNED(piece, zone)
   return verdict.says === 'NOT_JUDGED' && verdict.zoneId ? `${piece} is in ${zone}` : ''
 }
@@ -33,7 +33,7 @@ export function toldOf(piece: string, zone: string, verdict: Verdict): string {
 export function toldOfTyped(gap: string, verdict: Verdict): string {
   if (verdict.reply?.message) return verdict.reply.message
   if (verdict.says === 'BELONGS') return `${gap}: right`
-  if (verdict.says === 'TURNED_AWAY') return `${gap}: not yet. Try again`
+  if (verdict.says === 'DOES_NOT_BELONG') return `${gap}: not yet. Try again`
   return verdict.says === 'CANNOT_DECIDE' ? `${gap}: your teacher will look at it` : ''
 }
 

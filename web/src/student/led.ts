@@ -1,5 +1,5 @@
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import type { Around } from '@/api/types'
+import type { Around } from '@/api/schema'
 import type { AttemptWork } from './work'
 
 /** A timer of the wall as this tablet shows it. @property shows in milliseconds */

@@ -17,7 +17,7 @@ export function listenTo(attemptId: () => string | null, heard: Heard) {
     stream?.close()
     const id = attemptId()
     if (!id) return
-    stream = new EventSource(`/api/attempts/${id}/live`)
+    stream = new EventSource(`/api/v1/attempts/${id}/live`)
     stream.addEventListener('moved', (event) => heard.moved((JSON.parse(event.data) as { seq: number }).seq))
     stream.addEventListener('around', () => heard.around())
     stream.addEventListener('listening', () => heard.back())

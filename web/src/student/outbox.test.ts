@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { AttemptView, Move } from '@/api/types'
+import type { AttemptView, Move } from '@/api/schema'
 import { passingDevice, type Device } from './device'
 import { sendWaiting } from './outbox'
 import { attemptWork } from './work'
@@ -7,7 +7,7 @@ import { attemptWork } from './work'
 const opened = {
   id: 'attempt',
   assignmentId: 'assignment',
-  view: { title: 'Sky', pages: [], buttons: true, besides: { draw: true, record: false } },
+  view: { title: 'Sky', pages: [], buttons: true, tools: { draw: true, record: false } },
   state: { seq: 0, pageId: 'p', standing: 'WORKING', pieces: {} },
   placements: 2,
   progress: { solved: 0, on: {}, score: { got: 0, most: 2 } },

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { effectScope, ref } from 'vue'
-import type { Act, AttemptState, DrawnStroke } from '@/api/types'
-import { COLOURS, MOST_POINTS, MOST_STROKES, useHand } from './hand'
+import type { Act, AttemptState, DrawnStroke } from '@/api/schema'
+import { COLOURS, MOST_POINTS, MOST_STROKES, useDrawingTool } from './drawingTool'
 import { useUndo } from './undo'
 import { ownAfter } from './own'
 
@@ -70,7 +70,7 @@ describe('a hand', () => {
       )
     const { hand, undo } = effectScope().run(() => {
       const undo = useUndo(() => page.value)
-      const hand = useHand(
+      const hand = useDrawingTool(
         () => page.value,
         () => kept.value,
         make,
@@ -97,7 +97,7 @@ describe('a hand', () => {
     expect(seen()).toEqual(['a'])
     expect(ids(kept.value)).toEqual(['a'])
   })
-  it('takes back stroke by stroke, rubbing out as well, down to the empty page', async () => {
+  it('takes back stroke by stroke, erasing out as well, down to the empty page', async () => {
     const { hand, undo, seen, answer } = working()
     void hand.draw([stroke('a')], [])
     void hand.draw([stroke('b')], [])

@@ -1,4 +1,4 @@
-import type { Act, AttemptState, OwnWork } from '@/api/types'
+import type { Act, AttemptState, OwnWork } from '@/api/schema'
 
 type Own = AttemptState['own']
 

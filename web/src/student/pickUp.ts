@@ -1,8 +1,8 @@
 import { computed, onBeforeUnmount, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue'
-import type { Frame } from '@/api/types'
+import type { Frame } from '@/api/schema'
 import { frameQueue } from '@/gesture/frameQueue'
 import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
-import type { Done } from '@/page/done'
+import type { PlacedItem } from '@/page/placedItems'
 import { PAGE, type Point } from '@/page/geometry'
 import { originalOf } from '@/page/items'
 import { itemName } from '@/page/names'
@@ -22,9 +22,9 @@ interface Page {
   /** Zones that cross with others, so that a piece may lie in several of them. */
   crossing: ComputedRef<Set<string>>
   things: Things
-  put(one: Done, to: Frame): Promise<void>
+  put(one: PlacedItem, to: Frame): Promise<void>
   /** What a tap does on a piece, other than picking it up. @returns whether it did something */
-  tap(one: Done): boolean
+  tap(one: PlacedItem): boolean
   say(words: string): void
 }
 
@@ -133,7 +133,7 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
   }
 
   /** The id that is picked up: of the piece, or of a new copy that comes off it; null when none is left. */
-  function picked(one: Done): string | null {
+  function picked(one: PlacedItem): string | null {
     if (!one.source) return one.id
     if (held.value && originalOf(held.value) === one.id) return held.value
     if (leftOver(one) <= 0) {
@@ -143,7 +143,7 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
     return nextCopy(one.id, [...Object.keys(states.value), ...Object.keys(ahead.value)])
   }
 
-  function press(one: Done, event: PointerEvent) {
+  function press(one: PlacedItem, event: PointerEvent) {
     if (event.button !== 0) return
     const leader = find(one.lead)
     if (!movable(leader)) return

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Places, Zone } from '@/api/types'
+import type { Places, Zone } from '@/api/schema'
 import { placesOf, targetsOf } from './places'
 
 const zone = (id: string, label = ''): Zone =>
@@ -10,7 +10,7 @@ const zone = (id: string, label = ''): Zone =>
     description: id,
     frame: { x: 100, y: 100, width: 400, height: 256, turn: 0 },
   }) as Zone
-const row = (way: Places['way']): Places => ({ zoneId: 'z', way, count: 4 })
+const row = (direction: Places['direction']): Places => ({ zoneId: 'z', direction, count: 4 })
 
 describe('the places of a zone that wants an order', () => {
   it('lie side by side below its label, the first one on the left', () => {

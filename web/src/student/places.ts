@@ -1,4 +1,4 @@
-import type { Frame, Places, SharedPlace, Zone } from '@/api/types'
+import type { Frame, Places, SharedPlace, Zone } from '@/api/schema'
 import { middle, type Point } from '@/page/geometry'
 import { stopsOf, stopsUp } from '@/page/scales'
 import { isHidden, lookOf, zoneMiddle } from '@/page/zones'
@@ -12,11 +12,11 @@ export function placesOf(zone: Zone, row: Places): Frame[] {
   const { x, y, width, height } = zone.frame
   const within = ['TAB', 'INSIDE'].includes(lookOf(zone).label ?? 'TAB') && !isHidden(zone)
   const top = within && zone.label.trim() ? Math.min(LABEL, height / 2) : 0
-  const down = row.way === 'DOWNWARDS'
+  const down = row.direction === 'DOWNWARDS'
   const w = down ? width : width / row.count
   const h = (height - top) / (down ? row.count : 1)
   return Array.from({ length: row.count }, (_, place) => {
-    const i = row.way === 'LEFTWARDS' ? row.count - 1 - place : place
+    const i = row.direction === 'LEFTWARDS' ? row.count - 1 - place : place
     return { x: x + (down ? 0 : i * w), y: y + top + (down ? i * h : 0), width: w, height: h, turn: 0 }
   })
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Zone } from '@/api/types'
+import type { Zone } from '@/api/schema'
 import { readingAt } from './reading'
 
 const zone = (id: string, scale?: object): Zone =>

@@ -1,4 +1,4 @@
-import type { Frame, Zone, ZoneScale } from '@/api/types'
+import type { Frame, Zone, ZoneScale } from '@/api/schema'
 import { middle } from '@/page/geometry'
 import { acrossOf, lineAt, pairWords, valueAt, valueUpAt, valueWords } from '@/page/scales'
 

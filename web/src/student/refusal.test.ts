@@ -11,7 +11,7 @@ const named = (file: string) =>
 
 it('every rule that may refuse a move is told in short words', () => {
   const core = '../core/src/main/java/gladtile/core/'
-  const rules = [...named(`${core}attempt/MoveResult.java`), ...named(`${core}assigned/Barred.java`)]
+  const rules = [...named(`${core}attempt/MoveResult.java`), ...named(`${core}assigned/BlockReason.java`)]
   expect(rules.length).toBeGreaterThan(25)
   for (const rule of rules) {
     const words = refusalWords(new Refusal(409, 'as the server says it', rule))

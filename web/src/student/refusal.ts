@@ -32,9 +32,9 @@ const RULES: Record<string, string> = {
   TOO_MANY_MOVES: 'That was a lot. Ask your teacher',
   WITHDRAWN: 'Your teacher took this work back',
   NOT_OPEN_YET: 'This is not open yet',
-  LOOK_ONLY: 'This is for looking only',
-  HELD: 'Wait a moment. Your teacher paused everyone',
-  SHUT: 'Your teacher stopped the work',
+  VIEW_ONLY: 'This is for looking only',
+  PAUSED: 'Wait a moment. Your teacher paused everyone',
+  EDITING_CLOSED: 'Your teacher stopped the work',
   CLOSED: 'This is closed',
   IN_A_TEAM: 'You are in a team now. Go to My work',
 }

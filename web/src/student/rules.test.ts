@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { stepOnRail, alongRail, nextCopy, railPath } from './rules'
 
 const home = { x: 100, y: 800, width: 100, height: 100, turn: 0 }

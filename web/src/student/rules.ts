@@ -1,4 +1,4 @@
-import type { Frame, Item } from '@/api/types'
+import type { Frame, Item } from '@/api/schema'
 import { isCopy, originalOf } from '@/page/items'
 
 /** What a gesture needs to know of the rules between two replies; the server's core decides. */

@@ -1,5 +1,5 @@
 import { onBeforeUnmount, watch } from 'vue'
-import { ease } from './ease'
+import { ease } from './accessibility'
 
 const REACHED = 'button:not(:disabled), a[href], input, [tabindex="0"], [data-scan]'
 

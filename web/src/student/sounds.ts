@@ -1,4 +1,4 @@
-import type { Reply } from '@/api/types'
+import type { Reply } from '@/api/schema'
 
 type Sound = NonNullable<Reply['sound']>
 /** Tones of a sound: hertz, when it begins and how long it is in seconds, and its colour. */

@@ -1,5 +1,5 @@
 import { ref } from 'vue'
-import type { Speech } from '@/api/types'
+import type { Speech } from '@/api/schema'
 
 /** What is being said aloud, for showing its text; null for nothing. */
 export const speaking = ref<Speech | null>(null)
@@ -16,7 +16,7 @@ export function speak(speech: Speech) {
     if (speaking.value === speech) speaking.value = null
   }
   if (speech.file) {
-    player = new Audio(`/api/files/${speech.file.sha256}`)
+    player = new Audio(`/api/v1/files/${speech.file.sha256}`)
     player.addEventListener('ended', done)
     // Where it cannot be played the text stays to be read, until something else is said or it is closed.
     player.play().catch(() => {})

@@ -1,7 +1,7 @@
 import { computed, type Ref } from 'vue'
-import type { Frame, Item, StudentPage } from '@/api/types'
-import { asDone, goesAlong, withAlong, type Done } from '@/page/done'
-import { carriersOf, isCopy, isPiece, originalOf, ways, zonesOf } from '@/page/items'
+import type { Frame, Item, StudentPage } from '@/api/schema'
+import { asDone, goesAlong, withAlong, type PlacedItem } from '@/page/placedItems'
+import { carriersOf, isCopy, isPiece, originalOf, traitsOf, zonesOf } from '@/page/items'
 import { itemName } from '@/page/names'
 import type { Work } from './work'
 
@@ -40,12 +40,12 @@ export function useThings(
   const shown = computed(() => new Set(state.value.shown))
 
   const settled = (id: string) => (states.value[id]?.settled && !byId.value.get(id)?.source) ?? false
-  const turnedAway = (id: string) =>
+  const rejected = (id: string) =>
     Boolean(states.value[id]?.zoneId) && !settled(id) && !states.value[id]?.waits
-  const melted = (id: string) => Boolean(states.value[id]?.melted)
+  const disappeared = (id: string) => Boolean(states.value[id]?.disappeared)
 
   /** A thing of the page, or a copy that is just coming off its supply. */
-  function find(id: string): Done {
+  function find(id: string): PlacedItem {
     const there = byId.value.get(id)
     if (there) return there
     const source = byId.value.get(originalOf(id))!
@@ -65,8 +65,8 @@ export function useThings(
         byId.value.get(id)?.item.frame,
   )
   /** Copies that a supply still gives. */
-  const leftOver = (one: Done) => {
-    const supply = ways(one.item).supply
+  const leftOver = (one: PlacedItem) => {
+    const supply = traitsOf(one.item).supply
     if (!supply?.copies) return Infinity
     return (
       supply.copies -
@@ -74,22 +74,24 @@ export function useThings(
     )
   }
 
-  const movable = (one: Done) => isPiece(one.item) && one.lead === one.id && !settled(one.id) && !rests()
-  const canTurn = (one: Done) => movable(one) && one.item.movement.kind === 'turns' && !one.source
-  const canTurnOver = (one: Done) => Boolean(ways(one.item).otherSide?.byTap) && !one.source && !rests()
+  const movable = (one: PlacedItem) =>
+    isPiece(one.item) && one.lead === one.id && !settled(one.id) && !rests()
+  const canTurn = (one: PlacedItem) => movable(one) && one.item.movement.kind === 'turns' && !one.source
+  const canTurnOver = (one: PlacedItem) =>
+    Boolean(traitsOf(one.item).otherSide?.byTap) && !one.source && !rests()
   /** Whether a tap opens it: a note is read, a thing with two sides is turned over. */
-  const opens = (one: Done) => one.item.kind === 'note' || canTurnOver(one)
+  const opens = (one: PlacedItem) => one.item.kind === 'note' || canTurnOver(one)
 
   /** What is to be read on the side that is turned up. */
-  function sideWords(one: Done) {
+  function sideWords(one: PlacedItem) {
     if (!one.over) return ''
-    const side = ways(one.item).otherSide
+    const side = traitsOf(one.item).otherSide
     const read = side?.description || side?.words?.text
     return read ? `, turned over: ${read}` : ', turned over'
   }
 
   /** What a thing is called, with what has become of it. */
-  function spoken(one: Done, held: boolean) {
+  function spoken(one: PlacedItem, held: boolean) {
     const name = itemName(one.item)
     const was = states.value[one.id]
     const zone = zones.value.find((other) => other.id === was?.zoneId)
@@ -104,7 +106,7 @@ export function useThings(
     }
     if (was?.waits && zone) return `${name}${side}, in ${itemName(zone)}`
     if (held) return `${name}${side}, picked up`
-    return turnedAway(one.id) && zone
+    return rejected(one.id) && zone
       ? `${name}${side}, in ${itemName(zone)}: not here. Try another place`
       : `${name}${side}${one.written ? `: ${one.written}` : ''}`
   }
@@ -119,8 +121,8 @@ export function useThings(
     byId,
     shown,
     settled,
-    turnedAway,
-    melted,
+    rejected,
+    disappeared,
     find,
     original,
     carried,

@@ -1,6 +1,6 @@
 import { onBeforeUnmount, type Ref } from 'vue'
-import type { Frame, Item } from '@/api/types'
-import type { Done } from '@/page/done'
+import type { Frame, Item } from '@/api/schema'
+import type { PlacedItem } from '@/page/placedItems'
 import { turned, type Point } from '@/page/geometry'
 import type { Ahead } from './things'
 
@@ -40,13 +40,13 @@ const angle = (from: Point, to: Point) => (Math.atan2(to.y - from.y, to.x - from
 export function useTurning(page: {
   ahead: Ref<Ahead>
   pointAt(event: PointerEvent): Point
-  put(one: Done, to: Frame, turn: number): Promise<void>
-  tap(one: Done): void
+  put(one: PlacedItem, to: Frame, turn: number): Promise<void>
+  tap(one: PlacedItem): void
   /** Where the whole piece lies of which a smaller one may be drawn. */
-  whole(one: Done): Frame
+  whole(one: PlacedItem): Frame
 }) {
   let quiet = () => {}
-  function grip(one: Done, event: PointerEvent) {
+  function grip(one: PlacedItem, event: PointerEvent) {
     if (event.button !== 0) return
     quiet()
     const { movement } = one.item

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { nextTick, ref, shallowRef } from 'vue'
-import type { AttemptState, Frame, Verdict } from '@/api/types'
+import type { AttemptState, Frame, Verdict } from '@/api/schema'
 import { backFrom, inverse, onceSent, untyped, useUndo } from './undo'
 
 const home: Frame = { x: 100, y: 800, width: 100, height: 100, turn: 0 }
@@ -37,7 +37,7 @@ describe('taking back', () => {
   })
   it('leaves what rests, what went home by itself, and what would be told wrong again', () => {
     expect(backFrom(put, home, undefined, verdict({ says: 'BELONGS' }))).toBeNull()
-    expect(backFrom(put, home, undefined, verdict({ says: 'TURNED_AWAY', rests: 'HOME' }))).toBeNull()
+    expect(backFrom(put, home, undefined, verdict({ says: 'DOES_NOT_BELONG', rests: 'HOME' }))).toBeNull()
     expect(backFrom(put, home, { ...piece, x: 5, y: 6, zoneId: 'z' }, verdict({}))).toBeNull()
     expect(backFrom(put, home, undefined, null)).toBeNull()
   })

@@ -1,5 +1,5 @@
 import { computed, shallowRef, watch } from 'vue'
-import type { Act, AttemptState, Frame, Verdict } from '@/api/types'
+import type { Act, AttemptState, Frame, Verdict } from '@/api/schema'
 
 /** What was done before, to be taken back step by step, as long as the page stays open in this browser. */
 export function useUndo(page: () => string) {

@@ -1,13 +1,13 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Act, AttemptView, Move, Moved, Stroke } from '@/api/types'
+import type { Act, AttemptView, Move, Moved, Stroke } from '@/api/schema'
 import { passingDevice } from './device'
 import { attemptWork, tryWork } from './work'
 
 const opened: AttemptView = {
   id: 'attempt',
   assignmentId: 'assignment',
-  editionId: 'first',
-  view: { title: 'Sky', pages: [], buttons: true, besides: { draw: true, record: false } },
+  versionId: 'first',
+  view: { title: 'Sky', pages: [], buttons: true, tools: { draw: true, record: false } },
   state: { seq: 0, pageId: 'p', standing: 'WORKING', pieces: {} },
   placements: 2,
   progress: { solved: 0, on: {}, score: { got: 0, most: 2 } },
@@ -18,8 +18,8 @@ const opened: AttemptView = {
     sharing: 'OWN_COPY',
     window: {},
     stage: 'OPEN',
-    held: false,
-    shut: false,
+    paused: false,
+    closed: false,
     round: 1,
     apart: false,
     after: 'RIGHT_AND_WRONG',

@@ -7,7 +7,7 @@ import type {
   Around,
   AttemptState,
   AttemptView,
-  Course,
+  PathProgress,
   Move,
   Moved,
   OtherSide,
@@ -17,19 +17,19 @@ import type {
   StudentView,
   Tried,
   Verdict,
-} from '@/api/types'
+} from '@/api/schema'
 import { cameAfter, courseAhead, withAhead } from './ahead'
 import { passingDevice, type Device } from './device'
 import { forget, NOT_YET, refusedByName, sendMove, whyWaiting, type Sent } from './outbox'
 import { ownAfter } from './own'
-import { goneWith } from './renewed'
+import { goneWith } from './versionUpdate'
 
 /** Work on pages: a student's attempt, or a teacher's try. Both are judged on the server. */
 export interface Work {
   /** The pages that are open now, and what else may be known. */
   readonly view: StudentView
   /** Where the student was and can go. */
-  readonly course: { value: Course }
+  readonly course: { value: PathProgress }
   readonly placements: number
   readonly state: { value: AttemptState }
   /** How many placements are solved, on which pages, with how many points and how much time left. */
@@ -40,7 +40,7 @@ export interface Work {
   readonly said: { value: Record<string, Speech> }
   /**
    * 'kept' once the server has everything; 'waiting' while it is on its way; 'device' while the network is away and it
-   * lies on this device, 'fleeting' where it lies in this page only; 'held' while the teacher holds everyone; 'sign-in'
+   * lies on this device, 'fleeting' where it lies in this page only; 'held' while the teacher paused everyone; 'sign-in'
    * while it waits for its student to sign in again; else what is wrong.
    */
   readonly kept: { value: string }
@@ -157,7 +157,7 @@ export function attemptWork(
   let wake: (() => void) | null = null
   let overtaken = false
   let lasting = device.lasting
-  let editionId = opened.editionId
+  let versionId = opened.versionId
   const heard = shallowRef<Record<string, string>>({})
 
   /** Sends a move until it is acknowledged. @throws only where the move itself was refused by name */
@@ -244,15 +244,15 @@ export function attemptWork(
   async function refresh() {
     const asked = state.value.pageId
     const on = apart() ? `?page=${encodeURIComponent(asked)}` : ''
-    const now = await get<AttemptView>(`/api/attempts/${opened.id}${on}`)
+    const now = await get<AttemptView>(`/api/v1/attempts/${opened.id}${on}`)
     around.value = now.around
     // Moves of one's own that are on their way know better than an answer that may have passed them.
     if (waiting.value.length > 0 && !away.value) return
     if (now.state.seq < confirmed.value.seq) return
     // The page was turned while this was on its way; it tells of the page before, and would lead back to it.
     if (apart() && state.value.pageId !== asked) return refresh()
-    if (now.editionId !== editionId) {
-      editionId = now.editionId
+    if (now.versionId !== versionId) {
+      versionId = now.versionId
       renewed.value = { gone: goneWith(view.value, now.view, confirmed.value) }
     }
     confirmed.value = now.state
@@ -318,7 +318,7 @@ export function tryWork(
   let last: Promise<unknown> = Promise.resolve()
 
   async function send(one: Move): Promise<Tried> {
-    const tried = await post<Tried>(`/api/activities/${activityId}/try`, {
+    const tried = await post<Tried>(`/api/v1/activities/${activityId}/tries`, {
       moves: [...moves, one],
       presented,
     })
@@ -346,7 +346,7 @@ export function tryWork(
     await last
     const turned = moves.slice(count).filter((one) => one.act.kind === 'open')
     moves.splice(count, moves.length, ...turned)
-    take(await post<Tried>(`/api/activities/${activityId}/try`, { moves, presented }))
+    take(await post<Tried>(`/api/v1/activities/${activityId}/tries`, { moves, presented }))
   }
   /** Heard from this browser alone: a try leaves nothing behind. */
   async function say(pageId: string, sound: Blob, seconds: number) {
@@ -355,7 +355,7 @@ export function tryWork(
     await make({ kind: 'say', pageId, recording: { id, file: NOT_YET, seconds } })
   }
   async function refresh() {
-    const tried = await post<Tried>(`/api/activities/${activityId}/try`, { moves, presented })
+    const tried = await post<Tried>(`/api/v1/activities/${activityId}/tries`, { moves, presented })
     course.value = tried.course
     view.value = tried.view
   }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, toRef, watch } from 'vue'
-import type { CheckedPages, Edit, Page } from '@/api/types'
+import type { CheckedPages, Edit, Page } from '@/api/schema'
 import { count } from '@/page/count'
 import { itemName } from '@/page/names'
 import AnswerTable from './answers/AnswerTable.vue'
@@ -11,7 +11,7 @@ import GapPanel from './answers/GapPanel.vue'
 import PiecePanel from './answers/PiecePanel.vue'
 import TermsPanel from './answers/TermsPanel.vue'
 import ZonePanel from './answers/ZonePanel.vue'
-import { together } from './copies'
+import { composite } from './copies'
 import type { Editing } from './editing'
 import { isUndecided } from './key'
 
@@ -52,7 +52,7 @@ function fill() {
     props.editing.tell('Nothing changed: no zone is called like a label, or all is decided so already.')
 }
 const mend = (edit: Edit) =>
-  props.editing.edit(edit.kind === 'together' ? together(edit.edits as Edit[]) : edit)
+  props.editing.edit(edit.kind === 'composite' ? composite(edit.edits as Edit[]) : edit)
 async function jump(pageId: string, itemIds: string[]) {
   emit('page', pageId)
   await nextTick()
@@ -83,8 +83,8 @@ async function jump(pageId: string, itemIds: string[]) {
         <template v-if="zones.length && pieces.length">
           <AnswerTable :key="page.id" class="grid" :deciding="deciding" />
           <p class="legend">
-            <span><i class="belongs" />belongs</span><span><i class="away" />turned away</span
-            ><span><i class="open">?</i>not decided</span><span class="soft">Space cycles a cell</span>
+            <span><i class="belongs" />belongs</span><span><i class="away" />does not belong</span
+            ><span><i class="open">?</i>undecided</span><span class="soft">Space cycles a cell</span>
             <button v-if="fillable" class="btn" @click="fill">Fill from labels</button>
           </p>
         </template>

@@ -2,13 +2,13 @@
 import { computed, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { areaAround } from './areas'
-import type { Bench } from './bench'
-import { usePull } from './pull'
+import type { Workbench } from './useWorkbench'
+import { usePull } from './drag'
 import { drawnZone } from './zoneForms'
 
 /** Drawing around a part of the page that is to lead somewhere. */
 const props = defineProps<{
-  bench: Bench
+  bench: Workbench
   pointAt: (event: { clientX: number; clientY: number }) => Point
 }>()
 const points = ref<Point[]>([])
@@ -26,7 +26,7 @@ function outline(zoneId: string, drawn: Point[]) {
   }
   const at = { pageId: props.bench.page.value.id, itemId: zoneId }
   props.bench.edit({
-    kind: 'together',
+    kind: 'composite',
     edits: [
       { kind: 'set-frame', ...at, frame: made.frame },
       { kind: 'set-body', pageId: at.pageId, item: { ...zone, frame: made.frame, shape: made.shape } },

@@ -3,7 +3,7 @@ import { PhExport } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, reactive, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, post, said } from '@/api/client'
-import type { ActivityHead, AssignedHead, ClassHead, ClassView, Team } from '@/api/types'
+import type { ActivityHead, AssignedHead, ClassHead, ClassView, Team } from '@/api/schema'
 import { spaced } from '@/page/code'
 import { count } from '@/page/count'
 import { requestOf, USUAL_GIVING, type Giving } from './assign/giving'
@@ -29,10 +29,12 @@ const open = computed(() => undecided(props.editing.activity.value))
 const address = `${location.host}/join`
 
 async function load() {
-  classes.value = (await get<ClassHead[]>('/api/classes')).filter((one) => !one.archived)
+  classes.value = (await get<ClassHead[]>('/api/v1/classes')).filter((one) => !one.archived)
   chosen.value ||= classes.value[0]?.id ?? ''
-  others.value = (await get<ActivityHead[]>('/api/activities')).filter((one) => one.id !== props.editing.id)
-  const all = await get<AssignedHead[]>('/api/assignments')
+  others.value = (await get<ActivityHead[]>('/api/v1/activities')).filter(
+    (one) => one.id !== props.editing.id,
+  )
+  const all = await get<AssignedHead[]>('/api/v1/assignments')
   before.value = all.filter((one) => one.activityId === props.editing.id)
 }
 watch(chosen, async (id) => {
@@ -41,8 +43,8 @@ watch(chosen, async (id) => {
   giving.targets = []
   if (!id) return
   const [all, view] = await Promise.all([
-    get<Team[]>(`/api/classes/${id}/teams`),
-    get<ClassView>(`/api/classes/${id}`),
+    get<Team[]>(`/api/v1/classes/${id}/teams`),
+    get<ClassView>(`/api/v1/classes/${id}`),
   ]).catch(() => [[], { students: [] }] as unknown as [Team[], ClassView])
   if (chosen.value !== id) return
   teams.value = all
@@ -56,7 +58,7 @@ async function assign() {
   try {
     await props.editing.flush()
     given.value = await post(
-      `/api/activities/${props.editing.id}/assignments`,
+      `/api/v1/activities/${props.editing.id}/assignments`,
       requestOf(giving, chosen.value),
     )
     await load()
@@ -74,7 +76,7 @@ async function assign() {
 <template>
   <div class="assign">
     <section class="card">
-      <h2>Give it to a class</h2>
+      <h2>Assign it to a class</h2>
       <p class="soft">
         The class works on the activity as it is this moment. What you change afterwards does not change their
         pages.
@@ -99,12 +101,12 @@ async function assign() {
       <h2 class="small-head">Students join at {{ address }} with</h2>
       <div class="code-row">
         <p class="big-code">{{ spaced(given.joinCode) }}</p>
-        <img class="qr" :src="`/api/qr/${given.joinCode}`" alt="The same as a picture for the camera" />
+        <img class="qr" :src="`/api/v1/qr/${given.joinCode}`" alt="The same as a picture for the camera" />
       </div>
       <RouterLink class="btn pri" :to="`/assigned/${given.id}`">See the class at work</RouterLink>
     </section>
     <section v-if="before.length" class="card">
-      <h2 class="small-head">Given out before</h2>
+      <h2 class="small-head">Previous assignments</h2>
       <ul>
         <li v-for="one in before" :key="one.id">
           <RouterLink :to="`/assigned/${one.id}`">{{ one.className }}</RouterLink>

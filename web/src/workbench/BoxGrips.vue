@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Frame } from '@/api/types'
+import type { Frame } from '@/api/schema'
 import type { Grip } from '@/gesture/boxChart'
 import { spot, type Handle } from '@/gesture/grips'
 import { placed } from '@/page/geometry'

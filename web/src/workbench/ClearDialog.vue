@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { post, said } from '@/api/client'
-import type { Picture, StoredPicture } from '@/api/types'
+import type { Picture, StoredPicture } from '@/api/schema'
 import { pictureUrl } from '@/page/pictures'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 
 /** Makes a colour of a picture see-through: tapped in the picture, made on the server, the first picture kept. */
-const props = defineProps<{ bench: Bench; item: Picture }>()
+const props = defineProps<{ bench: Workbench; item: Picture }>()
 const emit = defineEmits<{ close: [] }>()
 const dialog = ref<HTMLDialogElement>()
 const paper = ref<HTMLCanvasElement>()
@@ -38,7 +38,7 @@ async function look() {
   busy.value = true
   wrong.value = ''
   try {
-    made.value = await post<StoredPicture>(`/api/files/${props.item.picture.name}/clear`, {
+    made.value = await post<StoredPicture>(`/api/v1/files/${props.item.picture.name}/cut-outs`, {
       colour: colour.value,
       tolerance: tolerance.value,
     })
@@ -56,7 +56,7 @@ function keep() {
 
 <template>
   <dialog ref="dialog" class="clear" aria-label="Clear a colour" @close="emit('close')">
-    <h2>Make a colour see-through</h2>
+    <h2>Make a colour transparent</h2>
     <p class="soft">Tap the colour in the picture, or choose it here.</p>
     <div class="two">
       <canvas ref="paper" class="picture" @click="pick"></canvas>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
 import simplify from 'simplify-js'
-import type { Crop, PictureRef } from '@/api/types'
+import type { Crop, PictureRef } from '@/api/schema'
 import type { Point } from '@/page/geometry'
 import { pictureUrl } from '@/page/pictures'
 

@@ -2,14 +2,14 @@
 import { PhScissors } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import { post, said } from '@/api/client'
-import type { Edit, Item, Page } from '@/api/types'
-import type { CutParts } from '@/api/types'
-import type { Bench } from './bench'
+import type { Edit, Item, Page } from '@/api/schema'
+import type { CutParts } from '@/api/schema'
+import type { Workbench } from './useWorkbench'
 import { cutInto } from './cutting'
-import { together } from './copies'
+import { composite } from './copies'
 
 /** Boxes of words that are selected become pieces, one for each word or letter. */
-const props = defineProps<{ bench: Bench }>()
+const props = defineProps<{ bench: Workbench }>()
 type Words = Extract<Item, { kind: 'words' }>
 const words = computed(() =>
   props.bench.selected.value.filter((item): item is Words => item.kind === 'words'),
@@ -20,7 +20,7 @@ async function cut(into: keyof CutParts) {
   const { bench } = props
   try {
     const parts = await Promise.all(
-      words.value.map((item) => post<CutParts>('/api/starters/cut', { text: item.content.text })),
+      words.value.map((item) => post<CutParts>('/api/v1/word-cuts', { text: item.content.text })),
     )
     let page: Page = bench.page.value
     const edits: Edit[] = []
@@ -28,7 +28,7 @@ async function cut(into: keyof CutParts) {
       const edit = cutInto(page, item, parts[i]![into].slice(0, 200))
       if (!edit) return
       edits.push(edit)
-      const inner = edit.kind === 'together' ? (edit.edits as Edit[]) : [edit]
+      const inner = edit.kind === 'composite' ? (edit.edits as Edit[]) : [edit]
       const added = inner.flatMap((one) => (one.kind === 'add-item' ? [one.item as Item] : []))
       const at = page.items.findIndex((one) => one.id === item.id)
       page = { ...page, items: [...page.items.slice(0, at), ...added, ...page.items.slice(at + 1)] }
@@ -38,9 +38,9 @@ async function cut(into: keyof CutParts) {
       return
     }
     const before = new Set(bench.page.value.items.map((item) => item.id))
-    const flat = edits.flatMap((edit) => (edit.kind === 'together' ? (edit.edits as Edit[]) : [edit]))
+    const flat = edits.flatMap((edit) => (edit.kind === 'composite' ? (edit.edits as Edit[]) : [edit]))
     // The pieces are what one goes on with.
-    if (bench.edit(together(flat)))
+    if (bench.edit(composite(flat)))
       bench.chosen.value = page.items.filter((item) => !before.has(item.id)).map((item) => item.id)
   } catch (error) {
     bench.editing.tell(said(error))

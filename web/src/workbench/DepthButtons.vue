@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { PhArrowDown, PhArrowLineDown, PhArrowLineUp, PhArrowUp } from '@phosphor-icons/vue'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 
-defineProps<{ bench: Bench }>()
+defineProps<{ bench: Workbench }>()
 const WAYS = [
   { how: 'top', name: 'Top', icon: PhArrowLineUp },
   { how: 'up', name: 'Up', icon: PhArrowUp },

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { PhArrowUUpLeft, PhBookmarkSimple, PhX } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { get, post, said } from '@/api/client'
-import type { Activity, History } from '@/api/types'
+import { get, put, said } from '@/api/client'
+import type { Activity, History } from '@/api/schema'
 import PageView from '@/page/PageView.vue'
 import type { Editing } from './editing'
 
@@ -19,7 +19,7 @@ let asked = 0
 
 async function load(upTo?: number) {
   const query = upTo === undefined ? '' : `?upTo=${upTo}`
-  history.value = await get<History>(`/api/activities/${props.editing.id}/history${query}`)
+  history.value = await get<History>(`/api/v1/activities/${props.editing.id}/history${query}`)
 }
 onMounted(async () => {
   try {
@@ -42,7 +42,7 @@ watch(at, async (seq) => {
   try {
     const known = steps.value.some((one) => one.seq === seq)
     const [activity] = await Promise.all([
-      get<Activity>(`/api/activities/${props.editing.id}/history/${seq}`),
+      get<Activity>(`/api/v1/activities/${props.editing.id}/history/${seq}`),
       known || seq === 0 ? null : load(Math.min(seq + 100, history.value?.newest ?? seq)),
     ])
     if (mine === asked) then.value = activity
@@ -53,15 +53,15 @@ watch(at, async (seq) => {
 
 async function keepName() {
   try {
-    await post(`/api/activities/${props.editing.id}/history/names`, { seq: at.value, name: name.value })
+    await put(`/api/v1/activities/${props.editing.id}/history/names`, { seq: at.value, name: name.value })
     name.value = ''
     await load()
   } catch (error) {
     wrong.value = said(error)
   }
 }
-async function bringBack() {
-  await props.editing.bringBack(at.value)
+async function restore() {
+  await props.editing.restore(at.value)
   emit('close')
 }
 const when = (time: string) =>
@@ -105,27 +105,27 @@ const when = (time: string) =>
             v-model="name"
             class="in"
             maxlength="300"
-            placeholder="A name for this moment"
-            aria-label="A name for this moment"
+            placeholder="A name for this version"
+            aria-label="A name for this version"
           />
           <button class="btn" :disabled="!name.trim() || !editing.mayEdit">
-            <PhBookmarkSimple :size="17" aria-hidden="true" />Name it
+            <PhBookmarkSimple :size="17" aria-hidden="true" />Name this version
           </button>
           <button
             type="button"
             class="btn acc"
             :disabled="at === history.newest || !editing.mayEdit"
-            @click="bringBack"
+            @click="restore"
           >
-            <PhArrowUUpLeft :size="17" aria-hidden="true" />Bring this back
+            <PhArrowUUpLeft :size="17" aria-hidden="true" />Restore this version
           </button>
         </form>
       </div>
       <div class="right">
-        <template v-if="history.moments.length">
-          <h3>Named moments</h3>
+        <template v-if="history.versions.length">
+          <h3>Named versions</h3>
           <ul>
-            <li v-for="one in history.moments" :key="one.seq">
+            <li v-for="one in history.versions" :key="one.seq">
               <button :aria-current="one.seq === at || undefined" @click="at = one.seq">
                 <strong>{{ one.name }}</strong>
                 <span class="soft">moment {{ one.seq }}</span>

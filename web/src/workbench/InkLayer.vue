@@ -3,7 +3,7 @@ import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { newId } from '@/api/id'
 import { post } from '@/api/client'
 import type { components } from '@/api/schema'
-import type { Edit, Ink, InkContent, Item, Note } from '@/api/types'
+import type { Edit, Ink, InkContent, Item, Note } from '@/api/schema'
 import {
   along,
   drawnInto,
@@ -23,11 +23,11 @@ import { drawnBy, growing } from '@/gesture/growing'
 import { contains, PAGE, placed, type Point } from '@/page/geometry'
 import InkBody from '@/page/InkBody.vue'
 import type { StrokeStyle } from '@/page/ink'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import { neatWanted, pens } from './pens'
 
 /** Lies over the page while ink is drawn, rubbed or looped. */
-const props = defineProps<{ bench: Bench; pointAt: (event: PointerEvent) => Point }>()
+const props = defineProps<{ bench: Workbench; pointAt: (event: PointerEvent) => Point }>()
 type Neat = components['schemas']['NeatShape']
 
 const path = ref<SVGPathElement>()
@@ -49,9 +49,9 @@ const RUBBER = 22
 
 const tool = computed(() => props.bench.tool.value)
 const pen = computed(() =>
-  tool.value.is === 'pen' || tool.value.is === 'tint' ? pens[tool.value.name]! : null,
+  tool.value.is === 'pen' || tool.value.is === 'highlighter' ? pens[tool.value.name]! : null,
 )
-const rubbing = computed(() => tool.value.is === 'rub' || tool.value.is === 'rub-whole')
+const erasing = computed(() => tool.value.is === 'eraser' || tool.value.is === 'stroke-eraser')
 /** Everything that bears ink: inks, and notes that were drawn on. */
 type Bearer = Ink | (Note & { ink: InkContent })
 const inks = () =>
@@ -79,23 +79,23 @@ const unitsPerPixel = () =>
 
 function follow(drawn: Drawn[]) {
   for (const point of drawn) {
-    if (rubbing.value) rubTo(point)
+    if (erasing.value) rubTo(point)
     else {
       way.push(point)
       builder.add(point)
     }
   }
-  if (!rubbing.value) draw()
+  if (!erasing.value) draw()
 }
 
 function move(event: PointerEvent) {
   const at = props.pointAt(event)
-  cursor.value = rubbing.value ? at : null
+  cursor.value = erasing.value ? at : null
   if (drawing) follow(drawnBy(event, props.pointAt))
 }
 
 const line = growing(() => path.value)
-const LASSO: StrokeStyle = { tool: 'TINT', colour: 'none', width: 3, dash: 'SOLID' }
+const LASSO: StrokeStyle = { tool: 'HIGHLIGHTER', colour: 'none', width: 3, dash: 'SOLID' }
 function draw() {
   if (pen.value) line.draw(styleOf(pen.value), builder.points(), builder.decided())
   else line.draw(LASSO, way)
@@ -107,8 +107,8 @@ function up() {
   if (!drawing) return
   drawing = false
   wipe()
-  if (rubbing.value) commitRub()
-  else if (tool.value.is === 'loop') commitLoop()
+  if (erasing.value) erase()
+  else if (tool.value.is === 'lasso') commitLoop()
   else void commitStroke()
 }
 
@@ -159,7 +159,7 @@ async function commitStroke() {
 async function askNeat(style: StrokeStyle, parts: number, inkId: string) {
   const rough = way.slice(0, 5000).map(({ x, y }) => ({ x, y }))
   try {
-    const { shape } = await post<{ shape?: Neat }>('/api/neat', { points: rough })
+    const { shape } = await post<{ shape?: Neat }>('/api/v1/neat-shapes', { points: rough })
     if (shape && last?.id === inkId) {
       const { frame } = shape
       offer.value = {
@@ -274,7 +274,7 @@ function rubAt(at: Point) {
   const now = new Map(worn.value)
   let changed = false
   for (const item of inks()) {
-    const left = rubbed(now.get(item.id) ?? strokesOf(item), at, RUBBER, tool.value.is === 'rub-whole')
+    const left = rubbed(now.get(item.id) ?? strokesOf(item), at, RUBBER, tool.value.is === 'stroke-eraser')
     if (left) {
       now.set(item.id, left)
       changed = true
@@ -285,7 +285,7 @@ function rubAt(at: Point) {
   props.bench.veil(now.keys())
 }
 
-function commitRub() {
+function erase() {
   const edits = inks()
     .filter((item) => worn.value.has(item.id))
     .flatMap((item) => inkEdits(item, worn.value.get(item.id)!))
@@ -346,7 +346,7 @@ onBeforeUnmount(() => (drawing = false))
       <InkBody :ink="one.ink" :width="one.frame.width" :height="one.frame.height" />
     </g>
     <path v-if="pen" ref="path" stroke-linecap="round" stroke-linejoin="round" />
-    <path v-else-if="tool.is === 'loop'" ref="path" class="loop" />
+    <path v-else-if="tool.is === 'lasso'" ref="path" class="loop" />
     <rect
       class="catch"
       :width="PAGE.width"

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { PhEraser, PhHighlighter, PhLasso, PhPen, PhScissors } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Stroke } from '@/api/types'
-import type { Bench, Tool } from './bench'
+import type { Stroke } from '@/api/schema'
+import type { Workbench, Tool } from './useWorkbench'
 import { neatWanted, PENS, pens, setPen } from './pens'
 
 /** The pens, tints and rubbers, with the settings of the one in hand: seen before the first stroke. */
-const props = defineProps<{ bench: Bench }>()
+const props = defineProps<{ bench: Workbench }>()
 const tool = computed(() => props.bench.tool.value)
 const pen = computed(() =>
-  tool.value.is === 'pen' || tool.value.is === 'tint' ? pens[tool.value.name]! : null,
+  tool.value.is === 'pen' || tool.value.is === 'highlighter' ? pens[tool.value.name]! : null,
 )
 const take = (to: Tool) => props.bench.take(to)
 const COLOURS = [
@@ -38,13 +38,13 @@ const DASHES: [Stroke['dash'], string][] = [
   ['DOTTED', 'dotted'],
 ]
 const OTHERS = [
-  { is: 'rub', name: 'Eraser', icon: PhEraser },
-  { is: 'rub-whole', name: 'Eraser for whole strokes', icon: PhScissors },
-  { is: 'loop', name: 'Lasso', icon: PhLasso },
+  { is: 'eraser', name: 'Eraser', icon: PhEraser },
+  { is: 'stroke-eraser', name: 'Eraser for whole strokes', icon: PhScissors },
+  { is: 'lasso', name: 'Lasso', icon: PhLasso },
 ] as const
 const TOLD: Record<string, string> = {
   rub: 'Rubs out ink where it goes, and nothing else.',
-  'rub-whole': 'Takes away each stroke it touches.',
+  'stroke-eraser': 'Takes away each stroke it touches.',
   loop: 'Draw around strokes to select them.',
 }
 </script>
@@ -52,12 +52,12 @@ const TOLD: Record<string, string> = {
 <template>
   <div class="ink">
     <h2>Ink</h2>
-    <div class="pens" role="group" aria-label="Pens and tints">
+    <div class="pens" role="group" aria-label="Pens and highlighters">
       <button
         v-for="one in PENS"
         :key="one.name"
         :aria-pressed="pen?.name === one.name"
-        @click="take({ is: one.tool === 'PEN' ? 'pen' : 'tint', name: one.name })"
+        @click="take({ is: one.tool === 'PEN' ? 'pen' : 'highlighter', name: one.name })"
       >
         <component :is="one.tool === 'PEN' ? PhPen : PhHighlighter" :size="19" aria-hidden="true" />
         {{ one.label }}

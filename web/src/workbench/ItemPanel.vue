@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { PhCopy, PhCrosshair, PhTarget, PhTrash } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Frame, Item } from '@/api/types'
+import type { Frame, Item } from '@/api/schema'
 import { letter, middle, type Point } from '@/page/geometry'
-import { alwaysFixed, groupsOf, isPiece, ways } from '@/page/items'
+import { alwaysFixed, groupsOf, isPiece, traitsOf } from '@/page/items'
 import { itemName, KINDS } from '@/page/names'
 import { mayReshape } from '@/page/reshaped'
 import { pictureUrl } from '@/page/pictures'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import CutButtons from './CutButtons.vue'
 import { seenOutline } from './cutout'
 import DepthButtons from './DepthButtons.vue'
@@ -17,8 +17,8 @@ import KeepButton from './library/KeepButton.vue'
 import DraftField from './DraftField.vue'
 import { zonesOf } from './key'
 import VideoPanel from './VideoPanel.vue'
-import LeadsTo from './LeadsTo.vue'
-import LookPanel from './LookPanel.vue'
+import LinkField from './LinkField.vue'
+import AppearancePanel from './AppearancePanel.vue'
 import { decisionOf } from './mirror'
 import MovementPanel from './MovementPanel.vue'
 import NextButton from './NextButton.vue'
@@ -32,7 +32,7 @@ import { targetAt } from './targets'
 import { mayTake, takingPieces } from './zoneForms'
 
 /** What is selected, and what can be said of it. */
-const props = defineProps<{ bench: Bench; item: Item }>()
+const props = defineProps<{ bench: Workbench; item: Item }>()
 const emit = defineEmits<{ picture: [what: 'side' | 'poster' | 'replace' | 'fill' | [number, number]] }>()
 
 const at = computed(() => ({ pageId: props.bench.page.value.id, itemId: props.item.id }))
@@ -85,7 +85,7 @@ async function take() {
     }
   if (props.bench.page.value !== page || props.item.id !== item.id) return
   const { edits } = takingPieces(page, item, seen)
-  props.bench.edit({ kind: 'together', edits })
+  props.bench.edit({ kind: 'composite', edits })
   props.bench.editing.note(
     isPiece(props.item)
       ? `${itemName(props.item)} takes pieces now, and what lies on it goes with it. Decide in Answers what belongs on it.`
@@ -103,7 +103,7 @@ function target(event: MouseEvent) {
   else {
     const at = middle(item.frame)
     const { edits, zoneId } = targetAt(bench.page.value, item, at, at)
-    if (bench.edit({ kind: 'together', edits })) bench.select([zoneId], 'inside')
+    if (bench.edit({ kind: 'composite', edits })) bench.select([zoneId], 'inside')
   }
 }
 const NUMBERS = [
@@ -147,14 +147,14 @@ const sort = computed(() => {
     <label v-if="item.kind === 'ink' && item.movement.kind === 'fixed'" class="check"
       ><input
         type="checkbox"
-        :checked="ways(item).erasable"
+        :checked="traitsOf(item).erasable"
         @change="setErasable(($event.target as HTMLInputElement).checked)"
       />Students may rub this away</label
     >
     <label v-if="mayReshape(item)" class="check"
       ><input
         type="checkbox"
-        :checked="ways(item).reshapable"
+        :checked="traitsOf(item).reshapable"
         @change="setReshapable(($event.target as HTMLInputElement).checked)"
       />Its corners can be pulled in Present</label
     >
@@ -168,7 +168,7 @@ const sort = computed(() => {
         @change="setCarried(($event.target as HTMLInputElement).checked)"
       />Moves with the piece it is grouped with</label
     >
-    <LookPanel :bench="bench" :items="[item]" @picture="emit('picture', 'fill')" />
+    <AppearancePanel :bench="bench" :items="[item]" @picture="emit('picture', 'fill')" />
     <StyleButtons :bench="bench" />
     <button v-if="mayTarget" class="btn" :aria-pressed="bench.tool.value.is === 'targets'" @click="target">
       <PhCrosshair :size="17" aria-hidden="true" />{{
@@ -186,7 +186,7 @@ const sort = computed(() => {
       @picture="emit('picture', 'poster')"
     />
     <template v-if="!['zone', 'gap', 'lens', 'cover'].includes(item.kind)">
-      <LeadsTo v-if="item.kind !== 'video'" :bench="bench" :item="item" />
+      <LinkField v-if="item.kind !== 'video'" :bench="bench" :item="item" />
       <SpeechPanel v-if="item.kind !== 'video'" :bench="bench" :item="item" />
     </template>
 
@@ -203,17 +203,17 @@ const sort = computed(() => {
       /></label>
     </div>
     <label
-      >See-through, %
+      >Transparency, %
       <DraftField
         :key="item.id"
         type="number"
         min="0"
         max="95"
-        :value="ways(item).seeThrough"
+        :value="traitsOf(item).transparency"
         @commit="
           bench.setTraits((traits) => ({
             ...traits,
-            seeThrough: Math.min(95, Math.max(0, Math.round(Number($event)) || 0)),
+            transparency: Math.min(95, Math.max(0, Math.round(Number($event)) || 0)),
           }))
         "
       />

@@ -23,7 +23,7 @@ const KEYS = [
   ['Alt+Up, Alt+Down on a page', 'move it earlier, later'],
   ['Alt+1 to Alt+4', 'the steps'],
   ['F8', 'present to the class'],
-  ['Space in the answers table', 'belongs, turned away, undecided'],
+  ['Space in the answers table', 'belongs, does not belong, undecided'],
   ['R, T, O on a piece', 'students: turn it, turn it over, open it'],
 ]
 </script>

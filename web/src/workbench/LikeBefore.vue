@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { PhArrowsClockwise } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { madeAlike } from './alike'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 
 /** What was made just before lends its size, movement and look to what is new. */
-const props = defineProps<{ bench: Bench; item: Item }>()
+const props = defineProps<{ bench: Workbench; item: Item }>()
 const edits = computed(() => {
   const { offered, byId, pageId, wordsEdit } = props.bench
   const model = offered.value?.id === props.item.id ? byId.value.get(offered.value.like) : undefined

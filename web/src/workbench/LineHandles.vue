@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
-import type { Line, LineLook } from '@/api/types'
+import type { Line, LineLook } from '@/api/schema'
 import { arrowOf } from '@/gesture/arrowKeys'
 import { contains, onPage, type Point } from '@/page/geometry'
 import { joined, ownPoints, pathThrough } from '@/page/lines'
 import { itemName } from '@/page/names'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 
 /** The points of a line, each to be pulled; an end let go over an item is joined to it. */
-const props = defineProps<{ bench: Bench; item: Line; pointAt: (event: PointerEvent) => Point }>()
+const props = defineProps<{ bench: Workbench; item: Line; pointAt: (event: PointerEvent) => Point }>()
 const pulled = ref<{ index: number; at: Point } | null>(null)
 
 const route = computed(() => joined(props.item, (id) => props.bench.byId.value.get(id)?.frame))

@@ -14,23 +14,23 @@ import {
 import { computed } from 'vue'
 import { still } from '@/gesture/asOne'
 import { around } from '@/page/geometry'
-import { ways } from '@/page/items'
-import type { Bench } from './bench'
+import { traitsOf } from '@/page/items'
+import type { Workbench } from './useWorkbench'
 import CutButtons from './CutButtons.vue'
 import DepthButtons from './DepthButtons.vue'
 import ListButtons from './list/ListButtons.vue'
 import KeepButton from './library/KeepButton.vue'
-import LookPanel from './LookPanel.vue'
+import AppearancePanel from './AppearancePanel.vue'
 import MovementPanel from './MovementPanel.vue'
 import StyleButtons from './StyleButtons.vue'
 
 /** Several at once: line up, spread, group, and what they have in common. Where they differ it says mixed. */
-const props = defineProps<{ bench: Bench }>()
+const props = defineProps<{ bench: Workbench }>()
 const items = computed(() => props.bench.selected.value)
-const seeThrough = computed(() => {
+const transparency = computed(() => {
   const [first] = items.value
-  const value = first ? ways(first).seeThrough : 0
-  return items.value.every((item) => ways(item).seeThrough === value) ? value : null
+  const value = first ? traitsOf(first).transparency : 0
+  return items.value.every((item) => traitsOf(item).transparency === value) ? value : null
 })
 /** As one: about the middle of the box around them. A field is empty again afterwards, since it says by how much. */
 function asOne(field: HTMLInputElement, by: (n: number) => { scale?: number; turn?: number }) {
@@ -44,12 +44,12 @@ const turnBy = (field: HTMLInputElement) => asOne(field, (turn) => ({ turn: turn
 const scaleTo = (field: HTMLInputElement) =>
   asOne(field, (percent) => ({ scale: Math.min(20, Math.max(0.05, percent / 100)) }))
 const ALIGN = [
-  { how: 'LEFT', name: 'Left edges', icon: PhAlignLeft },
-  { how: 'CENTRE', name: 'Middles across', icon: PhAlignCenterHorizontal },
-  { how: 'RIGHT', name: 'Right edges', icon: PhAlignRight },
-  { how: 'TOP', name: 'Top edges', icon: PhAlignTop },
-  { how: 'MIDDLE', name: 'Middles down', icon: PhAlignCenterVertical },
-  { how: 'BOTTOM', name: 'Bottom edges', icon: PhAlignBottom },
+  { how: 'LEFT', name: 'Align left', icon: PhAlignLeft },
+  { how: 'CENTRE', name: 'Align centre', icon: PhAlignCenterHorizontal },
+  { how: 'RIGHT', name: 'Align right', icon: PhAlignRight },
+  { how: 'TOP', name: 'Align top', icon: PhAlignTop },
+  { how: 'MIDDLE', name: 'Align middle', icon: PhAlignCenterVertical },
+  { how: 'BOTTOM', name: 'Align bottom', icon: PhAlignBottom },
 ] as const
 </script>
 
@@ -71,10 +71,10 @@ const ALIGN = [
     </div>
     <div class="two">
       <button class="btn" :disabled="items.length < 3" @click="bench.arrange('SPREAD_ACROSS')">
-        Spread across
+        Distribute across
       </button>
       <button class="btn" :disabled="items.length < 3" @click="bench.arrange('SPREAD_DOWN')">
-        Spread down
+        Distribute down
       </button>
       <button class="btn" @click="bench.arrange('SAME_WIDTH')">Same width</button>
       <button class="btn" @click="bench.arrange('SAME_HEIGHT')">Same height</button>
@@ -92,20 +92,20 @@ const ALIGN = [
       <PhPushPin :size="17" aria-hidden="true" />Fix everything selected
     </button>
     <MovementPanel :bench="bench" />
-    <LookPanel :bench="bench" :items="items" />
+    <AppearancePanel :bench="bench" :items="items" />
     <StyleButtons :bench="bench" />
     <label
-      >See-through, %
+      >Transparency, %
       <input
         type="number"
         min="0"
         max="95"
-        :placeholder="seeThrough === null ? 'mixed' : ''"
-        :value="seeThrough ?? ''"
+        :placeholder="transparency === null ? 'mixed' : ''"
+        :value="transparency ?? ''"
         @change="
           bench.setTraits((traits) => ({
             ...traits,
-            seeThrough: Math.min(
+            transparency: Math.min(
               95,
               Math.max(0, Math.round(Number(($event.target as HTMLInputElement).value)) || 0),
             ),

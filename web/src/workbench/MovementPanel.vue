@@ -7,14 +7,14 @@ import {
   PhStack,
 } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Movement } from '@/api/types'
-import { alwaysFixed, isPiece, ways } from '@/page/items'
+import type { Movement } from '@/api/schema'
+import { alwaysFixed, isPiece, traitsOf } from '@/page/items'
 import { turned } from '@/page/geometry'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import DraftField from './DraftField.vue'
 
 /** How students may move what is selected, and whether copies come off it. */
-const props = defineProps<{ bench: Bench }>()
+const props = defineProps<{ bench: Workbench }>()
 
 const movable = computed(() => props.bench.selected.value.filter((item) => !alwaysFixed(item)))
 const kinds = computed(() => new Set(movable.value.map((item) => item.movement.kind)))
@@ -22,13 +22,13 @@ const kind = computed(() => (kinds.value.size === 1 ? [...kinds.value][0]! : nul
 const only = computed(() => (movable.value.length === 1 ? movable.value[0]! : null))
 const rail = computed(() => (only.value?.movement.kind === 'rail' ? only.value.movement : null))
 const turns = computed(() => (only.value?.movement.kind === 'turns' ? only.value.movement : null))
-const supply = computed(() => (only.value ? ways(only.value).supply : undefined))
+const supply = computed(() => (only.value ? traitsOf(only.value).supply : undefined))
 
 const KINDS = [
   { kind: 'fixed', name: 'Fixed', icon: PhPushPin, told: 'It stays where it is, whatever students do.' },
   {
     kind: 'rail',
-    name: 'Rail',
+    name: 'Slides on a rail',
     icon: PhArrowsHorizontal,
     told: 'Students slide it along its rail. Pull the ends on the page.',
   },

@@ -2,14 +2,14 @@
 import { PhPlus } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import { newId } from '@/api/id'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { PAGE } from '@/page/geometry'
 import { relaid } from '@/page/wordFit'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import { nextOf } from './nextOf'
 
 /** The next letter or number, like the one before: a row of them is made by pressing again and again. */
-const props = defineProps<{ bench: Bench; item: Extract<Item, { kind: 'words' }> }>()
+const props = defineProps<{ bench: Workbench; item: Extract<Item, { kind: 'words' }> }>()
 const GAP = 20
 const next = computed(() => nextOf(props.item.content.text))
 

@@ -2,12 +2,12 @@
 import { PhCrop, PhImageSquare, PhX } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { said } from '@/api/client'
-import type { Edit, Page, Paper, Pattern } from '@/api/types'
+import type { Edit, Page, Paper, Pattern } from '@/api/schema'
 import CropDialog from './CropDialog.vue'
 import { PAGE } from '@/page/geometry'
 import DraftField from './DraftField.vue'
 import type { Editing } from './editing'
-import { together } from './copies'
+import { composite } from './copies'
 import StyleSets from './sets/StyleSets.vue'
 import ToneButtons from './ToneButtons.vue'
 import { ACCEPTED, upload } from './upload'
@@ -43,7 +43,7 @@ function setPaper(change: Partial<Paper>) {
       if (value === undefined) delete paper[name as keyof Paper]
     return { kind: 'set-paper', pageId: page.id, paper }
   })
-  props.editing.edit(together(edits))
+  props.editing.edit(composite(edits))
 }
 const setPattern = (kind: Pattern['kind'] | '') =>
   setPaper({

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { arrowOf } from '@/gesture/arrowKeys'
 import { CORNERS, gripsOf } from '@/gesture/grips'
 import { around, letter, middle, PAGE, placed, tilePath, turned, type Point } from '@/page/geometry'
@@ -10,27 +10,27 @@ import LensView from '@/page/LensView.vue'
 import { wirePath } from '@/page/lines'
 import { itemName } from '@/page/names'
 import PaperBody from '@/page/PaperBody.vue'
-import { framesOf, routeOf } from '@/page/route'
-import { leadsTo, routeTo } from '@/page/routes'
+import { framesOf, routeOf } from '@/page/connectors'
+import { leadsTo, linkOf } from '@/page/links'
 import { noSwipe } from '@/page/touch'
 import type { Said } from '@/page/wordFit'
-import type { Bench, Writing } from './bench'
+import type { Workbench, Writing } from './useWorkbench'
 import type { Elsewhere } from './presence'
-import { itemAt, usePulling } from './pulling'
+import { itemAt, useDrag } from './useDrag'
 import AreaLayer from './AreaLayer.vue'
 import TargetLayer from './TargetLayer.vue'
 import BoxGrips from './BoxGrips.vue'
 import InkLayer from './InkLayer.vue'
 import { DRAGGED, type DraggedPart } from './library/library'
-import LeadGrip from './LeadGrip.vue'
+import LinkGrip from './LinkGrip.vue'
 import LineHandles from './LineHandles.vue'
 import RailHandles from './RailHandles.vue'
 import TableHandles from './TableHandles.vue'
-import { useWalking } from './walking'
+import { useWalking } from './tryPath'
 import WordField from './WordField.vue'
 
 /** The page on the workbench: select, move, resize, turn, type, draw. */
-const props = defineProps<{ bench: Bench; others: Elsewhere[]; snapping: boolean }>()
+const props = defineProps<{ bench: Workbench; others: Elsewhere[]; snapping: boolean }>()
 const emit = defineEmits<{
   dropTile: [kind: string, at: Point]
   dropFiles: [files: File[], at: Point]
@@ -49,10 +49,10 @@ const letters = computed(() => {
 })
 const frameOfId = computed(() => framesOf(page.value.items))
 
-// What is being done by pointer: see usePulling.
+// What is being done by pointer: see useDrag.
 const guide = ref<SVGPathElement>()
 const bandBox = ref<SVGRectElement>()
-const { live, lifted, together, drawBox, grab, letGo, pulling } = usePulling(
+const { live, lifted, together, drawBox, grab, letGo, pulling } = useDrag(
   props.bench,
   { root, air, airGroup, guide, bandBox, pointAt },
   () => props.snapping,
@@ -297,8 +297,8 @@ const readout = computed(() => {
 })
 const said = (item: Item) => {
   const kind = item.kind === 'zone' ? `drop zone ${letters.value[item.id]}` : item.movement.kind
-  const route = routeTo(item)
-  return `${itemName(item)}, ${kind}${route ? `, ${leadsTo(route, props.bench.editing.activity.value.pages)}` : ''}`
+  const link = linkOf(item)
+  return `${itemName(item)}, ${kind}${link ? `, ${leadsTo(link, props.bench.editing.activity.value.pages)}` : ''}`
 }
 const routeFor = (item: Item) =>
   routeOf(item, (id) => (live.value?.id === id ? live.value.frame : frameOfId.value(id)))
@@ -353,7 +353,7 @@ const routeFor = (item: Item) =>
             :aria-pressed="chosen.includes(item.id)"
             :aria-label="said(item)"
           >
-            <ItemBody :item="shown(item)" :letter="letters[item.id]" :route="routeFor(item)">
+            <ItemBody :item="shown(item)" :letter="letters[item.id]" :link="routeFor(item)">
               <LensView
                 v-if="item.kind === 'lens'"
                 :frame="frameOf(item)"
@@ -377,7 +377,7 @@ const routeFor = (item: Item) =>
         </g>
 
         <g
-          v-for="item in page.items.filter((one) => routeTo(one) && !lifted.has(one.id))"
+          v-for="item in page.items.filter((one) => linkOf(one) && !lifted.has(one.id))"
           :key="`to-${item.id}`"
           class="tab"
           :transform="placed(frameOf(item))"
@@ -404,10 +404,10 @@ const routeFor = (item: Item) =>
             :item="only"
             :point-at="pointAt"
           />
-          <LeadGrip
+          <LinkGrip
             v-if="only && canLead(only) && bench.editing.activity.value.pages.length > 1"
             :frame="frameOf(only)"
-            @lead="bench.setTraits((traits) => ({ ...traits, route: { kind: 'page', pageId: $event } }))"
+            @lead="bench.setTraits((traits) => ({ ...traits, link: { kind: 'page', pageId: $event } }))"
           />
           <TableHandles v-if="only?.kind === 'table'" :bench="bench" :item="only" :point-at="pointAt" />
         </g>
@@ -425,7 +425,7 @@ const routeFor = (item: Item) =>
             :key="item.id"
             :transform="routeFor(item) ? undefined : placed(item.frame)"
           >
-            <ItemBody :item="item" :letter="letters[item.id]" :route="routeFor(item)" />
+            <ItemBody :item="item" :letter="letters[item.id]" :link="routeFor(item)" />
           </g>
           <path v-if="liftedItems.length > 1" class="box thin" :d="boxes" />
           <path
@@ -445,7 +445,7 @@ const routeFor = (item: Item) =>
       <svg
         v-if="drawing"
         class="over inking"
-        :class="{ tinting: tool.is === 'tint' }"
+        :class="{ highlighting: tool.is === 'highlighter' }"
         :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
       >
         <InkLayer ref="inking" :bench="bench" :point-at="pointAt" />
@@ -541,7 +541,7 @@ const routeFor = (item: Item) =>
   overflow: hidden;
 }
 /* A highlighter is drawn as it will be kept, though this sheet lies above the page. */
-.tinting {
+.highlighting {
   mix-blend-mode: darken;
 }
 /* Moved by the compositor alone. */

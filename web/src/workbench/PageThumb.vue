@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import type { Page } from '@/api/types'
+import type { Page } from '@/api/schema'
 import PageView from '@/page/PageView.vue'
 import { whenIdle } from './idle'
 

@@ -2,10 +2,10 @@
 import { PhArrowDown, PhArrowUp, PhCopy, PhListBullets, PhPlus, PhTrash } from '@phosphor-icons/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { newId } from '@/api/id'
-import type { AnswerKey, Page } from '@/api/types'
+import type { AnswerKey, Page } from '@/api/schema'
 import StarterDialog from '@/starters/StarterDialog.vue'
 import { keepPage, keptPage } from './clipboard'
-import { pageCopy, together } from './copies'
+import { pageCopy, composite } from './copies'
 import type { Editing } from './editing'
 import KeepDialog from './library/KeepDialog.vue'
 import { pageToKeep, type ToKeep } from './library/library'
@@ -53,7 +53,7 @@ function duplicate() {
 }
 function put(page: Page, key: AnswerKey, name: string) {
   const copy = pageCopy(page, key, index.value + 1, name.slice(0, 300))
-  if (props.editing.edit(together(copy.edits))) current.value = copy.pageId
+  if (props.editing.edit(composite(copy.edits))) current.value = copy.pageId
 }
 function copyPage() {
   const page = pages.value[index.value]!

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { PhCamera, PhHeart, PhImageSquare, PhMagnifyingGlass } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
-import { get, post, said } from '@/api/client'
-import type { LibraryPicture, StoredPicture } from '@/api/types'
+import { get, post, put, said } from '@/api/client'
+import type { LibraryPicture, StoredPicture } from '@/api/schema'
 import { count } from '@/page/count'
 import CameraDialog from './CameraDialog.vue'
 import { usePictureRows, wordsIn } from './pictureRows'
@@ -56,11 +56,11 @@ const favourite = computed(() => new Set(own.value.favourites.map((one) => one.c
 const busy = computed(() => coming.value.some((one) => one.share < 1 && !one.wrong))
 
 const pictures = (words: string, topic: string) =>
-  get<LibraryPicture[]>(`/api/pictures?${new URLSearchParams({ words, topic })}`)
+  get<LibraryPicture[]>(`/api/v1/pictures?${new URLSearchParams({ words, topic })}`)
 const { rows, taken, ask, mean } = usePictureRows(pictures)
 
 function putAll() {
-  taken.value.forEach((picture) => void post(`/api/pictures/${picture.code}/use`).catch(() => {}))
+  taken.value.forEach((picture) => void post(`/api/v1/pictures/${picture.code}/uses`).catch(() => {}))
   emit('many', taken.value)
 }
 
@@ -83,7 +83,7 @@ async function find() {
 onMounted(async () => {
   void find()
   try {
-    own.value = await get<Own>('/api/pictures/own')
+    own.value = await get<Own>('/api/v1/pictures/own')
   } catch (error) {
     wrong.value = said(error)
   }
@@ -96,7 +96,7 @@ function choose(picture: LibraryPicture, word: string) {
     mean(word, picture.code)
     return
   }
-  void post(`/api/pictures/${picture.code}/use`).catch(() => {})
+  void post(`/api/v1/pictures/${picture.code}/uses`).catch(() => {})
   emit('library', picture)
 }
 async function keep(picture: LibraryPicture) {
@@ -104,7 +104,7 @@ async function keep(picture: LibraryPicture) {
   own.value.favourites = kept
     ? [...own.value.favourites, picture]
     : own.value.favourites.filter((one) => one.code !== picture.code)
-  await post(`/api/pictures/${picture.code}/keep`, { kept }).catch((error) => (wrong.value = said(error)))
+  await put(`/api/v1/pictures/${picture.code}/kept`, { kept }).catch((error) => (wrong.value = said(error)))
 }
 
 async function bring(files: File[]) {

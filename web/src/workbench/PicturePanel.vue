@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { PhCrop, PhDropHalf, PhPause, PhPlay, PhSwap } from '@phosphor-icons/vue'
 import { ref } from 'vue'
-import type { Crop, Picture } from '@/api/types'
+import type { Crop, Picture } from '@/api/schema'
 import { isPiece } from '@/page/items'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import ClearDialog from './ClearDialog.vue'
 import CropDialog from './CropDialog.vue'
 import DraftField from './DraftField.vue'
 
 /** What can be done with a picture: cut out a part, make a colour see-through, still it, say whose it is. */
-const props = defineProps<{ bench: Bench; item: Picture }>()
+const props = defineProps<{ bench: Workbench; item: Picture }>()
 const emit = defineEmits<{ replace: [] }>()
 const cropping = ref(false)
 const clearing = ref(false)

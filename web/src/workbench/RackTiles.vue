@@ -18,7 +18,7 @@ import {
 } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import { FORMS, shapePath } from '@/page/shapes'
-import type { ShapeLook, Taste } from '@/api/types'
+import type { ShapeLook, WorkbenchPreferences } from '@/api/schema'
 import type { LineSort, TileKind } from './make'
 import { keepTaste, taste } from './pens'
 
@@ -97,7 +97,7 @@ function hide(kind: string) {
   const { hidden } = taste.value
   keepTaste({ hidden: hidden.includes(kind) ? hidden.filter((one) => one !== kind) : [...hidden, kind] })
 }
-const SIZES: [Taste['size'], string][] = [
+const SIZES: [WorkbenchPreferences['size'], string][] = [
   ['NORMAL', 'normal'],
   ['LARGE', 'large'],
   ['WALL', 'for a wall screen'],
@@ -179,7 +179,9 @@ const SIZES: [Taste['size'], string][] = [
           >Settings stand
           <select
             :value="taste.side"
-            @change="keepTaste({ side: ($event.target as HTMLSelectElement).value as Taste['side'] })"
+            @change="
+              keepTaste({ side: ($event.target as HTMLSelectElement).value as WorkbenchPreferences['side'] })
+            "
           >
             <option value="LEFT">on the left</option>
             <option value="RIGHT">on the right</option>
@@ -189,7 +191,9 @@ const SIZES: [Taste['size'], string][] = [
           >Size of the controls
           <select
             :value="taste.size"
-            @change="keepTaste({ size: ($event.target as HTMLSelectElement).value as Taste['size'] })"
+            @change="
+              keepTaste({ size: ($event.target as HTMLSelectElement).value as WorkbenchPreferences['size'] })
+            "
           >
             <option v-for="[size, name] in SIZES" :key="size" :value="size">{{ name }}</option>
           </select></label

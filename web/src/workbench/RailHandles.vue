@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { arrowOf } from '@/gesture/arrowKeys'
 import { contains, middle, type Point } from '@/page/geometry'
 import { borderTowards } from '@/page/lines'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 
 /** The two ends of a rail, pulled on the page; its stops are shown on it. */
-const props = defineProps<{ bench: Bench; item: Item; pointAt: (event: PointerEvent) => Point }>()
+const props = defineProps<{ bench: Workbench; item: Item; pointAt: (event: PointerEvent) => Point }>()
 const pulled = ref<{ end: 'from' | 'to'; at: Point } | null>(null)
 const rail = computed(() => (props.item.movement.kind === 'rail' ? props.item.movement : null))
 const home = computed(() => middle(props.item.frame))

@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Item, OtherSide } from '@/api/types'
-import { ways } from '@/page/items'
+import type { Item, OtherSide } from '@/api/schema'
+import { traitsOf } from '@/page/items'
 import { pictureUrl } from '@/page/pictures'
 import { fitWithin } from '@/page/wordFit'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import DraftField from './DraftField.vue'
 import { styleOf } from './make'
 
 /** The other side of an item: what stands on it, and when students see it. */
-const props = defineProps<{ bench: Bench; item: Item }>()
+const props = defineProps<{ bench: Workbench; item: Item }>()
 const emit = defineEmits<{ picture: [] }>()
-const side = computed(() => ways(props.item).otherSide)
+const side = computed(() => traitsOf(props.item).otherSide)
 
 function set(change: Partial<OtherSide> | null) {
   props.bench.setTraits(({ otherSide, ...rest }) => {

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { PhPlay, PhTrash } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
-import type { FileRef, Item, Speech } from '@/api/types'
-import { isPiece, ways } from '@/page/items'
+import type { FileRef, Item, Speech } from '@/api/schema'
+import { isPiece, traitsOf } from '@/page/items'
 import { speak } from '@/student/speak'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import DraftField from './DraftField.vue'
 import VoiceRecorder from './files/VoiceRecorder.vue'
 
 /** What an item says aloud: a recording, or a text that the browser's voice reads. */
-const props = defineProps<{ bench: Bench; item: Item }>()
-const speech = computed(() => ways(props.item).speech)
+const props = defineProps<{ bench: Workbench; item: Item }>()
+const speech = computed(() => traitsOf(props.item).speech)
 const open = ref(false)
 
 function set(change: Partial<Speech> | null) {
@@ -30,7 +30,7 @@ const recorded = (file: FileRef) => {
 <template>
   <section class="speech">
     <label
-      >Says aloud
+      >Spoken text
       <DraftField
         :key="item.id"
         :value="speech?.text ?? ''"

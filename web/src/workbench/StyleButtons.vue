@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { PhEyedropper, PhPaintBrush } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Edit } from '@/api/types'
-import type { Bench } from './bench'
+import type { Edit } from '@/api/schema'
+import type { Workbench } from './useWorkbench'
 import { copiedStyle, inStyle, restyles, styleOfItem } from './styles'
 
 /** How one item looks, given to others: colours, outline and letters. */
-const props = defineProps<{ bench: Bench }>()
+const props = defineProps<{ bench: Workbench }>()
 const from = computed(() => (props.bench.only.value ? styleOfItem(props.bench.only.value) : null))
 const takes = computed(() => props.bench.selected.value.filter((item) => restyles(item, copiedStyle.value)))
 

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref } from 'vue'
-import type { Table } from '@/api/types'
+import type { Table } from '@/api/schema'
 import { arrowOf } from '@/gesture/arrowKeys'
 import { inBox, placed, type Point } from '@/page/geometry'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 
 /** The lines between rows and columns: each is pulled by itself, and what lies behind it keeps its size. */
-const props = defineProps<{ bench: Bench; item: Table; pointAt: (event: PointerEvent) => Point }>()
+const props = defineProps<{ bench: Workbench; item: Table; pointAt: (event: PointerEvent) => Point }>()
 const pulled = ref<{ way: 'columns' | 'rows'; index: number; by: number } | null>(null)
 let from: Point | null = null
 

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { newId } from '@/api/id'
-import type { Table, TableCell } from '@/api/types'
+import type { Table, TableCell } from '@/api/schema'
 import { pictureUrl } from '@/page/pictures'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import DraftField from './DraftField.vue'
 
 /** A table: its rows and columns, and what is in each cell. */
-const props = defineProps<{ bench: Bench; item: Table }>()
+const props = defineProps<{ bench: Workbench; item: Table }>()
 const emit = defineEmits<{ picture: [row: number, column: number] }>()
 
 const at = ref<[number, number]>([0, 0])

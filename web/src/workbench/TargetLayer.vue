@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
-import type { Bench } from './bench'
-import { usePull } from './pull'
+import type { Workbench } from './useWorkbench'
+import { usePull } from './drag'
 import { REACH, targetAt } from './targets'
 
 /** Putting targets on a picture, one after another: a click puts one there, pulling away from there puts it aside. */
 const props = defineProps<{
-  bench: Bench
+  bench: Workbench
   pictureId: string
   pointAt: (event: { clientX: number; clientY: number }) => Point
 }>()
@@ -30,7 +30,7 @@ function put() {
   const picture = props.bench.byId.value.get(props.pictureId)
   if (!from || !picture) return
   const { edits } = targetAt(props.bench.page.value, picture, from, now.value)
-  props.bench.edit({ kind: 'together', edits })
+  props.bench.edit({ kind: 'composite', edits })
 }
 </script>
 

@@ -2,7 +2,7 @@
 import { PhArrowLeft } from '@phosphor-icons/vue'
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { post, said } from '@/api/client'
-import type { Tried } from '@/api/types'
+import type { Tried } from '@/api/schema'
 import { tryWork, type Work } from '@/student/work'
 import { explained } from './explain'
 import WorkPages from '@/student/WorkPages.vue'
@@ -17,7 +17,7 @@ const wrong = ref('')
 onMounted(async () => {
   try {
     await props.editing.flush()
-    const tried = await post<Tried>(`/api/activities/${props.editing.id}/try`, { moves: [] })
+    const tried = await post<Tried>(`/api/v1/activities/${props.editing.id}/tries`, { moves: [] })
     const made = tryWork(props.editing.id, tried)
     if (tried.state.pageId !== props.pageId) await made.make({ kind: 'open', pageId: props.pageId })
     work.value = explaining(made)

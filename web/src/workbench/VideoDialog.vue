@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import type { FileRef } from '@/api/types'
+import type { FileRef } from '@/api/schema'
 import FilePick from './files/FilePick.vue'
 
 /** Brings a video in for the page. */

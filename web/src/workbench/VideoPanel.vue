@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { PhTrash } from '@phosphor-icons/vue'
 import { ref } from 'vue'
-import type { FileRef, Item } from '@/api/types'
+import type { FileRef, Item } from '@/api/schema'
 import { pictureUrl } from '@/page/pictures'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import FilePick from './files/FilePick.vue'
 
 /** How a video plays, its first picture and its captions. */
 type OnPage = Extract<Item, { kind: 'video' }>
-const props = defineProps<{ bench: Bench; item: OnPage }>()
+const props = defineProps<{ bench: Workbench; item: OnPage }>()
 const emit = defineEmits<{ picture: [] }>()
 const wrong = ref('')
 
@@ -28,14 +28,14 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
 <template>
   <section class="video">
     <label class="line"
-      >Again and again <input type="checkbox" :checked="item.loops" @change="set({ loops: checked($event) })"
+      >Loop <input type="checkbox" :checked="item.loops" @change="set({ loops: checked($event) })"
     /></label>
     <label class="line"
-      >Silent at first <input type="checkbox" :checked="item.muted" @change="set({ muted: checked($event) })"
+      >Muted at first <input type="checkbox" :checked="item.muted" @change="set({ muted: checked($event) })"
     /></label>
     <p class="line">
       <img v-if="item.poster" :src="pictureUrl(item.poster)" alt="The first picture" width="64" height="40" />
-      <button class="btn" @click="emit('picture')">First picture</button>
+      <button class="btn" @click="emit('picture')">Cover picture</button>
       <button
         v-if="item.poster"
         class="btn"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import type { Frame, WordContent } from '@/api/types'
+import type { Frame, WordContent } from '@/api/schema'
 import { familyOf } from '@/page/fonts'
 import { PAGE } from '@/page/geometry'
 import { fitSaid, heightOf, PADDING, startOf, type Said } from '@/page/wordFit'

@@ -14,16 +14,16 @@ import {
   PhTextUnderline,
 } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Item, Look, Paragraph, WordContent, WordStyle } from '@/api/types'
+import type { Item, Look, Paragraph, WordContent, WordStyle } from '@/api/schema'
 import { FONTS } from '@/page/fonts'
 import { fontsReady, relaid, type Said } from '@/page/wordFit'
-import type { Bench } from './bench'
-import WordsLead from './WordsLead.vue'
+import type { Workbench } from './useWorkbench'
+import WordLinkField from './WordLinkField.vue'
 import type { MarkName } from './words/schema'
 import { shrunk } from './words/shrink'
 
 /** How words look: of the letters that are selected while writing, else of the whole box. */
-const props = defineProps<{ bench: Bench; item: Item }>()
+const props = defineProps<{ bench: Workbench; item: Item }>()
 
 const writer = computed(() => props.bench.writer.value)
 const content = computed<WordContent | null>(() => {
@@ -219,16 +219,16 @@ const keep = (event: Event) => event.preventDefault()
           <PhTextUnderline :size="18" aria-hidden="true" />
         </button>
         <button
-          aria-label="Below the line"
-          title="Below the line"
+          aria-label="Subscript"
+          title="Subscript"
           :aria-pressed="marks.script === 'SUB'"
           @click="script('SUB')"
         >
           <PhTextSubscript :size="18" aria-hidden="true" />
         </button>
         <button
-          aria-label="Above the line"
-          title="Above the line"
+          aria-label="Superscript"
+          title="Superscript"
           :aria-pressed="marks.script === 'SUPER'"
           @click="script('SUPER')"
         >
@@ -263,7 +263,7 @@ const keep = (event: Event) => event.preventDefault()
           <PhListNumbers :size="18" aria-hidden="true" />
         </button>
       </div>
-      <WordsLead v-if="writer" :bench="bench" :writer="writer" />
+      <WordLinkField v-if="writer" :bench="bench" :writer="writer" />
       <label v-if="!writer && content" class="line"
         >Line spacing
         <select

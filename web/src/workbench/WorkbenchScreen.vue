@@ -14,7 +14,7 @@ import {
 import { computed, effectScope, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { get, said } from '@/api/client'
-import type { Current } from '@/api/types'
+import type { Current } from '@/api/schema'
 import BrandMark from '@/accounts/BrandMark.vue'
 import { needTeacher } from '@/accounts/me'
 import { count } from '@/page/count'
@@ -23,13 +23,13 @@ import { watchPages, type PageWatch } from './answers/pageCheck'
 import AnswersStep from './AnswersStep.vue'
 import AssignStep from './AssignStep.vue'
 import { openActivity, type Editing } from './editing'
-import { elsewhere } from './elsewhere'
+import { elsewhere } from './linkTargets'
 import HistoryPanel from './HistoryPanel.vue'
 import KeysDialog from './KeysDialog.vue'
 import LayoutStep from './LayoutStep.vue'
 import { nextRegion } from './regions'
 import PagesColumn from './PagesColumn.vue'
-import RoutesStep from './RoutesStep.vue'
+import LinksStep from './LinksStep.vue'
 import TryStep from './TryStep.vue'
 
 const props = defineProps<{ id: string; step?: string }>()
@@ -44,7 +44,7 @@ const naming = ref(false)
 const STEPS = [
   { path: 'lay-out', name: 'Lay out', icon: PhShapes },
   { path: 'answers', name: 'Answers', icon: PhTarget },
-  { path: 'routes', name: 'Routes', icon: PhPath },
+  { path: 'links', name: 'Links', icon: PhPath },
   { path: 'try', name: 'Try', icon: PhHandTap },
   { path: 'assign', name: 'Assign', icon: PhExport },
 ]
@@ -68,7 +68,7 @@ onMounted(async () => {
   try {
     if (!(await needTeacher())) return
     const [current] = await Promise.all([
-      get<Current>(`/api/activities/${props.id}`),
+      get<Current>(`/api/v1/activities/${props.id}`),
       fontsReady([undefined]),
     ])
     editing.value = openActivity(props.id, current)
@@ -221,7 +221,7 @@ function rename(event: Event) {
     </header>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p v-if="editing?.told.value" class="note told" role="alert">
-      {{ editing.told.value }} <button class="btn" @click="editing.told.value = ''">Good</button>
+      {{ editing.told.value }} <button class="btn" @click="editing.told.value = ''">OK</button>
     </p>
 
     <p class="noted" role="status" :class="{ here: editing?.noted.value }">{{ editing?.noted.value }}</p>
@@ -243,7 +243,7 @@ function rename(event: Event) {
         :failed="watched?.failed.value ?? false"
         @page="pageId = $event"
       />
-      <RoutesStep v-else-if="step === 'routes'" :editing="editing" @edit="layOut" />
+      <LinksStep v-else-if="step === 'links'" :editing="editing" @edit="layOut" />
       <TryStep v-else-if="step === 'try'" :editing="editing" :page-id="page.id" @back="go('lay-out')" />
       <AssignStep v-else :editing="editing" />
       <PagesColumn v-if="step === 'lay-out' || step === 'answers'" v-model="pageId" :editing="editing" />

@@ -9,12 +9,12 @@ import type {
   PictureRef,
   ShapeLook,
   StoredPicture,
-} from '@/api/types'
+} from '@/api/schema'
 import { PAGE, type Point } from '@/page/geometry'
-import { cellAt, ways } from '@/page/items'
+import { cellAt, traitsOf } from '@/page/items'
 import { lookOf } from '@/page/zones'
 import { areaAround } from './areas'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import {
   freePlace,
   inRows,
@@ -69,7 +69,7 @@ export function within(frame: Frame, { width, height }: { width: number; height:
 
 const CENTRE = { x: PAGE.width / 2, y: PAGE.height / 2 }
 /** Everything by which new items come onto the page: tiles, the library, files and the camera. */
-export function useAdding(bench: Bench, page: Ref<Page>) {
+export function useAdding(bench: Workbench, page: Ref<Page>) {
   const wanted = ref<PictureFor | null>(null)
   /** A video is being brought in for a place on the page. */
   const bringing = ref<{ at: Point; file?: File } | null>(null)
@@ -213,8 +213,8 @@ export function useAdding(bench: Bench, page: Ref<Page>) {
     } else if ('fill' in where) {
       if (item.kind === 'zone') bench.setBody({ ...item, look: { ...lookOf(item), picture, credit } })
     } else if ('side' in where) {
-      const otherSide = { ...(ways(item).otherSide ?? { colour: '#ffffff', byTap: true }), picture }
-      const traits = { ...ways(item), otherSide }
+      const otherSide = { ...(traitsOf(item).otherSide ?? { colour: '#ffffff', byTap: true }), picture }
+      const traits = { ...traitsOf(item), otherSide }
       bench.edit({ kind: 'set-traits', pageId: page.value.id, itemId: item.id, traits })
     } else if ('poster' in where) {
       if (item.kind === 'video') bench.setBody({ ...item, poster: picture })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { madeAlike } from './alike'
 
 const frame = (x: number, y: number, width: number, height: number) => ({ x, y, width, height, turn: 0 })

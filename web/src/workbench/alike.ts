@@ -1,4 +1,4 @@
-import type { Edit, Item } from '@/api/types'
+import type { Edit, Item } from '@/api/schema'
 import { alwaysFixed } from '@/page/items'
 import { inStyle, styleOfItem } from './styles'
 

@@ -1,30 +1,31 @@
-import type { AnswerKey, Decision, Facts, Terms, Wants, ZoneRule } from '@/api/types'
+import type { AnswerKey, Decide, PieceFacts, AnswerTerms, ZoneRequirements, ZoneRule } from '@/api/schema'
 
 /** Core's AnswerKey as the browser needs it: to show cells, and to forget what is gone. */
-export const USUAL: ZoneRule = { settle: 'IN_SLOT', refused: 'GLIDES_HOME' }
-export const NO_FACTS: Facts = {}
+export type Decision = Decide['decision']
+export const USUAL: ZoneRule = { accept: 'IN_SLOT', reject: 'GOES_BACK' }
+export const NO_FACTS: PieceFacts = {}
 
 /** What was said of this one cell. */
 export const saidOf = (key: AnswerKey, zoneId: string, pieceId: string): Decision =>
   (key.decisions[zoneId]?.[pieceId] as Decision | undefined) ?? 'UNDECIDED'
 
 export const ruleOf = (key: AnswerKey, zoneId: string): ZoneRule => key.rules[zoneId] ?? USUAL
-export const factsOf = (key: AnswerKey, pieceId: string): Facts => key.facts?.[pieceId] ?? NO_FACTS
-export const termsOf = (key: AnswerKey): Terms => key.terms ?? {}
+export const factsOf = (key: AnswerKey, pieceId: string): PieceFacts => key.facts?.[pieceId] ?? NO_FACTS
+export const termsOf = (key: AnswerKey): AnswerTerms => key.terms ?? {}
 
 /** Said of the cell itself; else by the labels that the zone takes; else by the piece belonging nowhere. */
 export function decisionOf(key: AnswerKey, zoneId: string, pieceId: string): Decision {
   const said = saidOf(key, zoneId, pieceId)
   if (said !== 'UNDECIDED') return said
   const facts = factsOf(key, pieceId)
-  if (facts.nowhere) return 'TURNED_AWAY'
+  if (facts.nowhere) return 'DOES_NOT_BELONG'
   const takes = ruleOf(key, zoneId).wants?.takes ?? []
   if (takes.length === 0) return 'UNDECIDED'
-  return takes.some((label) => facts.labels?.includes(label)) ? 'BELONGS' : 'TURNED_AWAY'
+  return takes.some((label) => facts.labels?.includes(label)) ? 'BELONGS' : 'DOES_NOT_BELONG'
 }
 
 const isUsual = (rule: ZoneRule) =>
-  Object.keys(rule).length === 2 && rule.settle === USUAL.settle && rule.refused === USUAL.refused
+  Object.keys(rule).length === 2 && rule.accept === USUAL.accept && rule.reject === USUAL.reject
 const isEmpty = (all: object) => Object.keys(all).length === 0
 
 /** The same map with one entry set, or taken away where there is nothing to say. */
@@ -53,7 +54,7 @@ export const withRule = (key: AnswerKey, zoneId: string, rule: ZoneRule): Answer
   ...key,
   rules: put(key.rules, zoneId, isUsual(rule) ? null : rule),
 })
-export const withFacts = (key: AnswerKey, pieceId: string, facts: Facts): AnswerKey =>
+export const withFacts = (key: AnswerKey, pieceId: string, facts: PieceFacts): AnswerKey =>
   tidy({ ...key, facts: put(key.facts, pieceId, isEmpty(facts) ? null : facts) })
 export const withTyped = (
   key: AnswerKey,
@@ -61,7 +62,7 @@ export const withTyped = (
   typed: NonNullable<AnswerKey['typed']>[string] | null,
 ): AnswerKey => tidy({ ...key, typed: put(key.typed, gapId, typed) })
 export const withSets = (key: AnswerKey, sets: AnswerKey['sets']): AnswerKey => tidy({ ...key, sets })
-export const withTerms = (key: AnswerKey, terms: Terms): AnswerKey => tidy({ ...key, terms })
+export const withTerms = (key: AnswerKey, terms: AnswerTerms): AnswerKey => tidy({ ...key, terms })
 
 /** The key with nothing said of that piece, zone or gap. */
 export function without(key: AnswerKey, itemId: string): AnswerKey {
@@ -96,7 +97,7 @@ function ruleWithout(rule: ZoneRule, pieceId: string): ZoneRule {
   if (!wants) return rule
   const counts = put(wants.counts, pieceId, null)
   const { counts: _, sequence, ...others } = wants
-  const left: Wants = {
+  const left: ZoneRequirements = {
     ...others,
     ...(sequence ? { sequence: { ...sequence, places: put(sequence.places, pieceId, null) } } : {}),
     ...(isEmpty(counts) ? {} : { counts }),

@@ -1,6 +1,6 @@
 import simplify from 'simplify-js'
 import { newId } from '@/api/id'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { PAGE, type Point } from '@/page/geometry'
 
 /** Page units that the outline may lie beside what was drawn. */

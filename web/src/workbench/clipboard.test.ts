@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import type { Taken } from './copies'
 import { keepItems, keepPage, keptItems, keptPage } from './clipboard'
 

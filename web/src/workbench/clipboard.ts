@@ -1,5 +1,5 @@
-import type { Page } from '@/api/types'
-import type { AnswerKey } from '@/api/types'
+import type { Page } from '@/api/schema'
+import type { AnswerKey } from '@/api/schema'
 import type { Taken } from './copies'
 
 /**

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { Activity, Item, Page } from '@/api/types'
+import type { Activity, Item, Page } from '@/api/schema'
 import { apply, decisionOf } from './mirror'
-import { pageCopy, putting, renewed, taken, together } from './copies'
+import { pageCopy, putting, renewed, taken, composite } from './copies'
 import { fromDoc, toDoc } from './words/schema'
 
 const frame = { x: 0, y: 0, width: 100, height: 100, turn: 0 }
@@ -41,14 +41,14 @@ const page: Page = {
   id: 'p',
   name: 'P',
   paper: { colour: '#ffffff' },
-  items: [zone, piece('a'), piece('b', { traits: { seeThrough: 0, groups: ['g'] } }), wire],
+  items: [zone, piece('a'), piece('b', { traits: { transparency: 0, groups: ['g'] } }), wire],
 }
 const activity: Activity = {
   title: 'T',
   pages: [page],
   key: {
-    decisions: { z: { a: 'BELONGS', b: 'TURNED_AWAY' } },
-    rules: { z: { settle: 'STAYS', refused: 'STAYS' } },
+    decisions: { z: { a: 'BELONGS', b: 'DOES_NOT_BELONG' } },
+    rules: { z: { accept: 'STAYS', reject: 'STAYS' } },
   },
 }
 
@@ -65,10 +65,10 @@ describe('copies', () => {
 
   it('keep what was decided of them: of a piece in the zones that are there, of zones that come along', () => {
     const one = putting(taken(page, ['a'], activity.key), page, 40, 40)
-    const after = apply(activity, together(one.edits))!
+    const after = apply(activity, composite(one.edits))!
     expect(decisionOf(after.key, 'z', one.ids[0]!)).toBe('BELONGS')
     const copy = pageCopy(page, activity.key, 1, 'Again')
-    const twice = apply(activity, together(copy.edits))!
+    const twice = apply(activity, composite(copy.edits))!
     expect(Object.keys(twice.key.decisions)).toHaveLength(2)
     expect(Object.keys(twice.key.rules)).toHaveLength(2)
     expect(twice.pages[1]!.items).toHaveLength(4)

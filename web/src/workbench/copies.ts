@@ -1,6 +1,7 @@
 import { newId } from '@/api/id'
-import type { AnswerKey, Decision, Edit, Item, Page, ZoneRule } from '@/api/types'
-import { idsOf, ways, withTraits, zonesIn } from '@/page/items'
+import type { AnswerKey, Edit, Item, Page, ZoneRule } from '@/api/schema'
+import type { Decision } from '@/workbench/answerKey'
+import { idsOf, traitsOf, withTraits, zonesIn } from '@/page/items'
 
 /** Items on their way to another place: the things themselves and what the answer key says of them. */
 export interface Taken {
@@ -39,14 +40,14 @@ export function renewed(items: Item[]): { items: Item[]; ids: Map<string, string
   const groups = new Map<string, string>()
   items.flatMap(idsOf).forEach((id) => ids.set(id, newId()))
   items
-    .flatMap((item) => ways(item).groups)
+    .flatMap((item) => traitsOf(item).groups)
     .forEach((group) => groups.set(group, groups.get(group) ?? newId()))
   return { items: items.map((item) => one(item)), ids }
 
   function one(item: Item): Item {
     const own = withTraits(item, {
-      ...ways(item),
-      groups: ways(item).groups.map((group) => groups.get(group)!),
+      ...traitsOf(item),
+      groups: traitsOf(item).groups.map((group) => groups.get(group)!),
     })
     const id = ids.get(item.id)!
     if (own.kind === 'table') {
@@ -151,5 +152,5 @@ export function pageCopy(
   return { edits: [{ kind: 'add-page', index, page: empty }, ...edits], pageId }
 }
 
-export const together = (edits: Edit[]): Edit =>
-  edits.length === 1 ? edits[0]! : ({ kind: 'together', edits } as Edit)
+export const composite = (edits: Edit[]): Edit =>
+  edits.length === 1 ? edits[0]! : ({ kind: 'composite', edits } as Edit)

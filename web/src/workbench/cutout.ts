@@ -1,6 +1,6 @@
 import { contours } from 'd3-contour'
 import simplify from 'simplify-js'
-import type { Picture } from '@/api/types'
+import type { Picture } from '@/api/schema'
 import { alphaOf, SEEN } from '@/page/alpha'
 import type { Point } from '@/page/geometry'
 

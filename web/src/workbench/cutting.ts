@@ -1,8 +1,8 @@
 import { newId } from '@/api/id'
-import type { Edit, Item, Page } from '@/api/types'
+import type { Edit, Item, Page } from '@/api/schema'
 import { PAGE } from '@/page/geometry'
 import { fitSaid } from '@/page/wordFit'
-import { together } from './copies'
+import { composite } from './copies'
 
 const GAP = 20
 const MARGIN = 40
@@ -37,5 +37,5 @@ export function cutInto(page: Page, item: Extract<Item, { kind: 'words' }>, part
     }
     return { kind: 'add-item', pageId: page.id, index: index + i, item: piece }
   })
-  return together([{ kind: 'remove-item', pageId: page.id, itemId: item.id }, ...pieces])
+  return composite([{ kind: 'remove-item', pageId: page.id, itemId: item.id }, ...pieces])
 }

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Activity, Caught, Edit, LoggedEdit } from '@/api/types'
+import type { Activity, Caught, Edit, LoggedEdit } from '@/api/schema'
 import { openActivity } from './editing'
 
 const blank: Activity = {
@@ -168,12 +168,12 @@ describe('an open activity', () => {
     editing.edit(title('One'))
     await editing.undo()
     editing.edit(title('Two'))
-    await editing.bringBack(1)
-    expect(asked.map((path) => path.replace('/api/activities/id/', ''))).toEqual([
+    await editing.restore(1)
+    expect(asked.map((path) => path.replace('/api/v1/activities/id/', ''))).toEqual([
       'edits',
       'undo',
       'edits',
-      'history/bring-back',
+      'history/restorations',
     ])
   })
 

@@ -1,7 +1,7 @@
 import { computed, ref, shallowRef } from 'vue'
-import { get, post, postAtLast, Refusal, said } from '@/api/client'
+import { get, post, postAtLast, put, Refusal, said } from '@/api/client'
 import { newId } from '@/api/id'
-import type { Activity, Caught, Current, Edit, RemakePreview, StarterRequest } from '@/api/types'
+import type { Activity, Caught, Current, Edit, RemakePreview, StarterRequest } from '@/api/schema'
 import { apply } from './mirror'
 import { rebase } from './rebase'
 
@@ -14,7 +14,7 @@ const PAUSE = [500, 1000, 2000, 4000, 8000]
 const MOST_AT_ONCE = 200
 /** Plain edits in one request, those within steps counted one by one; the bound of core. */
 const MOST_PLAIN = 4000
-const plain = (edit: Edit) => (edit.kind === 'together' ? (edit.edits as Edit[]).length : 1)
+const plain = (edit: Edit) => (edit.kind === 'composite' ? (edit.edits as Edit[]).length : 1)
 
 /**
  * One open activity: what the server confirmed, and on top of it this workbench's own edits that are still on their
@@ -61,7 +61,9 @@ export function openActivity(id: string, first: Current) {
 
   /** Why the page did not take something, where a bound is the reason. */
   function whyNot(activity: Activity, made: Edit): string {
-    const kinds = new Set((made.kind === 'together' ? (made.edits as Edit[]) : [made]).map((one) => one.kind))
+    const kinds = new Set(
+      (made.kind === 'composite' ? (made.edits as Edit[]) : [made]).map((one) => one.kind),
+    )
     if (kinds.has('add-page') && activity.pages.length >= 200)
       return 'An activity has at most 200 pages. Nothing changed.'
     if (kinds.has('add-item') && activity.pages.some((page) => page.items.length >= 2000))
@@ -82,7 +84,7 @@ export function openActivity(id: string, first: Current) {
       )
       const batch = most < 0 ? [...waiting] : waiting.slice(0, most)
       try {
-        take(await post<Caught>(`/api/activities/${id}/edits`, { seq, edits: batch }), batch)
+        take(await post<Caught>(`/api/v1/activities/${id}/edits`, { seq, edits: batch }), batch)
         tries = 0
       } catch (error) {
         saved.value = said(error)
@@ -134,17 +136,20 @@ export function openActivity(id: string, first: Current) {
   async function takeBack(way: 'undo' | 'redo') {
     await flush()
     try {
-      take(await post<Caught>(`/api/activities/${id}/${way}`, { seq, id: newId() }), [])
+      take(await post<Caught>(`/api/v1/activities/${id}/${way}`, { seq, id: newId() }), [])
     } catch (error) {
       told.value = said(error)
     }
   }
 
   /** Brings back the activity as it was after an edit; that is an edit too, and can be undone. */
-  async function bringBack(moment: number) {
+  async function restore(version: number) {
     await flush()
     try {
-      take(await post<Caught>(`/api/activities/${id}/history/bring-back`, { seq, id: newId(), moment }), [])
+      take(
+        await post<Caught>(`/api/v1/activities/${id}/history/restorations`, { seq, id: newId(), version }),
+        [],
+      )
     } catch (error) {
       told.value = said(error)
     }
@@ -153,21 +158,21 @@ export function openActivity(id: string, first: Current) {
   /** Makes the pages again from their changed list; that is an edit too. Refusals are thrown, for the dialog to tell. */
   async function remake(list: StarterRequest) {
     await flush()
-    take(await post<Caught>(`/api/activities/${id}/list`, { seq, id: newId(), list }), [])
+    take(await put<Caught>(`/api/v1/activities/${id}/list`, { seq, id: newId(), list }), [])
   }
   async function previewRemake(list: StarterRequest) {
     await flush()
-    return post<RemakePreview>(`/api/activities/${id}/list/preview`, list)
+    return post<RemakePreview>(`/api/v1/activities/${id}/list/previews`, list)
   }
 
   async function catchUp(known: number) {
     if (known !== 0 && known <= seq) return
     await flush()
     if (known !== 0 && known <= seq) return
-    take(await get<Caught>(`/api/activities/${id}/edits?after=${seq}`), [])
+    take(await get<Caught>(`/api/v1/activities/${id}/edits?after=${seq}`), [])
   }
 
-  const stream = typeof EventSource === 'undefined' ? null : new EventSource(`/api/activities/${id}/live`)
+  const stream = typeof EventSource === 'undefined' ? null : new EventSource(`/api/v1/activities/${id}/live`)
   const hear = (known: number) => void catchUp(known).catch(() => {})
   stream?.addEventListener('changed', (event) => hear(JSON.parse(event.data).seq))
   // After a broken line something may have been missed.
@@ -184,7 +189,7 @@ export function openActivity(id: string, first: Current) {
   /** The last chance when a tab closes: the browser sends it after the page is gone. */
   const atLast = () => {
     if (waiting.length > 0)
-      void postAtLast(`/api/activities/${id}/edits`, { seq, edits: waiting }).catch(() => {})
+      void postAtLast(`/api/v1/activities/${id}/edits`, { seq, edits: waiting }).catch(() => {})
   }
   window.addEventListener('pagehide', atLast)
 
@@ -208,7 +213,7 @@ export function openActivity(id: string, first: Current) {
     flush,
     undo: () => takeBack('undo'),
     redo: () => takeBack('redo'),
-    bringBack,
+    restore,
     remake,
     previewRemake,
     onWhere,

@@ -1,5 +1,5 @@
 import { post } from '@/api/client'
-import type { Act, Activity, AnswerKey, Item, Page, Typed, Verdict, Zone } from '@/api/types'
+import type { Act, Activity, AnswerKey, Item, Page, Typed, Verdict, Zone } from '@/api/schema'
 import { letter } from '@/page/geometry'
 import { originalOf, zonesOf } from '@/page/items'
 import { itemName } from '@/page/names'
@@ -31,7 +31,7 @@ function ofPiece(id: string, verdict: Verdict, page: Page, activity: Activity): 
   if (verdict.why === 'TURNED')
     return `${name}: it belongs, once it is turned to ${factsOf(key, piece.id).rightTurn}°.`
   if (verdict.says === 'NOT_JUDGED')
-    return `${name}: it is judged ${rule.moment === 'ON_HAND_IN' ? 'on hand-in' : 'on check'}, so nothing is said yet.`
+    return `${name}: it is judged ${rule.timing === 'ON_HAND_IN' ? 'on hand-in' : 'on check'}, so nothing is said yet.`
   const said = saidOf(key, zone.id, piece.id)
   const takes = rule.wants?.takes ?? []
   const labels = factsOf(key, piece.id).labels ?? []
@@ -63,11 +63,11 @@ function ofPiece(id: string, verdict: Verdict, page: Page, activity: Activity): 
     case 'NO_MORE_TRIES':
       return `${name}: the zone was tried ${rule.tries} times, which is all it allows.`
     default:
-      if (said === 'TURNED_AWAY') return `${name}: the table says that it is turned away.`
-      if (factsOf(key, piece.id).nowhere) return `${name}: it belongs nowhere.`
+      if (said === 'DOES_NOT_BELONG') return `${name}: the table says that it does not belong.`
+      if (factsOf(key, piece.id).nowhere) return `${name}: it is not an answer anywhere.`
       return takes.length
         ? `${name}: it has none of the labels that the zone takes.`
-        : `${name}: nothing is decided, so it is turned away.`
+        : `${name}: nothing is decided, so it does not count as belonging.`
   }
 }
 
@@ -81,5 +81,6 @@ async function ofTyped(gapId: string, answer: string, activity: Activity): Promi
   const rule = activity.key.typed?.[gapId]?.rule
   if (!rule) return 'Nothing is said of what is right there.'
   if (!answer.trim()) return ''
-  return (await post<Typed>('/api/typed', { rule, answer, language: activity.key.terms?.language })).why
+  return (await post<Typed>('/api/v1/typed-trials', { rule, answer, language: activity.key.terms?.language }))
+    .why
 }

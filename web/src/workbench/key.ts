@@ -1,4 +1,4 @@
-import type { Activity, AnswerKey, Item, Page } from '@/api/types'
+import type { Activity, AnswerKey, Item, Page } from '@/api/schema'
 import { piecesOf as piecesIn, zonesOf as zonesIn } from '@/page/items'
 import { decisionOf } from './mirror'
 

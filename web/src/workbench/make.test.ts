@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Activity, Item, Page } from '@/api/types'
+import type { Activity, Item, Page } from '@/api/schema'
 import {
   freePlace,
   inRows,

@@ -1,5 +1,5 @@
 import { newId } from '@/api/id'
-import type { FileRef, Frame, Item, LineLook, Page, ShapeLook, WordStyle } from '@/api/types'
+import type { FileRef, Frame, Item, LineLook, Page, ShapeLook, WordStyle } from '@/api/schema'
 import { fitSaid, type Said } from '@/page/wordFit'
 import { PAGE, type Point } from '@/page/geometry'
 
@@ -192,7 +192,7 @@ export function newCover(page: Page, at: Point): Item {
     ...common(freePlace(page, at, 420, 280)),
     movement: FIXED,
     colour: '#0b5d66',
-    way: 'RIGHT',
+    direction: 'RIGHT',
     label: 'Slide to uncover',
   }
 }

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import type { Activity, Edit } from '@/api/types'
+import type { Activity, Edit } from '@/api/schema'
 import { apply, decisionOf, ruleOf } from './mirror'
 import { rebase } from './rebase'
 
@@ -55,6 +55,6 @@ describe('the key', () => {
   it('takes what it does not say for undecided and usual', () => {
     const key = { decisions: {}, rules: {} }
     expect(decisionOf(key, 'zone', 'piece')).toBe('UNDECIDED')
-    expect(ruleOf(key, 'zone')).toEqual({ settle: 'IN_SLOT', refused: 'GLIDES_HOME' })
+    expect(ruleOf(key, 'zone')).toEqual({ accept: 'IN_SLOT', reject: 'GOES_BACK' })
   })
 })

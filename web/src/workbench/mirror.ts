@@ -1,4 +1,5 @@
-import type { Activity, Decision, Edit, Frame, Item, Page } from '@/api/types'
+import type { Activity, Edit, Frame, Item, Page } from '@/api/schema'
+import type { Decision } from '@/workbench/answerKey'
 import { arranged, transformed } from '@/page/arrange'
 import { alwaysFixed, idsOf, withTraits, zonesIn, zonesOf } from '@/page/items'
 import {
@@ -118,9 +119,9 @@ export function apply(activity: Activity, edit: Edit): Activity | null {
       const { passage: _, ...rest } = activity
       return edit.passage ? { ...rest, passage: edit.passage } : rest
     }
-    case 'set-page-ways':
-      return onPage(activity, edit.pageId, ({ ways: _, ...page }) =>
-        edit.ways ? { ...page, ways: edit.ways } : page,
+    case 'set-page-links':
+      return onPage(activity, edit.pageId, ({ links: _, ...page }) =>
+        edit.links ? { ...page, links: edit.links } : page,
       )
     case 'set-traits':
       return onItem(activity, edit.pageId, edit.itemId, (item) => withTraits(item, edit.traits))
@@ -136,7 +137,7 @@ export function apply(activity: Activity, edit: Edit): Activity | null {
       return onFrames(activity, edit.pageId, edit.itemIds, (frames) =>
         frames.map((frame) => transformed(frame, edit.by)),
       )
-    case 'together': {
+    case 'composite': {
       let now: Activity | null = activity
       for (const one of edit.edits) now = now && apply(now, one as Edit)
       return now
@@ -180,7 +181,7 @@ function setBody(activity: Activity, pageId: string, body: Item): Activity | nul
   const { frame, movement, description } = now
   const changed = withTraits(
     { ...body, frame, movement, description } as Item,
-    now.traits ?? { seeThrough: 0, groups: [] },
+    now.traits ?? { transparency: 0, groups: [] },
   )
   const were = zonesIn(now).map((zone) => zone.id)
   const are = zonesIn(changed).map((zone) => zone.id)

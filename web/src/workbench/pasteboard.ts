@@ -1,10 +1,10 @@
 import { onBeforeUnmount, onMounted } from 'vue'
 import { said } from '@/api/client'
-import type { Page } from '@/api/types'
+import type { Page } from '@/api/schema'
 import { PAGE, type Point } from '@/page/geometry'
-import type { Bench } from './bench'
+import type { Workbench } from './useWorkbench'
 import { keptItems } from './clipboard'
-import { elsewhere } from './elsewhere'
+import { elsewhere } from './linkTargets'
 import { newWords, newWordsSaying, tableOf } from './make'
 import { saidIn } from './words/pasted'
 
@@ -23,7 +23,7 @@ const wordsIn = (items: { kind: string; content?: { text: string } }[]) =>
     .join('\n')
 
 export function usePasteboard(
-  bench: Bench,
+  bench: Workbench,
   page: () => Page,
   bringFiles: (files: File[], at: Point) => Promise<void>,
 ) {

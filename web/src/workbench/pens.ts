@@ -1,6 +1,6 @@
 import { reactive, ref } from 'vue'
-import { get, post } from '@/api/client'
-import type { Stroke, Taste } from '@/api/types'
+import { get, put } from '@/api/client'
+import type { Stroke, WorkbenchPreferences } from '@/api/schema'
 
 /** How somebody likes their workbench, kept with their account; each pen remembers what it was last. */
 export interface Pen {
@@ -16,14 +16,20 @@ export const PENS: Pen[] = [
   { tool: 'PEN', name: 'pen1', label: 'Pen 1', colour: '#1f2d33', width: 6, dash: 'SOLID' },
   { tool: 'PEN', name: 'pen2', label: 'Pen 2', colour: '#a8432b', width: 6, dash: 'SOLID' },
   { tool: 'PEN', name: 'pen3', label: 'Pen 3', colour: '#0b5d66', width: 12, dash: 'SOLID' },
-  { tool: 'TINT', name: 'tint1', label: 'Highlighter 1', colour: '#ffe27a', width: 34, dash: 'SOLID' },
-  { tool: 'TINT', name: 'tint2', label: 'Highlighter 2', colour: '#b9e3c6', width: 34, dash: 'SOLID' },
+  { tool: 'HIGHLIGHTER', name: 'tint1', label: 'Highlighter 1', colour: '#ffe27a', width: 34, dash: 'SOLID' },
+  { tool: 'HIGHLIGHTER', name: 'tint2', label: 'Highlighter 2', colour: '#b9e3c6', width: 34, dash: 'SOLID' },
 ]
 
 export const pens = reactive<Record<string, Pen>>(
   Object.fromEntries(PENS.map((pen) => [pen.name, { ...pen }])),
 )
-export const taste = ref<Taste>({ rack: [], hidden: [], side: 'LEFT', size: 'NORMAL', pens: {} })
+export const taste = ref<WorkbenchPreferences>({
+  rack: [],
+  hidden: [],
+  side: 'LEFT',
+  size: 'NORMAL',
+  pens: {},
+})
 export const neatWanted = ref(true)
 let fetched = false
 let timer: ReturnType<typeof setTimeout> | undefined
@@ -32,7 +38,7 @@ export async function loadTaste() {
   if (fetched) return
   fetched = true
   try {
-    taste.value = await get<Taste>('/api/taste')
+    taste.value = await get<WorkbenchPreferences>('/api/v1/me/workbench-preferences')
     for (const [name, pen] of Object.entries(taste.value.pens)) {
       if (pens[name]) Object.assign(pens[name]!, pen)
     }
@@ -43,10 +49,10 @@ export async function loadTaste() {
 }
 
 /** Changes are sent a moment later, so that a slider does not send each step. */
-export function keepTaste(change: Partial<Taste>) {
+export function keepTaste(change: Partial<WorkbenchPreferences>) {
   taste.value = { ...taste.value, ...change }
   clearTimeout(timer)
-  timer = setTimeout(() => void post('/api/taste', taste.value).catch(() => {}), 600)
+  timer = setTimeout(() => void put('/api/v1/me/workbench-preferences', taste.value).catch(() => {}), 600)
 }
 
 export function setPen(name: string, change: Partial<Pick<Pen, 'colour' | 'width' | 'dash'>>) {

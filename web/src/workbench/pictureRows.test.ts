@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest'
-import type { LibraryPicture } from '@/api/types'
+import type { LibraryPicture } from '@/api/schema'
 import { usePictureRows, wordsIn } from './pictureRows'
 
 const picture = (code: string): LibraryPicture => ({ code, name: code, credit: '' })

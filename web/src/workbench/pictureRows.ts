@@ -1,5 +1,5 @@
 import { computed, reactive, ref } from 'vue'
-import type { LibraryPicture } from '@/api/types'
+import type { LibraryPicture } from '@/api/schema'
 
 const MOST_AT_ONCE = 30
 const IN_A_ROW = 8

@@ -1,6 +1,6 @@
 import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
 import { newId } from '@/api/id'
-import { post } from '@/api/client'
+import { put } from '@/api/client'
 
 /** Where somebody else is who has the same activity open. */
 export interface Elsewhere {
@@ -26,7 +26,7 @@ export function usePresence(activityId: string, pageId: Ref<string>, chosen: Ref
     const text = JSON.stringify(here)
     if (text === said && !force) return
     said = text
-    void post(`/api/activities/${activityId}/here`, here).catch(() => {})
+    void put(`/api/v1/activities/${activityId}/presence`, here).catch(() => {})
   }
   watch(
     [pageId, chosen],
@@ -56,7 +56,7 @@ export function usePresence(activityId: string, pageId: Ref<string>, chosen: Ref
   onBeforeUnmount(() => {
     clearInterval(beat)
     clearTimeout(waiting)
-    void post(`/api/activities/${activityId}/here`, { bench, pageId: '', itemIds: [] }).catch(() => {})
+    void put(`/api/v1/activities/${activityId}/presence`, { bench, pageId: '', itemIds: [] }).catch(() => {})
   })
   return { others, hear }
 }

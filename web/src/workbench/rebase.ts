@@ -1,13 +1,13 @@
-import type { Edit } from '@/api/types'
+import type { Edit } from '@/api/schema'
 
 /** An edit as it follows another that it did not know of, or null when that one took away what it changes. As core. */
 export function rebase(edit: Edit, over: Edit): Edit | null {
-  if (edit.kind === 'together') {
+  if (edit.kind === 'composite') {
     const left = edit.edits.map((one) => rebase(one as Edit, over)).filter((one) => one !== null)
     if (left.length === 0) return null
-    return left.length === 1 ? left[0]! : ({ kind: 'together', edits: left } as Edit)
+    return left.length === 1 ? left[0]! : ({ kind: 'composite', edits: left } as Edit)
   }
-  if (over.kind === 'together') {
+  if (over.kind === 'composite') {
     return over.edits.reduce<Edit | null>((left, one) => left && rebase(left, one as Edit), edit)
   }
   if (over.kind === 'remove-page' && 'pageId' in edit && edit.pageId === over.pageId) return null

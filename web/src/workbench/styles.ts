@@ -1,5 +1,5 @@
 import { shallowRef } from 'vue'
-import type { Item, LineLook, ShapeLook, WordStyle } from '@/api/types'
+import type { Item, LineLook, ShapeLook, WordStyle } from '@/api/schema'
 import { relaid } from '@/page/wordFit'
 
 /** How an item looks, apart from what it says and where it lies. */

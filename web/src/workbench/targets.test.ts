@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { Item, Page } from '@/api/types'
-import { together } from './copies'
+import type { Item, Page } from '@/api/schema'
+import { composite } from './copies'
 import { apply } from './mirror'
 import { REACH, targetAt } from './targets'
 import { bandAlong } from './zoneForms'
@@ -17,7 +17,7 @@ const picture: Item = {
 }
 const page: Page = { id: 'p', name: 'P', paper: { colour: '#ffffff' }, items: [picture] }
 const after = (now: Page, edits: ReturnType<typeof targetAt>['edits']) =>
-  apply({ title: 'A', pages: [now], key: { decisions: {}, rules: {} } } as never, together(edits))!.pages[0]!
+  apply({ title: 'A', pages: [now], key: { decisions: {}, rules: {} } } as never, composite(edits))!.pages[0]!
 const groups = (now: Page) => new Set(now.items.map((item) => item.traits?.groups?.[0]))
 
 describe('places for labels on a picture', () => {

@@ -1,7 +1,7 @@
 import { newId } from '@/api/id'
-import type { Edit, Item, Page } from '@/api/types'
+import type { Edit, Item, Page } from '@/api/schema'
 import { PAGE, type Point } from '@/page/geometry'
-import { ways } from '@/page/items'
+import { traitsOf } from '@/page/items'
 
 /** How far a target reaches from its middle, in page units: as far as a finger is exact. */
 export const REACH = 44
@@ -19,10 +19,10 @@ export function targetAt(
   tip: Point,
   at: Point,
 ): { edits: Edit[]; zoneId: string } {
-  const group = ways(picture).groups[0] ?? newId()
+  const group = traitsOf(picture).groups[0] ?? newId()
   const number =
-    page.items.filter((item) => item.kind === 'zone' && ways(item).groups[0] === group).length + 1
-  const traits = { ...ways({ kind: 'zone' } as Item), groups: [group] }
+    page.items.filter((item) => item.kind === 'zone' && traitsOf(item).groups[0] === group).length + 1
+  const traits = { ...traitsOf({ kind: 'zone' } as Item), groups: [group] }
   const far = Math.hypot(at.x - tip.x, at.y - tip.y) > REACH + SHORT
   const middle = far ? at : tip
   const x = Math.min(PAGE.width - 2 * REACH, Math.max(0, middle.x - REACH))
@@ -44,18 +44,18 @@ export function targetAt(
   const add = (item: Item) => edits.push({ kind: 'add-item', pageId: page.id, index: index++, item })
   add(zone)
   if (far) add(leader(tip, zone, traits))
-  if (!ways(picture).groups.length)
+  if (!traitsOf(picture).groups.length)
     edits.push({
       kind: 'set-traits',
       pageId: page.id,
       itemId: picture.id,
-      traits: { ...ways(picture), groups: [group] },
+      traits: { ...traitsOf(picture), groups: [group] },
     })
   return { edits, zoneId: zone.id }
 }
 
 /** From what is meant to the target, joined to it: whoever moves the target aside moves only that end. */
-function leader(tip: Point, zone: Item, traits: ReturnType<typeof ways>): Item {
+function leader(tip: Point, zone: Item, traits: ReturnType<typeof traitsOf>): Item {
   const end = { x: zone.frame.x + REACH, y: zone.frame.y + REACH }
   const [left, top] = [Math.min(tip.x, end.x), Math.min(tip.y, end.y)]
   const width = Math.max(4, Math.abs(tip.x - end.x))

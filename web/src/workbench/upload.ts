@@ -1,5 +1,5 @@
 import { Refusal } from '@/api/client'
-import type { StoredPicture } from '@/api/types'
+import type { StoredPicture } from '@/api/schema'
 
 export const ACCEPTED = 'image/png,image/jpeg,image/webp,image/gif,image/svg+xml'
 const MOST_BYTES = 20 * 1024 * 1024
@@ -28,7 +28,7 @@ export function upload(
   // Only this older way of asking tells how much has gone up.
   return new Promise((done, fail) => {
     const request = new XMLHttpRequest()
-    request.open('POST', '/api/files/pictures')
+    request.open('POST', '/api/v1/files/pictures')
     request.setRequestHeader('Accept', 'application/json')
     request.setRequestHeader(
       'X-XSRF-TOKEN',

@@ -6,8 +6,8 @@ import type { Editing } from './editing'
 const QUIET = 250
 
 /** What the server finds of an open activity, live: asked for again a moment after each edit was saved. */
-export function watchFor<Found>(editing: Editing, what: string) {
-  const found = shallowRef<Found | null>(null)
+export function watchFor<T>(editing: Editing, what: string) {
+  const found = shallowRef<T | null>(null)
   /** Whether the last look failed; what was found before it still stands. */
   const failed = ref(false)
   let timer: ReturnType<typeof setTimeout> | undefined
@@ -17,7 +17,7 @@ export function watchFor<Found>(editing: Editing, what: string) {
     if (closed) return
     try {
       await editing.flush()
-      const now = await get<Found>(`/api/activities/${editing.id}/${what}`)
+      const now = await get<T>(`/api/v1/activities/${editing.id}/${what}`)
       if (!closed) found.value = now
       failed.value = false
     } catch {

@@ -1,11 +1,11 @@
 import simplify from 'simplify-js'
 import { newId } from '@/api/id'
-import type { Edit, Frame, Item, Page, ZoneShape } from '@/api/types'
+import type { Edit, Frame, Item, Page, ZoneShape } from '@/api/schema'
 import { onPage, PAGE, type Point } from '@/page/geometry'
-import { ways } from '@/page/items'
+import { traitsOf } from '@/page/items'
 import { ownPoints, pathThrough } from '@/page/lines'
 import { itemName } from '@/page/names'
-import { framesOf, routeOf } from '@/page/route'
+import { framesOf, routeOf } from '@/page/connectors'
 import { shapePath } from '@/page/shapes'
 import { crossesItself, hull } from '@/page/zones'
 
@@ -90,7 +90,7 @@ function alongShape({ look, frame }: Shape): Point[] {
 export const mayTake = (item: Item) =>
   ['shape', 'picture', 'area', 'line'].includes(item.kind) &&
   ['fixed', 'free', 'rail'].includes(item.movement.kind) &&
-  !ways(item).supply
+  !traitsOf(item).supply
 
 /** To either side of a line, in page units: as far as a finger is exact. */
 const BESIDE_LINE = 40
@@ -133,7 +133,7 @@ export function takingPieces(
   item: Item,
   seen: Point[] | null = null,
 ): { edits: Edit[]; zone: Zone } {
-  const group = ways(item).groups[0] ?? newId()
+  const group = traitsOf(item).groups[0] ?? newId()
   const zone: Zone = {
     kind: 'zone',
     id: newId(),
@@ -157,14 +157,14 @@ export function takingPieces(
       item: zone,
     },
   ]
-  if (!ways(item).groups.length)
+  if (!traitsOf(item).groups.length)
     edits.push({
       kind: 'set-traits',
       pageId: page.id,
       itemId: item.id,
-      traits: { ...ways(item), groups: [group] },
+      traits: { ...traitsOf(item), groups: [group] },
     })
   return { edits, zone }
 }
 
-const NO_TRAITS = ways({ kind: 'zone' } as Item)
+const NO_TRAITS = traitsOf({ kind: 'zone' } as Item)

@@ -20,12 +20,12 @@ function request()
   n = n + 1
   local s = students[n % #students + 1]
   local headers = { ["Content-Type"] = "application/json", ["Cookie"] = s[1], ["X-XSRF-TOKEN"] = s[2] }
-  if count == 0 then return wrk.format("POST", "/api/still-here", headers, "") end
+  if count == 0 then return wrk.format("PUT", "/api/v1/session", headers, "") end
   local moves = {}
   for i = 1, count do
     moves[i] = string.format(
       '{"id":"%s","act":{"kind":"put","pageId":"%s","pieceId":"%s","x":%s,"y":%s},"deviceTime":"2026-11-24T10:00:00Z"}',
       uuid(), s[4], s[5], s[6], s[7])
   end
-  return wrk.format("POST", "/api/attempts/" .. s[3] .. "/moves", headers, '{"moves":[' .. table.concat(moves, ",") .. "]}")
+  return wrk.format("POST", "/api/v1/attempts/" .. s[3] .. "/moves", headers, '{"moves":[' .. table.concat(moves, ",") .. "]}")
 end

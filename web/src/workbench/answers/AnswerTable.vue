@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhCheckFat } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
-import type { Decision } from '@/api/types'
+import type { Decision } from '@/workbench/answerKey'
 import { letter } from '@/page/geometry'
 import { itemName } from '@/page/names'
 import { pictureUrl } from '@/page/pictures'
@@ -38,8 +38,8 @@ function range([from, to]: [number, number], before: number[] | undefined): numb
 
 const SAID: Record<Decision, string> = {
   BELONGS: 'belongs',
-  TURNED_AWAY: 'turned away',
-  UNDECIDED: 'not decided',
+  DOES_NOT_BELONG: 'does not belong',
+  UNDECIDED: 'undecided',
 }
 const said = (p: number, z: number) => props.deciding.said(pieces.value[p]!, zones.value[z]!)
 /** Its number in the order that the zone wants; undefined where it wants none. */

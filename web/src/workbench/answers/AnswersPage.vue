@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Frame, Item } from '@/api/types'
+import type { Frame, Item } from '@/api/schema'
 import { contains, letter, middle, PAGE, placed, tilePath, type Point } from '@/page/geometry'
 import { itemName } from '@/page/names'
 import PageView from '@/page/PageView.vue'

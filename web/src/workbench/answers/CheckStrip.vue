@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhCheckFat, PhMagnifyingGlass } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Activity, CheckedPages, Edit } from '@/api/types'
+import type { Activity, CheckedPages, Edit } from '@/api/schema'
 import { count } from '@/page/count'
 
 /** What would trip students up, each with ways to mend it; of this page first. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { post, said as saidOf } from '@/api/client'
-import type { Gap, Typed, TypedKey, TypedRule } from '@/api/types'
+import type { Gap, Typed, TypedKey, TypedRule } from '@/api/schema'
 import { itemName } from '@/page/names'
 import { termsOf } from '../answerKey'
 import DraftField from '../DraftField.vue'
@@ -38,12 +38,12 @@ watch(
 )
 
 function setKey(change: Partial<TypedKey>) {
-  const { moment, replies, tries, worth } = { ...typed.value, ...change }
+  const { timing, replies, tries, worth } = { ...typed.value, ...change }
   const next = change.rule ?? rule.value
   if (!next) return
   props.deciding.setTyped(props.gap.id, {
     rule: next,
-    ...(moment && moment !== 'AT_ONCE' ? { moment } : {}),
+    ...(timing && timing !== 'AT_ONCE' ? { timing } : {}),
     ...(replies && Object.keys(replies).length ? { replies } : {}),
     ...(tries ? { tries } : {}),
     ...(worth !== undefined && worth !== null ? { worth } : {}),
@@ -98,7 +98,7 @@ async function setRead(made: TypedRule, written: string) {
     return
   }
   try {
-    await post<Typed>('/api/typed', { rule: made, answer: '1', language: language.value })
+    await post<Typed>('/api/v1/typed-trials', { rule: made, answer: '1', language: language.value })
     setKey({ rule: made })
   } catch (error) {
     wrong.value = saidOf(error)
@@ -109,7 +109,7 @@ async function setUnit(unit: string) {
   const { unit: _, ...rest } = number.value!
   const made: TypedRule = unit.trim() ? { ...rest, unit: unit.trim() } : rest
   try {
-    await post<Typed>('/api/typed', { rule: made, answer: '1', language: language.value })
+    await post<Typed>('/api/v1/typed-trials', { rule: made, answer: '1', language: language.value })
     setKey({ rule: made })
   } catch (error) {
     wrong.value = saidOf(error)
@@ -125,7 +125,7 @@ watch([answer, rule], async () => {
     return
   }
   try {
-    const one = await post<Typed>('/api/typed', {
+    const one = await post<Typed>('/api/v1/typed-trials', {
       rule: rule.value,
       answer: asked,
       language: language.value,
@@ -153,14 +153,14 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       </select></label
     >
     <label
-      >Judged
+      >Checked
       <select
-        :value="typed?.moment ?? 'AT_ONCE'"
+        :value="typed?.timing ?? 'AT_ONCE'"
         :disabled="!rule"
-        @change="setKey({ moment: value($event) as TypedKey['moment'] })"
+        @change="setKey({ timing: value($event) as TypedKey['timing'] })"
       >
         <option value="AT_ONCE">At once</option>
-        <option value="ON_CHECK">On check</option>
+        <option value="ON_CHECK">With Check</option>
         <option value="ON_HAND_IN">On hand-in</option>
       </select></label
     >
@@ -285,7 +285,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         type="number"
         min="1"
         max="100"
-        placeholder="no end"
+        placeholder="No limit"
         :value="typed?.tries ?? ''"
         @commit="setKey({ tries: Math.max(0, Math.min(100, Math.round(Number($event)))) || undefined })"
     /></label>
@@ -296,7 +296,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         type="number"
         min="0"
         max="1000"
-        placeholder="as everywhere"
+        placeholder="As set for the page"
         :value="typed?.worth ?? ''"
         @commit="
           setKey({

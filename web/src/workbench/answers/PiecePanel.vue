@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Item, ZoneScale } from '@/api/types'
+import type { Item, ZoneScale } from '@/api/schema'
 import { itemName } from '@/page/names'
 import { valueFrom, valueWords } from '@/page/scales'
 import DraftField from '../DraftField.vue'
 import { factsOf } from '../answerKey'
 import type { Deciding } from './deciding'
 
-/** What the answer key knows of one piece: its labels, its value, and whether it belongs nowhere. */
+/** What the answer key knows of one piece: its labels, its value, and whether it is not an answer anywhere. */
 const props = defineProps<{ deciding: Deciding; piece: Item }>()
 const facts = computed(() => factsOf(props.deciding.key.value, props.piece.id))
 
@@ -97,10 +97,10 @@ const degrees = (text: string, most: number) => {
         @change="
           deciding.setFacts(piece, { nowhere: ($event.target as HTMLInputElement).checked || undefined })
         "
-      />Belongs nowhere</label
+      />Not an answer anywhere</label
     >
     <p class="buttons">
-      <button class="btn" @click="deciding.row(piece, 'TURNED_AWAY')">Turned away everywhere</button>
+      <button class="btn" @click="deciding.row(piece, 'DOES_NOT_BELONG')">Turned away everywhere</button>
       <button class="btn" @click="deciding.row(piece, 'UNDECIDED')">Clear its row</button>
     </p>
   </section>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Replies } from '@/api/types'
+import type { Replies } from '@/api/schema'
 import { play, SOUNDS } from '@/student/sounds'
 import DraftField from '../DraftField.vue'
 import { trimmed } from './deciding'
@@ -10,8 +10,8 @@ const props = defineProps<{ replies: Replies | undefined; of: string }>()
 const emit = defineEmits<{ set: [replies: Replies | undefined] }>()
 const now = computed(() => props.replies ?? {})
 
-type Side = 'taken' | 'turnedAway'
-type Sound = NonNullable<NonNullable<Replies['taken']>['sound']>
+type Side = 'accepted' | 'rejected'
+type Sound = NonNullable<NonNullable<Replies['accepted']>['sound']>
 
 function setReply(side: Side, change: { message?: string; sound?: Sound }) {
   const { message, sound } = { message: '', ...now.value[side], ...change }
@@ -28,8 +28,8 @@ function setHint(change: { words?: string; after?: number }) {
   emit('set', trimmed({ ...now.value, hint: hint.words.trim() ? hint : undefined }))
 }
 const SIDES: { side: Side; name: string }[] = [
-  { side: 'taken', name: 'When right' },
-  { side: 'turnedAway', name: 'When not' },
+  { side: 'accepted', name: 'When right' },
+  { side: 'rejected', name: 'When not' },
 ]
 </script>
 

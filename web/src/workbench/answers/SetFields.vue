@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { newId } from '@/api/id'
-import type { Zone, ZoneSet } from '@/api/types'
+import type { Zone, ZoneSet } from '@/api/schema'
 import { letter } from '@/page/geometry'
 import { itemName } from '@/page/names'
 import type { Deciding } from './deciding'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, watchEffect, ref } from 'vue'
 import { post } from '@/api/client'
-import type { Points, Terms } from '@/api/types'
+import type { Points, AnswerTerms } from '@/api/schema'
 import DraftField from '../DraftField.vue'
 import { termsOf } from '../answerKey'
 import type { Deciding } from './deciding'
@@ -13,7 +13,7 @@ const { key, page } = props.deciding
 const terms = computed(() => termsOf(key.value))
 const USUAL: Points = { each: 1, refusal: 0, firstTry: 0, belowZero: false, parts: false }
 const points = computed(() => terms.value.score ?? USUAL)
-const set = (change: Partial<Terms>) => props.deciding.setTerms(change)
+const set = (change: Partial<AnswerTerms>) => props.deciding.setTerms(change)
 const isUsual = (one: Points) => JSON.stringify(one) === JSON.stringify(USUAL)
 function setPoints(change: Partial<Points>) {
   const score = { ...points.value, ...change }
@@ -31,7 +31,7 @@ function setPage<T>(all: Record<string, T> | undefined, value: T | undefined): R
   return value === undefined ? rest : { ...rest, [page.value.id]: value }
 }
 const solution = computed(() => terms.value.solution ?? { when: 'NEVER' as const, oneByOne: false })
-function setSolution(change: Partial<NonNullable<Terms['solution']>>) {
+function setSolution(change: Partial<NonNullable<AnswerTerms['solution']>>) {
   const { when, oneByOne, tries } = { tries: 3, ...solution.value, ...change }
   if (when === 'NEVER') set({ solution: undefined })
   else
@@ -39,10 +39,10 @@ function setSolution(change: Partial<NonNullable<Terms['solution']>>) {
       solution: { when, oneByOne, ...(when === 'AFTER_TRIES' ? { tries } : {}) },
     })
 }
-const besides = computed(() => terms.value.besides ?? { draw: true, record: false })
-function setBesides(change: Partial<NonNullable<Terms['besides']>>) {
-  const now = { ...besides.value, ...change }
-  set({ besides: now.draw && !now.record ? undefined : now })
+const tools = computed(() => terms.value.tools ?? { draw: true, record: false })
+function setTools(change: Partial<NonNullable<AnswerTerms['tools']>>) {
+  const now = { ...tools.value, ...change }
+  set({ tools: now.draw && !now.record ? undefined : now })
 }
 /** By their names in themselves; what is set already is among them, whatever it is. */
 const CODES = 'en de fr es ar cs da el fi hu it ja ko nl no pl pt ro ru sk sv tr uk zh'.split(' ')
@@ -134,15 +134,12 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
     >
     <h3>Students may also</h3>
     <label class="line"
-      ><input type="checkbox" :checked="besides.draw" @change="setBesides({ draw: checked($event) })" />draw
-      on the pages</label
+      ><input type="checkbox" :checked="tools.draw" @change="setTools({ draw: checked($event) })" />draw on
+      the pages</label
     >
     <label class="line"
-      ><input
-        type="checkbox"
-        :checked="besides.record"
-        @change="setBesides({ record: checked($event) })"
-      />say something and record it</label
+      ><input type="checkbox" :checked="tools.record" @change="setTools({ record: checked($event) })" />say
+      something and record it</label
     >
     <h3>Time</h3>
     <label

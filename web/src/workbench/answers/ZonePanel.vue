@@ -2,9 +2,9 @@
 import { PhArrowDown, PhArrowUp } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import { post, said as wrongSaid } from '@/api/client'
-import type { CutParts, Frame, Sequence, Zone, ZoneRule } from '@/api/types'
+import type { CutParts, Frame, Sequence, Zone, ZoneRule } from '@/api/schema'
 import { letter, outline } from '@/page/geometry'
-import { ways } from '@/page/items'
+import { traitsOf } from '@/page/items'
 import { itemName } from '@/page/names'
 import { valueFrom, valueWords } from '@/page/scales'
 import DraftField from '../DraftField.vue'
@@ -22,7 +22,7 @@ const wants = computed(() => rule.value.wants ?? {})
 const belonging = computed(() =>
   pieces.value.filter((piece) => props.deciding.said(piece, props.zone) === 'BELONGS'),
 )
-const supplies = computed(() => belonging.value.filter((piece) => ways(piece).supply))
+const supplies = computed(() => belonging.value.filter((piece) => traitsOf(piece).supply))
 /** The other zones that it lies over or under. */
 const across = computed(() =>
   zones.value.filter(
@@ -78,9 +78,9 @@ function move(index: number, by: number) {
   setOrder(ids)
 }
 function setWay(way: string) {
-  const { way: _, ...rest } = wants.value.sequence!
+  const { direction: _, ...rest } = wants.value.sequence!
   props.deciding.setWants(props.zone, {
-    sequence: way === 'RIGHTWARDS' ? rest : { ...rest, way: way as Sequence['way'] },
+    sequence: way === 'RIGHTWARDS' ? rest : { ...rest, direction: way as Sequence['direction'] },
   })
 }
 function setTotal(text: string) {
@@ -116,7 +116,7 @@ async function spell(word: string) {
   lacking.value = ''
   if (word.trim() === '') return
   try {
-    const { letters } = await post<CutParts>('/api/starters/cut', { text: word.trim() })
+    const { letters } = await post<CutParts>('/api/v1/word-cuts', { text: word.trim() })
     const missing = props.deciding.spell(props.zone, letters)
     if (missing.length > 0)
       lacking.value = `There are not enough pieces with ${missing.map((one) => `“${one}”`).join(', ')}. Nothing changed.`
@@ -127,7 +127,7 @@ async function spell(word: string) {
 const said = computed(() => {
   const { capacity } = wants.value
   const order = wants.value.sequence ? ', in order' : ''
-  return (capacity ? `holds ${capacity}` : 'holds any number') + order
+  return (capacity ? `holds ${capacity}` : 'no limit') + order
 })
 const LAYOUTS = [
   ['', 'wherever there is room'],
@@ -141,7 +141,7 @@ const LAYOUTS = [
 /** Where an order, a value or a crossing says where a piece lies, no layout does. */
 const laysOut = computed(
   () =>
-    (rule.value.settle === 'IN_SLOT' || rule.value.settle === 'TURNS_OVER') &&
+    (rule.value.accept === 'IN_SLOT' || rule.value.accept === 'TURNS_OVER') &&
     !wants.value.sequence &&
     !rule.value.crossing &&
     !props.zone.scale,
@@ -169,11 +169,11 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     </label>
     <label
       >When it belongs
-      <select :value="rule.settle" @change="set({ settle: value($event) as ZoneRule['settle'] })">
-        <option value="IN_SLOT">Settles in</option>
+      <select :value="rule.accept" @change="set({ accept: value($event) as ZoneRule['accept'] })">
+        <option value="IN_SLOT">Moves into a slot</option>
         <option value="STAYS">Stays where it is put</option>
-        <option value="MELTS">Melts away</option>
-        <option value="TURNS_OVER">Settles in and turns over</option>
+        <option value="DISAPPEARS">Disappears</option>
+        <option value="TURNS_OVER">Turns over</option>
       </select></label
     >
     <label v-if="zone.scale" class="line wide">
@@ -238,25 +238,28 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     </template>
     <label
       >When it does not
-      <select :value="rule.refused" @change="set({ refused: value($event) as ZoneRule['refused'] })">
-        <option value="GLIDES_HOME">Glides home</option>
+      <select :value="rule.reject" @change="set({ reject: value($event) as ZoneRule['reject'] })">
+        <option value="GOES_BACK">Goes back</option>
         <option value="STAYS">Stays</option>
       </select></label
     >
     <label
-      >Judged
+      >Checked
       <select
-        :value="rule.moment ?? 'AT_ONCE'"
-        @change="set({ moment: value($event) as ZoneRule['moment'] })"
+        :value="rule.timing ?? 'AT_ONCE'"
+        @change="set({ timing: value($event) as ZoneRule['timing'] })"
       >
         <option value="AT_ONCE">At once</option>
-        <option value="ON_CHECK">On check</option>
+        <option value="ON_CHECK">With Check</option>
         <option value="ON_HAND_IN">On hand-in</option>
       </select></label
     >
-    <label v-if="rule.moment === 'ON_CHECK'"
+    <label v-if="rule.timing === 'ON_CHECK'"
       >A check shows
-      <select :value="rule.tell ?? 'WHICH'" @change="set({ tell: value($event) as ZoneRule['tell'] })">
+      <select
+        :value="rule.feedback ?? 'WHICH'"
+        @change="set({ feedback: value($event) as ZoneRule['feedback'] })"
+      >
         <option value="WHICH">which are right</option>
         <option value="HOW_MANY">only how many</option>
       </select></label
@@ -268,7 +271,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         type="number"
         min="1"
         max="2000"
-        placeholder="any number"
+        placeholder="No limit"
         :value="wants.capacity ?? ''"
         @commit="deciding.setWants(zone, { capacity: whole($event, 1, 2000) })"
     /></label>
@@ -286,7 +289,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         type="number"
         min="1"
         max="100"
-        placeholder="no end"
+        placeholder="No limit"
         :value="rule.tries ?? ''"
         @commit="set({ tries: whole($event, 1, 100) })"
     /></label>
@@ -297,7 +300,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         type="number"
         min="0"
         max="1000"
-        placeholder="as everywhere"
+        placeholder="As set for the page"
         :value="rule.worth ?? ''"
         @commit="set({ worth: whole($event, 0, 1000) })"
     /></label>
@@ -319,7 +322,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     >
     <p class="buttons">
       <button class="btn" @click="deciding.column(zone, 'BELONGS')">All belong</button>
-      <button class="btn" @click="deciding.column(zone, 'TURNED_AWAY')">All turned away</button>
+      <button class="btn" @click="deciding.column(zone, 'DOES_NOT_BELONG')">None of them belongs</button>
       <button class="btn" @click="deciding.column(zone, 'UNDECIDED')">Clear its column</button>
     </p>
 
@@ -361,7 +364,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     <template v-if="wants.sequence">
       <label
         >It runs
-        <select :value="wants.sequence.way ?? 'RIGHTWARDS'" @change="setWay(value($event))">
+        <select :value="wants.sequence.direction ?? 'RIGHTWARDS'" @change="setWay(value($event))">
           <option value="RIGHTWARDS">from left to right</option>
           <option value="LEFTWARDS">from right to left</option>
           <option value="DOWNWARDS">from top to bottom</option>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { ref } from 'vue'
-import type { Activity, Edit, Item, Page } from '@/api/types'
+import type { Activity, Edit, Item, Page } from '@/api/schema'
 import type { Editing } from '../editing'
 import { apply } from '../mirror'
 import { trimmed, useDeciding } from './deciding'
@@ -50,7 +50,7 @@ describe('deciding who belongs where', () => {
     const it_ = bench()
     it_.decide(it_.pieces.value[0]!, it_.zones.value[0]!, 'BELONGS')
     expect(it_.made).toHaveLength(1)
-    expect(it_.said(it_.pieces.value[0]!, it_.zones.value[1]!)).toBe('TURNED_AWAY')
+    expect(it_.said(it_.pieces.value[0]!, it_.zones.value[1]!)).toBe('DOES_NOT_BELONG')
   })
 
   it('cycles a cell: belongs, turned away, open again', () => {
@@ -61,19 +61,19 @@ describe('deciding who belongs where', () => {
       it_.cycle(mars!, planet!)
       return it_.said(mars!, planet!)
     })
-    expect(seen).toEqual(['BELONGS', 'TURNED_AWAY', 'UNDECIDED'])
+    expect(seen).toEqual(['BELONGS', 'DOES_NOT_BELONG', 'UNDECIDED'])
   })
 
   it('sets a whole column or row in one edit, and makes none where nothing changes', () => {
     const it_ = bench()
     it_.column(it_.zones.value[0]!, 'BELONGS')
     it_.column(it_.zones.value[0]!, 'BELONGS')
-    it_.row(it_.pieces.value[2]!, 'TURNED_AWAY')
+    it_.row(it_.pieces.value[2]!, 'DOES_NOT_BELONG')
     expect(it_.made).toHaveLength(2)
     expect(it_.pieces.value.map((one) => it_.said(one, it_.zones.value[0]!))).toEqual([
       'BELONGS',
       'BELONGS',
-      'TURNED_AWAY',
+      'DOES_NOT_BELONG',
     ])
   })
 
@@ -85,7 +85,7 @@ describe('deciding who belongs where', () => {
     const [mars, vega, comet] = it_.pieces.value
     const [planet, star] = it_.zones.value
     expect(it_.said(mars!, planet!)).toBe('BELONGS')
-    expect(it_.said(mars!, star!)).toBe('TURNED_AWAY')
+    expect(it_.said(mars!, star!)).toBe('DOES_NOT_BELONG')
     expect(it_.said(vega!, star!)).toBe('BELONGS')
     expect(it_.said(comet!, star!)).toBe('UNDECIDED')
     expect(it_.fillFromLabels()).toBe(false)
@@ -99,15 +99,15 @@ describe('deciding who belongs where', () => {
     it_.setWants(planet!, { takes: ['near'] })
     it_.setFacts(comet!, { nowhere: true })
     expect(it_.said(mars!, planet!)).toBe('BELONGS')
-    expect(it_.said(vega!, planet!)).toBe('TURNED_AWAY')
-    expect(it_.said(comet!, it_.zones.value[1]!)).toBe('TURNED_AWAY')
+    expect(it_.said(vega!, planet!)).toBe('DOES_NOT_BELONG')
+    expect(it_.said(comet!, it_.zones.value[1]!)).toBe('DOES_NOT_BELONG')
   })
 
   it('says nothing of what is usual', () => {
     const it_ = bench()
     const [planet] = it_.zones.value
-    it_.setRule(planet!, { moment: 'ON_CHECK', tell: 'HOW_MANY' })
-    it_.setRule(planet!, { moment: 'AT_ONCE', tell: 'WHICH' })
+    it_.setRule(planet!, { timing: 'ON_CHECK', feedback: 'HOW_MANY' })
+    it_.setRule(planet!, { timing: 'AT_ONCE', feedback: 'WHICH' })
     expect(it_.activity.value.key.rules).toEqual({})
     expect(trimmed({ a: '', b: [], c: {}, d: false, e: 0 })).toEqual({ e: 0 })
   })

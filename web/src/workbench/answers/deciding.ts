@@ -1,27 +1,27 @@
 import { computed, ref, type Ref } from 'vue'
 import type {
-  Decision,
   Edit,
-  Facts,
+  PieceFacts,
   Item,
   Page,
-  Terms,
+  AnswerTerms,
   TypedKey,
-  Wants,
+  ZoneRequirements,
   Zone,
   ZoneRule,
   ZoneSet,
-} from '@/api/types'
+} from '@/api/schema'
+import type { Decision } from '@/workbench/answerKey'
 import { decisionOf, factsOf, ruleOf, saidOf, termsOf } from '../answerKey'
-import { together } from '../copies'
+import { composite } from '../copies'
 import type { Editing } from '../editing'
 import { piecesOf, zonesOf } from '../key'
 import { spelled } from './spelling'
 
 const NEXT: Record<Decision, Decision> = {
   UNDECIDED: 'BELONGS',
-  BELONGS: 'TURNED_AWAY',
-  TURNED_AWAY: 'UNDECIDED',
+  BELONGS: 'DOES_NOT_BELONG',
+  DOES_NOT_BELONG: 'UNDECIDED',
 }
 
 /** A part of something with what is empty left out, so that nothing usual is said. */
@@ -47,7 +47,7 @@ export function useDeciding(editing: Editing, page: Ref<Page>) {
     [...new Set(pieces.value.flatMap((piece) => factsOf(key.value, piece.id).labels ?? []))].sort(),
   )
   const pageId = () => page.value.id
-  const all = (edits: Edit[]) => edits.length > 0 && editing.edit(together(edits))
+  const all = (edits: Edit[]) => edits.length > 0 && editing.edit(composite(edits))
 
   const cell = (piece: Item, zone: Zone, decision: Decision): Edit => ({
     kind: 'decide',
@@ -63,7 +63,7 @@ export function useDeciding(editing: Editing, page: Ref<Page>) {
     if (decision === 'BELONGS') {
       zones.value
         .filter((other) => other !== zone && said(piece, other) === 'UNDECIDED')
-        .forEach((other) => edits.push(cell(piece, other, 'TURNED_AWAY')))
+        .forEach((other) => edits.push(cell(piece, other, 'DOES_NOT_BELONG')))
     }
     all(edits)
   }
@@ -90,7 +90,7 @@ export function useDeciding(editing: Editing, page: Ref<Page>) {
       if (own.length === 0) continue
       for (const zone of zones.value) {
         const names = [zone.label, zone.description].map((name) => name.trim().toLowerCase())
-        const to = names.some((name) => name && own.includes(name)) ? 'BELONGS' : 'TURNED_AWAY'
+        const to = names.some((name) => name && own.includes(name)) ? 'BELONGS' : 'DOES_NOT_BELONG'
         if (saidOf(key.value, zone.id, piece.id) !== to) edits.push(cell(piece, zone, to))
       }
     }
@@ -104,7 +104,7 @@ export function useDeciding(editing: Editing, page: Ref<Page>) {
     const made = spelled(letters, pieces.value)
     if ('missing' in made) return made.missing
     const edits = pieces.value.flatMap((piece) => {
-      const to = made.belonging.has(piece.id) ? 'BELONGS' : 'TURNED_AWAY'
+      const to = made.belonging.has(piece.id) ? 'BELONGS' : 'DOES_NOT_BELONG'
       return saidOf(key.value, zone.id, piece.id) === to ? [] : [cell(piece, zone, to)]
     })
     const rule = ruleOf(key.value, zone.id)
@@ -118,7 +118,7 @@ export function useDeciding(editing: Editing, page: Ref<Page>) {
     return []
   }
 
-  const setFacts = (piece: Item, change: Partial<Facts>) =>
+  const setFacts = (piece: Item, change: Partial<PieceFacts>) =>
     editing.edit({
       kind: 'set-facts',
       pageId: pageId(),
@@ -128,16 +128,16 @@ export function useDeciding(editing: Editing, page: Ref<Page>) {
 
   function setRule(zone: Zone, change: Partial<ZoneRule>) {
     const rule = trimmed({ ...ruleOf(key.value, zone.id), ...change })
-    if (rule.moment === 'AT_ONCE') delete rule.moment
-    if (rule.tell === 'WHICH') delete rule.tell
+    if (rule.timing === 'AT_ONCE') delete rule.timing
+    if (rule.feedback === 'WHICH') delete rule.feedback
     editing.edit({ kind: 'set-rule', pageId: pageId(), zoneId: zone.id, rule })
   }
-  const setWants = (zone: Zone, change: Partial<Wants>) =>
+  const setWants = (zone: Zone, change: Partial<ZoneRequirements>) =>
     setRule(zone, { wants: trimmed({ ...ruleOf(key.value, zone.id).wants, ...change }) })
 
   const setTyped = (gapId: string, typed: TypedKey | null) =>
     editing.edit({ kind: 'set-typed', pageId: pageId(), itemId: gapId, ...(typed ? { typed } : {}) })
-  const setTerms = (change: Partial<Terms>) =>
+  const setTerms = (change: Partial<AnswerTerms>) =>
     editing.edit({ kind: 'set-terms', terms: trimmed({ ...termsOf(key.value), ...change }) })
   const setSets = (sets: ZoneSet[]) => editing.edit({ kind: 'set-sets', sets })
 

@@ -1,4 +1,4 @@
-import type { Points } from '@/api/types'
+import type { Points } from '@/api/schema'
 
 const known = new Map<string, string>()
 
@@ -11,7 +11,7 @@ export async function pointsSaid(
   const there = known.get(asked)
   if (there) return there
   try {
-    const { words } = await post<{ words: string }>('/api/points', points)
+    const { words } = await post<{ words: string }>('/api/v1/points-descriptions', points)
     known.set(asked, words)
     return words
   } catch {

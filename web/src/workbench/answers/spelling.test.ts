@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Item } from '@/api/types'
+import type { Item } from '@/api/schema'
 import { hasLetters, spelled, wordOf } from './spelling'
 
 const piece = (id: string, text: string): Item =>
@@ -27,7 +27,7 @@ describe('spelling a word with pieces', () => {
   })
   it('runs leftwards in scripts that do', () => {
     const letters = [piece('1', 'ק'), piece('2', 'ת')]
-    expect(spelled(['ק', 'ת'], letters)).toMatchObject({ sequence: { way: 'LEFTWARDS' } })
+    expect(spelled(['ק', 'ת'], letters)).toMatchObject({ sequence: { direction: 'LEFTWARDS' } })
   })
   it('is offered where there are letters', () => {
     expect(hasLetters(pieces)).toBe(true)

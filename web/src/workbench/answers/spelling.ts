@@ -1,4 +1,4 @@
-import type { Item, Sequence } from '@/api/types'
+import type { Item, Sequence } from '@/api/schema'
 
 /** What a piece says, where it is one letter or a few. */
 const letterOf = (piece: Item): string => (piece.kind === 'words' ? piece.content.text.trim() : '')
@@ -36,8 +36,8 @@ export function spelled(letters: string[], pieces: Item[]): Spelled | { missing:
   const belonging = new Set(
     pieces.filter((piece) => wanted.some((letter) => same(letterOf(piece), letter))).map((piece) => piece.id),
   )
-  const way = wanted.some((letter) => LEFTWARDS.test(letter)) ? { way: 'LEFTWARDS' as const } : {}
-  return { sequence: { ...way, places }, belonging }
+  const runs = wanted.some((letter) => LEFTWARDS.test(letter)) ? { direction: 'LEFTWARDS' as const } : {}
+  return { sequence: { ...runs, places }, belonging }
 }
 
 /** The word that a zone wants spelled; empty where its pieces are not in order, or no letters. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhArrowDown, PhArrowUp, PhX } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { ActivityHead, ClassView, Team } from '@/api/types'
+import type { ActivityHead, ClassView, Team } from '@/api/schema'
 import { inDays, type Giving } from './giving'
 
 /** Who works on what, until when, by which rules. Everything has a usual answer, so that one click assigns. */
@@ -16,7 +16,7 @@ const form = computed(() => props.giving)
 const SHARINGS = [
   { value: 'OWN_COPY', name: 'Own copy', about: 'each alone' },
   { value: 'TEAM_COPY', name: 'Team copy', about: 'a team together, live' },
-  { value: 'LOOK_ONLY', name: 'Look only', about: 'nobody edits' },
+  { value: 'VIEW_ONLY', name: 'Look only', about: 'nobody edits' },
 ] as const
 const AFTERS = [
   { value: 'NOTHING', name: 'Nothing' },
@@ -99,8 +99,8 @@ function add(event: Event) {
       <label>Opens <input v-model="form.opensAt" class="field" type="datetime-local" /></label>
       <label>Closes <input v-model="form.closesAt" class="field" type="datetime-local" /></label>
       <label class="line"
-        ><input v-model="form.lateShut" type="checkbox" :disabled="!form.dueAt" />Closes when it is due (else
-        late work is marked, not blocked)</label
+        ><input v-model="form.lateRefused" type="checkbox" :disabled="!form.dueAt" />Closes when it is due
+        (else late work is marked, not blocked)</label
       >
       <label
         >Can be handed in

@@ -14,9 +14,9 @@ describe('giving out', () => {
     })
   })
   it('closes when it is due only where it is due at some time', () => {
-    expect(requestOf({ ...USUAL_GIVING, lateShut: true }, 'c').terms.lateShut).toBeUndefined()
+    expect(requestOf({ ...USUAL_GIVING, lateRefused: true }, 'c').terms.lateRefused).toBeUndefined()
     expect(
-      requestOf({ ...USUAL_GIVING, lateShut: true, dueAt: '2026-12-04T15:00' }, 'c').terms.lateShut,
+      requestOf({ ...USUAL_GIVING, lateRefused: true, dueAt: '2026-12-04T15:00' }, 'c').terms.lateRefused,
     ).toBe(true)
   })
   it('counts minutes in seconds, and names those it is for', () => {

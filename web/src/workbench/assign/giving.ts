@@ -1,4 +1,4 @@
-import type { AssignTerms } from '@/api/types'
+import type { AssignTerms } from '@/api/schema'
 
 /** How an activity is given out, as a teacher fills it in. Times are those of the clock on the wall. */
 export interface Giving {
@@ -9,7 +9,7 @@ export interface Giving {
   opensAt: string
   dueAt: string
   closesAt: string
-  lateShut: boolean
+  lateRefused: boolean
   /** How often it can be handed in without being sent back. */
   rounds: number
   /** 0 for no limit. */
@@ -30,7 +30,7 @@ export const USUAL_GIVING: Giving = {
   opensAt: '',
   dueAt: '',
   closesAt: '',
-  lateShut: false,
+  lateRefused: false,
   rounds: 1,
   minutes: 0,
   after: 'RIGHT_AND_WRONG',
@@ -53,7 +53,7 @@ export function requestOf(giving: Giving, classId: string) {
       opensAt: giving.opensAt || undefined,
       dueAt: giving.dueAt || undefined,
       closesAt: giving.closesAt || undefined,
-      lateShut: giving.lateShut && giving.dueAt ? true : undefined,
+      lateRefused: giving.lateRefused && giving.dueAt ? true : undefined,
       rounds: giving.rounds > 1 ? giving.rounds : undefined,
       seconds: giving.minutes > 0 ? Math.round(giving.minutes * 60) : undefined,
       after: giving.after,

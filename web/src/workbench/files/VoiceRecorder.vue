@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhMicrophone, PhStop } from '@phosphor-icons/vue'
 import { ref } from 'vue'
-import type { FileRef } from '@/api/types'
+import type { FileRef } from '@/api/schema'
 import { useMicrophone } from '@/page/microphone'
 import FilePick from './FilePick.vue'
 

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { FileRef } from '@/api/types'
+import type { FileRef } from '@/api/schema'
 import { bring } from './bringing'
 
 const PIECE = 4
@@ -18,13 +18,14 @@ describe('a file on its way in', () => {
     vi.stubGlobal('fetch', async (path: string) => {
       if (down) throw new TypeError('network')
       asked.push(path)
-      if (path === '/api/uploads') return json({ id: 'u', name: 'f', bytes: 10, piece: PIECE, have: [] }, 201)
+      if (path === '/api/v1/uploads')
+        return json({ id: 'u', name: 'f', bytes: 10, piece: PIECE, have: [] }, 201)
       if (path.includes('/pieces/')) return new Response(null, { status: 204 })
-      if (path.endsWith('/finish'))
+      if (path.endsWith('/completion'))
         return refuses
           ? json({ detail: refuses }, 422)
           : json({ sha256: 'ab', name: 'f', mediaType: 'audio/mpeg' })
-      if (path === '/api/uploads/u')
+      if (path === '/api/v1/uploads/u')
         return json({ id: 'u', name: 'f', bytes: 10, piece: PIECE, have: [0, 1] })
       return new Response(null, { status: 204 })
     })
@@ -68,7 +69,7 @@ describe('a file on its way in', () => {
     await vi.advanceTimersByTimeAsync(50)
     other.stop()
     await vi.advanceTimersByTimeAsync(50)
-    expect(asked.at(-1)).toBe('/api/uploads/u/cancel')
+    expect(asked.at(-1)).toBe('/api/v1/uploads/u')
     expect(other.state.value).toBe('stopped')
   })
   it('says why it was refused, and does not send what is too large', async () => {

@@ -1,6 +1,6 @@
 import { ref, type Ref } from 'vue'
-import { get, post, Refusal, said, sendBytes } from '@/api/client'
-import type { Coming, FileRef } from '@/api/types'
+import { get, post, putBytes, Refusal, remove, said } from '@/api/client'
+import type { Coming, FileRef } from '@/api/schema'
 
 const PAUSE = [500, 1000, 2000, 4000, 8000]
 const MOST = 200 * 1024 * 1024
@@ -53,7 +53,7 @@ export function bring(file: File, there: (file: FileRef) => void): Bringing {
       throw new Refusal(422, words)
     }
     upload = await surely(() =>
-      post<Coming>('/api/uploads', { name: file.name.slice(0, 300), bytes: file.size }),
+      post<Coming>('/api/v1/uploads', { name: file.name.slice(0, 300), bytes: file.size }),
     )
     const { id, piece } = upload
     const count = Math.ceil(file.size / piece)
@@ -64,13 +64,14 @@ export function bring(file: File, there: (file: FileRef) => void): Bringing {
       if (have.has(n)) continue
       const before = state.value
       const bytes = file.slice(n * piece, (n + 1) * piece)
-      await surely(() => sendBytes(`/api/uploads/${id}/pieces/${n}`, bytes))
+      await surely(() => putBytes(`/api/v1/uploads/${id}/pieces/${n}`, bytes))
       // After a silence the server knows best what has arrived.
-      if (before === 'waiting') have = new Set((await surely(() => get<Coming>(`/api/uploads/${id}`))).have)
+      if (before === 'waiting')
+        have = new Set((await surely(() => get<Coming>(`/api/v1/uploads/${id}`))).have)
       share.value = (n + 1) / count
     }
     if (!going()) return
-    const kept = await surely(() => post<FileRef>(`/api/uploads/${id}/finish`))
+    const kept = await surely(() => post<FileRef>(`/api/v1/uploads/${id}/completion`))
     state.value = 'there'
     there(kept)
   }
@@ -95,7 +96,7 @@ export function bring(file: File, there: (file: FileRef) => void): Bringing {
       if (!going() || state.value === 'there') return
       state.value = 'stopped'
       wake()
-      if (upload) void post(`/api/uploads/${upload.id}/cancel`).catch(() => {})
+      if (upload) void remove(`/api/v1/uploads/${upload.id}`).catch(() => {})
     },
   }
 }

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { PhBooks } from '@phosphor-icons/vue'
 import { shallowRef } from 'vue'
-import type { Bench } from '../bench'
+import type { Workbench } from '@/workbench/useWorkbench'
 import KeepDialog from './KeepDialog.vue'
 import { selectedToKeep, type ToKeep } from './library'
 
 /** Keeps what is selected by a name, to put it on other pages. */
-const props = defineProps<{ bench: Bench }>()
+const props = defineProps<{ bench: Workbench }>()
 const keeping = shallowRef<ToKeep | null>(null)
 function kept(words: string) {
   keeping.value = null

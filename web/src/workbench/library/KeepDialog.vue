@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { post, said } from '@/api/client'
+import { put, said } from '@/api/client'
 import { find, folders, keep, type PartHead, type ToKeep } from './library'
 
 /** Under which name, and in which folder, something is kept; or a part that is kept gets another place. */
@@ -61,7 +61,7 @@ async function done() {
   busy.value = true
   try {
     if (props.part) {
-      await post(`/api/library/${props.part.id}/place`, clean.value)
+      await put(`/api/v1/library/${props.part.id}/place`, clean.value)
       emit('kept', '')
     } else {
       const kept = await keep(props.what!, called, into)

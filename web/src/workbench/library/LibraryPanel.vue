@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { PhDotsThree, PhFile, PhUsersThree, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
-import { post, said } from '@/api/client'
-import type { Bench } from '../bench'
+import { post, remove as removeAt, said } from '@/api/client'
+import type { Workbench } from '@/workbench/useWorkbench'
 import KeepDialog from './KeepDialog.vue'
 import { DRAGGED, find, folders, keptTimes, put, type Folders, type From, type PartHead } from './library'
 import PartPicture from './PartPicture.vue'
@@ -10,7 +10,7 @@ import SharePartDialog from './SharePartDialog.vue'
 import VersionsDialog from './VersionsDialog.vue'
 
 /** Parts and pages kept by name: found by word and folder, put on the page by dragging, double click or Enter. */
-const props = defineProps<{ bench: Bench }>()
+const props = defineProps<{ bench: Workbench }>()
 const emit = defineEmits<{ close: []; page: [id: string] }>()
 
 const words = ref('')
@@ -79,7 +79,7 @@ function lift(part: PartHead, event: DragEvent) {
 }
 async function remove(part: PartHead) {
   try {
-    await post(`/api/library/${part.id}/delete`)
+    await removeAt(`/api/v1/library/${part.id}`)
     deleted.value = part
     await reload()
   } catch (error) {
@@ -88,7 +88,7 @@ async function remove(part: PartHead) {
 }
 async function restore() {
   try {
-    await post(`/api/library/${deleted.value!.id}/restore`)
+    await post(`/api/v1/library/${deleted.value!.id}/restorations`)
     deleted.value = null
     await reload()
   } catch (error) {

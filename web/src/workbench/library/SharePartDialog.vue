@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, post, said } from '@/api/client'
+import { get, put, said } from '@/api/client'
 import type { PartHead, Sharing } from './library'
 
-/** Who may take a part besides its owner: colleagues one by one, or everybody who teaches here. */
+/** Who may take a part tools its owner: colleagues one by one, or everybody who teaches here. */
 const props = defineProps<{ part: PartHead }>()
 const emit = defineEmits<{ close: [] }>()
 const sharing = ref<Sharing | null>(null)
 const wrong = ref('')
-const at = `/api/library/${props.part.id}`
+const at = `/api/v1/library/${props.part.id}`
 
 onMounted(async () => {
   try {
@@ -19,7 +19,7 @@ onMounted(async () => {
 })
 async function share(personId: string | undefined, shared: boolean) {
   try {
-    await post(`${at}/share`, { ...(personId ? { personId } : {}), shared })
+    await put(`${at}/sharing`, { ...(personId ? { personId } : {}), shared })
     sharing.value = await get<Sharing>(`${at}/sharing`)
   } catch (error) {
     wrong.value = said(error)

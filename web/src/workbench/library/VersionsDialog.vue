@@ -8,7 +8,7 @@ const props = defineProps<{ part: PartHead }>()
 const emit = defineEmits<{ close: []; changed: [] }>()
 const versions = ref<PartVersion[]>([])
 const wrong = ref('')
-const at = `/api/library/${props.part.id}`
+const at = `/api/v1/library/${props.part.id}`
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 
 async function load() {
@@ -19,9 +19,9 @@ async function load() {
   }
 }
 onMounted(load)
-async function bringBack(version: number) {
+async function restore(version: number) {
   try {
-    await post(`${at}/bring-back`, { version })
+    await post(`${at}/versions/restorations`, { version })
     emit('changed')
     await load()
   } catch (error) {
@@ -39,7 +39,7 @@ async function bringBack(version: number) {
           >Version {{ one.version }} <span class="soft">{{ when.format(new Date(one.keptAt)) }}</span></span
         >
         <span v-if="i === 0" class="chip n">as it is now</span>
-        <button v-else class="btn" @click="bringBack(one.version)">
+        <button v-else class="btn" @click="restore(one.version)">
           Restore<span class="unseen"> version {{ one.version }}</span>
         </button>
       </li>

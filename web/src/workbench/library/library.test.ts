@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import type { Activity, AnswerKey, Item, Page } from '@/api/types'
-import type { Bench } from '../bench'
+import type { Activity, AnswerKey, Item, Page } from '@/api/schema'
+import type { Workbench } from '@/workbench/useWorkbench'
 import { pageToKeep, put, selectedToKeep, shift, viewOf, type PartHead } from './library'
 
 const box = (x: number, y: number, width = 100, height = 80) => ({ x, y, width, height, turn: 0 })
@@ -26,10 +26,10 @@ const page: Page = {
   name: 'Night',
   paper: { colour: '#ffffff' },
   items: [zone('tray', 100, 100), zone('other', 900, 100), piece('moon', 300, 700)],
-  ways: { to: 'q', ends: false, aside: false },
+  links: { to: 'q', ends: false, aside: false },
 }
 const key: AnswerKey = {
-  decisions: { tray: { moon: 'BELONGS' }, other: { moon: 'TURNED_AWAY' } },
+  decisions: { tray: { moon: 'BELONGS' }, other: { moon: 'DOES_NOT_BELONG' } },
   rules: {},
 }
 const activity: Activity = { title: 'Sky', pages: [page], key }
@@ -38,7 +38,7 @@ function bench(chosen: string[], now: Page = page) {
   const put = vi.fn()
   const edit = vi.fn(() => true)
   const it = { page: { value: now }, pageId: { value: now.id }, chosen: { value: chosen } }
-  return { ...it, put, edit, editing: { activity: { value: activity } } } as unknown as Bench
+  return { ...it, put, edit, editing: { activity: { value: activity } } } as unknown as Workbench
 }
 afterEach(() => vi.unstubAllGlobals())
 
@@ -55,7 +55,7 @@ describe('what is kept', () => {
     expect(kind).toBe('ITEMS')
     expect(name).toBe('')
     expect(contents.pages[0]!.items.map((item) => item.id)).toEqual(['tray', 'moon'])
-    expect(contents.pages[0]!.ways).toBeUndefined()
+    expect(contents.pages[0]!.links).toBeUndefined()
     expect(contents.key.decisions['tray']).toEqual({ moon: 'BELONGS' })
     expect(JSON.stringify(contents.key.rules)).toBe('{}')
   })

@@ -1,10 +1,10 @@
 import { ref } from 'vue'
 import { get, post } from '@/api/client'
 import type { components } from '@/api/schema'
-import type { Activity, AnswerKey, Page } from '@/api/types'
+import type { Activity, AnswerKey, Page } from '@/api/schema'
 import { around, PAGE, type Point } from '@/page/geometry'
-import type { Bench } from '../bench'
-import { pageCopy, taken, together, type Taken } from '../copies'
+import type { Workbench } from '@/workbench/useWorkbench'
+import { pageCopy, taken, composite, type Taken } from '../copies'
 
 type Schemas = components['schemas']
 export type PartHead = Schemas['PartHead']
@@ -29,13 +29,13 @@ export interface ToKeep {
 }
 
 export const find = (words: string, from: From, folder: string, skip: number) =>
-  get<PartList>(`/api/library?${new URLSearchParams({ words, from, folder, skip: String(skip) })}`)
-export const folders = () => get<Folders>('/api/library/folders')
+  get<PartList>(`/api/v1/library?${new URLSearchParams({ words, from, folder, skip: String(skip) })}`)
+export const folders = () => get<Folders>('/api/v1/library/folders')
 /** How often something was kept, so that an open list of parts is read anew. */
 export const keptTimes = ref(0)
 export async function keep(what: ToKeep, name: string, folder: string) {
   const place = { name, folder }
-  const kept = await post<KeptPart>('/api/library', { place, kind: what.kind, contents: what.contents })
+  const kept = await post<KeptPart>('/api/v1/library', { place, kind: what.kind, contents: what.contents })
   keptTimes.value++
   return kept
 }
@@ -50,17 +50,17 @@ function holding(page: Page, what: Taken): Activity {
 }
 
 /** The things that are selected, with what is decided between them. */
-export function selectedToKeep(bench: Bench): ToKeep {
+export function selectedToKeep(bench: Workbench): ToKeep {
   const page = bench.page.value
   const what = taken(page, bench.chosen.value, bench.editing.activity.value.key)
-  const { ways: _, ...bare } = page
+  const { links: _, ...bare } = page
   const said = what.items.length === 1 ? what.items[0]!.description.trim() : ''
   return { kind: 'ITEMS', name: said, contents: holding(bare, what) }
 }
 
 /** A whole page. Where it leads to stays behind with the pages it leads to. */
 export function pageToKeep(page: Page, key: AnswerKey): ToKeep {
-  const { ways: _, ...bare } = page
+  const { links: _, ...bare } = page
   const all = page.items.map((item) => item.id)
   return { kind: 'PAGE', name: page.name, contents: holding(bare, taken(page, all, key)) }
 }
@@ -87,14 +87,14 @@ export function shift(part: Page, page: Page, at: Point | null): Point {
 }
 
 /** Puts a part on the page, or a page behind it. @returns the id of the page that was made, if one was */
-export async function put(bench: Bench, part: DraggedPart, at: Point | null): Promise<string | null> {
-  const contents = await get<Activity>(`/api/library/${part.id}`)
+export async function put(bench: Workbench, part: DraggedPart, at: Point | null): Promise<string | null> {
+  const contents = await get<Activity>(`/api/v1/library/${part.id}`)
   const from = contents.pages[0]!
   if (part.kind === 'PAGE') {
     const pages = bench.editing.activity.value.pages
     const index = pages.findIndex((page) => page.id === bench.pageId.value) + 1
     const copy = pageCopy(from, contents.key, index, part.name.slice(0, 300))
-    return bench.edit(together(copy.edits)) ? copy.pageId : null
+    return bench.edit(composite(copy.edits)) ? copy.pageId : null
   }
   const all = from.items.map((item) => item.id)
   const what = { ...taken(from, all, contents.key), pageId: '' }

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { PhRows, PhSwap } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
-import type { Bench } from '../bench'
+import type { Workbench } from '@/workbench/useWorkbench'
 import { slotsOf } from './fromList'
 import ListDialog from './ListDialog.vue'
 
 /** Copies of what is selected, or other words and pictures in it, from a list. */
-const props = defineProps<{ bench: Bench }>()
+const props = defineProps<{ bench: Workbench }>()
 const open = ref<'repeat' | 'exchange' | null>(null)
 const several = computed(() => slotsOf(props.bench.selected.value).length > 1)
 </script>

@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
 import { get, said } from '@/api/client'
-import type { LibraryPicture } from '@/api/types'
-import type { Bench } from '../bench'
-import { taken, together } from '../copies'
-import { exchanged, linesOf, placesFor, repeated, slotsOf, type Way } from './fromList'
+import type { LibraryPicture } from '@/api/schema'
+import type { Workbench } from '@/workbench/useWorkbench'
+import { taken, composite } from '../copies'
+import { exchanged, linesOf, placesFor, repeated, slotsOf, type PageLink } from './fromList'
 import { usePictureRows } from '../pictureRows'
 
 /** A list that is typed or pasted: copies of what is selected, or other words and pictures in it. */
-const props = defineProps<{ bench: Bench; does: 'repeat' | 'exchange' }>()
+const props = defineProps<{ bench: Workbench; does: 'repeat' | 'exchange' }>()
 const emit = defineEmits<{ close: [] }>()
 const text = ref('')
-const way = ref<Way>('FITS')
+const way = ref<PageLink>('FITS')
 const wrong = ref('')
 const field = ref<{ focus(): void }>()
-const WAYS: [Way, string][] = [
+const WAYS: [PageLink, string][] = [
   ['FITS', 'as they fit'],
   ['ROW', 'in a row'],
   ['COLUMN', 'in a column'],
@@ -32,7 +32,7 @@ const {
   mean,
   taken: found,
 } = usePictureRows((word) =>
-  get<LibraryPicture[]>(`/api/pictures?${new URLSearchParams({ words: word, topic: '' })}`),
+  get<LibraryPicture[]>(`/api/v1/pictures?${new URLSearchParams({ words: word, topic: '' })}`),
 )
 /** How many of the pictures found for each word were passed over. */
 const passed = ref<Record<string, number>>({})
@@ -104,7 +104,7 @@ function make() {
   const what = taken(page, bench.chosen.value, bench.editing.activity.value.key)
   const made = repeated(what, page, lines.value, way.value, pictureOf)
   if (!made) return
-  if (bench.edit(together(made.edits))) {
+  if (bench.edit(composite(made.edits))) {
     bench.chosen.value = made.ids
     emit('close')
   } else wrong.value = 'That did not fit on the page. Nothing changed. Make the list shorter.'

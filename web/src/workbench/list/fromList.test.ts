@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import type { Edit, Item, LibraryPicture, Page } from '@/api/types'
+import type { Edit, Item, LibraryPicture, Page } from '@/api/schema'
 import { around } from '@/page/geometry'
 import { fitSaid } from '@/page/wordFit'
-import { taken, together } from '../copies'
+import { taken, composite } from '../copies'
 import { apply } from '../mirror'
-import { exchanged, linesOf, placesFor, repeated, slotsOf, type Way } from './fromList'
+import { exchanged, linesOf, placesFor, repeated, slotsOf, type PageLink } from './fromList'
 
 const frame = (x: number, y: number, width = 200, height = 120) => ({ x, y, width, height, turn: 0 })
 const style = { size: 40, bold: false, colour: '#1f2d33', align: 'CENTRE' } as const
@@ -44,7 +44,7 @@ const page: Page = {
 }
 const key = {
   decisions: { box: { word: 'BELONGS' } },
-  rules: { box: { settle: 'IN_SLOT', refused: 'STAYS' } },
+  rules: { box: { accept: 'IN_SLOT', refused: 'STAYS' } },
 } as const
 const found = new Map<string, LibraryPicture>(
   ['hat', 'cat', 'bat'].map((name, i) => [name, { name, code: `1F40${i}`, credit: 'OpenMoji' }]),
@@ -54,7 +54,7 @@ const everything = () => taken(page, ['box', 'cap', 'word'], key as never)
 
 function after(edits: Edit[]): { page: Page; decisions: Record<string, Record<string, string>> } {
   const activity = { title: 'A', pages: [page], key: key as never }
-  const now = apply(activity, together(edits))
+  const now = apply(activity, composite(edits))
   expect(now).not.toBeNull()
   return { page: now!.pages[0]!, decisions: now!.key.decisions }
 }
@@ -116,7 +116,7 @@ describe('repeating', () => {
     for (let i = 0; i < 2000; i++) {
       const size = frame(next(1500), next(900), 20 + next(700), 20 + next(500))
       const count = 2 + next(30)
-      const way = (['FITS', 'ROW', 'COLUMN', 'GRID'] as Way[])[next(4)]!
+      const way = (['FITS', 'ROW', 'COLUMN', 'GRID'] as PageLink[])[next(4)]!
       const places = placesFor([size], count, way)
       if (!places) continue
       laid++

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { Page } from '@/api/types'
-import { together } from '../copies'
+import type { Page } from '@/api/schema'
+import { composite } from '../copies'
 import type { Editing } from '../editing'
 import { pageInSet } from './inSet'
 import StylesDialog from './StylesDialog.vue'
@@ -19,8 +19,8 @@ function take(set: StyleSet) {
   const pages = everywhere.value ? editing.activity.value.pages : [props.page]
   const each = pages.map((page) => pageInSet(page, set))
   const all = each.flat()
-  if (all.length <= MOST) editing.edit(together(all))
-  else each.forEach((edits) => editing.edit(together(edits)))
+  if (all.length <= MOST) editing.edit(composite(all))
+  else each.forEach((edits) => editing.edit(composite(edits)))
   editing.note(
     pages.length === 1
       ? `This page is in ${set.name} now.`

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { count } from '@/page/count'
 import { FONTS } from '@/page/fonts'
 import { fontsReady } from '@/page/wordFit'
-import { together } from '../copies'
+import { composite } from '../copies'
 import type { Editing } from '../editing'
 import { LABELS } from '../zoneLooks'
 import { FIELDS, restyled, roleOn, ROLES, TITLE_SIZE, type Role, type RoleLook } from './roles'
@@ -45,8 +45,8 @@ async function set(role: Role, change: RoleLook) {
   const each = restyled(pages.value, role, change).filter((edits) => edits.length > 0)
   const all = each.flat()
   if (all.length === 0) return
-  if (all.length <= MOST) props.editing.edit(together(all))
-  else each.forEach((edits) => props.editing.edit(together(edits)))
+  if (all.length <= MOST) props.editing.edit(composite(all))
+  else each.forEach((edits) => props.editing.edit(composite(edits)))
 }
 const least = (role: Role) => (role === 'TITLE' ? TITLE_SIZE : 14)
 </script>

@@ -1,4 +1,4 @@
-import type { Edit, Item, Page, WordContent } from '@/api/types'
+import type { Edit, Item, Page, WordContent } from '@/api/schema'
 import { styleOf } from '../make'
 import { TITLE_SIZE } from './roles'
 import { contrast, type StyleSet } from './styleSets'

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { Activity, Item, Page } from '@/api/types'
+import type { Activity, Item, Page } from '@/api/schema'
 import { fitSaid } from '@/page/wordFit'
-import { together } from '../copies'
+import { composite } from '../copies'
 import { apply } from '../mirror'
 import { hasRole, restyled, roleOn, ROLES } from './roles'
 
@@ -62,10 +62,10 @@ const pages = [
   ]),
 ]
 const activity = { title: 'A', pages, key: { decisions: {}, rules: {} } } as Activity
-const after = (edits: ReturnType<typeof restyled>) => apply(activity, together(edits.flat()))!.pages
+const after = (edits: ReturnType<typeof restyled>) => apply(activity, composite(edits.flat()))!.pages
 
 describe('the styles of an activity', () => {
-  it('give each thing one role, and a label its zone besides', () => {
+  it('give each thing one role, and a label its zone tools', () => {
     const named = (role: (typeof ROLES)[number]) =>
       pages.flatMap((one) => one.items.filter((item) => hasRole(item, role)).map((item) => item.id))
     expect(named('TITLE')).toEqual(['Title', 'Next', 'Other'])

@@ -1,4 +1,4 @@
-import type { Edit, Item, Page, WordStyle, ZoneLook } from '@/api/types'
+import type { Edit, Item, Page, WordStyle, ZoneLook } from '@/api/schema'
 import { relaid, startOf } from '@/page/wordFit'
 import { lookOf } from '@/page/zones'
 

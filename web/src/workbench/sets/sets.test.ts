@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { Item, Page } from '@/api/types'
+import type { Item, Page } from '@/api/schema'
 import { fitSaid } from '@/page/wordFit'
-import { together } from '../copies'
+import { composite } from '../copies'
 import { apply } from '../mirror'
 import { itemInSet, pageInSet } from './inSet'
 import { contrast, STYLE_SETS } from './styleSets'
@@ -63,7 +63,7 @@ describe('a page in the colours of a set', () => {
     ]
     const page: Page = { id: 'p', name: 'P', paper: { colour: '#000000', pattern: undefined }, items }
     const activity = { title: 'A', pages: [page], key: { decisions: {}, rules: {} } }
-    const now = apply(activity as never, together(pageInSet(page, set)))!.pages[0]!
+    const now = apply(activity as never, composite(pageInSet(page, set)))!.pages[0]!
     expect(now.paper.colour).toBe(set.paper)
     expect(now.words!.colour).toBe(set.text)
     const colours = now.items.map((item) => (item.kind === 'words' ? item.content.style.colour : ''))

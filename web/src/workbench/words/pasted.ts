@@ -1,5 +1,5 @@
 import { DOMParser as Reader } from 'prosemirror-model'
-import type { Page } from '@/api/types'
+import type { Page } from '@/api/schema'
 import type { Said } from '@/page/wordFit'
 import { styleOf } from '../make'
 import { fromDoc, schema } from './schema'

@@ -1,6 +1,6 @@
 import { DOMParser as Reader } from 'prosemirror-model'
 import { describe, expect, it } from 'vitest'
-import type { Span } from '@/api/types'
+import type { Span } from '@/api/schema'
 import { fromDoc, schema, toDoc } from './schema'
 
 const style = { size: 40, bold: false, colour: '#000000', align: 'LEFT' as const }

@@ -1,7 +1,7 @@
 import { Schema, type Mark, type Node } from 'prosemirror-model'
-import type { Look, Paragraph, Route, Span, WordStyle } from '@/api/types'
+import type { Look, Paragraph, Link, Span, WordStyle } from '@/api/schema'
 import { FONTS } from '@/page/fonts'
-import { webRoute } from '@/page/routes'
+import { webRoute } from '@/page/links'
 import type { Said } from '@/page/wordFit'
 
 /**
@@ -107,23 +107,23 @@ export const schema = new Schema({
       ],
       toDOM: (mark) => [mark.attrs.value === 'SUB' ? 'sub' : 'sup', 0],
     },
-    route: {
+    link: {
       attrs: { value: {} },
       inclusive: false,
       parseDOM: [
         {
           tag: 'a[href]',
           getAttrs: (dom) => {
-            const route = webRoute(dom.getAttribute('href') ?? '')
-            return route ? { value: route } : false
+            const link = webRoute(dom.getAttribute('href') ?? '')
+            return link ? { value: link } : false
           },
         },
         {
-          tag: 'span[data-route]',
-          getAttrs: (dom) => ({ value: JSON.parse(dom.getAttribute('data-route')!) as Route }),
+          tag: 'span[data-link]',
+          getAttrs: (dom) => ({ value: JSON.parse(dom.getAttribute('data-link')!) as Link }),
         },
       ],
-      toDOM: (mark) => ['span', { class: 'leads', 'data-route': JSON.stringify(mark.attrs.value) }, 0],
+      toDOM: (mark) => ['span', { class: 'leads', 'data-link': JSON.stringify(mark.attrs.value) }, 0],
     },
     size: style('size', 'font-size', (v) => `font-size: calc(${v} * ${UNITS})`, size),
     colour: style('colour', 'color', (v) => `color: ${v}`, hex),
@@ -136,8 +136,8 @@ export const schema = new Schema({
   },
 })
 
-export type MarkName = 'bold' | 'italic' | 'underline' | 'script' | 'size' | 'colour' | 'font' | 'route'
-export type Value = string | number | boolean | Route
+export type MarkName = 'bold' | 'italic' | 'underline' | 'script' | 'size' | 'colour' | 'font' | 'link'
+export type Value = string | number | boolean | Link
 
 /** From what is kept to what is typed in. */
 export function toDoc(said: Said): Node {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Item, WordStyle } from '@/api/types'
+import type { Item, WordStyle } from '@/api/schema'
 import { fitSaid, type WidthOf } from '@/page/wordFit'
 import { shrunk } from './shrink'
 

@@ -1,4 +1,4 @@
-import type { Item, Span, WordContent, WordStyle } from '@/api/types'
+import type { Item, Span, WordContent, WordStyle } from '@/api/schema'
 import { PADDING, relaid, WIDEST, type Fit, type WidthOf, fitSaid } from '@/page/wordFit'
 
 /** Letters that beginning readers can still read. */

@@ -4,8 +4,8 @@ import { keymap } from 'prosemirror-keymap'
 import { EditorState, Plugin, TextSelection, type Command } from 'prosemirror-state'
 import { EditorView } from 'prosemirror-view'
 import { ref, type Ref } from 'vue'
-import type { Paragraph, WordStyle } from '@/api/types'
-import { webRoute } from '@/page/routes'
+import type { Paragraph, WordStyle } from '@/api/schema'
+import { webRoute } from '@/page/links'
 import type { Said } from '@/page/wordFit'
 import { fromDoc, schema, toDoc, type MarkName, type Value } from './schema'
 
@@ -84,14 +84,14 @@ export function makeWriter(
     },
     // A web address that is pasted leads there at once; over selected words, they do.
     handlePaste(_, event) {
-      const route = webRoute(event.clipboardData?.getData('text/plain') ?? '')
-      if (!route) return false
+      const link = webRoute(event.clipboardData?.getData('text/plain') ?? '')
+      if (!link) return false
       const { state } = view
-      const mark = schema.marks.route!.create({ value: route })
+      const mark = schema.marks.link!.create({ value: link })
       const { from, to, empty } = state.selection
       const marked = empty
         ? state.tr.replaceSelectionWith(
-            schema.text(route.address, [...(state.storedMarks ?? state.selection.$from.marks()), mark]),
+            schema.text(link.address, [...(state.storedMarks ?? state.selection.$from.marks()), mark]),
             false,
           )
         : state.tr.addMark(from, to, mark)

@@ -32,7 +32,7 @@ final class Attacker {
 
     Attacker(String address, Api teacher) {
         this.address = address;
-        String activity = teacher.post("/api/activities", Map.of("title", "Sums at the dome"))
+        String activity = teacher.post("/api/v1/activities", Map.of("title", "Sums at the dome"))
                 .text("id");
         Map<String, Object> style = Map.of("size", 40, "bold", false, "colour", "#000000", "align", "LEFT");
         Map<String, Object> gap = new LinkedHashMap<>(Map.of(
@@ -46,7 +46,7 @@ final class Attacker {
                 "Sum",
                 "style",
                 style));
-        String page = teacher.get("/api/activities/" + activity)
+        String page = teacher.get("/api/v1/activities/" + activity)
                 .json()
                 .path("activity")
                 .path("pages")
@@ -58,26 +58,27 @@ final class Attacker {
                 Map.of("kind", "add-item", "pageId", page, "index", 0, "item", gap),
                 Map.of("kind", "set-typed", "pageId", page, "itemId", "g", "typed", Map.of("rule", rule)));
         Api.Answer laid = teacher.post(
-                "/api/activities/" + activity + "/edits",
+                "/api/v1/activities/" + activity + "/edits",
                 Map.of(
                         "seq",
                         0,
                         "edits",
-                        List.of(Map.of("id", UUID.randomUUID(), "edit", Map.of("kind", "together", "edits", steps)))));
-        String classId = teacher.post("/api/classes", Map.of("name", "Sums " + UUID.randomUUID()))
+                        List.of(Map.of("id", UUID.randomUUID(), "edit", Map.of("kind", "composite", "edits", steps)))));
+        String classId = teacher.post("/api/v1/classes", Map.of("name", "Sums " + UUID.randomUUID()))
                 .text("id");
         Map.Entry<String, String> pin =
                 Sessions.newClass(teacher, classId, 1).entrySet().iterator().next();
-        JsonNode given = teacher.post("/api/activities/" + activity + "/assignments", Map.of("classId", classId))
+        JsonNode given = teacher.post("/api/v1/activities/" + activity + "/assignments", Map.of("classId", classId))
                 .json();
         student = new Api(address);
         student.post(
-                "/api/join/" + given.path("joinCode").asString() + "/sign-in",
+                "/api/v1/join/" + given.path("joinCode").asString() + "/session",
                 Map.of("studentId", pin.getKey(), "pin", pin.getValue()));
         attempt = student.post(
-                        "/api/attempts", Map.of("assignmentId", given.path("id").asString()))
+                        "/api/v1/attempts",
+                        Map.of("assignmentId", given.path("id").asString()))
                 .text("id");
-        Api.Answer first = student.post("/api/attempts/" + attempt + "/moves", body(page));
+        Api.Answer first = student.post("/api/v1/attempts/" + attempt + "/moves", body(page));
         if (laid.status() != 200 || first.status() != 200) {
             throw new IllegalStateException("the attack is not taken: " + laid + " " + first);
         }
@@ -107,7 +108,7 @@ final class Attacker {
         while (on) {
             try {
                 HttpRequest request = HttpRequest.newBuilder(
-                                URI.create(address + "/api/attempts/" + attempt + "/moves"))
+                                URI.create(address + "/api/v1/attempts/" + attempt + "/moves"))
                         .header("Content-Type", "application/json")
                         .header("Cookie", student.cookieHeader())
                         .header("X-XSRF-TOKEN", student.cookie("XSRF-TOKEN"))

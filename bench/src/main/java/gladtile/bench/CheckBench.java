@@ -22,7 +22,7 @@ import gladtile.core.check.PageCheck;
 import gladtile.core.check.Pictures;
 import gladtile.core.check.Raster;
 import gladtile.core.measure.WordFit;
-import gladtile.core.starter.Made;
+import gladtile.core.starter.MadePages;
 import gladtile.core.starter.Starters;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
@@ -86,7 +86,7 @@ public class CheckBench {
                 items.add(new Words("p" + p, home, Movement.FREE, "", fit.content()));
             }
             for (int z = 0; z < ZONES; z++) {
-                key = key.with("z" + z, "p" + p, p % ZONES == z ? Decision.BELONGS : Decision.TURNED_AWAY);
+                key = key.with("z" + z, "p" + p, p % ZONES == z ? Decision.BELONGS : Decision.DOES_NOT_BELONG);
             }
         }
         page = new Page("page", "", Paper.PLAIN, items);
@@ -133,7 +133,7 @@ public class CheckBench {
     }
 
     @Benchmark
-    public Made starterOf100Entries() {
+    public MadePages starterOf100Entries() {
         return Starters.make(starter, "bench");
     }
 

@@ -74,7 +74,7 @@ public final class EditBench {
         Map<String, Object> frame = Map.of("x", n * 7, "y", n * 5, "width", 60, "height", 60, "turn", 0);
         Map<String, Object> edit = Map.of("kind", "set-frame", "pageId", page, "itemId", "i0", "frame", frame);
         Api.Answer answer = by.post(
-                "/api/activities/" + id + "/edits",
+                "/api/v1/activities/" + id + "/edits",
                 Map.of("seq", seq, "edits", List.of(Map.of("id", UUID.randomUUID(), "edit", edit))));
         if (answer.status() != 200) {
             throw new IllegalStateException("" + answer);
@@ -101,7 +101,7 @@ public final class EditBench {
                                     Map.of("x", i % 1500, "y", i % 900, "width", 60, "height", 60, "turn", 0)));
         }
         FullPages.send(teacher, id, edits);
-        String path = "/api/activities/" + id + "/history";
+        String path = "/api/v1/activities/" + id + "/history";
         List<Double> open = new ArrayList<>();
         List<Double> moments = new ArrayList<>();
         for (int i = 0; i < 12; i++) {

@@ -38,7 +38,7 @@ public final class FrameBench {
     public static void main(String[] args) {
         String address = args[0];
         Api teacher = new Api(address).signInTeacher("jonas", "eyepiece");
-        boolean quiltOnly = args.length > 1 && args[1].equals("quilt");
+        boolean progressOnly = args.length > 1 && args[1].equals("quilt");
         try (Playwright playwright = Playwright.create()) {
             Browser chromium = playwright
                     .chromium()
@@ -58,10 +58,10 @@ public final class FrameBench {
             page.getByLabel("Password").fill("eyepiece");
             page.getByLabel("Password").press("Enter");
             page.waitForURL("**/activities");
-            if (!quiltOnly) {
+            if (!progressOnly) {
                 workbench(page, address, teacher);
             }
-            quilt(page, address, teacher);
+            table(page, address, teacher);
         }
     }
 
@@ -138,7 +138,7 @@ public final class FrameBench {
     }
 
     /** 36 students × 60 placements while all of them work, two moves a second each, sent from a thread beside it. */
-    private static void quilt(Page page, String address, Api teacher) {
+    private static void table(Page page, String address, Api teacher) {
         SixtyPlacements lesson = SixtyPlacements.give(address, teacher, CLASS);
         page.navigate(address + "/assigned/" + lesson.assignment);
         page.locator("tbody tr").nth(CLASS - 1).waitFor();

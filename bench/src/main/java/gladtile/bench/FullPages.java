@@ -20,12 +20,12 @@ final class FullPages {
     private FullPages() {}
 
     static String make(Api teacher, String title) {
-        return teacher.post("/api/activities", Map.of("title", title)).text("id");
+        return teacher.post("/api/v1/activities", Map.of("title", title)).text("id");
     }
 
     static String firstPage(Api teacher, String id) {
         JsonNode pages =
-                teacher.get("/api/activities/" + id).json().path("activity").path("pages");
+                teacher.get("/api/v1/activities/" + id).json().path("activity").path("pages");
         return pages.get(0).path("id").asString();
     }
 
@@ -138,7 +138,7 @@ final class FullPages {
             List<Object> part = new ArrayList<>();
             edits.subList(from, Math.min(edits.size(), from + AT_ONCE))
                     .forEach(edit -> part.add(Map.of("id", UUID.randomUUID(), "edit", edit)));
-            Api.Answer answer = teacher.post("/api/activities/" + id + "/edits", Map.of("seq", seq, "edits", part));
+            Api.Answer answer = teacher.post("/api/v1/activities/" + id + "/edits", Map.of("seq", seq, "edits", part));
             if (answer.status() != 200) {
                 throw new IllegalStateException("" + answer);
             }

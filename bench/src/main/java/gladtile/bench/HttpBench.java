@@ -140,7 +140,7 @@ public final class HttpBench {
                 student.y());
         Map<String, Object> one = Map.of("id", UUID.randomUUID(), "act", act, "deviceTime", "2026-11-24T10:00:00Z");
         Api.Answer answer =
-                student.api().post("/api/attempts/" + student.attempt() + "/moves", Map.of("moves", List.of(one)));
+                student.api().post("/api/v1/attempts/" + student.attempt() + "/moves", Map.of("moves", List.of(one)));
         return answer.status();
     }
 

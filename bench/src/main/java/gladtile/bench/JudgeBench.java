@@ -11,16 +11,16 @@ import gladtile.core.activity.Point;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneShape;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.ContainmentRule;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Hint;
-import gladtile.core.answer.Inside;
 import gladtile.core.answer.Judge;
-import gladtile.core.answer.Lying;
+import gladtile.core.answer.PlacedPiece;
 import gladtile.core.answer.Replies;
 import gladtile.core.answer.Reply;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.Verdict;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.answer.ZoneSet;
 import java.util.ArrayList;
@@ -54,7 +54,7 @@ public class JudgeBench {
     private static final int ZONES = 10;
 
     private final Map<String, Decision> cells = new HashMap<>();
-    private final Map<String, List<Lying>> settled = new HashMap<>();
+    private final Map<String, List<PlacedPiece>> settled = new HashMap<>();
     private final String[] pieces = new String[PIECES];
     private static final Replies REPLIES =
             new Replies(new Reply("Yes", null), new Reply("Look again", null), new Hint("It is hot", 3));
@@ -77,13 +77,13 @@ public class JudgeBench {
             Frame home = Frame.of(40 * p, 850, 60, 60);
             items.add(new Picture(pieces[p], home, Movement.FREE, "", PictureRef.library("2600"), ""));
             for (int z = 0; z < ZONES; z++) {
-                Decision decision = p % ZONES == z ? Decision.BELONGS : Decision.TURNED_AWAY;
+                Decision decision = p % ZONES == z ? Decision.BELONGS : Decision.DOES_NOT_BELONG;
                 key = key.with("z" + z, pieces[p], decision);
                 cells.put(pieces[p] + "z" + z, decision);
             }
             if (p < PIECES / 2) {
                 settled.get("z" + p % ZONES)
-                        .add(new Lying(pieces[p], 160 * (p % ZONES) + 20, 120 + 70 * (p / ZONES), true));
+                        .add(new PlacedPiece(pieces[p], 160 * (p % ZONES) + 20, 120 + 70 * (p / ZONES), true));
             }
         }
         // Every rule that a zone can have, spread over the zones.
@@ -114,7 +114,7 @@ public class JudgeBench {
     private static AnswerKey ways(AnswerKey key) {
         AnswerKey now = key;
         for (int z = 0; z < ZONES; z++) {
-            now = now.with("z" + z, key.rule("z" + z).withInside(Inside.values()[z % 4]));
+            now = now.with("z" + z, key.rule("z" + z).withInside(ContainmentRule.values()[z % 4]));
         }
         return now;
     }
@@ -138,15 +138,15 @@ public class JudgeBench {
         return now;
     }
 
-    private static Wants wants(int zone) {
+    private static ZoneRequirements wants(int zone) {
         return switch (zone % 5) {
-            case 0 -> Wants.NOTHING.withCapacity(3);
+            case 0 -> ZoneRequirements.NOTHING.withCapacity(3);
             case 1 ->
-                Wants.NOTHING.withSequence(
+                ZoneRequirements.NOTHING.withSequence(
                         new Sequence(null, Map.of("p" + zone, 1, "p" + (zone + 10), 2, "p" + (zone + 20), 3)));
-            case 2 -> Wants.NOTHING.withTotal(10.0);
-            case 3 -> Wants.NOTHING.withCounts(Map.of("p" + zone, 2));
-            default -> Wants.NOTHING.withTakes(List.of("planet"));
+            case 2 -> ZoneRequirements.NOTHING.withTotal(10.0);
+            case 3 -> ZoneRequirements.NOTHING.withCounts(Map.of("p" + zone, 2));
+            default -> ZoneRequirements.NOTHING.withTakes(List.of("planet"));
         };
     }
 

@@ -92,44 +92,44 @@ public final class LessonBench {
     }
 
     private List<Desk> classOf(int size) {
-        String classId = teacher.post("/api/classes", Map.of("name", "Load " + UUID.randomUUID()))
+        String classId = teacher.post("/api/v1/classes", Map.of("name", "Load " + UUID.randomUUID()))
                 .text("id");
         Map<String, String> pins = Sessions.newClass(teacher, classId, size);
-        JsonNode first = teacher.get("/api/assignments").json().get(0);
-        String activity = "/api/activities/" + first.path("activityId").asString();
+        JsonNode first = teacher.get("/api/v1/assignments").json().get(0);
+        String activity = "/api/v1/activities/" + first.path("activityId").asString();
         JsonNode given = teacher.post(activity + "/assignments", Map.of("classId", classId))
                 .json();
         JsonNode key = teacher.get(activity).json().path("activity").path("key").path("decisions");
         // Two at a time: a PIN takes the server a tenth of a second.
-        List<Desk> desks = pins.entrySet().parallelStream()
+        List<Desk> reviews = pins.entrySet().parallelStream()
                 .map(one -> desk(given, one.getKey(), one.getValue(), key))
                 .toList();
-        return desks;
+        return reviews;
     }
 
     private Desk desk(JsonNode given, String id, String pin, JsonNode key) {
         Api api = new Api(address);
-        api.post("/api/join/" + given.path("joinCode").asString() + "/sign-in", Map.of("studentId", id, "pin", pin));
+        api.post("/api/v1/join/" + given.path("joinCode").asString() + "/session", Map.of("studentId", id, "pin", pin));
         String assignment = given.path("id").asString();
         List<Sessions.Student> found = new ArrayList<>();
         Sessions.find(
                 api,
-                api.post("/api/attempts", Map.of("assignmentId", assignment)).json(),
+                api.post("/api/v1/attempts", Map.of("assignmentId", assignment)).json(),
                 key,
                 found);
         return new Desk(assignment, id, found.get(0));
     }
 
-    private void run(String name, List<Desk> desks, long everyMs, int seconds) throws Exception {
+    private void run(String name, List<Desk> reviews, long everyMs, int seconds) throws Exception {
         ConcurrentLinkedQueue<Double> moves = new ConcurrentLinkedQueue<>();
         ConcurrentLinkedQueue<Double> rows = new ConcurrentLinkedQueue<>();
         AtomicInteger failed = new AtomicInteger();
         Map<String, Desk> byStudent = new ConcurrentHashMap<>();
-        desks.forEach(desk -> byStudent.put(desk.student, desk));
+        reviews.forEach(desk -> byStudent.put(desk.student, desk));
         List<Stream<String>> open = new ArrayList<>();
         for (String assignment :
-                desks.stream().map(desk -> desk.assignment).distinct().toList()) {
-            Stream<String> events = teacher.events("/api/assignments/" + assignment + "/live");
+                reviews.stream().map(desk -> desk.assignment).distinct().toList()) {
+            Stream<String> events = teacher.events("/api/v1/assignments/" + assignment + "/live");
             open.add(events);
             Thread thread = new Thread(() -> watch(events, byStudent, rows));
             thread.setDaemon(true);
@@ -140,10 +140,10 @@ public final class LessonBench {
         ScheduledExecutorService clock = Executors.newScheduledThreadPool(1);
         long begin = System.nanoTime() + 200_000_000;
         long every = TimeUnit.MILLISECONDS.toNanos(everyMs);
-        for (int i = 0; i < desks.size(); i++) {
-            Desk desk = desks.get(i);
+        for (int i = 0; i < reviews.size(); i++) {
+            Desk desk = reviews.get(i);
             // Spread over the time between two moves, as children do not move in step.
-            long first = begin + every * i / desks.size();
+            long first = begin + every * i / reviews.size();
             for (long at = first; at < begin + TimeUnit.SECONDS.toNanos(seconds); at += every) {
                 long due = at;
                 clock.schedule(
@@ -178,7 +178,8 @@ public final class LessonBench {
         String now = java.time.Instant.now().toString();
         String body = Json.write(Map.of(
                 "moves", List.of(Map.of("id", UUID.randomUUID(), "act", act, "deviceTime", now)), "sentAt", now));
-        HttpRequest request = HttpRequest.newBuilder(URI.create(address + "/api/attempts/" + at.attempt() + "/moves"))
+        HttpRequest request = HttpRequest.newBuilder(
+                        URI.create(address + "/api/v1/attempts/" + at.attempt() + "/moves"))
                 .header("Content-Type", "application/json")
                 .header("Cookie", desk.cookies)
                 .header("X-XSRF-TOKEN", desk.token)

@@ -4,24 +4,24 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.Link;
 import gladtile.core.activity.MapSpot;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PageWays;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
-import gladtile.core.activity.Route;
 import gladtile.core.activity.Traits;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
-import gladtile.core.attempt.Course;
-import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.PathProgress;
 import gladtile.core.check.Finding;
 import gladtile.core.check.PageCheck;
-import gladtile.core.route.MapLayout;
-import gladtile.core.route.RouteMap;
+import gladtile.core.pagemap.MapLayout;
+import gladtile.core.pagemap.PageMap;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,8 +52,8 @@ public class MapBench {
     int pages;
 
     private Activity activity;
-    private RouteMap map;
-    private Rules rules;
+    private PageMap map;
+    private AttemptRules rules;
     private AttemptState state;
 
     @Setup
@@ -71,14 +71,14 @@ public class MapBench {
                                 "Way " + k,
                                 PictureRef.library("2B50"),
                                 "")
-                        .withTraits(Traits.NONE.withRoute(new Route.ToPage(to))));
+                        .withTraits(Traits.NONE.withLink(new Link.ToPage(to))));
             }
             Page page = new Page("p" + i, "Page " + i, Paper.PLAIN, items);
-            all.add(i % 10 == 0 ? page.withWays(PageWays.USUAL.withOpens(new Opens.WhenSolved())) : page);
+            all.add(i % 10 == 0 ? page.withLinks(PageLinks.USUAL.withOpens(new Opens.WhenSolved())) : page);
         }
         activity = new Activity("Many ways", all, AnswerKey.EMPTY);
-        map = RouteMap.of(activity);
-        rules = Rules.of(activity);
+        map = PageMap.of(activity);
+        rules = AttemptRules.of(activity);
         state = AttemptState.start(rules);
     }
 
@@ -94,7 +94,7 @@ public class MapBench {
 
     /** What each move costs besides being judged, where something waits. */
     @Benchmark
-    public Course courseOfAStudent() {
-        return Course.of(state, rules, Instant.EPOCH);
+    public PathProgress courseOfAStudent() {
+        return PathProgress.of(state, rules, Instant.EPOCH);
     }
 }

@@ -94,14 +94,14 @@ public final class PresentBench {
     private static void write(Api teacher, String activity) {
         String page = FullPages.firstPage(teacher, activity);
         String lesson =
-                teacher.post("/api/lessons", Map.of("activityId", activity)).text("id");
+                teacher.post("/api/v1/lessons", Map.of("activityId", activity)).text("id");
         for (int from = 0; from < STROKES; from += AT_ONCE) {
             List<Object> drawn = new ArrayList<>();
             for (int i = from; i < from + AT_ONCE; i++) {
                 drawn.add(Map.of("id", UUID.randomUUID().toString(), "stroke", stroke(i)));
             }
             int status = teacher.post(
-                            "/api/lessons/" + lesson + "/ink",
+                            "/api/v1/lessons/" + lesson + "/ink",
                             Map.of("pageId", page, "drawn", drawn, "gone", List.of()))
                     .status();
             if (status >= 300) {

@@ -14,10 +14,10 @@ import gladtile.core.analysis.Statistics;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.attempt.Act;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.MoveResult;
-import gladtile.core.attempt.Rules;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,7 +51,7 @@ public class ResultsBench {
     @Param({"200", "2000", "20000"})
     int attempts;
 
-    private Rules rules;
+    private AttemptRules rules;
     private final List<AttemptState> states = new ArrayList<>();
 
     @Setup
@@ -68,9 +68,9 @@ public class ResultsBench {
                     "Star " + p,
                     PictureRef.library("2B50"),
                     ""));
-            key = key.with("light", "p" + p, Decision.BELONGS).with("dark", "p" + p, Decision.TURNED_AWAY);
+            key = key.with("light", "p" + p, Decision.BELONGS).with("dark", "p" + p, Decision.DOES_NOT_BELONG);
         }
-        rules = Rules.of(new Activity("Lesson", List.of(new Page("page", "", Paper.PLAIN, items)), key));
+        rules = AttemptRules.of(new Activity("Lesson", List.of(new Page("page", "", Paper.PLAIN, items)), key));
         Random random = new Random(2);
         List<AttemptState> kinds = new ArrayList<>();
         for (int k = 0; k < KINDS; k++) {

@@ -69,7 +69,7 @@ public final class ResultsOverHttp {
                 }
                 statement.execute("analyze");
                 db.commit();
-                measure(teacher, address + "/api/assignments/" + lesson.assignment + "/results", size);
+                measure(teacher, address + "/api/v1/assignments/" + lesson.assignment + "/results", size);
             }
         }
         System.exit(0);

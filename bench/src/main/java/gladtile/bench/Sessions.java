@@ -25,11 +25,11 @@ final class Sessions {
 
     static List<Student> open(String address) {
         Api teacher = new Api(address).signInTeacher("mira", "telescope");
-        JsonNode lesson = teacher.get("/api/assignments").json().get(0);
-        String activity = "/api/activities/" + lesson.path("activityId").asString();
+        JsonNode lesson = teacher.get("/api/v1/assignments").json().get(0);
+        String activity = "/api/v1/activities/" + lesson.path("activityId").asString();
         JsonNode key = teacher.get(activity).json().path("activity").path("key").path("decisions");
         String classId = "";
-        for (JsonNode one : teacher.get("/api/classes").json()) {
+        for (JsonNode one : teacher.get("/api/v1/classes").json()) {
             if (one.path("name").asString().equals(lesson.path("className").asString())) {
                 classId = one.path("id").asString();
             }
@@ -41,14 +41,18 @@ final class Sessions {
         }
         String code = given.get(0).path("joinCode").asString();
         List<Student> students = new ArrayList<>();
-        for (JsonNode one : teacher.get("/api/join/" + code).json().path("students")) {
+        for (JsonNode one : teacher.get("/api/v1/join/" + code).json().path("students")) {
             Api api = new Api(address);
             api.post(
-                    "/api/join/" + code + "/sign-in",
+                    "/api/v1/join/" + code + "/session",
                     Map.of("studentId", one.path("id").asString(), "pin", "2468"));
             for (JsonNode assignment : given) {
                 String id = assignment.path("id").asString();
-                find(api, api.post("/api/attempts", Map.of("assignmentId", id)).json(), key, students);
+                find(
+                        api,
+                        api.post("/api/v1/attempts", Map.of("assignmentId", id)).json(),
+                        key,
+                        students);
             }
         }
         return students;
@@ -64,7 +68,7 @@ final class Sessions {
                             .path(cell.getKey())
                             .path("settled")
                             .asBoolean(false);
-                    if (!settled && cell.getValue().asString().equals("TURNED_AWAY")) {
+                    if (!settled && cell.getValue().asString().equals("DOES_NOT_BELONG")) {
                         JsonNode frame = zone.path("frame");
                         students.add(new Student(
                                 api,
@@ -89,7 +93,7 @@ final class Sessions {
             names.append("Student ").append(i).append('\n');
         }
         Map<String, String> pins = new HashMap<>();
-        for (JsonNode card : teacher.post("/api/classes/" + classId + "/names", Map.of("text", names.toString()))
+        for (JsonNode card : teacher.post("/api/v1/classes/" + classId + "/students", Map.of("text", names.toString()))
                 .json()
                 .path("cards")) {
             pins.put(card.path("id").asString(), card.path("pin").asString());

@@ -66,8 +66,8 @@ public final class Shots {
             teacher.getByText("Right now").waitFor();
             shot(teacher, folder, "quilt");
             String code = teacher.locator(".big").innerText().replace(" ", "");
-            String quilt = teacher.url();
-            desk(teacher, quilt, folder);
+            String table = teacher.url();
+            desk(teacher, table, folder);
             teacher.navigate(address + "/classes");
             teacher.getByText("Puffin class").first().click();
             teacher.getByText("Random teams").waitFor();
@@ -106,8 +106,8 @@ public final class Shots {
     }
 
     /** Handed-in work with words to it; sent back, so that its student can be looked at. */
-    private static void desk(Page teacher, String quilt, Path folder) {
-        teacher.navigate(quilt + "/desk");
+    private static void desk(Page teacher, String table, Path folder) {
+        teacher.navigate(table + "/reviews");
         button(teacher, "Kaja").click();
         teacher.getByLabel("Words to Kaja").fill("You changed your mind about the moon and got it.");
         button(teacher, "Look once more at").click();
@@ -127,10 +127,10 @@ public final class Shots {
     private static void routes(Page teacher, String address, Path folder) {
         teacher.navigate(address + "/activities");
         teacher.getByText("The hilltop trail").first().click();
-        step(teacher, "Routes");
+        step(teacher, "Links");
         button(teacher, "Page 2, Light or not\\?").click();
         teacher.locator("[data-map-page] svg.page").nth(5).waitFor();
-        shot(teacher, folder, "workbench-routes");
+        shot(teacher, folder, "workbench-links");
     }
 
     /** A list while it is written. */

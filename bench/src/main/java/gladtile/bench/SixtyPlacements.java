@@ -25,17 +25,17 @@ final class SixtyPlacements {
     static SixtyPlacements give(String address, Api teacher, int size) {
         String activity = FullPages.make(teacher, "Sixty stars");
         FullPages.send(teacher, activity, edits());
-        String classId = teacher.post("/api/classes", Map.of("name", "Sixty " + UUID.randomUUID()))
+        String classId = teacher.post("/api/v1/classes", Map.of("name", "Sixty " + UUID.randomUUID()))
                 .text("id");
         Map<String, String> pins = Sessions.newClass(teacher, classId, size);
-        JsonNode given = teacher.post("/api/activities/" + activity + "/assignments", Map.of("classId", classId))
+        JsonNode given = teacher.post("/api/v1/activities/" + activity + "/assignments", Map.of("classId", classId))
                 .json();
         SixtyPlacements lesson = new SixtyPlacements(given.path("id").asString());
         String code = given.path("joinCode").asString();
         pins.forEach((id, pin) -> {
             Api api = new Api(address);
-            api.post("/api/join/" + code + "/sign-in", Map.of("studentId", id, "pin", pin));
-            String attempt = api.post("/api/attempts", Map.of("assignmentId", lesson.assignment))
+            api.post("/api/v1/join/" + code + "/session", Map.of("studentId", id, "pin", pin));
+            String attempt = api.post("/api/v1/attempts", Map.of("assignmentId", lesson.assignment))
                     .text("id");
             lesson.students.add(new Student(id, api, attempt));
         });
@@ -56,7 +56,7 @@ final class SixtyPlacements {
             edits.add(Map.of("kind", "add-page", "index", p, "page", page));
             for (int i = 0; i < ON_EACH; i++) {
                 edits.add(decide(p, i, "light", "BELONGS"));
-                edits.add(decide(p, i, "dark", "TURNED_AWAY"));
+                edits.add(decide(p, i, "dark", "DOES_NOT_BELONG"));
             }
         }
         return edits;
@@ -116,7 +116,7 @@ final class SixtyPlacements {
     }
 
     static void send(Student student, List<Object> moves) {
-        Api.Answer answer = student.api.post("/api/attempts/" + student.attempt + "/moves", Map.of("moves", moves));
+        Api.Answer answer = student.api.post("/api/v1/attempts/" + student.attempt + "/moves", Map.of("moves", moves));
         if (answer.status() != 200) {
             throw new IllegalStateException("" + answer);
         }

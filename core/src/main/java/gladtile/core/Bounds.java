@@ -33,7 +33,7 @@ public final class Bounds {
     /** Parts of one text that look otherwise than the rest. */
     public static final int SPANS_OF_WORDS = 2_000;
     /** Per cent; more could not be found again. */
-    public static final int SEE_THROUGH = 95;
+    public static final int TRANSPARENCY = 95;
 
     public static final int GROUPS_DEEP = 8;
     /** Copies of one supply that are out at one time. */

@@ -15,10 +15,10 @@ import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
+import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.Move;
@@ -71,12 +71,12 @@ public final class Some {
                         piece("comet", 700, 800)));
         AnswerKey key = AnswerKey.EMPTY
                 .with("light", "sun", Decision.BELONGS)
-                .with("dark", "sun", Decision.TURNED_AWAY)
-                .with("light", "moon", Decision.TURNED_AWAY)
+                .with("dark", "sun", Decision.DOES_NOT_BELONG)
+                .with("light", "moon", Decision.DOES_NOT_BELONG)
                 .with("dark", "moon", Decision.BELONGS)
                 .with("light", "star", Decision.BELONGS)
                 .with("dark", "star", Decision.BELONGS)
-                .with("dark", new ZoneRule(Settle.STAYS, Return.STAYS));
+                .with("dark", new ZoneRule(AcceptAction.STAYS, RejectAction.STAYS));
         return new Activity("Night sky", List.of(page, Page.empty("p2", "End")), key);
     }
 
@@ -130,7 +130,8 @@ public final class Some {
                 }
                 key = key.with(
                         zone.id(),
-                        new ZoneRule(Settle.values()[random.nextInt(2)], Return.values()[random.nextInt(2)]));
+                        new ZoneRule(
+                                AcceptAction.values()[random.nextInt(2)], RejectAction.values()[random.nextInt(2)]));
             }
         }
         Activity plain = new Activity("Random sky", made, key);

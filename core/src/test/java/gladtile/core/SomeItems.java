@@ -13,19 +13,19 @@ import gladtile.core.activity.Lens;
 import gladtile.core.activity.Line;
 import gladtile.core.activity.LineEnd;
 import gladtile.core.activity.LineLook;
+import gladtile.core.activity.Link;
 import gladtile.core.activity.Look;
 import gladtile.core.activity.MapSpot;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Note;
 import gladtile.core.activity.Opens;
 import gladtile.core.activity.OtherSide;
-import gladtile.core.activity.PageWays;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Paragraph;
 import gladtile.core.activity.Passage;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
-import gladtile.core.activity.Route;
 import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
@@ -98,7 +98,14 @@ public final class SomeItems {
             case 6 -> note(random, id);
             case 7 -> table(random, id);
             case 8 ->
-                new Cover(id, Some.frame(random), "", null, "#0b5d66", Cover.Way.values()[random.nextInt(4)], "Slide");
+                new Cover(
+                        id,
+                        Some.frame(random),
+                        "",
+                        null,
+                        "#0b5d66",
+                        Cover.Direction.values()[random.nextInt(4)],
+                        "Slide");
             case 10 -> new Gap(id, Some.frame(random), Some.said(random), null, WordStyle.PLAIN);
             case 9 -> new Lens(id, Some.frame(random), movement(random), "", null, "#68406b");
             case 11 -> new Area(id, Some.frame(random), Some.said(random), null, corners());
@@ -217,7 +224,7 @@ public final class SomeItems {
                 random.nextInt(3) == 0 ? List.of("g" + random.nextInt(2)) : List.of(),
                 random.nextInt(3) == 0 ? new Supply(random.nextBoolean() ? null : 3) : null,
                 random.nextBoolean() ? side : null,
-                random.nextInt(3) == 0 ? route(random) : null,
+                random.nextInt(3) == 0 ? link(random) : null,
                 random.nextInt(3) == 0 ? opens(random) : null,
                 random.nextBoolean(),
                 random.nextInt(3) == 0,
@@ -235,8 +242,8 @@ public final class SomeItems {
         };
     }
 
-    public static PageWays pageWays(Random random) {
-        return new PageWays(
+    public static PageLinks pageLinks(Random random) {
+        return new PageLinks(
                 random.nextBoolean() ? opens(random) : null,
                 random.nextInt(3) == 0 ? "p" + random.nextInt(4) : null,
                 random.nextInt(3) == 0 ? "p" + random.nextInt(4) : null,
@@ -250,15 +257,15 @@ public final class SomeItems {
         return new Passage(random.nextBoolean(), random.nextBoolean(), start);
     }
 
-    public static Route route(Random random) {
+    public static Link link(Random random) {
         return switch (random.nextInt(7)) {
-            case 0 -> new Route.ToPage("p" + random.nextInt(4));
-            case 1 -> new Route.Next();
-            case 2 -> new Route.Back();
-            case 3 -> new Route.Start();
-            case 4 -> new Route.ToFile(file("application/pdf"));
-            case 5 -> new Route.Spots(List.of("p0i0"));
-            default -> new Route.Web("https://example.org/" + random.nextInt(9));
+            case 0 -> new Link.ToPage("p" + random.nextInt(4));
+            case 1 -> new Link.Next();
+            case 2 -> new Link.Back();
+            case 3 -> new Link.Start();
+            case 4 -> new Link.ToFile(file("application/pdf"));
+            case 5 -> new Link.Spots(List.of("p0i0"));
+            default -> new Link.Web("https://example.org/" + random.nextInt(9));
         };
     }
 }

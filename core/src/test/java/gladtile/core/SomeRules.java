@@ -4,25 +4,25 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Zone;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.AnswerKey;
-import gladtile.core.answer.Besides;
-import gladtile.core.answer.Facts;
+import gladtile.core.answer.AnswerTerms;
+import gladtile.core.answer.ContainmentRule;
+import gladtile.core.answer.FeedbackDetail;
 import gladtile.core.answer.Hint;
-import gladtile.core.answer.Inside;
-import gladtile.core.answer.Moment;
+import gladtile.core.answer.JudgeTiming;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.PieceLayout;
 import gladtile.core.answer.Points;
+import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.Replies;
 import gladtile.core.answer.Reply;
-import gladtile.core.answer.Return;
 import gladtile.core.answer.Sequence;
-import gladtile.core.answer.Settle;
-import gladtile.core.answer.Solution;
+import gladtile.core.answer.SolutionPolicy;
 import gladtile.core.answer.Sound;
-import gladtile.core.answer.Tell;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.StudentTools;
 import gladtile.core.answer.TypedKey;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.answer.ZoneSet;
 import gladtile.core.typed.TypedRule;
@@ -38,15 +38,15 @@ public final class SomeRules {
     /** @param piece named in its sequence and counts */
     public static ZoneRule rule(Random random, String piece) {
         return new ZoneRule(
-                Settle.values()[random.nextInt(4)],
-                Return.values()[random.nextInt(2)],
-                Moment.values()[random.nextInt(3)],
-                Tell.values()[random.nextInt(2)],
+                AcceptAction.values()[random.nextInt(4)],
+                RejectAction.values()[random.nextInt(2)],
+                JudgeTiming.values()[random.nextInt(3)],
+                FeedbackDetail.values()[random.nextInt(2)],
                 random.nextBoolean() ? wants(random, piece) : null,
                 random.nextBoolean() ? replies(random) : null,
                 random.nextBoolean() ? 1 + random.nextInt(5) : null,
                 random.nextBoolean() ? random.nextInt(5) : null,
-                random.nextInt(3) == 0 ? Inside.values()[random.nextInt(4)] : null,
+                random.nextInt(3) == 0 ? ContainmentRule.values()[random.nextInt(4)] : null,
                 random.nextInt(4) == 0,
                 random.nextInt(4) == 0 ? 0.25 : null,
                 random.nextInt(4) == 0 ? PieceLayout.values()[random.nextInt(6)] : null,
@@ -56,11 +56,11 @@ public final class SomeRules {
                 random.nextInt(4) == 0);
     }
 
-    private static Wants wants(Random random, String piece) {
-        return new Wants(
+    private static ZoneRequirements wants(Random random, String piece) {
+        return new ZoneRequirements(
                 random.nextBoolean() ? List.of("planet") : List.of(),
                 random.nextBoolean() ? 1 + random.nextInt(3) : null,
-                random.nextBoolean() ? new Sequence(Sequence.Way.DOWNWARDS, Map.of(piece, 2)) : null,
+                random.nextBoolean() ? new Sequence(Sequence.Direction.DOWNWARDS, Map.of(piece, 2)) : null,
                 random.nextInt(3) == 0 ? 1.25 : null,
                 random.nextInt(3) == 0 ? Map.of(piece, 3) : Map.of(),
                 random.nextInt(3) == 0);
@@ -73,8 +73,8 @@ public final class SomeRules {
                 random.nextBoolean() ? new Hint("It shines by itself", 2) : null);
     }
 
-    public static Facts facts(Random random) {
-        return new Facts(
+    public static PieceFacts facts(Random random) {
+        return new PieceFacts(
                 random.nextBoolean() ? List.of("planet", "far") : List.of(),
                 random.nextBoolean() ? random.nextInt(20) / 4.0 : null,
                 random.nextInt(3) == 0,
@@ -90,18 +90,18 @@ public final class SomeRules {
             case 2 -> new TypedRule.MathsRule("2x+2");
             default -> new TypedRule.PatternRule("[a-z]+");
         };
-        return new TypedKey(rule, Moment.values()[random.nextInt(3)], replies(random), 3, 2);
+        return new TypedKey(rule, JudgeTiming.values()[random.nextInt(3)], replies(random), 3, 2);
     }
 
-    public static Terms terms(Random random, String pageId) {
-        return new Terms(
+    public static AnswerTerms terms(Random random, String pageId) {
+        return new AnswerTerms(
                 new Points(2, 1, random.nextInt(2), random.nextBoolean(), random.nextBoolean()),
                 random.nextBoolean() ? Map.of(pageId, 2.0) : Map.of(),
-                random.nextBoolean() ? new Solution(Solution.When.AFTER_TRIES, 3, true) : null,
+                random.nextBoolean() ? new SolutionPolicy(SolutionPolicy.When.AFTER_TRIES, 3, true) : null,
                 random.nextBoolean() ? 300 : null,
                 random.nextBoolean() ? Map.of(pageId, 60) : Map.of(),
                 random.nextBoolean() ? List.of("SMALL_TEXT b") : List.of(),
-                random.nextBoolean() ? new Besides(random.nextBoolean(), random.nextBoolean()) : null,
+                random.nextBoolean() ? new StudentTools(random.nextBoolean(), random.nextBoolean()) : null,
                 random.nextBoolean() ? "de" : null);
     }
 

@@ -5,23 +5,23 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Terms;
 import gladtile.core.answer.Verdict;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.Act;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.MoveResult;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
-import gladtile.core.attempt.Rules;
 import java.time.Instant;
 import java.util.List;
 
 /** A page of which a student does one thing after another, for tests. */
 public final class Wanted {
     private final Activity activity;
-    private Rules rules;
+    private AttemptRules rules;
     private AttemptState state;
     private Instant now = Instant.EPOCH;
 
@@ -41,7 +41,7 @@ public final class Wanted {
     }
 
     private void begin() {
-        rules = Rules.of(activity);
+        rules = AttemptRules.of(activity);
         state = AttemptState.start(rules, now);
     }
 
@@ -53,7 +53,7 @@ public final class Wanted {
         return key(activity.key().with(zone, rule));
     }
 
-    public Wanted terms(Terms terms) {
+    public Wanted terms(AnswerTerms terms) {
         return key(activity.key().withTerms(terms));
     }
 
@@ -81,7 +81,7 @@ public final class Wanted {
         return state;
     }
 
-    public Rules rules() {
+    public AttemptRules rules() {
         return rules;
     }
 

@@ -10,10 +10,10 @@ import static gladtile.e2e.Browser.tabTo;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.AnswerKey;
-import gladtile.core.answer.Moment;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
+import gladtile.core.answer.JudgeTiming;
+import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.ZoneRule;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -127,7 +127,7 @@ class AnswersTest {
         teacher.keyboard().press("Enter");
         down("When it belongs", 1);
         down("When it does not", 1);
-        down("Judged", 1);
+        down("Checked", 1);
         down("A check shows", 1);
         typed("Holds at most", "2");
         typed("Tries", "5");
@@ -148,9 +148,9 @@ class AnswersTest {
         saved();
         AnswerKey key = school.activity().key();
         ZoneRule rule = key.rule("own");
-        org.assertj.core.api.Assertions.assertThat(rule.settle()).isEqualTo(Settle.STAYS);
-        org.assertj.core.api.Assertions.assertThat(rule.refused()).isEqualTo(Return.STAYS);
-        org.assertj.core.api.Assertions.assertThat(rule.when()).isEqualTo(Moment.ON_CHECK);
+        org.assertj.core.api.Assertions.assertThat(rule.accept()).isEqualTo(AcceptAction.STAYS);
+        org.assertj.core.api.Assertions.assertThat(rule.reject()).isEqualTo(RejectAction.STAYS);
+        org.assertj.core.api.Assertions.assertThat(rule.when()).isEqualTo(JudgeTiming.ON_CHECK);
         org.assertj.core.api.Assertions.assertThat(rule.tellsWhich()).isFalse();
         org.assertj.core.api.Assertions.assertThat(rule.tries()).isEqualTo(5);
         org.assertj.core.api.Assertions.assertThat(rule.worth()).isEqualTo(3);
@@ -198,7 +198,7 @@ class AnswersTest {
     @Test
     void on_check_nothing_is_said_before_and_the_hint_comes_when_it_is_earned() {
         buttonLike(teacher, "Zone A, .*: its rules").click();
-        choice("Judged").selectOption("ON_CHECK");
+        choice("Checked").selectOption("ON_CHECK");
         choice("A check shows").selectOption("HOW_MANY");
         commit("Hint", "Think of what is hot");
         commit("after so many refusals", "1");
@@ -217,7 +217,7 @@ class AnswersTest {
     void of_several_zones_one_is_checked_and_the_other_still_waits() {
         for (String zone : new String[] {"A", "B"}) {
             buttonLike(teacher, "Zone " + zone + ", .*: its rules").click();
-            choice("Judged").selectOption("ON_CHECK");
+            choice("Checked").selectOption("ON_CHECK");
         }
         saved();
         link(teacher, "Try").click();

@@ -52,29 +52,29 @@ class ArrangingTest extends OnWorkbench {
     @Test
     void lined_up_six_ways_and_spread_evenly_by_pointer() {
         select("a", "b", "c");
-        button(teacher, "Left edges").click();
+        button(teacher, "Align left").click();
         until(() -> frame("b").x() == 700 && frame("c").x() == 700);
         keys("Control+z");
         until(() -> frame("b").x() == 840);
-        button(teacher, "Right edges").click();
+        button(teacher, "Align right").click();
         until(() -> frame("a").x() == 1160 && frame("b").x() == 1140);
         keys("Control+z");
         until(() -> frame("a").x() == 700);
-        button(teacher, "Middles across").click();
+        button(teacher, "Align centre").click();
         until(() -> frame("a").x() + 50 == frame("c").x() + 30);
         keys("Control+z");
         until(() -> frame("a").x() == 700);
-        button(teacher, "Top edges").click();
+        button(teacher, "Align top").click();
         until(() -> frame("b").y() == 650 && frame("c").y() == 650);
         keys("Control+z");
         until(() -> frame("b").y() == 690);
-        button(teacher, "Bottom edges").click();
+        button(teacher, "Align bottom").click();
         until(() -> frame("a").y() == 760 && frame("b").y() == 740);
         keys("Control+z");
         until(() -> frame("a").y() == 650);
-        button(teacher, "Middles down").click();
+        button(teacher, "Align middle").click();
         until(() -> frame("a").y() + 30 == frame("c").y() + 50);
-        button(teacher, "Spread across").click();
+        button(teacher, "Distribute across").click();
         until(() -> frame("b").x() - 800 == 1200 - (frame("b").x() + 120));
     }
 
@@ -84,8 +84,8 @@ class ArrangingTest extends OnWorkbench {
         pressInPanel("Same size", "Enter");
         until(() -> frame("a").width() == frame("c").width()
                 && frame("a").height() == frame("b").height());
-        pressInPanel("Middles down", "Enter");
-        pressInPanel("Spread across", "Space");
+        pressInPanel("Align middle", "Enter");
+        pressInPanel("Distribute across", "Space");
         until(() -> Math.abs(frame("b").x()
                         - frame("a").x()
                         - (frame("c").x() - frame("b").x()))
@@ -271,7 +271,7 @@ class ArrangingTest extends OnWorkbench {
         assertThat(teacher.getByText("mixed").first()).isVisible();
         button(teacher, "Free").click();
         until(() -> List.of("a", "b", "c").stream().allMatch(id -> kept(id).movement() instanceof Movement.Free));
-        teacher.getByLabel("Form").selectOption("STAR");
+        teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true)).selectOption("STAR");
         pressInPanel("Hollow", "Enter");
         until(() -> List.of("a", "b", "c").stream()
                 .map(id -> ((gladtile.core.activity.Shape) kept(id)).look())

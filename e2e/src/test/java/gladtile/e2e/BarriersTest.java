@@ -87,7 +87,7 @@ class BarriersTest extends OnWorkbench {
     void neither_have_the_screens_of_a_class_at_work(RealServer server) {
         Api ada = school.asStudent(0);
         ada.post(
-                "/api/attempts/" + school.open(ada) + "/moves",
+                "/api/v1/attempts/" + school.open(ada) + "/moves",
                 School.moves(School.put("sun", 900, 200), School.move(Map.of("kind", "hand-in"))));
         String assigned = address + "/assigned/" + school.assignmentId;
         teacher.navigate(assigned);
@@ -95,7 +95,7 @@ class BarriersTest extends OnWorkbench {
         check("quilt");
         button(teacher, "More").click();
         check("what can be done with all");
-        teacher.navigate(assigned + "/desk");
+        teacher.navigate(assigned + "/review");
         teacher.getByLabel("Words to Ada").waitFor();
         check("review desk");
         button(teacher, "By piece").click();

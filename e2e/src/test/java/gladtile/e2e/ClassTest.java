@@ -90,7 +90,7 @@ class ClassTest {
         Page teacher = browser.device(false);
         Browser.signIn(teacher, server.address(), school.teacherName(), School.PASSWORD);
         teacher.navigate(server.address() + "/classes");
-        button(teacher, "From the school's register").click();
+        button(teacher, "Import classes").click();
         Locator files = teacher.locator("dialog input[type=file]");
         FilePayload classes = csv("classes.csv", "sourcedId,title,classType\nc1,Owl,homeroom\nc2,Puffin,homeroom\n");
         files.setInputFiles(classes);
@@ -127,7 +127,7 @@ class ClassTest {
         School school = new School(server);
         Api first = school.asStudent(0);
         first.post(
-                "/api/attempts/" + school.open(first) + "/moves",
+                "/api/v1/attempts/" + school.open(first) + "/moves",
                 School.moves(
                         School.put("sun", 900, 200),
                         School.put("sun", 200, 200),

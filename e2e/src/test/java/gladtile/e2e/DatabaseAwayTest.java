@@ -25,16 +25,16 @@ class DatabaseAwayTest {
                 // A connection that has just been used is taken again without being tried first.
                 untilMade(teacher);
                 line.cut();
-                Api.Answer first = teacher.post("/api/activities", Map.of("title", "Lost?"));
+                Api.Answer first = teacher.post("/api/v1/activities", Map.of("title", "Lost?"));
                 assertThat(first.status()).as(first.text("detail")).isEqualTo(503);
                 line.mend();
             }
             line.cut();
             until(teacher, 503);
-            Api.Answer asked = teacher.post("/api/activities", Map.of("title", "Lost?"));
+            Api.Answer asked = teacher.post("/api/v1/activities", Map.of("title", "Lost?"));
             assertThat(asked.status()).as(asked.text("detail")).isEqualTo(503);
             assertThat(asked.text("detail")).contains("What was saved is safe");
-            assertThat(other.get("/api/activities").status()).isEqualTo(503);
+            assertThat(other.get("/api/v1/activities").status()).isEqualTo(503);
             line.mend();
             until(teacher, 204);
             untilMade(teacher);
@@ -48,7 +48,7 @@ class DatabaseAwayTest {
     /** What is left of the broken connections may be met first, each once. */
     private static void untilMade(Api api) throws IOException {
         for (int i = 0; i < 50; i++) {
-            Api.Answer made = api.post("/api/activities", Map.of("title", "Found"));
+            Api.Answer made = api.post("/api/v1/activities", Map.of("title", "Found"));
             if (made.status() == 201) {
                 return;
             }

@@ -25,7 +25,7 @@ import gladtile.core.edit.AddItem;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.RemoveItem;
 import gladtile.core.measure.WordFit;
-import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.util.List;
@@ -63,15 +63,15 @@ class HandlingTest {
                         back.content(),
                         null,
                         true),
-                new Cover("cover", Frame.of(1250, 650, 300, 200), "Curtain", null, "#0b5d66", Cover.Way.UP, ""),
+                new Cover("cover", Frame.of(1250, 650, 300, 200), "Curtain", null, "#0b5d66", Cover.Direction.UP, ""),
                 new Lens("lens", Frame.of(650, 620, 160, 160), Movement.FIXED, "", null, "#68406b"));
         school.edit(new RemoveItem("light", "moon"));
         school.edit(new RemoveItem("light", "sun"));
         items.forEach(item -> school.edit(new AddItem("light", 99, item)));
         school.edit(new Decide("light", "own", "star", Decision.BELONGS));
         school.edit(new Decide("light", "own", "rocket", Decision.BELONGS));
-        code = ((Assignments.Given)
-                        server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId))
+        code = ((AssignmentService.Given)
+                        server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId))
                 .joinCode();
         student = browser.device(true);
         Browser.join(student, server.address(), code, "Ada", School.PIN);

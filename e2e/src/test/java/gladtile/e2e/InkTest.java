@@ -51,7 +51,8 @@ class InkTest extends OnWorkbench {
         wave(500, 700);
         until(() -> last() != null && last().dash() == Dash.DOTTED && last().width() == 12);
         button(teacher, "Pen 2").click();
-        teacher.waitForFunction("async () => (await (await fetch('/api/taste')).json()).pens.pen3?.dash === 'DOTTED'");
+        teacher.waitForFunction(
+                "async () => (await (await fetch('/api/v1/me/workbench-preferences')).json()).pens.pen3?.dash === 'DOTTED'");
         Page again = browser.device(false);
         Browser.signIn(again, address, school.teacherName(), PASSWORD);
         again.navigate(lay);
@@ -74,7 +75,7 @@ class InkTest extends OnWorkbench {
         Browser.tabTo(teacher, "Width: 34");
         keys("ArrowRight", "ArrowRight");
         wave(500, 700);
-        until(() -> last() != null && last().tool() == Stroke.Tool.TINT && last().width() == 36);
+        until(() -> last() != null && last().tool() == Stroke.Tool.HIGHLIGHTER && last().width() == 36);
         press("Lasso", "Enter");
         double[] there = at(590, 700);
         stroke(there[0], there[1], 130);
@@ -200,10 +201,10 @@ class InkTest extends OnWorkbench {
             teacher.mouse().move(from[0] + 60 * Math.sin(i / 4.0), from[1]);
         }
         teacher.mouse().up();
-        until(() -> last() != null && last().tool() == Stroke.Tool.TINT);
+        until(() -> last() != null && last().tool() == Stroke.Tool.HIGHLIGHTER);
         keys("Escape", "Escape");
-        Locator tint = item("Ink");
-        byte[] shot = tint.screenshot();
+        Locator highlighter = item("Ink");
+        byte[] shot = highlighter.screenshot();
         assertThat(coloursIn(shot)).as("one colour and its edge against white").isEqualTo(1);
     }
 

@@ -39,11 +39,11 @@ class KilledServerTest {
     void every_acknowledged_move_is_there_after_the_restart_and_none_twice() throws Exception {
         String address = start();
         Api teacher = new Api(address).signInTeacher("mira", "telescope");
-        JsonNode assignment = teacher.get("/api/assignments").json().get(0);
+        JsonNode assignment = teacher.get("/api/v1/assignments").json().get(0);
         String code = assignment.path("joinCode").asString();
         List<String[]> attempts = new ArrayList<>();
         List<Api> students = new ArrayList<>();
-        JsonNode list = teacher.get("/api/join/" + code).json().path("students");
+        JsonNode list = teacher.get("/api/v1/join/" + code).json().path("students");
         for (int i = 0; i < STUDENTS; i++) {
             // The last in the list have not joined yet.
             Api student =
@@ -79,7 +79,7 @@ class KilledServerTest {
         JsonNode before = open(student, assignment.path("id").asString()).path("state");
         String[] attempt = attempts.get(0);
         String known = kept(attempt[0]).get(0);
-        Api.Answer repeated = student.post("/api/attempts/" + attempt[0] + "/moves", moves(known, attempt));
+        Api.Answer repeated = student.post("/api/v1/attempts/" + attempt[0] + "/moves", moves(known, attempt));
         assertThat(repeated.status()).isEqualTo(200);
         assertThat(repeated.json().path("seq")).isEqualTo(before.path("seq"));
         assertThat(repeated.json().path("pieces")).isEqualTo(before.path("pieces"));
@@ -92,7 +92,7 @@ class KilledServerTest {
             String id = java.util.UUID.randomUUID().toString();
             sent.add(id);
             try {
-                if (student.post("/api/attempts/" + attempt[0] + "/moves", moves(id, attempt))
+                if (student.post("/api/v1/attempts/" + attempt[0] + "/moves", moves(id, attempt))
                                 .status()
                         != 200) {
                     return;
@@ -114,13 +114,13 @@ class KilledServerTest {
     private static Api join(String address, String code, String studentId) {
         Api student = new Api(address);
         Api.Answer answer =
-                student.post("/api/join/" + code + "/sign-in", Map.of("studentId", studentId, "pin", School.PIN));
+                student.post("/api/v1/join/" + code + "/session", Map.of("studentId", studentId, "pin", School.PIN));
         assertThat(answer.status()).isEqualTo(200);
         return student;
     }
 
     private static JsonNode open(Api student, String assignmentId) {
-        return student.post("/api/attempts", Map.of("assignmentId", assignmentId))
+        return student.post("/api/v1/attempts", Map.of("assignmentId", assignmentId))
                 .json();
     }
 

@@ -15,14 +15,14 @@ import gladtile.core.activity.Paper;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.edit.AddPage;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.RemovePage;
 import gladtile.core.edit.SetTyped;
-import gladtile.core.edit.Together;
 import gladtile.core.typed.TypedRule;
-import gladtile.server.accounts.People;
-import gladtile.server.accounts.Who;
-import gladtile.server.classes.ClassTeams;
-import gladtile.server.classes.Classes;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.PersonService;
+import gladtile.server.classes.ClassService;
+import gladtile.server.classes.TeamService;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.util.List;
@@ -58,22 +58,22 @@ class LessonTest {
                 "Planets",
                 Paper.PLAIN,
                 List.of(new Gap("red", Frame.of(500, 300, 400, 80), "The red planet", null, WordStyle.PLAIN)));
-        school.edit(new Together(List.of(
+        school.edit(new CompositeEdit(List.of(
                 new AddPage(1, planets),
                 new SetTyped("planets", "red", TypedKey.of(new TypedRule.TextRule(List.of("Mars"), List.of()))),
                 new RemovePage(blank))));
-        People people = server.bean(People.class);
-        Classes classes = server.bean(Classes.class);
+        PersonService people = server.bean(PersonService.class);
+        ClassService classes = server.bean(ClassService.class);
         for (String name : List.of("Dina", "Emre", "Femi")) {
-            Who student = people.addStudent(school.id, name, School.PIN);
+            CurrentUser student = people.addStudent(school.id, name, School.PIN);
             classes.join(school.id, school.classId, student.id());
             school.students.add(student);
         }
-        server.bean(ClassTeams.class)
+        server.bean(TeamService.class)
                 .replace(
                         school.id,
                         school.classId,
-                        List.of(new ClassTeams.NewTeam(
+                        List.of(new TeamService.NewTeam(
                                 null,
                                 "Comets",
                                 List.of(
@@ -228,23 +228,23 @@ class LessonTest {
     }
 
     private void whatTheTeacherDoesWithAll(Page dina) {
-        button(teacher, "Hold everyone").click();
+        button(teacher, "Pause everyone").click();
         Locator words = teacher.getByLabel("Words", new Page.GetByLabelOptions().setExact(true));
         words.fill("Look at the board");
         teacher.getByRole(AriaRole.DIALOG)
                 .getByRole(
                         AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName("Hold everyone").setExact(true))
+                        new Locator.GetByRoleOptions().setName("Pause everyone").setExact(true))
                 .click();
         assertThat(dina.getByText("Look up for a moment")).isVisible();
         assertThat(dina.getByText("Look at the board")).isVisible();
         Browser.look(dina, "lesson-held");
-        button(teacher, "Let them go on").click();
+        button(teacher, "Resume").click();
         assertThat(dina.getByText("Look up for a moment")).isHidden();
 
-        button(teacher, "Say a word to Dina").click();
+        button(teacher, "Message Dina").click();
         words.fill("What lights the moon?");
-        button(teacher, "Say it").click();
+        button(teacher, "Send").click();
         assertThat(dina.getByText("What lights the moon?")).isVisible();
         button(dina, "Put away").click();
         assertThat(dina.getByText("What lights the moon?")).isHidden();
@@ -288,7 +288,7 @@ class LessonTest {
     }
 
     private void review() {
-        link(teacher, "Review desk").click();
+        link(teacher, "Review").click();
         assertThat(teacher.getByText("5 waiting, 0 sent back")).isVisible();
         button(teacher, "By piece").click();
         button(teacher, "The red planet").click();
@@ -308,7 +308,7 @@ class LessonTest {
         teacher.getByLabel("Pinned words").fill("Where does its light come from?");
         button(teacher, "Pin").click();
         teacher.getByLabel("May improve it").check();
-        assertThat(teacher.getByText("Kept. Nothing is seen")).isVisible();
+        assertThat(teacher.getByText("Saved. Nobody sees it")).isVisible();
         replay();
         Browser.look(teacher, "lesson-desk");
         teacher.keyboard().press("Control+Enter");
@@ -344,7 +344,7 @@ class LessonTest {
     }
 
     private void results() {
-        link(teacher, "To the quilt").click();
+        link(teacher, "To class progress").click();
         assertThat(row("Dina").getByText("round 2, handed in")).isVisible();
         link(teacher, "Results").click();
         assertThat(teacher.getByText(Pattern.compile("1 student improved"))).isVisible();

@@ -44,8 +44,11 @@ class MeanwhileTest {
 
     private Page ada(Lesson lesson) {
         Page ada = browser.device(true);
-        String code =
-                lesson.teacher.get(lesson.at + "/quilt").json().path("joinCode").asString();
+        String code = lesson.teacher
+                .get(lesson.at + "/progress")
+                .json()
+                .path("joinCode")
+                .asString();
         Browser.join(ada, server.address(), code, "Ada", School.PIN);
         pieceLike(ada, "sun").waitFor();
         return ada;
@@ -61,7 +64,7 @@ class MeanwhileTest {
         Page ada = ada(lesson);
         Browser.drag(ada, pieceLike(ada, "sun"), ada.locator("[data-zone='own']"));
         assertThat(pieceLike(ada, "sun, belongs")).isVisible();
-        lesson.teacher.post(lesson.at + "/withdraw", Map.of());
+        lesson.teacher.put(lesson.at + "/withdrawal", Map.of());
         assertThat(ada.getByText("Your teacher took this work back")).isVisible();
         assertThat(pieceLike(ada, "sun")).hasCount(0);
         Browser.look(ada, "taken-back");
@@ -78,7 +81,7 @@ class MeanwhileTest {
         Browser.drag(ada, pieceLike(ada, "moon"), ada.locator("[data-zone='reflect']"));
         assertThat(pieceLike(ada, "moon, belongs")).isVisible();
         school.edit(new RemoveItem("light", "moon"));
-        lesson.teacher.post(lesson.at + "/renew", Map.of());
+        lesson.teacher.post(lesson.at + "/version-update", Map.of());
         assertThat(ada.getByText("Your teacher changed these pages. moon is gone. The rest is still here"))
                 .isVisible();
         Browser.look(ada, "changed-meanwhile");
@@ -120,7 +123,7 @@ class MeanwhileTest {
                 ada, lesson.attempt(ada), School.put("sun", 200, 200), School.put("moon", 200, 400), Lesson.handIn());
         Page teacher = browser.device(false);
         Browser.signIn(teacher, server.address(), school.teacherName(), School.PASSWORD);
-        teacher.navigate(server.address() + "/assigned/" + lesson.assignmentId + "/desk");
+        teacher.navigate(server.address() + "/assigned/" + lesson.assignmentId + "/review");
         Browser.link(teacher, "Sheet for home").click();
         assertThat(teacher.getByText(Pattern.compile("^Handed in on \\d+ \\w+ 20\\d\\d$")))
                 .isVisible();
@@ -138,8 +141,11 @@ class MeanwhileTest {
     @Test
     void the_keys_have_a_place_after_the_code_after_coming_in_and_after_the_last_next() {
         Lesson lesson = Lesson.give(school, Map.of());
-        String code =
-                lesson.teacher.get(lesson.at + "/quilt").json().path("joinCode").asString();
+        String code = lesson.teacher
+                .get(lesson.at + "/progress")
+                .json()
+                .path("joinCode")
+                .asString();
         Page ada = browser.device(false);
         ada.navigate(server.address() + "/join");
         ada.getByLabel("Code").fill(code);

@@ -17,7 +17,7 @@ import gladtile.core.activity.Movement;
 import gladtile.core.activity.Note;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.Supply;
-import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.util.function.Predicate;
@@ -34,8 +34,8 @@ class MovementTest extends OnWorkbench {
     }
 
     private Page student() {
-        String code = ((Assignments.Given)
-                        server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId))
+        String code = ((AssignmentService.Given)
+                        server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId))
                 .joinCode();
         Page student = browser.device(true);
         Browser.join(student, address, code, "Ada", School.PIN);
@@ -54,7 +54,7 @@ class MovementTest extends OnWorkbench {
     @Test
     void a_rail_is_drawn_by_hand_and_holds_a_student_to_it_and_to_its_stops() {
         item("moon, free").click();
-        button(teacher, "Rail").click();
+        button(teacher, "Slides on a rail").click();
         until(() -> rail("moon") != null);
         double[] end = middle(teacher.locator(".sheet rect.end").last());
         double[] wanted = at(1000, 500);
@@ -80,7 +80,7 @@ class MovementTest extends OnWorkbench {
     @Test
     void a_rail_is_set_by_keyboard_and_by_numbers() {
         item("moon, free").focus();
-        pressInPanel("Rail", "Enter");
+        pressInPanel("Slides on a rail", "Enter");
         until(() -> rail("moon") != null);
         typeInPanel("Rail length", "400");
         typeInPanel("Angle°", "90");
@@ -104,9 +104,9 @@ class MovementTest extends OnWorkbench {
     void turns_by_steps_and_supplies_are_set_and_used_by_keyboard() {
         item("sun, free").focus();
         pressInPanel("Supply copies come off", "Space");
-        until("sun", item -> item.ways().supply() != null);
+        until("sun", item -> item.traitsOrNone().supply() != null);
         typeInPanel("How many, at the most", "2");
-        until("sun", item -> new Supply(2).equals(item.ways().supply()));
+        until("sun", item -> new Supply(2).equals(item.traitsOrNone().supply()));
         keys("F6");
         item("moon, free").focus();
         pressInPanel("Turns", "Enter");
@@ -133,13 +133,13 @@ class MovementTest extends OnWorkbench {
         untilTop(Cover.class::isInstance);
         typeInPanel("Written on it", "Guess first");
         untilTop(item -> ((Cover) item).label().equals("Guess first"));
-        for (Cover.Way way : Cover.Way.values()) {
+        for (Cover.Direction way : Cover.Direction.values()) {
             teacher.getByLabel("Slides").selectOption(way.name());
-            untilTop(item -> ((Cover) item).way() == way);
+            untilTop(item -> ((Cover) item).direction() == way);
         }
         toPanel("Slides");
         keys("Home");
-        untilTop(item -> ((Cover) item).way() == Cover.Way.LEFT);
+        untilTop(item -> ((Cover) item).direction() == Cover.Direction.LEFT);
         Page student = student();
         Locator cover = student.getByLabel("Guess first, cover, hides what is beneath");
         double before = cover.boundingBox().x;
@@ -158,9 +158,9 @@ class MovementTest extends OnWorkbench {
         keys("Enter");
         until(
                 "moon",
-                item -> item.ways().otherSide() != null
-                        && item.ways().otherSide().words() != null
-                        && item.ways().otherSide().words().text().equals("It reflects"));
+                item -> item.traitsOrNone().otherSide() != null
+                        && item.traitsOrNone().otherSide().words() != null
+                        && item.traitsOrNone().otherSide().words().text().equals("It reflects"));
         tile("Lens").click();
         untilTop(Lens.class::isInstance);
         // The lens is laid over the moon, and shows what is on its back.
@@ -200,7 +200,7 @@ class MovementTest extends OnWorkbench {
                 .check();
         untilTop(item -> item instanceof Note note
                 && note.writable()
-                && note.ways().supply() != null
+                && note.traitsOrNone().supply() != null
                 && note.description().equals("Log"));
         // Several sizes: by the grip, and in numbers.
         typeInPanel("W", "260");

@@ -42,7 +42,7 @@ class MovingZonesTest extends OnWorkbench {
         item("Makes light").click(with(KeyboardModifier.SHIFT));
         keys("Control+g");
         teacher.waitForCondition(() -> own().carried() != null);
-        assertThat(own().ways().groups()).hasSize(1);
+        assertThat(own().traitsOrNone().groups()).hasSize(1);
     }
 
     private static double[] corner(Page ada, String selector) {
@@ -105,11 +105,11 @@ class MovingZonesTest extends OnWorkbench {
                 .getByText("Hand in", new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(ada.getByText("Handed in.").first()).isVisible();
-        teacher.navigate(address + "/assigned/" + assignment + "/desk");
+        teacher.navigate(address + "/assigned/" + assignment + "/review");
         teacher.getByLabel("Words to Ada").waitFor();
-        double[] onDesk = inPage(teacher, "svg.page");
-        assertThat(onDesk[0]).isCloseTo(label[0], within(0.004));
-        assertThat(onDesk[1]).isCloseTo(label[1], within(0.004));
+        double[] reviewed = inPage(teacher, "svg.page");
+        assertThat(reviewed[0]).isCloseTo(label[0], within(0.004));
+        assertThat(reviewed[1]).isCloseTo(label[1], within(0.004));
     }
 
     private static void atRest(Page page) {

@@ -81,14 +81,14 @@ class MyLibraryTest extends OnWorkbench {
         Browser.signIn(
                 colleague, address, "other-" + school.teacherName().substring("teacher-".length()), School.PASSWORD);
         var api = school.asOtherTeacher();
-        String own =
-                api.post("/api/activities", java.util.Map.of("title", "Mine")).text("id");
+        String own = api.post("/api/v1/activities", java.util.Map.of("title", "Mine"))
+                .text("id");
         colleague.navigate(address + "/activities/" + own + "/lay-out");
         colleague
                 .locator(".rack .tile", new Page.LocatorOptions().setHasText("My library"))
                 .click();
         part(colleague, "Light page").dblclick();
-        colleague.waitForCondition(() -> api.get("/api/activities/" + own)
+        colleague.waitForCondition(() -> api.get("/api/v1/activities/" + own)
                         .json()
                         .path("activity")
                         .path("pages")

@@ -17,7 +17,7 @@ import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
 import gladtile.core.activity.Traits;
 import gladtile.core.edit.AddItem;
-import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.util.List;
@@ -114,8 +114,8 @@ abstract class OnWorkbench {
 
     /** The activity as it is now, given to the class, on the tablet of a student who has just joined. */
     Page student(String name) {
-        Assignments.Given given = (Assignments.Given)
-                school.server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        AssignmentService.Given given = (AssignmentService.Given)
+                school.server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId);
         Page tablet = browser.device(false);
         Browser.join(tablet, address, given.joinCode(), name, School.PIN);
         tablet.waitForURL("**/work/**");

@@ -17,11 +17,11 @@ import gladtile.core.activity.InkContent;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Stroke;
 import gladtile.core.activity.Traits;
-import gladtile.core.answer.Besides;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.AnswerTerms;
+import gladtile.core.answer.StudentTools;
 import gladtile.core.edit.AddItem;
 import gladtile.core.edit.SetTerms;
-import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.util.ArrayList;
@@ -39,16 +39,16 @@ class OwnHandTest {
     private final Browser browser = Browser.withMicrophone();
     private School school;
     private String address;
-    private Assignments.Given given;
+    private AssignmentService.Given given;
     private Page ada;
 
     @BeforeEach
     void begin(RealServer server) {
         school = new School(server);
         address = server.address();
-        school.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(true, true))));
-        given = (Assignments.Given)
-                server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        school.edit(new SetTerms(AnswerTerms.USUAL.withTools(new StudentTools(true, true))));
+        given = (AssignmentService.Given)
+                server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId);
         ada = join("Ada");
     }
 
@@ -165,7 +165,7 @@ class OwnHandTest {
         Page teacher = teacherAt("/students/" + school.students.get(0).id());
         assertThat(strokes(teacher)).hasCount(1);
         Locator heard = teacher.locator(".recordings audio");
-        assertThat(heard).hasAttribute("src", Pattern.compile("^/api/files/[0-9a-f]{64}$"));
+        assertThat(heard).hasAttribute("src", Pattern.compile("^/api/v1/files/[0-9a-f]{64}$"));
         heard.evaluate("audio => audio.play()");
         teacher.waitForCondition(() -> (double) heard.evaluate("audio => audio.currentTime + 1e-9") > 0.2);
     }
@@ -260,9 +260,9 @@ class OwnHandTest {
     void ink_is_rubbed_away_where_the_teacher_allows_it_and_stays_otherwise() {
         school.edit(new AddItem("light", 0, scribble("word", 200, true)));
         school.edit(new AddItem("light", 0, scribble("title", 900, false)));
-        school.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(false, false))));
-        given = (Assignments.Given)
-                school.server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        school.edit(new SetTerms(AnswerTerms.USUAL.withTools(new StudentTools(false, false))));
+        given = (AssignmentService.Given)
+                school.server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId);
         Page bo = browser.device(true);
         Browser.join(bo, address, given.joinCode(), "Bo", School.PIN);
         pieceLike(bo, "sun").waitFor();
@@ -383,12 +383,12 @@ class OwnHandTest {
         ada.evaluate("""
                 async () => {
                   const id = () => crypto.randomUUID()
-                  const opened = await (await fetch('/api/attempts', { method: 'POST', headers: headers(),
+                  const opened = await (await fetch('/api/v1/attempts', { method: 'POST', headers: headers(),
                     body: JSON.stringify({ assignmentId: location.pathname.split('/').pop() }) })).json()
                   const stroke = (i) => ({ id: 's' + i, stroke: { tool: 'PEN', colour: '#1f2d33', width: 6, dash: 'SOLID',
                     points: [1000 + 10 * i, 500, 128, 1000 + 10 * i, 700, 128] } })
                   const act = { kind: 'draw', pageId: 'light', drawn: Array.from({ length: 1000 }, (_, i) => stroke(i)), gone: [] }
-                  const answer = await fetch(`/api/attempts/${opened.id}/moves`, { method: 'POST', headers: headers(),
+                  const answer = await fetch(`/api/v1/attempts/${opened.id}/moves`, { method: 'POST', headers: headers(),
                     body: JSON.stringify({ moves: [{ id: id(), act, deviceTime: new Date().toISOString() }] }) })
                   if (!answer.ok) throw new Error(await answer.text())
                   function headers() {

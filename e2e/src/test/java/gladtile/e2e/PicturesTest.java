@@ -192,7 +192,7 @@ class PicturesTest extends OnWorkbench {
         Object corner = teacher.evaluate("""
                 async (name) => {
                   const image = new Image()
-                  image.src = `/api/files/${name}`
+                  image.src = `/api/v1/files/${name}`
                   await image.decode()
                   const paper = document.createElement('canvas')
                   const pen = paper.getContext('2d')
@@ -205,7 +205,7 @@ class PicturesTest extends OnWorkbench {
     @Test
     void a_moving_picture_moves_and_is_held_still() {
         bring("orbit.gif", "image/gif", Samples.movingGif());
-        Locator image = teacher.locator(".sheet image[href*='/api/files/']").last();
+        Locator image = teacher.locator(".sheet image[href*='/api/v1/files/']").last();
         assertThat(image).not().hasAttribute("href", java.util.regex.Pattern.compile("still"));
         button(teacher, "Hold it still").click();
         untilPicture(picture -> Boolean.TRUE.equals(picture.still()));

@@ -16,7 +16,7 @@ import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.Video;
 import gladtile.core.edit.AddPage;
-import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -57,8 +57,8 @@ class PresentLessonTest {
         school = new School(server);
         address = server.address();
         school.edit(new AddPage(1, new gladtile.core.activity.Page("noon", "Noon", Paper.PLAIN, List.of())));
-        Assignments.Given given = (Assignments.Given)
-                server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        AssignmentService.Given given = (AssignmentService.Given)
+                server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId);
         ada = browser.device(true);
         Browser.join(ada, address, given.joinCode(), school.students.get(0).name(), School.PIN);
         bo = browser.device(false);
@@ -313,14 +313,14 @@ class PresentLessonTest {
         assertThat(wall.getByText("Saved", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
         Api teacher = new Api(address).signInTeacher(school.teacherName(), School.PASSWORD);
-        var kept = teacher.get("/api/activities/" + school.activityId + "/screencasts")
+        var kept = teacher.get("/api/v1/activities/" + school.activityId + "/screencasts")
                 .json()
                 .get(0);
         byte[] whole = teacher.raw(
-                        "/api/files/" + kept.path("whole").path("sha256").asString())
+                        "/api/v1/files/" + kept.path("whole").path("sha256").asString())
                 .body();
         byte[] cut = teacher.raw(
-                        "/api/files/" + kept.path("video").path("sha256").asString())
+                        "/api/v1/files/" + kept.path("video").path("sha256").asString())
                 .body();
         double lasts = Double.parseDouble(probe(whole, "-show_entries format=duration"));
         assertThat(lasts).isCloseTo(kept.path("millis").asLong() / 1000.0, org.assertj.core.api.Assertions.within(1.0));

@@ -13,9 +13,9 @@ import com.microsoft.playwright.Page;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.FileRef;
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.Link;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Point;
-import gladtile.core.activity.Route;
 import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
@@ -23,7 +23,7 @@ import gladtile.core.activity.Traits;
 import gladtile.core.edit.AddItem;
 import gladtile.core.present.MeasuredPolygon;
 import gladtile.server.lessons.LessonHead;
-import gladtile.server.lessons.Lessons;
+import gladtile.server.lessons.LessonService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.School;
 import java.io.ByteArrayOutputStream;
@@ -72,7 +72,7 @@ class PresentOverPageTest extends OnWorkbench {
     }
 
     private int keptStrokes() {
-        return school.server.bean(Lessons.class).of(school.teacher, school.activityId).stream()
+        return school.server.bean(LessonService.class).of(school.teacher, school.activityId).stream()
                 .mapToInt(LessonHead::strokes)
                 .sum();
     }
@@ -90,7 +90,7 @@ class PresentOverPageTest extends OnWorkbench {
                 .orElseThrow()
                 .item("sail")
                 .orElseThrow()
-                .ways()
+                .traitsOrNone()
                 .equals(Traits.NONE.withReshapable(true)));
         Activity before = school.activity();
         present();
@@ -158,16 +158,16 @@ class PresentOverPageTest extends OnWorkbench {
 
     private FileRef brought(String name, byte[] bytes) {
         Api api = new Api(address).signInTeacher(school.teacherName(), School.PASSWORD);
-        String id = api.post("/api/uploads", Map.of("name", name, "bytes", bytes.length))
+        String id = api.post("/api/v1/uploads", Map.of("name", name, "bytes", bytes.length))
                 .text("id");
-        api.post("/api/uploads/" + id + "/pieces/0", bytes);
-        String sha = api.post("/api/uploads/" + id + "/finish", Map.of()).text("sha256");
+        api.put("/api/v1/uploads/" + id + "/pieces/0", bytes);
+        String sha = api.post("/api/v1/uploads/" + id + "/completion", Map.of()).text("sha256");
         return new FileRef(sha, name, "application/pdf");
     }
 
     @Test
     void a_document_that_is_opened_lies_over_the_page_and_each_of_its_pages_has_ink_of_its_own() throws Exception {
-        Route to = new Route.ToFile(brought("Log", twoSheets()));
+        Link to = new Link.ToFile(brought("Log", twoSheets()));
         school.edit(new AddItem(
                 "light",
                 999,
@@ -176,7 +176,7 @@ class PresentOverPageTest extends OnWorkbench {
                         Frame.of(1250, 800, 160, 120),
                         Movement.FIXED,
                         "Open the log",
-                        Traits.NONE.withRoute(to),
+                        Traits.NONE.withLink(to),
                         ShapeLook.of(ShapeForm.ELLIPSE, "#dcebea", "#0b5d66"),
                         null)));
         present();

@@ -11,12 +11,12 @@ import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.options.BoundingBox;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Paper;
-import gladtile.core.answer.Moment;
+import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.AddPage;
 import gladtile.core.edit.SetRule;
 import gladtile.server.lessons.LessonHead;
-import gladtile.server.lessons.Lessons;
+import gladtile.server.lessons.LessonService;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -49,7 +49,7 @@ class PresentTest extends OnWorkbench {
     }
 
     private int keptStrokes() {
-        return school.server.bean(Lessons.class).of(school.teacher, school.activityId).stream()
+        return school.server.bean(LessonService.class).of(school.teacher, school.activityId).stream()
                 .mapToInt(LessonHead::strokes)
                 .sum();
     }
@@ -102,7 +102,7 @@ class PresentTest extends OnWorkbench {
 
     @Test
     void what_is_judged_when_it_is_asked_for_has_its_button_and_clearing_is_undone_after_other_moves_too() {
-        school.edit(new SetRule("light", "reflect", ZoneRule.USUAL.withMoment(Moment.ON_CHECK)));
+        school.edit(new SetRule("light", "reflect", ZoneRule.USUAL.withTiming(JudgeTiming.ON_CHECK)));
         present();
         drag(teacher, Browser.middle(pieceLike(teacher, "moon")), onPage(teacher, 1000, 350));
         assertThat(teacher.locator("[data-piece=moon][data-settled]")).hasCount(0);
@@ -330,7 +330,7 @@ class PresentTest extends OnWorkbench {
         keys("n");
         teacher.locator(".options select").selectOption(school.classId.toString());
         teacher.waitForCondition(() -> school.server
-                        .bean(Lessons.class)
+                        .bean(LessonService.class)
                         .of(school.teacher, school.activityId)
                         .size()
                 == 2);

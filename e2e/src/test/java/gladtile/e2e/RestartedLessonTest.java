@@ -72,30 +72,33 @@ class RestartedLessonTest {
 
     private static List<Tablet> lesson(Api teacher, String address) {
         String classId =
-                teacher.post("/api/classes", Map.of("name", "Kestrel class")).text("id");
+                teacher.post("/api/v1/classes", Map.of("name", "Kestrel class")).text("id");
         StringBuilder names = new StringBuilder();
         for (int i = 0; i < STUDENTS; i++) {
             names.append("Student ").append(i).append('\n');
         }
-        JsonNode cards = teacher.post("/api/classes/" + classId + "/names", Map.of("text", names.toString()))
+        JsonNode cards = teacher.post("/api/v1/classes/" + classId + "/students", Map.of("text", names.toString()))
                 .json()
                 .path("cards");
-        String activity =
-                teacher.get("/api/assignments").json().get(0).path("activityId").asString();
-        JsonNode given = teacher.post("/api/activities/" + activity + "/assignments", Map.of("classId", classId))
+        String activity = teacher.get("/api/v1/assignments")
+                .json()
+                .get(0)
+                .path("activityId")
+                .asString();
+        JsonNode given = teacher.post("/api/v1/activities/" + activity + "/assignments", Map.of("classId", classId))
                 .json();
         List<Tablet> tablets = new ArrayList<>();
         for (JsonNode card : cards) {
             Api api = new Api(address);
             api.post(
-                    "/api/join/" + given.path("joinCode").asString() + "/sign-in",
+                    "/api/v1/join/" + given.path("joinCode").asString() + "/session",
                     Map.of(
                             "studentId",
                             card.path("id").asString(),
                             "pin",
                             card.path("pin").asString()));
             JsonNode opened = api.post(
-                            "/api/attempts",
+                            "/api/v1/attempts",
                             Map.of("assignmentId", given.path("id").asString()))
                     .json();
             tablets.add(tablet(api, opened));
@@ -139,7 +142,7 @@ class RestartedLessonTest {
     private static boolean isTaken(Tablet tablet, Map<String, Object> moves) {
         try {
             int status = tablet.api
-                    .post("/api/attempts/" + tablet.attempt + "/moves", moves)
+                    .post("/api/v1/attempts/" + tablet.attempt + "/moves", moves)
                     .status();
             if (status < 500 && status != 200) {
                 throw new AssertionError("refused with " + status);

@@ -197,7 +197,7 @@ class SchoolTest {
     @Test
     void an_assistant_is_offered_nothing_that_would_be_refused() {
         Api student = school.asStudent(0);
-        String attempt = "/api/attempts/" + school.open(student);
+        String attempt = "/api/v1/attempts/" + school.open(student);
         student.post(
                 attempt + "/moves", School.moves(School.put("sun", 110, 110), School.move(Map.of("kind", "hand-in"))));
         Page assistant = browser.device(false);
@@ -224,7 +224,7 @@ class SchoolTest {
                 "main :text('Ada')",
                 assigned + "/results",
                 "main :text('Ada')",
-                assigned + "/desk",
+                assigned + "/review",
                 ".say");
         for (String screen : screens.keySet()) {
             Locator buttons = assistant.locator("main button:enabled:visible, aside button:enabled:visible");

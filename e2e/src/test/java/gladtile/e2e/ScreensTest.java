@@ -25,7 +25,7 @@ class ScreensTest {
         School school = new School(server);
         school.asStudent(0)
                 .post(
-                        "/api/attempts/" + school.open(school.asStudent(0)) + "/moves",
+                        "/api/v1/attempts/" + school.open(school.asStudent(0)) + "/moves",
                         School.moves(School.put("moon", 300, 300), School.put("sun", 300, 300)));
         String address = server.address();
         Page nobody = browser.device(false);
@@ -62,7 +62,7 @@ class ScreensTest {
         teacher.navigate(activity + "/try");
         check(teacher, "Nothing you do here is kept");
         teacher.navigate(activity + "/assign");
-        check(teacher, "Give it to a class");
+        check(teacher, "Assign it to a class");
 
         Page student = browser.device(true);
         Browser.join(student, address, school.joinCode, "Ada", School.PIN);
@@ -121,7 +121,7 @@ class ScreensTest {
         student.context().setOffline(false);
         assertThat(student.getByText("1 of 2 placed")).isVisible();
         assertThat(school.asTeacher()
-                        .get("/api/assignments/" + school.assignmentId + "/quilt")
+                        .get("/api/v1/assignments/" + school.assignmentId + "/progress")
                         .json()
                         .toString())
                 .contains("\"tries\":1");

@@ -62,7 +62,8 @@ class ShapesAndLinesTest extends OnWorkbench {
         untilShape(shape -> shape.look().form() == ShapeForm.STAR);
         List<String> drawn = Arrays.stream(ShapeForm.values())
                 .map(form -> {
-                    teacher.getByLabel("Form").selectOption(form.name());
+                    teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true))
+                            .selectOption(form.name());
                     untilShape(shape -> shape.look().form() == form);
                     return teacher.locator(".sheet [aria-pressed='true'] path")
                             .first()
@@ -70,7 +71,7 @@ class ShapesAndLinesTest extends OnWorkbench {
                 })
                 .toList();
         assertThat(drawn).doesNotHaveDuplicates();
-        teacher.getByLabel("Form").selectOption("POLYGON");
+        teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true)).selectOption("POLYGON");
         for (int sides = 3; sides <= 20; sides++) {
             teacher.getByLabel("Sides").fill(String.valueOf(sides));
             keys("Tab");
@@ -96,11 +97,11 @@ class ShapesAndLinesTest extends OnWorkbench {
         teacher.getByLabel("Outline").fill("#a8432b");
         teacher.getByLabel("Thickness").selectOption("8");
         teacher.getByLabel("Dashes").selectOption("DASHED");
-        teacher.getByLabel("See-through, %").fill("30");
+        teacher.getByLabel("Transparency, %").fill("30");
         keys("Enter");
         untilShape(
                 shape -> shape.look().equals(new ShapeLook(ShapeForm.SPEECH, 5, "#e6efdd", "#a8432b", 8, Dash.DASHED))
-                        && shape.ways().seeThrough() == 30);
+                        && shape.traitsOrNone().transparency() == 30);
         // Words are written in the middle of it, by a double click.
         double[] at = middle(item("Speech"));
         teacher.mouse().dblclick(at[0], at[1]);
@@ -127,8 +128,8 @@ class ShapesAndLinesTest extends OnWorkbench {
         untilShape(shape -> shape.look().dash() == Dash.DASHED && shape.look().thickness() != 5);
         pressInPanel("Hollow", "Enter");
         untilShape(shape -> shape.look().fill() == null);
-        typeInPanel("See-through, %", "25");
-        untilShape(shape -> shape.ways().seeThrough() == 25);
+        typeInPanel("Transparency, %", "25");
+        untilShape(shape -> shape.traitsOrNone().transparency() == 25);
         pressInPanel("Write", "Enter");
         teacher.locator(".ProseMirror").waitFor();
         teacher.keyboard().type("Sun");

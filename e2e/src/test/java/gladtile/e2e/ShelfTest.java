@@ -42,7 +42,7 @@ class ShelfTest extends OnWorkbench {
         press("Undo", "Enter");
         assertThat(teacher.locator(".card")).hasCount(2);
         press("More for Night sky, again", "Enter");
-        press("Set aside", "Enter");
+        press("Archive", "Enter");
         assertThat(teacher.locator(".card")).hasCount(1);
     }
 
@@ -122,15 +122,15 @@ class ShelfTest extends OnWorkbench {
         button(teacher, "Undo").click();
         assertThat(teacher.locator(".card")).hasCount(2);
         button(teacher, "More for Night sky, again").click();
-        teacher.getByRole(AriaRole.MENUITEM).getByText("Set aside").click();
+        teacher.getByRole(AriaRole.MENUITEM).getByText("Archive").click();
         assertThat(teacher.locator(".card")).hasCount(1);
     }
 
     @Test
     void two_teachers_see_each_others_edits_and_selections() {
         school.asTeacher()
-                .post(
-                        "/api/activities/" + school.activityId + "/share",
+                .put(
+                        "/api/v1/activities/" + school.activityId + "/sharing",
                         java.util.Map.of("personId", school.otherTeacher.id(), "access", "EDIT"));
         Page other = browser.device(false);
         Browser.signIn(other, address, school.teacherName().replace("teacher-", "other-"), School.PASSWORD);

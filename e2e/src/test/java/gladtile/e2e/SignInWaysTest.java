@@ -102,7 +102,7 @@ class SignInWaysTest {
         button(teacher, "With a passkey").click();
         assertThat(teacher.getByText("This passkey is not known here.")).isVisible();
         // An administrator's log tells of all of it.
-        String log = school.asAdministrator().get("/api/school/log").json().toString();
+        String log = school.asAdministrator().get("/api/v1/school/log").json().toString();
         assertThat(log).contains("PASSKEY_ADDED", "PASSKEY_REMOVED", "\"by\":\"passkey\"");
     }
 
@@ -121,14 +121,14 @@ class SignInWaysTest {
                 "response",
                 Map.of("clientDataJSON", "e30", "authenticatorData", "AAAA", "signature", "AAAA"));
         // Nothing was asked before.
-        assertThat(stranger.post("/api/passkey-sign-ins", Map.of("credential", made))
+        assertThat(stranger.post("/api/v1/passkey-sign-ins", Map.of("credential", made))
                         .status())
                 .isEqualTo(401);
-        stranger.post("/api/passkey-challenges", Map.of());
-        assertThat(stranger.post("/api/passkey-sign-ins", Map.of("credential", made))
+        stranger.post("/api/v1/passkey-challenges", Map.of());
+        assertThat(stranger.post("/api/v1/passkey-sign-ins", Map.of("credential", made))
                         .status())
                 .isEqualTo(401);
-        assertThat(stranger.get("/api/me").status()).isEqualTo(401);
+        assertThat(stranger.get("/api/v1/me").status()).isEqualTo(401);
     }
 
     /** The stand-in as the start command starts it. */
@@ -225,12 +225,12 @@ class SignInWaysTest {
 
             // Who may not sign in any more comes in by no way.
             school.asAdministrator()
-                    .put("/api/school/people/" + school.teacher.id() + "/state", Map.of("active", false));
+                    .put("/api/v1/school/people/" + school.teacher.id() + "/state", Map.of("active", false));
             teacher.navigate(address + "/sign-in/with/school");
             assertThat(teacher.getByText("That account belongs to nobody here yet."))
                     .isVisible();
         } finally {
-            school.asAdministrator().delete("/api/school/identity-provider");
+            school.asAdministrator().delete("/api/v1/school/identity-provider");
             identity.destroyForcibly();
         }
     }

@@ -9,8 +9,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
 import gladtile.core.activity.Area;
+import gladtile.core.activity.Link;
 import gladtile.core.activity.Look;
-import gladtile.core.activity.Route;
 import gladtile.core.activity.Span;
 import gladtile.core.activity.Speech;
 import gladtile.core.activity.Video;
@@ -35,7 +35,7 @@ class SpeakingTest extends OnWorkbench {
     }
 
     private Locator leadsTo() {
-        return teacher.locator(".leads label", new Page.LocatorOptions().setHasText(Pattern.compile("^\\s*Leads to")))
+        return teacher.locator(".leads label", new Page.LocatorOptions().setHasText(Pattern.compile("^\\s*Links to")))
                 .locator("select");
     }
 
@@ -58,7 +58,7 @@ class SpeakingTest extends OnWorkbench {
                 .isVisible();
         chooser.setInputFiles(new FilePayload("dome.webm", "video/webm", demo("dome-opens.webm")));
         untilTop(Video.class::isInstance);
-        teacher.getByLabel("Again and again").check();
+        teacher.getByLabel("Loop", new Page.GetByLabelOptions().setExact(true)).check();
         untilTop(item -> ((Video) item).loops());
         Locator captions = teacher.locator(".video input[type=file]");
         captions.setInputFiles(
@@ -69,7 +69,7 @@ class SpeakingTest extends OnWorkbench {
         untilTop(item -> ((Video) item).captions() != null);
         Browser.look(teacher, "video-lay-out");
         tryIt();
-        assertThat(button(teacher, "Again and again")).hasAttribute("aria-pressed", "true");
+        assertThat(button(teacher, "Loop")).hasAttribute("aria-pressed", "true");
         button(teacher, "Play dome.webm").click();
         teacher.waitForFunction("() => document.querySelector('video').currentTime > 0.2");
     }
@@ -81,14 +81,14 @@ class SpeakingTest extends OnWorkbench {
     @Test
     void a_thing_says_its_words_when_tapped_or_when_it_settles() {
         item("moon, free").click();
-        teacher.getByLabel("Says aloud").fill("The moon only reflects light.");
-        teacher.getByLabel("Says aloud").press("Enter");
+        teacher.getByLabel("Spoken text").fill("The moon only reflects light.");
+        teacher.getByLabel("Spoken text").press("Enter");
         until(() -> speech("moon") != null);
         teacher.getByLabel("When it settles, not when tapped").check();
         until(() -> speech("moon").onSettle());
         item("sun, free").click();
-        teacher.getByLabel("Says aloud").fill("Sol ☀️ شمس");
-        teacher.getByLabel("Says aloud").press("Enter");
+        teacher.getByLabel("Spoken text").fill("Sol ☀️ شمس");
+        teacher.getByLabel("Spoken text").press("Enter");
         until(() -> speech("sun") != null);
         tryIt();
         button(teacher, "Listen: sun").click();
@@ -101,7 +101,7 @@ class SpeakingTest extends OnWorkbench {
     }
 
     private Speech speech(String id) {
-        return kept(id).ways().speech();
+        return kept(id).traitsOrNone().speech();
     }
 
     @Test
@@ -118,7 +118,7 @@ class SpeakingTest extends OnWorkbench {
         leadsTo().selectOption("file");
         teacher.locator(".leads input[type=file]")
                 .setInputFiles(new FilePayload("sheet.pdf", "application/pdf", demo("log-sheet.pdf")));
-        until(() -> kept("hill").ways().route() instanceof Route.ToFile);
+        until(() -> kept("hill").traitsOrNone().link() instanceof Link.ToFile);
         tryIt();
         link(teacher, "hill, opens sheet.pdf").click();
         assertThat(teacher.locator("canvas[data-drawn]").first()).isVisible();
@@ -142,15 +142,15 @@ class SpeakingTest extends OnWorkbench {
         Area drawn = (Area) top();
         assertThat(drawn.outline()).hasSizeGreaterThan(6);
         leadsTo().selectOption("next");
-        untilTop(item -> item.ways().route() instanceof Route.Next);
+        untilTop(item -> item.traitsOrNone().link() instanceof Link.Next);
         teacher.getByLabel("Students see that it leads on").uncheck();
-        untilTop(item -> Boolean.TRUE.equals(item.ways().unmarked()));
+        untilTop(item -> Boolean.TRUE.equals(item.traitsOrNone().unmarked()));
         Browser.look(teacher, "area");
         // Who has only keys gets a box.
         press("Hot area", "Enter");
         until(() -> kept().stream().filter(Area.class::isInstance).count() == 2);
         tryIt();
-        Locator area = link(teacher, "Hot area, leads to the next page");
+        Locator area = link(teacher, "Hot area, links to the next page");
         assertThat(area.locator(".sign")).isHidden();
         area.focus();
         keys("Enter");
@@ -161,11 +161,11 @@ class SpeakingTest extends OnWorkbench {
     void a_spot_shows_what_is_hidden_and_hides_it_again() {
         item("sun, free").click();
         teacher.getByLabel("Hidden until something shows it").check();
-        until(() -> Boolean.TRUE.equals(kept("sun").ways().hidden()));
+        until(() -> Boolean.TRUE.equals(kept("sun").traitsOrNone().hidden()));
         item("hill, fixed").click();
         leadsTo().selectOption("spots");
         teacher.locator("fieldset").getByLabel("sun").check();
-        until(() -> kept("hill").ways().route() instanceof Route.Spots);
+        until(() -> kept("hill").traitsOrNone().link() instanceof Link.Spots);
         tryIt();
         Locator sun = Browser.pieceLike(teacher, "sun");
         assertThat(sun).hasCount(0);
@@ -186,7 +186,7 @@ class SpeakingTest extends OnWorkbench {
         for (int i = 0; i < 5; i++) {
             keys("Shift+ArrowLeft");
         }
-        teacher.locator("label", new Page.LocatorOptions().setHasText("These words lead to"))
+        teacher.locator("label", new Page.LocatorOptions().setHasText("These words link to"))
                 .locator("select")
                 .selectOption("next");
         keys("Escape");
@@ -196,18 +196,18 @@ class SpeakingTest extends OnWorkbench {
         List<Span> spans = ((Words) top()).content().spans();
         assertThat(spans)
                 .extracting(Span::look)
-                .extracting(Look::route)
-                .containsExactly(new Route.Web("https://example.org/sky"), new Route.Next());
+                .extracting(Look::link)
+                .containsExactly(new Link.Web("https://example.org/sky"), new Link.Next());
         String text = ((Words) top()).content().text();
         assertThat(spans)
                 .extracting(span -> text.substring(span.from(), span.to()))
                 .containsExactly("https://example.org/sky", "go on");
         Browser.look(teacher, "words-lead");
         tryIt();
-        link(teacher, "https:..example.org.sky, leads to").click();
+        link(teacher, "https:..example.org.sky, links to").click();
         assertThat(teacher.getByText("This leads out of your work")).isVisible();
         button(teacher, "Stay here").click();
-        link(teacher, "go on, leads to the next page").focus();
+        link(teacher, "go on, links to the next page").focus();
         keys("Enter");
         assertThat(teacher.getByLabel("Pages").locator("[aria-current='page']")).hasText("2");
     }
@@ -218,7 +218,7 @@ class SpeakingTest extends OnWorkbench {
     void what_was_selected_just_before_a_list_is_used_is_what_leads(boolean reached) {
         tile("Words").click();
         teacher.keyboard().type("See you, or go on");
-        Locator list = teacher.locator("label", new Page.LocatorOptions().setHasText("These words lead to"))
+        Locator list = teacher.locator("label", new Page.LocatorOptions().setHasText("These words link to"))
                 .locator("select");
         list.evaluate("""
                 (list, reached) => {

@@ -182,7 +182,7 @@ class StartersTest {
         String id = teacher.url().replaceAll(".*/activities/([^/]+)/.*", "$1");
         Object wrong = teacher.evaluate("""
                 async (id) => {
-                  const { activity } = await (await fetch(`/api/activities/${id}`)).json()
+                  const { activity } = await (await fetch(`/api/v1/activities/${id}`)).json()
                   const svg = document.createElementNS('http://www.w3.org/2000/svg', 'svg')
                   document.body.append(svg)
                   const found = []

@@ -12,12 +12,12 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
 import gladtile.core.activity.ZoneScale;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Facts;
-import gladtile.core.answer.Moment;
+import gladtile.core.answer.JudgeTiming;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.PieceLayout;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
+import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetBody;
@@ -120,7 +120,7 @@ class StylesTest extends OnWorkbench {
     @Test
     void a_large_piece_is_drawn_smaller_in_a_zone_that_fits_it_and_is_its_size_again_outside() {
         school.edit(new SetFrame("light", "sun", Frame.of(60, 640, 340, 340)));
-        school.edit(new SetRule("light", "own", ZoneRule.USUAL.withMoment(Moment.ON_CHECK)));
+        school.edit(new SetRule("light", "own", ZoneRule.USUAL.withTiming(JudgeTiming.ON_CHECK)));
         teacher.navigate(address + "/activities/" + school.activityId + "/answers");
         Browser.buttonLike(teacher, "Zone ., Makes light: its rules").click();
         teacher.getByLabel("Large pieces are drawn smaller in it").check();
@@ -164,8 +164,8 @@ class StylesTest extends OnWorkbench {
     @Test
     void on_a_number_line_it_is_said_whether_a_value_is_too_low_or_too_high_where_the_teacher_wants_it() {
         school.edit(new SetBody("light", own().withScale(new ZoneScale(0, 5, 1, 1, true))));
-        school.edit(new SetFacts("light", "sun", Facts.NONE.withValue(3.0)));
-        school.edit(new SetRule("light", "own", new ZoneRule(Settle.STAYS, Return.GLIDES_HOME)));
+        school.edit(new SetFacts("light", "sun", PieceFacts.NONE.withValue(3.0)));
+        school.edit(new SetRule("light", "own", new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK)));
         teacher.navigate(address + "/activities/" + school.activityId + "/answers");
         Browser.buttonLike(teacher, "Zone ., Makes light: its rules").click();
         teacher.getByLabel("Say whether it is too low or too high").check();

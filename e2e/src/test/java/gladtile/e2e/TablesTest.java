@@ -12,7 +12,7 @@ import gladtile.core.activity.Table;
 import gladtile.core.activity.TableCell;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.Decide;
-import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import org.junit.jupiter.api.BeforeEach;
@@ -119,9 +119,9 @@ class TablesTest extends OnWorkbench {
         until(() -> cell(1, 0).zoneId() != null);
         String zone = cell(1, 0).zoneId();
         school.edit(new Decide("light", zone, "moon", Decision.BELONGS));
-        school.edit(new Decide("light", zone, "sun", Decision.TURNED_AWAY));
-        String code = ((Assignments.Given)
-                        server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId))
+        school.edit(new Decide("light", zone, "sun", Decision.DOES_NOT_BELONG));
+        String code = ((AssignmentService.Given)
+                        server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId))
                 .joinCode();
         Page student = browser.device(true);
         Browser.join(student, address, code, "Ada", School.PIN);

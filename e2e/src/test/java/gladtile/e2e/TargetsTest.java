@@ -74,8 +74,8 @@ class TargetsTest extends OnWorkbench {
         assertThat(lines).hasSize(1);
         assertThat(lines.get(0).look().to()).isEqualTo(first.id());
         assertThat(page().items().stream()
-                        .filter(one -> !one.ways().groups().isEmpty())
-                        .map(one -> one.ways().groups().get(0))
+                        .filter(one -> !one.traitsOrNone().groups().isEmpty())
+                        .map(one -> one.traitsOrNone().groups().get(0))
                         .distinct())
                 .hasSize(1);
         Browser.look(teacher, "targets");

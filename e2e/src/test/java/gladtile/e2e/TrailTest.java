@@ -34,17 +34,18 @@ class TrailTest {
         server = DemoServer.start(DATABASE);
         Api teacher = new Api(server.address()).signInTeacher("mira", "telescope");
         String trail = StreamSupport.stream(
-                        teacher.get("/api/activities").json().spliterator(), false)
+                        teacher.get("/api/v1/activities").json().spliterator(), false)
                 .filter(one -> one.path("title").asString().equals("The hilltop trail"))
                 .map(one -> one.path("id").asString())
                 .findFirst()
                 .orElseThrow();
-        String puffin = StreamSupport.stream(teacher.get("/api/classes").json().spliterator(), false)
+        String puffin = StreamSupport.stream(
+                        teacher.get("/api/v1/classes").json().spliterator(), false)
                 .filter(one -> one.path("name").asString().equals("Puffin class"))
                 .map(one -> one.path("id").asString())
                 .findFirst()
                 .orElseThrow();
-        JsonNode given = teacher.post("/api/activities/" + trail + "/assignments", Map.of("classId", puffin))
+        JsonNode given = teacher.post("/api/v1/activities/" + trail + "/assignments", Map.of("classId", puffin))
                 .json();
         assignment = given.path("id").asString();
         code = given.path("joinCode").asString();
@@ -154,7 +155,7 @@ class TrailTest {
     @Test
     void with_keys_alone_and_one_miss_the_way_leads_past_the_practice_page() {
         Page page = student("Bo");
-        follow(page, "Listen, leads to page.*");
+        follow(page, "Listen, links to page.*");
         assertThat(page.getByText("Tap the bell.")).isVisible();
         follow(page, "Observing log sheet, opens.*");
         assertThat(page.locator("canvas[data-drawn]").first()).isVisible();
@@ -169,9 +170,9 @@ class TrailTest {
         assertThat(page.getByLabel("An owl on the dome")).isVisible();
         press(page, button(page, "Listen: The bell of the dome"));
         assertThat(page.locator(".heard")).containsText("The bell rings twice.");
-        follow(page, "Home, leads to the start");
+        follow(page, "Home, links to the start");
         assertThat(page.getByText("Where do you want to go first?")).isVisible();
-        follow(page, "Light or not, leads to page.*");
+        follow(page, "Light or not, links to page.*");
         keyed(page, "Sun", 2);
         assertThat(page.locator(".told")).containsText("not here");
         keyed(page, "Sun", 1);

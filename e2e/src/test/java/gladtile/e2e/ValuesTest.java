@@ -11,7 +11,7 @@ import com.microsoft.playwright.Page;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneScale;
-import gladtile.core.answer.Facts;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetFacts;
@@ -25,7 +25,7 @@ class ValuesTest extends OnWorkbench {
         return (Zone) school.activity().page("light").orElseThrow().item("own").orElseThrow();
     }
 
-    private Facts sun() {
+    private PieceFacts sun() {
         return school.activity().key().facts("sun");
     }
 
@@ -50,7 +50,7 @@ class ValuesTest extends OnWorkbench {
         aboutSun();
         fill("Value across", "3");
         fill("Value up", "−2");
-        teacher.waitForCondition(() -> Facts.NONE.withValues(3.0, -2.0).equals(sun()));
+        teacher.waitForCondition(() -> PieceFacts.NONE.withValues(3.0, -2.0).equals(sun()));
         school.edit(new SetRule("light", "own", ZoneRule.USUAL.withSide(true)));
 
         Page ada = student("Ada");
@@ -85,7 +85,7 @@ class ValuesTest extends OnWorkbench {
     void what_is_held_over_a_pair_of_axes_is_read_out_and_snaps_to_the_grid() {
         ZoneScale five = new ZoneScale(-5, 5, 1, 1, true);
         school.edit(new SetBody("light", own().withScale(five).withUp(five)));
-        school.edit(new SetFacts("light", "sun", Facts.NONE.withValues(1.0, 2.0)));
+        school.edit(new SetFacts("light", "sun", PieceFacts.NONE.withValues(1.0, 2.0)));
         Page ada = student("Ada");
         double[] sun = Browser.middle(pieceLike(ada, "sun"));
         // 38 units a step from (350, 350).
@@ -122,7 +122,7 @@ class ValuesTest extends OnWorkbench {
         school.edit(new SetMovement("light", "sun", new Movement.Turns(45)));
         aboutSun();
         fill("Right when turned to … degrees", "90");
-        teacher.waitForCondition(() -> Facts.NONE.withTurn(90.0, null).equals(sun()));
+        teacher.waitForCondition(() -> PieceFacts.NONE.withTurn(90.0, null).equals(sun()));
 
         Page ada = student("Ada");
         drag(ada, Browser.middle(pieceLike(ada, "sun")), onPage(ada, 350, 350));

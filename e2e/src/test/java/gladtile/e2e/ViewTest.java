@@ -119,7 +119,7 @@ class ViewTest extends OnWorkbench {
         assertThat(teacher.locator(".lay-out.right.wall")).isVisible();
         Page again = browser.device(false);
         teacher.waitForResponse(
-                response -> response.url().endsWith("/api/taste") && response.status() == 204,
+                response -> response.url().endsWith("/api/v1/me/workbench-preferences") && response.status() == 204,
                 () -> teacher.locator(".arrange")
                         .getByRole(AriaRole.CHECKBOX)
                         .last()
@@ -149,10 +149,10 @@ class ViewTest extends OnWorkbench {
         teacher.getByRole(AriaRole.SLIDER).focus();
         keys("ArrowLeft");
         assertThat(teacher.locator(".history .sheet image[href*='2600']")).hasCount(2);
-        type("A name for this moment", "With the moon");
-        assertThat(teacher.getByText("Named moments")).isVisible();
+        type("A name for this version", "With the moon");
+        assertThat(teacher.getByText("Named versions")).isVisible();
         Browser.look(teacher, "history");
-        press("Bring this back", "Enter");
+        press("Restore this version", "Enter");
         until(() -> kept().size() == 5);
         keys("Escape");
         press("Undo", "Enter");
@@ -188,10 +188,10 @@ class ViewTest extends OnWorkbench {
         assertThat(teacher.getByText("Item deleted").first()).isVisible();
         teacher.getByRole(AriaRole.SLIDER).focus();
         teacher.keyboard().press("ArrowLeft");
-        teacher.getByLabel("A name for this moment").fill("With the moon");
-        button(teacher, "Name it").click();
-        assertThat(teacher.getByText("Named moments")).isVisible();
-        button(teacher, "Bring this back").click();
+        teacher.getByLabel("A name for this version").fill("With the moon");
+        button(teacher, "Name this version").click();
+        assertThat(teacher.getByText("Named versions")).isVisible();
+        button(teacher, "Restore this version").click();
         assertThat(item("moon, free")).hasCount(1);
         button(teacher, "Undo").click();
         assertThat(item("moon, free")).hasCount(0);
@@ -204,7 +204,7 @@ class ViewTest extends OnWorkbench {
         teacher.getByLabel("Settings stand").selectOption("RIGHT");
         assertThat(tile("Lens")).hasCount(0);
         teacher.waitForResponse(
-                response -> response.url().endsWith("/api/taste") && response.status() == 204,
+                response -> response.url().endsWith("/api/v1/me/workbench-preferences") && response.status() == 204,
                 () -> button(teacher, "Words later").click());
         Page again = browser.device(false);
         Browser.signIn(again, address, school.teacherName(), School.PASSWORD);

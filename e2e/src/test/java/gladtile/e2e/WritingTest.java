@@ -41,13 +41,13 @@ class WritingTest extends OnWorkbench {
     void letters_have_several_looks_by_pointer() {
         tile("Words").click();
         teacher.keyboard().type("H");
-        button(teacher, "Below the line").click();
+        button(teacher, "Subscript").click();
         teacher.keyboard().type("2");
-        button(teacher, "Below the line").click();
+        button(teacher, "Subscript").click();
         teacher.keyboard().type("O at 10");
-        button(teacher, "Above the line").click();
+        button(teacher, "Superscript").click();
         teacher.keyboard().type("3");
-        button(teacher, "Above the line").click();
+        button(teacher, "Superscript").click();
         teacher.getByLabel("Letter size").selectOption("80");
         teacher.keyboard().type("big");
         teacher.getByLabel("Font").selectOption("LEXEND");
@@ -237,7 +237,7 @@ class WritingTest extends OnWorkbench {
 
     @Test
     void words_are_written_though_no_font_comes() {
-        teacher.context().route("**/*.woff2", route -> route.abort());
+        teacher.context().route("**/*.woff2", request -> request.abort());
         teacher.navigate(lay);
         item("moon, free").waitFor();
         tile("Words").click();
@@ -274,7 +274,7 @@ class WritingTest extends OnWorkbench {
         teacher.keyboard().press("Control+b");
         teacher.keyboard().type("up");
         teacher.keyboard().press("Control+b");
-        button(teacher, "Above the line").click();
+        button(teacher, "Superscript").click();
         teacher.keyboard().type("2");
         teacher.keyboard().press("Enter");
         button(teacher, "Bullets").click();

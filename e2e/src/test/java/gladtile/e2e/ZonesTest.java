@@ -18,9 +18,9 @@ import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
 import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
+import gladtile.core.answer.ContainmentRule;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Facts;
-import gladtile.core.answer.Inside;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.edit.AddItem;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetBody;
@@ -42,7 +42,7 @@ class ZonesTest extends OnWorkbench {
     @Test
     void the_form_and_the_look_of_a_zone_are_chosen_and_undone() {
         item("Makes light").click();
-        teacher.getByLabel("Form").selectOption("ELLIPSE");
+        teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true)).selectOption("ELLIPSE");
         until("own", zone -> ZoneShape.ROUND.equals(zone.shape()));
         teacher.getByLabel("Looks like").selectOption("GLASS");
         teacher.getByLabel("Its label stands").selectOption("ABOVE");
@@ -51,7 +51,7 @@ class ZonesTest extends OnWorkbench {
                 zone -> new ZoneLook(ZoneLook.Kind.GLASS, null, null, ZoneLook.LabelPlace.ABOVE).equals(zone.look()));
         Browser.look(teacher, "zone-look");
         assertThat(Browser.barriers(teacher)).isEmpty();
-        teacher.getByLabel("Form").selectOption("BOX");
+        teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true)).selectOption("BOX");
         until("own", zone -> zone.shape() == null);
         keys("Escape");
         button(teacher, "Undo").click();
@@ -61,7 +61,7 @@ class ZonesTest extends OnWorkbench {
     @Test
     void a_zone_is_drawn_by_hand_and_what_crosses_itself_becomes_the_outline_around_all() {
         item("Makes light").click();
-        teacher.getByLabel("Form").selectOption("POLYGON");
+        teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true)).selectOption("POLYGON");
         double[] from = at(400, 500);
         stroke(from[0], from[1], 200 * scale());
         until("own", zone -> zone.shape() != null && zone.shape().corners().size() > 8);
@@ -140,7 +140,7 @@ class ZonesTest extends OnWorkbench {
         teacher.navigate(address + "/activities/" + school.activityId + "/answers");
         Browser.buttonLike(teacher, "Zone ., Makes light: its rules").click();
         teacher.getByLabel("Put in it counts").selectOption("WHOLLY");
-        teacher.waitForCondition(() -> school.activity().key().rule("own").takesBy() == Inside.WHOLLY);
+        teacher.waitForCondition(() -> school.activity().key().rule("own").takesBy() == ContainmentRule.WHOLLY);
 
         Page ada = student("Ada");
         Frame box = zone("own").frame();
@@ -178,7 +178,7 @@ class ZonesTest extends OnWorkbench {
         assertThat(teacher.getByText("at most 200 ticks")).isVisible();
         assertThat(zone("own").scale().step()).isEqualTo(1);
         Browser.look(teacher, "number-line");
-        school.edit(new SetFacts("light", "sun", Facts.NONE.withValue(3.0)));
+        school.edit(new SetFacts("light", "sun", PieceFacts.NONE.withValue(3.0)));
 
         Page ada = student("Ada");
         Browser.tabTo(ada, "sun");

@@ -45,6 +45,7 @@ class AuthorisationTest {
     private static final String POST = "POST ";
     private static final String PUT = "PUT ";
     private static final String DELETE = "DELETE ";
+    private static final String PATCH = "PATCH ";
 
     @TestFactory
     Stream<DynamicTest> every_address_answers_each_person_as_the_table_says(RealServer server) {
@@ -64,11 +65,13 @@ class AuthorisationTest {
                 tests.add(DynamicTest.dynamicTest(row.pattern + " by " + names.get(i), () -> {
                     Api.Answer answer = row.pattern.startsWith(GET)
                             ? streamSafe(person, row.path)
-                            : row.pattern.startsWith(PUT)
-                                    ? person.put(row.path, row.body)
-                                    : row.pattern.startsWith(DELETE)
-                                            ? person.delete(row.path)
-                                            : person.post(row.path, row.body);
+                            : row.pattern.startsWith(PATCH)
+                                    ? person.patch(row.path, row.body)
+                                    : row.pattern.startsWith(PUT)
+                                            ? person.put(row.path, row.body)
+                                            : row.pattern.startsWith(DELETE)
+                                                    ? person.delete(row.path)
+                                                    : person.post(row.path, row.body);
                     assertThat(answer.status()).isEqualTo(expected);
                     if (answer.status() >= 400) {
                         assertThat(answer.isProblem()).isTrue();
@@ -91,7 +94,7 @@ class AuthorisationTest {
 
     /** For administrators alone; what they get is in StaffTest. */
     private static Row schools(String verb, String pattern, String path, Object body) {
-        return new Row(verb + "/api/school" + pattern, "/api/school" + path, body, 401, 403, 403, 403, 403);
+        return new Row(verb + "/api/v1/school" + pattern, "/api/v1/school" + path, body, 401, 403, 403, 403, 403);
     }
 
     /** For everybody alike. */
@@ -128,41 +131,41 @@ class AuthorisationTest {
     }
 
     private List<Row> table(School school) {
-        String activity = "/api/activities/" + school.activityId;
-        String assignment = "/api/assignments/" + school.assignmentId;
+        String activity = "/api/v1/activities/" + school.activityId;
+        String assignment = "/api/v1/assignments/" + school.assignmentId;
         String attempt = school.open(school.asStudent(0));
         UUID fresh = UUID.randomUUID();
-        String deletable = "/api/activities/"
+        String deletable = "/api/v1/activities/"
                 + school.asTeacher()
-                        .post("/api/activities", Map.of("title", "To go"))
+                        .post("/api/v1/activities", Map.of("title", "To go"))
                         .text("id");
         Map<String, Object> part = part("Tray");
-        String offered = "/api/templates/"
+        String offered = "/api/v1/templates/"
                 + school.asTeacher()
-                        .post(activity + "/template", Map.of("offered", true))
+                        .put(activity + "/template", Map.of("offered", true))
                         .text("code");
-        String kept = "/api/library/"
-                + school.asTeacher().post("/api/library", part("Kept")).text("id");
-        String keptToo = "/api/library/"
-                + school.asTeacher().post("/api/library", part("Kept too")).text("id");
+        String kept = "/api/v1/library/"
+                + school.asTeacher().post("/api/v1/library", part("Kept")).text("id");
+        String keptToo = "/api/v1/library/"
+                + school.asTeacher().post("/api/v1/library", part("Kept too")).text("id");
         Map<String, Object> lesson = Map.of("activityId", school.activityId, "classId", school.classId);
-        String held = "/api/lessons/"
-                + school.asTeacher().post("/api/lessons", lesson).text("id");
-        String thrown = "/api/lessons/"
+        String held = "/api/v1/lessons/"
+                + school.asTeacher().post("/api/v1/lessons", lesson).text("id");
+        String thrown = "/api/v1/lessons/"
                 + school.asTeacher()
-                        .post("/api/lessons", Map.of("activityId", school.activityId))
+                        .post("/api/v1/lessons", Map.of("activityId", school.activityId))
                         .text("id");
-        String recorded = "/api/screencasts/"
+        String recorded = "/api/v1/screencasts/"
                 + school.asTeacher()
                         .post(activity + "/screencasts", Map.of("title", "Noon"))
                         .text("id");
         String coming = school.asTeacher()
-                .post("/api/uploads", Map.of("name", "abc", "bytes", 3))
+                .post("/api/v1/uploads", Map.of("name", "abc", "bytes", 3))
                 .text("id");
         String going = school.asTeacher()
-                .post("/api/uploads", Map.of("name", "abc", "bytes", 3))
+                .post("/api/v1/uploads", Map.of("name", "abc", "bytes", 3))
                 .text("id");
-        String aClass = "/api/classes/" + school.classId;
+        String aClass = "/api/v1/classes/" + school.classId;
         Map<String, Object> aList = Map.of("text", "Vega");
         Map<String, Object> nothing = new LinkedHashMap<>();
         String person = "/persons/" + school.stranger.id();
@@ -173,17 +176,33 @@ class AuthorisationTest {
         String another = school.asTeacher()
                 .post(activity + "/assignments", Map.of("classId", school.classId))
                 .text("id");
-        String desk = assignment + "/desk/" + attempt;
+        String desk = assignment + "/reviews/" + attempt;
         return List.of(
-                new Row(GET + "/api/me", "/api/me", null, 401, 200, 200, 200, 200),
-                new Row(POST + "/api/still-here", "/api/still-here", nothing, 401, 204, 204, 204, 204),
+                new Row(GET + "/api/v1/me", "/api/v1/me", null, 401, 200, 200, 200, 200),
+                new Row(PUT + "/api/v1/session", "/api/v1/session", nothing, 401, 204, 204, 204, 204),
                 new Row(GET + "/api/health", "/api/health", null, 204, 204, 204, 204, 204),
-                new Row(GET + "/api/activities", "/api/activities", null, 401, 403, 403, 200, 200),
-                new Row(POST + "/api/activities", "/api/activities", Map.of("title", "New"), 401, 403, 403, 201, 201),
-                new Row(GET + "/api/activities/{id}", activity, null, 401, 403, 403, 404, 200),
-                new Row(GET + "/api/activities/{id}/edits", activity + "/edits?after=0", null, 401, 403, 403, 404, 200),
+                new Row(GET + "/api/v1/activities", "/api/v1/activities", null, 401, 403, 403, 200, 200),
                 new Row(
-                        POST + "/api/activities/{id}/edits",
+                        POST + "/api/v1/activities",
+                        "/api/v1/activities",
+                        Map.of("title", "New"),
+                        401,
+                        403,
+                        403,
+                        201,
+                        201),
+                new Row(GET + "/api/v1/activities/{id}", activity, null, 401, 403, 403, 404, 200),
+                new Row(
+                        GET + "/api/v1/activities/{id}/edits",
+                        activity + "/edits?after=0",
+                        null,
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
+                new Row(
+                        POST + "/api/v1/activities/{id}/edits",
                         activity + "/edits",
                         Map.of("seq", 1, "edits", List.of()),
                         401,
@@ -192,7 +211,7 @@ class AuthorisationTest {
                         404,
                         200),
                 new Row(
-                        POST + "/api/activities/{id}/undo",
+                        POST + "/api/v1/activities/{id}/undo",
                         activity + "/undo",
                         Map.of("seq", 1, "id", fresh),
                         401,
@@ -201,7 +220,7 @@ class AuthorisationTest {
                         404,
                         200),
                 new Row(
-                        POST + "/api/activities/{id}/redo",
+                        POST + "/api/v1/activities/{id}/redo",
                         activity + "/redo",
                         Map.of("seq", 1, "id", UUID.randomUUID()),
                         401,
@@ -209,118 +228,170 @@ class AuthorisationTest {
                         403,
                         404,
                         200),
-                new Row(GET + "/api/activities/{id}/map", activity + "/map", null, 401, 403, 403, 404, 200),
-                row(GET, "/api/uploads/room", "/api/uploads/room", null, 200, 200),
-                row(POST, "/api/uploads", "/api/uploads", Map.of("name", "dome", "bytes", 9), 201, 201),
-                row(GET, "/api/uploads/{id}", "/api/uploads/" + coming, null, 404, 200),
-                row(POST, "/api/uploads/{id}/pieces/{n}", "/api/uploads/" + coming + "/pieces/0", ABC, 404, 204),
-                row(POST, "/api/uploads/{id}/finish", "/api/uploads/" + coming + "/finish", nothing, 404, 200),
-                row(GET, "/api/classes/{id}/teams", aClass + "/teams", null, 404, 200),
-                row(POST, "/api/classes/{id}/teams", aClass + "/teams", Map.of("teams", List.of()), 404, 200),
-                row(POST, "/api/classes/{id}/teams/by-chance", aClass + "/teams/by-chance", teams, 404, 200),
-                row(POST, "/api/classes/{id}/teams/balanced", aClass + "/teams/balanced", teams, 404, 200),
-                row(POST, "/api/classes/{id}/archive", aClass + "/archive", Map.of("archived", false), 404, 204),
+                new Row(
+                        GET + "/api/v1/activities/{id}/page-map",
+                        activity + "/page-map",
+                        null,
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
+                row(GET, "/api/v1/uploads/storage", "/api/v1/uploads/storage", null, 200, 200),
+                row(POST, "/api/v1/uploads", "/api/v1/uploads", Map.of("name", "dome", "bytes", 9), 201, 201),
+                row(GET, "/api/v1/uploads/{id}", "/api/v1/uploads/" + coming, null, 404, 200),
+                row(PUT, "/api/v1/uploads/{id}/pieces/{n}", "/api/v1/uploads/" + coming + "/pieces/0", ABC, 404, 204),
                 row(
                         POST,
-                        "/api/classes/{id}/cards",
+                        "/api/v1/uploads/{id}/completion",
+                        "/api/v1/uploads/" + coming + "/completion",
+                        nothing,
+                        404,
+                        200),
+                row(GET, "/api/v1/classes/{id}/teams", aClass + "/teams", null, 404, 200),
+                row(PUT, "/api/v1/classes/{id}/teams", aClass + "/teams", Map.of("teams", List.of()), 404, 200),
+                row(POST, "/api/v1/classes/{id}/teams/random", aClass + "/teams/random", teams, 404, 200),
+                row(POST, "/api/v1/classes/{id}/teams/balanced", aClass + "/teams/balanced", teams, 404, 200),
+                row(PUT, "/api/v1/classes/{id}/archived", aClass + "/archived", Map.of("archived", false), 404, 204),
+                row(
+                        POST,
+                        "/api/v1/classes/{id}/cards",
                         aClass + "/cards",
                         Map.of("studentIds", List.of(fresh), "pictures", true),
                         404,
                         200),
-                row(POST, "/api/classes/{id}/code", aClass + "/code", nothing, 404, 200),
+                row(POST, "/api/v1/classes/{id}/join-codes", aClass + "/join-codes", nothing, 404, 200),
                 row(
                         POST,
-                        "/api/classes/{id}/students/{studentId}/pictures",
-                        aClass + "/students/" + school.students.get(1).id() + "/pictures",
+                        "/api/v1/classes/{id}/students/{studentId}/picture-secrets",
+                        aClass + "/students/" + school.students.get(1).id() + "/picture-secrets",
                         nothing,
                         404,
                         200),
                 row(
-                        POST,
-                        "/api/classes/{id}/students/{studentId}/move",
-                        aClass + "/students/" + school.students.get(2).id() + "/move",
+                        PUT,
+                        "/api/v1/classes/{id}/students/{studentId}/class",
+                        aClass + "/students/" + school.students.get(2).id() + "/class",
                         Map.of("toClassId", school.classId),
                         404,
                         204),
-                row(POST, "/api/assignments/{id}/hold", assignment + "/hold", Map.of("words", ""), 404, 204),
-                row(POST, "/api/assignments/{id}/go-on", assignment + "/go-on", nothing, 404, 204),
-                row(POST, "/api/assignments/{id}/shut", assignment + "/shut", nothing, 404, 204),
-                row(POST, "/api/assignments/{id}/open-again", assignment + "/open-again", nothing, 404, 204),
-                row(POST, "/api/assignments/{id}/give-again", assignment + "/give-again", nothing, 404, 204),
-                row(POST, "/api/assignments/{id}/terms", assignment + "/terms", nothing, 404, 200),
+                row(PUT, "/api/v1/assignments/{id}/pause", assignment + "/pause", Map.of("words", ""), 404, 204),
+                row(DELETE, "/api/v1/assignments/{id}/pause", assignment + "/pause", nothing, 404, 204),
+                row(PUT, "/api/v1/assignments/{id}/editing-lock", assignment + "/editing-lock", nothing, 404, 204),
+                row(DELETE, "/api/v1/assignments/{id}/editing-lock", assignment + "/editing-lock", nothing, 404, 204),
+                row(DELETE, "/api/v1/assignments/{id}/withdrawal", assignment + "/withdrawal", nothing, 404, 204),
+                row(PUT, "/api/v1/assignments/{id}/terms", assignment + "/terms", nothing, 404, 200),
                 row(
-                        POST,
-                        "/api/assignments/{id}/extensions/{holderId}",
+                        PUT,
+                        "/api/v1/assignments/{id}/extensions/{holderId}",
                         assignment + "/extensions/" + school.students.get(1).id(),
                         nothing,
                         404,
                         204),
                 row(
-                        POST,
-                        "/api/assignments/{id}/withdraw",
-                        "/api/assignments/" + another + "/withdraw",
+                        PUT,
+                        "/api/v1/assignments/{id}/withdrawal",
+                        "/api/v1/assignments/" + another + "/withdrawal",
                         nothing,
                         404,
                         204),
-                row(POST, "/api/assignments/{id}/code", "/api/assignments/" + another + "/code", nothing, 404, 200),
-                row(GET, "/api/assignments/{id}/renew", assignment + "/renew", null, 404, 200),
-                row(POST, "/api/assignments/{id}/renew", assignment + "/renew", nothing, 404, 200),
-                row(POST, "/api/assignments/{id}/words", assignment + "/words", Map.of("words", "Look up"), 404, 204),
+                row(
+                        POST,
+                        "/api/v1/assignments/{id}/join-codes",
+                        "/api/v1/assignments/" + another + "/join-codes",
+                        nothing,
+                        404,
+                        200),
+                row(GET, "/api/v1/assignments/{id}/version-update", assignment + "/version-update", null, 404, 200),
+                row(POST, "/api/v1/assignments/{id}/version-update", assignment + "/version-update", nothing, 404, 200),
+                row(
+                        POST,
+                        "/api/v1/assignments/{id}/messages",
+                        assignment + "/messages",
+                        Map.of("words", "Look up"),
+                        404,
+                        204),
                 row(
                         GET,
-                        "/api/assignments/{id}/students/{studentId}/sheet",
+                        "/api/v1/assignments/{id}/students/{studentId}/sheet",
                         assignment + "/students/" + school.students.get(0).id() + "/sheet",
                         null,
                         404,
                         200),
                 row(
                         GET,
-                        "/api/assignments/{id}/students/{studentId}/sheet-pages",
+                        "/api/v1/assignments/{id}/students/{studentId}/sheet-pages",
                         assignment + "/students/" + school.students.get(0).id() + "/sheet-pages",
                         null,
                         404,
                         200),
-                row(GET, "/api/assignments/{id}/desk", assignment + "/desk", null, 404, 200),
-                row(GET, "/api/assignments/{id}/desk/{attemptId}", desk, null, 404, 200),
-                row(POST, "/api/assignments/{id}/desk/{attemptId}/keep", desk + "/keep", review, 404, 409),
-                row(POST, "/api/assignments/{id}/desk/{attemptId}/send", desk + "/send", review, 404, 409),
-                row(GET, "/api/assignments/{id}/desk/{attemptId}/steps", desk + "/steps", null, 404, 200),
-                row(GET, "/api/assignments/{id}/desk/{attemptId}/moments", desk + "/moments?from=1", null, 404, 200),
-                row(POST, "/api/assignments/{id}/desk/send-all", assignment + "/desk/send-all", nothing, 404, 200),
-                row(GET, "/api/assignments/{id}/desk/pieces/{itemId}", assignment + "/desk/pieces/sun", null, 404, 200),
+                row(GET, "/api/v1/assignments/{id}/reviews", assignment + "/reviews", null, 404, 200),
+                row(GET, "/api/v1/assignments/{id}/reviews/{attemptId}", desk, null, 404, 200),
+                row(PUT, "/api/v1/assignments/{id}/reviews/{attemptId}", desk, review, 404, 409),
+                row(POST, "/api/v1/assignments/{id}/reviews/{attemptId}/returns", desk + "/returns", review, 404, 409),
+                row(GET, "/api/v1/assignments/{id}/reviews/{attemptId}/steps", desk + "/steps", null, 404, 200),
+                row(
+                        GET,
+                        "/api/v1/assignments/{id}/reviews/{attemptId}/states",
+                        desk + "/states?from=1",
+                        null,
+                        404,
+                        200),
                 row(
                         POST,
-                        "/api/assignments/{id}/desk/pieces/{itemId}/mark",
-                        assignment + "/desk/pieces/sun/mark",
+                        "/api/v1/assignments/{id}/reviews/returns",
+                        assignment + "/reviews/returns",
+                        nothing,
+                        404,
+                        200),
+                row(
+                        GET,
+                        "/api/v1/assignments/{id}/reviews/pieces/{itemId}",
+                        assignment + "/reviews/pieces/sun",
+                        null,
+                        404,
+                        200),
+                row(
+                        PUT,
+                        "/api/v1/assignments/{id}/reviews/pieces/{itemId}/marks",
+                        assignment + "/reviews/pieces/sun/marks",
                         Map.of("attemptIds", List.of()),
                         404,
                         200),
-                row(GET, "/api/phrases", "/api/phrases", null, 200, 200),
-                row(POST, "/api/phrases", "/api/phrases", Map.of("phrases", List.of("Well seen")), 200, 200),
-                row(GET, "/api/qr/{code}", "/api/qr/K4RVT7", null, 200, 200),
-                new Row(GET + "/api/notices", "/api/notices", null, 401, 200, 200, 200, 200),
-                new Row(POST + "/api/notices/seen", "/api/notices/seen", nothing, 401, 204, 204, 204, 204),
-                row(GET, "/api/outbox", "/api/outbox", null, 200, 200),
-                row(GET, "/api/student-requests", "/api/student-requests", null, 200, 200),
+                row(GET, "/api/v1/phrases", "/api/v1/phrases", null, 200, 200),
+                row(PUT, "/api/v1/phrases", "/api/v1/phrases", Map.of("phrases", List.of("Well seen")), 200, 200),
+                row(GET, "/api/v1/qr/{code}", "/api/v1/qr/K4RVT7", null, 200, 200),
+                new Row(GET + "/api/v1/notices", "/api/v1/notices", null, 401, 200, 200, 200, 200),
+                new Row(PUT + "/api/v1/notices/seen", "/api/v1/notices/seen", nothing, 401, 204, 204, 204, 204),
+                row(GET, "/api/v1/outbox", "/api/v1/outbox", null, 200, 200),
+                row(GET, "/api/v1/student-requests", "/api/v1/student-requests", null, 200, 200),
                 row(
-                        POST,
-                        "/api/student-requests/{classId}",
-                        "/api/student-requests/" + school.classId,
+                        PUT,
+                        "/api/v1/student-requests/{classId}",
+                        "/api/v1/student-requests/" + school.classId,
                         Map.of("yes", true),
                         404,
                         404),
-                row(GET, "/api/to-review", "/api/to-review", null, 200, 200),
-                new Row(GET + "/api/home", "/api/home", null, 401, 200, 200, 403, 403),
-                own(GET, "/api/attempts/{id}", "/api/attempts/" + attempt, null, 200),
-                own(GET, "/api/attempts/{id}/returned", "/api/attempts/" + attempt + "/returned", null, 200),
-                own(POST, "/api/attempts/{id}/improve", "/api/attempts/" + attempt + "/improve", nothing, 409),
-                own(GET, "/api/attempts/{id}/words", "/api/attempts/" + attempt + "/words", null, 200),
-                own(GET, "/api/attempts/{id}/live", "/api/attempts/" + attempt + "/live", null, 200),
-                row(POST, "/api/uploads/{id}/cancel", "/api/uploads/" + going + "/cancel", nothing, 404, 204),
-                new Row(GET + "/api/activities/{id}/check", activity + "/check", null, 401, 403, 403, 404, 200),
+                row(GET, "/api/v1/to-review", "/api/v1/to-review", null, 200, 200),
+                new Row(GET + "/api/v1/home", "/api/v1/home", null, 401, 200, 200, 403, 403),
+                own(GET, "/api/v1/attempts/{id}", "/api/v1/attempts/" + attempt, null, 200),
+                own(GET, "/api/v1/attempts/{id}/review", "/api/v1/attempts/" + attempt + "/review", null, 200),
+                own(POST, "/api/v1/attempts/{id}/rounds", "/api/v1/attempts/" + attempt + "/rounds", nothing, 409),
+                own(GET, "/api/v1/attempts/{id}/messages", "/api/v1/attempts/" + attempt + "/messages", null, 200),
+                own(GET, "/api/v1/attempts/{id}/live", "/api/v1/attempts/" + attempt + "/live", null, 200),
+                row(DELETE, "/api/v1/uploads/{id}", "/api/v1/uploads/" + going, nothing, 404, 204),
                 new Row(
-                        POST + "/api/typed",
-                        "/api/typed",
+                        GET + "/api/v1/activities/{id}/page-check",
+                        activity + "/page-check",
+                        null,
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
+                new Row(
+                        POST + "/api/v1/typed-trials",
+                        "/api/v1/typed-trials",
                         Map.of("rule", Map.of("kind", "maths", "expression", "2x"), "answer", "x+x"),
                         401,
                         403,
@@ -328,19 +399,27 @@ class AuthorisationTest {
                         200,
                         200),
                 new Row(
-                        POST + "/api/points",
-                        "/api/points",
+                        POST + "/api/v1/points-descriptions",
+                        "/api/v1/points-descriptions",
                         Map.of("each", 2, "refusal", 1, "firstTry", 0, "belowZero", false, "parts", false),
                         401,
                         403,
                         403,
                         200,
                         200),
-                new Row(POST + "/api/starters", "/api/starters", ORDER_LIST, 401, 403, 403, 201, 201),
-                new Row(POST + "/api/starters/preview", "/api/starters/preview", ORDER_LIST, 401, 403, 403, 200, 200),
+                new Row(POST + "/api/v1/starters", "/api/v1/starters", ORDER_LIST, 401, 403, 403, 201, 201),
                 new Row(
-                        POST + "/api/activities/{id}/list/preview",
-                        activity + "/list/preview",
+                        POST + "/api/v1/starter-previews",
+                        "/api/v1/starter-previews",
+                        ORDER_LIST,
+                        401,
+                        403,
+                        403,
+                        200,
+                        200),
+                new Row(
+                        POST + "/api/v1/activities/{id}/list/previews",
+                        activity + "/list/previews",
                         ORDER_LIST,
                         401,
                         403,
@@ -348,7 +427,7 @@ class AuthorisationTest {
                         404,
                         200),
                 new Row(
-                        POST + "/api/activities/{id}/list",
+                        PUT + "/api/v1/activities/{id}/list",
                         activity + "/list",
                         Map.of("seq", 0, "id", UUID.randomUUID().toString(), "list", ORDER_LIST),
                         401,
@@ -357,18 +436,18 @@ class AuthorisationTest {
                         404,
                         422),
                 new Row(
-                        POST + "/api/starters/cut",
-                        "/api/starters/cut",
+                        POST + "/api/v1/word-cuts",
+                        "/api/v1/word-cuts",
                         Map.of("text", "one two"),
                         401,
                         403,
                         403,
                         200,
                         200),
-                new Row(GET + "/api/activities/{id}/live", activity + "/live", null, 401, 403, 403, 404, 200),
+                new Row(GET + "/api/v1/activities/{id}/live", activity + "/live", null, 401, 403, 403, 404, 200),
                 new Row(
-                        POST + "/api/activities/{id}/try",
-                        activity + "/try",
+                        POST + "/api/v1/activities/{id}/tries",
+                        activity + "/tries",
                         Map.of("moves", List.of()),
                         401,
                         403,
@@ -376,7 +455,7 @@ class AuthorisationTest {
                         404,
                         200),
                 new Row(
-                        POST + "/api/activities/{activityId}/assignments",
+                        POST + "/api/v1/activities/{activityId}/assignments",
                         activity + "/assignments",
                         Map.of("classId", school.classId),
                         401,
@@ -384,129 +463,157 @@ class AuthorisationTest {
                         403,
                         404,
                         201),
-                row(GET, "/api/activities/{id}/history", activity + "/history", null, 404, 200),
-                row(GET, "/api/activities/{id}/history/{seq}", activity + "/history/0", null, 404, 200),
+                row(GET, "/api/v1/activities/{id}/history", activity + "/history", null, 404, 200),
+                row(GET, "/api/v1/activities/{id}/history/{seq}", activity + "/history/0", null, 404, 200),
                 row(
-                        POST,
-                        "/api/activities/{id}/history/names",
+                        PUT,
+                        "/api/v1/activities/{id}/history/names",
                         activity + "/history/names",
                         Map.of("seq", 1, "name", "x"),
                         404,
                         204),
                 row(
                         POST,
-                        "/api/activities/{id}/history/bring-back",
-                        activity + "/history/bring-back",
-                        Map.of("seq", 1, "id", UUID.randomUUID(), "moment", 1),
+                        "/api/v1/activities/{id}/history/restorations",
+                        activity + "/history/restorations",
+                        Map.of("seq", 1, "id", UUID.randomUUID(), "version", 1),
                         404,
                         200),
                 row(
-                        POST,
-                        "/api/activities/{id}/here",
-                        activity + "/here",
+                        PUT,
+                        "/api/v1/activities/{id}/presence",
+                        activity + "/presence",
                         Map.of("bench", fresh, "pageId", "", "itemIds", List.of()),
                         404,
                         204),
-                row(POST, "/api/activities/{id}/tags", activity + "/tags", Map.of("tags", List.of()), 404, 204),
-                row(POST, "/api/activities/{id}/set-aside", activity + "/set-aside", Map.of("aside", false), 404, 204),
-                row(POST, "/api/activities/{id}/copy", activity + "/copy", Map.of("title", "Copy"), 404, 201),
-                row(GET, "/api/activities/{id}/template", activity + "/template", null, 404, 200),
-                row(POST, "/api/activities/{id}/template", activity + "/template", Map.of("offered", true), 404, 200),
-                // A link is for everybody who teaches at the school.
-                row(GET, "/api/templates/{code}", offered, null, 200, 200),
-                row(POST, "/api/templates/{code}/take", offered + "/take", nothing, 201, 201),
-                row(GET, "/api/activities/{id}/colleagues", activity + "/colleagues", null, 404, 200),
+                row(PUT, "/api/v1/activities/{id}/tags", activity + "/tags", Map.of("tags", List.of()), 404, 204),
                 row(
-                        POST,
-                        "/api/activities/{id}/share",
-                        activity + "/share",
-                        Map.of("personId", school.otherTeacher.id(), "access", "NONE"),
+                        PUT,
+                        "/api/v1/activities/{id}/archived",
+                        activity + "/archived",
+                        Map.of("archived", false),
                         404,
                         204),
-                row(POST, "/api/lessons", "/api/lessons", lesson, 404, 200),
-                row(GET, "/api/lessons/{id}", held, null, 404, 200),
-                row(GET, "/api/activities/{id}/lessons", activity + "/lessons", null, 200, 200),
-                row(POST, "/api/lessons/{id}/ink", held + "/ink", Map.of("pageId", "light"), 404, 200),
-                row(POST, "/api/lessons/{id}/scales", held + "/scales", Map.of("scales", Map.of()), 404, 204),
-                row(POST, "/api/lessons/{id}/groups", held + "/groups", Map.of("groups", List.of()), 404, 204),
-                row(POST, "/api/lessons/{id}/turns", held + "/turns", nothing, 404, 201),
-                row(POST, "/api/lessons/{id}/lead", held + "/lead", Map.of("pageId", "light"), 404, 200),
+                row(POST, "/api/v1/activities/{id}/copies", activity + "/copies", Map.of("title", "Copy"), 404, 201),
+                row(GET, "/api/v1/activities/{id}/template", activity + "/template", null, 404, 200),
+                row(PUT, "/api/v1/activities/{id}/template", activity + "/template", Map.of("offered", true), 404, 200),
+                // A link is for everybody who teaches at the school.
+                row(GET, "/api/v1/templates/{code}", offered, null, 200, 200),
+                row(POST, "/api/v1/templates/{code}/copies", offered + "/copies", nothing, 201, 201),
+                row(GET, "/api/v1/activities/{id}/sharing", activity + "/sharing", null, 404, 200),
+                row(
+                        PUT,
+                        "/api/v1/activities/{id}/sharing/{personId}",
+                        activity + "/sharing/" + school.otherTeacher.id(),
+                        Map.of("access", "NONE"),
+                        404,
+                        204),
+                row(POST, "/api/v1/lessons", "/api/v1/lessons", lesson, 404, 200),
+                row(GET, "/api/v1/lessons/{id}", held, null, 404, 200),
+                row(GET, "/api/v1/activities/{id}/lessons", activity + "/lessons", null, 200, 200),
+                row(POST, "/api/v1/lessons/{id}/ink", held + "/ink", Map.of("pageId", "light"), 404, 200),
+                row(PUT, "/api/v1/lessons/{id}/scales", held + "/scales", Map.of("scales", Map.of()), 404, 204),
+                row(PUT, "/api/v1/lessons/{id}/groups", held + "/groups", Map.of("groups", List.of()), 404, 204),
+                row(POST, "/api/v1/lessons/{id}/turns", held + "/turns", nothing, 404, 201),
+                row(PUT, "/api/v1/lessons/{id}/lead", held + "/lead", Map.of("pageId", "light"), 404, 200),
                 row(
                         POST,
-                        "/api/activities/{id}/screencasts",
+                        "/api/v1/activities/{id}/screencasts",
                         activity + "/screencasts",
                         Map.of("title", "Noon"),
                         404,
                         201),
-                row(GET, "/api/activities/{id}/screencasts", activity + "/screencasts", null, 200, 200),
-                row(POST, "/api/screencasts/{id}/pieces/{n}", recorded + "/pieces/0", ABC, 404, 204),
-                row(POST, "/api/screencasts/{id}/finish", recorded + "/finish", nothing, 404, 422),
-                row(POST, "/api/screencasts/{id}", recorded, Map.of("title", "Noon"), 404, 200),
-                row(POST, "/api/screencasts/{id}/remove", recorded + "/remove", nothing, 404, 200),
-                row(POST, "/api/lessons/{id}/remove", thrown + "/remove", nothing, 404, 200),
-                row(POST, "/api/calculations", "/api/calculations", Map.of("expression", "1/3"), 200, 200),
-                row(GET, "/api/library", "/api/library", null, 200, 200),
-                row(POST, "/api/library", "/api/library", part, 201, 201),
-                row(GET, "/api/library/folders", "/api/library/folders", null, 200, 200),
-                row(GET, "/api/library/{id}", kept, null, 404, 200),
-                row(POST, "/api/library/{id}/place", kept + "/place", Map.of("name", "A", "folder", ""), 404, 200),
-                row(GET, "/api/library/{id}/versions", kept + "/versions", null, 404, 200),
-                row(POST, "/api/library/{id}/bring-back", kept + "/bring-back", Map.of("version", 1), 404, 200),
-                row(GET, "/api/library/{id}/sharing", kept + "/sharing", null, 404, 200),
-                row(POST, "/api/library/{id}/share", kept + "/share", Map.of("shared", false), 404, 204),
-                row(POST, "/api/library/{id}/delete", keptToo + "/delete", nothing, 404, 204),
-                row(POST, "/api/library/{id}/restore", keptToo + "/restore", nothing, 404, 204),
-                row(POST, "/api/activities/{id}/delete", deletable + "/delete", nothing, 404, 204),
-                row(POST, "/api/activities/{id}/restore", deletable + "/restore", nothing, 404, 204),
-                row(POST, "/api/neat", "/api/neat", Map.of("points", List.of()), 200, 200),
-                row(GET, "/api/taste", "/api/taste", null, 200, 200),
+                row(GET, "/api/v1/activities/{id}/screencasts", activity + "/screencasts", null, 200, 200),
+                row(PUT, "/api/v1/screencasts/{id}/pieces/{n}", recorded + "/pieces/0", ABC, 404, 204),
+                row(POST, "/api/v1/screencasts/{id}/completion", recorded + "/completion", nothing, 404, 422),
+                row(PATCH, "/api/v1/screencasts/{id}", recorded, Map.of("title", "Noon"), 404, 200),
+                row(DELETE, "/api/v1/screencasts/{id}", recorded, nothing, 404, 200),
+                row(DELETE, "/api/v1/lessons/{id}", thrown, nothing, 404, 200),
+                row(POST, "/api/v1/calculations", "/api/v1/calculations", Map.of("expression", "1/3"), 200, 200),
+                row(GET, "/api/v1/library", "/api/v1/library", null, 200, 200),
+                row(POST, "/api/v1/library", "/api/v1/library", part, 201, 201),
+                row(GET, "/api/v1/library/folders", "/api/v1/library/folders", null, 200, 200),
+                row(GET, "/api/v1/library/{id}", kept, null, 404, 200),
+                row(PUT, "/api/v1/library/{id}/place", kept + "/place", Map.of("name", "A", "folder", ""), 404, 200),
+                row(GET, "/api/v1/library/{id}/versions", kept + "/versions", null, 404, 200),
                 row(
                         POST,
-                        "/api/taste",
-                        "/api/taste",
+                        "/api/v1/library/{id}/versions/restorations",
+                        kept + "/versions/restorations",
+                        Map.of("version", 1),
+                        404,
+                        200),
+                row(GET, "/api/v1/library/{id}/sharing", kept + "/sharing", null, 404, 200),
+                row(PUT, "/api/v1/library/{id}/sharing", kept + "/sharing", Map.of("shared", false), 404, 204),
+                row(DELETE, "/api/v1/library/{id}", keptToo, nothing, 404, 204),
+                row(POST, "/api/v1/library/{id}/restorations", keptToo + "/restorations", nothing, 404, 204),
+                row(DELETE, "/api/v1/activities/{id}", deletable, nothing, 404, 204),
+                row(POST, "/api/v1/activities/{id}/restorations", deletable + "/restorations", nothing, 404, 204),
+                row(POST, "/api/v1/neat-shapes", "/api/v1/neat-shapes", Map.of("points", List.of()), 200, 200),
+                row(GET, "/api/v1/me/workbench-preferences", "/api/v1/me/workbench-preferences", null, 200, 200),
+                row(
+                        PUT,
+                        "/api/v1/me/workbench-preferences",
+                        "/api/v1/me/workbench-preferences",
                         Map.of(
                                 "rack", List.of(), "hidden", List.of(), "side", "LEFT", "size", "NORMAL", "pens",
                                 Map.of()),
                         204,
                         204),
-                row(GET, "/api/pictures/own", "/api/pictures/own", null, 200, 200),
-                row(POST, "/api/pictures/{code}/keep", "/api/pictures/2600/keep", Map.of("kept", true), 204, 204),
-                row(POST, "/api/pictures/{code}/use", "/api/pictures/2600/use", nothing, 204, 204),
+                row(GET, "/api/v1/pictures/own", "/api/v1/pictures/own", null, 200, 200),
+                row(PUT, "/api/v1/pictures/{code}/kept", "/api/v1/pictures/2600/kept", Map.of("kept", true), 204, 204),
+                row(POST, "/api/v1/pictures/{code}/uses", "/api/v1/pictures/2600/uses", nothing, 204, 204),
                 new Row(
-                        POST + "/api/files/{sha256}/clear",
-                        "/api/files/" + "0".repeat(64) + "/clear",
+                        POST + "/api/v1/files/{sha256}/cut-outs",
+                        "/api/v1/files/" + "0".repeat(64) + "/cut-outs",
                         Map.of("colour", "#ffffff", "tolerance", 1),
                         401,
                         403,
                         403,
                         404,
                         404),
-                new Row(GET + "/api/classes", "/api/classes", null, 401, 403, 403, 200, 200),
-                new Row(GET + "/api/pictures", "/api/pictures?words=moon", null, 401, 403, 403, 200, 200),
-                row(POST, "/api/classes", "/api/classes", Map.of("name", "Owls"), 201, 201),
-                row(GET, "/api/classes/{id}", aClass, null, 404, 200),
-                row(POST, "/api/classes/{id}/rename", aClass + "/rename", Map.of("name", "Puffins"), 404, 204),
-                row(POST, "/api/classes/{id}/names/preview", aClass + "/names/preview", aList, 404, 200),
-                row(POST, "/api/classes/{id}/names", aClass + "/names", aList, 404, 200),
+                new Row(GET + "/api/v1/classes", "/api/v1/classes", null, 401, 403, 403, 200, 200),
+                new Row(GET + "/api/v1/pictures", "/api/v1/pictures?words=moon", null, 401, 403, 403, 200, 200),
+                row(POST, "/api/v1/classes", "/api/v1/classes", Map.of("name", "Owls"), 201, 201),
+                row(GET, "/api/v1/classes/{id}", aClass, null, 404, 200),
+                row(PUT, "/api/v1/classes/{id}/name", aClass + "/name", Map.of("name", "Puffins"), 404, 204),
+                row(POST, "/api/v1/classes/{id}/student-previews", aClass + "/student-previews", aList, 404, 200),
+                row(POST, "/api/v1/classes/{id}/students", aClass + "/students", aList, 404, 200),
                 row(
                         POST,
-                        "/api/classes/{id}/students/{studentId}/pin",
-                        aClass + "/students/" + school.students.get(2).id() + "/pin",
+                        "/api/v1/classes/{id}/students/{studentId}/pins",
+                        aClass + "/students/" + school.students.get(2).id() + "/pins",
                         nothing,
                         404,
                         200),
                 row(
-                        POST,
-                        "/api/classes/{id}/students/{studentId}/remove",
-                        aClass + "/students/" + school.students.get(2).id() + "/remove",
+                        DELETE,
+                        "/api/v1/classes/{id}/students/{studentId}",
+                        aClass + "/students/" + school.students.get(2).id(),
                         nothing,
                         404,
                         204),
-                new Row(GET + "/api/assignments", "/api/assignments", null, 401, 403, 403, 200, 200),
-                new Row(GET + "/api/assignments/{id}/quilt", assignment + "/quilt", null, 401, 403, 403, 404, 200),
-                new Row(GET + "/api/assignments/{id}/results", assignment + "/results", null, 401, 403, 403, 404, 200),
+                new Row(GET + "/api/v1/assignments", "/api/v1/assignments", null, 401, 403, 403, 200, 200),
                 new Row(
-                        GET + "/api/assignments/{id}/results/table",
+                        GET + "/api/v1/assignments/{id}/progress",
+                        assignment + "/progress",
+                        null,
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
+                new Row(
+                        GET + "/api/v1/assignments/{id}/results",
+                        assignment + "/results",
+                        null,
+                        401,
+                        403,
+                        403,
+                        404,
+                        200),
+                new Row(
+                        GET + "/api/v1/assignments/{id}/results/table",
                         assignment + "/results/table",
                         null,
                         401,
@@ -514,9 +621,9 @@ class AuthorisationTest {
                         403,
                         404,
                         200),
-                new Row(GET + "/api/assignments/{id}/live", assignment + "/live", null, 401, 403, 403, 404, 200),
+                new Row(GET + "/api/v1/assignments/{id}/live", assignment + "/live", null, 401, 403, 403, 404, 200),
                 new Row(
-                        GET + "/api/assignments/{id}/students/{studentId}",
+                        GET + "/api/v1/assignments/{id}/students/{studentId}",
                         assignment + "/students/" + school.students.get(0).id(),
                         null,
                         401,
@@ -525,8 +632,8 @@ class AuthorisationTest {
                         404,
                         200),
                 new Row(
-                        POST + "/api/attempts",
-                        "/api/attempts",
+                        POST + "/api/v1/attempts",
+                        "/api/v1/attempts",
                         Map.of("assignmentId", school.assignmentId),
                         401,
                         404,
@@ -534,8 +641,8 @@ class AuthorisationTest {
                         403,
                         403),
                 new Row(
-                        POST + "/api/attempts/{id}/moves",
-                        "/api/attempts/" + attempt + "/moves",
+                        POST + "/api/v1/attempts/{id}/moves",
+                        "/api/v1/attempts/" + attempt + "/moves",
                         School.moves(School.put("sun", 700, 700)),
                         401,
                         404,
@@ -543,23 +650,39 @@ class AuthorisationTest {
                         403,
                         403),
                 new Row(
-                        POST + "/api/attempts/{id}/recordings",
-                        "/api/attempts/" + attempt + "/recordings",
+                        POST + "/api/v1/attempts/{id}/recordings",
+                        "/api/v1/attempts/" + attempt + "/recordings",
                         new byte[] {1},
                         401,
                         404,
                         409,
                         403,
                         403),
-                new Row(POST + "/api/register/preview", "/api/register/preview", nothing, 401, 403, 403, 415, 415),
-                new Row(POST + "/api/register", "/api/register", nothing, 401, 403, 403, 415, 415),
-                // No such file: being allowed to ask shows as 404.
-                new Row(GET + "/api/files/{sha256}", "/api/files/" + "0".repeat(64), null, 401, 404, 404, 404, 404),
-                new Row(POST + "/api/files/pictures", "/api/files/pictures", nothing, 401, 415, 415, 415, 415),
-                new Row(GET + "/api/join/{code}", "/api/join/" + school.joinCode, null, 200, 200, 200, 200, 200),
                 new Row(
-                        POST + "/api/join/{code}/sign-in",
-                        "/api/join/" + school.joinCode + "/sign-in",
+                        POST + "/api/v1/class-import-previews",
+                        "/api/v1/class-import-previews",
+                        nothing,
+                        401,
+                        403,
+                        403,
+                        415,
+                        415),
+                new Row(POST + "/api/v1/class-imports", "/api/v1/class-imports", nothing, 401, 403, 403, 415, 415),
+                // No such file: being allowed to ask shows as 404.
+                new Row(
+                        GET + "/api/v1/files/{sha256}",
+                        "/api/v1/files/" + "0".repeat(64),
+                        null,
+                        401,
+                        404,
+                        404,
+                        404,
+                        404),
+                new Row(POST + "/api/v1/files/pictures", "/api/v1/files/pictures", nothing, 401, 415, 415, 415, 415),
+                new Row(GET + "/api/v1/join/{code}", "/api/v1/join/" + school.joinCode, null, 200, 200, 200, 200, 200),
+                new Row(
+                        POST + "/api/v1/join/{code}/session",
+                        "/api/v1/join/" + school.joinCode + "/session",
                         Map.of("studentId", school.stranger.id(), "pin", School.PIN),
                         401,
                         401,
@@ -567,21 +690,21 @@ class AuthorisationTest {
                         401,
                         401),
                 new Row(
-                        POST + "/api/sign-in",
-                        "/api/sign-in",
+                        POST + "/api/v1/session",
+                        "/api/v1/session",
                         Map.of("name", "nobody-" + fresh, "password", "x"),
                         401,
                         401,
                         401,
                         401,
                         401),
-                new Row(GET + "/api/set-up", "/api/set-up", null, 200, 200, 200, 200, 200),
-                new Row(POST + "/api/set-up", "/api/set-up", setUp(), 422, 422, 422, 422, 422),
-                open(POST, "/api/one-time-links", Map.of("token", "x"), 410),
-                open(POST, "/api/one-time-links/password", Map.of("token", "x", "password", "y"), 410),
-                row(PUT, "/api/me/password", "/api/me/password", Map.of("current", "x", "fresh", "y"), 422, 422),
-                row(GET, "/api/me/sessions", "/api/me/sessions", null, 200, 200),
-                row(DELETE, "/api/me/sessions/{id}", "/api/me/sessions/x", null, 404, 404),
+                new Row(GET + "/api/v1/set-up", "/api/v1/set-up", null, 200, 200, 200, 200, 200),
+                new Row(POST + "/api/v1/set-up", "/api/v1/set-up", setUp(), 422, 422, 422, 422, 422),
+                open(POST, "/api/v1/one-time-links", Map.of("token", "x"), 410),
+                open(POST, "/api/v1/one-time-links/passwords", Map.of("token", "x", "password", "y"), 410),
+                row(PUT, "/api/v1/me/password", "/api/v1/me/password", Map.of("current", "x", "fresh", "y"), 422, 422),
+                row(GET, "/api/v1/me/sessions", "/api/v1/me/sessions", null, 200, 200),
+                row(DELETE, "/api/v1/me/sessions/{id}", "/api/v1/me/sessions/x", null, 404, 404),
                 schools(GET, "", "", null),
                 schools(
                         PUT,
@@ -626,26 +749,26 @@ class AuthorisationTest {
                         "/identity-provider",
                         Map.of("name", "x", "issuer", "https://x.example", "clientId", "x")),
                 schools(DELETE, "/identity-provider", "/identity-provider", null),
-                row(GET, "/api/me/passkeys", "/api/me/passkeys", null, 200, 200),
-                row(POST, "/api/me/passkey-challenges", "/api/me/passkey-challenges", nothing, 200, 200),
+                row(GET, "/api/v1/me/passkeys", "/api/v1/me/passkeys", null, 200, 200),
+                row(POST, "/api/v1/me/passkey-challenges", "/api/v1/me/passkey-challenges", nothing, 200, 200),
                 row(
                         POST,
-                        "/api/me/passkeys",
-                        "/api/me/passkeys",
+                        "/api/v1/me/passkeys",
+                        "/api/v1/me/passkeys",
                         Map.of("name", "x", "credential", Map.of("id", "x")),
                         422,
                         422),
-                row(DELETE, "/api/me/passkeys/{id}", "/api/me/passkeys/AAAA", null, 404, 404),
-                row(GET, "/api/me/school-account", "/api/me/school-account", null, 200, 200),
-                row(DELETE, "/api/me/school-account", "/api/me/school-account", null, 204, 204),
-                open(POST, "/api/passkey-challenges", nothing, 200),
-                open(POST, "/api/passkey-sign-ins", Map.of("credential", Map.of("id", "x")), 401),
-                open(GET, "/api/single-sign-on", null, 200),
+                row(DELETE, "/api/v1/me/passkeys/{id}", "/api/v1/me/passkeys/AAAA", null, 404, 404),
+                row(GET, "/api/v1/me/school-account", "/api/v1/me/school-account", null, 200, 200),
+                row(DELETE, "/api/v1/me/school-account", "/api/v1/me/school-account", null, 204, 204),
+                open(POST, "/api/v1/passkey-challenges", nothing, 200),
+                open(POST, "/api/v1/passkey-sign-ins", Map.of("credential", Map.of("id", "x")), 401),
+                open(GET, "/api/v1/single-sign-on", null, 200),
                 open(GET, "/metrics", null, 200),
                 schools(GET, "/log", "/log", null),
                 schools(GET, "/log/table", "/log/table", null),
-                row(DELETE, "/api/me/sessions", "/api/me/sessions", null, 204, 204),
-                new Row(POST + "/api/sign-out", "/api/sign-out", nothing, 204, 204, 204, 204, 204));
+                row(DELETE, "/api/v1/me/sessions", "/api/v1/me/sessions", null, 204, 204),
+                new Row(DELETE + "/api/v1/session", "/api/v1/session", nothing, 204, 204, 204, 204, 204));
     }
 
     /** Whatever there is to be changed: what an assistant may is to look, and what is their own. */
@@ -655,13 +778,15 @@ class AuthorisationTest {
         Api assistant = school.asAssistant();
         return table(school).stream()
                 .filter(row -> !row.pattern.startsWith(GET) && row.expected[0] == 401 && row.expected[1] != 401)
-                .filter(row -> !row.pattern.contains("/api/me/") && !row.pattern.endsWith("/api/still-here"))
+                .filter(row -> !row.pattern.contains("/api/v1/me/") && !row.pattern.endsWith("/api/v1/session"))
                 .map(row -> DynamicTest.dynamicTest(row.pattern, () -> {
-                    Api.Answer answer = row.pattern.startsWith(PUT)
-                            ? assistant.put(row.path, row.body)
-                            : row.pattern.startsWith(DELETE)
-                                    ? assistant.delete(row.path)
-                                    : assistant.post(row.path, row.body);
+                    Api.Answer answer = row.pattern.startsWith(PATCH)
+                            ? assistant.patch(row.path, row.body)
+                            : row.pattern.startsWith(PUT)
+                                    ? assistant.put(row.path, row.body)
+                                    : row.pattern.startsWith(DELETE)
+                                            ? assistant.delete(row.path)
+                                            : assistant.post(row.path, row.body);
                     assertThat(answer.status()).isEqualTo(403);
                 }));
     }

@@ -20,7 +20,7 @@ public record Area(
         List<Point> outline)
         implements Item {
     public Area {
-        traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
+        traits = new CommonProperties(id, frame, Movement.FIXED, description, traits).traits();
         outline = List.copyOf(Bounds.present("area.outline", outline));
         Bounds.within("area.outline", outline.size(), 3, Bounds.CORNERS);
         for (Point corner : outline) {
@@ -38,7 +38,7 @@ public record Area(
     }
 
     @Override
-    public Area with(Common of) {
+    public Area with(CommonProperties of) {
         return new Area(of.id(), of.frame(), of.description(), of.traits(), outline);
     }
 

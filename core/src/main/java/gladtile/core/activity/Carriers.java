@@ -17,7 +17,7 @@ public final class Carriers {
     public static Map<String, String> of(Page page) {
         Map<String, Item> ofGroup = new HashMap<>();
         for (Item item : page.items()) {
-            List<String> groups = item.ways().groups();
+            List<String> groups = item.traitsOrNone().groups();
             if (item.isPiece() && !groups.isEmpty()) {
                 ofGroup.putIfAbsent(groups.get(0), item);
             }
@@ -33,7 +33,7 @@ public final class Carriers {
     }
 
     private static Item carrier(Item item, Map<String, Item> ofGroup) {
-        List<String> groups = item.ways().groups();
+        List<String> groups = item.traitsOrNone().groups();
         boolean carried = item instanceof Zone zone && zone.carried() != null;
         if (carried || item.isPiece() && !item.zones().isEmpty()) {
             Item own = item.isPiece() ? item : null;
@@ -44,6 +44,6 @@ public final class Carriers {
 
     private static boolean carries(Item piece) {
         boolean moves = piece.movement() instanceof Movement.Free || piece.movement() instanceof Movement.Rail;
-        return moves && piece.ways().supply() == null;
+        return moves && piece.traitsOrNone().supply() == null;
     }
 }

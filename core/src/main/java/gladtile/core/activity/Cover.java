@@ -8,7 +8,7 @@ import gladtile.core.Bounds;
  * A panel that hides part of a page until it is slid aside. It is no piece: it slides one way and back.
  *
  * @param colour {@code #rrggbb}
- * @param way where it slides to
+ * @param direction where it slides to
  * @param label written on it; may be empty
  */
 public record Cover(
@@ -17,11 +17,11 @@ public record Cover(
         String description,
         @JsonInclude(JsonInclude.Include.NON_NULL) Traits traits,
         String colour,
-        Way way,
+        Direction direction,
         String label)
         implements Item {
     /** The four ways. */
-    public enum Way {
+    public enum Direction {
         LEFT,
         RIGHT,
         UP,
@@ -29,9 +29,9 @@ public record Cover(
     }
 
     public Cover {
-        traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
+        traits = new CommonProperties(id, frame, Movement.FIXED, description, traits).traits();
         Colour.check("cover.colour", colour);
-        Bounds.present("cover.way", way);
+        Bounds.present("cover.direction", direction);
         Bounds.text("cover.label", label, Bounds.NAME_LENGTH);
     }
 
@@ -42,8 +42,8 @@ public record Cover(
     }
 
     @Override
-    public Cover with(Common of) {
-        return new Cover(of.id(), of.frame(), of.description(), of.traits(), colour, way, label);
+    public Cover with(CommonProperties of) {
+        return new Cover(of.id(), of.frame(), of.description(), of.traits(), colour, direction, label);
     }
 
     @Override

@@ -17,7 +17,7 @@ public record Gap(
         WordStyle style)
         implements Item {
     public Gap {
-        traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
+        traits = new CommonProperties(id, frame, Movement.FIXED, description, traits).traits();
         Bounds.present("gap.style", style);
     }
 
@@ -29,7 +29,7 @@ public record Gap(
     }
 
     @Override
-    public Gap with(Common of) {
+    public Gap with(CommonProperties of) {
         return new Gap(of.id(), of.frame(), of.description(), of.traits(), style);
     }
 

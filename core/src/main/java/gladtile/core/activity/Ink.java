@@ -13,12 +13,12 @@ public record Ink(
         InkContent ink)
         implements Item {
     public Ink {
-        traits = new Common(id, frame, movement, description, traits).traits();
+        traits = new CommonProperties(id, frame, movement, description, traits).traits();
         Bounds.present("item.ink", ink);
     }
 
     @Override
-    public Ink with(Common of) {
+    public Ink with(CommonProperties of) {
         return new Ink(of.id(), of.frame(), of.movement(), of.description(), of.traits(), ink);
     }
 

@@ -37,20 +37,20 @@ public sealed interface Item
     Traits traits();
 
     /** The same look with other common parts. */
-    Item with(Common common);
+    Item with(CommonProperties common);
 
     /** Plain words for lists and messages; never empty. */
     @JsonIgnore
     String name();
 
     @JsonIgnore
-    default Common common() {
-        return new Common(id(), frame(), movement(), description(), traits());
+    default CommonProperties common() {
+        return new CommonProperties(id(), frame(), movement(), description(), traits());
     }
 
     /** As {@link #traits}, never null. */
     @JsonIgnore
-    default Traits ways() {
+    default Traits traitsOrNone() {
         return traits() == null ? Traits.NONE : traits();
     }
 

@@ -16,12 +16,12 @@ public record Lens(
         String colour)
         implements Item {
     public Lens {
-        traits = new Common(id, frame, movement, description, traits).traits();
+        traits = new CommonProperties(id, frame, movement, description, traits).traits();
         Colour.check("lens.colour", colour);
     }
 
     @Override
-    public Lens with(Common of) {
+    public Lens with(CommonProperties of) {
         return new Lens(of.id(), of.frame(), of.movement(), of.description(), of.traits(), colour);
     }
 

@@ -13,12 +13,12 @@ public record Line(
         LineLook look)
         implements Item {
     public Line {
-        traits = new Common(id, frame, movement, description, traits).traits();
+        traits = new CommonProperties(id, frame, movement, description, traits).traits();
         Bounds.present("line.look", look);
     }
 
     @Override
-    public Line with(Common of) {
+    public Line with(CommonProperties of) {
         return new Line(of.id(), of.frame(), of.movement(), of.description(), of.traits(), look);
     }
 

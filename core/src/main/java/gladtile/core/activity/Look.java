@@ -8,7 +8,7 @@ import gladtile.core.Bounds;
  *
  * @param size in page units
  * @param colour {@code #rrggbb}
- * @param route present when the letters lead somewhere
+ * @param link present when the letters lead somewhere
  */
 @JsonInclude(JsonInclude.Include.NON_NULL)
 public record Look(
@@ -19,7 +19,7 @@ public record Look(
         @JsonInclude(JsonInclude.Include.NON_NULL) String colour,
         @JsonInclude(JsonInclude.Include.NON_NULL) Font font,
         @JsonInclude(JsonInclude.Include.NON_NULL) Script script,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Route route) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Link link) {
     /** Letters above or below the line. */
     public enum Script {
         SUB,

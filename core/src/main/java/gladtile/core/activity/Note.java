@@ -21,13 +21,13 @@ public record Note(
         boolean writable)
         implements Item {
     public Note {
-        traits = new Common(id, frame, movement, description, traits).traits();
+        traits = new CommonProperties(id, frame, movement, description, traits).traits();
         Colour.check("note.colour", colour);
         Bounds.present("note.words", words);
     }
 
     @Override
-    public Note with(Common of) {
+    public Note with(CommonProperties of) {
         return new Note(
                 of.id(), of.frame(), of.movement(), of.description(), of.traits(), colour, words, ink, writable);
     }

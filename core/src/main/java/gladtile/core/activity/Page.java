@@ -16,7 +16,7 @@ import java.util.Set;
  *
  * @param items from the lowest to the topmost; no id twice, those of drop zones in cells among them
  * @param words how a new box of words on this page looks; absent for the usual style
- * @param ways where one goes on from it; absent for the usual
+ * @param links where one goes on from it; absent for the usual
  */
 public record Page(
         String id,
@@ -24,7 +24,7 @@ public record Page(
         Paper paper,
         List<Item> items,
         @JsonInclude(JsonInclude.Include.NON_NULL) WordStyle words,
-        @JsonInclude(JsonInclude.Include.NON_NULL) PageWays ways) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) PageLinks links) {
     public Page {
         Bounds.id("page.id", id);
         Bounds.text("page.name", name, Bounds.NAME_LENGTH);
@@ -32,7 +32,7 @@ public record Page(
         Bounds.present("page.items", items);
         Bounds.count("page.items", items.size(), Bounds.ITEMS_ON_A_PAGE);
         items = List.copyOf(items);
-        ways = PageWays.USUAL.equals(ways) ? null : ways;
+        links = PageLinks.USUAL.equals(links) ? null : links;
         Set<String> ids = new HashSet<>(items.size() * 2);
         for (Item item : items) {
             for (String one : idsOf(item)) {
@@ -89,7 +89,7 @@ public record Page(
         Set<String> groups = new HashSet<>();
         List<Item> pieces = new ArrayList<>();
         for (Item item : items) {
-            List<String> in = item.ways().groups();
+            List<String> in = item.traitsOrNone().groups();
             if (item.isPiece() && (in.isEmpty() || groups.add(in.get(0)))) {
                 pieces.add(item);
             }
@@ -110,29 +110,29 @@ public record Page(
     }
 
     public Page withName(String newName) {
-        return new Page(id, newName, paper, items, words, ways);
+        return new Page(id, newName, paper, items, words, links);
     }
 
     public Page withPaper(Paper newPaper) {
-        return new Page(id, name, newPaper, items, words, ways);
+        return new Page(id, name, newPaper, items, words, links);
     }
 
     public Page withWords(WordStyle newWords) {
-        return new Page(id, name, paper, items, newWords, ways);
+        return new Page(id, name, paper, items, newWords, links);
     }
 
-    public Page withWays(PageWays newWays) {
-        return new Page(id, name, paper, items, words, newWays);
+    public Page withLinks(PageLinks newLinks) {
+        return new Page(id, name, paper, items, words, newLinks);
     }
 
-    /** As {@link #ways}, never null. */
+    /** As {@link #links}, never null. */
     @JsonIgnore
-    public PageWays leads() {
-        return ways == null ? PageWays.USUAL : ways;
+    public PageLinks leads() {
+        return links == null ? PageLinks.USUAL : links;
     }
 
     public Page withItems(List<Item> newItems) {
-        return new Page(id, name, paper, newItems, words, ways);
+        return new Page(id, name, paper, newItems, words, links);
     }
 
     /** The same page with the item of that id replaced; the id must be there. */

@@ -24,7 +24,7 @@ public record Picture(
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean bare)
         implements Item {
     public Picture {
-        traits = new Common(id, frame, movement, description, traits).traits();
+        traits = new CommonProperties(id, frame, movement, description, traits).traits();
         Bounds.present("item.picture", picture);
         Bounds.text("item.credit", credit, Bounds.NAME_LENGTH);
         still = Boolean.TRUE.equals(still) ? true : null;
@@ -50,7 +50,7 @@ public record Picture(
     }
 
     @Override
-    public Picture with(Common of) {
+    public Picture with(CommonProperties of) {
         return new Picture(
                 of.id(), of.frame(), of.movement(), of.description(), of.traits(), picture, credit, crop, still, bare);
     }

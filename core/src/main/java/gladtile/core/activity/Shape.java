@@ -19,12 +19,12 @@ public record Shape(
         @JsonInclude(JsonInclude.Include.NON_NULL) WordContent words)
         implements Item {
     public Shape {
-        traits = new Common(id, frame, movement, description, traits).traits();
+        traits = new CommonProperties(id, frame, movement, description, traits).traits();
         Bounds.present("shape.look", look);
     }
 
     @Override
-    public Shape with(Common of) {
+    public Shape with(CommonProperties of) {
         return new Shape(of.id(), of.frame(), of.movement(), of.description(), of.traits(), look, words);
     }
 

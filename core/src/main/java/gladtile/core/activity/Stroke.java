@@ -19,7 +19,7 @@ public record Stroke(Tool tool, String colour, double width, Dash dash, List<Int
     /** What drew it. */
     public enum Tool {
         PEN,
-        TINT,
+        HIGHLIGHTER,
         ERASER
     }
 

@@ -29,7 +29,7 @@ public record Table(
         String colour)
         implements Item {
     public Table {
-        traits = new Common(id, frame, movement, description, traits).traits();
+        traits = new CommonProperties(id, frame, movement, description, traits).traits();
         columns = sizes("table.columns", columns);
         rows = sizes("table.rows", rows);
         cells = Bounds.present("table.cells", cells).stream().map(List::copyOf).toList();
@@ -55,7 +55,7 @@ public record Table(
     }
 
     @Override
-    public Table with(Common of) {
+    public Table with(CommonProperties of) {
         return new Table(
                 of.id(), of.frame(), of.movement(), of.description(), of.traits(), columns, rows, cells, colour);
     }

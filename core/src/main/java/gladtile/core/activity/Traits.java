@@ -7,11 +7,11 @@ import java.util.List;
 /**
  * What an item of any kind may have besides its look.
  *
- * @param seeThrough per cent, 0 (nothing shines through) to 95
+ * @param transparency per cent, 0 (nothing shines through) to 95
  * @param groups the ids of the groups it is in, the outermost first
  * @param supply present when copies come off it
  * @param otherSide present when it can be turned over
- * @param route present when it leads somewhere
+ * @param link present when it leads somewhere
  * @param opens what must be done on the page before it does; absent for nothing
  * @param unmarked students do not see that it leads somewhere; absent for false
  * @param hidden it is not seen before something shows it; absent for false
@@ -20,11 +20,11 @@ import java.util.List;
  * @param reshapable its corners may be pulled in front of a class, where it is a shape with corners; absent for false
  */
 public record Traits(
-        int seeThrough,
+        int transparency,
         List<String> groups,
         @JsonInclude(JsonInclude.Include.NON_NULL) Supply supply,
         @JsonInclude(JsonInclude.Include.NON_NULL) OtherSide otherSide,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Route route,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Link link,
         @JsonInclude(JsonInclude.Include.NON_NULL) Opens opens,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean unmarked,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean hidden,
@@ -34,7 +34,7 @@ public record Traits(
     public static final Traits NONE = new Traits(0, List.of(), null, null);
 
     public Traits {
-        Bounds.within("traits.seeThrough", seeThrough, 0, Bounds.SEE_THROUGH);
+        Bounds.within("traits.transparency", transparency, 0, Bounds.TRANSPARENCY);
         groups = List.copyOf(Bounds.present("traits.groups", groups));
         Bounds.count("traits.groups", groups.size(), Bounds.GROUPS_DEEP);
         groups.forEach(group -> Bounds.id("traits.groups", group));
@@ -44,62 +44,113 @@ public record Traits(
         reshapable = Boolean.TRUE.equals(reshapable) ? true : null;
     }
 
-    public Traits(int seeThrough, List<String> groups, Supply supply, OtherSide otherSide) {
-        this(seeThrough, groups, supply, otherSide, null, null, null, null, null, null, null);
+    public Traits(int transparency, List<String> groups, Supply supply, OtherSide otherSide) {
+        this(transparency, groups, supply, otherSide, null, null, null, null, null, null, null);
     }
 
-    public Traits withSeeThrough(int percent) {
+    public Traits withTransparency(int percent) {
         return new Traits(
-                percent, groups, supply, otherSide, route, opens, unmarked, hidden, speech, erasable, reshapable);
+                percent, groups, supply, otherSide, link, opens, unmarked, hidden, speech, erasable, reshapable);
     }
 
     public Traits withGroups(List<String> newGroups) {
         return new Traits(
-                seeThrough, newGroups, supply, otherSide, route, opens, unmarked, hidden, speech, erasable, reshapable);
+                transparency,
+                newGroups,
+                supply,
+                otherSide,
+                link,
+                opens,
+                unmarked,
+                hidden,
+                speech,
+                erasable,
+                reshapable);
     }
 
     public Traits withSupply(Supply newSupply) {
         return new Traits(
-                seeThrough, groups, newSupply, otherSide, route, opens, unmarked, hidden, speech, erasable, reshapable);
+                transparency,
+                groups,
+                newSupply,
+                otherSide,
+                link,
+                opens,
+                unmarked,
+                hidden,
+                speech,
+                erasable,
+                reshapable);
     }
 
     public Traits withOtherSide(OtherSide newSide) {
         return new Traits(
-                seeThrough, groups, supply, newSide, route, opens, unmarked, hidden, speech, erasable, reshapable);
+                transparency, groups, supply, newSide, link, opens, unmarked, hidden, speech, erasable, reshapable);
     }
 
-    public Traits withRoute(Route newRoute) {
+    public Traits withLink(Link newLink) {
         return new Traits(
-                seeThrough, groups, supply, otherSide, newRoute, opens, unmarked, hidden, speech, erasable, reshapable);
+                transparency,
+                groups,
+                supply,
+                otherSide,
+                newLink,
+                opens,
+                unmarked,
+                hidden,
+                speech,
+                erasable,
+                reshapable);
     }
 
     public Traits withOpens(Opens newOpens) {
         return new Traits(
-                seeThrough, groups, supply, otherSide, route, newOpens, unmarked, hidden, speech, erasable, reshapable);
+                transparency,
+                groups,
+                supply,
+                otherSide,
+                link,
+                newOpens,
+                unmarked,
+                hidden,
+                speech,
+                erasable,
+                reshapable);
     }
 
     public Traits withUnmarked(boolean now) {
         return new Traits(
-                seeThrough, groups, supply, otherSide, route, opens, now, hidden, speech, erasable, reshapable);
+                transparency, groups, supply, otherSide, link, opens, now, hidden, speech, erasable, reshapable);
     }
 
     public Traits withHidden(boolean now) {
         return new Traits(
-                seeThrough, groups, supply, otherSide, route, opens, unmarked, now, speech, erasable, reshapable);
+                transparency, groups, supply, otherSide, link, opens, unmarked, now, speech, erasable, reshapable);
     }
 
     public Traits withSpeech(Speech newSpeech) {
         return new Traits(
-                seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, newSpeech, erasable, reshapable);
+                transparency,
+                groups,
+                supply,
+                otherSide,
+                link,
+                opens,
+                unmarked,
+                hidden,
+                newSpeech,
+                erasable,
+                reshapable);
     }
 
     public Traits withErasable(boolean now) {
         return new Traits(
-                seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, speech, now, reshapable);
+                transparency, groups, supply, otherSide, link, opens, unmarked, hidden, speech, now, reshapable);
     }
 
     public Traits withReshapable(boolean now) {
-        return new Traits(seeThrough, groups, supply, otherSide, route, opens, unmarked, hidden, speech, erasable, now);
+        return new Traits(
+                transparency, groups, supply, otherSide, link, opens, unmarked, hidden, speech, erasable, now);
     }
 
     /** Null for no traits at all: that is how they are kept and sent. */

@@ -23,7 +23,7 @@ public record Video(
         boolean muted)
         implements Item {
     public Video {
-        traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
+        traits = new CommonProperties(id, frame, Movement.FIXED, description, traits).traits();
         if (!Bounds.present("video.video", video).isVideo()) {
             throw new OutOfBounds("video.video", "a video is a file of moving pictures");
         }
@@ -39,7 +39,7 @@ public record Video(
     }
 
     @Override
-    public Video with(Common of) {
+    public Video with(CommonProperties of) {
         return new Video(of.id(), of.frame(), of.description(), of.traits(), video, poster, captions, loops, muted);
     }
 

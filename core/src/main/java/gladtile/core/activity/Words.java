@@ -13,7 +13,7 @@ public record Words(
         WordContent content)
         implements Item {
     public Words {
-        traits = new Common(id, frame, movement, description, traits).traits();
+        traits = new CommonProperties(id, frame, movement, description, traits).traits();
         Bounds.present("item.content", content);
     }
 
@@ -22,7 +22,7 @@ public record Words(
     }
 
     @Override
-    public Words with(Common of) {
+    public Words with(CommonProperties of) {
         return new Words(of.id(), of.frame(), of.movement(), of.description(), of.traits(), content);
     }
 

@@ -29,7 +29,7 @@ public record Zone(
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean carried)
         implements Item {
     public Zone {
-        traits = new Common(id, frame, Movement.FIXED, description, traits).traits();
+        traits = new CommonProperties(id, frame, Movement.FIXED, description, traits).traits();
         Bounds.text("zone.label", label, Bounds.NAME_LENGTH);
         look = ZoneLook.USUAL.equals(look) ? null : look;
         carried = Boolean.TRUE.equals(carried) ? carried : null;
@@ -50,7 +50,7 @@ public record Zone(
     }
 
     @Override
-    public Zone with(Common of) {
+    public Zone with(CommonProperties of) {
         return new Zone(of.id(), of.frame(), of.description(), of.traits(), label, shape, look, scale, up, carried);
     }
 

@@ -1,8 +1,8 @@
 package gladtile.core.analysis;
 
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Placement;
-import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Score;
 import gladtile.core.attempt.Standing;
 import java.util.ArrayList;
@@ -43,7 +43,7 @@ public record Responses(List<Placement> placements, List<Row> rows) {
         }
     }
 
-    public static Responses of(Rules rules, Collection<AttemptState> attempts) {
+    public static Responses of(AttemptRules rules, Collection<AttemptState> attempts) {
         List<Placement> placements = rules.placements();
         List<Row> rows = new ArrayList<>();
         for (AttemptState state : attempts) {

@@ -16,7 +16,7 @@ public record Stuck(String itemId, int refusals, long seconds, long typical) {
     /** Nobody is called stuck before this, however quick the class is. */
     static final double LEAST_SECONDS = 20;
 
-    public static Optional<Stuck> of(Pace pace, TypicalTimes typical, Instant now) {
+    public static Optional<Stuck> of(StudentPace pace, TypicalTimes typical, Instant now) {
         double idle = Duration.between(pace.progressAt(), now).toMillis() / 1000.0;
         String where = pace.last();
         if (where == null || pace.refused().getOrDefault(where, 0) < REFUSALS) {

@@ -19,10 +19,10 @@ public final class TypicalTimes {
     private final Map<String, Double> medians = new HashMap<>();
     private final double overall;
 
-    private TypicalTimes(Collection<Pace> paces) {
+    private TypicalTimes(Collection<StudentPace> stuckTracker) {
         Map<String, List<Double>> all = new HashMap<>();
         List<Double> every = new ArrayList<>();
-        for (Pace pace : paces) {
+        for (StudentPace pace : stuckTracker) {
             pace.seconds().forEach((id, seconds) -> {
                 all.computeIfAbsent(id, one -> new ArrayList<>()).add(seconds);
                 every.add(seconds);
@@ -36,8 +36,8 @@ public final class TypicalTimes {
         });
     }
 
-    public static TypicalTimes of(Collection<Pace> paces) {
-        return new TypicalTimes(paces);
+    public static TypicalTimes of(Collection<StudentPace> stuckTracker) {
+        return new TypicalTimes(stuckTracker);
     }
 
     /** Seconds. */

@@ -25,10 +25,10 @@ import java.util.function.Function;
 public record AnswerKey(
         Map<String, Map<String, Decision>> decisions,
         Map<String, ZoneRule> rules,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Facts> facts,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, PieceFacts> facts,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, TypedKey> typed,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) List<ZoneSet> sets,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Terms terms) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) AnswerTerms terms) {
     public static final AnswerKey EMPTY = new AnswerKey(Map.of(), Map.of());
 
     public AnswerKey {
@@ -48,7 +48,7 @@ public record AnswerKey(
         });
         decisions = Collections.unmodifiableMap(cells);
         rules = unusual("key.rule", rules, ZoneRule.USUAL);
-        facts = unusual("key.facts", facts == null ? Map.of() : facts, Facts.NONE);
+        facts = unusual("key.facts", facts == null ? Map.of() : facts, PieceFacts.NONE);
         typed = unusual("key.typed", typed == null ? Map.of() : typed, null);
         sets = sets == null ? List.of() : List.copyOf(sets);
         Bounds.count("key.sets", sets.size(), Bounds.SETS);
@@ -60,7 +60,7 @@ public record AnswerKey(
                 }
             }
         }
-        terms = Terms.orNull(terms);
+        terms = AnswerTerms.orNull(terms);
     }
 
     public AnswerKey(Map<String, Map<String, Decision>> decisions, Map<String, ZoneRule> rules) {
@@ -89,15 +89,15 @@ public record AnswerKey(
         if (said != Decision.UNDECIDED) {
             return said;
         }
-        Facts known = facts(pieceId);
+        PieceFacts known = facts(pieceId);
         if (known.nowhere() != null) {
-            return Decision.TURNED_AWAY;
+            return Decision.DOES_NOT_BELONG;
         }
         List<String> takes = rule(zoneId).wanted().takes();
         if (takes.isEmpty()) {
             return Decision.UNDECIDED;
         }
-        return takes.stream().anyMatch(known.labels()::contains) ? Decision.BELONGS : Decision.TURNED_AWAY;
+        return takes.stream().anyMatch(known.labels()::contains) ? Decision.BELONGS : Decision.DOES_NOT_BELONG;
     }
 
     /** Whether the piece was said to belong in at least one zone. */
@@ -109,12 +109,12 @@ public record AnswerKey(
         return rules.getOrDefault(zoneId, ZoneRule.USUAL);
     }
 
-    public Facts facts(String pieceId) {
-        return facts.getOrDefault(pieceId, Facts.NONE);
+    public PieceFacts facts(String pieceId) {
+        return facts.getOrDefault(pieceId, PieceFacts.NONE);
     }
 
-    public Terms holds() {
-        return terms == null ? Terms.USUAL : terms;
+    public AnswerTerms holds() {
+        return terms == null ? AnswerTerms.USUAL : terms;
     }
 
     public AnswerKey with(String zoneId, String pieceId, Decision decision) {
@@ -129,7 +129,7 @@ public record AnswerKey(
         return new AnswerKey(decisions, put(rules, zoneId, rule), facts, typed, sets, terms);
     }
 
-    public AnswerKey with(String pieceId, Facts known) {
+    public AnswerKey with(String pieceId, PieceFacts known) {
         return new AnswerKey(decisions, rules, put(facts, pieceId, known), typed, sets, terms);
     }
 
@@ -148,7 +148,7 @@ public record AnswerKey(
         return new AnswerKey(decisions, rules, facts, typed, newSets, terms);
     }
 
-    public AnswerKey withTerms(Terms newTerms) {
+    public AnswerKey withTerms(AnswerTerms newTerms) {
         return new AnswerKey(decisions, rules, facts, typed, sets, newTerms);
     }
 

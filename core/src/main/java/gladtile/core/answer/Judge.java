@@ -33,7 +33,7 @@ public final class Judge {
     private final Map<String, ZoneJudge> byId = new HashMap<>();
     private final Set<String> placements;
     private final Regions regions;
-    private final Carrying carrying;
+    private final CarriedZones carrying;
 
     private Judge(Page page, AnswerKey key) {
         pageId = page.id();
@@ -45,7 +45,7 @@ public final class Judge {
         });
         zones = new ArrayList<>();
         Set<String> placed = new HashSet<>();
-        carrying = Carrying.of(page, pieces);
+        carrying = CarriedZones.of(page, pieces);
         regions = Regions.of(page.zones().stream().filter(this::stays).toList(), key);
         for (Zone zone : page.zones()) {
             ZoneJudge judge = new ZoneJudge(zone, key, pieces, looks, regions);
@@ -75,7 +75,7 @@ public final class Judge {
     /** Whether what settles in a zone turns to its other side. */
     public boolean turnsOver(String zoneId) {
         ZoneJudge zone = byId.get(zoneId);
-        return zone != null && zone.rule().settle() == Settle.TURNS_OVER;
+        return zone != null && zone.rule().accept() == AcceptAction.TURNS_OVER;
     }
 
     private boolean stays(Zone zone) {
@@ -83,7 +83,7 @@ public final class Judge {
     }
 
     /** Its zones that move with pieces. */
-    public Carrying carrying() {
+    public CarriedZones carrying() {
         return carrying;
     }
 
@@ -124,8 +124,9 @@ public final class Judge {
     }
 
     /** How much of a zone that is solved as one has settled, 0 to 1. */
-    public double share(String zoneId, There there) {
-        List<Lying> settled = there.in(zoneId).stream().filter(Lying::settled).toList();
+    public double share(String zoneId, ZoneContents there) {
+        List<PlacedPiece> settled =
+                there.in(zoneId).stream().filter(PlacedPiece::settled).toList();
         return byId.get(zoneId).share(settled);
     }
 
@@ -157,12 +158,12 @@ public final class Judge {
      * @param y top edge where it was put
      * @param there what lies in the zones, without this piece
      */
-    public Verdict judge(String pieceId, double x, double y, There there) {
+    public Verdict judge(String pieceId, double x, double y, ZoneContents there) {
         return judge(pieceId, x, y, null, there);
     }
 
     /** @param turn of the piece, in degrees; null for as it was laid out */
-    public Verdict judge(String pieceId, double x, double y, Double turn, There there) {
+    public Verdict judge(String pieceId, double x, double y, Double turn, ZoneContents there) {
         Item piece = piece(pieceId)
                 .orElseThrow(() -> new IllegalArgumentException("no piece " + pieceId + " on page " + pageId));
         Frame home = piece.frame();
@@ -173,7 +174,7 @@ public final class Judge {
             y = middle.y() - home.height() / 2;
         }
         Frame at = new Frame(x, y, home.width(), home.height(), turn == null ? home.turn() : turn);
-        Held held = new Held(piece, at);
+        HeldPiece held = new HeldPiece(piece, at);
         Set<String> along = carrying.zonesAlong(pieceId, there);
         for (ZoneJudge zone : zones) {
             Point by = carrying.movedBy(zone.id(), there);
@@ -188,43 +189,43 @@ public final class Judge {
     }
 
     /** Judged as where the zone was laid out, and told for where it is. */
-    private static Verdict putOnMoved(ZoneJudge zone, Item piece, Frame at, Point by, There there) {
+    private static Verdict putOnMoved(ZoneJudge zone, Item piece, Frame at, Point by, ZoneContents there) {
         Point middle = at.middle();
         Point home = new Point(middle.x() - by.x(), middle.y() - by.y());
-        There from = Carrying.from(by, zone.id(), there);
+        ZoneContents from = CarriedZones.from(by, zone.id(), there);
         Verdict verdict = zone.put(piece, at.x() - by.x(), at.y() - by.y(), at.turn(), home, from);
         return switch (verdict.rests()) {
             case HOME, TAKEN_BACK -> verdict;
             // Exactly there, whatever adding and taking away rounds off.
-            case WHERE_PUT, MELTED -> zone.hasScale() ? verdict.by(by.x(), by.y()) : verdict.at(at.x(), at.y());
+            case WHERE_PUT, DISAPPEARED -> zone.hasScale() ? verdict.by(by.x(), by.y()) : verdict.at(at.x(), at.y());
             case IN_SLOT -> verdict.by(by.x(), by.y());
         };
     }
 
     /** What lies in a zone, told from where that zone was laid out. */
-    private There home(String zoneId, There there) {
+    private ZoneContents home(String zoneId, ZoneContents there) {
         Point by = carrying.movedBy(zoneId, there);
-        return by == null ? there : Carrying.from(by, zoneId, there);
+        return by == null ? there : CarriedZones.from(by, zoneId, there);
     }
 
     private static Verdict answered(ZoneJudge zone, Verdict verdict, int refusals) {
         Replies replies = zone.rule().says();
         if (verdict.belongs()) {
-            return verdict.with(replies.taken(), null);
+            return verdict.with(replies.accepted(), null);
         }
-        return verdict.refused() ? verdict.with(replies.turnedAway(), replies.hintAfter(refusals)) : verdict;
+        return verdict.refused() ? verdict.with(replies.rejected(), replies.hintAfter(refusals)) : verdict;
     }
 
     /** What a check finds of the pieces that wait in a zone. */
-    List<ZoneJudge.Checked> check(String zoneId, There there) {
+    List<ZoneJudge.Checked> check(String zoneId, ZoneContents there) {
         return byId.get(zoneId).check(home(zoneId, there));
     }
 
     /** One piece that was checked. @param why present when it is wrong @param right false also for 'not yet' */
-    public record Checked(String pieceId, boolean right, boolean wrong, Why why) {}
+    public record Checked(String pieceId, boolean right, boolean wrong, VerdictReason why) {}
 
     /** Judges everything that waits in a zone, together. */
-    public List<Checked> checked(String zoneId, There there) {
+    public List<Checked> checked(String zoneId, ZoneContents there) {
         return check(zoneId, there).stream()
                 .map(one -> new Checked(
                         one.lying().pieceId(),
@@ -235,7 +236,7 @@ public final class Judge {
     }
 
     /** What a check tells of a zone. @param found what {@link #checked} found there */
-    public Count count(String zoneId, List<Checked> found, There there) {
+    public Count count(String zoneId, List<Checked> found, ZoneContents there) {
         return byId.get(zoneId).count(found, there);
     }
 
@@ -253,7 +254,7 @@ public final class Judge {
     }
 
     /** Where a piece would rest in a zone it belongs in. */
-    public Point shownAt(String zoneId, String pieceId, There there) {
+    public Point shownAt(String zoneId, String pieceId, ZoneContents there) {
         Point at = byId.get(zoneId).shownAt(piece(pieceId).orElseThrow(), home(zoneId, there));
         Point by = carrying.movedBy(zoneId, there);
         return by == null ? at : new Point(at.x() + by.x(), at.y() + by.y());

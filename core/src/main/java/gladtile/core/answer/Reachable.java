@@ -13,8 +13,8 @@ public final class Reachable {
     public record Result(SubsetSum.Answer answer, Optional<Long> nearest) {}
 
     /** @param steps at most so many sums are looked at, twice where it is out of reach */
-    public static Result total(List<Item> belonging, AnswerKey key, Wants wants, long steps) {
-        long target = Math.round(wants.total() * Facts.IN_ONE);
+    public static Result total(List<Item> belonging, AnswerKey key, ZoneRequirements wants, long steps) {
+        long target = Math.round(wants.total() * PieceFacts.IN_ONE);
         List<Long> values = new ArrayList<>();
         for (Item piece : belonging) {
             long value = key.facts(piece.id()).thousandths();

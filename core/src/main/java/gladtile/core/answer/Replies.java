@@ -4,14 +4,14 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 
 /** What a zone or a gap says of what it took, of what it turned away, and after how many refusals it helps. */
 public record Replies(
-        @JsonInclude(JsonInclude.Include.NON_NULL) Reply taken,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Reply turnedAway,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Reply accepted,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Reply rejected,
         @JsonInclude(JsonInclude.Include.NON_NULL) Hint hint) {
     public static final Replies NONE = new Replies(null, null, null);
 
     public Replies {
-        taken = Reply.orNull(taken);
-        turnedAway = Reply.orNull(turnedAway);
+        accepted = Reply.orNull(accepted);
+        rejected = Reply.orNull(rejected);
     }
 
     static Replies orNull(Replies replies) {

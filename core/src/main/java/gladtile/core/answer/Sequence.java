@@ -9,20 +9,20 @@ import java.util.TreeMap;
 /**
  * The order a zone wants its pieces in, by their position along it.
  *
- * @param way in which the first comes first; absent for from left to right
+ * @param direction in which the first comes first; absent for from left to right
  * @param places piece id to its place, 1 the first; pieces that look alike may stand for one another
  */
 public record Sequence(
-        @JsonInclude(JsonInclude.Include.NON_NULL) Way way, Map<String, Integer> places) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Direction direction, Map<String, Integer> places) {
     /** Which way a sequence runs. */
-    public enum Way {
+    public enum Direction {
         RIGHTWARDS,
         LEFTWARDS,
         DOWNWARDS
     }
 
     public Sequence {
-        way = way == Way.RIGHTWARDS ? null : way;
+        direction = direction == Direction.RIGHTWARDS ? null : direction;
         places = Collections.unmodifiableMap(new TreeMap<>(Bounds.present("sequence.places", places)));
         Bounds.count("sequence.places", places.size(), Bounds.ITEMS_ON_A_PAGE);
         places.forEach((piece, place) -> {
@@ -31,8 +31,8 @@ public record Sequence(
         });
     }
 
-    public Way runs() {
-        return way == null ? Way.RIGHTWARDS : way;
+    public Direction runs() {
+        return direction == null ? Direction.RIGHTWARDS : direction;
     }
 
     /** How many places there are: the largest that is given. */
@@ -43,6 +43,6 @@ public record Sequence(
     Sequence without(String pieceId) {
         Map<String, Integer> left = new TreeMap<>(places);
         left.remove(pieceId);
-        return new Sequence(way, left);
+        return new Sequence(direction, left);
     }
 }

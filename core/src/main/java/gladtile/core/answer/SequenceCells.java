@@ -74,8 +74,8 @@ final class SequenceCells {
 
     /** The left top corner of a piece of that size in the middle of a place. */
     Point corner(int place, double width, double height) {
-        double i = sequence.runs() == Sequence.Way.LEFTWARDS ? length - place : place - 1;
-        boolean down = sequence.runs() == Sequence.Way.DOWNWARDS;
+        double i = sequence.runs() == Sequence.Direction.LEFTWARDS ? length - place : place - 1;
+        boolean down = sequence.runs() == Sequence.Direction.DOWNWARDS;
         double x = down ? box.x() + box.width() / 2 : box.x() + box.width() * (i + 0.5) / length;
         double y = box.y() + top + (box.height() - top) * (down ? (i + 0.5) / length : 0.5);
         return new Point(x - width / 2, y - height / 2);

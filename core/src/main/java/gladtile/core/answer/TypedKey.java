@@ -7,19 +7,19 @@ import gladtile.core.typed.TypedRule;
 /**
  * How one gap that is typed into is answered.
  *
- * @param moment absent for at once: when the student leaves the gap or presses Enter
+ * @param timing absent for at once: when the student leaves the gap or presses Enter
  * @param tries after so many refusals it takes no more; absent for no end
  * @param worth points, otherwise than the activity says; absent for as it says
  */
 public record TypedKey(
         TypedRule rule,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Moment moment,
+        @JsonInclude(JsonInclude.Include.NON_NULL) JudgeTiming timing,
         @JsonInclude(JsonInclude.Include.NON_NULL) Replies replies,
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer tries,
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer worth) {
     public TypedKey {
         Bounds.present("typed.rule", rule);
-        moment = moment == Moment.AT_ONCE ? null : moment;
+        timing = timing == JudgeTiming.AT_ONCE ? null : timing;
         replies = Replies.orNull(replies);
         if (tries != null) {
             Bounds.within("typed.tries", tries, 1, Bounds.TRIES);
@@ -33,8 +33,8 @@ public record TypedKey(
         return new TypedKey(rule, null, null, null, null);
     }
 
-    public Moment when() {
-        return moment == null ? Moment.AT_ONCE : moment;
+    public JudgeTiming when() {
+        return timing == null ? JudgeTiming.AT_ONCE : timing;
     }
 
     public Replies says() {

@@ -23,14 +23,14 @@ public record Verdict(
         double x,
         double y,
         Rests rests,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Why why,
+        @JsonInclude(JsonInclude.Include.NON_NULL) VerdictReason why,
         @JsonInclude(JsonInclude.Include.NON_NULL) Reply reply,
         @JsonInclude(JsonInclude.Include.NON_NULL) String hint,
         @JsonInclude(JsonInclude.Include.NON_NULL) Count count) {
     /** What a zone finds of a piece. */
     public enum Says {
         BELONGS,
-        TURNED_AWAY,
+        DOES_NOT_BELONG,
         /** No zone was asked, or the zone does not say yet. */
         NOT_JUDGED,
         /** A teacher has to decide. */
@@ -45,7 +45,7 @@ public record Verdict(
         WHERE_PUT,
         HOME,
         /** Accepted and no longer to be seen. */
-        MELTED,
+        DISAPPEARED,
         /** Back in the supply it came off: it is no more. */
         TAKEN_BACK
     }
@@ -93,11 +93,11 @@ public record Verdict(
 
     /** It belongs there and waits until it is turned right. */
     static Verdict notTurnedYet(String zoneId, double x, double y) {
-        return new Verdict(Says.NOT_JUDGED, zoneId, x, y, Rests.WHERE_PUT, Why.TURNED, null, null, null);
+        return new Verdict(Says.NOT_JUDGED, zoneId, x, y, Rests.WHERE_PUT, VerdictReason.TURNED, null, null, null);
     }
 
-    static Verdict turnedAway(String zoneId, double x, double y, Rests rests, Why why) {
-        return new Verdict(Says.TURNED_AWAY, zoneId, x, y, rests, why, null, null, null);
+    static Verdict rejected(String zoneId, double x, double y, Rests rests, VerdictReason why) {
+        return new Verdict(Says.DOES_NOT_BELONG, zoneId, x, y, rests, why, null, null, null);
     }
 
     /** Of a check of so many pieces and gaps. */
@@ -130,6 +130,6 @@ public record Verdict(
 
     /** Whether it counts as a try that went wrong. */
     public boolean refused() {
-        return says == Says.TURNED_AWAY && (why == null || why.counts());
+        return says == Says.DOES_NOT_BELONG && (why == null || why.counts());
     }
 }

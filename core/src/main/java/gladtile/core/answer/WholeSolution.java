@@ -13,7 +13,7 @@ public final class WholeSolution {
 
     /** Piece ids, one as often as copies of it are wanted; empty when nothing fills the zone. */
     public static List<String> of(Page page, AnswerKey key, String zoneId) {
-        Wants wants = key.rule(zoneId).wanted();
+        ZoneRequirements wants = key.rule(zoneId).wanted();
         List<Item> belonging = page.pieces().stream()
                 .filter(piece -> key.decision(zoneId, piece.id()) == Decision.BELONGS)
                 .toList();
@@ -45,12 +45,12 @@ public final class WholeSolution {
         return wants.capacity() != null && all.size() > wants.capacity() ? all.subList(0, wants.capacity()) : all;
     }
 
-    private static int place(Wants wants, String piece) {
+    private static int place(ZoneRequirements wants, String piece) {
         return wants.sequence().places().getOrDefault(piece, Integer.MAX_VALUE);
     }
 
-    private static Optional<List<String>> total(List<Item> belonging, AnswerKey key, Wants wants) {
-        long target = Math.round(wants.total() * Facts.IN_ONE);
+    private static Optional<List<String>> total(List<Item> belonging, AnswerKey key, ZoneRequirements wants) {
+        long target = Math.round(wants.total() * PieceFacts.IN_ONE);
         List<String> ids = new ArrayList<>();
         List<Long> values = new ArrayList<>();
         for (Item piece : belonging) {
@@ -65,8 +65,8 @@ public final class WholeSolution {
     }
 
     /** How many copies of a piece could be of use for a total. */
-    static long copies(Item piece, long value, long target, Wants wants) {
-        Supply supply = piece.ways().supply();
+    static long copies(Item piece, long value, long target, ZoneRequirements wants) {
+        Supply supply = piece.traitsOrNone().supply();
         if (supply == null) {
             return 1;
         }

@@ -31,7 +31,7 @@ final class ZoneJudge {
     private final ShapedSlots shaped;
 
     private final ZoneRule rule;
-    private final Wants wants;
+    private final ZoneRequirements wants;
     private final Map<String, Item> pieces;
     private final Set<String> belongs;
     private final Map<String, Long> values;
@@ -39,11 +39,11 @@ final class ZoneJudge {
     private final SequenceCells cells;
     private final SetJudge set;
     /** Null where places in it have no value. */
-    private final OnScale scale;
+    private final ScaleReading scale;
     /** Piece id to its value on the scale, for those that have one. */
-    private final Map<String, OnScale.Value> onScale;
+    private final Map<String, ScaleReading.Value> onScale;
     /** Of the pieces that belong here, those that are right at one turn only. */
-    private final Map<String, Facts> turned;
+    private final Map<String, PieceFacts> turned;
     /** Null where it makes none with others. */
     private final Regions regions;
     /** Piece id to the crossing zones that it belongs in, all of them together. */
@@ -57,7 +57,7 @@ final class ZoneJudge {
         shaped = zone.shape() == null ? null : new ShapedSlots(zone, area);
         this.pieces = pieces;
         rule = key.rule(zone.id());
-        scale = OnScale.of(zone, rule);
+        scale = ScaleReading.of(zone, rule);
         onScale = new HashMap<>();
         turned = new HashMap<>();
         regions = onPage.has(zone.id()) ? onPage : null;
@@ -86,11 +86,11 @@ final class ZoneJudge {
             Double up = key.facts(piece).valueUp();
             if (value != null) {
                 BigDecimal upright = up == null ? null : BigDecimal.valueOf(up);
-                onScale.put(piece, new OnScale.Value(BigDecimal.valueOf(value), upright));
+                onScale.put(piece, new ScaleReading.Value(BigDecimal.valueOf(value), upright));
             }
         }
         for (String piece : belongs) {
-            Facts known = key.facts(piece);
+            PieceFacts known = key.facts(piece);
             if (known.rightTurn() != null) {
                 turned.put(piece, known);
             }
@@ -102,10 +102,10 @@ final class ZoneJudge {
                 .findFirst()
                 .map(SetJudge::new)
                 .orElse(null);
-        Wants room = set == null ? wants : wants.withCapacity(1);
+        ZoneRequirements room = set == null ? wants : wants.withCapacity(1);
         // Before anything is judged, a place that was planned for what belongs would tell what does.
-        plan = laysInSlots() && cells == null && rule.layout() == null && rule.when() == Moment.AT_ONCE
-                ? Slots.plan(zone, settling(zone, room, Room.fitted(zone, rule, belonging(pieces))))
+        plan = laysInSlots() && cells == null && rule.layout() == null && rule.when() == JudgeTiming.AT_ONCE
+                ? Slots.plan(zone, settling(zone, room, ZoneCapacity.fitted(zone, rule, belonging(pieces))))
                         .orElse(List.of())
                 : List.of();
     }
@@ -117,10 +117,10 @@ final class ZoneJudge {
     }
 
     /** The boxes of everything that can settle in a zone at one time; of more than it holds, the largest. */
-    static List<Frame> settling(Zone zone, Wants wants, List<Item> belonging) {
+    static List<Frame> settling(Zone zone, ZoneRequirements wants, List<Item> belonging) {
         List<Frame> boxes = new ArrayList<>();
         for (Item piece : belonging) {
-            Supply supply = piece.ways().supply();
+            Supply supply = piece.traitsOrNone().supply();
             int most = supply == null ? 1 : wants.counts().getOrDefault(piece.id(), mostCopies(wants, supply));
             for (int i = 0; i < most; i++) {
                 boxes.add(piece.frame());
@@ -134,7 +134,7 @@ final class ZoneJudge {
     }
 
     /** Of an endless supply nobody can know; one is reckoned with. */
-    private static int mostCopies(Wants wants, Supply supply) {
+    private static int mostCopies(ZoneRequirements wants, Supply supply) {
         if (wants.capacity() != null) {
             return Math.min(wants.capacity(), supply.most());
         }
@@ -162,7 +162,7 @@ final class ZoneJudge {
     }
 
     /** Whether a piece that is put somewhere is put here. */
-    boolean takes(Held held) {
+    boolean takes(HeldPiece held) {
         return switch (rule.takesBy()) {
             case MIDDLE -> area.contains(held.middle());
             case TOUCHES -> area.touches(held.outline());
@@ -182,7 +182,7 @@ final class ZoneJudge {
     }
 
     private boolean inSlots() {
-        return rule.settle() == Settle.IN_SLOT || rule.settle() == Settle.TURNS_OVER;
+        return rule.accept() == AcceptAction.IN_SLOT || rule.accept() == AcceptAction.TURNS_OVER;
     }
 
     /** Whether it is solved as one, rather than piece by piece. */
@@ -197,9 +197,9 @@ final class ZoneJudge {
     }
 
     /** How much of what it wants as a whole has settled there, 0 to 1. */
-    double share(List<Lying> settled) {
+    double share(List<PlacedPiece> settled) {
         if (wants.total() != null) {
-            long wanted = Math.round(wants.total() * Facts.IN_ONE);
+            long wanted = Math.round(wants.total() * PieceFacts.IN_ONE);
             if (sum(settled) == wanted && !settled.isEmpty()) {
                 return 1;
             }
@@ -223,38 +223,38 @@ final class ZoneJudge {
     }
 
     /** @param turn of the piece as it is put, in degrees */
-    Verdict put(Item piece, double x, double y, double turn, Point middle, There there) {
-        List<Lying> lying = there.in(zone.id());
+    Verdict put(Item piece, double x, double y, double turn, Point middle, ZoneContents there) {
+        List<PlacedPiece> lying = there.in(zone.id());
         if (rule.tries() != null && there.refusals(zone.id()) >= rule.tries()) {
-            return home(piece, Why.NO_MORE_TRIES);
+            return home(piece, VerdictReason.NO_MORE_TRIES);
         }
-        if (rule.when() != Moment.AT_ONCE) {
+        if (rule.when() != JudgeTiming.AT_ONCE) {
             boolean full = wants.capacity() != null && lying.size() >= wants.capacity();
             if (full || cells != null && laysInSlots() && lying.size() >= cells.length()) {
-                return home(piece, Why.FULL);
+                return home(piece, VerdictReason.FULL);
             }
             return placed(Says.NOT_JUDGED, piece, x, y, middle, lying);
         }
-        Why why = why(piece, middle, settled(lying), there);
+        VerdictReason why = why(piece, middle, settled(lying), there);
         if (why == null && isTurnedWrong(piece.id(), turn)) {
             // One turns step by step: each would be a refusal. It waits there until it is turned right.
             return Verdict.notTurnedYet(zone.id(), x, y);
         }
         if (why == null) {
-            return rule.settle() == Settle.MELTS
-                    ? new Verdict(Says.BELONGS, zone.id(), x, y, Rests.MELTED)
+            return rule.accept() == AcceptAction.DISAPPEARS
+                    ? new Verdict(Says.BELONGS, zone.id(), x, y, Rests.DISAPPEARED)
                     : placed(Says.BELONGS, piece, x, y, middle, lying);
         }
-        if (rule.refused() == Return.GLIDES_HOME || !why.counts()) {
+        if (rule.reject() == RejectAction.GOES_BACK || !why.counts()) {
             return home(piece, why);
         }
-        return Verdict.turnedAway(zone.id(), x, y, Rests.WHERE_PUT, why);
+        return Verdict.rejected(zone.id(), x, y, Rests.WHERE_PUT, why);
     }
 
     /** Asked for each piece that is put down: a loop is some times as fast as a stream here. */
-    private static List<Lying> settled(List<Lying> lying) {
-        List<Lying> settled = new ArrayList<>(lying.size());
-        for (Lying one : lying) {
+    private static List<PlacedPiece> settled(List<PlacedPiece> lying) {
+        List<PlacedPiece> settled = new ArrayList<>(lying.size());
+        for (PlacedPiece one : lying) {
             if (one.settled()) {
                 settled.add(one);
             }
@@ -262,11 +262,11 @@ final class ZoneJudge {
         return settled;
     }
 
-    private Verdict home(Item piece, Why why) {
-        return Verdict.turnedAway(zone.id(), piece.frame().x(), piece.frame().y(), Rests.HOME, why);
+    private Verdict home(Item piece, VerdictReason why) {
+        return Verdict.rejected(zone.id(), piece.frame().x(), piece.frame().y(), Rests.HOME, why);
     }
 
-    private Verdict placed(Says says, Item piece, double x, double y, Point middle, List<Lying> lying) {
+    private Verdict placed(Says says, Item piece, double x, double y, Point middle, List<PlacedPiece> lying) {
         if (scale != null) {
             Point rest = scale.rest(middle);
             return new Verdict(says, zone.id(), x + rest.x() - middle.x(), y + rest.y() - middle.y(), Rests.WHERE_PUT);
@@ -282,9 +282,9 @@ final class ZoneJudge {
     }
 
     /** The left top corner of the whole piece, of which a smaller one about the same middle may be drawn. */
-    private Point slotFor(Item piece, Point middle, List<Lying> lying) {
+    private Point slotFor(Item piece, Point middle, List<PlacedPiece> lying) {
         Frame home = piece.frame();
-        Frame box = Fitted.box(zone, rule, piece, home);
+        Frame box = PieceFit.box(zone, rule, piece, home);
         return around(slot(box, middle, lying), home, box);
     }
 
@@ -292,7 +292,7 @@ final class ZoneJudge {
         return new Point(at.x() - (home.width() - box.width()) / 2, at.y() - (home.height() - box.height()) / 2);
     }
 
-    private Point slot(Frame home, Point middle, List<Lying> lying) {
+    private Point slot(Frame home, Point middle, List<PlacedPiece> lying) {
         if (cells != null) {
             int place = cells.nearestFree(middle, taken(lying));
             return cells.corner(place == 0 ? cells.at(middle) : place, home.width(), home.height());
@@ -310,13 +310,13 @@ final class ZoneJudge {
         return shaped == null ? Slots.next(zone, there, home) : shaped.next(there, home);
     }
 
-    private List<Frame> frames(List<Lying> lying) {
+    private List<Frame> frames(List<PlacedPiece> lying) {
         List<Frame> there = new ArrayList<>(lying.size());
-        for (Lying one : lying) {
+        for (PlacedPiece one : lying) {
             Item piece = pieces.get(Supply.originalOf(one.pieceId()));
             Frame whole = Frame.of(
                     one.x(), one.y(), piece.frame().width(), piece.frame().height());
-            there.add(Fitted.box(zone, rule, piece, whole));
+            there.add(PieceFit.box(zone, rule, piece, whole));
         }
         return there;
     }
@@ -332,76 +332,76 @@ final class ZoneJudge {
         return pieces.get(Supply.originalOf(pieceId)).frame();
     }
 
-    private Point middle(Lying one) {
+    private Point middle(PlacedPiece one) {
         Frame box = frame(one.pieceId());
         return new Point(one.x() + box.width() / 2, one.y() + box.height() / 2);
     }
 
-    private List<Integer> taken(List<Lying> lying) {
+    private List<Integer> taken(List<PlacedPiece> lying) {
         return lying.stream().map(one -> cells.at(middle(one))).toList();
     }
 
     /** Null when it may settle. */
-    private Why why(Item piece, Point middle, List<Lying> settled, There there) {
+    private VerdictReason why(Item piece, Point middle, List<PlacedPiece> settled, ZoneContents there) {
         String id = piece.id();
         if (!belongsAt(id, middle)) {
-            return Why.NOT_HERE;
+            return VerdictReason.NOT_HERE;
         }
         if (wants.capacity() != null && settled.size() >= wants.capacity() || set != null && !settled.isEmpty()) {
-            return Why.FULL;
+            return VerdictReason.FULL;
         }
         if (!wants.counts().isEmpty() && count(id, settled) >= wants.counts().getOrDefault(id, 1)) {
-            return Why.TOO_MANY;
+            return VerdictReason.TOO_MANY;
         }
         if (wants.total() != null && onlyGrows) {
-            long most = Math.round(wants.total() * Facts.IN_ONE);
+            long most = Math.round(wants.total() * PieceFacts.IN_ONE);
             if (sum(settled) + values.get(id) > most) {
-                return Why.TOO_MUCH;
+                return VerdictReason.TOO_MUCH;
             }
         }
         if (cells != null && !inOrder(id, middle, settled)) {
-            return Why.WRONG_PLACE;
+            return VerdictReason.WRONG_PLACE;
         }
         if (isOffItsValue(id, middle)) {
             return offItsValue(id, middle);
         }
         if (set != null && !set.goes(zone.id(), id, inSet(there, true))) {
-            return Why.NOT_WITH_THESE;
+            return VerdictReason.NOT_WITH_THESE;
         }
         return null;
     }
 
     private boolean isTurnedWrong(String piece, double turn) {
-        Facts known = turned.get(piece);
+        PieceFacts known = turned.get(piece);
         return known != null && !known.isTurnedRight(turn);
     }
 
-    private boolean isTurnedWrong(Lying one) {
+    private boolean isTurnedWrong(PlacedPiece one) {
         String piece = Supply.originalOf(one.pieceId());
         return isTurnedWrong(piece, one.turn() == null ? frame(piece).turn() : one.turn());
     }
 
     private boolean isOffItsValue(String piece, Point middle) {
-        OnScale.Value value = onScale.get(piece);
+        ScaleReading.Value value = onScale.get(piece);
         return value != null && !scale.isRight(middle, value);
     }
 
-    private Why offItsValue(String piece, Point middle) {
+    private VerdictReason offItsValue(String piece, Point middle) {
         if (rule.saysSide() == null) {
-            return Why.WRONG_PLACE;
+            return VerdictReason.WRONG_PLACE;
         }
         return scale.side(middle, onScale.get(piece));
     }
 
     /** In slots the place itself counts; where pieces stay as they were put, only what lies before and behind. */
-    private boolean inOrder(String id, Point middle, List<Lying> settled) {
+    private boolean inOrder(String id, Point middle, List<PlacedPiece> settled) {
         if (laysInSlots()) {
             int place = cells.at(middle);
             return cells.mayLieAt(id, place) && !taken(settled).contains(place);
         }
         double along = cells.along(middle);
         int mine = cells.first(id);
-        for (Lying one : settled) {
+        for (PlacedPiece one : settled) {
             int other = cells.first(Supply.originalOf(one.pieceId()));
             double at = cells.along(middle(one));
             if (mine != other && (mine < other) != (along < at)) {
@@ -412,7 +412,7 @@ final class ZoneJudge {
     }
 
     /** Zone id to the one piece that lies in it, for the zones answered together with this one. */
-    private Map<String, String> inSet(There there, boolean settledOnly) {
+    private Map<String, String> inSet(ZoneContents there, boolean settledOnly) {
         Map<String, String> lying = new HashMap<>();
         for (String other : set.zoneIds()) {
             there.in(other).stream()
@@ -423,13 +423,13 @@ final class ZoneJudge {
         return lying;
     }
 
-    private static long count(String piece, List<Lying> lying) {
+    private static long count(String piece, List<PlacedPiece> lying) {
         return lying.stream()
                 .filter(one -> Supply.originalOf(one.pieceId()).equals(piece))
                 .count();
     }
 
-    private long sum(List<Lying> lying) {
+    private long sum(List<PlacedPiece> lying) {
         return lying.stream()
                 .mapToLong(one -> values.getOrDefault(Supply.originalOf(one.pieceId()), 0L))
                 .sum();
@@ -443,33 +443,33 @@ final class ZoneJudge {
         NOT_YET
     }
 
-    record Checked(Lying lying, Found found, Why why) {}
+    record Checked(PlacedPiece lying, Found found, VerdictReason why) {}
 
     /** Everything that waits in this zone, judged together. */
-    List<Checked> check(There there) {
-        List<Lying> lying = there.in(zone.id());
+    List<Checked> check(ZoneContents there) {
+        List<PlacedPiece> lying = there.in(zone.id());
         List<Checked> found = new ArrayList<>();
         Map<String, Integer> counted = new HashMap<>();
-        List<Lying> belonging = belonging(lying);
+        List<PlacedPiece> belonging = belonging(lying);
         Set<String> ordered = cells == null ? Set.of() : rightInOrder(belonging);
         boolean open = missing(belonging) != null;
         boolean setFits = set == null || set.right(inSet(there, false)).contains(zone.id());
-        for (Lying one : lying) {
+        for (PlacedPiece one : lying) {
             String piece = Supply.originalOf(one.pieceId());
-            Why why = null;
+            VerdictReason why = null;
             if (!belongsAt(piece, middle(one))) {
-                why = Why.NOT_HERE;
+                why = VerdictReason.NOT_HERE;
             } else if (!wants.counts().isEmpty()
                     && counted.merge(piece, 1, Integer::sum) > wants.counts().getOrDefault(piece, 1)) {
-                why = Why.TOO_MANY;
+                why = VerdictReason.TOO_MANY;
             } else if (cells != null && !ordered.contains(one.pieceId())) {
-                why = Why.WRONG_PLACE;
+                why = VerdictReason.WRONG_PLACE;
             } else if (isOffItsValue(piece, middle(one))) {
                 why = offItsValue(piece, middle(one));
             } else if (isTurnedWrong(one)) {
-                why = Why.TURNED;
+                why = VerdictReason.TURNED;
             } else if (!setFits) {
-                why = Why.NOT_WITH_THESE;
+                why = VerdictReason.NOT_WITH_THESE;
             }
             if (!one.settled()) {
                 found.add(new Checked(one, why != null ? Found.WRONG : open ? Found.NOT_YET : Found.RIGHT, why));
@@ -478,22 +478,22 @@ final class ZoneJudge {
         return found;
     }
 
-    private List<Lying> belonging(List<Lying> lying) {
+    private List<PlacedPiece> belonging(List<PlacedPiece> lying) {
         return lying.stream()
                 .filter(one -> belongs.contains(Supply.originalOf(one.pieceId())))
                 .toList();
     }
 
     /** Null when nothing is. */
-    private Missing missing(List<Lying> belonging) {
+    private Missing missing(List<PlacedPiece> belonging) {
         if (wants.total() != null) {
-            int sign = Long.compare(sum(belonging), Math.round(wants.total() * Facts.IN_ONE));
+            int sign = Long.compare(sum(belonging), Math.round(wants.total() * PieceFacts.IN_ONE));
             return sign == 0 ? null : sign < 0 ? Missing.TOO_LITTLE : Missing.TOO_MUCH;
         }
         return wants.allOf() != null && belonging.size() < wholeCount() ? Missing.MORE : null;
     }
 
-    Count count(List<Judge.Checked> found, There there) {
+    Count count(List<Judge.Checked> found, ZoneContents there) {
         Missing missing = missing(belonging(there.in(zone.id())));
         int right = 0;
         int of = 0;
@@ -509,19 +509,19 @@ final class ZoneJudge {
      * Those that are at their place; where pieces stay as put, the longest row of them that is in order. What has settled
      * rests, so whatever is not in order with it is out of order, however many they are.
      */
-    private Set<String> rightInOrder(List<Lying> lying) {
+    private Set<String> rightInOrder(List<PlacedPiece> lying) {
         Set<String> right = new HashSet<>();
         if (laysInSlots()) {
-            for (Lying one : lying) {
+            for (PlacedPiece one : lying) {
                 if (cells.mayLieAt(Supply.originalOf(one.pieceId()), cells.at(middle(one)))) {
                     right.add(one.pieceId());
                 }
             }
             return right;
         }
-        List<Lying> settled = lying.stream().filter(Lying::settled).toList();
-        List<Lying> row = new ArrayList<>();
-        for (Lying one : lying) {
+        List<PlacedPiece> settled = lying.stream().filter(PlacedPiece::settled).toList();
+        List<PlacedPiece> row = new ArrayList<>();
+        for (PlacedPiece one : lying) {
             if (one.settled() || inOrder(Supply.originalOf(one.pieceId()), middle(one), settled)) {
                 row.add(one);
             }
@@ -554,23 +554,23 @@ final class ZoneJudge {
 
     /** How a piece that belongs here is turned, for showing the solution; null for as it was laid out. */
     Double shownTurn(Item piece) {
-        Facts known = turned.get(piece.id());
+        PieceFacts known = turned.get(piece.id());
         return known == null ? null : known.rightTurn();
     }
 
     /** How much smaller a piece is drawn here; null for as large as it is. */
     Double scaleOf(Item piece) {
-        double scale = Fitted.scale(zone, rule, piece);
+        double scale = PieceFit.scale(zone, rule, piece);
         return scale == 1 ? null : (Double) scale;
     }
 
     /** A place where a piece that belongs here would rest, for showing the solution. */
-    Point shownAt(Item piece, There there) {
-        List<Lying> lying = there.in(zone.id());
+    Point shownAt(Item piece, ZoneContents there) {
+        List<PlacedPiece> lying = there.in(zone.id());
         Frame home = piece.frame();
         if (cells != null) {
             int place = cells.first(piece.id());
-            Frame box = Fitted.box(zone, rule, piece, home);
+            Frame box = PieceFit.box(zone, rule, piece, home);
             int within = place > cells.length() ? cells.length() : place;
             return around(cells.corner(within, box.width(), box.height()), home, box);
         }

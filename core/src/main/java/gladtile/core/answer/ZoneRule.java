@@ -7,8 +7,8 @@ import java.util.function.Consumer;
 /**
  * How one zone answers the pieces that are put in it.
  *
- * @param moment absent for at once
- * @param tell what a check shows; absent for which are right
+ * @param timing absent for at once
+ * @param feedback what a check shows; absent for which are right
  * @param wants absent for nothing but that its pieces belong
  * @param replies absent for the usual words and no sound
  * @param tries after so many refusals it takes no more; absent for no end
@@ -25,15 +25,15 @@ import java.util.function.Consumer;
  * @param worth points for each of its placements, otherwise than the activity says; absent for as it says
  */
 public record ZoneRule(
-        Settle settle,
-        Return refused,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Moment moment,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Tell tell,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Wants wants,
+        AcceptAction accept,
+        RejectAction reject,
+        @JsonInclude(JsonInclude.Include.NON_NULL) JudgeTiming timing,
+        @JsonInclude(JsonInclude.Include.NON_NULL) FeedbackDetail feedback,
+        @JsonInclude(JsonInclude.Include.NON_NULL) ZoneRequirements wants,
         @JsonInclude(JsonInclude.Include.NON_NULL) Replies replies,
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer tries,
         @JsonInclude(JsonInclude.Include.NON_NULL) Integer worth,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Inside inside,
+        @JsonInclude(JsonInclude.Include.NON_NULL) ContainmentRule inside,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean crossing,
         @JsonInclude(JsonInclude.Include.NON_NULL) Double tolerance,
         @JsonInclude(JsonInclude.Include.NON_NULL) PieceLayout layout,
@@ -41,16 +41,16 @@ public record ZoneRule(
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean showsRoom,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean fitted,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean relative) {
-    public static final ZoneRule USUAL = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME);
+    public static final ZoneRule USUAL = new ZoneRule(AcceptAction.IN_SLOT, RejectAction.GOES_BACK);
 
     public ZoneRule {
-        Bounds.present("rule.settle", settle);
-        Bounds.present("rule.refused", refused);
-        moment = moment == Moment.AT_ONCE ? null : moment;
-        tell = tell == Tell.WHICH ? null : tell;
-        wants = Wants.orNull(wants);
+        Bounds.present("rule.accept", accept);
+        Bounds.present("rule.reject", reject);
+        timing = timing == JudgeTiming.AT_ONCE ? null : timing;
+        feedback = feedback == FeedbackDetail.WHICH ? null : feedback;
+        wants = ZoneRequirements.orNull(wants);
         replies = Replies.orNull(replies);
-        inside = inside == Inside.MIDDLE ? null : inside;
+        inside = inside == ContainmentRule.MIDDLE ? null : inside;
         crossing = Boolean.TRUE.equals(crossing) ? true : null;
         saysSide = Boolean.TRUE.equals(saysSide) ? true : null;
         showsRoom = Boolean.TRUE.equals(showsRoom) ? true : null;
@@ -67,28 +67,28 @@ public record ZoneRule(
         }
     }
 
-    public ZoneRule(Settle settle, Return refused) {
-        this(settle, refused, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
+    public ZoneRule(AcceptAction accept, RejectAction reject) {
+        this(accept, reject, null, null, null, null, null, null, null, null, null, null, null, null, null, null);
     }
 
-    public Moment when() {
-        return moment == null ? Moment.AT_ONCE : moment;
+    public JudgeTiming when() {
+        return timing == null ? JudgeTiming.AT_ONCE : timing;
     }
 
     public boolean tellsWhich() {
-        return tell == null;
+        return feedback == null;
     }
 
-    public Wants wanted() {
-        return wants == null ? Wants.NOTHING : wants;
+    public ZoneRequirements wanted() {
+        return wants == null ? ZoneRequirements.NOTHING : wants;
     }
 
     public Replies says() {
         return replies == null ? Replies.NONE : replies;
     }
 
-    public Inside takesBy() {
-        return inside == null ? Inside.MIDDLE : inside;
+    public ContainmentRule takesBy() {
+        return inside == null ? ContainmentRule.MIDDLE : inside;
     }
 
     public boolean crosses() {
@@ -115,19 +115,19 @@ public record ZoneRule(
         });
     }
 
-    public ZoneRule withInside(Inside newInside) {
+    public ZoneRule withInside(ContainmentRule newInside) {
         return change(draft -> draft.inside = newInside);
     }
 
-    public ZoneRule withMoment(Moment newMoment) {
-        return change(draft -> draft.moment = newMoment);
+    public ZoneRule withTiming(JudgeTiming newTiming) {
+        return change(draft -> draft.timing = newTiming);
     }
 
-    public ZoneRule withTell(Tell newTell) {
-        return change(draft -> draft.tell = newTell);
+    public ZoneRule withFeedback(FeedbackDetail newFeedback) {
+        return change(draft -> draft.feedback = newFeedback);
     }
 
-    public ZoneRule withWants(Wants newWants) {
+    public ZoneRule withWants(ZoneRequirements newWants) {
         return change(draft -> draft.wants = newWants);
     }
 
@@ -143,8 +143,8 @@ public record ZoneRule(
         return change(draft -> draft.worth = points);
     }
 
-    public ZoneRule withSettle(Settle newSettle) {
-        return change(draft -> draft.settle = newSettle);
+    public ZoneRule withAccept(AcceptAction newAccept) {
+        return change(draft -> draft.accept = newAccept);
     }
 
     public ZoneRule withLayout(PieceLayout newLayout) {
@@ -171,15 +171,15 @@ public record ZoneRule(
 
     /** A rule while one part of it is changed. */
     private static final class Draft {
-        private Settle settle;
-        private Return refused;
-        private Moment moment;
-        private Tell tell;
-        private Wants wants;
+        private AcceptAction accept;
+        private RejectAction reject;
+        private JudgeTiming timing;
+        private FeedbackDetail feedback;
+        private ZoneRequirements wants;
         private Replies replies;
         private Integer tries;
         private Integer worth;
-        private Inside inside;
+        private ContainmentRule inside;
         private Boolean crossing;
         private Double tolerance;
         private PieceLayout layout;
@@ -189,10 +189,10 @@ public record ZoneRule(
         private Boolean relative;
 
         Draft(ZoneRule of) {
-            settle = of.settle;
-            refused = of.refused;
-            moment = of.moment;
-            tell = of.tell;
+            accept = of.accept;
+            reject = of.reject;
+            timing = of.timing;
+            feedback = of.feedback;
             wants = of.wants;
             replies = of.replies;
             tries = of.tries;
@@ -209,7 +209,7 @@ public record ZoneRule(
 
         ZoneRule rule() {
             return new ZoneRule(
-                    settle, refused, moment, tell, wants, replies, tries, worth, inside, crossing, tolerance, layout,
+                    accept, reject, timing, feedback, wants, replies, tries, worth, inside, crossing, tolerance, layout,
                     saysSide, showsRoom, fitted, relative);
         }
     }

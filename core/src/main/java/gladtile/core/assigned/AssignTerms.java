@@ -16,7 +16,7 @@ import java.time.ZoneId;
  * @param opensAt before which nobody can begin
  * @param dueAt after which what is handed in counts as late
  * @param closesAt after which nothing can be changed
- * @param lateShut true when nothing can be changed once it is due
+ * @param lateRefused true when nothing can be changed once it is due
  * @param rounds how often it can be handed in without the teacher sending it back, 1 to {@link Bounds#ROUNDS}; usually
  *     once
  * @param seconds for the whole, from when it is begun
@@ -30,10 +30,10 @@ public record AssignTerms(
         @JsonInclude(Include.NON_NULL) Instant opensAt,
         @JsonInclude(Include.NON_NULL) Instant dueAt,
         @JsonInclude(Include.NON_NULL) Instant closesAt,
-        @JsonInclude(Include.NON_NULL) Boolean lateShut,
+        @JsonInclude(Include.NON_NULL) Boolean lateRefused,
         @JsonInclude(Include.NON_NULL) Integer rounds,
         @JsonInclude(Include.NON_NULL) Integer seconds,
-        @JsonInclude(Include.NON_NULL) After after,
+        @JsonInclude(Include.NON_NULL) ResultVisibility after,
         @JsonInclude(Include.NON_NULL) Boolean shuffled,
         @JsonInclude(Include.NON_NULL) Boolean together) {
     public static final AssignTerms USUAL =
@@ -41,8 +41,8 @@ public record AssignTerms(
 
     public AssignTerms {
         sharing = sharing == Sharing.OWN_COPY ? null : sharing;
-        after = after == After.RIGHT_AND_WRONG ? null : after;
-        lateShut = Boolean.TRUE.equals(lateShut) ? true : null;
+        after = after == ResultVisibility.RIGHT_AND_WRONG ? null : after;
+        lateRefused = Boolean.TRUE.equals(lateRefused) ? true : null;
         shuffled = Boolean.TRUE.equals(shuffled) ? true : null;
         together = Boolean.TRUE.equals(together) && sharing == Sharing.TEAM_COPY ? true : null;
         if (rounds != null) {
@@ -60,8 +60,9 @@ public record AssignTerms(
         inOrder("opens", opensAt, "is due", dueAt);
         inOrder("opens", opensAt, "closes", closesAt);
         inOrder("is due", dueAt, "closes", closesAt);
-        if (lateShut != null && dueAt == null) {
-            throw new OutOfBounds("assign.lateShut", "it can close when it is due only where it is due at some time");
+        if (lateRefused != null && dueAt == null) {
+            throw new OutOfBounds(
+                    "assign.lateRefused", "it can close when it is due only where it is due at some time");
         }
     }
 
@@ -72,12 +73,12 @@ public record AssignTerms(
             Instant opensAt,
             Instant dueAt,
             Instant closesAt,
-            Boolean lateShut,
+            Boolean lateRefused,
             Integer rounds,
             Integer seconds,
-            After after,
+            ResultVisibility after,
             Boolean shuffled) {
-        this(sharing, zone, opensAt, dueAt, closesAt, lateShut, rounds, seconds, after, shuffled, null);
+        this(sharing, zone, opensAt, dueAt, closesAt, lateRefused, rounds, seconds, after, shuffled, null);
     }
 
     private static String zoned(String zone) {
@@ -103,8 +104,8 @@ public record AssignTerms(
         return sharing == null ? Sharing.OWN_COPY : sharing;
     }
 
-    public After seen() {
-        return after == null ? After.RIGHT_AND_WRONG : after;
+    public ResultVisibility seen() {
+        return after == null ? ResultVisibility.RIGHT_AND_WRONG : after;
     }
 
     public boolean mixes() {
@@ -113,7 +114,7 @@ public record AssignTerms(
 
     /** When nothing can be changed any more; null for never. */
     public Instant ends() {
-        return lateShut == null ? closesAt : dueAt;
+        return lateRefused == null ? closesAt : dueAt;
     }
 
     public ZoneId where() {

@@ -6,5 +6,5 @@ public enum Sharing {
     /** The members of a team work on one attempt. */
     TEAM_COPY,
     /** Nobody edits; everybody may look through the pages. */
-    LOOK_ONLY
+    VIEW_ONLY
 }

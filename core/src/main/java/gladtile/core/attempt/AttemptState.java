@@ -4,7 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
-import gladtile.core.answer.There;
+import gladtile.core.answer.ZoneContents;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
@@ -77,12 +77,12 @@ public record AttemptState(
     }
 
     /** An attempt at which nothing was done and nothing is counted down. */
-    public static AttemptState start(Rules rules) {
+    public static AttemptState start(AttemptRules rules) {
         return start(rules, Instant.EPOCH);
     }
 
     /** @param at by the server's clock */
-    public static AttemptState start(Rules rules, Instant at) {
+    public static AttemptState start(AttemptRules rules, Instant at) {
         AttemptState start = new AttemptState(0, rules.firstPage(), Standing.WORKING, Map.of());
         Map<String, Long> opened = Countdown.opened(start, rules, rules.firstPage(), at);
         return new AttemptState(
@@ -109,7 +109,7 @@ public record AttemptState(
      *
      * @param at by the server's clock
      */
-    public AttemptState nextRound(Rules rules, Instant at) {
+    public AttemptState nextRound(AttemptRules rules, Instant at) {
         AttemptState again = as(Standing.WORKING, Map.of());
         return again.as(Standing.WORKING, Countdown.opened(again, rules, pageId, at));
     }
@@ -136,8 +136,8 @@ public record AttemptState(
                 seq, pageId, standing, all, over, slid, written, zones, typed, shown, opened, came, met, spots, own);
     }
 
-    /** As {@link #with(Move, Rules, Instant)} by the clock of the device: for where nothing is kept. */
-    public MoveResult with(Move move, Rules rules) {
+    /** As {@link #with(Move, AttemptRules, Instant)} by the clock of the device: for where nothing is kept. */
+    public MoveResult with(Move move, AttemptRules rules) {
         return with(move, rules, move.deviceTime());
     }
 
@@ -146,7 +146,7 @@ public record AttemptState(
      *
      * @param at when it arrived, by the server's clock
      */
-    public MoveResult with(Move move, Rules rules, Instant at) {
+    public MoveResult with(Move move, AttemptRules rules, Instant at) {
         MoveResult result = made(move, rules, at);
         if (!(result instanceof Made made)) {
             return result;
@@ -154,15 +154,15 @@ public record AttemptState(
         AttemptState now = made.state();
         if (move.act() instanceof Act.HandIn) {
             for (Judge judge : rules.judges()) {
-                now = Along.with(this, now, judge);
+                now = CarriedPieces.with(this, now, judge);
             }
         } else {
-            now = Along.with(this, now, rules.judge(move.act().pageId()).orElseThrow());
+            now = CarriedPieces.with(this, now, rules.judge(move.act().pageId()).orElseThrow());
         }
         return now == made.state() ? made : new Made(now, made.verdict(), made.outcomes());
     }
 
-    private MoveResult made(Move move, Rules rules, Instant at) {
+    private MoveResult made(Move move, AttemptRules rules, Instant at) {
         if (seq >= Bounds.MOVES_IN_AN_ATTEMPT) {
             return new Refused(
                     Rule.TOO_MANY_MOVES, "an attempt takes at most %d moves".formatted(Bounds.MOVES_IN_AN_ATTEMPT));
@@ -173,19 +173,19 @@ public record AttemptState(
             return new Refused(Rule.HANDED_IN, "this work was handed in, so nothing on it can be moved");
         }
         if (act instanceof Act.HandIn) {
-            return Checking.handIn(this, rules);
+            return CheckRules.handIn(this, rules);
         }
         String page = act.pageId();
         Judge judge = rules.judge(page).orElse(null);
         if (judge == null) {
             return new Refused(Rule.NO_SUCH_PAGE, "there is no page " + page + " in this work");
         }
-        if (!Course.isOpen(this, rules, page, at)) {
+        if (!PathProgress.isOpen(this, rules, page, at)) {
             return new Refused(Rule.NOT_OPEN, "the page is not open yet; what leads there must be done first");
         }
         if (act instanceof Act.Open open) {
             return new Made(
-                    new Next(this)
+                    new AttemptStateBuilder(this)
                             .from(open)
                             .on(page, Countdown.opened(this, rules, page, at))
                             .state(),
@@ -193,11 +193,15 @@ public record AttemptState(
         }
         if (act instanceof Act.Reveal reveal) {
             return rules.mayReveal(reveal)
-                    ? new Made(new Next(this).revealed(reveal.itemIds()).state(), Optional.empty())
+                    ? new Made(
+                            new AttemptStateBuilder(this)
+                                    .revealed(reveal.itemIds())
+                                    .state(),
+                            Optional.empty())
                     : new Refused(Rule.NO_SPOT, "nothing on this page shows or hides that");
         }
         if (act instanceof Act.Show show) {
-            return Showing.of(this, show, judge, rules);
+            return SolutionRules.of(this, show, judge, rules);
         }
         if (Countdown.over(this, rules, page, at)) {
             return new Refused(Rule.TIME_IS_UP, "the time for this is up, so it stays as it is");
@@ -205,30 +209,34 @@ public record AttemptState(
         return working(act, page, judge, rules);
     }
 
-    private MoveResult working(Act act, String page, Judge judge, Rules rules) {
+    private MoveResult working(Act act, String page, Judge judge, AttemptRules rules) {
         if (act instanceof Act.Put put) {
-            return Putting.of(this, put, judge, rules);
+            return PutRules.of(this, put, judge, rules);
         }
         if (act instanceof Act.Type type) {
-            return Typing.of(this, type, rules);
+            return TypingRules.of(this, type, rules);
         }
         if (act instanceof Act.Check check) {
-            return Checking.of(this, check, judge, rules);
+            return CheckRules.of(this, check, judge, rules);
         }
         if (act instanceof Act.StartAgain) {
             return new Made(
-                    new Next(this).again(judge, rules.itemIds(page)).wiped(page).state(), Optional.empty());
+                    new AttemptStateBuilder(this)
+                            .again(judge, rules.itemIds(page))
+                            .wiped(page)
+                            .state(),
+                    Optional.empty());
         }
         if (act instanceof Act.Draw draw) {
-            return ByOneself.draw(this, draw, rules);
+            return OwnWorkRules.draw(this, draw, rules);
         }
         if (act instanceof Act.Say say) {
-            return ByOneself.say(this, say, rules);
+            return OwnWorkRules.say(this, say, rules);
         }
         if (act instanceof Act.Unsay unsay) {
-            return ByOneself.unsay(this, unsay);
+            return OwnWorkRules.unsay(this, unsay);
         }
-        return ByHand.of(this, act, rules);
+        return HandlingRules.of(this, act, rules);
     }
 
     /** How many copies of a supply are out. */
@@ -239,12 +247,12 @@ public record AttemptState(
     }
 
     /** What lies in the zones now. */
-    There there() {
-        return new StateThere(pieces, zones, null);
+    ZoneContents there() {
+        return new StateZoneContents(pieces, zones, null);
     }
 
     /** How many placements are solved now. */
-    public int solved(Rules rules) {
+    public int solved(AttemptRules rules) {
         int solved = 0;
         for (Placement placement : rules.placements()) {
             if (isSolved(placement, rules)) {
@@ -255,12 +263,12 @@ public record AttemptState(
     }
 
     /** Whether a placement is solved now, by the student. */
-    public boolean isSolved(Placement placement, Rules rules) {
+    public boolean isSolved(Placement placement, AttemptRules rules) {
         return !shown.contains(placement.itemId()) && share(placement, rules) >= 1;
     }
 
     /** How much of a placement is right now, 0 to 1. */
-    double share(Placement placement, Rules rules) {
+    double share(Placement placement, AttemptRules rules) {
         return switch (placement.kind()) {
             case PIECE -> {
                 PieceState piece = pieces.get(placement.itemId());

@@ -1,6 +1,6 @@
 package gladtile.core.attempt;
 
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.AnswerTerms;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.Map;
@@ -14,8 +14,8 @@ public final class Countdown {
     private Countdown() {}
 
     /** What is known of beginnings once that page is opened. */
-    static Map<String, Long> opened(AttemptState state, Rules rules, String pageId, Instant at) {
-        Terms terms = rules.terms();
+    static Map<String, Long> opened(AttemptState state, AttemptRules rules, String pageId, Instant at) {
+        AnswerTerms terms = rules.terms();
         Map<String, Long> opened = new HashMap<>(state.opened());
         if (terms.seconds() != null) {
             opened.putIfAbsent(WHOLE, at.toEpochMilli());
@@ -26,7 +26,7 @@ public final class Countdown {
         return opened;
     }
 
-    static boolean over(AttemptState state, Rules rules, String pageId, Instant at) {
+    static boolean over(AttemptState state, AttemptRules rules, String pageId, Instant at) {
         return left(state, rules, at).entrySet().stream()
                 .anyMatch(one -> one.getValue() <= 0
                         && (one.getKey().equals(WHOLE) || one.getKey().equals(pageId)));
@@ -36,7 +36,7 @@ public final class Countdown {
      * Milliseconds left for each page with a countdown that was opened, and for the whole; never below 0. Once the work is
      * handed in, nothing is counted down any more.
      */
-    public static Map<String, Long> left(AttemptState state, Rules rules, Instant at) {
+    public static Map<String, Long> left(AttemptState state, AttemptRules rules, Instant at) {
         Map<String, Long> left = new TreeMap<>();
         if (state.standing() == Standing.HANDED_IN) {
             return left;

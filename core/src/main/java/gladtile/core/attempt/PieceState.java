@@ -15,7 +15,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
  * @param turn degrees clockwise; absent while it lies as it did at home
  * @param waits it lies in a zone that has not judged it yet; absent when not
  * @param scale how much smaller it is drawn about its middle, more than 0 and less than 1; absent for as it is
- * @param melted it was accepted and is no longer to be seen; absent when not
+ * @param disappeared it was accepted and is no longer to be seen; absent when not
  */
 public record PieceState(
         double x,
@@ -27,11 +27,11 @@ public record PieceState(
         long putAt,
         @JsonInclude(JsonInclude.Include.NON_NULL) Double turn,
         @JsonInclude(JsonInclude.Include.NON_NULL) Boolean waits,
-        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean melted,
+        @JsonInclude(JsonInclude.Include.NON_NULL) Boolean disappeared,
         @JsonInclude(JsonInclude.Include.NON_NULL) Double scale) {
     public PieceState {
         waits = Boolean.TRUE.equals(waits) ? true : null;
-        melted = Boolean.TRUE.equals(melted) ? true : null;
+        disappeared = Boolean.TRUE.equals(disappeared) ? true : null;
     }
 
     public PieceState(double x, double y, String zoneId, boolean settled, int tries, int solvedAt, long putAt) {
@@ -43,9 +43,10 @@ public record PieceState(
     }
 
     /** The same piece once a check accepted it. */
-    PieceState accepted(boolean melts) {
+    PieceState accepted(boolean disappears) {
         int now = tries + 1;
-        return new PieceState(x, y, zoneId, true, now, solvedAt == 0 ? now : solvedAt, putAt, turn, null, melts, scale);
+        return new PieceState(
+                x, y, zoneId, true, now, solvedAt == 0 ? now : solvedAt, putAt, turn, null, disappears, scale);
     }
 
     /** The same piece once a check refused it where it lies. */
@@ -58,6 +59,6 @@ public record PieceState(
     }
 
     PieceState at(double newX, double newY, String zone) {
-        return new PieceState(newX, newY, zone, settled, tries, solvedAt, putAt, turn, waits, melted, scale);
+        return new PieceState(newX, newY, zone, settled, tries, solvedAt, putAt, turn, waits, disappeared, scale);
     }
 }

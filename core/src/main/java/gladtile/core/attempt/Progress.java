@@ -23,7 +23,7 @@ public record Progress(
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Integer> waiting,
         Score score,
         @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Long> left) {
-    public static Progress of(AttemptState state, Rules rules, Instant at) {
+    public static Progress of(AttemptState state, AttemptRules rules, Instant at) {
         Map<String, Integer> on = new TreeMap<>();
         Map<String, Integer> open = new TreeMap<>();
         int solved = 0;
@@ -45,7 +45,7 @@ public record Progress(
         return new Progress(solved, on, waiting, Score.of(state, rules), Countdown.left(state, rules, at));
     }
 
-    private static int waiting(AttemptState state, Rules rules, String pageId) {
+    private static int waiting(AttemptState state, AttemptRules rules, String pageId) {
         Set<String> ids = rules.itemIds(pageId);
         long gaps = state.typed().entrySet().stream()
                 .filter(one -> ids.contains(one.getKey()) && one.getValue().waits())

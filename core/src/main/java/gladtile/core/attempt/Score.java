@@ -1,7 +1,7 @@
 package gladtile.core.attempt;
 
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Points;
-import gladtile.core.answer.Terms;
 import java.util.HashMap;
 import java.util.Map;
 
@@ -13,13 +13,13 @@ import java.util.Map;
  * @param most what it gives when everything is right at the first try, rounded likewise
  */
 public record Score(double got, double most) {
-    public static Score of(AttemptState state, Rules rules) {
+    public static Score of(AttemptState state, AttemptRules rules) {
         return of(state, rules, Map.of());
     }
 
     /** @param given points for placements in place of those by the rules, by their item's id */
-    public static Score of(AttemptState state, Rules rules, Map<String, Double> given) {
-        Terms terms = rules.terms();
+    public static Score of(AttemptState state, AttemptRules rules, Map<String, Double> given) {
+        AnswerTerms terms = rules.terms();
         Points points = terms.scoring();
         Map<String, Double> got = new HashMap<>();
         double most = 0;
@@ -42,7 +42,7 @@ public record Score(double got, double most) {
     }
 
     /** What one page gives, its weight left out; not rounded. */
-    static double ofPage(AttemptState state, Rules rules, String pageId) {
+    static double ofPage(AttemptState state, AttemptRules rules, String pageId) {
         Points points = rules.terms().scoring();
         double got = 0;
         for (Placement placement : rules.placements()) {
@@ -55,7 +55,7 @@ public record Score(double got, double most) {
     }
 
     /** What one placement gives by the rules, its page's weight left out. */
-    public static double ofPlacement(AttemptState state, Rules rules, Placement placement) {
+    public static double ofPlacement(AttemptState state, AttemptRules rules, Placement placement) {
         if (state.shown().contains(placement.itemId())) {
             return 0;
         }
@@ -65,7 +65,7 @@ public record Score(double got, double most) {
     }
 
     /** The most that one page gives, its weight left out. */
-    public static double mostOfPage(Rules rules, String pageId) {
+    public static double mostOfPage(AttemptRules rules, String pageId) {
         return rules.placements().stream()
                 .filter(placement -> placement.pageId().equals(pageId))
                 .mapToDouble(placement ->
@@ -77,7 +77,7 @@ public record Score(double got, double most) {
      * How often pieces were refused that belong nowhere on their page. Where a zone is solved as one, its refusals cost
      * its own points already, and are not counted twice.
      */
-    static int strayRefusals(AttemptState state, Rules rules, String pageId) {
+    static int strayRefusals(AttemptState state, AttemptRules rules, String pageId) {
         int refusals = 0;
         for (String id : rules.strays(pageId)) {
             PieceState piece = state.pieces().get(id);

@@ -28,14 +28,14 @@ public final class Shuffle {
 
     private Shuffle() {}
 
-    public static Activity of(Activity edition, long seed) {
+    public static Activity of(Activity version, long seed) {
         List<Page> pages = new ArrayList<>();
-        for (Page page : edition.pages()) {
+        for (Page page : version.pages()) {
             // Seeds near to one another begin alike in Random itself; mixed first, they do not.
             long mixed = new SplittableRandom(seed ^ page.id().hashCode()).nextLong();
             pages.add(of(page, new Random(mixed)));
         }
-        return edition.withPages(pages);
+        return version.withPages(pages);
     }
 
     private static Page of(Page page, Random random) {
@@ -70,9 +70,9 @@ public final class Shuffle {
      * The same pages, with pieces of about one size that lie on nothing in the list as they lie on the page: the order in
      * which somebody wrote them down tells what comes first, and what belongs together.
      */
-    public static Activity inReadingOrder(Activity edition) {
-        return edition.withPages(
-                edition.pages().stream().map(Shuffle::inReadingOrder).toList());
+    public static Activity inReadingOrder(Activity version) {
+        return version.withPages(
+                version.pages().stream().map(Shuffle::inReadingOrder).toList());
     }
 
     private static Page inReadingOrder(Page page) {
@@ -95,7 +95,7 @@ public final class Shuffle {
 
     private static List<Item> free(Page page) {
         return page.pieces().stream()
-                .filter(piece -> piece.ways().groups().isEmpty())
+                .filter(piece -> piece.traitsOrNone().groups().isEmpty())
                 .filter(piece ->
                         piece.movement() instanceof Movement.Free || piece.movement() instanceof Movement.Turns)
                 .filter(piece -> page.zones().stream()

@@ -59,7 +59,7 @@ public record StateChange(
 
     /** The attempt after the move, with nothing judged. */
     public AttemptState on(AttemptState before) {
-        Next next = new Next(before);
+        AttemptStateBuilder next = new AttemptStateBuilder(before);
         if (standing == Standing.HANDED_IN) {
             next.handedIn();
         }

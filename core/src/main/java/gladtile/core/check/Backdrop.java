@@ -42,11 +42,11 @@ final class Backdrop {
         }
     }
 
-    private final OnPage on;
+    private final CheckedPage on;
     private final int paper;
     private final Raster paperPicture;
 
-    Backdrop(OnPage on) {
+    Backdrop(CheckedPage on) {
         this.on = on;
         Paper of = on.page.paper();
         paper = rgb(of.colour());
@@ -63,7 +63,7 @@ final class Backdrop {
         Outline whole = on.outline(item);
         List<Item> lower = new ArrayList<>();
         for (Item other : on.page.items().subList(0, depth)) {
-            if (OnPage.overlap(on.outline(other), whole)) {
+            if (CheckedPage.overlap(on.outline(other), whole)) {
                 lower.add(other);
             }
         }
@@ -116,7 +116,7 @@ final class Backdrop {
         if (!item.frame().contains(at)) {
             return below;
         }
-        double opacity = 1 - item.ways().seeThrough() / 100.0;
+        double opacity = 1 - item.traitsOrNone().transparency() / 100.0;
         boolean onTile = item.isPiece() && (item instanceof Words || item instanceof Picture);
         int ground = onTile ? mixed(below, 0xff000000 | WHITE, opacity) : below;
         if (item instanceof Picture picture) {

@@ -29,19 +29,19 @@ final class ContrastRule {
 
     private ContrastRule() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         Backdrop backdrop = new Backdrop(on);
         List<Item> items = on.page.items();
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
             // Words of tables and shapes lie on their own fill, which the backdrop knows.
-            for (WordContent words : Written.on(item)) {
+            for (WordContent words : ItemTexts.on(item)) {
                 look(on, backdrop, item, i, words);
             }
         }
     }
 
-    private static void look(OnPage on, Backdrop backdrop, Item item, int depth, WordContent words) {
+    private static void look(CheckedPage on, Backdrop backdrop, Item item, int depth, WordContent words) {
         int[] behind = backdrop.behind(item, depth, places(item, words));
         WordStyle style = words.style();
         double wanted = SizeRules.isLarge(style, style.size()) ? LARGE : USUAL;
@@ -52,7 +52,7 @@ final class ContrastRule {
         List<Mend> mends = new ArrayList<>();
         for (String colour : new String[] {DARK, LIGHT}) {
             if (mends.isEmpty() && worst(behind, colour) >= wanted) {
-                Edit edit = Written.coloured(on.page.id(), item, colour).orElse(null);
+                Edit edit = ItemTexts.coloured(on.page.id(), item, colour).orElse(null);
                 if (edit != null) {
                     mends.add(new Mend(colour.equals(DARK) ? "Make them dark" : "Make them white", edit));
                 }

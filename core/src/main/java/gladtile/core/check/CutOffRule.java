@@ -32,7 +32,7 @@ final class CutOffRule {
 
     private CutOffRule() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         for (Item item : on.page.items()) {
             if (item instanceof Words words && words.frame().turn() == 0) {
                 check(on, words);
@@ -65,7 +65,12 @@ final class CutOffRule {
     }
 
     private static void inside(
-            OnPage on, Item item, WordContent words, Frame box, double edge, Function<WordContent, Item> withWords) {
+            CheckedPage on,
+            Item item,
+            WordContent words,
+            Frame box,
+            double edge,
+            Function<WordContent, Item> withWords) {
         if (!runsOver(words, box, edge)) {
             return;
         }
@@ -80,7 +85,7 @@ final class CutOffRule {
                                 "Make the words smaller", new SetBody(on.page.id(), withWords.apply(smaller)))));
     }
 
-    private static void cells(OnPage on, Table table) {
+    private static void cells(CheckedPage on, Table table) {
         List<List<TableCell>> cells = new ArrayList<>();
         int over = 0;
         boolean mended = true;
@@ -151,7 +156,7 @@ final class CutOffRule {
         return null;
     }
 
-    private static void check(OnPage on, Words words) {
+    private static void check(CheckedPage on, Words words) {
         WordContent content = words.content();
         Frame frame = words.frame();
         double widest = 0;

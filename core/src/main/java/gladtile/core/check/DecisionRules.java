@@ -4,11 +4,11 @@ import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.RemoveItem;
 import gladtile.core.edit.SetFacts;
-import gladtile.core.edit.Together;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -18,7 +18,7 @@ final class DecisionRules {
 
     private DecisionRules() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         if (!on.zones.isEmpty()) {
             on.pieces.forEach(piece -> undecided(on, piece));
         }
@@ -34,7 +34,7 @@ final class DecisionRules {
         }
     }
 
-    private static void undecided(OnPage on, Item piece) {
+    private static void undecided(CheckedPage on, Item piece) {
         List<Zone> open = on.zones.stream()
                 .filter(zone ->
                         !on.carries(piece, zone) && on.key.decision(zone.id(), piece.id()) == Decision.UNDECIDED)
@@ -66,13 +66,13 @@ final class DecisionRules {
     private static Edit all(String pageId, Item piece, List<Zone> open, Zone belongs) {
         List<Edit> edits = new ArrayList<>();
         for (Zone zone : open) {
-            Decision decision = zone == belongs ? Decision.BELONGS : Decision.TURNED_AWAY;
+            Decision decision = zone == belongs ? Decision.BELONGS : Decision.DOES_NOT_BELONG;
             edits.add(new Decide(pageId, zone.id(), piece.id(), decision));
         }
-        return Together.orOne(edits);
+        return CompositeEdit.orOne(edits);
     }
 
-    private static void nothingFits(OnPage on, Zone zone) {
+    private static void nothingFits(CheckedPage on, Zone zone) {
         if (!on.belonging(zone).isEmpty()) {
             return;
         }

@@ -4,11 +4,11 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Zone;
-import gladtile.core.answer.Room;
+import gladtile.core.answer.ZoneCapacity;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetFrame;
-import gladtile.core.edit.Together;
 import gladtile.core.measure.Outline;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +20,7 @@ final class FitRule {
 
     private FitRule() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         for (Zone zone : on.zones) {
             ZoneRule rule = one(on, zone, on.key.rule(zone.id()));
             if (rule.crosses() || zone.scale() != null) {
@@ -31,14 +31,14 @@ final class FitRule {
                     .filter(piece -> rule.fitted() == null && isLarger(piece, zone))
                     .findFirst()
                     .orElse(null);
-            if (large != null && !zone.looks().hidden() && Room.fits(zone, rule, belonging)) {
+            if (large != null && !zone.looks().hidden() && ZoneCapacity.fits(zone, rule, belonging)) {
                 on.found(
                         Finding.Kind.DOES_NOT_FIT,
                         List.of(zone.id()),
                         "%s is larger than %s, where it belongs.".formatted(on.called(large), on.called(zone)),
                         mends(on, zone, rule, belonging));
             }
-            if (!belonging.isEmpty() && !Room.fits(zone, rule, belonging)) {
+            if (!belonging.isEmpty() && !ZoneCapacity.fits(zone, rule, belonging)) {
                 on.found(
                         Finding.Kind.DOES_NOT_FIT,
                         List.of(zone.id()),
@@ -54,8 +54,9 @@ final class FitRule {
                 || piece.frame().height() > zone.frame().height() * 1.15;
     }
 
-    private static String words(OnPage on, Zone zone, List<Item> belonging) {
-        boolean copies = belonging.stream().anyMatch(piece -> piece.ways().supply() != null);
+    private static String words(CheckedPage on, Zone zone, List<Item> belonging) {
+        boolean copies =
+                belonging.stream().anyMatch(piece -> piece.traitsOrNone().supply() != null);
         boolean one = belonging.size() == 1;
         String what = one
                 ? (copies ? "The copies of " + on.called(belonging.get(0)) + " that" : "The piece that")
@@ -71,12 +72,12 @@ final class FitRule {
     }
 
     /** Zones that are answered together hold one piece each. */
-    private static ZoneRule one(OnPage on, Zone zone, ZoneRule rule) {
+    private static ZoneRule one(CheckedPage on, Zone zone, ZoneRule rule) {
         boolean together = on.key.sets().stream().anyMatch(set -> set.zoneIds().contains(zone.id()));
         return together ? rule.withWants(rule.wanted().withCapacity(1)) : rule;
     }
 
-    private static List<Mend> mends(OnPage on, Zone zone, ZoneRule rule, List<Item> belonging) {
+    private static List<Mend> mends(CheckedPage on, Zone zone, ZoneRule rule, List<Item> belonging) {
         List<Mend> mends = new ArrayList<>();
         Item item = on.page.item(zone.id()).orElse(null);
         if (item != null) {
@@ -89,10 +90,10 @@ final class FitRule {
             double scale = percent / 100.0;
             List<Item> smaller =
                     belonging.stream().map(piece -> scaled(piece, scale)).toList();
-            if (Room.fits(zone, rule, smaller)) {
+            if (ZoneCapacity.fits(zone, rule, smaller)) {
                 List<Edit> edits = new ArrayList<>();
                 smaller.forEach(piece -> edits.add(new SetFrame(on.page.id(), piece.id(), piece.frame())));
-                mends.add(new Mend("Pieces at %d %%".formatted(percent), Together.orOne(edits)));
+                mends.add(new Mend("Pieces at %d %%".formatted(percent), CompositeEdit.orOne(edits)));
                 break;
             }
         }
@@ -112,7 +113,7 @@ final class FitRule {
     }
 
     /** Grown to the right and downwards, then to the left and upwards, as long as no other zone is touched. */
-    private static java.util.Optional<Frame> larger(OnPage on, Zone zone, ZoneRule rule, List<Item> belonging) {
+    private static java.util.Optional<Frame> larger(CheckedPage on, Zone zone, ZoneRule rule, List<Item> belonging) {
         Frame box = zone.frame();
         if (box.turn() != 0) {
             return java.util.Optional.empty();
@@ -132,8 +133,8 @@ final class FitRule {
                     continue;
                 }
                 Frame frame = Frame.of(x, y, right - x, bottom - y);
-                boolean free = others.stream().noneMatch(other -> OnPage.overlap(other, Outline.of(frame)));
-                if (free && Room.fits((Zone) zone.withFrame(frame), rule, belonging)) {
+                boolean free = others.stream().noneMatch(other -> CheckedPage.overlap(other, Outline.of(frame)));
+                if (free && ZoneCapacity.fits((Zone) zone.withFrame(frame), rule, belonging)) {
                     return java.util.Optional.of(frame);
                 }
             }

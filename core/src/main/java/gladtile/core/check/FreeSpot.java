@@ -23,7 +23,7 @@ final class FreeSpot {
             for (double x = MARGIN; x + size.width() <= Bounds.PAGE_WIDTH - MARGIN; x += STEP) {
                 double far = Math.hypot(x - size.left(), y - size.top());
                 Outline there = new Outline(x, y, x + size.width(), y + size.height());
-                if (far < closest && others.stream().noneMatch(one -> OnPage.overlap(one, there))) {
+                if (far < closest && others.stream().noneMatch(one -> CheckedPage.overlap(one, there))) {
                     closest = far;
                     best = frame.at(frame.x() + x - size.left(), frame.y() + y - size.top());
                 }
@@ -32,7 +32,7 @@ final class FreeSpot {
         return Optional.ofNullable(best);
     }
 
-    static Optional<Frame> besideAll(OnPage on, Item item) {
+    static Optional<Frame> besideAll(CheckedPage on, Item item) {
         return near(
                 item.frame(),
                 on.page.items().stream()

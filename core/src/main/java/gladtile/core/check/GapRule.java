@@ -21,7 +21,7 @@ final class GapRule {
 
     private GapRule() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         List<Gap> gaps = on.page.gaps();
         for (Gap gap : gaps) {
             TypedKey key = on.key.typed().get(gap.id());
@@ -36,7 +36,7 @@ final class GapRule {
         }
     }
 
-    private static void narrow(OnPage on, Gap gap, TypedRule rule) {
+    private static void narrow(CheckedPage on, Gap gap, TypedRule rule) {
         List<String> answers =
                 rule instanceof TypedRule.TextRule text ? text.alternatives() : List.of(TypedSolution.of(rule));
         WordStyle style = new WordStyle(
@@ -64,7 +64,7 @@ final class GapRule {
                 fits ? List.of(new Mend("Make it wider", new SetFrame(on.page.id(), gap.id(), wider))) : List.of());
     }
 
-    private static void near(OnPage on, Gap one, Gap other) {
+    private static void near(CheckedPage on, Gap one, Gap other) {
         if (!(rule(on, one) instanceof TypedRule.NumberRule a)
                 || !(rule(on, other) instanceof TypedRule.NumberRule b)) {
             return;
@@ -91,7 +91,7 @@ final class GapRule {
         }
     }
 
-    private static TypedRule rule(OnPage on, Gap gap) {
+    private static TypedRule rule(CheckedPage on, Gap gap) {
         TypedKey key = on.key.typed().get(gap.id());
         return key == null ? null : key.rule();
     }

@@ -3,20 +3,20 @@ package gladtile.core.check;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
-import gladtile.core.activity.Leading;
+import gladtile.core.activity.LinkSource;
 import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
-import gladtile.core.answer.Moment;
+import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.TypedKey;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.Placement;
-import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Score;
 import gladtile.core.edit.Edit;
-import gladtile.core.edit.SetPageWays;
+import gladtile.core.edit.SetPageLinks;
 import gladtile.core.edit.SetTraits;
-import gladtile.core.route.RouteMap;
+import gladtile.core.pagemap.PageMap;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -25,12 +25,12 @@ import java.util.Set;
 /** Ways that wait for what can never be. */
 final class GateRule {
     private final Activity activity;
-    private final Rules rules;
+    private final AttemptRules rules;
     private final List<Finding> found = new ArrayList<>();
 
     private GateRule(Activity activity) {
         this.activity = activity;
-        rules = Rules.of(activity);
+        rules = AttemptRules.of(activity);
     }
 
     static List<Finding> of(Activity activity) {
@@ -40,18 +40,19 @@ final class GateRule {
     }
 
     private void page(Page page) {
-        for (Leading one : Leading.on(page)) {
+        for (LinkSource one : LinkSource.on(page)) {
             String why = never(page, one.opens());
             if (why != null) {
                 Item item = page.item(one.itemId()).orElseThrow();
-                Edit edit = new SetTraits(page.id(), item.id(), item.ways().withOpens(null));
+                Edit edit =
+                        new SetTraits(page.id(), item.id(), item.traitsOrNone().withOpens(null));
                 found(page, List.of(item.id()), "“%s” never leads on: %s.".formatted(one.name(), why), edit);
             }
         }
         String why = activity.next(page.id()).isEmpty() ? null : never(page, activity.gate(page));
         if (why != null) {
             // Where all pages wait, only this one is let off: it opens with its first point, or at once.
-            Edit edit = new SetPageWays(page.id(), page.leads().withOpens(null));
+            Edit edit = new SetPageLinks(page.id(), page.leads().withOpens(null));
             List<Mend> mends = page.leads().opens() == null ? List.of() : List.of(new Mend("It opens at once", edit));
             found.add(new Finding(
                     Finding.Kind.NEVER_OPENS,
@@ -63,7 +64,7 @@ final class GateRule {
         atOnce(page);
         boolean nothing = activity.firstTime(page).isPresent() && placements(page) == 0;
         if (nothing) {
-            Edit edit = new SetPageWays(page.id(), page.leads().withFirst(null));
+            Edit edit = new SetPageLinks(page.id(), page.leads().withFirst(null));
             found(
                     page,
                     List.of(),
@@ -77,7 +78,7 @@ final class GateRule {
         if (placements(page) > 0) {
             return;
         }
-        for (Leading one : Leading.on(page)) {
+        for (LinkSource one : LinkSource.on(page)) {
             if (one.opens() instanceof Opens.WhenSolved) {
                 found.add(new Finding(
                         Finding.Kind.OPENS_AT_ONCE,
@@ -92,7 +93,7 @@ final class GateRule {
                                         one.itemId(),
                                         page.item(one.itemId())
                                                 .orElseThrow()
-                                                .ways()
+                                                .traitsOrNone()
                                                 .withOpens(null))))));
             }
         }
@@ -107,12 +108,12 @@ final class GateRule {
                             .formatted(page.name()),
                     List.of(new Mend(
                             "It does not wait",
-                            new SetPageWays(page.id(), page.leads().withOpens(null))))));
+                            new SetPageLinks(page.id(), page.leads().withOpens(null))))));
         }
     }
 
     private void found(Page page, List<String> items, String words, Edit edit) {
-        String label = edit instanceof SetPageWays ? "Take the branch away" : "It opens at once";
+        String label = edit instanceof SetPageLinks ? "Take the branch away" : "It opens at once";
         found.add(new Finding(Finding.Kind.NEVER_OPENS, page.id(), items, words, List.of(new Mend(label, edit))));
     }
 
@@ -156,19 +157,19 @@ final class GateRule {
     /** A page that students come to only through what waits for it. Null when each can be come to otherwise. */
     private String behind(Page page, Opens.WhenPages pages) {
         Activity without = activity;
-        for (Leading one : Leading.on(page)) {
+        for (LinkSource one : LinkSource.on(page)) {
             if (pages.equals(one.opens())) {
                 Item item = page.item(one.itemId()).orElseThrow();
                 Page now = without.page(page.id()).orElseThrow();
                 without = without.withPage(
-                        now.withItem(item.withTraits(item.ways().withRoute(null))));
+                        now.withItem(item.withTraits(item.traitsOrNone().withLink(null))));
             }
         }
         if (pages.equals(activity.gate(page))) {
             Page now = without.page(page.id()).orElseThrow();
-            without = without.withPage(now.withWays(now.leads().withEnds(true)));
+            without = without.withPage(now.withLinks(now.leads().withEnds(true)));
         }
-        RouteMap map = RouteMap.of(without);
+        PageMap map = PageMap.of(without);
         Set<String> met = map.reachedFrom(map.start());
         return pages.pageIds().stream()
                 .filter(id -> !met.contains(id))
@@ -184,14 +185,14 @@ final class GateRule {
         AnswerKey key = activity.key();
         for (Zone zone : page.zones()) {
             boolean counts = parts == null || parts.contains(zone.id());
-            if (counts && key.rule(zone.id()).when() == Moment.ON_HAND_IN && isWanted(page, zone)) {
+            if (counts && key.rule(zone.id()).when() == JudgeTiming.ON_HAND_IN && isWanted(page, zone)) {
                 return "what is put in “%s” is judged only when the work is handed in".formatted(zone.name());
             }
         }
         for (Gap gap : page.gaps()) {
             TypedKey typed = key.typed().get(gap.id());
             boolean counts = parts == null || parts.contains(gap.id());
-            if (counts && typed != null && typed.when() == Moment.ON_HAND_IN) {
+            if (counts && typed != null && typed.when() == JudgeTiming.ON_HAND_IN) {
                 return "“%s” is judged only when the work is handed in".formatted(gap.name());
             }
         }

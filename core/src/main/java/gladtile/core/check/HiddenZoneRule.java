@@ -10,7 +10,7 @@ import java.util.List;
 final class HiddenZoneRule {
     private HiddenZoneRule() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         for (Zone zone : on.zones) {
             Item item = on.page.item(zone.id()).orElse(null);
             if (item == null || !zone.looks().hidden() || isOnSomething(on, zone)) {
@@ -26,7 +26,7 @@ final class HiddenZoneRule {
         }
     }
 
-    private static boolean isOnSomething(OnPage on, Zone zone) {
+    private static boolean isOnSomething(CheckedPage on, Zone zone) {
         var inside = on.area(zone).inside();
         return on.page.paper().picture() != null
                 || on.page.items().stream()

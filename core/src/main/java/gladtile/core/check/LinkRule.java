@@ -2,13 +2,13 @@ package gladtile.core.check;
 
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
-import gladtile.core.activity.Leading;
+import gladtile.core.activity.Link;
+import gladtile.core.activity.LinkSource;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PageWays;
-import gladtile.core.activity.Route;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.WebAddress;
 import gladtile.core.activity.WordContent;
-import gladtile.core.edit.SetPageWays;
+import gladtile.core.edit.SetPageLinks;
 import gladtile.core.edit.SetTraits;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -29,8 +29,8 @@ final class LinkRule {
         Map<String, Page> pages = new HashMap<>();
         activity.pages().forEach(page -> pages.put(page.id(), page));
         for (Page page : activity.pages()) {
-            for (Leading one : Leading.on(page)) {
-                String where = nowhere(activity, pages, page, one.route());
+            for (LinkSource one : LinkSource.on(page)) {
+                String where = nowhere(activity, pages, page, one.link());
                 if (where != null) {
                     found.add(finding(page, one, where));
                 }
@@ -45,21 +45,23 @@ final class LinkRule {
 
     /** A web address that is only written down: students press it, and nothing happens. */
     private static void looksLikeOne(Page page, Item item, List<Finding> found) {
-        if (item.ways().route() != null) {
+        if (item.traitsOrNone().link() != null) {
             return;
         }
-        for (WordContent words : Leading.wordsOf(item)) {
+        for (WordContent words : LinkSource.wordsOf(item)) {
             Matcher address = ADDRESS.matcher(words.text());
             while (address.find()) {
                 int from = address.start();
                 boolean leads = words.spans().stream()
-                        .anyMatch(span -> span.look().route() != null && span.from() <= from && from < span.to());
+                        .anyMatch(span -> span.look().link() != null && span.from() <= from && from < span.to());
                 if (!leads) {
                     List<Mend> mends = WebAddress.read(address.group()) instanceof WebAddress.Good good
                             ? List.of(new Mend(
                                     "It leads there",
                                     new SetTraits(
-                                            page.id(), item.id(), item.ways().withRoute(new Route.Web(good.shown())))))
+                                            page.id(),
+                                            item.id(),
+                                            item.traitsOrNone().withLink(new Link.Web(good.shown())))))
                             : List.of();
                     found.add(new Finding(
                             Finding.Kind.LOOKS_LIKE_A_LINK,
@@ -75,14 +77,14 @@ final class LinkRule {
     }
 
     /** What it leads to, in words, when that is nowhere; else null. */
-    private static String nowhere(Activity activity, Map<String, Page> pages, Page page, Route route) {
-        if (route instanceof Route.ToPage to) {
+    private static String nowhere(Activity activity, Map<String, Page> pages, Page page, Link link) {
+        if (link instanceof Link.ToPage to) {
             return gone(pages, to.pageId());
         }
-        if (route instanceof Route.Next && activity.next(page.id()).isEmpty()) {
+        if (link instanceof Link.Next && activity.next(page.id()).isEmpty()) {
             return "the next page, and this is the last one";
         }
-        boolean lost = route instanceof Route.Spots spots
+        boolean lost = link instanceof Link.Spots spots
                 && spots.itemIds().stream().allMatch(id -> page.item(id).isEmpty());
         return lost ? "something on this page that was deleted" : null;
     }
@@ -96,11 +98,11 @@ final class LinkRule {
     }
 
     private static void next(Map<String, Page> pages, Page page, List<Finding> found) {
-        PageWays ways = page.leads();
-        String to = ways.to() == null || ways.ends() ? null : gone(pages, ways.to());
-        String first = ways.first() == null || ways.ends() ? null : gone(pages, ways.first());
+        PageLinks links = page.leads();
+        String to = links.to() == null || links.ends() ? null : gone(pages, links.to());
+        String first = links.first() == null || links.ends() ? null : gone(pages, links.first());
         if (to != null || first != null) {
-            PageWays mended = to == null ? ways : ways.withTo(null);
+            PageLinks mended = to == null ? links : links.withTo(null);
             found.add(new Finding(
                     Finding.Kind.LEADS_NOWHERE,
                     page.id(),
@@ -108,21 +110,27 @@ final class LinkRule {
                     "Next of page “%s” leads to %s.".formatted(page.name(), to == null ? first : to),
                     List.of(new Mend(
                             "It leads to the page behind it",
-                            new SetPageWays(page.id(), first == null ? mended : mended.withFirst(null))))));
+                            new SetPageLinks(page.id(), first == null ? mended : mended.withFirst(null))))));
         }
     }
 
-    private static Finding finding(Page page, Leading one, String where) {
+    private static Finding finding(Page page, LinkSource one, String where) {
         Item item = page.item(one.itemId()).orElseThrow();
         List<Mend> mends = one.within()
                 ? List.of()
                 : List.of(
                         new Mend(
                                 "It leads nowhere",
-                                new SetTraits(page.id(), item.id(), item.ways().withRoute(null))),
+                                new SetTraits(
+                                        page.id(),
+                                        item.id(),
+                                        item.traitsOrNone().withLink(null))),
                         new Mend(
                                 "It leads to the start",
-                                new SetTraits(page.id(), item.id(), item.ways().withRoute(new Route.Start()))));
+                                new SetTraits(
+                                        page.id(),
+                                        item.id(),
+                                        item.traitsOrNone().withLink(new Link.Start()))));
         return new Finding(
                 Finding.Kind.LEADS_NOWHERE,
                 page.id(),

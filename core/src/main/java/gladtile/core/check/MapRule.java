@@ -3,24 +3,24 @@ package gladtile.core.check;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
-import gladtile.core.activity.Leading;
+import gladtile.core.activity.Link;
+import gladtile.core.activity.LinkSource;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Passage;
-import gladtile.core.activity.Route;
 import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.edit.AddItem;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
-import gladtile.core.edit.SetPageWays;
+import gladtile.core.edit.SetPageLinks;
 import gladtile.core.edit.SetPassage;
-import gladtile.core.edit.Together;
 import gladtile.core.measure.Outline;
 import gladtile.core.measure.WordFit;
-import gladtile.core.route.RouteMap;
+import gladtile.core.pagemap.PageMap;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -34,7 +34,7 @@ final class MapRule {
     private MapRule() {}
 
     static List<Finding> of(Activity activity) {
-        RouteMap map = RouteMap.of(activity);
+        PageMap map = PageMap.of(activity);
         List<Finding> found = new ArrayList<>();
         map.neverSeen().forEach(id -> found.add(neverSeen(activity, page(activity, id))));
         Set<String> looping = new HashSet<>();
@@ -70,9 +70,9 @@ final class MapRule {
      *
      * @param told pages of which something worse was said
      */
-    private static void noWayBack(Activity activity, RouteMap map, Set<String> told, List<Finding> found) {
+    private static void noWayBack(Activity activity, PageMap map, Set<String> told, List<Finding> found) {
         boolean chosen = activity.pages().stream()
-                .anyMatch(page -> Leading.on(page).stream().anyMatch(one -> one.route() instanceof Route.ToPage));
+                .anyMatch(page -> LinkSource.on(page).stream().anyMatch(one -> one.link() instanceof Link.ToPage));
         List<String> lost = map.without(Set.of(map.start())).stream()
                 .filter(id -> !told.contains(id))
                 .toList();
@@ -80,7 +80,7 @@ final class MapRule {
             return;
         }
         List<Edit> tiles = new ArrayList<>();
-        lost.forEach(id -> tiles.add(tile(page(activity, id), "Home", new Route.Start())));
+        lost.forEach(id -> tiles.add(tile(page(activity, id), "Home", new Link.Start())));
         String label = lost.size() == 1 ? "Add a Home tile" : "Add a Home tile to each";
         found.add(finding(
                 Finding.Kind.NO_WAY_BACK,
@@ -88,12 +88,12 @@ final class MapRule {
                 lost,
                 "From %s %s.",
                 "the start page cannot be reached",
-                List.of(new Mend(label, Together.orOne(tiles)))));
+                List.of(new Mend(label, CompositeEdit.orOne(tiles)))));
     }
 
     private static Finding neverSeen(Activity activity, Page page) {
         Page start = activity.start();
-        Edit link = tile(start, page.name(), new Route.ToPage(page.id()));
+        Edit link = tile(start, page.name(), new Link.ToPage(page.id()));
         return new Finding(
                 Finding.Kind.NEVER_SEEN,
                 page.id(),
@@ -103,7 +103,7 @@ final class MapRule {
                         new Mend("Link it", link),
                         new Mend(
                                 "Set aside",
-                                new SetPageWays(page.id(), page.leads().withAside(true)))));
+                                new SetPageLinks(page.id(), page.leads().withAside(true)))));
     }
 
     private static List<Mend> mends(Edit edit) {
@@ -135,7 +135,7 @@ final class MapRule {
     }
 
     /** A tile at a free place near the lower right corner. */
-    private static Edit tile(Page page, String text, Route route) {
+    private static Edit tile(Page page, String text, Link link) {
         Frame corner = Frame.of(1600 - TILE_WIDTH - 40, 1000 - TILE_HEIGHT - 30, TILE_WIDTH, TILE_HEIGHT);
         List<Outline> others =
                 page.items().stream().map(item -> Outline.of(item.frame())).toList();
@@ -143,19 +143,19 @@ final class MapRule {
         WordStyle style = new WordStyle(36, true, "#07444b", WordStyle.Align.CENTRE);
         String said = text.isBlank() ? "Go on" : text;
         Item tile = new Shape(
-                freshId(page, route),
+                freshId(page, link),
                 frame,
                 Movement.FIXED,
                 "",
-                Traits.NONE.withRoute(route),
+                Traits.NONE.withLink(link),
                 ShapeLook.of(ShapeForm.RECTANGLE, "#dcebea", "#0b5d66"),
                 WordFit.within(TILE_WIDTH - 40, said, style).content());
         return new AddItem(page.id(), page.items().size(), tile);
     }
 
     /** The same page and way give the same id: made twice, the second is refused as taken. */
-    private static String freshId(Page page, Route route) {
-        String to = route instanceof Route.ToPage way ? way.pageId() : "start";
+    private static String freshId(Page page, Link link) {
+        String to = link instanceof Link.ToPage toPage ? toPage.pageId() : "start";
         String wanted = "to-" + Integer.toHexString((page.id() + " " + to).hashCode());
         String id = wanted;
         for (int i = 2; page.item(id).isPresent(); i++) {

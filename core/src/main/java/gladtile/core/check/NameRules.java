@@ -8,9 +8,9 @@ import gladtile.core.activity.Picture;
 import gladtile.core.activity.Video;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetDescription;
-import gladtile.core.edit.Together;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,7 +20,7 @@ import java.util.Map;
 final class NameRules {
     private NameRules() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         for (Item item : on.page.items()) {
             boolean needs = item instanceof Picture
                     || item instanceof Ink
@@ -57,7 +57,7 @@ final class NameRules {
         looks(on);
     }
 
-    private static void same(OnPage on, List<? extends Item> items) {
+    private static void same(CheckedPage on, List<? extends Item> items) {
         Map<String, List<Item>> byName = new LinkedHashMap<>();
         for (Item item : items) {
             boolean named = !item.description().isBlank() || !item.said().isBlank();
@@ -77,13 +77,13 @@ final class NameRules {
                         alike.stream().map(Item::id).toList(),
                         "%d things are called “%s”, and they belong in different places. Nobody who listens can tell them apart."
                                 .formatted(alike.size(), name),
-                        List.of(new Mend("Number them", Together.orOne(edits))));
+                        List.of(new Mend("Number them", CompositeEdit.orOne(edits))));
             }
         });
     }
 
     /** Two zones of one name that take different pieces. */
-    private static void zones(OnPage on) {
+    private static void zones(CheckedPage on) {
         Map<String, List<Zone>> byName = new LinkedHashMap<>();
         for (Zone zone : on.zones) {
             if (!zone.name().equals("Drop zone")) {
@@ -107,7 +107,7 @@ final class NameRules {
     }
 
     /** Pieces with one picture that are described otherwise: who sees cannot tell apart what who listens can. */
-    private static void looks(OnPage on) {
+    private static void looks(CheckedPage on) {
         Map<Object, Picture> byLook = new LinkedHashMap<>();
         for (Item item : on.pieces) {
             if (!(item instanceof Picture picture)
@@ -132,7 +132,7 @@ final class NameRules {
     }
 
     /** Two letters e that go to the same places may be called the same. */
-    private static boolean interchangeable(OnPage on, List<Item> alike) {
+    private static boolean interchangeable(CheckedPage on, List<Item> alike) {
         Item first = alike.get(0);
         if (first instanceof Gap) {
             return alike.stream()

@@ -16,7 +16,7 @@ final class OverlapRule {
 
     private OverlapRule() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         for (int i = 0; i < on.zones.size(); i++) {
             for (int j = i + 1; j < on.zones.size(); j++) {
                 Zone low = on.zones.get(i);
@@ -38,7 +38,7 @@ final class OverlapRule {
         }
     }
 
-    private static String said(OnPage on, Zone low, Zone top) {
+    private static String said(CheckedPage on, Zone low, Zone top) {
         String unseen = low.looks().hidden() && top.looks().hidden() ? " Neither is seen." : "";
         return "%s and %s overlap. What is put where they do is judged by %s alone."
                         .formatted(on.called(low), on.called(top), on.called(top))
@@ -46,7 +46,7 @@ final class OverlapRule {
     }
 
     /** Boxes around two zones may lie over each other where the zones themselves do not. */
-    private static boolean cross(OnPage on, Zone low, Zone top) {
+    private static boolean cross(CheckedPage on, Zone low, Zone top) {
         if (low.shape() == null && top.shape() == null) {
             return true;
         }
@@ -58,7 +58,7 @@ final class OverlapRule {
                 || b.contains(a.inside());
     }
 
-    private static List<Mend> mends(OnPage on, Zone low, Zone top) {
+    private static List<Mend> mends(CheckedPage on, Zone low, Zone top) {
         List<Mend> mends = new ArrayList<>();
         Item item = on.page.item(top.id()).orElse(null);
         if (item != null) {

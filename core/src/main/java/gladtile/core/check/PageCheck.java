@@ -12,10 +12,10 @@ import java.util.function.Consumer;
 
 /** Looks through pages for what would trip students up. Each rule is a class of its own. */
 public final class PageCheck {
-    private static final List<Consumer<OnPage>> RULES = List.of(
+    private static final List<Consumer<CheckedPage>> RULES = List.of(
             DecisionRules::check,
             ReachRule::check,
-            WantsRules::check,
+            ZoneRequirementRules::check,
             RegionRule::check,
             HiddenZoneRule::check,
             ScaleRule::check,
@@ -29,14 +29,14 @@ public final class PageCheck {
             ReadingOrderRule::check,
             TypedRules::check,
             CutOffRule::check,
-            ShownRule::check,
+            HiddenItemRule::check,
             GapRule::check);
 
     private PageCheck() {}
 
     /** Everything found on one page, whether or not it is said to be meant so. */
     public static List<Finding> page(Page page, AnswerKey key, Pictures pictures) {
-        OnPage on = new OnPage(page, key, pictures);
+        CheckedPage on = new CheckedPage(page, key, pictures);
         RULES.forEach(rule -> rule.accept(on));
         return List.copyOf(on.findings());
     }

@@ -25,12 +25,12 @@ import java.util.List;
 final class PlaceRules {
     private PlaceRules() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         on.pieces.forEach(piece -> startsInside(on, piece));
         List<Item> items = on.page.items();
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
-            if (!OnPage.onPage(item.frame())) {
+            if (!CheckedPage.onPage(item.frame())) {
                 offPage(on, item, "%s lies beside the page, where nobody sees it.");
                 continue;
             }
@@ -43,13 +43,13 @@ final class PlaceRules {
         }
     }
 
-    private static void startsInside(OnPage on, Item piece) {
+    private static void startsInside(CheckedPage on, Item piece) {
         Point middle = piece.frame().middle();
         for (Zone zone : on.zones) {
             // What is right at a turn is turned where it lies.
             boolean turned = on.key.facts(piece.id()).rightTurn() != null;
             boolean may = turned || on.carries(piece, zone);
-            if (piece.ways().supply() == null && !may && on.area(zone).contains(middle)) {
+            if (piece.traitsOrNone().supply() == null && !may && on.area(zone).contains(middle)) {
                 List<Mend> mends = new ArrayList<>();
                 FreeSpot.besideAll(on, piece)
                         .ifPresent(free ->
@@ -75,7 +75,7 @@ final class PlaceRules {
         return Math.max(0, width) * Math.max(0, height) / ((box.right() - box.left()) * (box.bottom() - box.top()));
     }
 
-    private static void offPage(OnPage on, Item item, String words) {
+    private static void offPage(CheckedPage on, Item item, String words) {
         if (item instanceof Line) {
             return;
         }
@@ -89,7 +89,7 @@ final class PlaceRules {
                 List.of(new Mend("Bring it onto the page", new SetFrame(on.page.id(), item.id(), frame.at(x, y)))));
     }
 
-    private static void hidden(OnPage on, Item item, List<Item> above) {
+    private static void hidden(CheckedPage on, Item item, List<Item> above) {
         Outline mine = on.outline(item);
         for (Item other : above) {
             Outline over = on.outline(other);
@@ -112,14 +112,17 @@ final class PlaceRules {
     }
 
     private static boolean sameGroup(Item one, Item other) {
-        List<String> a = one.ways().groups();
-        List<String> b = other.ways().groups();
+        List<String> a = one.traitsOrNone().groups();
+        List<String> b = other.traitsOrNone().groups();
         return !a.isEmpty() && !b.isEmpty() && a.get(0).equals(b.get(0));
     }
 
     /** Covers are meant to hide, and what shines through hides nothing. */
     private static boolean isOpaque(Item item) {
-        if (item.ways().seeThrough() > 0 || item instanceof Cover || item instanceof Lens || item instanceof Zone) {
+        if (item.traitsOrNone().transparency() > 0
+                || item instanceof Cover
+                || item instanceof Lens
+                || item instanceof Zone) {
             return false;
         }
         if (item instanceof Shape shape) {

@@ -19,7 +19,7 @@ final class ReachRule {
 
     private ReachRule() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         for (Zone zone : on.zones) {
             for (Item piece : on.belonging(zone)) {
                 if (on.carries(piece, zone)) {
@@ -50,17 +50,18 @@ final class ReachRule {
         }
     }
 
-    private static void carriesIt(OnPage on, Item piece, Zone zone) {
+    private static void carriesIt(CheckedPage on, Item piece, Zone zone) {
         on.found(
                 Finding.Kind.CANNOT_REACH,
                 List.of(piece.id(), zone.id()),
                 "%s belongs in %s, which moves with it, so it never gets there."
                         .formatted(on.called(piece), on.called(zone)),
                 List.of(new Mend(
-                        "Turned away there", new Decide(on.page.id(), zone.id(), piece.id(), Decision.TURNED_AWAY))));
+                        "Turned away there",
+                        new Decide(on.page.id(), zone.id(), piece.id(), Decision.DOES_NOT_BELONG))));
     }
 
-    private static void grouped(OnPage on, Item item) {
+    private static void grouped(CheckedPage on, Item item) {
         for (Zone zone : on.zones) {
             if (on.key.said(zone.id(), item.id()) == Decision.BELONGS) {
                 on.found(
@@ -71,7 +72,9 @@ final class ReachRule {
                         List.of(new Mend(
                                 "Take it out of the group",
                                 new SetTraits(
-                                        on.page.id(), item.id(), item.ways().withGroups(List.of())))));
+                                        on.page.id(),
+                                        item.id(),
+                                        item.traitsOrNone().withGroups(List.of())))));
                 return;
             }
         }

@@ -4,9 +4,9 @@ import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.MoveDepth;
-import gladtile.core.edit.Together;
 import gladtile.core.measure.Outline;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -26,7 +26,7 @@ final class ReadingOrderRule {
 
     private ReadingOrderRule() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         List<Item> read =
                 on.page.items().stream().filter(ReadingOrderRule::isRead).toList();
         for (int i = 1; i < read.size(); i++) {
@@ -50,13 +50,13 @@ final class ReadingOrderRule {
     }
 
     /** From top to bottom, row by row; what lies over something else stays over it. */
-    private static List<Mend> mend(OnPage on, List<Item> read) {
+    private static List<Mend> mend(CheckedPage on, List<Item> read) {
         List<Item> wanted = rows(on, read);
         Map<String, Integer> places = new HashMap<>();
         wanted.forEach(item -> places.put(item.id(), places.size()));
         for (int i = 0; i < read.size(); i++) {
             for (int j = i + 1; j < read.size(); j++) {
-                boolean overlap = OnPage.overlap(on.outline(read.get(i)), on.outline(read.get(j)));
+                boolean overlap = CheckedPage.overlap(on.outline(read.get(i)), on.outline(read.get(j)));
                 if (overlap
                         && places.get(read.get(i).id()) > places.get(read.get(j).id())) {
                     return List.of();
@@ -66,11 +66,11 @@ final class ReadingOrderRule {
         List<Edit> edits = new ArrayList<>();
         int top = on.page.items().size();
         wanted.forEach(item -> edits.add(new MoveDepth(on.page.id(), item.id(), top)));
-        return List.of(new Mend("Read from top to bottom", Together.orOne(edits)));
+        return List.of(new Mend("Read from top to bottom", CompositeEdit.orOne(edits)));
     }
 
     /** A row begins with the topmost that is left, and takes in whatever begins little below it. */
-    private static List<Item> rows(OnPage on, List<Item> read) {
+    private static List<Item> rows(CheckedPage on, List<Item> read) {
         List<Item> byTop = new ArrayList<>(read);
         byTop.sort(Comparator.comparingDouble(item -> on.outline(item).top()));
         List<Item> rows = new ArrayList<>();

@@ -6,9 +6,9 @@ import gladtile.core.answer.Decision;
 import gladtile.core.answer.Region;
 import gladtile.core.answer.Regions;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetRule;
-import gladtile.core.edit.Together;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -23,7 +23,7 @@ final class RegionRule {
 
     private RegionRule() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         List<Zone> still = on.zones.stream().filter(zone -> !on.isCarried(zone)).toList();
         Regions regions = Regions.of(still, on.key);
         if (regions == Regions.NONE) {
@@ -42,7 +42,7 @@ final class RegionRule {
         }
     }
 
-    private static Edit notHeldAgainstAll(OnPage on) {
+    private static Edit notHeldAgainstAll(CheckedPage on) {
         List<Edit> edits = new ArrayList<>();
         for (Zone zone : on.zones) {
             ZoneRule rule = on.key.rule(zone.id());
@@ -50,10 +50,10 @@ final class RegionRule {
                 edits.add(new SetRule(on.page.id(), zone.id(), rule.withCrossing(false)));
             }
         }
-        return Together.orOne(edits);
+        return CompositeEdit.orOne(edits);
     }
 
-    private static void room(OnPage on, Item piece, Set<String> wanted, Optional<Region> region) {
+    private static void room(CheckedPage on, Item piece, Set<String> wanted, Optional<Region> region) {
         String names = on.zones.stream()
                 .filter(zone -> wanted.contains(zone.id()))
                 .map(on::called)

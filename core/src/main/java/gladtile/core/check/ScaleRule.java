@@ -3,7 +3,7 @@ package gladtile.core.check;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneScale;
-import gladtile.core.answer.Facts;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetRule;
@@ -16,9 +16,10 @@ final class ScaleRule {
     private ScaleRule() {}
 
     /** One line of a zone. @param put the zone with another such line */
-    private record Line(ZoneScale scale, double length, Function<ZoneScale, Zone> put, Function<Facts, Double> value) {}
+    private record Line(
+            ZoneScale scale, double length, Function<ZoneScale, Zone> put, Function<PieceFacts, Double> value) {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         for (Zone zone : on.zones) {
             if (zone.scale() == null) {
                 continue;
@@ -35,15 +36,15 @@ final class ScaleRule {
 
     private static List<Line> lines(Zone zone) {
         List<Line> lines = new ArrayList<>();
-        lines.add(new Line(zone.scale(), zone.frame().width(), zone::withScale, Facts::value));
+        lines.add(new Line(zone.scale(), zone.frame().width(), zone::withScale, PieceFacts::value));
         if (zone.up() != null) {
-            lines.add(new Line(zone.up(), zone.frame().height(), zone::withUp, Facts::valueUp));
+            lines.add(new Line(zone.up(), zone.frame().height(), zone::withUp, PieceFacts::valueUp));
         }
         return lines;
     }
 
     /** What is told apart must lie as far apart as a finger is exact. */
-    private static void closeTicks(OnPage on, Zone zone, Line line) {
+    private static void closeTicks(CheckedPage on, Zone zone, Line line) {
         ZoneScale scale = line.scale();
         // A share of the value that is right is nothing next to zero.
         double off = tolerance(on.key.rule(zone.id()), scale, 0);
@@ -72,7 +73,7 @@ final class ScaleRule {
         return rule.relative() == null ? rule.tolerance() : rule.tolerance() * Math.abs(value);
     }
 
-    private static void reach(OnPage on, Zone zone, Line line, Item piece) {
+    private static void reach(CheckedPage on, Zone zone, Line line, Item piece) {
         ZoneScale scale = line.scale();
         Double value = line.value().apply(on.key.facts(piece.id()));
         List<String> about = List.of(piece.id(), zone.id());

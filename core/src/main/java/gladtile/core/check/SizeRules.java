@@ -28,7 +28,7 @@ final class SizeRules {
 
     private SizeRules() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         for (Item item : on.page.items()) {
             if (item instanceof Gap || on.isPiece(item)) {
                 target(on, item);
@@ -37,7 +37,7 @@ final class SizeRules {
         }
     }
 
-    private static void target(OnPage on, Item item) {
+    private static void target(CheckedPage on, Item item) {
         double least = Math.min(item.frame().width(), item.frame().height());
         if (least * TABLET >= TARGET) {
             return;
@@ -53,9 +53,9 @@ final class SizeRules {
                 List.of(new Mend("Make it larger", edit)));
     }
 
-    private static void smallWords(OnPage on, Item item) {
+    private static void smallWords(CheckedPage on, Item item) {
         double least = Double.POSITIVE_INFINITY;
-        for (WordContent words : Written.on(item)) {
+        for (WordContent words : ItemTexts.on(item)) {
             least = Math.min(least, least(words));
         }
         if (item instanceof Gap gap) {
@@ -66,7 +66,7 @@ final class SizeRules {
         }
         List<Mend> mends = new ArrayList<>();
         if (!(item instanceof Table)) {
-            Written.sized(on.page.id(), item, LETTERS + 4)
+            ItemTexts.sized(on.page.id(), item, LETTERS + 4)
                     .ifPresent(edit -> mends.add(new Mend("Make them larger", edit)));
         }
         on.found(

@@ -2,7 +2,7 @@ package gladtile.core.check;
 
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
-import gladtile.core.answer.Facts;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.edit.SetMovement;
 import java.util.List;
 
@@ -12,9 +12,9 @@ final class TurnRule {
 
     private TurnRule() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         for (Item piece : on.pieces) {
-            Facts known = on.key.facts(piece.id());
+            PieceFacts known = on.key.facts(piece.id());
             if (known.rightTurn() == null || known.isTurnedRight(piece.frame().turn()) || isReached(piece, known)) {
                 continue;
             }
@@ -32,7 +32,7 @@ final class TurnRule {
         }
     }
 
-    private static boolean isReached(Item piece, Facts known) {
+    private static boolean isReached(Item piece, PieceFacts known) {
         if (!(piece.movement() instanceof Movement.Turns turns)) {
             return false;
         }

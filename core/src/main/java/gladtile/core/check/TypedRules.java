@@ -15,7 +15,7 @@ import java.util.List;
 final class TypedRules {
     private TypedRules() {}
 
-    static void check(OnPage on) {
+    static void check(CheckedPage on) {
         for (Gap gap : on.page.gaps()) {
             TypedKey key = on.key.typed().get(gap.id());
             if (key == null) {
@@ -31,7 +31,7 @@ final class TypedRules {
     }
 
     /** Answers that nobody can type, and keys that no answer meets. */
-    private static void neverMet(OnPage on, Gap gap, TypedRule rule) {
+    private static void neverMet(CheckedPage on, Gap gap, TypedRule rule) {
         String why = null;
         if (rule instanceof TypedRule.TextRule text
                 && text.alternatives().stream().anyMatch(TypedRules::unseen)) {
@@ -57,13 +57,13 @@ final class TypedRules {
                         || letter == 0x2800);
     }
 
-    private static Mend mend(OnPage on, Gap gap, TypedKey key, String label, TypedRule rule) {
-        TypedKey mended = new TypedKey(rule, key.moment(), key.replies(), key.tries(), key.worth());
+    private static Mend mend(CheckedPage on, Gap gap, TypedKey key, String label, TypedRule rule) {
+        TypedKey mended = new TypedKey(rule, key.timing(), key.replies(), key.tries(), key.worth());
         return new Mend(label, new SetTyped(on.page.id(), gap.id(), mended));
     }
 
     /** Two alternatives of which the one is taken as the other, or that differ only in what is said to count. */
-    private static void text(OnPage on, Gap gap, TypedKey key, TypedRule.TextRule rule) {
+    private static void text(CheckedPage on, Gap gap, TypedKey key, TypedRule.TextRule rule) {
         List<String> all = rule.alternatives();
         for (int i = 0; i < all.size(); i++) {
             for (int j = i + 1; j < all.size(); j++) {
@@ -113,7 +113,8 @@ final class TypedRules {
         return all.stream().filter(one -> !one.equals(without)).toList();
     }
 
-    private static boolean taken(OnPage on, List<String> alternatives, List<TypedRule.Counts> counts, String answer) {
+    private static boolean taken(
+            CheckedPage on, List<String> alternatives, List<TypedRule.Counts> counts, String answer) {
         return TypedJudge.judge(
                         new TypedRule.TextRule(alternatives, counts),
                         answer,
@@ -142,7 +143,7 @@ final class TypedRules {
     }
 
     /** The value itself must be one that can be written. */
-    private static void number(OnPage on, Gap gap, TypedKey key, TypedRule.NumberRule rule) {
+    private static void number(CheckedPage on, Gap gap, TypedKey key, TypedRule.NumberRule rule) {
         Typed own = TypedJudge.judge(rule, TypedSolution.of(rule));
         Typed comma = TypedJudge.judge(rule, TypedSolution.of(rule).replace('.', ','));
         boolean whole = BigDecimal.valueOf(rule.value()).stripTrailingZeros().scale() <= 0;

@@ -24,7 +24,7 @@ public record AddItem(String pageId, int index, Item item) implements Edit {
     public EditResult apply(Activity activity) {
         // Ids are single in the whole activity: the answer key names pieces and zones by them alone.
         for (String id : Page.idsOf(item)) {
-            if (On.taken(activity, id)) {
+            if (EditSupport.taken(activity, id)) {
                 return EditResult.refused(Reason.ID_TAKEN, "there is an item with the id " + id);
             }
         }
@@ -35,7 +35,7 @@ public record AddItem(String pageId, int index, Item item) implements Edit {
             return EditResult.refused(
                     Reason.TOO_MANY_ITEMS, "a page has at most %d items".formatted(Bounds.ITEMS_ON_A_PAGE));
         }
-        return On.page(activity, pageId, page -> {
+        return EditSupport.page(activity, pageId, page -> {
             List<Item> items = new ArrayList<>(page.items());
             items.add(Math.min(index, items.size()), item);
             return page.withItems(items);

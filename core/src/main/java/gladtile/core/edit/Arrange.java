@@ -9,17 +9,17 @@ import java.util.List;
 public record Arrange(String pageId, List<String> itemIds, Arrangement how) implements Edit {
     public Arrange {
         Bounds.id("page.id", pageId);
-        itemIds = OnMany.ids(itemIds);
+        itemIds = ItemsEditSupport.ids(itemIds);
         Bounds.present("edit.how", how);
     }
 
     @Override
     public EditResult apply(Activity activity) {
-        return OnMany.frames(activity, pageId, itemIds, how::of);
+        return ItemsEditSupport.frames(activity, pageId, itemIds, how::of);
     }
 
     @Override
     public Edit invert(Activity before) {
-        return OnMany.back(before, pageId, itemIds);
+        return ItemsEditSupport.back(before, pageId, itemIds);
     }
 }

@@ -25,12 +25,12 @@ public final class Conflict {
         if (!(back.apply(now) instanceof Applied then)) {
             return List.of();
         }
-        List<String> lost = new ArrayList<>(Aspects.changed(others, now, then.activity()));
+        List<String> lost = new ArrayList<>(EditAspects.changed(others, now, then.activity()));
         // Where something stands among others changes with every addition; so here it counts who moved it.
         Set<String> moved = places(back);
         others.stream()
                 .filter(other -> places(other).stream().anyMatch(moved::contains))
-                .map(Told::of)
+                .map(EditSummary::of)
                 .filter(told -> !lost.contains(told))
                 .forEach(lost::add);
         return lost;
@@ -38,7 +38,7 @@ public final class Conflict {
 
     private static Set<String> places(Edit edit) {
         Set<String> places = new HashSet<>();
-        List<Edit> all = edit instanceof Together step ? step.edits() : List.of(edit);
+        List<Edit> all = edit instanceof CompositeEdit step ? step.edits() : List.of(edit);
         for (Edit one : all) {
             if (one instanceof MoveDepth e) {
                 places.add("depth " + e.itemId());

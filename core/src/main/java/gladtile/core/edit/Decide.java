@@ -20,13 +20,13 @@ public record Decide(String pageId, String zoneId, String pieceId, Decision deci
     public EditResult apply(Activity activity) {
         Page page = activity.page(pageId).orElse(null);
         if (page == null) {
-            return On.noSuchPage(pageId);
+            return EditSupport.noSuchPage(pageId);
         }
         Item piece = page.item(pieceId).orElse(null);
         boolean zone = page.zones().stream().anyMatch(one -> one.id().equals(zoneId));
         Item other = zone ? null : page.item(zoneId).orElse(null);
         if (piece == null || !zone && other == null) {
-            return On.noSuchItem(piece == null ? pieceId : zoneId);
+            return EditSupport.noSuchItem(piece == null ? pieceId : zoneId);
         }
         if (!zone) {
             return EditResult.refused(Reason.NOT_A_ZONE, other.name() + " is no drop zone");

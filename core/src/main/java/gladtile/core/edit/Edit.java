@@ -35,13 +35,13 @@ import java.util.Optional;
     @JsonSubTypes.Type(value = SetTerms.class, name = "set-terms"),
     @JsonSubTypes.Type(value = SetMadeFrom.class, name = "set-made-from"),
     @JsonSubTypes.Type(value = SetPassage.class, name = "set-passage"),
-    @JsonSubTypes.Type(value = SetPageWays.class, name = "set-page-ways"),
+    @JsonSubTypes.Type(value = SetPageLinks.class, name = "set-page-links"),
     @JsonSubTypes.Type(value = SetTraits.class, name = "set-traits"),
     @JsonSubTypes.Type(value = SetBody.class, name = "set-body"),
     @JsonSubTypes.Type(value = SetPageWords.class, name = "set-page-words"),
     @JsonSubTypes.Type(value = Arrange.class, name = "arrange"),
     @JsonSubTypes.Type(value = Transform.class, name = "transform"),
-    @JsonSubTypes.Type(value = Together.class, name = "together")
+    @JsonSubTypes.Type(value = CompositeEdit.class, name = "composite")
 })
 public sealed interface Edit
         permits SetTitle,
@@ -66,13 +66,13 @@ public sealed interface Edit
                 SetTerms,
                 SetMadeFrom,
                 SetPassage,
-                SetPageWays,
+                SetPageLinks,
                 SetTraits,
                 SetBody,
                 SetPageWords,
                 Arrange,
                 Transform,
-                Together {
+                CompositeEdit {
 
     /** The activity with this change made, or why it does not fit. */
     EditResult apply(Activity activity);

@@ -7,9 +7,9 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Passage;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Sequence;
-import gladtile.core.answer.Terms;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.answer.ZoneSet;
 import gladtile.core.edit.EditResult.Applied;
@@ -70,7 +70,7 @@ public final class Invariants {
         List<Edit> all = new ArrayList<>();
         all.add(edit);
         all.addAll(mends);
-        return Together.orOne(all);
+        return CompositeEdit.orOne(all);
     }
 
     /** One activity, looked through once. */
@@ -102,7 +102,7 @@ public final class Invariants {
         List<String> broken() {
             List<String> broken = new ArrayList<>();
             strangers().forEach(id -> broken.add("key " + id));
-            mends().forEach(edit -> broken.add(Told.of(edit)));
+            mends().forEach(edit -> broken.add(EditSummary.of(edit)));
             return broken;
         }
 
@@ -140,13 +140,13 @@ public final class Invariants {
         private void rules(List<Edit> mends) {
             activity.key().rules().forEach((zone, rule) -> {
                 String page = zones.get(zone);
-                Wants wants = rule.wants();
+                ZoneRequirements wants = rule.wants();
                 if (page == null || wants == null) {
                     return;
                 }
                 Set<String> named = new HashSet<>(wants.counts().keySet());
                 Optional.ofNullable(wants.sequence()).map(Sequence::places).ifPresent(of -> named.addAll(of.keySet()));
-                Wants left = wants;
+                ZoneRequirements left = wants;
                 for (String piece : named) {
                     left = page.equals(pieces.get(piece)) ? left : left.without(piece);
                 }
@@ -177,12 +177,12 @@ public final class Invariants {
         }
 
         private void terms(List<Edit> mends) {
-            Terms terms = activity.key().holds();
+            AnswerTerms terms = activity.key().holds();
             Map<String, Double> weights = new TreeMap<>(terms.weights());
             weights.keySet().retainAll(pages);
             Map<String, Integer> seconds = new TreeMap<>(terms.pageSeconds());
             seconds.keySet().retainAll(pages);
-            Terms left = terms.withWeights(weights).withPageSeconds(seconds);
+            AnswerTerms left = terms.withWeights(weights).withPageSeconds(seconds);
             if (!left.equals(terms)) {
                 mends.add(new SetTerms(left));
             }
@@ -194,7 +194,7 @@ public final class Invariants {
             Map<String, Integer> members = new HashMap<>();
             for (Page page : activity.pages()) {
                 for (Item item : page.items()) {
-                    for (String group : new HashSet<>(item.ways().groups())) {
+                    for (String group : new HashSet<>(item.traitsOrNone().groups())) {
                         if (home.computeIfAbsent(group, id -> page.id()).equals(page.id())) {
                             members.merge(group, 1, Integer::sum);
                         }
@@ -203,12 +203,12 @@ public final class Invariants {
             }
             for (Page page : activity.pages()) {
                 for (Item item : page.items()) {
-                    List<String> left = item.ways().groups().stream()
+                    List<String> left = item.traitsOrNone().groups().stream()
                             .filter(group -> home.get(group).equals(page.id()) && members.get(group) > 1)
                             .toList();
-                    if (!left.equals(item.ways().groups())) {
-                        mends.add(
-                                new SetTraits(page.id(), item.id(), item.ways().withGroups(left)));
+                    if (!left.equals(item.traitsOrNone().groups())) {
+                        mends.add(new SetTraits(
+                                page.id(), item.id(), item.traitsOrNone().withGroups(left)));
                     }
                 }
             }

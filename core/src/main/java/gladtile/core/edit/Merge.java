@@ -35,7 +35,7 @@ final class Merge {
         if (first instanceof SetPassage && next instanceof SetPassage) {
             return true;
         }
-        if (first instanceof SetPageWays a && next instanceof SetPageWays b) {
+        if (first instanceof SetPageLinks a && next instanceof SetPageLinks b) {
             return a.pageId().equals(b.pageId());
         }
         if (first instanceof SetTerms && next instanceof SetTerms) {

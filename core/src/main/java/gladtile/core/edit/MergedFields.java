@@ -3,14 +3,14 @@ package gladtile.core.edit;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PageWays;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Passage;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
-import gladtile.core.answer.Facts;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.AnswerTerms;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.answer.ZoneSet;
@@ -37,7 +37,7 @@ final class MergedFields {
         AnswerKey was = before.key();
         AnswerKey now = after.key();
         if (edit instanceof SetTerms mine && over instanceof SetTerms) {
-            return new SetTerms(FieldMerge.merged(was.holds(), mine.terms(), now.holds(), Terms.class));
+            return new SetTerms(FieldMerge.merged(was.holds(), mine.terms(), now.holds(), AnswerTerms.class));
         }
         if (edit instanceof SetRule mine
                 && over instanceof SetRule theirs
@@ -55,7 +55,7 @@ final class MergedFields {
             return new SetFacts(
                     mine.pageId(),
                     piece,
-                    FieldMerge.merged(was.facts(piece), mine.facts(), now.facts(piece), Facts.class));
+                    FieldMerge.merged(was.facts(piece), mine.facts(), now.facts(piece), PieceFacts.class));
         }
         if (edit instanceof SetTyped mine
                 && over instanceof SetTyped theirs
@@ -82,19 +82,19 @@ final class MergedFields {
         if (edit instanceof SetTraits mine
                 && over instanceof SetTraits theirs
                 && mine.itemId().equals(theirs.itemId())) {
-            Traits was = item(before, mine.pageId(), mine.itemId()).ways();
-            Traits now = item(after, mine.pageId(), mine.itemId()).ways();
+            Traits was = item(before, mine.pageId(), mine.itemId()).traitsOrNone();
+            Traits now = item(after, mine.pageId(), mine.itemId()).traitsOrNone();
             return new SetTraits(
                     mine.pageId(), mine.itemId(), FieldMerge.merged(was, mine.traits(), now, Traits.class));
         }
-        if (edit instanceof SetPageWays mine
-                && over instanceof SetPageWays theirs
+        if (edit instanceof SetPageLinks mine
+                && over instanceof SetPageLinks theirs
                 && mine.pageId().equals(theirs.pageId())) {
-            PageWays my = mine.ways() == null ? PageWays.USUAL : mine.ways();
-            PageWays was = page(before, mine.pageId()).leads();
-            return new SetPageWays(
+            PageLinks my = mine.links() == null ? PageLinks.USUAL : mine.links();
+            PageLinks was = page(before, mine.pageId()).leads();
+            return new SetPageLinks(
                     mine.pageId(),
-                    FieldMerge.merged(was, my, page(after, mine.pageId()).leads(), PageWays.class));
+                    FieldMerge.merged(was, my, page(after, mine.pageId()).leads(), PageLinks.class));
         }
         if (edit instanceof SetPaper mine
                 && over instanceof SetPaper theirs
@@ -129,11 +129,11 @@ final class MergedFields {
     }
 
     private static Item item(Activity activity, String pageId, String itemId) {
-        return On.itemOf(activity, pageId, itemId);
+        return EditSupport.itemOf(activity, pageId, itemId);
     }
 
     private static Page page(Activity activity, String pageId) {
-        return On.pageOf(activity, pageId);
+        return EditSupport.pageOf(activity, pageId);
     }
 
     /** What I took out is out, what I put in is in, and all else is as the other left it. */

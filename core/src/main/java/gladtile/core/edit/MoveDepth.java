@@ -23,9 +23,9 @@ public record MoveDepth(String pageId, String itemId, int index) implements Edit
         boolean gone =
                 activity.page(pageId).filter(page -> page.indexOf(itemId) < 0).isPresent();
         if (gone) {
-            return On.noSuchItem(itemId);
+            return EditSupport.noSuchItem(itemId);
         }
-        return On.page(activity, pageId, page -> {
+        return EditSupport.page(activity, pageId, page -> {
             List<Item> items = new ArrayList<>(page.items());
             Item item = items.remove(page.indexOf(itemId));
             items.add(Math.min(index, items.size()), item);
@@ -35,7 +35,7 @@ public record MoveDepth(String pageId, String itemId, int index) implements Edit
 
     @Override
     public Edit invert(Activity before) {
-        On.itemOf(before, pageId, itemId);
-        return new MoveDepth(pageId, itemId, On.pageOf(before, pageId).indexOf(itemId));
+        EditSupport.itemOf(before, pageId, itemId);
+        return new MoveDepth(pageId, itemId, EditSupport.pageOf(before, pageId).indexOf(itemId));
     }
 }

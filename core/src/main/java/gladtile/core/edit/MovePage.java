@@ -21,7 +21,7 @@ public record MovePage(String pageId, int index) implements Edit {
     public EditResult apply(Activity activity) {
         int at = activity.indexOf(pageId);
         if (at < 0) {
-            return On.noSuchPage(pageId);
+            return EditSupport.noSuchPage(pageId);
         }
         List<Page> pages = new ArrayList<>(activity.pages());
         Page page = pages.remove(at);
@@ -31,7 +31,7 @@ public record MovePage(String pageId, int index) implements Edit {
 
     @Override
     public Edit invert(Activity before) {
-        On.pageOf(before, pageId);
+        EditSupport.pageOf(before, pageId);
         return new MovePage(pageId, before.indexOf(pageId));
     }
 }

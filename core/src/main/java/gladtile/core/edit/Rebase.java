@@ -12,10 +12,10 @@ final class Rebase {
     private Rebase() {}
 
     static Optional<Edit> over(Edit edit, Edit other) {
-        if (edit instanceof Together step) {
+        if (edit instanceof CompositeEdit step) {
             return stepOver(step, other);
         }
-        if (other instanceof Together step) {
+        if (other instanceof CompositeEdit step) {
             Optional<Edit> now = Optional.of(edit);
             for (Edit one : step.edits()) {
                 now = now.flatMap(left -> over(left, one));
@@ -41,7 +41,7 @@ final class Rebase {
     static Optional<Edit> over(Edit edit, Edit other, Activity before) {
         Optional<Edit> now = Optional.of(edit);
         Activity then = before;
-        List<Edit> parts = other instanceof Together step ? step.edits() : List.of(other);
+        List<Edit> parts = other instanceof CompositeEdit step ? step.edits() : List.of(other);
         for (Edit part : parts) {
             Activity here = then;
             Activity after = part.apply(here) instanceof EditResult.Applied applied ? applied.activity() : null;
@@ -61,21 +61,21 @@ final class Rebase {
     }
 
     private static Edit merged(Edit edit, Edit over, Activity before, Activity after) {
-        if (!(edit instanceof Together step)) {
+        if (!(edit instanceof CompositeEdit step)) {
             return MergedFields.of(edit, over, before, after);
         }
-        return new Together(step.edits().stream()
+        return new CompositeEdit(step.edits().stream()
                 .map(one -> MergedFields.of(one, over, before, after))
                 .toList());
     }
 
     /** What is left of a step; empty when nothing is. */
-    private static Optional<Edit> stepOver(Together step, Edit other) {
+    private static Optional<Edit> stepOver(CompositeEdit step, Edit other) {
         List<Edit> left = new ArrayList<>();
         for (Edit edit : step.edits()) {
             over(edit, other).ifPresent(left::add);
         }
-        return left.isEmpty() ? Optional.empty() : Optional.of(Together.orOne(left));
+        return left.isEmpty() ? Optional.empty() : Optional.of(CompositeEdit.orOne(left));
     }
 
     /** Of two that were added at one place, the one that came later stands after the one that came first. */
@@ -103,7 +103,7 @@ final class Rebase {
         if (edit instanceof RenamePage e) return e.pageId();
         if (edit instanceof SetPaper e) return e.pageId();
         if (edit instanceof SetPageWords e) return e.pageId();
-        if (edit instanceof SetPageWays e) return e.pageId();
+        if (edit instanceof SetPageLinks e) return e.pageId();
         if (edit instanceof AddItem e) return e.pageId();
         if (edit instanceof RemoveItem e) return e.pageId();
         if (edit instanceof MoveDepth e) return e.pageId();

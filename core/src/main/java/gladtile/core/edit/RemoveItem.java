@@ -20,11 +20,11 @@ public record RemoveItem(String pageId, String itemId) implements Edit {
     public EditResult apply(Activity activity) {
         Page page = activity.page(pageId).orElse(null);
         if (page == null) {
-            return On.noSuchPage(pageId);
+            return EditSupport.noSuchPage(pageId);
         }
         Item gone = page.item(itemId).orElse(null);
         if (gone == null) {
-            return On.noSuchItem(itemId);
+            return EditSupport.noSuchItem(itemId);
         }
         Page left = page.withItems(
                 page.items().stream().filter(item -> !item.id().equals(itemId)).toList());
@@ -37,11 +37,11 @@ public record RemoveItem(String pageId, String itemId) implements Edit {
 
     @Override
     public Edit invert(Activity before) {
-        Page page = On.pageOf(before, pageId);
+        Page page = EditSupport.pageOf(before, pageId);
         List<Edit> steps = new ArrayList<>();
-        Item item = On.itemOf(before, pageId, itemId);
+        Item item = EditSupport.itemOf(before, pageId, itemId);
         steps.add(new AddItem(pageId, page.indexOf(itemId), item));
-        steps.addAll(KeySteps.remembering(before, Page.idsOf(item)));
-        return Together.orOne(steps);
+        steps.addAll(AnswerKeyDifference.remembering(before, Page.idsOf(item)));
+        return CompositeEdit.orOne(steps);
     }
 }

@@ -18,7 +18,7 @@ public record RemovePage(String pageId) implements Edit {
     public EditResult apply(Activity activity) {
         int at = activity.indexOf(pageId);
         if (at < 0) {
-            return On.noSuchPage(pageId);
+            return EditSupport.noSuchPage(pageId);
         }
         if (activity.pages().size() == 1) {
             return EditResult.refused(EditResult.Reason.LAST_PAGE, "an activity keeps at least one page");
@@ -35,12 +35,12 @@ public record RemovePage(String pageId) implements Edit {
 
     @Override
     public Edit invert(Activity before) {
-        Page page = On.pageOf(before, pageId);
+        Page page = EditSupport.pageOf(before, pageId);
         List<Edit> steps = new ArrayList<>();
         steps.add(new AddPage(before.indexOf(pageId), page));
         if (apply(before) instanceof EditResult.Applied gone) {
-            steps.addAll(KeySteps.between(gone.activity().key(), before.key(), before));
+            steps.addAll(AnswerKeyDifference.between(gone.activity().key(), before.key(), before));
         }
-        return Together.orOne(steps);
+        return CompositeEdit.orOne(steps);
     }
 }

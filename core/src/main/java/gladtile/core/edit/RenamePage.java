@@ -12,11 +12,11 @@ public record RenamePage(String pageId, String name) implements Edit {
 
     @Override
     public EditResult apply(Activity activity) {
-        return On.page(activity, pageId, page -> page.withName(name));
+        return EditSupport.page(activity, pageId, page -> page.withName(name));
     }
 
     @Override
     public Edit invert(Activity before) {
-        return new RenamePage(pageId, On.pageOf(before, pageId).name());
+        return new RenamePage(pageId, EditSupport.pageOf(before, pageId).name());
     }
 }

@@ -29,11 +29,11 @@ public record SetBody(String pageId, Item item) implements Edit {
     public EditResult apply(Activity activity) {
         Page page = activity.page(pageId).orElse(null);
         if (page == null) {
-            return On.noSuchPage(pageId);
+            return EditSupport.noSuchPage(pageId);
         }
         Item now = page.item(item.id()).orElse(null);
         if (now == null) {
-            return On.noSuchItem(item.id());
+            return EditSupport.noSuchItem(item.id());
         }
         if (now.getClass() != item.getClass()) {
             return EditResult.refused(Reason.WRONG_KIND, now.name() + " is of another kind");
@@ -43,7 +43,7 @@ public record SetBody(String pageId, Item item) implements Edit {
         Set<String> fresh = zoneIds(changed);
         fresh.removeAll(gone);
         gone.removeAll(zoneIds(changed));
-        if (fresh.stream().anyMatch(id -> On.taken(activity, id))) {
+        if (fresh.stream().anyMatch(id -> EditSupport.taken(activity, id))) {
             return EditResult.refused(Reason.ID_TAKEN, "a drop zone in a cell has an id that is taken");
         }
         AnswerKey key = activity.key();
@@ -55,13 +55,13 @@ public record SetBody(String pageId, Item item) implements Edit {
 
     @Override
     public Edit invert(Activity before) {
-        Item was = On.itemOf(before, pageId, item.id());
+        Item was = EditSupport.itemOf(before, pageId, item.id());
         List<Edit> steps = new ArrayList<>();
         steps.add(new SetBody(pageId, was));
         Set<String> gone = zoneIds(was);
         gone.removeAll(zoneIds(item.with(was.common())));
-        steps.addAll(KeySteps.remembering(before, gone));
-        return Together.orOne(steps);
+        steps.addAll(AnswerKeyDifference.remembering(before, gone));
+        return CompositeEdit.orOne(steps);
     }
 
     private static Set<String> zoneIds(Item item) {

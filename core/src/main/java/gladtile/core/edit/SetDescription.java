@@ -13,12 +13,12 @@ public record SetDescription(String pageId, String itemId, String description) i
 
     @Override
     public EditResult apply(Activity activity) {
-        return On.item(activity, pageId, itemId, item -> item.withDescription(description));
+        return EditSupport.item(activity, pageId, itemId, item -> item.withDescription(description));
     }
 
     @Override
     public Edit invert(Activity before) {
         return new SetDescription(
-                pageId, itemId, On.itemOf(before, pageId, itemId).description());
+                pageId, itemId, EditSupport.itemOf(before, pageId, itemId).description());
     }
 }

@@ -3,12 +3,12 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
-import gladtile.core.answer.Facts;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 
 /** Sets a piece's labels and value, and whether it belongs nowhere. */
-public record SetFacts(String pageId, String itemId, Facts facts) implements Edit {
+public record SetFacts(String pageId, String itemId, PieceFacts facts) implements Edit {
     public SetFacts {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -19,7 +19,7 @@ public record SetFacts(String pageId, String itemId, Facts facts) implements Edi
     public EditResult apply(Activity activity) {
         Item piece = activity.page(pageId).flatMap(page -> page.item(itemId)).orElse(null);
         if (piece == null) {
-            return activity.page(pageId).isEmpty() ? On.noSuchPage(pageId) : On.noSuchItem(itemId);
+            return activity.page(pageId).isEmpty() ? EditSupport.noSuchPage(pageId) : EditSupport.noSuchItem(itemId);
         }
         if (!piece.isPiece()) {
             return EditResult.refused(Reason.NOT_A_PIECE, piece.name() + " is fixed, so it has no labels or value");

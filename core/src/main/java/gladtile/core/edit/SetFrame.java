@@ -14,11 +14,12 @@ public record SetFrame(String pageId, String itemId, Frame frame) implements Edi
 
     @Override
     public EditResult apply(Activity activity) {
-        return On.item(activity, pageId, itemId, item -> item.withFrame(frame));
+        return EditSupport.item(activity, pageId, itemId, item -> item.withFrame(frame));
     }
 
     @Override
     public Edit invert(Activity before) {
-        return new SetFrame(pageId, itemId, On.itemOf(before, pageId, itemId).frame());
+        return new SetFrame(
+                pageId, itemId, EditSupport.itemOf(before, pageId, itemId).frame());
     }
 }

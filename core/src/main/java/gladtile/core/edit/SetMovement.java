@@ -25,7 +25,7 @@ public record SetMovement(String pageId, String itemId, Movement movement) imple
                 .isPresent()) {
             return EditResult.refused(Reason.WRONG_KIND, "drop zones, gaps and covers are always fixed");
         }
-        EditResult moved = On.item(activity, pageId, itemId, item -> item.withMovement(movement));
+        EditResult moved = EditSupport.item(activity, pageId, itemId, item -> item.withMovement(movement));
         if (movement.isFixed() && moved instanceof Applied applied) {
             return new Applied(
                     applied.activity().withKey(applied.activity().key().without(itemId)));
@@ -35,12 +35,12 @@ public record SetMovement(String pageId, String itemId, Movement movement) imple
 
     @Override
     public Edit invert(Activity before) {
-        Item item = On.itemOf(before, pageId, itemId);
+        Item item = EditSupport.itemOf(before, pageId, itemId);
         List<Edit> steps = new ArrayList<>();
         steps.add(new SetMovement(pageId, itemId, item.movement()));
         if (movement.isFixed()) {
-            steps.addAll(KeySteps.remembering(before, List.of(itemId)));
+            steps.addAll(AnswerKeyDifference.remembering(before, List.of(itemId)));
         }
-        return Together.orOne(steps);
+        return CompositeEdit.orOne(steps);
     }
 }

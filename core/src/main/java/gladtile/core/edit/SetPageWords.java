@@ -15,11 +15,11 @@ public record SetPageWords(
 
     @Override
     public EditResult apply(Activity activity) {
-        return On.page(activity, pageId, page -> page.withWords(words));
+        return EditSupport.page(activity, pageId, page -> page.withWords(words));
     }
 
     @Override
     public Edit invert(Activity before) {
-        return new SetPageWords(pageId, On.pageOf(before, pageId).words());
+        return new SetPageWords(pageId, EditSupport.pageOf(before, pageId).words());
     }
 }

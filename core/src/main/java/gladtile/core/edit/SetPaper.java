@@ -13,11 +13,11 @@ public record SetPaper(String pageId, Paper paper) implements Edit {
 
     @Override
     public EditResult apply(Activity activity) {
-        return On.page(activity, pageId, page -> page.withPaper(paper));
+        return EditSupport.page(activity, pageId, page -> page.withPaper(paper));
     }
 
     @Override
     public Edit invert(Activity before) {
-        return new SetPaper(pageId, On.pageOf(before, pageId).paper());
+        return new SetPaper(pageId, EditSupport.pageOf(before, pageId).paper());
     }
 }

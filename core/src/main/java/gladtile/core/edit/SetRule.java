@@ -18,12 +18,12 @@ public record SetRule(String pageId, String zoneId, ZoneRule rule) implements Ed
     public EditResult apply(Activity activity) {
         Page page = activity.page(pageId).orElse(null);
         if (page == null) {
-            return On.noSuchPage(pageId);
+            return EditSupport.noSuchPage(pageId);
         }
         if (page.zones().stream().noneMatch(zone -> zone.id().equals(zoneId))) {
             return page.item(zoneId)
                     .map(item -> EditResult.refused(Reason.NOT_A_ZONE, item.name() + " is no drop zone"))
-                    .orElseGet(() -> On.noSuchItem(zoneId));
+                    .orElseGet(() -> EditSupport.noSuchItem(zoneId));
         }
         return new EditResult.Applied(activity.withKey(activity.key().with(zoneId, rule)));
     }

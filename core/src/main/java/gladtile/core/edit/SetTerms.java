@@ -2,11 +2,11 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.edit.EditResult.Applied;
 
 /** Sets points, times and when the solution is shown, for the activity as a whole. */
-public record SetTerms(Terms terms) implements Edit {
+public record SetTerms(AnswerTerms terms) implements Edit {
     public SetTerms {
         Bounds.present("edit.terms", terms);
     }

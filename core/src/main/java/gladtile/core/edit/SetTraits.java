@@ -14,11 +14,12 @@ public record SetTraits(String pageId, String itemId, Traits traits) implements 
 
     @Override
     public EditResult apply(Activity activity) {
-        return On.item(activity, pageId, itemId, item -> item.withTraits(traits));
+        return EditSupport.item(activity, pageId, itemId, item -> item.withTraits(traits));
     }
 
     @Override
     public Edit invert(Activity before) {
-        return new SetTraits(pageId, itemId, On.itemOf(before, pageId, itemId).ways());
+        return new SetTraits(
+                pageId, itemId, EditSupport.itemOf(before, pageId, itemId).traitsOrNone());
     }
 }

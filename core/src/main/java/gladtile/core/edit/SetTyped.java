@@ -27,7 +27,7 @@ public record SetTyped(
     public EditResult apply(Activity activity) {
         Item gap = activity.page(pageId).flatMap(page -> page.item(itemId)).orElse(null);
         if (gap == null) {
-            return activity.page(pageId).isEmpty() ? On.noSuchPage(pageId) : On.noSuchItem(itemId);
+            return activity.page(pageId).isEmpty() ? EditSupport.noSuchPage(pageId) : EditSupport.noSuchItem(itemId);
         }
         if (!(gap instanceof Gap)) {
             return EditResult.refused(Reason.WRONG_KIND, gap.name() + " is not typed into");

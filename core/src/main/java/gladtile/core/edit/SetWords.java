@@ -17,7 +17,7 @@ public record SetWords(String pageId, String itemId, WordContent content, Frame 
 
     @Override
     public EditResult apply(Activity activity) {
-        return On.kind(
+        return EditSupport.kind(
                 activity,
                 pageId,
                 itemId,
@@ -27,7 +27,7 @@ public record SetWords(String pageId, String itemId, WordContent content, Frame 
 
     @Override
     public Edit invert(Activity before) {
-        Words words = (Words) On.itemOf(before, pageId, itemId);
+        Words words = (Words) EditSupport.itemOf(before, pageId, itemId);
         return new SetWords(pageId, itemId, words.content(), words.frame());
     }
 }

@@ -14,12 +14,12 @@ public record SetZoneLabel(String pageId, String itemId, String label) implement
 
     @Override
     public EditResult apply(Activity activity) {
-        return On.kind(activity, pageId, itemId, Zone.class, zone -> zone.withLabel(label));
+        return EditSupport.kind(activity, pageId, itemId, Zone.class, zone -> zone.withLabel(label));
     }
 
     @Override
     public Edit invert(Activity before) {
-        Zone zone = (Zone) On.itemOf(before, pageId, itemId);
+        Zone zone = (Zone) EditSupport.itemOf(before, pageId, itemId);
         return new SetZoneLabel(pageId, itemId, zone.label());
     }
 }

@@ -10,7 +10,7 @@ import java.util.List;
 public record Transform(String pageId, List<String> itemIds, Similarity by) implements Edit {
     public Transform {
         Bounds.id("page.id", pageId);
-        itemIds = OnMany.ids(itemIds);
+        itemIds = ItemsEditSupport.ids(itemIds);
         Bounds.present("edit.by", by);
     }
 
@@ -21,12 +21,12 @@ public record Transform(String pageId, List<String> itemIds, Similarity by) impl
 
     @Override
     public EditResult apply(Activity activity) {
-        return OnMany.frames(
+        return ItemsEditSupport.frames(
                 activity, pageId, itemIds, frames -> frames.stream().map(by::of).toList());
     }
 
     @Override
     public Edit invert(Activity before) {
-        return OnMany.back(before, pageId, itemIds);
+        return ItemsEditSupport.back(before, pageId, itemIds);
     }
 }

@@ -1,7 +1,7 @@
 package gladtile.core.part;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Common;
+import gladtile.core.activity.CommonProperties;
 import gladtile.core.activity.Dash;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
@@ -25,9 +25,9 @@ import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
 import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.AnswerKey;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
+import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.measure.WordFit;
 import java.util.ArrayList;
@@ -109,7 +109,7 @@ final class Drawing {
 
     /** What is put in the zone that was drawn last stays where it is put. */
     Drawing stays() {
-        rules.put(items.get(items.size() - 1).id(), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME));
+        rules.put(items.get(items.size() - 1).id(), new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK));
         return this;
     }
 
@@ -141,7 +141,7 @@ final class Drawing {
     }
 
     private static Item grouped(Item item, String group) {
-        Common was = item.common();
+        CommonProperties was = item.common();
         Traits traits = was.traits() == null ? Traits.NONE : was.traits();
         // What students turn or move by itself belongs to no group.
         return was.movement().equals(Movement.FIXED) ? item.withTraits(traits.withGroups(List.of(group))) : item;

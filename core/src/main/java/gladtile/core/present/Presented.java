@@ -3,10 +3,10 @@ package gladtile.core.present;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PageWays;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Passage;
 import gladtile.core.answer.AnswerKey;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.AnswerTerms;
 import java.util.List;
 
 /**
@@ -19,18 +19,20 @@ public final class Presented {
     public static Activity of(Activity activity) {
         List<Page> pages = activity.pages().stream().map(Presented::open).toList();
         AnswerKey key = activity.key();
-        Terms was = key.holds();
-        Terms now = new Terms(
-                was.score(), was.weights(), was.solution(), null, null, was.accepted(), was.besides(), was.language());
+        AnswerTerms was = key.holds();
+        AnswerTerms now = new AnswerTerms(
+                was.score(), was.weights(), was.solution(), null, null, was.accepted(), was.tools(), was.language());
         return activity.withPages(pages).withPassage(Passage.USUAL).withKey(key.withTerms(now));
     }
 
     private static Page open(Page page) {
         List<Item> items = page.items().stream().map(Presented::open).toList();
-        return page.withItems(items).withWays(PageWays.USUAL);
+        return page.withItems(items).withLinks(PageLinks.USUAL);
     }
 
     private static Item open(Item item) {
-        return item.ways().opens() == null ? item : item.withTraits(item.ways().withOpens(null));
+        return item.traitsOrNone().opens() == null
+                ? item
+                : item.withTraits(item.traitsOrNone().withOpens(null));
     }
 }

@@ -21,8 +21,8 @@ import java.util.TreeMap;
  */
 public record Review(
         String words,
-        @JsonInclude(Include.NON_EMPTY) Map<String, Mark> marks,
-        @JsonInclude(Include.NON_NULL) Mark adjust,
+        @JsonInclude(Include.NON_EMPTY) Map<String, GivenMark> marks,
+        @JsonInclude(Include.NON_NULL) GivenMark adjust,
         @JsonInclude(Include.NON_EMPTY) List<PinnedWords> pins,
         @JsonInclude(Include.NON_NULL) FileRef voice,
         boolean mayImprove) {
@@ -41,8 +41,8 @@ public record Review(
     }
 
     /** The same with one placement marked; null takes its mark back. */
-    public Review withMark(String itemId, Mark mark) {
-        Map<String, Mark> now = new TreeMap<>(marks);
+    public Review withMark(String itemId, GivenMark mark) {
+        Map<String, GivenMark> now = new TreeMap<>(marks);
         if (mark == null) {
             now.remove(itemId);
         } else {

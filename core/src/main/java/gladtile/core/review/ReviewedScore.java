@@ -1,7 +1,7 @@
 package gladtile.core.review;
 
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
-import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Score;
 import java.util.HashMap;
 import java.util.Map;
@@ -10,7 +10,7 @@ import java.util.Map;
 public final class ReviewedScore {
     private ReviewedScore() {}
 
-    public static Score of(AttemptState state, Rules rules, Review review) {
+    public static Score of(AttemptState state, AttemptRules rules, Review review) {
         Map<String, Double> given = new HashMap<>();
         review.marks().forEach((id, mark) -> given.put(id, mark.points()));
         Score score = Score.of(state, rules, given);

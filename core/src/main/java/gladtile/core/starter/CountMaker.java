@@ -4,7 +4,7 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.Supply;
 import gladtile.core.activity.Traits;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
@@ -19,16 +19,17 @@ final class CountMaker {
 
     private CountMaker() {}
 
-    static Made make(Making making) {
+    static MadePages make(Making making) {
         for (StarterRow row : making.rows) {
             int wanted = wanted(row);
             if (wanted < 1 || wanted > MOST) {
-                return new Made.Refused("Write how many behind each thing, 1 to %d, as in ‘star, 5’. “%s” has none."
-                        .formatted(MOST, row.cell(0)));
+                return new MadePages.Refused(
+                        "Write how many behind each thing, 1 to %d, as in ‘star, 5’. “%s” has none."
+                                .formatted(MOST, row.cell(0)));
             }
         }
         int most = most(making);
-        Optional<Made> tooLong = making.tooLong(most);
+        Optional<MadePages> tooLong = making.tooLong(most);
         if (tooLong.isPresent()) {
             return tooLong.get();
         }
@@ -45,7 +46,7 @@ final class CountMaker {
                 .map(row -> row.cell(0))
                 .toList();
         double place = 3 * making.tile(words, SIDE, 2 * SIDE) + 60;
-        int fit = (int) Math.floor((Sheet.RIGHT - Sheet.LEFT + Rows.GAP) / (place + Rows.GAP));
+        int fit = (int) Math.floor((PageDraft.RIGHT - PageDraft.LEFT + RowLayout.GAP) / (place + RowLayout.GAP));
         return Math.max(1, Math.min(4, fit));
     }
 
@@ -58,10 +59,10 @@ final class CountMaker {
     }
 
     private static void page(Making making, List<StarterRow> part) {
-        Sheet sheet = making.sheet("Count out as many as each place says.");
-        double gap = Rows.GAP;
-        double width = (Sheet.RIGHT - Sheet.LEFT - gap * (part.size() - 1)) / part.size();
-        double bottom = Sheet.BOTTOM - SIDE - 60;
+        PageDraft sheet = making.sheet("Count out as many as each place says.");
+        double gap = RowLayout.GAP;
+        double width = (PageDraft.RIGHT - PageDraft.LEFT - gap * (part.size() - 1)) / part.size();
+        double bottom = PageDraft.BOTTOM - SIDE - 60;
         double side = Math.min(SIDE, (width - 60) / 3);
         // Words are wider than high; three still stand beside one another.
         List<String> words = part.stream()
@@ -72,14 +73,17 @@ final class CountMaker {
         List<String> zones = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
             StarterRow row = part.get(i);
-            Frame frame = Frame.of(Sheet.LEFT + i * (width + gap), sheet.top, width, bottom - sheet.top);
+            Frame frame = Frame.of(PageDraft.LEFT + i * (width + gap), sheet.top, width, bottom - sheet.top);
             zones.add(sheet.zone("zone " + sheet.called(row.cell(0)), frame, wanted(row) + " × " + row.cell(0), ""));
         }
         List<String> pieces = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
             StarterRow row = part.get(i);
             Frame home = Frame.of(
-                    Sheet.LEFT + i * (width + gap) + (width - across) / 2, Sheet.BOTTOM - side - 10, across, side);
+                    PageDraft.LEFT + i * (width + gap) + (width - across) / 2,
+                    PageDraft.BOTTOM - side - 10,
+                    across,
+                    side);
             Traits supply = Traits.NONE.withSupply(Supply.ENDLESS);
             pieces.add(sheet.counter("piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), home, supply));
         }
@@ -91,7 +95,7 @@ final class CountMaker {
                     sheet.away(zones.get(z), pieces.get(p));
                 }
             }
-            Wants wants = Wants.NOTHING.withCounts(Map.of(pieces.get(z), wanted(part.get(z))));
+            ZoneRequirements wants = ZoneRequirements.NOTHING.withCounts(Map.of(pieces.get(z), wanted(part.get(z))));
             sheet.rule(zones.get(z), ZoneRule.USUAL.withWants(wants));
         }
         making.done(sheet);

@@ -4,7 +4,7 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.WordWidths;
 import gladtile.core.answer.TypedKey;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.measure.WordFit;
 import gladtile.core.starter.Starters.Making;
@@ -31,12 +31,12 @@ final class GapsMaker {
     /** A run of words without a gap, or a gap. @param glued no space stands before it */
     private record Part(String text, boolean gap, boolean glued, boolean newLine) {}
 
-    static Made make(Making making) {
+    static MadePages make(Making making) {
         String text = making.starter.text() == null ? "" : making.starter.text();
         List<Part> parts = parts(text);
         List<String> missing = missing(text);
         if (missing.isEmpty()) {
-            return new Made.Refused(
+            return new MadePages.Refused(
                     "No word is missing yet. Tick the words that are to be gaps, or put them in [brackets].");
         }
         boolean typed = making.starter.typed() != null;
@@ -88,10 +88,10 @@ final class GapsMaker {
 
     /** One page of it; what did not fit comes back. */
     private static List<Part> page(Making making, List<Part> parts, boolean typed, double tile) {
-        Sheet sheet = making.sheet(typed ? "Type the missing words." : "Put the missing words in their places.");
+        PageDraft sheet = making.sheet(typed ? "Type the missing words." : "Put the missing words in their places.");
         double box = tile + (typed ? 10 : 34);
         double top = sheet.top + 10;
-        double x = Sheet.LEFT;
+        double x = PageDraft.LEFT;
         double y = top;
         StringBuilder run = new StringBuilder();
         double runX = x;
@@ -103,22 +103,22 @@ final class GapsMaker {
         for (Part part : parts) {
             double width = part.gap() ? box : width(part.text(), making.measured);
             double space = part.glued() ? 0 : SIZE * 0.3;
-            boolean begins = x == Sheet.LEFT;
-            boolean wraps = part.newLine() || !begins && x + space + width > Sheet.RIGHT;
+            boolean begins = x == PageDraft.LEFT;
+            boolean wraps = part.newLine() || !begins && x + space + width > PageDraft.RIGHT;
             if (wraps) {
                 if (!run.isEmpty()) {
                     written.add(new Written(run.toString(), runX, y));
                     run.setLength(0);
                 }
-                x = Sheet.LEFT;
+                x = PageDraft.LEFT;
                 y += LINE;
                 space = 0;
                 begins = true;
             }
             int count = gaps.size() + (part.gap() ? 1 : 0);
             double homes = typed || count == 0
-                    ? Sheet.BOTTOM
-                    : Rows.atBottom(count, Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, tile, TILE)
+                    ? PageDraft.BOTTOM
+                    : RowLayout.atBottom(count, PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, tile, TILE)
                             .get(0)
                             .y();
             if (used > 0 && (y + LINE > homes - 20 || count > GAPS)) {
@@ -185,14 +185,14 @@ final class GapsMaker {
         return gap.y() < y || gap.y() == y && gap.x() < x;
     }
 
-    private static String place(Sheet sheet, boolean typed, Frame frame, String word, int index) {
+    private static String place(PageDraft sheet, boolean typed, Frame frame, String word, int index) {
         String name = "Gap " + (index + 1);
         String of = "gap " + sheet.called(word);
         return typed ? sheet.gap(of, frame, name, SIZE) : sheet.zone(of, frame, "", name);
     }
 
     private static void answers(
-            Making making, Sheet sheet, boolean typed, double tile, List<String> words, List<String> places) {
+            Making making, PageDraft sheet, boolean typed, double tile, List<String> words, List<String> places) {
         if (typed) {
             for (int i = 0; i < words.size(); i++) {
                 List<String> alternatives = List.of(words.get(i).split("\\s*\\|\\s*"));
@@ -200,7 +200,8 @@ final class GapsMaker {
             }
             return;
         }
-        List<Frame> homes = Rows.atBottom(words.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, tile, TILE);
+        List<Frame> homes =
+                RowLayout.atBottom(words.size(), PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, tile, TILE);
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
             order.add(i);
@@ -217,6 +218,6 @@ final class GapsMaker {
                 }
             }
         }
-        places.forEach(place -> sheet.rule(place, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
+        places.forEach(place -> sheet.rule(place, ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withCapacity(1))));
     }
 }

@@ -2,7 +2,7 @@ package gladtile.core.starter;
 
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Facts;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.answer.ZoneSet;
@@ -15,7 +15,7 @@ import java.util.Map;
 final class KeyDraft {
     private final Map<String, Map<String, Decision>> decisions = new HashMap<>();
     private final Map<String, ZoneRule> rules = new HashMap<>();
-    private final Map<String, Facts> facts = new HashMap<>();
+    private final Map<String, PieceFacts> facts = new HashMap<>();
     private final Map<String, TypedKey> typed = new HashMap<>();
     private final List<ZoneSet> sets = new ArrayList<>();
 
@@ -31,7 +31,7 @@ final class KeyDraft {
         rules.put(zone, rule);
     }
 
-    void facts(String piece, Facts known) {
+    void facts(String piece, PieceFacts known) {
         facts.put(piece, known);
     }
 

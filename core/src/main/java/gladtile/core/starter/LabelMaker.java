@@ -12,7 +12,7 @@ import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
 import gladtile.core.activity.StarterRow;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
@@ -25,10 +25,10 @@ final class LabelMaker {
 
     private LabelMaker() {}
 
-    static Made make(Making making) {
+    static MadePages make(Making making) {
         double width = making.tile(making.column(0), 150, 300);
         double height = 74;
-        Optional<Made> tooLong = making.tooLong(2 * SIDE);
+        Optional<MadePages> tooLong = making.tooLong(2 * SIDE);
         if (tooLong.isPresent()) {
             return tooLong.get();
         }
@@ -39,20 +39,26 @@ final class LabelMaker {
     }
 
     private static void page(Making making, List<StarterRow> part, double width, double height) {
-        Sheet sheet = making.sheet("Put each label where it belongs.");
-        List<Frame> homes = Rows.atBottom(part.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
+        PageDraft sheet = making.sheet("Put each label where it belongs.");
+        List<Frame> homes =
+                RowLayout.atBottom(part.size(), PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, width, height);
         double top = sheet.top;
         double bottom = homes.get(0).y() - 30;
         double box = width + 36;
-        double middle = (Sheet.LEFT + Sheet.RIGHT) / 2;
-        double side = Math.min(bottom - top, Sheet.RIGHT - Sheet.LEFT - 2 * box - 200);
+        double middle = (PageDraft.LEFT + PageDraft.RIGHT) / 2;
+        double side = Math.min(bottom - top, PageDraft.RIGHT - PageDraft.LEFT - 2 * box - 200);
         Frame shown = Frame.of(middle - side / 2, top + (bottom - top - side) / 2, side, side);
         String what = making.starter.title().isBlank()
                 ? "What is labelled"
                 : making.starter.title().strip();
         if (making.starter.picture() != null) {
             sheet.item(new Picture(
-                    sheet.ids().item("picture"), shown, Movement.FIXED, what, making.starter.picture(), Sheet.CREDIT));
+                    sheet.ids().item("picture"),
+                    shown,
+                    Movement.FIXED,
+                    what,
+                    making.starter.picture(),
+                    PageDraft.CREDIT));
         } else {
             sheet.item(new Shape(
                     sheet.ids().item("picture"),
@@ -72,7 +78,7 @@ final class LabelMaker {
             double step = (bottom - top) / inColumn;
             double boxHeight = Math.min(height + 36, step - 8);
             double y = top + step * at + (step - boxHeight) / 2;
-            double x = onLeft ? Sheet.LEFT : Sheet.RIGHT - box;
+            double x = onLeft ? PageDraft.LEFT : PageDraft.RIGHT - box;
             zones.add(sheet.zone(
                     "zone " + sheet.called(part.get(i).cell(0)),
                     Frame.of(x, y, box, boxHeight),
@@ -80,7 +86,7 @@ final class LabelMaker {
                     "Place " + (i + 1)));
             line(sheet, part.get(i).cell(0), onLeft, x, y + boxHeight / 2, box, shown);
         }
-        zones.forEach(zone -> sheet.rule(zone, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))));
+        zones.forEach(zone -> sheet.rule(zone, ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withCapacity(1))));
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
             order.add(i);
@@ -101,7 +107,7 @@ final class LabelMaker {
     }
 
     /** From the place to a third of the way into the picture; the teacher pulls its end to the part that is meant. */
-    private static void line(Sheet sheet, String of, boolean onLeft, double x, double y, double box, Frame shown) {
+    private static void line(PageDraft sheet, String of, boolean onLeft, double x, double y, double box, Frame shown) {
         double from = onLeft ? x + box : x;
         double to = onLeft ? shown.x() + shown.width() / 3 : shown.x() + shown.width() * 2 / 3;
         double middle = shown.y() + shown.height() / 2;

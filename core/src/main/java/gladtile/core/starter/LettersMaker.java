@@ -5,7 +5,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Sequence;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
@@ -29,16 +29,16 @@ final class LettersMaker {
 
     private LettersMaker() {}
 
-    static Made make(Making making, boolean bank) {
+    static MadePages make(Making making, boolean bank) {
         List<StarterRow> rows = making.rows;
         for (StarterRow row : rows) {
             int length = letters(row).size();
             if (length > LONGEST || length < 2) {
-                return new Made.Refused(
+                return new MadePages.Refused(
                         "“%s” has %d letters; a word here has 2 to %d.".formatted(row.cell(0), length, LONGEST));
             }
         }
-        Optional<Made> tooLong = making.tooLong(bank ? 5 : 3);
+        Optional<MadePages> tooLong = making.tooLong(bank ? 5 : 3);
         if (tooLong.isPresent()) {
             return tooLong.get();
         }
@@ -47,7 +47,7 @@ final class LettersMaker {
         for (StarterRow row : rows) {
             String word = String.join("", letters(row)).toLowerCase(Locale.ROOT);
             if (!words.add(word)) {
-                return new Made.Refused("“%s” stands twice in the list.".formatted(row.cell(0)));
+                return new MadePages.Refused("“%s” stands twice in the list.".formatted(row.cell(0)));
             }
             if (!bank) {
                 List<String> sorted = new ArrayList<>(letters(row));
@@ -55,7 +55,7 @@ final class LettersMaker {
                 Collections.sort(sorted);
                 String other = byLetters.putIfAbsent(String.join("\0", sorted), row.cell(0));
                 if (other != null && sorted.size() == 2 || new HashSet<>(sorted).size() == 1) {
-                    return new Made.Refused(
+                    return new MadePages.Refused(
                             other == null
                                     ? "“%s” has only one letter, so it cannot be mixed.".formatted(row.cell(0))
                                     : "“%s” and “%s” have the same letters, so every order spells one of them."
@@ -99,43 +99,44 @@ final class LettersMaker {
     }
 
     /** Right-to-left scripts run leftwards. */
-    private static Sequence.Way way(StarterRow row) {
+    private static Sequence.Direction direction(StarterRow row) {
         return row.cell(0).codePoints().anyMatch(letter -> {
                     byte direction = Character.getDirectionality(letter);
                     return direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT
                             || direction == Character.DIRECTIONALITY_RIGHT_TO_LEFT_ARABIC;
                 })
-                ? Sequence.Way.LEFTWARDS
-                : Sequence.Way.RIGHTWARDS;
+                ? Sequence.Direction.LEFTWARDS
+                : Sequence.Direction.RIGHTWARDS;
     }
 
-    private static boolean clue(Sheet sheet, StarterRow row, double y, double height) {
+    private static boolean clue(PageDraft sheet, StarterRow row, double y, double height) {
         if (row.picture(0) != null) {
             double side = height;
             sheet.item(new gladtile.core.activity.Picture(
                     sheet.ids().item("clue " + sheet.called(row.cell(0))),
-                    Frame.of(Sheet.LEFT + (CLUE - side) / 2, y, side, side),
+                    Frame.of(PageDraft.LEFT + (CLUE - side) / 2, y, side, side),
                     gladtile.core.activity.Movement.FIXED,
                     row.cell(1).isEmpty() ? "What is to be written" : row.cell(1),
                     row.picture(0),
-                    Sheet.CREDIT));
+                    PageDraft.CREDIT));
             return true;
         }
         if (!row.cell(1).isEmpty()) {
-            sheet.centred("clue " + sheet.called(row.cell(0)), row.cell(1), Frame.of(Sheet.LEFT, y, CLUE, height), 34);
+            sheet.centred(
+                    "clue " + sheet.called(row.cell(0)), row.cell(1), Frame.of(PageDraft.LEFT, y, CLUE, height), 34);
             return true;
         }
         return false;
     }
 
     private static Frame zoneFrame(int letters, double y) {
-        double cell = Math.min(TILE + 14, (Sheet.RIGHT - Sheet.LEFT - CLUE - 20) / letters);
-        return Frame.of(Sheet.LEFT + CLUE + 20, y, cell * letters, TILE + 24);
+        double cell = Math.min(TILE + 14, (PageDraft.RIGHT - PageDraft.LEFT - CLUE - 20) / letters);
+        return Frame.of(PageDraft.LEFT + CLUE + 20, y, cell * letters, TILE + 24);
     }
 
     private static void unscramble(Making making, List<StarterRow> part, Set<String> words) {
-        Sheet sheet = making.sheet("Put the letters in order.");
-        double block = (Sheet.BOTTOM - sheet.top - 10) / 3;
+        PageDraft sheet = making.sheet("Put the letters in order.");
+        double block = (PageDraft.BOTTOM - sheet.top - 10) / 3;
         for (int w = 0; w < part.size(); w++) {
             StarterRow row = part.get(w);
             List<String> letters = letters(row);
@@ -143,7 +144,8 @@ final class LettersMaker {
             clue(sheet, row, y, TILE + 24);
             Frame frame = zoneFrame(letters.size(), y);
             String zone = sheet.zone("zone " + sheet.called(row.cell(0)), frame, "", "Word " + (w + 1));
-            List<String> mixed = Shuffle.scrambled(letters, words, way(row) == Sequence.Way.LEFTWARDS, making.random);
+            List<String> mixed =
+                    Shuffle.scrambled(letters, words, direction(row) == Sequence.Direction.LEFTWARDS, making.random);
             double cell = frame.width() / letters.size();
             double side = Math.min(TILE, cell - 8);
             Map<String, Integer> places = new LinkedHashMap<>();
@@ -160,8 +162,8 @@ final class LettersMaker {
                 sheet.belongs(zone, piece);
                 places.put(piece, open.get(mixed.get(i)).remove(0));
             }
-            Wants wants = Wants.NOTHING
-                    .withSequence(new Sequence(way(row), places))
+            ZoneRequirements wants = ZoneRequirements.NOTHING
+                    .withSequence(new Sequence(direction(row), places))
                     .withCapacity(letters.size())
                     .withAllOf(true);
             sheet.rule(zone, ZoneRule.USUAL.withWants(wants));
@@ -171,7 +173,7 @@ final class LettersMaker {
     }
 
     /** A letter of another word belongs too where the same letter does: nobody could tell them apart. */
-    private static void decideElsewhere(Sheet sheet) {
+    private static void decideElsewhere(PageDraft sheet) {
         var page = sheet.page();
         for (var zone : page.zones()) {
             Set<String> own = new HashSet<>();
@@ -189,7 +191,7 @@ final class LettersMaker {
     }
 
     private static void spell(Making making, List<StarterRow> part) {
-        Sheet sheet = making.sheet("Spell each word with the letters below.");
+        PageDraft sheet = making.sheet("Spell each word with the letters below.");
         List<String> bank = new ArrayList<>();
         part.forEach(row -> bank.addAll(letters(row)));
         List<String> known = bank.stream().distinct().toList();
@@ -197,7 +199,8 @@ final class LettersMaker {
             bank.add(known.get(making.random.nextInt(known.size())));
         }
         java.util.Collections.shuffle(bank, making.random);
-        List<Frame> homes = Rows.atBottom(bank.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, TILE, TILE);
+        List<Frame> homes =
+                RowLayout.atBottom(bank.size(), PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, TILE, TILE);
         double step = Math.min(130, (homes.get(0).y() - 20 - sheet.top) / part.size());
         Map<String, Integer> lengths = new LinkedHashMap<>();
         List<String> zones = new ArrayList<>();
@@ -207,7 +210,10 @@ final class LettersMaker {
             int length = letters(row).size();
             if (!clue(sheet, row, y, Math.min(TILE + 24, step - 12))) {
                 sheet.centred(
-                        "clue " + sheet.called(row.cell(0)), row.cell(0), Frame.of(Sheet.LEFT, y, CLUE, TILE + 24), 34);
+                        "clue " + sheet.called(row.cell(0)),
+                        row.cell(0),
+                        Frame.of(PageDraft.LEFT, y, CLUE, TILE + 24),
+                        34);
             }
             Frame frame = zoneFrame(length, y);
             Frame low = Frame.of(frame.x(), frame.y(), frame.width(), Math.min(frame.height(), step - 10));
@@ -243,8 +249,8 @@ final class LettersMaker {
                     sheet.away(zones.get(w), pieces.get(p));
                 }
             }
-            Wants wants = Wants.NOTHING
-                    .withSequence(new Sequence(way(part.get(w)), places))
+            ZoneRequirements wants = ZoneRequirements.NOTHING
+                    .withSequence(new Sequence(direction(part.get(w)), places))
                     .withCapacity(lengths.get(zones.get(w)));
             sheet.rule(zones.get(w), ZoneRule.USUAL.withWants(wants));
         }

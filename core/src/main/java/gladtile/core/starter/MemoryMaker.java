@@ -21,19 +21,19 @@ final class MemoryMaker {
 
     private MemoryMaker() {}
 
-    static Made make(Making making) {
+    static MadePages make(Making making) {
         List<StarterRow> rows = making.rows.stream()
                 .filter(row -> !row.cell(1).isEmpty() || row.picture(0) != null)
                 .toList();
         if (rows.size() < 2) {
-            return new Made.Refused(
+            return new MadePages.Refused(
                     "Memory pairs need two pairs or more: write both behind each other, as in ‘hot, cold’.");
         }
         if (rows.size() > Bounds.SETS) {
-            return new Made.Refused("That list has %d pairs; the most for memory cards is %d. Use a part of it."
+            return new MadePages.Refused("That list has %d pairs; the most for memory cards is %d. Use a part of it."
                     .formatted(rows.size(), Bounds.SETS));
         }
-        Optional<Made> tooLong = making.tooLong(PAIRS);
+        Optional<MadePages> tooLong = making.tooLong(PAIRS);
         if (tooLong.isPresent()) {
             return tooLong.get();
         }
@@ -45,10 +45,10 @@ final class MemoryMaker {
     }
 
     private static void page(Making making, List<StarterRow> part) {
-        Sheet sheet = making.sheet("Turn two cards. If they go together, put them side by side.");
+        PageDraft sheet = making.sheet("Turn two cards. If they go together, put them side by side.");
         double top = sheet.top + 10;
-        double right = Sheet.RIGHT - 2 * (WIDTH + 46);
-        double step = Math.min(HEIGHT + 36, (Sheet.BOTTOM - top) / part.size());
+        double right = PageDraft.RIGHT - 2 * (WIDTH + 46);
+        double step = Math.min(HEIGHT + 36, (PageDraft.BOTTOM - top) / part.size());
         record Card(int pair, String text, PictureRef picture) {}
         List<Card> cards = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
@@ -60,9 +60,10 @@ final class MemoryMaker {
         Collections.shuffle(cards, making.random);
         double height = Math.min(HEIGHT, step - 46);
         // Room below each card for the button that turns it.
-        List<Frame> homes = Rows.fromTop(cards.size(), Sheet.LEFT, right - 40, top, WIDTH, height + 30).stream()
-                .map(box -> Frame.of(box.x(), box.y(), WIDTH, height))
-                .toList();
+        List<Frame> homes =
+                RowLayout.fromTop(cards.size(), PageDraft.LEFT, right - 40, top, WIDTH, height + 30).stream()
+                        .map(box -> Frame.of(box.x(), box.y(), WIDTH, height))
+                        .toList();
         List<List<String>> pairs = new ArrayList<>();
         part.forEach(row -> pairs.add(new ArrayList<>()));
         List<String> pieces = new ArrayList<>();

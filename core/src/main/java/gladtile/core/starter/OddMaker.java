@@ -2,7 +2,7 @@ package gladtile.core.starter;
 
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.StarterRow;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
@@ -17,15 +17,15 @@ final class OddMaker {
 
     private OddMaker() {}
 
-    static Made make(Making making) {
+    static MadePages make(Making making) {
         for (StarterRow row : making.rows) {
             int count = count(row);
             if (count < 3 || count > MOST) {
-                return new Made.Refused("Write 3 to %d things in each line, the odd one last. “%s” has %d."
+                return new MadePages.Refused("Write 3 to %d things in each line, the odd one last. “%s” has %d."
                         .formatted(MOST, row.cell(0), count));
             }
         }
-        Optional<Made> tooLong = making.tooLong(5);
+        Optional<MadePages> tooLong = making.tooLong(5);
         if (tooLong.isPresent()) {
             return tooLong.get();
         }
@@ -44,8 +44,8 @@ final class OddMaker {
     }
 
     private static void page(Making making, List<StarterRow> part) {
-        Sheet sheet = making.sheet("Put the odd one out of each row in the place on the right.");
-        double step = Math.min(160, (Sheet.BOTTOM - sheet.top) / part.size());
+        PageDraft sheet = making.sheet("Put the odd one out of each row in the place on the right.");
+        double step = Math.min(160, (PageDraft.BOTTOM - sheet.top) / part.size());
         List<String> zones = new ArrayList<>();
         List<List<String>> pieces = new ArrayList<>();
         List<String> odd = new ArrayList<>();
@@ -53,7 +53,8 @@ final class OddMaker {
             StarterRow row = part.get(r);
             int count = count(row);
             double y = sheet.top + r * step;
-            double width = Math.min(220, (Sheet.RIGHT - Sheet.LEFT - PLACE - 40 - Rows.GAP * (count - 1)) / count);
+            double width = Math.min(
+                    220, (PageDraft.RIGHT - PageDraft.LEFT - PLACE - 40 - RowLayout.GAP * (count - 1)) / count);
             double height = Math.min(step - 44, 110);
             List<Integer> order = new ArrayList<>();
             for (int i = 0; i < count; i++) {
@@ -63,7 +64,7 @@ final class OddMaker {
             List<String> inRow = new ArrayList<>();
             for (int i = 0; i < count; i++) {
                 int column = order.get(i);
-                Frame home = Frame.of(Sheet.LEFT + i * (width + Rows.GAP), y + 16, width, height);
+                Frame home = Frame.of(PageDraft.LEFT + i * (width + RowLayout.GAP), y + 16, width, height);
                 String piece = sheet.piece(
                         "piece " + sheet.called(row.cell(column)), row.cell(column), row.picture(column), home);
                 inRow.add(piece);
@@ -74,7 +75,7 @@ final class OddMaker {
             pieces.add(inRow);
             zones.add(sheet.zone(
                     "zone " + sheet.called(row.cell(count - 1)),
-                    Frame.of(Sheet.RIGHT - PLACE, y, PLACE, step - 12),
+                    Frame.of(PageDraft.RIGHT - PLACE, y, PLACE, step - 12),
                     "",
                     "Odd one out of row " + (r + 1)));
         }
@@ -88,7 +89,7 @@ final class OddMaker {
                     }
                 }
             }
-            sheet.rule(zones.get(z), ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)));
+            sheet.rule(zones.get(z), ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withCapacity(1)));
         }
         making.done(sheet);
     }

@@ -3,7 +3,7 @@ package gladtile.core.starter;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.Sequence;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
@@ -18,27 +18,28 @@ final class OrderMaker {
 
     private OrderMaker() {}
 
-    static Made make(Making making) {
+    static MadePages make(Making making) {
         if (making.rows.size() < 2) {
-            return new Made.Refused("An order needs two entries or more, the first one first.");
+            return new MadePages.Refused("An order needs two entries or more, the first one first.");
         }
         boolean pictures = making.pictured(0);
         double width = pictures ? 130 : making.tile(making.column(0), 110, 260);
         double height = pictures ? 130 : 84;
-        if (making.rows.size() * (width + 12) <= Sheet.RIGHT - Sheet.LEFT) {
+        if (making.rows.size() * (width + 12) <= PageDraft.RIGHT - PageDraft.LEFT) {
             line(making, width, height);
             return making.made();
         }
         int perPage = 1;
         for (int n = 1; n <= 40; n++) {
-            List<Frame> homes = Rows.atBottom(n, Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
-            List<Frame> places = Rows.fromTop(n, Sheet.LEFT, Sheet.RIGHT, 200, width + 28, height + LABEL + 16);
+            List<Frame> homes = RowLayout.atBottom(n, PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, width, height);
+            List<Frame> places =
+                    RowLayout.fromTop(n, PageDraft.LEFT, PageDraft.RIGHT, 200, width + 28, height + LABEL + 16);
             Frame last = places.get(n - 1);
             if (last.y() + last.height() <= homes.get(0).y() - 20) {
                 perPage = n;
             }
         }
-        Optional<Made> tooLong = making.tooLong(perPage);
+        Optional<MadePages> tooLong = making.tooLong(perPage);
         if (tooLong.isPresent()) {
             return tooLong.get();
         }
@@ -51,12 +52,16 @@ final class OrderMaker {
     }
 
     private static void line(Making making, double width, double height) {
-        Sheet sheet = making.sheet("Put them in order, the first one on the left.");
+        PageDraft sheet = making.sheet("Put them in order, the first one on the left.");
         List<StarterRow> rows = making.rows;
         double top = sheet.top + 60;
         String zone = sheet.zone(
-                "zone", Frame.of(Sheet.LEFT, top, Sheet.RIGHT - Sheet.LEFT, height + 90), "", "From first to last");
-        List<Frame> homes = Rows.fromTop(rows.size(), Sheet.LEFT, Sheet.RIGHT, top + height + 230, width, height);
+                "zone",
+                Frame.of(PageDraft.LEFT, top, PageDraft.RIGHT - PageDraft.LEFT, height + 90),
+                "",
+                "From first to last");
+        List<Frame> homes =
+                RowLayout.fromTop(rows.size(), PageDraft.LEFT, PageDraft.RIGHT, top + height + 230, width, height);
         List<Integer> mixed = mixed(making, rows.size());
         Map<String, Integer> places = new LinkedHashMap<>();
         for (int i = 0; i < rows.size(); i++) {
@@ -65,7 +70,7 @@ final class OrderMaker {
             sheet.belongs(zone, piece);
             places.put(piece, mixed.get(i) + 1);
         }
-        Wants wants = Wants.NOTHING.withSequence(new Sequence(null, places));
+        ZoneRequirements wants = ZoneRequirements.NOTHING.withSequence(new Sequence(null, places));
         sheet.rule(zone, ZoneRule.USUAL.withWants(wants));
         making.done(sheet);
     }
@@ -79,10 +84,12 @@ final class OrderMaker {
     }
 
     private static void numbered(Making making, List<StarterRow> part, int first, double width, double height) {
-        Sheet sheet = making.sheet("Put each one at its number.");
+        PageDraft sheet = making.sheet("Put each one at its number.");
         double top = Math.max(200, sheet.top);
-        List<Frame> places = Rows.fromTop(part.size(), Sheet.LEFT, Sheet.RIGHT, top, width + 28, height + LABEL + 16);
-        List<Frame> homes = Rows.atBottom(part.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
+        List<Frame> places =
+                RowLayout.fromTop(part.size(), PageDraft.LEFT, PageDraft.RIGHT, top, width + 28, height + LABEL + 16);
+        List<Frame> homes =
+                RowLayout.atBottom(part.size(), PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, width, height);
         List<String> zones = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
             String number = Integer.toString(first + i);

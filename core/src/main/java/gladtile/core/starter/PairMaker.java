@@ -2,7 +2,7 @@ package gladtile.core.starter;
 
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.StarterRow;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
@@ -15,30 +15,31 @@ final class PairMaker {
 
     private PairMaker() {}
 
-    static Made make(Making making) {
+    static MadePages make(Making making) {
         List<StarterRow> rows = making.rows.stream()
                 .filter(row -> !row.cell(1).isEmpty() || row.picture(1) != null)
                 .toList();
         if (rows.size() < 2) {
-            return new Made.Refused("Pairing needs two pairs or more: write both behind each other, as in ‘day, sun’.");
+            return new MadePages.Refused(
+                    "Pairing needs two pairs or more: write both behind each other, as in ‘day, sun’.");
         }
         boolean pictures = making.pictured(1);
         double width = pictures ? 120 : making.tile(making.column(1), 130, 260);
         double height = pictures ? 120 : 84;
         double cell = NAME + width + 36 + 50;
-        int across = (int) Math.max(1, Math.floor((Sheet.RIGHT - Sheet.LEFT + 50) / cell));
+        int across = (int) Math.max(1, Math.floor((PageDraft.RIGHT - PageDraft.LEFT + 50) / cell));
         double rowHeight = height + 52;
         int perPage = 1;
         for (int n = 1; n <= 30; n++) {
             int down = (n + across - 1) / across;
-            double homesTop = Rows.atBottom(n, Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height)
+            double homesTop = RowLayout.atBottom(n, PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, width, height)
                     .get(0)
                     .y();
             if (200 + down * rowHeight <= homesTop - 10) {
                 perPage = n;
             }
         }
-        Optional<Made> tooLong = making.tooLong(perPage);
+        Optional<MadePages> tooLong = making.tooLong(perPage);
         if (tooLong.isPresent()) {
             return tooLong.get();
         }
@@ -56,13 +57,14 @@ final class PairMaker {
             double rowHeight,
             double width,
             double height) {
-        Sheet sheet = making.sheet("Put each one beside what it goes with.");
-        List<Frame> homes = Rows.atBottom(part.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
+        PageDraft sheet = making.sheet("Put each one beside what it goes with.");
+        List<Frame> homes =
+                RowLayout.atBottom(part.size(), PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, width, height);
         List<String> zones = new ArrayList<>();
         double top = Math.max(200, sheet.top);
         for (int i = 0; i < part.size(); i++) {
             StarterRow row = part.get(i);
-            double x = Sheet.LEFT + (i % across) * cell;
+            double x = PageDraft.LEFT + (i % across) * cell;
             double y = top + Math.floor((double) i / across) * rowHeight;
             Frame name = Frame.of(x, y, NAME, rowHeight - 16);
             if (row.picture(0) != null) {
@@ -73,7 +75,7 @@ final class PairMaker {
                         gladtile.core.activity.Movement.FIXED,
                         row.cell(0),
                         row.picture(0),
-                        Sheet.CREDIT));
+                        PageDraft.CREDIT));
             } else {
                 sheet.centred("shown " + sheet.called(row.cell(0)), row.cell(0), name, 36);
             }
@@ -81,7 +83,7 @@ final class PairMaker {
             zones.add(sheet.zone("zone " + sheet.called(row.cell(0)), box, "", "Beside " + row.cell(0)));
         }
         for (String zone : zones) {
-            sheet.rule(zone, ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)));
+            sheet.rule(zone, ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withCapacity(1)));
         }
         List<Integer> order = new ArrayList<>();
         for (int i = 0; i < part.size(); i++) {
@@ -104,7 +106,7 @@ final class PairMaker {
         for (int z = 0; z < zones.size(); z++) {
             String said = part.get(z).cell(1);
             if (part.stream().filter(row -> row.cell(1).equals(said)).count() > 1) {
-                sheet.rule(zones.get(z), ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)));
+                sheet.rule(zones.get(z), ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withCapacity(1)));
             }
         }
         making.done(sheet);

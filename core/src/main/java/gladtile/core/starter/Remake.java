@@ -25,42 +25,43 @@ public final class Remake {
     private Remake() {}
 
     /** @param changed the list as it is to be; of the kind that the activity was made as */
-    public static Remade again(Activity now, Starter changed, boolean pictured) {
+    public static RemadeActivity again(Activity now, Starter changed, boolean pictured) {
         MadeFrom list = now.madeFrom();
         if (list == null || list.starter().kind() != changed.kind()) {
-            return new Remade.Refused("These pages were not made from such a list. Nothing was changed.");
+            return new RemadeActivity.Refused("These pages were not made from such a list. Nothing was changed.");
         }
-        Map<String, String> names = Renamed.names(list.starter(), changed, list.names());
-        Made made = Starters.make(changed, list.id(), names);
-        if (!(made instanceof Made.Pages after)) {
-            return new Remade.Refused(((Made.Refused) made).message());
+        Map<String, String> names = RenamedEntries.names(list.starter(), changed, list.names());
+        MadePages made = Starters.make(changed, list.id(), names);
+        if (!(made instanceof MadePages.Pages after)) {
+            return new RemadeActivity.Refused(((MadePages.Refused) made).message());
         }
-        Made first = Starters.make(list.starter(), list.id(), list.names());
-        Made.Pages before = first instanceof Made.Pages pages ? pages : new Made.Pages(List.of(), after.key());
-        PagesAgain pages = PagesAgain.of(now.pages(), before.pages(), after.pages());
+        MadePages first = Starters.make(list.starter(), list.id(), list.names());
+        MadePages.Pages before =
+                first instanceof MadePages.Pages pages ? pages : new MadePages.Pages(List.of(), after.key());
+        PageMerge pages = PageMerge.of(now.pages(), before.pages(), after.pages());
         if (pages.refused() != null) {
-            return new Remade.Refused(pages.refused());
+            return new RemadeActivity.Refused(pages.refused());
         }
-        Set<String> gone = new HashSet<>(PagesAgain.items(now.pages()).keySet());
-        gone.addAll(PagesAgain.items(after.pages()).keySet());
-        gone.removeAll(PagesAgain.items(pages.pages()).keySet());
+        Set<String> gone = new HashSet<>(PageMerge.items(now.pages()).keySet());
+        gone.addAll(PageMerge.items(after.pages()).keySet());
+        gone.removeAll(PageMerge.items(pages.pages()).keySet());
         String title = list.starter().title().strip();
         boolean named = !title.isEmpty() && now.title().equals(title);
         Activity again = new Activity(
                 named && !changed.title().isBlank() ? changed.title().strip() : now.title(),
                 pages.pages(),
-                KeyAgain.of(now.key(), before.key(), after.key(), pages.pages(), gone),
+                AnswerKeyMerge.of(now.key(), before.key(), after.key(), pages.pages(), gone),
                 new MadeFrom(list.id(), changed, pictured, names),
                 now.passage());
-        return new Remade.Again(
+        return new RemadeActivity.Again(
                 again, names(now, again), names(again, now), byHand(now, before.asActivity("before"), again));
     }
 
     /** What of {@code to} is not in {@code from}. */
     private static List<String> names(Activity from, Activity to) {
-        Map<String, Item> there = PagesAgain.items(from.pages());
+        Map<String, Item> there = PageMerge.items(from.pages());
         List<String> names = new ArrayList<>();
-        PagesAgain.items(to.pages()).forEach((id, item) -> {
+        PageMerge.items(to.pages()).forEach((id, item) -> {
             if (!there.containsKey(id)) {
                 name(item, to).ifPresent(names::add);
             }
@@ -82,10 +83,10 @@ public final class Remake {
     }
 
     private static int byHand(Activity now, Activity before, Activity again) {
-        Map<String, Item> were = PagesAgain.items(before.pages());
-        Map<String, Item> left = PagesAgain.items(again.pages());
+        Map<String, Item> were = PageMerge.items(before.pages());
+        Map<String, Item> left = PageMerge.items(again.pages());
         int count = 0;
-        for (Map.Entry<String, Item> one : PagesAgain.items(now.pages()).entrySet()) {
+        for (Map.Entry<String, Item> one : PageMerge.items(now.pages()).entrySet()) {
             String id = one.getKey();
             boolean changed = !one.getValue().equals(were.get(id))
                     || !now.key().rule(id).equals(before.key().rule(id))

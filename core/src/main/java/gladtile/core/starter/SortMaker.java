@@ -4,8 +4,8 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.Zone;
-import gladtile.core.answer.Facts;
-import gladtile.core.answer.Room;
+import gladtile.core.answer.PieceFacts;
+import gladtile.core.answer.ZoneCapacity;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
@@ -21,26 +21,27 @@ final class SortMaker {
 
     private SortMaker() {}
 
-    static Made make(Making making) {
+    static MadePages make(Making making) {
         List<StarterRow> rows = new ArrayList<>(
                 making.rows.stream().filter(row -> !row.cell(1).isEmpty()).toList());
         List<String> groups = rows.stream().map(row -> row.cell(1)).distinct().toList();
         if (groups.size() < 2) {
-            return new Made.Refused(
+            return new MadePages.Refused(
                     "Sorting needs two groups or more: write the group behind each entry, as in ‘Mars, planet’.");
         }
         if (groups.size() > GROUPS) {
-            return new Made.Refused("There are %d groups; the most on a page is %d.".formatted(groups.size(), GROUPS));
+            return new MadePages.Refused(
+                    "There are %d groups; the most on a page is %d.".formatted(groups.size(), GROUPS));
         }
         Collections.shuffle(rows, making.random);
         boolean pictures = making.pictured(0);
         List<String> texts = rows.stream().map(row -> row.cell(0)).toList();
-        double zoneWidth = (Sheet.RIGHT - Sheet.LEFT - Rows.GAP * (groups.size() - 1)) / groups.size();
+        double zoneWidth = (PageDraft.RIGHT - PageDraft.LEFT - RowLayout.GAP * (groups.size() - 1)) / groups.size();
         double most = Math.min(300, zoneWidth - 40);
         double width = pictures ? Math.min(140, most) : making.tile(texts, Math.min(130, most), most);
         double height = pictures ? width : 84;
         for (int perPage = Math.min(rows.size(), 40); perPage >= 1; perPage--) {
-            Optional<Made> tooLong = making.tooLong(perPage);
+            Optional<MadePages> tooLong = making.tooLong(perPage);
             if (tooLong.isPresent()) {
                 return tooLong.get();
             }
@@ -50,7 +51,7 @@ final class SortMaker {
                 return making.made();
             }
         }
-        return new Made.Refused("The entries are too long for a page. Make them shorter.");
+        return new MadePages.Refused("The entries are too long for a page. Make them shorter.");
     }
 
     private static double zoneTop() {
@@ -58,7 +59,7 @@ final class SortMaker {
     }
 
     private static List<Frame> homes(int count, double width, double height) {
-        return Rows.atBottom(count, Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
+        return RowLayout.atBottom(count, PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, width, height);
     }
 
     private static double zoneBottom(List<Frame> homes) {
@@ -79,8 +80,8 @@ final class SortMaker {
                     in.add(new Zone("x" + in.size(), Frame.of(0, 0, width, height), "", ""));
                 }
             }
-            Zone zone = new Zone("zone", Frame.of(Sheet.LEFT, zoneTop(), zoneWidth, zoneHeight), "", group);
-            if (!Room.fits(zone, ZoneRule.USUAL, in)) {
+            Zone zone = new Zone("zone", Frame.of(PageDraft.LEFT, zoneTop(), zoneWidth, zoneHeight), "", group);
+            if (!ZoneCapacity.fits(zone, ZoneRule.USUAL, in)) {
                 return false;
             }
         }
@@ -89,18 +90,19 @@ final class SortMaker {
 
     private static void page(
             Making making, List<StarterRow> part, List<String> groups, double zoneWidth, double width, double height) {
-        Sheet sheet = making.sheet("Move each one to where it belongs.");
+        PageDraft sheet = making.sheet("Move each one to where it belongs.");
         List<Frame> homes = homes(part.size(), width, height);
         double top = Math.max(zoneTop(), sheet.top);
         Map<String, String> zones = new LinkedHashMap<>();
         for (int i = 0; i < groups.size(); i++) {
-            Frame frame = Frame.of(Sheet.LEFT + i * (zoneWidth + Rows.GAP), top, zoneWidth, zoneBottom(homes) - top);
+            Frame frame =
+                    Frame.of(PageDraft.LEFT + i * (zoneWidth + RowLayout.GAP), top, zoneWidth, zoneBottom(homes) - top);
             zones.put(groups.get(i), sheet.zone("zone " + sheet.called(groups.get(i)), frame, groups.get(i), ""));
         }
         for (int i = 0; i < part.size(); i++) {
             StarterRow row = part.get(i);
             String piece = sheet.piece("piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), homes.get(i));
-            sheet.facts(piece, Facts.NONE.withLabels(List.of(labelled(row.cell(1)))));
+            sheet.facts(piece, PieceFacts.NONE.withLabels(List.of(labelled(row.cell(1)))));
             zones.forEach((group, zone) -> {
                 if (group.equals(row.cell(1))) {
                     sheet.belongs(zone, piece);

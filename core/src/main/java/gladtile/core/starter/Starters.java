@@ -17,22 +17,22 @@ public final class Starters {
     private Starters() {}
 
     /** @param id by which what is made is told from what is made another time */
-    public static Made make(Starter starter, String id) {
+    public static MadePages make(Starter starter, String id) {
         return make(starter, id, Map.of());
     }
 
     /** As {@link #make(Starter, String)}, with the names that things were first made by. */
-    static Made make(Starter starter, String id, Map<String, String> names) {
+    static MadePages make(Starter starter, String id, Map<String, String> names) {
         List<StarterRow> rows = starter.rows().stream()
                 .filter(row -> !row.cell(0).isEmpty() || row.picture(0) != null)
                 .toList();
         if (starter.kind() == StarterKind.FILL_GAPS) {
-            return GapsMaker.make(new Making(starter, List.of(), new Ids(id, names)));
+            return GapsMaker.make(new Making(starter, List.of(), new DerivedIds(id, names)));
         }
         if (rows.isEmpty()) {
-            return new Made.Refused("There is nothing in the list yet. Write or paste one entry a line.");
+            return new MadePages.Refused("There is nothing in the list yet. Write or paste one entry a line.");
         }
-        Making making = new Making(starter, rows, new Ids(id, names));
+        Making making = new Making(starter, rows, new DerivedIds(id, names));
         return switch (starter.kind()) {
             case SORT -> SortMaker.make(making);
             case VENN -> VennMaker.make(making);
@@ -51,14 +51,14 @@ public final class Starters {
     static final class Making {
         final Starter starter;
         final List<StarterRow> rows;
-        final Ids ids;
+        final DerivedIds ids;
         final Random random;
         final WordWidths measured;
         private final List<Page> pages = new ArrayList<>();
         private final KeyDraft key = new KeyDraft();
         private String overflows;
 
-        Making(Starter starter, List<StarterRow> rows, Ids ids) {
+        Making(Starter starter, List<StarterRow> rows, DerivedIds ids) {
             this.starter = starter;
             this.rows = rows;
             this.ids = ids;
@@ -66,10 +66,11 @@ public final class Starters {
             random = new Random(starter.seed());
         }
 
-        Sheet sheet(String task) {
+        PageDraft sheet(String task) {
             int number = pages.size() + 1;
             String title = starter.title().strip();
-            Sheet sheet = new Sheet(ids, title.isEmpty() ? "Page " + number : name(title, number), key, measured);
+            PageDraft sheet =
+                    new PageDraft(ids, title.isEmpty() ? "Page " + number : name(title, number), key, measured);
             sheet.head(title, task);
             return sheet;
         }
@@ -79,29 +80,31 @@ public final class Starters {
             return number == 1 ? shortened : shortened + " " + number;
         }
 
-        void done(Sheet sheet) {
+        void done(PageDraft sheet) {
             overflows = sheet.overflows == null ? overflows : sheet.overflows;
             pages.add(sheet.page());
         }
 
-        Made made() {
+        MadePages made() {
             if (overflows != null) {
                 int end =
                         overflows.offsetByCodePoints(0, Math.min(30, overflows.codePointCount(0, overflows.length())));
-                return new Made.Refused("“%s” is too long for a tile. Make it shorter."
+                return new MadePages.Refused("“%s” is too long for a tile. Make it shorter."
                         .formatted(overflows.substring(0, end) + (end < overflows.length() ? "…" : "")));
             }
-            return pages.size() > Bounds.PAGES ? tooMany(pages.size()) : new Made.Pages(List.copyOf(pages), key.key());
+            return pages.size() > Bounds.PAGES
+                    ? tooMany(pages.size())
+                    : new MadePages.Pages(List.copyOf(pages), key.key());
         }
 
         /** Before anything is laid out: a list that makes too many pages is told so at once. */
-        Optional<Made> tooLong(int most) {
+        Optional<MadePages> tooLong(int most) {
             int count = (rows.size() + most - 1) / most;
             return count > Bounds.PAGES ? Optional.of(tooMany(count)) : Optional.empty();
         }
 
-        private static Made tooMany(int count) {
-            return new Made.Refused(
+        private static MadePages tooMany(int count) {
+            return new MadePages.Refused(
                     "That list makes %d pages; the most is %d. Use a part of it.".formatted(count, Bounds.PAGES));
         }
 

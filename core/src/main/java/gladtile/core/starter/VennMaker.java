@@ -5,9 +5,9 @@ import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
 import gladtile.core.activity.ZoneShape;
-import gladtile.core.answer.Facts;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
+import gladtile.core.answer.AcceptAction;
+import gladtile.core.answer.PieceFacts;
+import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
@@ -28,11 +28,11 @@ final class VennMaker {
 
     private VennMaker() {}
 
-    static Made make(Making making) {
+    static MadePages make(Making making) {
         Set<String> groups = new LinkedHashSet<>();
         making.rows.forEach(row -> groups.addAll(groupsOf(row)));
         if (groups.size() < 2 || groups.size() > COLOURS.size()) {
-            return new Made.Refused(
+            return new MadePages.Refused(
                     "Crossing circles need two or three groups, and here are %d: write all groups behind each entry, as in ‘Mars, small, has moons’."
                             .formatted(groups.size()));
         }
@@ -60,9 +60,10 @@ final class VennMaker {
     }
 
     private static void page(Making making, List<StarterRow> part, List<String> groups, double width, double height) {
-        Sheet sheet =
+        PageDraft sheet =
                 making.sheet("What is true of several goes where they cross. What is true of none stays outside.");
-        List<Frame> homes = Rows.atBottom(part.size(), Sheet.LEFT, Sheet.RIGHT, Sheet.BOTTOM, width, height);
+        List<Frame> homes =
+                RowLayout.atBottom(part.size(), PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, width, height);
         double top = Math.max(TOP, sheet.top + 24);
         List<Frame> circles = circles(groups.size(), top, homes.get(0).y() - 30 - top);
         List<String> zones = new ArrayList<>();
@@ -73,7 +74,7 @@ final class VennMaker {
             sheet.item(new Zone(zone, circles.get(i), "", groups.get(i))
                     .withShape(ZoneShape.ROUND)
                     .withLook(new ZoneLook(ZoneLook.Kind.GLASS, COLOURS.get(i), null, at)));
-            sheet.rule(zone, new ZoneRule(Settle.STAYS, Return.GLIDES_HOME).withCrossing(true));
+            sheet.rule(zone, new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK).withCrossing(true));
             zones.add(zone);
         }
         for (int i = 0; i < part.size(); i++) {
@@ -81,7 +82,7 @@ final class VennMaker {
             Set<String> in = groupsOf(row);
             String piece = sheet.piece("piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), homes.get(i));
             if (in.isEmpty()) {
-                sheet.facts(piece, Facts.NONE.withNowhere(true));
+                sheet.facts(piece, PieceFacts.NONE.withNowhere(true));
             }
             for (int g = 0; g < groups.size(); g++) {
                 if (in.contains(groups.get(g))) {

@@ -8,15 +8,15 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.Zone;
-import gladtile.core.answer.Besides;
 import gladtile.core.answer.Judge;
 import gladtile.core.answer.Regions;
 import gladtile.core.answer.Sequence;
-import gladtile.core.answer.Solution;
+import gladtile.core.answer.SolutionPolicy;
+import gladtile.core.answer.StudentTools;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
-import gladtile.core.attempt.Course;
+import gladtile.core.attempt.PathProgress;
 import gladtile.core.attempt.Placement;
-import gladtile.core.attempt.Rules;
 import gladtile.core.typed.TypedRule;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -30,19 +30,19 @@ import java.util.Set;
  *
  * @param buttons whether students have Next and Back
  * @param shows when the solution may be seen; absent for never
- * @param besides what they may do of their own accord
+ * @param tools what they may do of their own accord
  * @param pointsFor what a placement gives, in words; absent where each gives one point and nothing else
  */
 public record StudentView(
         String title,
         List<StudentPage> pages,
         boolean buttons,
-        Besides besides,
+        StudentTools tools,
         @JsonInclude(JsonInclude.Include.NON_NULL) Shows shows,
         @JsonInclude(JsonInclude.Include.NON_NULL) String pointsFor) {
     /** When the solution may be seen. @param after so many refusals; absent where they do not count */
     public record Shows(
-            Solution.When when,
+            SolutionPolicy.When when,
             @JsonInclude(JsonInclude.Include.NON_NULL) Integer after,
             boolean oneByOne) {}
 
@@ -77,36 +77,36 @@ public record StudentView(
     public record SharedPlace(List<String> zoneIds, double x, double y) {}
 
     /** How many places lie along a zone, and which way they run; not what belongs at which. */
-    public record Places(String zoneId, Sequence.Way way, int count) {}
+    public record Places(String zoneId, Sequence.Direction direction, int count) {}
 
     /** As a student knows it who has just begun. */
-    public static StudentView of(Activity edition, Rules rules) {
-        return of(edition, rules, Course.open(AttemptState.start(rules), rules, Instant.EPOCH));
+    public static StudentView of(Activity version, AttemptRules rules) {
+        return of(version, rules, PathProgress.open(AttemptState.start(rules), rules, Instant.EPOCH));
     }
 
     /** @param open the pages that may be opened now; of the others nothing is told */
-    public static StudentView of(Activity edition, Rules rules, Set<String> open) {
-        Solution solution = rules.terms().shows();
+    public static StudentView of(Activity version, AttemptRules rules, Set<String> open) {
+        SolutionPolicy solution = rules.terms().shows();
         return new StudentView(
-                edition.title(),
-                pages(edition, rules, open),
-                edition.passing().nextAndBack(),
-                rules.terms().mayBesides(),
-                solution.equals(Solution.NEVER)
+                version.title(),
+                pages(version, rules, open),
+                version.passing().nextAndBack(),
+                rules.terms().studentTools(),
+                solution.equals(SolutionPolicy.NEVER)
                         ? null
                         : new Shows(solution.when(), solution.tries(), solution.oneByOne()),
                 rules.terms().score() == null ? null : rules.terms().score().said());
     }
 
     /** Some pages of an edition, in their order. */
-    public static List<StudentPage> pages(Activity edition, Rules rules, Set<String> open) {
-        return edition.pages().stream()
+    public static List<StudentPage> pages(Activity version, AttemptRules rules, Set<String> open) {
+        return version.pages().stream()
                 .filter(page -> open.contains(page.id()))
-                .map(page -> of(page, edition.indexOf(page.id()) + 1, rules))
+                .map(page -> of(page, version.indexOf(page.id()) + 1, rules))
                 .toList();
     }
 
-    private static StudentPage of(Page page, int number, Rules rules) {
+    private static StudentPage of(Page page, int number, AttemptRules rules) {
         int placements = (int) rules.placements().stream()
                 .map(Placement::pageId)
                 .filter(page.id()::equals)
@@ -132,7 +132,7 @@ public record StudentView(
                 rooms(page, rules));
     }
 
-    private static List<Capacity> rooms(Page page, Rules rules) {
+    private static List<Capacity> rooms(Page page, AttemptRules rules) {
         return page.zones().stream()
                 .filter(zone -> !zone.looks().hidden()
                         && rules.rule(zone.id()).showsRoom() != null
@@ -148,7 +148,7 @@ public record StudentView(
         return zone.withLabel("").withDescription("Place " + number);
     }
 
-    private static List<String> numbers(Page page, Rules rules) {
+    private static List<String> numbers(Page page, AttemptRules rules) {
         return page.gaps().stream()
                 .map(Gap::id)
                 .filter(id -> rules.typed(id)
@@ -157,14 +157,14 @@ public record StudentView(
                 .toList();
     }
 
-    private static List<SharedPlace> regions(Page page, Rules rules) {
+    private static List<SharedPlace> regions(Page page, AttemptRules rules) {
         return rules.judge(page.id()).map(Judge::regions).orElse(Regions.NONE).all().stream()
                 .map(one ->
                         new SharedPlace(one.zoneIds(), one.at().x(), one.at().y()))
                 .toList();
     }
 
-    private static List<Places> rows(Page page, Rules rules) {
+    private static List<Places> rows(Page page, AttemptRules rules) {
         List<Places> rows = new ArrayList<>();
         page.zones().forEach(zone -> {
             Sequence order = rules.rule(zone.id()).wanted().sequence();
@@ -176,14 +176,14 @@ public record StudentView(
     }
 
     /** An other side that only settling brings up would tell the answer beforehand, and so would what is said then. */
-    private static Item seen(Item item, Rules rules) {
-        Traits traits = item.ways();
+    private static Item seen(Item item, AttemptRules rules) {
+        Traits traits = item.traitsOrNone();
         if (rules.keepsOtherSide(item.id())) {
             traits = traits.withOtherSide(null);
         }
         if (traits.speech() != null && traits.speech().onSettle()) {
             traits = traits.withSpeech(null);
         }
-        return traits == item.ways() ? item : item.withTraits(traits);
+        return traits == item.traitsOrNone() ? item : item.withTraits(traits);
     }
 }

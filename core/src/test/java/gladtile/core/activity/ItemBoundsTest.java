@@ -47,8 +47,8 @@ class ItemBoundsTest {
                 refused("stroke.points", () -> stroke(Collections.nCopies(3 * (Bounds.POINTS_IN_A_STROKE + 1), 1))),
                 refused("ink.strokes", () -> new InkContent(10, 10, List.of())),
                 refused("ink.width", () -> new InkContent(3, 10, List.of(stroke(List.of(1, 2, 3))))),
-                refused("traits.seeThrough", () -> new Traits(96, List.of(), null, null)),
-                refused("traits.seeThrough", () -> new Traits(-1, List.of(), null, null)),
+                refused("traits.transparency", () -> new Traits(96, List.of(), null, null)),
+                refused("traits.transparency", () -> new Traits(-1, List.of(), null, null)),
                 refused(
                         "traits.groups",
                         () -> new Traits(0, Collections.nCopies(Bounds.GROUPS_DEEP + 1, "g"), null, null)),
@@ -215,7 +215,7 @@ class ItemBoundsTest {
     }
 
     private static Cover cover(String label) {
-        return new Cover("c", FRAME, "", null, INK, Cover.Way.UP, label);
+        return new Cover("c", FRAME, "", null, INK, Cover.Direction.UP, label);
     }
 
     private static TableCell zone(String id) {

@@ -76,8 +76,8 @@ class WebAddressTest {
 
     @Test
     void a_route_holds_no_address_that_is_refused_nor_one_that_is_too_long() {
-        assertThatThrownBy(() -> new Route.Web("javascript:alert(1)")).isInstanceOf(OutOfBounds.class);
-        assertThatThrownBy(() -> new Route.Web("https://example.org/" + "x".repeat(2_000)))
+        assertThatThrownBy(() -> new Link.Web("javascript:alert(1)")).isInstanceOf(OutOfBounds.class);
+        assertThatThrownBy(() -> new Link.Web("https://example.org/" + "x".repeat(2_000)))
                 .isInstanceOf(OutOfBounds.class);
     }
 }

@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 import gladtile.core.Some;
 import gladtile.core.analysis.Responses.Row;
 import gladtile.core.attempt.Act;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.MoveResult;
 import gladtile.core.attempt.Placement;
-import gladtile.core.attempt.Rules;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -159,7 +159,7 @@ class StatisticsTest {
 
     @Test
     void responses_are_read_from_attempts() {
-        Rules rules = Rules.of(Some.sky());
+        AttemptRules rules = AttemptRules.of(Some.sky());
         AttemptState idle = AttemptState.start(rules);
         AttemptState once = made(rules, made(rules, idle, put("sun", 900)), put("sun", 200));
         AttemptState done = made(rules, made(rules, idle, put("sun", 200)), new Act.HandIn());
@@ -176,7 +176,7 @@ class StatisticsTest {
         return new Act.Put("p1", piece, x, 300);
     }
 
-    private static AttemptState made(Rules rules, AttemptState state, Act act) {
+    private static AttemptState made(AttemptRules rules, AttemptState state, Act act) {
         return ((MoveResult.Made) state.with(Some.move(act), rules)).state();
     }
 }

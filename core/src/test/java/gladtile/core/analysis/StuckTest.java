@@ -2,7 +2,7 @@ package gladtile.core.analysis;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.analysis.Pace.Tried;
+import gladtile.core.analysis.StudentPace.Tried;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,13 +19,13 @@ class StuckTest {
         return new Tried(id, true, T.plusSeconds(at));
     }
 
-    private static Pace pace(Tried... tries) {
-        return Pace.of(T, List.of(tries));
+    private static StudentPace pace(Tried... tries) {
+        return StudentPace.of(T, List.of(tries));
     }
 
     @Test
     void time_counts_from_the_last_progress_and_only_until_it_was_right_first() {
-        Pace pace = pace(right("sun", 30), wrong("moon", 40), right("moon", 75), right("sun", 90));
+        StudentPace pace = pace(right("sun", 30), wrong("moon", 40), right("moon", 75), right("sun", 90));
         assertThat(pace.seconds()).containsEntry("sun", 30.0).containsEntry("moon", 45.0);
         assertThat(pace.progressAt()).isEqualTo(T.plusSeconds(90));
         assertThat(pace.refused()).isEmpty();
@@ -33,16 +33,16 @@ class StuckTest {
 
     @Test
     void whoever_was_away_over_night_did_not_think_all_that_time() {
-        assertThat(pace(right("sun", 80_000)).seconds()).containsEntry("sun", Pace.MOST_SECONDS);
+        assertThat(pace(right("sun", 80_000)).seconds()).containsEntry("sun", StudentPace.MOST_SECONDS);
     }
 
     @Test
     void the_typical_time_is_the_median_of_the_class() {
-        List<Pace> paces = new ArrayList<>();
+        List<StudentPace> stuckTracker = new ArrayList<>();
         for (int seconds : new int[] {10, 50, 30, 40}) {
-            paces.add(pace(right("sun", seconds)));
+            stuckTracker.add(pace(right("sun", seconds)));
         }
-        TypicalTimes typical = TypicalTimes.of(paces);
+        TypicalTimes typical = TypicalTimes.of(stuckTracker);
         assertThat(typical.at("sun")).isEqualTo(35);
         // Nobody was there yet: the median of all placements.
         assertThat(typical.at("comet")).isEqualTo(35);
@@ -53,10 +53,10 @@ class StuckTest {
     void stuck_is_two_refusals_and_no_progress_for_longer_than_the_class_needs() {
         TypicalTimes typical =
                 TypicalTimes.of(List.of(pace(right("sun", 40)), pace(right("sun", 40)), pace(right("sun", 40))));
-        Pace twice = pace(wrong("sun", 10), wrong("sun", 20));
+        StudentPace twice = pace(wrong("sun", 10), wrong("sun", 20));
         assertThat(Stuck.of(twice, typical, T.plusSeconds(40))).isEmpty();
         assertThat(Stuck.of(twice, typical, T.plusSeconds(41))).contains(new Stuck("sun", 2, 41, 40));
-        Pace once = pace(wrong("sun", 10));
+        StudentPace once = pace(wrong("sun", 10));
         assertThat(Stuck.of(once, typical, T.plusSeconds(500))).isEmpty();
     }
 
@@ -64,11 +64,11 @@ class StuckTest {
     void progress_anywhere_or_going_on_to_something_else_ends_it() {
         TypicalTimes typical = TypicalTimes.of(List.of());
         Instant late = T.plusSeconds(300);
-        Pace went = pace(wrong("sun", 10), wrong("sun", 20), wrong("moon", 30));
+        StudentPace went = pace(wrong("sun", 10), wrong("sun", 20), wrong("moon", 30));
         assertThat(Stuck.of(went, typical, late)).isEmpty();
-        Pace solved = pace(wrong("sun", 10), wrong("sun", 20), right("sun", 30));
+        StudentPace solved = pace(wrong("sun", 10), wrong("sun", 20), right("sun", 30));
         assertThat(Stuck.of(solved, typical, late)).isEmpty();
-        Pace nothing = pace();
+        StudentPace nothing = pace();
         assertThat(Stuck.of(nothing, typical, late)).isEmpty();
     }
 
@@ -76,7 +76,7 @@ class StuckTest {
     void a_quick_class_makes_nobody_stuck_within_seconds() {
         TypicalTimes quick =
                 TypicalTimes.of(List.of(pace(right("sun", 1)), pace(right("sun", 1)), pace(right("sun", 1))));
-        Pace twice = pace(wrong("sun", 1), wrong("sun", 2));
+        StudentPace twice = pace(wrong("sun", 1), wrong("sun", 2));
         assertThat(Stuck.of(twice, quick, T.plusSeconds(10))).isEmpty();
         assertThat(Stuck.of(twice, quick, T.plusSeconds(21))).isPresent();
     }

@@ -89,7 +89,7 @@ class AreaMappingTest {
             items.add(piece);
             AnswerKey key = Activity.blank("", "page").key();
             for (Entry one : entries) {
-                key = key.with(one.zone().id(), new ZoneRule(Settle.STAYS, Return.STAYS));
+                key = key.with(one.zone().id(), new ZoneRule(AcceptAction.STAYS, RejectAction.STAYS));
             }
             Judge judge = Judge.of(new Page("page", "", Paper.PLAIN, items), key);
             for (int i = 0; i < 500; i++) {
@@ -100,7 +100,7 @@ class AreaMappingTest {
                         .map(one -> one.zone().id())
                         .findFirst()
                         .orElse(null);
-                Verdict verdict = judge.judge("p", x - PIECE / 2, y - PIECE / 2, There.NOBODY);
+                Verdict verdict = judge.judge("p", x - PIECE / 2, y - PIECE / 2, ZoneContents.NOBODY);
                 assertThat(verdict.zoneId())
                         .as("(%s, %s) on page %d", x, y, page)
                         .isEqualTo(wanted);

@@ -24,39 +24,39 @@ class JudgeTest {
 
     @Test
     void what_belongs_settles_in_a_slot_below_the_label() {
-        assertThat(judge.judge("sun", 300, 300, There.NOBODY))
+        assertThat(judge.judge("sun", 300, 300, ZoneContents.NOBODY))
                 .isEqualTo(new Verdict(Says.BELONGS, "light", 100 + Slots.GAP, 200 + Slots.LABEL, Rests.IN_SLOT));
     }
 
     @Test
     void what_is_turned_away_glides_home() {
-        assertThat(judge.judge("moon", 300, 300, There.NOBODY))
-                .isEqualTo(Verdict.turnedAway("light", 300, 800, Rests.HOME, Why.NOT_HERE));
+        assertThat(judge.judge("moon", 300, 300, ZoneContents.NOBODY))
+                .isEqualTo(Verdict.rejected("light", 300, 800, Rests.HOME, VerdictReason.NOT_HERE));
     }
 
     @Test
     void a_zone_may_let_both_kinds_stay_where_they_were_put() {
-        assertThat(judge.judge("moon", 900, 300, There.NOBODY))
+        assertThat(judge.judge("moon", 900, 300, ZoneContents.NOBODY))
                 .isEqualTo(new Verdict(Says.BELONGS, "dark", 900, 300, Rests.WHERE_PUT));
-        assertThat(judge.judge("sun", 900, 300, There.NOBODY))
-                .isEqualTo(Verdict.turnedAway("dark", 900, 300, Rests.WHERE_PUT, Why.NOT_HERE));
+        assertThat(judge.judge("sun", 900, 300, ZoneContents.NOBODY))
+                .isEqualTo(Verdict.rejected("dark", 900, 300, Rests.WHERE_PUT, VerdictReason.NOT_HERE));
     }
 
     @Test
     void what_is_undecided_is_turned_away() {
-        assertThat(judge.judge("comet", 300, 300, There.NOBODY).says()).isEqualTo(Says.TURNED_AWAY);
+        assertThat(judge.judge("comet", 300, 300, ZoneContents.NOBODY).says()).isEqualTo(Says.DOES_NOT_BELONG);
     }
 
     @Test
     void outside_every_zone_nothing_is_judged() {
-        assertThat(judge.judge("sun", 650, 700, There.NOBODY))
+        assertThat(judge.judge("sun", 650, 700, ZoneContents.NOBODY))
                 .isEqualTo(new Verdict(Says.NOT_JUDGED, null, 650, 700, Rests.WHERE_PUT));
     }
 
     @Test
     void the_middle_of_the_piece_decides_and_the_edge_counts() {
-        assertThat(judge.judge("sun", 50, 150, There.NOBODY).says()).isEqualTo(Says.BELONGS);
-        assertThat(judge.judge("sun", 49.9, 150, There.NOBODY).says()).isEqualTo(Says.NOT_JUDGED);
+        assertThat(judge.judge("sun", 50, 150, ZoneContents.NOBODY).says()).isEqualTo(Says.BELONGS);
+        assertThat(judge.judge("sun", 49.9, 150, ZoneContents.NOBODY).says()).isEqualTo(Says.NOT_JUDGED);
     }
 
     @Test
@@ -67,7 +67,7 @@ class JudgeTest {
                 Paper.PLAIN,
                 List.of(Some.zone("low", 0, 0, 500, 500), Some.zone("top", 100, 100, 200, 200), Some.piece("a", 0, 0)));
         AnswerKey key = AnswerKey.EMPTY.with("low", "a", Decision.BELONGS);
-        assertThat(Judge.of(page, key).judge("a", 150, 150, There.NOBODY).zoneId())
+        assertThat(Judge.of(page, key).judge("a", 150, 150, ZoneContents.NOBODY).zoneId())
                 .isEqualTo("top");
     }
 
@@ -78,7 +78,8 @@ class JudgeTest {
 
     @Test
     void judging_what_is_no_piece_is_a_mistake_of_the_caller() {
-        assertThatThrownBy(() -> judge.judge("title", 0, 0, There.NOBODY)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> judge.judge("title", 0, 0, ZoneContents.NOBODY))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 
     /** Law: while pieces fit, slots neither overlap nor leave the zone. Overlap is computed by the JDK's geometry. */

@@ -55,7 +55,7 @@ class OpenStandardOperatorsTest {
                             Some.piece("Su", 400, 800),
                             Some.piece("A", 600, 800))
                     .belongs("G1", "W")
-                    .terms(Terms.USUAL.withPoints(new Points(2, 1, 0, false, false)));
+                    .terms(AnswerTerms.USUAL.withPoints(new Points(2, 1, 0, false, false)));
             Set<String> response = new LinkedHashSet<>();
             List<String> tried = new ArrayList<>(List.of("W", "Sp", "Su", "A"));
             Collections.shuffle(tried, random);
@@ -85,8 +85,8 @@ class OpenStandardOperatorsTest {
             items.add(Some.zone("grid", 0, 0, 1200, 300));
             correct.forEach(driver -> items.add(Some.piece(driver, 300 * correct.indexOf(driver), 800)));
             ZoneRule rule = ZoneRule.USUAL
-                    .withMoment(Moment.ON_CHECK)
-                    .withWants(Wants.NOTHING
+                    .withTiming(JudgeTiming.ON_CHECK)
+                    .withWants(ZoneRequirements.NOTHING
                             .withSequence(new Sequence(null, places))
                             .withAllOf(true));
             Wanted page = Wanted.page(items.toArray(Item[]::new))

@@ -7,9 +7,9 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.MoveResult.Made;
-import gladtile.core.attempt.Rules;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -69,14 +69,14 @@ class OpenStandardTest {
         AnswerKey key = AnswerKey.EMPTY;
         for (int z = 0; z < zones.size(); z++) {
             items.add(Some.zone(zones.get(z), 500 * z, 0, 480, 600));
-            key = key.with(zones.get(z), new ZoneRule(Settle.STAYS, Return.STAYS));
+            key = key.with(zones.get(z), new ZoneRule(AcceptAction.STAYS, RejectAction.STAYS));
             for (String piece : pieces) {
                 boolean belongs = correct.contains(piece + " " + zones.get(z));
-                key = key.with(zones.get(z), piece, belongs ? Decision.BELONGS : Decision.TURNED_AWAY);
+                key = key.with(zones.get(z), piece, belongs ? Decision.BELONGS : Decision.DOES_NOT_BELONG);
             }
         }
         pieces.forEach(piece -> items.add(Some.piece(piece, 100, 800)));
-        Rules rules = Rules.of(new Activity("QTI", List.of(new Page("p1", "", Paper.PLAIN, items)), key));
+        AttemptRules rules = AttemptRules.of(new Activity("QTI", List.of(new Page("p1", "", Paper.PLAIN, items)), key));
         Map<String, Double> one = new HashMap<>();
         correct.forEach(pair -> one.put(pair, 1.0));
         Random random = new Random(seed);

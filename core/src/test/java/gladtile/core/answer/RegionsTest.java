@@ -30,7 +30,8 @@ import org.junit.jupiter.api.Test;
 
 /** Zones that cross, and what it means to lie in both. */
 class RegionsTest {
-    private static final ZoneRule CROSSES = new ZoneRule(Settle.IN_SLOT, Return.GLIDES_HOME).withCrossing(true);
+    private static final ZoneRule CROSSES =
+            new ZoneRule(AcceptAction.IN_SLOT, RejectAction.GOES_BACK).withCrossing(true);
 
     private static Zone circle(String id, double x, double y, double radius) {
         return new Zone(id, Frame.of(x - radius, y - radius, 2 * radius, 2 * radius), "", id)
@@ -138,7 +139,7 @@ class RegionsTest {
                         in.add(z);
                     }
                 }
-                Verdict verdict = judge.judge("sun", x, y, There.NOBODY);
+                Verdict verdict = judge.judge("sun", x, y, ZoneContents.NOBODY);
                 if (in.isEmpty()) {
                     assertThat(verdict.says()).isEqualTo(Verdict.Says.NOT_JUDGED);
                 } else if (in.equals(wanted)) {
@@ -165,13 +166,15 @@ class RegionsTest {
         Judge judge = judge(venn);
         for (String piece : List.of("saturn", "mars", "io")) {
             String zone = judge.zonesOf(piece).get(0);
-            Point shown = judge.shownAt(zone, piece, There.NOBODY);
-            assertThat(judge.judge(piece, shown.x(), shown.y(), There.NOBODY).belongs())
+            Point shown = judge.shownAt(zone, piece, ZoneContents.NOBODY);
+            assertThat(judge.judge(piece, shown.x(), shown.y(), ZoneContents.NOBODY)
+                            .belongs())
                     .as(piece)
                     .isTrue();
-            Point beside = judge.shownAt(zone, piece, id -> List.of(new Lying("io", shown.x(), shown.y(), true)));
+            Point beside = judge.shownAt(zone, piece, id -> List.of(new PlacedPiece("io", shown.x(), shown.y(), true)));
             assertThat(beside).isNotEqualTo(shown);
-            assertThat(judge.judge(piece, beside.x(), beside.y(), There.NOBODY).belongs())
+            assertThat(judge.judge(piece, beside.x(), beside.y(), ZoneContents.NOBODY)
+                            .belongs())
                     .isTrue();
         }
     }
@@ -182,17 +185,17 @@ class RegionsTest {
                 activity(List.of(circle("rings", 520, 450, 250), circle("gas", 800, 450, 250)), List.of("mars"));
         venn = belongs(venn, "rings", "mars");
         for (String zone : List.of("rings", "gas")) {
-            venn = with(venn, new SetRule("p", zone, CROSSES.withMoment(Moment.ON_CHECK)));
+            venn = with(venn, new SetRule("p", zone, CROSSES.withTiming(JudgeTiming.ON_CHECK)));
         }
         Judge judge = judge(venn);
-        Verdict both = judge.judge("mars", 640, 430, There.NOBODY);
+        Verdict both = judge.judge("mars", 640, 430, ZoneContents.NOBODY);
         assertThat(both.says()).isEqualTo(Verdict.Says.NOT_JUDGED);
-        There there =
-                id -> id.equals(both.zoneId()) ? List.of(new Lying("mars", both.x(), both.y(), false)) : List.of();
+        ZoneContents there = id ->
+                id.equals(both.zoneId()) ? List.of(new PlacedPiece("mars", both.x(), both.y(), false)) : List.of();
         assertThat(judge.checked(both.zoneId(), there))
                 .extracting(Judge.Checked::wrong)
                 .containsExactly(true);
-        There alone = id -> id.equals("rings") ? List.of(new Lying("mars", 350, 430, false)) : List.of();
+        ZoneContents alone = id -> id.equals("rings") ? List.of(new PlacedPiece("mars", 350, 430, false)) : List.of();
         assertThat(judge.checked("rings", alone))
                 .extracting(Judge.Checked::right)
                 .containsExactly(true);

@@ -19,7 +19,7 @@ import org.locationtech.jts.algorithm.Angle;
 
 /** Pieces that are right at a turn: the hands of a clock, the needle of a compass. */
 class TurnedTest {
-    private static Judge judge(Facts facts, ZoneRule rule) {
+    private static Judge judge(PieceFacts facts, ZoneRule rule) {
         Picture hand = new Picture(
                 "hand",
                 Frame.of(300, 300, 40, 200),
@@ -48,7 +48,7 @@ class TurnedTest {
             double apart = Math.toDegrees(
                     Angle.diff(Angle.normalize(Math.toRadians(is)), Angle.normalize(Math.toRadians(wanted))));
             if (Math.abs(apart - off) > 1e-6) {
-                assertThat(Facts.NONE.withTurn(wanted, off).isTurnedRight(is))
+                assertThat(PieceFacts.NONE.withTurn(wanted, off).isTurnedRight(is))
                         .as("%s wanted ± %s, %s there", wanted, off, is)
                         .isEqualTo(apart < off);
             }
@@ -57,9 +57,10 @@ class TurnedTest {
 
     @Test
     void judged_at_once_it_waits_until_it_is_turned_right_and_no_try_is_counted() {
-        Judge judge = judge(Facts.NONE.withTurn(90.0, null), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME));
+        Judge judge =
+                judge(PieceFacts.NONE.withTurn(90.0, null), new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK));
         for (double turn = 0; turn < 360; turn += 15) {
-            Verdict verdict = judge.judge("hand", 300, 300, turn, There.NOBODY);
+            Verdict verdict = judge.judge("hand", 300, 300, turn, ZoneContents.NOBODY);
             assertThat(verdict.says())
                     .as("at %s", turn)
                     .isEqualTo(turn == 90 ? Verdict.Says.BELONGS : Verdict.Says.NOT_JUDGED);
@@ -71,16 +72,17 @@ class TurnedTest {
 
     @Test
     void a_check_tells_what_is_turned_wrong() {
-        Judge judge = judge(Facts.NONE.withTurn(350.0, 20.0), ZoneRule.USUAL.withMoment(Moment.ON_CHECK));
+        Judge judge = judge(PieceFacts.NONE.withTurn(350.0, 20.0), ZoneRule.USUAL.withTiming(JudgeTiming.ON_CHECK));
         for (double turn = 0; turn < 360; turn += 5) {
             double is = turn;
-            List<Judge.Checked> found = judge.checked("dial", zone -> List.of(new Lying("hand", 300, 300, false, is)));
+            List<Judge.Checked> found =
+                    judge.checked("dial", zone -> List.of(new PlacedPiece("hand", 300, 300, false, is)));
             boolean right = turn >= 330 || turn <= 10;
             assertThat(found.get(0).right()).as("at %s", turn).isEqualTo(right);
-            assertThat(found.get(0).why()).isEqualTo(right ? null : Why.TURNED);
+            assertThat(found.get(0).why()).isEqualTo(right ? null : VerdictReason.TURNED);
         }
         // Never turned, it lies as it was laid out.
-        assertThat(judge.checked("dial", zone -> List.of(new Lying("hand", 300, 300, false)))
+        assertThat(judge.checked("dial", zone -> List.of(new PlacedPiece("hand", 300, 300, false)))
                         .get(0)
                         .right())
                 .isTrue();
@@ -88,9 +90,9 @@ class TurnedTest {
 
     @Test
     void turns_and_tolerances_out_of_bounds_are_refused() {
-        assertThatThrownBy(() -> Facts.NONE.withTurn(400.0, null)).isInstanceOf(OutOfBounds.class);
-        assertThatThrownBy(() -> Facts.NONE.withTurn(Double.NaN, null)).isInstanceOf(OutOfBounds.class);
-        assertThatThrownBy(() -> Facts.NONE.withTurn(10.0, 91.0)).isInstanceOf(OutOfBounds.class);
-        assertThat(Facts.NONE.withTurn(360.0, null).rightTurn()).isZero();
+        assertThatThrownBy(() -> PieceFacts.NONE.withTurn(400.0, null)).isInstanceOf(OutOfBounds.class);
+        assertThatThrownBy(() -> PieceFacts.NONE.withTurn(Double.NaN, null)).isInstanceOf(OutOfBounds.class);
+        assertThatThrownBy(() -> PieceFacts.NONE.withTurn(10.0, 91.0)).isInstanceOf(OutOfBounds.class);
+        assertThat(PieceFacts.NONE.withTurn(360.0, null).rightTurn()).isZero();
     }
 }

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gladtile.core.OutOfBounds;
-import gladtile.core.assigned.Window.Stage;
+import gladtile.core.assigned.TimeWindow.Stage;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.Move;
 import gladtile.core.json.Json;
@@ -30,8 +30,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class TimesTest {
     private static final Instant NOON = Instant.parse("2026-11-27T12:00:00Z");
 
-    private static AssignTerms terms(Instant opens, Instant due, Instant closes, boolean lateShut) {
-        return new AssignTerms(null, null, opens, due, closes, lateShut, null, null, null, null);
+    private static AssignTerms terms(Instant opens, Instant due, Instant closes, boolean lateRefused) {
+        return new AssignTerms(null, null, opens, due, closes, lateRefused, null, null, null, null);
     }
 
     @ParameterizedTest
@@ -50,10 +50,10 @@ class TimesTest {
         "2011-12-31T00:00, Pacific/Apia, 2011-12-30T10:00:00Z",
         "2026-11-28T15:00, UTC, 2026-11-28T15:00:00Z",
     })
-    void the_clock_on_the_wall_is_read_as_the_zone_has_it(LocalDateTime shown, ZoneId zone, Instant moment) {
-        assertThat(WallTime.at("due", shown, zone)).isEqualTo(moment);
+    void the_clock_on_the_wall_is_read_as_the_zone_has_it(LocalDateTime shown, ZoneId zone, Instant timing) {
+        assertThat(WallTime.at("due", shown, zone)).isEqualTo(timing);
         // And the other way round, by java.time alone.
-        assertThat(ZonedDateTime.ofInstant(moment, zone).toLocalDateTime()).isEqualTo(shown);
+        assertThat(ZonedDateTime.ofInstant(timing, zone).toLocalDateTime()).isEqualTo(shown);
     }
 
     @ParameterizedTest
@@ -73,27 +73,27 @@ class TimesTest {
 
     @Test
     void an_assignment_is_not_yet_open_then_open_then_late_then_closed() {
-        Window window = Window.of(terms(NOON, NOON.plusSeconds(60), NOON.plusSeconds(120), false), null);
+        TimeWindow window = TimeWindow.of(terms(NOON, NOON.plusSeconds(60), NOON.plusSeconds(120), false), null);
         assertThat(window.at(NOON.minusMillis(1))).isEqualTo(Stage.NOT_YET);
         assertThat(window.at(NOON)).isEqualTo(Stage.OPEN);
         assertThat(window.at(NOON.plusSeconds(60))).isEqualTo(Stage.OPEN);
         assertThat(window.at(NOON.plusSeconds(61))).isEqualTo(Stage.LATE);
         assertThat(window.at(NOON.plusSeconds(120))).isEqualTo(Stage.CLOSED);
-        assertThat(Window.of(AssignTerms.USUAL, null).at(NOON)).isEqualTo(Stage.OPEN);
+        assertThat(TimeWindow.of(AssignTerms.USUAL, null).at(NOON)).isEqualTo(Stage.OPEN);
     }
 
     @Test
     void late_work_is_taken_unless_it_was_chosen_that_it_is_not() {
-        assertThat(Window.of(terms(null, NOON, null, false), null).at(NOON.plusSeconds(9)))
+        assertThat(TimeWindow.of(terms(null, NOON, null, false), null).at(NOON.plusSeconds(9)))
                 .isEqualTo(Stage.LATE);
-        assertThat(Window.of(terms(null, NOON, null, true), null).at(NOON.plusSeconds(9)))
+        assertThat(TimeWindow.of(terms(null, NOON, null, true), null).at(NOON.plusSeconds(9)))
                 .isEqualTo(Stage.CLOSED);
     }
 
     @Test
     void whoever_has_more_time_never_finds_the_door_shut_before_it_is_over() {
         AssignTerms terms = terms(null, NOON, NOON.plusSeconds(60), false);
-        Window more = Window.of(terms, new Extension(NOON.plusSeconds(600), null));
+        TimeWindow more = TimeWindow.of(terms, new Extension(NOON.plusSeconds(600), null));
         assertThat(more.at(NOON.plusSeconds(599))).isEqualTo(Stage.OPEN);
         assertThat(more.at(NOON.plusSeconds(600))).isEqualTo(Stage.CLOSED);
     }
@@ -123,7 +123,16 @@ class TimesTest {
     @Test
     void what_is_usual_is_written_as_nothing_and_read_back_the_same() {
         assertThat(Json.write(new AssignTerms(
-                        Sharing.OWN_COPY, null, null, null, null, false, null, null, After.RIGHT_AND_WRONG, false)))
+                        Sharing.OWN_COPY,
+                        null,
+                        null,
+                        null,
+                        null,
+                        false,
+                        null,
+                        null,
+                        ResultVisibility.RIGHT_AND_WRONG,
+                        false)))
                 .isEqualTo("{}");
         AssignTerms full = new AssignTerms(
                 Sharing.TEAM_COPY,
@@ -134,7 +143,7 @@ class TimesTest {
                 true,
                 3,
                 600,
-                After.NOTHING,
+                ResultVisibility.NOTHING,
                 true);
         assertThat(Json.read(Json.write(full), AssignTerms.class)).isEqualTo(full);
     }
@@ -166,7 +175,7 @@ class TimesTest {
     @Test
     void what_a_device_says_of_its_clock_lets_nothing_through() {
         Random random = new Random(12);
-        Control held = new Control(NOON, "", null, null);
+        AssignmentControl held = new AssignmentControl(NOON, "", null, null);
         for (int i = 0; i < 2_000; i++) {
             Instant arrived = NOON.plusSeconds(random.nextLong(0, 7_200));
             Instant made = Instant.EPOCH.plusSeconds(random.nextLong(0, 7_000_000_000L));
@@ -195,37 +204,37 @@ class TimesTest {
         }
     }
 
-    private static Optional<Barred> put(AssignTerms terms, Control control, Instant madeAt) {
-        return Barred.move(terms, control, Window.of(terms, null), new Act.Put("p", "sun", 0, 0), madeAt);
+    private static Optional<BlockReason> put(AssignTerms terms, AssignmentControl control, Instant madeAt) {
+        return BlockReason.move(terms, control, TimeWindow.of(terms, null), new Act.Put("p", "sun", 0, 0), madeAt);
     }
 
     @Test
     void what_was_made_in_time_is_taken_and_while_everyone_rests_all_waits() {
         AssignTerms closed = terms(null, null, NOON, false);
-        assertThat(put(closed, Control.NONE, NOON.minusMillis(1))).isEmpty();
-        assertThat(put(closed, Control.NONE, NOON)).contains(Barred.CLOSED);
-        Control held = new Control(NOON, "", null, null);
-        assertThat(put(AssignTerms.USUAL, held, NOON.minusMillis(1))).contains(Barred.HELD);
-        assertThat(put(AssignTerms.USUAL, held, NOON)).contains(Barred.HELD);
-        Control shut = new Control(null, "", NOON, null);
-        assertThat(put(AssignTerms.USUAL, shut, NOON.minusMillis(1))).isEmpty();
-        assertThat(put(AssignTerms.USUAL, shut, NOON)).contains(Barred.SHUT);
-        Control withdrawn = new Control(null, "", null, NOON);
-        assertThat(put(AssignTerms.USUAL, withdrawn, NOON)).contains(Barred.WITHDRAWN);
+        assertThat(put(closed, AssignmentControl.NONE, NOON.minusMillis(1))).isEmpty();
+        assertThat(put(closed, AssignmentControl.NONE, NOON)).contains(BlockReason.CLOSED);
+        AssignmentControl held = new AssignmentControl(NOON, "", null, null);
+        assertThat(put(AssignTerms.USUAL, held, NOON.minusMillis(1))).contains(BlockReason.PAUSED);
+        assertThat(put(AssignTerms.USUAL, held, NOON)).contains(BlockReason.PAUSED);
+        AssignmentControl stopped = new AssignmentControl(null, "", NOON, null);
+        assertThat(put(AssignTerms.USUAL, stopped, NOON.minusMillis(1))).isEmpty();
+        assertThat(put(AssignTerms.USUAL, stopped, NOON)).contains(BlockReason.EDITING_CLOSED);
+        AssignmentControl withdrawn = new AssignmentControl(null, "", null, NOON);
+        assertThat(put(AssignTerms.USUAL, withdrawn, NOON)).contains(BlockReason.WITHDRAWN);
     }
 
     @Test
     void one_may_look_around_and_hand_in_where_nothing_can_be_changed() {
-        Control shut = new Control(null, "", NOON, null);
-        Window open = Window.of(AssignTerms.USUAL, null);
-        assertThat(Barred.move(AssignTerms.USUAL, shut, open, new Act.Open("p"), NOON))
+        AssignmentControl closed = new AssignmentControl(null, "", NOON, null);
+        TimeWindow open = TimeWindow.of(AssignTerms.USUAL, null);
+        assertThat(BlockReason.move(AssignTerms.USUAL, closed, open, new Act.Open("p"), NOON))
                 .isEmpty();
-        assertThat(Barred.move(AssignTerms.USUAL, shut, open, new Act.HandIn(), NOON))
+        assertThat(BlockReason.move(AssignTerms.USUAL, closed, open, new Act.HandIn(), NOON))
                 .isEmpty();
-        AssignTerms look = new AssignTerms(Sharing.LOOK_ONLY, null, null, null, null, null, null, null, null, null);
-        assertThat(Barred.move(look, Control.NONE, open, new Act.Open("p"), NOON))
+        AssignTerms look = new AssignTerms(Sharing.VIEW_ONLY, null, null, null, null, null, null, null, null, null);
+        assertThat(BlockReason.move(look, AssignmentControl.NONE, open, new Act.Open("p"), NOON))
                 .isEmpty();
-        assertThat(Barred.move(look, Control.NONE, open, new Act.HandIn(), NOON))
-                .contains(Barred.LOOK_ONLY);
+        assertThat(BlockReason.move(look, AssignmentControl.NONE, open, new Act.HandIn(), NOON))
+                .contains(BlockReason.VIEW_ONLY);
     }
 }

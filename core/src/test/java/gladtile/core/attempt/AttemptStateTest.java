@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class AttemptStateTest {
     private final Activity sky = Some.sky();
-    private final Rules rules = Rules.of(sky);
+    private final AttemptRules rules = AttemptRules.of(sky);
     private final AttemptState start = AttemptState.start(rules);
 
     @Test

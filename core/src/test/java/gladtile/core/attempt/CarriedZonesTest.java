@@ -19,13 +19,13 @@ import gladtile.core.activity.TableCell;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Moment;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
-import gladtile.core.answer.Solution;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.JudgeTiming;
+import gladtile.core.answer.RejectAction;
+import gladtile.core.answer.SolutionPolicy;
 import gladtile.core.answer.Verdict;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.MoveResult.Made;
@@ -58,25 +58,26 @@ class CarriedZonesTest {
                 .with("hold", "moon", Decision.BELONGS);
     }
 
-    private static Rules rules(AnswerKey key, Item... items) {
-        return Rules.of(new Activity("Boats", List.of(new Page("p", "Boats", Paper.PLAIN, List.of(items))), key));
+    private static AttemptRules rules(AnswerKey key, Item... items) {
+        return AttemptRules.of(
+                new Activity("Boats", List.of(new Page("p", "Boats", Paper.PLAIN, List.of(items))), key));
     }
 
-    private static Rules harbour(ZoneRule rule) {
+    private static AttemptRules harbour(ZoneRule rule) {
         return rules(key(rule), boat(RAIL), hold(), Some.piece("star", 1200, 800), Some.piece("moon", 1400, 800));
     }
 
-    private static AttemptState put(AttemptState state, String piece, double x, double y, Rules rules) {
+    private static AttemptState put(AttemptState state, String piece, double x, double y, AttemptRules rules) {
         return made(state, new Act.Put("p", piece, x, y), rules);
     }
 
-    private static AttemptState made(AttemptState state, Act act, Rules rules) {
+    private static AttemptState made(AttemptState state, Act act, AttemptRules rules) {
         MoveResult result = state.with(Some.move(act), rules);
         assertThat(result).isInstanceOf(Made.class);
         return ((Made) result).state();
     }
 
-    private static AttemptState checked(AttemptState state, Rules rules) {
+    private static AttemptState checked(AttemptState state, AttemptRules rules) {
         return state.with(Some.move(new Act.Check("p", null)), rules) instanceof Made made ? made.state() : state;
     }
 
@@ -87,7 +88,7 @@ class CarriedZonesTest {
 
     @Test
     void what_lies_in_a_boat_goes_with_it_along_its_rail_and_the_boat_takes_pieces_where_it_is() {
-        Rules rules = harbour(new ZoneRule(Settle.STAYS, Return.GLIDES_HOME));
+        AttemptRules rules = harbour(new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK));
         AttemptState state = put(AttemptState.start(rules), "star", 150, 450, rules);
         assertThat(state.pieces().get("star").settled()).isTrue();
         state = put(state, "boat", 600, 900, rules);
@@ -104,7 +105,7 @@ class CarriedZonesTest {
 
     @Test
     void starting_again_brings_the_boat_back_and_what_a_solution_showed_goes_with_it() {
-        Rules rules = rules(
+        AttemptRules rules = rules(
                 key(ZoneRule.USUAL).withTerms(shownAfterOneTry()),
                 Some.zone("port", 1000, 100, 300, 200),
                 boat(RAIL),
@@ -126,7 +127,7 @@ class CarriedZonesTest {
             Some.zone("port", 1000, 100, 400, 300), boat(Movement.FREE), hold(), Some.piece("star", 1200, 800)
         };
         AnswerKey key = key(ZoneRule.USUAL).withTerms(shownAfterOneTry()).with("port", "boat", Decision.BELONGS);
-        Rules rules = rules(key, items);
+        AttemptRules rules = rules(key, items);
         AttemptState state = put(AttemptState.start(rules), "star", 1100, 150, rules);
         state = made(state, new Act.Show("p", null), rules);
         PieceState boat = state.pieces().get("boat");
@@ -137,17 +138,19 @@ class CarriedZonesTest {
         assertThat(star.y() - boat.y()).isBetween(0.0, 100.0);
     }
 
-    private static Terms shownAfterOneTry() {
-        Solution solution = new Solution(Solution.When.AFTER_TRIES, 1, false);
-        return new Terms(null, null, solution, null, null, null, null, null);
+    private static AnswerTerms shownAfterOneTry() {
+        SolutionPolicy solution = new SolutionPolicy(SolutionPolicy.When.AFTER_TRIES, 1, false);
+        return new AnswerTerms(null, null, solution, null, null, null, null, null);
     }
 
     @Test
     void a_boat_that_is_sent_home_takes_along_what_lies_in_it() {
-        AnswerKey key = key(ZoneRule.USUAL.withMoment(Moment.ON_CHECK))
-                .with("port", "boat", Decision.TURNED_AWAY)
-                .with("port", new ZoneRule(Settle.STAYS, Return.GLIDES_HOME).withMoment(Moment.ON_CHECK));
-        Rules rules = rules(
+        AnswerKey key = key(ZoneRule.USUAL.withTiming(JudgeTiming.ON_CHECK))
+                .with("port", "boat", Decision.DOES_NOT_BELONG)
+                .with(
+                        "port",
+                        new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK).withTiming(JudgeTiming.ON_CHECK));
+        AttemptRules rules = rules(
                 key,
                 Some.zone("port", 1000, 300, 500, 400),
                 boat(Movement.FREE),
@@ -166,14 +169,14 @@ class CarriedZonesTest {
     void a_boat_is_never_put_in_its_own_hold_nor_in_what_it_carries() {
         Item cart = inGroup(Some.picture("cart", 1000, 100, Movement.FREE), "h");
         Item tray = inGroup(Some.zone("tray", 1000, 100, 200, 200).withCarried(true), "h");
-        AnswerKey key = key(new ZoneRule(Settle.STAYS, Return.STAYS))
+        AnswerKey key = key(new ZoneRule(AcceptAction.STAYS, RejectAction.STAYS))
                 .with("hold", "cart", Decision.BELONGS)
                 .with("hold", "boat", Decision.BELONGS)
                 .with("tray", "boat", Decision.BELONGS)
                 .with("tray", "star", Decision.BELONGS)
-                .with("hold", new ZoneRule(Settle.STAYS, Return.STAYS).withMoment(Moment.ON_HAND_IN))
-                .with("tray", new ZoneRule(Settle.STAYS, Return.STAYS));
-        Rules rules = rules(key, boat(Movement.FREE), hold(), cart, tray, Some.piece("star", 1200, 800));
+                .with("hold", new ZoneRule(AcceptAction.STAYS, RejectAction.STAYS).withTiming(JudgeTiming.ON_HAND_IN))
+                .with("tray", new ZoneRule(AcceptAction.STAYS, RejectAction.STAYS));
+        AttemptRules rules = rules(key, boat(Movement.FREE), hold(), cart, tray, Some.piece("star", 1200, 800));
         AttemptState state = AttemptState.start(rules);
         assertThat(put(state, "boat", 150, 450, rules).pieces().get("boat").zoneId())
                 .as("within its own hold")
@@ -205,7 +208,7 @@ class CarriedZonesTest {
                 List.of(List.of(open, TableCell.EMPTY)),
                 "#17252d");
         AnswerKey key = AnswerKey.EMPTY.with("cell", "star", Decision.BELONGS);
-        Rules rules = rules(key, table, Some.piece("star", 1200, 800));
+        AttemptRules rules = rules(key, table, Some.piece("star", 1200, 800));
         AttemptState state = put(AttemptState.start(rules), "table", 700, 500, rules);
         assertThat(put(state, "star", 750, 550, rules).pieces().get("star").settled())
                 .isTrue();
@@ -255,7 +258,7 @@ class CarriedZonesTest {
             };
             List<Item> items = new ArrayList<>(List.of(boat(Movement.FREE), inGroup(hold, "g")));
             items.addAll(pieces);
-            Rules rules = rules(key, items.toArray(Item[]::new));
+            AttemptRules rules = rules(key, items.toArray(Item[]::new));
             int dx = random.nextInt(600);
             int dy = random.nextInt(300);
             AttemptState still = AttemptState.start(rules);
@@ -305,7 +308,7 @@ class CarriedZonesTest {
 
     @Test
     void a_kept_move_of_a_boat_tells_of_all_that_lies_in_it() {
-        Rules rules = harbour(new ZoneRule(Settle.STAYS, Return.GLIDES_HOME));
+        AttemptRules rules = harbour(new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK));
         AttemptState state = put(AttemptState.start(rules), "star", 150, 450, rules);
         AttemptState after = put(state, "boat", 600, 400, rules);
         StateChange kept = Json.read(Json.write(StateChange.between(state, after)), StateChange.class);

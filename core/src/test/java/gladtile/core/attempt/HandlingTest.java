@@ -20,13 +20,13 @@ import gladtile.core.activity.Table;
 import gladtile.core.activity.TableCell;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.WordStyle;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Facts;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
-import gladtile.core.answer.Solution;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.PieceFacts;
+import gladtile.core.answer.RejectAction;
+import gladtile.core.answer.SolutionPolicy;
 import gladtile.core.answer.Verdict;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.MoveResult.Made;
@@ -47,7 +47,7 @@ class HandlingTest {
 
     @Test
     void a_piece_on_a_rail_lies_on_it_wherever_it_is_put() {
-        Rules rules = rules(on(new Movement.Rail(new Point(0, 0), new Point(300, -400), List.of())));
+        AttemptRules rules = rules(on(new Movement.Rail(new Point(0, 0), new Point(300, -400), List.of())));
         Random random = new Random(1);
         AttemptState state = AttemptState.start(rules);
         for (int i = 0; i < 200; i++) {
@@ -63,28 +63,28 @@ class HandlingTest {
 
     @Test
     void a_rail_with_stops_leaves_a_piece_at_a_stop() {
-        Rules rules = rules(on(new Movement.Rail(new Point(0, 0), new Point(400, 0), List.of(0.0, 0.5, 1.0))));
+        AttemptRules rules = rules(on(new Movement.Rail(new Point(0, 0), new Point(400, 0), List.of(0.0, 0.5, 1.0))));
         assertThat(put(rules, "a", 290, 500).x()).isEqualTo(300);
         assertThat(put(rules, "a", 420, 800).x()).isEqualTo(500);
     }
 
     @Test
     void a_zone_off_the_rail_is_never_reached() {
-        Rules rules = rules(on(new Movement.Rail(new Point(0, 0), new Point(300, 0), List.of())));
+        AttemptRules rules = rules(on(new Movement.Rail(new Point(0, 0), new Point(300, 0), List.of())));
         assertThat(put(rules, "a", 700, 300).zoneId()).isNull();
     }
 
     @Test
     void only_what_may_turn_turns_and_by_its_steps() {
-        Rules free = rules(on(Movement.FREE));
+        AttemptRules free = rules(on(Movement.FREE));
         assertRefused(free, new Act.Put("p", "a", 0, 0, 90.0), Rule.MAY_NOT_TURN);
-        Rules steps = rules(on(new Movement.Turns(45)));
+        AttemptRules steps = rules(on(new Movement.Turns(45)));
         assertThat(made(start(steps), new Act.Put("p", "a", 0, 0, 100.0), steps)
                         .pieces()
                         .get("a")
                         .turn())
                 .isEqualTo(90);
-        Rules any = rules(on(new Movement.Turns(0)));
+        AttemptRules any = rules(on(new Movement.Turns(0)));
         assertThat(made(start(any), new Act.Put("p", "a", 0, 0, -10.0), any)
                         .pieces()
                         .get("a")
@@ -95,8 +95,8 @@ class HandlingTest {
     @Test
     void what_is_still_to_be_turned_is_neither_taken_nor_turned_away() {
         Activity activity = activity(on(new Movement.Turns(0)));
-        Activity right = activity.withKey(activity.key().with("a", Facts.NONE.withTurn(90.0, 5.0)));
-        Rules rules = Rules.of(right);
+        Activity right = activity.withKey(activity.key().with("a", PieceFacts.NONE.withTurn(90.0, 5.0)));
+        AttemptRules rules = AttemptRules.of(right);
         AttemptState state = made(start(rules), new Act.Put("p", "a", 700, 300, 40.0), rules);
         assertThat(state.pieces().get("a").zoneId()).isNull();
         assertThat(state.pieces().get("a").tries()).isZero();
@@ -106,15 +106,16 @@ class HandlingTest {
         assertThat(state.pieces().get("a").tries()).isEqualTo(1);
 
         Activity shows = right.withKey(right.key()
-                .withTerms(Terms.USUAL.withSolution(new Solution(Solution.When.AFTER_HAND_IN, null, false))));
-        Rules after = Rules.of(shows);
+                .withTerms(AnswerTerms.USUAL.withSolution(
+                        new SolutionPolicy(SolutionPolicy.When.AFTER_HAND_IN, null, false))));
+        AttemptRules after = AttemptRules.of(shows);
         AttemptState shown = made(made(start(after), new Act.HandIn(), after), new Act.Show("p", null), after);
         assertThat(shown.pieces().get("a").turn()).isEqualTo(90);
     }
 
     @Test
     void copies_come_off_a_supply_until_it_is_empty_and_go_back_onto_it() {
-        Rules rules = rules(on(Movement.FREE).withTraits(Traits.NONE.withSupply(new Supply(2))));
+        AttemptRules rules = rules(on(Movement.FREE).withTraits(Traits.NONE.withSupply(new Supply(2))));
         assertRefused(rules, new Act.Put("p", "a", 0, 0), Rule.SUPPLY_STAYS);
         AttemptState state = made(start(rules), new Act.Put("p", "a~1", 10, 10), rules);
         state = made(state, new Act.Put("p", "a~2", 700, 300), rules);
@@ -142,15 +143,15 @@ class HandlingTest {
     void the_pieces_of_a_group_are_one_piece_that_the_lowest_stands_for() {
         Item lower = on(Movement.FREE).withTraits(Traits.NONE.withGroups(List.of("g")));
         Item upper = Some.piece("b", 100, 700).withTraits(Traits.NONE.withGroups(List.of("g")));
-        Rules rules = rules(lower, upper);
+        AttemptRules rules = rules(lower, upper);
         assertRefused(rules, new Act.Put("p", "b", 0, 0), Rule.PART_OF_A_GROUP);
         assertThat(put(rules, "a", 700, 300).settled()).isTrue();
     }
 
     @Test
     void covers_slide_and_other_things_do_not() {
-        Cover cover = new Cover("c", Frame.of(0, 0, 200, 200), "", null, "#0b5d66", Cover.Way.LEFT, "");
-        Rules rules = rules(on(Movement.FREE), cover);
+        Cover cover = new Cover("c", Frame.of(0, 0, 200, 200), "", null, "#0b5d66", Cover.Direction.LEFT, "");
+        AttemptRules rules = rules(on(Movement.FREE), cover);
         assertThat(made(start(rules), new Act.Slide("p", "c", 0.5), rules).slid())
                 .isEqualTo(Map.of("c", 0.5));
         assertRefused(rules, new Act.Slide("p", "a", 0.5), Rule.NO_COVER);
@@ -169,10 +170,10 @@ class HandlingTest {
                 WordFit.free("", WordStyle.PLAIN).content(),
                 null,
                 true);
-        Rules one = rules(note);
+        AttemptRules one = rules(note);
         assertThat(made(start(one), new Act.Write("p", "n", "Jupiter"), one).written())
                 .isEqualTo(Map.of("n", "Jupiter"));
-        Rules many = rules(note.withTraits(Traits.NONE.withSupply(Supply.ENDLESS)));
+        AttemptRules many = rules(note.withTraits(Traits.NONE.withSupply(Supply.ENDLESS)));
         assertRefused(many, new Act.Write("p", "n", "x"), Rule.NOT_TO_WRITE_ON);
         assertRefused(many, new Act.Write("p", "n~1", "x"), Rule.NO_SUCH_ITEM);
         AttemptState state = made(start(many), new Act.Put("p", "n~1", 0, 0), many);
@@ -183,12 +184,12 @@ class HandlingTest {
 
     @Test
     void an_other_side_comes_up_by_tapping_only_where_that_is_wanted() {
-        Rules tap = rules(on(Movement.FREE).withTraits(Traits.NONE.withOtherSide(side(true))));
+        AttemptRules tap = rules(on(Movement.FREE).withTraits(Traits.NONE.withOtherSide(side(true))));
         AttemptState over = made(start(tap), new Act.TurnOver("p", "a"), tap);
         assertThat(over.over()).containsExactly("a");
         assertThat(made(over, new Act.TurnOver("p", "a"), tap).over()).isEmpty();
-        Rules settle = rules(on(Movement.FREE).withTraits(Traits.NONE.withOtherSide(side(false))));
-        assertRefused(settle, new Act.TurnOver("p", "a"), Rule.NO_OTHER_SIDE);
+        AttemptRules accept = rules(on(Movement.FREE).withTraits(Traits.NONE.withOtherSide(side(false))));
+        assertRefused(accept, new Act.TurnOver("p", "a"), Rule.NO_OTHER_SIDE);
     }
 
     /** Law 1: what settling will bring up could tell where a piece belongs, so it is not sent before. */
@@ -196,14 +197,15 @@ class HandlingTest {
     void an_other_side_that_settling_brings_up_is_kept_from_the_student_until_then() {
         Item piece = on(Movement.FREE).withTraits(Traits.NONE.withOtherSide(side(false)));
         Activity activity = activity(piece);
-        activity = activity.withKey(activity.key().with("zone", new ZoneRule(Settle.TURNS_OVER, Return.GLIDES_HOME)));
-        Rules rules = Rules.of(activity);
+        activity = activity.withKey(
+                activity.key().with("zone", new ZoneRule(AcceptAction.TURNS_OVER, RejectAction.GOES_BACK)));
+        AttemptRules rules = AttemptRules.of(activity);
         assertThat(Json.write(StudentView.of(activity, rules))).doesNotContain("Back");
         assertThat(rules.broughtUp(start(rules))).isEmpty();
         AttemptState settled = made(start(rules), new Act.Put("p", "a", 700, 300), rules);
         assertThat(rules.broughtUp(settled)).containsEntry("a", side(false));
         Activity lens = activity(piece, new Lens("l", Frame.of(0, 0, 50, 50), Movement.FREE, "", null, "#68406b"));
-        assertThat(Json.write(StudentView.of(lens, Rules.of(lens)))).contains("Back");
+        assertThat(Json.write(StudentView.of(lens, AttemptRules.of(lens)))).contains("Back");
     }
 
     @Test
@@ -220,7 +222,7 @@ class HandlingTest {
                 List.of(List.of(TableCell.EMPTY, TableCell.EMPTY), List.of(TableCell.EMPTY, zone)),
                 "#55656b");
         Activity activity = activity(on(Movement.FREE), table);
-        Rules rules = Rules.of(activity.withKey(activity.key().with("cell", "a", Decision.BELONGS)));
+        AttemptRules rules = AttemptRules.of(activity.withKey(activity.key().with("cell", "a", Decision.BELONGS)));
         assertThat(table.cellFrame(1, 1)).isEqualTo(Frame.of(1100, 200, 300, 100));
         assertThat(put(rules, "a", 1200, 200).zoneId()).isEqualTo("cell");
         assertThat(put(rules, "a", 1020, 120).zoneId()).isNull();
@@ -233,7 +235,7 @@ class HandlingTest {
         int made = 0;
         for (int i = 0; i < 60; i++) {
             Activity activity = Some.activity(random, 1, 12);
-            Rules rules = Rules.of(activity);
+            AttemptRules rules = AttemptRules.of(activity);
             Page page = activity.pages().get(0);
             AttemptState state = AttemptState.start(rules);
             for (int k = 0; k < 80; k++) {
@@ -283,29 +285,29 @@ class HandlingTest {
         return new Activity("Hands", List.of(new Page("p", "Hands", Paper.PLAIN, all)), key);
     }
 
-    private static Rules rules(Item... items) {
-        return Rules.of(activity(items));
+    private static AttemptRules rules(Item... items) {
+        return AttemptRules.of(activity(items));
     }
 
-    private static AttemptState start(Rules rules) {
+    private static AttemptState start(AttemptRules rules) {
         return AttemptState.start(rules);
     }
 
-    private static PieceState put(Rules rules, String piece, double x, double y) {
+    private static PieceState put(AttemptRules rules, String piece, double x, double y) {
         return made(start(rules), new Act.Put("p", piece, x, y), rules).pieces().get(piece);
     }
 
-    private static AttemptState made(AttemptState state, Act act, Rules rules) {
+    private static AttemptState made(AttemptState state, Act act, AttemptRules rules) {
         MoveResult result = state.with(Some.move(act), rules);
         assertThat(result).as("%s", act).isInstanceOf(Made.class);
         return ((Made) result).state();
     }
 
-    private static void assertRefused(Rules rules, Act act, Rule rule) {
+    private static void assertRefused(AttemptRules rules, Act act, Rule rule) {
         assertRefused(start(rules), rules, act, rule);
     }
 
-    private static void assertRefused(AttemptState state, Rules rules, Act act, Rule rule) {
+    private static void assertRefused(AttemptState state, AttemptRules rules, Act act, Rule rule) {
         assertThat(state.with(Some.move(act), rules))
                 .isInstanceOfSatisfying(
                         Refused.class, refused -> assertThat(refused.rule()).isEqualTo(rule));

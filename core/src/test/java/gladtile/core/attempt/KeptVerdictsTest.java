@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 class KeptVerdictsTest {
     private record Done(AttemptState before, Move move, Made made) {}
 
-    private static List<Done> attempt(Random random, Activity activity, Rules rules) {
+    private static List<Done> attempt(Random random, Activity activity, AttemptRules rules) {
         List<Done> done = new ArrayList<>();
         AttemptState state = AttemptState.start(rules);
         for (int i = 0; i < 60; i++) {
@@ -79,8 +79,8 @@ class KeptVerdictsTest {
         for (int seed = 0; seed < 120; seed++) {
             Random random = new Random(seed);
             Activity activity = Some.activity(random, 1, 14);
-            Rules rules = Rules.of(activity);
-            Rules others = Rules.of(activity.withKey(AnswerKey.EMPTY));
+            AttemptRules rules = AttemptRules.of(activity);
+            AttemptRules others = AttemptRules.of(activity.withKey(AnswerKey.EMPTY));
             AttemptState state = AttemptState.start(rules);
             for (Done one : attempt(random, activity, rules)) {
                 if (StateChange.isKeptFor(one.move.act())) {
@@ -103,7 +103,7 @@ class KeptVerdictsTest {
         for (int seed = 0; seed < 200; seed++) {
             Random random = new Random(1_000 + seed);
             Activity activity = Some.activity(random, 1, 14);
-            Rules rules = Rules.of(activity);
+            AttemptRules rules = AttemptRules.of(activity);
             for (Done one : attempt(random, activity, rules)) {
                 for (Placement placement : rules.placements()) {
                     boolean single = placement.kind() != Placement.Kind.ZONE;
@@ -158,7 +158,7 @@ class KeptVerdictsTest {
         for (int seed = 0; seed < 30; seed++) {
             Random random = new Random(5_000 + seed);
             Activity activity = Some.activity(random, 1, 14);
-            attempt(random, activity, Rules.of(activity)).forEach(one -> {
+            attempt(random, activity, AttemptRules.of(activity)).forEach(one -> {
                 states.add(String.valueOf(one.made.verdict()));
                 states.add(one.made.state().toString().length() + " "
                         + one.made.state().pieces().entrySet().stream()

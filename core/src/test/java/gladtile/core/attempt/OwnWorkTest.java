@@ -10,7 +10,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Dash;
 import gladtile.core.activity.FileRef;
 import gladtile.core.activity.Stroke;
-import gladtile.core.answer.Besides;
+import gladtile.core.answer.StudentTools;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
@@ -28,12 +28,12 @@ class OwnWorkTest {
     private final Activity activity = Some.activity(new Random(5), 2, 4);
     private final String page = activity.pages().get(0).id();
     private final String other = activity.pages().get(1).id();
-    private final Rules free = may(true, true);
+    private final AttemptRules free = may(true, true);
     private AttemptState state = AttemptState.start(free);
 
-    private Rules may(boolean draw, boolean record) {
-        return Rules.of(activity.withKey(
-                activity.key().withTerms(activity.key().holds().withBesides(new Besides(draw, record)))));
+    private AttemptRules may(boolean draw, boolean record) {
+        return AttemptRules.of(activity.withKey(
+                activity.key().withTerms(activity.key().holds().withTools(new StudentTools(draw, record)))));
     }
 
     private static DrawnStroke stroke(String id, int points) {
@@ -56,7 +56,7 @@ class OwnWorkTest {
         state = ((Made) result).state();
     }
 
-    private void refused(Rules rules, Act act, Rule rule) {
+    private void refused(AttemptRules rules, Act act, Rule rule) {
         assertThat(state.with(Some.move(act), rules))
                 .isInstanceOfSatisfying(
                         Refused.class, refused -> assertThat(refused.rule()).isEqualTo(rule));
@@ -122,7 +122,7 @@ class OwnWorkTest {
         refused(free, draw(page, "late"), Rule.HANDED_IN);
         AttemptState again = state.nextRound(free, java.time.Instant.EPOCH);
         assertThat(again.own()).isEqualTo(state.own());
-        assertThat(AfterView.untold(state, free).own()).isEqualTo(state.own());
+        assertThat(ResultView.untold(state, free).own()).isEqualTo(state.own());
     }
 
     @Test
@@ -150,8 +150,8 @@ class OwnWorkTest {
         refused(may(false, true), draw(page, "a"), Rule.NOT_TO_DRAW_ON);
         refused(may(true, false), new Act.Say(page, new Recording("r", SOUND, 1)), Rule.NOT_TO_SPEAK_ON);
         // As it is where nobody said anything: a pen is at hand, a microphone is not.
-        Rules usual = Rules.of(
-                activity.withKey(activity.key().withTerms(activity.key().holds().withBesides(null))));
+        AttemptRules usual = AttemptRules.of(
+                activity.withKey(activity.key().withTerms(activity.key().holds().withTools(null))));
         assertThat(state.with(Some.move(draw(page, "a")), usual)).isInstanceOf(Made.class);
         refused(usual, new Act.Say(page, new Recording("r", SOUND, 1)), Rule.NOT_TO_SPEAK_ON);
     }
@@ -202,7 +202,7 @@ class OwnWorkTest {
         make(draw(page, "a"));
         make(draw(other, "z"));
         Activity newer = new Activity("Newer", activity.pages().subList(0, 1), activity.key());
-        Renewal renewal = Renewal.of(state, free, Rules.of(newer));
-        assertThat(renewal.state().own()).containsOnlyKeys(page);
+        AttemptUpdate update = AttemptUpdate.of(state, free, AttemptRules.of(newer));
+        assertThat(update.state().own()).containsOnlyKeys(page);
     }
 }

@@ -10,12 +10,12 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Moment;
+import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.PieceLayout;
-import gladtile.core.answer.Solution;
-import gladtile.core.answer.Terms;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.SolutionPolicy;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.MoveResult.Made;
 import java.util.ArrayList;
@@ -26,7 +26,7 @@ import org.junit.jupiter.api.Test;
 /** Where a piece comes to rest that is not judged yet depends on what lies there, and on no answer. */
 class PlacesTellNothingTest {
     /** @param layouts of the zones: part of how they look, and so the same for all keys */
-    private static AnswerKey random(Random random, Page page, Moment moment, List<PieceLayout> layouts) {
+    private static AnswerKey random(Random random, Page page, JudgeTiming timing, List<PieceLayout> layouts) {
         AnswerKey key = AnswerKey.EMPTY;
         for (Zone zone : page.zones()) {
             for (Item piece : page.pieces()) {
@@ -36,7 +36,7 @@ class PlacesTellNothingTest {
             key = key.with(
                     zone.id(),
                     ZoneRule.USUAL
-                            .withMoment(moment)
+                            .withTiming(timing)
                             .withLayout(layout)
                             .withFitted(zone.frame().width() % 2 < 1));
         }
@@ -52,7 +52,7 @@ class PlacesTellNothingTest {
         for (int seed = 0; seed < 200; seed++) {
             Random random = new Random(seed);
             Page page = Some.activity(random, 1, 14).pages().get(0);
-            Moment moment = random.nextBoolean() ? Moment.ON_CHECK : Moment.ON_HAND_IN;
+            JudgeTiming timing = random.nextBoolean() ? JudgeTiming.ON_CHECK : JudgeTiming.ON_HAND_IN;
             List<PieceLayout> layouts = new ArrayList<>();
             page.zones()
                     .forEach(zone -> layouts.add(
@@ -60,16 +60,16 @@ class PlacesTellNothingTest {
                                     ? null
                                     : PieceLayout.values()[random.nextInt(PieceLayout.values().length)]));
             List<AttemptState> states = new ArrayList<>();
-            List<Rules> rules = new ArrayList<>();
+            List<AttemptRules> rules = new ArrayList<>();
             for (int k = 0; k < 3; k++) {
-                rules.add(Rules.of(new Activity("Sky", List.of(page), random(random, page, moment, layouts))));
+                rules.add(AttemptRules.of(new Activity("Sky", List.of(page), random(random, page, timing, layouts))));
                 states.add(AttemptState.start(rules.get(k)));
             }
             for (int i = 0; i < 30 && !page.zones().isEmpty() && !page.pieces().isEmpty(); i++) {
                 Item piece = page.pieces().get(random.nextInt(page.pieces().size()));
                 Frame zone =
                         page.zones().get(random.nextInt(page.zones().size())).frame();
-                String id = piece.ways().supply() == null ? piece.id() : piece.id() + "~1";
+                String id = piece.traitsOrNone().supply() == null ? piece.id() : piece.id() + "~1";
                 Act.Put put = new Act.Put(
                         page.id(),
                         id,
@@ -101,9 +101,10 @@ class PlacesTellNothingTest {
                 List.of(Some.zone("z", 0, 0, 400, 300), Some.piece("a", 0, 800)));
         AnswerKey key = AnswerKey.EMPTY
                 .with("z", "a", Decision.BELONGS)
-                .with("z", ZoneRule.USUAL.withWants(Wants.NOTHING.withTotal(7.0)))
-                .withTerms(Terms.USUAL.withSolution(new Solution(Solution.When.AFTER_TRIES, 1, false)));
-        Rules rules = Rules.of(new Activity("Sky", List.of(page), key));
+                .with("z", ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withTotal(7.0)))
+                .withTerms(
+                        AnswerTerms.USUAL.withSolution(new SolutionPolicy(SolutionPolicy.When.AFTER_TRIES, 1, false)));
+        AttemptRules rules = AttemptRules.of(new Activity("Sky", List.of(page), key));
         AttemptState start = AttemptState.start(rules);
         assertThat(start.with(Some.move(new Act.Show("p1", null)), rules)).isInstanceOf(MoveResult.Refused.class);
         assertThat(start.shown()).isEmpty();

@@ -10,14 +10,14 @@ import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.WordStyle;
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Moment;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.Verdict.Says;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.measure.Outline;
-import gladtile.core.review.Mark;
+import gladtile.core.review.GivenMark;
 import gladtile.core.review.Review;
 import gladtile.core.review.ReviewedScore;
 import gladtile.core.typed.TypedRule;
@@ -60,7 +60,7 @@ class RoundsAndRenewalTest {
 
     @Test
     void the_time_of_a_round_begins_anew_and_more_time_is_more() {
-        Wanted work = sky().terms(Terms.USUAL.withSeconds(60));
+        Wanted work = sky().terms(AnswerTerms.USUAL.withSeconds(60));
         handIn(work);
         AttemptState next = work.state().nextRound(work.rules(), LATER);
         assertThat(Countdown.left(next, work.rules(), LATER.plusSeconds(50))).containsEntry(Countdown.WHOLE, 10_000L);
@@ -71,9 +71,9 @@ class RoundsAndRenewalTest {
     /** Law 1: neither what is right nor how often it was tried can be read from what is untold. */
     @Test
     void where_nothing_is_told_handed_in_work_looks_as_before_whatever_was_right() {
-        ZoneRule late = ZoneRule.USUAL.withMoment(Moment.ON_HAND_IN);
-        TypedKey key =
-                new TypedKey(new TypedRule.TextRule(List.of("Mars"), List.of()), Moment.ON_HAND_IN, null, null, null);
+        ZoneRule late = ZoneRule.USUAL.withTiming(JudgeTiming.ON_HAND_IN);
+        TypedKey key = new TypedKey(
+                new TypedRule.TextRule(List.of("Mars"), List.of()), JudgeTiming.ON_HAND_IN, null, null, null);
         Activity with = Some.sky();
         Page page = with.pages().get(0);
         Item gap = new Gap("gap", Frame.of(1_200, 700, 200, 60), "Red", null, WordStyle.PLAIN);
@@ -87,7 +87,7 @@ class RoundsAndRenewalTest {
             work.type("gap", typed);
             handIn(work);
             assertThat(work.state().pieces().get("sun").settled()).isTrue();
-            AttemptState untold = AfterView.untold(work.state(), work.rules());
+            AttemptState untold = ResultView.untold(work.state(), work.rules());
             assertThat(untold.pieces().values()).noneMatch(PieceState::settled);
             assertThat(untold.pieces().get("sun").tries())
                     .isEqualTo(untold.pieces().get("moon").tries());
@@ -108,9 +108,9 @@ class RoundsAndRenewalTest {
     void what_was_told_at_once_stays_told_and_work_in_progress_is_not_touched() {
         Wanted work = sky();
         work.put("sun", 300, 400);
-        assertThat(AfterView.untold(work.state(), work.rules())).isSameAs(work.state());
+        assertThat(ResultView.untold(work.state(), work.rules())).isSameAs(work.state());
         handIn(work);
-        assertThat(AfterView.untold(work.state(), work.rules())
+        assertThat(ResultView.untold(work.state(), work.rules())
                         .pieces()
                         .get("sun")
                         .settled())
@@ -128,13 +128,14 @@ class RoundsAndRenewalTest {
         Activity fresh = old.withPage(page.withItems(page.items().stream()
                         .filter(item -> !item.id().equals("star"))
                         .toList()))
-                .withKey(old.key().with("light", "sun", Decision.TURNED_AWAY).with("dark", "sun", Decision.BELONGS));
-        Rules rules = Rules.of(fresh);
-        Renewal renewal = Renewal.of(work.state(), work.rules(), rules);
-        assertThat(renewal.gone()).containsExactly("star");
-        assertThat(renewal.loosened()).containsExactly("sun");
-        assertThat(renewal.changesNothing()).isFalse();
-        AttemptState now = renewal.state();
+                .withKey(
+                        old.key().with("light", "sun", Decision.DOES_NOT_BELONG).with("dark", "sun", Decision.BELONGS));
+        AttemptRules rules = AttemptRules.of(fresh);
+        AttemptUpdate update = AttemptUpdate.of(work.state(), work.rules(), rules);
+        assertThat(update.gone()).containsExactly("star");
+        assertThat(update.loosened()).containsExactly("sun");
+        assertThat(update.changesNothing()).isFalse();
+        AttemptState now = update.state();
         assertThat(now.pieces().get("moon").settled()).isTrue();
         assertThat(now.pieces().get("sun").settled()).isFalse();
         assertThat(now.pieces()).doesNotContainKey("star");
@@ -151,9 +152,9 @@ class RoundsAndRenewalTest {
         work.put("sun", 300, 400);
         work.put("moon", 300, 400);
         work.act(new Act.Open("p2"));
-        Renewal renewal = Renewal.of(work.state(), work.rules(), Rules.of(work.activity()));
-        assertThat(renewal.state()).isEqualTo(work.state());
-        assertThat(renewal.changesNothing()).isTrue();
+        AttemptUpdate update = AttemptUpdate.of(work.state(), work.rules(), AttemptRules.of(work.activity()));
+        assertThat(update.state()).isEqualTo(work.state());
+        assertThat(update.changesNothing()).isTrue();
     }
 
     @Test
@@ -162,8 +163,8 @@ class RoundsAndRenewalTest {
         work.act(new Act.Open("p2"));
         Activity fresh =
                 work.activity().withPages(List.of(work.activity().pages().get(0)));
-        AttemptState now =
-                Renewal.of(work.state(), work.rules(), Rules.of(fresh)).state();
+        AttemptState now = AttemptUpdate.of(work.state(), work.rules(), AttemptRules.of(fresh))
+                .state();
         assertThat(now.pageId()).isEqualTo("p1");
         assertThat(now.came()).doesNotContain("p2");
     }
@@ -229,14 +230,14 @@ class RoundsAndRenewalTest {
         handIn(work);
         Score byRules = Score.of(work.state(), work.rules());
         assertThat(byRules).isEqualTo(new Score(1, 3));
-        Review marked = Review.NONE.withMark("moon", new Mark(0.5, "It was nearly there"));
+        Review marked = Review.NONE.withMark("moon", new GivenMark(0.5, "It was nearly there"));
         assertThat(ReviewedScore.of(work.state(), work.rules(), marked).got()).isEqualTo(1.5);
-        assertThat(ReviewedScore.of(work.state(), work.rules(), marked.withMark("sun", new Mark(0, "")))
+        assertThat(ReviewedScore.of(work.state(), work.rules(), marked.withMark("sun", new GivenMark(0, "")))
                         .got())
                 .isEqualTo(0.5);
         assertThat(ReviewedScore.of(work.state(), work.rules(), marked.withMark("moon", null)))
                 .isEqualTo(byRules);
-        Review more = new Review("Good", Map.of(), new Mark(2, "Helped others"), List.of(), null, true);
+        Review more = new Review("Good", Map.of(), new GivenMark(2, "Helped others"), List.of(), null, true);
         assertThat(ReviewedScore.of(work.state(), work.rules(), more).got()).isEqualTo(3);
     }
 }

@@ -7,15 +7,15 @@ import gladtile.core.activity.FileRef;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.Link;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Note;
 import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PageWays;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
-import gladtile.core.activity.Route;
 import gladtile.core.activity.Shape;
 import gladtile.core.activity.ShapeForm;
 import gladtile.core.activity.ShapeLook;
@@ -31,7 +31,7 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.TypedKey;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.check.Finding.Kind;
 import gladtile.core.measure.WordFit;
@@ -62,7 +62,7 @@ class PageCheckCorpusTest {
     }
 
     /** A page while it is spoilt. */
-    record Draft(Random random, List<Item> items, AnswerKey key, PageWays ways) {
+    record Draft(Random random, List<Item> items, AnswerKey key, PageLinks ways) {
         Draft with(Item more) {
             List<Item> all = new ArrayList<>(items);
             all.add(more);
@@ -83,7 +83,7 @@ class PageCheckCorpusTest {
             return new Draft(random, items, change.apply(key), ways);
         }
 
-        Draft ways(PageWays now) {
+        Draft ways(PageLinks now) {
             return new Draft(random, items, key, now);
         }
 
@@ -95,8 +95,8 @@ class PageCheckCorpusTest {
         }
 
         Activity activity() {
-            Page page = new Page("p", "Sky", Paper.PLAIN, items).withWays(ways);
-            Item home = words("home", "Home", 80, 80).withTraits(Traits.NONE.withRoute(new Route.Start()));
+            Page page = new Page("p", "Sky", Paper.PLAIN, items).withLinks(ways);
+            Item home = words("home", "Home", 80, 80).withTraits(Traits.NONE.withLink(new Link.Start()));
             return new Activity("Sky", List.of(page, new Page("end", "End", Paper.PLAIN, List.of(home))), key);
         }
     }
@@ -141,10 +141,10 @@ class PageCheckCorpusTest {
         for (int n = 0; n < pieces; n++) {
             items.add(piece(n, 90 + n * (1400.0 / pieces), 640 + random.nextInt(40), side));
             for (int z = 0; z < zones; z++) {
-                key = key.with("zone" + z, "piece" + n, n % zones == z ? Decision.BELONGS : Decision.TURNED_AWAY);
+                key = key.with("zone" + z, "piece" + n, n % zones == z ? Decision.BELONGS : Decision.DOES_NOT_BELONG);
             }
         }
-        return new Draft(random, items, key, PageWays.USUAL);
+        return new Draft(random, items, key, PageLinks.USUAL);
     }
 
     private static Fault fault(String name, Kind kind, UnaryOperator<Draft> made) {
@@ -155,7 +155,7 @@ class PageCheckCorpusTest {
         return draft -> draft.with(gap("g", 80, width)).key(key -> key.with("g", TypedKey.of(rule)));
     }
 
-    private static UnaryOperator<Draft> rule(Wants wants) {
+    private static UnaryOperator<Draft> rule(ZoneRequirements wants) {
         return draft -> draft.key(key -> key.with("zone0", ZoneRule.USUAL.withWants(wants)));
     }
 
@@ -215,29 +215,28 @@ class PageCheckCorpusTest {
             fault(
                     "waits where nothing is to solve, Next",
                     Kind.OPENS_AT_ONCE,
-                    d -> bare(d).ways(PageWays.USUAL.withOpens(new Opens.WhenSolved()))),
+                    d -> bare(d).ways(PageLinks.USUAL.withOpens(new Opens.WhenSolved()))),
             fault(
                     "waits where nothing is to solve, tile",
                     Kind.OPENS_AT_ONCE,
                     d -> bare(d).with(words("tile", "On", 80, 300)
-                            .withTraits(Traits.NONE
-                                    .withRoute(new Route.ToPage("end"))
-                                    .withOpens(new Opens.WhenSolved())))),
+                            .withTraits(
+                                    Traits.NONE.withLink(new Link.ToPage("end")).withOpens(new Opens.WhenSolved())))),
             fault(
                     "waits for a page that was deleted",
                     Kind.NEVER_OPENS,
                     d -> d.with(words("tile", "On", 80, 800)
                             .withTraits(Traits.NONE
-                                    .withRoute(new Route.ToPage("end"))
+                                    .withLink(new Link.ToPage("end"))
                                     .withOpens(new Opens.WhenPages(List.of("gone")))))),
             fault(
                     "waits for a page behind itself",
                     Kind.NEVER_OPENS,
                     d -> d.with(words("tile", "On", 80, 800)
                                     .withTraits(Traits.NONE
-                                            .withRoute(new Route.ToPage("end"))
+                                            .withLink(new Link.ToPage("end"))
                                             .withOpens(new Opens.WhenPages(List.of("end")))))
-                            .ways(PageWays.USUAL.withEnds(true))),
+                            .ways(PageLinks.USUAL.withEnds(true))),
             fault("video without captions", Kind.NO_CAPTIONS, d -> d.with(video(false, null))),
             fault("gap too narrow for a word", Kind.GAP_TOO_NARROW, typed(100, text("Mercury and Venus"))),
             fault(
@@ -349,7 +348,7 @@ class PageCheckCorpusTest {
             fault(
                     "leads to a page that is gone",
                     Kind.LEADS_NOWHERE,
-                    d -> d.changed("title", item -> item.withTraits(Traits.NONE.withRoute(new Route.ToPage("gone"))))),
+                    d -> d.changed("title", item -> item.withTraits(Traits.NONE.withLink(new Link.ToPage("gone"))))),
             fault(
                     "a piece without a description",
                     Kind.NO_DESCRIPTION,
@@ -366,8 +365,8 @@ class PageCheckCorpusTest {
                     "capacity below what belongs",
                     Kind.HOLDS_TOO_FEW,
                     d -> d.key(key -> key.with("zone0", "piece1", Decision.BELONGS)
-                            .with("zone0", ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1))))),
-            fault("a total that cannot be", Kind.TOTAL_NOT_REACHED, rule(Wants.NOTHING.withTotal(7.0))),
+                            .with("zone0", ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withCapacity(1))))),
+            fault("a total that cannot be", Kind.TOTAL_NOT_REACHED, rule(ZoneRequirements.NOTHING.withTotal(7.0))),
             fault(
                     "words over the edge of a shape, too many",
                     Kind.WORDS_CUT_OFF,
@@ -465,18 +464,24 @@ class PageCheckCorpusTest {
                 places.put(item.id(), places.size() + 1);
             }
         }
-        return rule(Wants.NOTHING.withSequence(new Sequence(null, places)).withCapacity(capacity))
+        return rule(ZoneRequirements.NOTHING
+                        .withSequence(new Sequence(null, places))
+                        .withCapacity(capacity))
                 .apply(two);
     }
 
     private static Draft supplied(Draft draft, int copies, int first, int second) {
         Draft with = draft.changed("piece0", item -> item.withTraits(Traits.NONE.withSupply(new Supply(copies))))
-                .key(key ->
-                        key.with("zone0", ZoneRule.USUAL.withWants(Wants.NOTHING.withCounts(Map.of("piece0", first)))));
+                .key(key -> key.with(
+                        "zone0",
+                        ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withCounts(Map.of("piece0", first)))));
         return second == 0
                 ? with
                 : with.key(key -> key.with("zone1", "piece0", Decision.BELONGS)
-                        .with("zone1", ZoneRule.USUAL.withWants(Wants.NOTHING.withCounts(Map.of("piece0", second)))));
+                        .with(
+                                "zone1",
+                                ZoneRule.USUAL.withWants(
+                                        ZoneRequirements.NOTHING.withCounts(Map.of("piece0", second)))));
     }
 
     private static Frame around(Frame frame) {
@@ -584,7 +589,7 @@ class PageCheckCorpusTest {
                 page.with(words("extra", "Look again", 700, 860).withTraits(Traits.NONE.withHidden(true)))
                         .changed(
                                 "title",
-                                item -> item.withTraits(Traits.NONE.withRoute(new Route.Spots(List.of("extra")))));
+                                item -> item.withTraits(Traits.NONE.withLink(new Link.Spots(List.of("extra")))));
             default -> page;
         };
         assertThat(found(page)).as("page %d", seed).isEmpty();

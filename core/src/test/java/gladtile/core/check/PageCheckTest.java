@@ -9,17 +9,17 @@ import gladtile.core.activity.FileRef;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.Link;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Note;
 import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PageWays;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Passage;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
-import gladtile.core.activity.Route;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.Video;
 import gladtile.core.activity.WordStyle;
@@ -29,10 +29,10 @@ import gladtile.core.activity.ZoneLook;
 import gladtile.core.activity.ZoneScale;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Facts;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.TypedKey;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.check.Finding.Kind;
 import gladtile.core.edit.EditResult.Applied;
@@ -77,7 +77,8 @@ class PageCheckTest {
 
     private static Wanted decided() {
         Wanted page = good();
-        return page.key(page.key().with("y", "moon", Decision.TURNED_AWAY).with("z", "sun", Decision.TURNED_AWAY));
+        return page.key(
+                page.key().with("y", "moon", Decision.DOES_NOT_BELONG).with("z", "sun", Decision.DOES_NOT_BELONG));
     }
 
     private static Wanted with(Wanted page, Item... more) {
@@ -130,8 +131,8 @@ class PageCheckTest {
                 Kind.NOTHING_FITS,
                 with(page, new Zone("w", Frame.of(1000, 700, 300, 200), "", "Neither"))
                         .key(page.key()
-                                .with("w", "sun", Decision.TURNED_AWAY)
-                                .with("w", "moon", Decision.TURNED_AWAY)));
+                                .with("w", "sun", Decision.DOES_NOT_BELONG)
+                                .with("w", "moon", Decision.DOES_NOT_BELONG)));
         MISTAKES.put(
                 Kind.CANNOT_REACH,
                 changed(
@@ -143,12 +144,12 @@ class PageCheckTest {
                 Kind.HOLDS_TOO_FEW,
                 two.key(two.key()
                         .with("z", "sun", Decision.BELONGS)
-                        .with("z", ZoneRule.USUAL.withWants(Wants.NOTHING.withCapacity(1)))));
+                        .with("z", ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withCapacity(1)))));
         MISTAKES.put(
                 Kind.TOTAL_NOT_REACHED,
                 page.key(page.key()
-                        .with("sun", Facts.NONE.withValue(5.0))
-                        .with("y", ZoneRule.USUAL.withWants(Wants.NOTHING.withTotal(7.0)))));
+                        .with("sun", PieceFacts.NONE.withValue(5.0))
+                        .with("y", ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withTotal(7.0)))));
         MISTAKES.put(
                 Kind.ORDER_UNCLEAR,
                 page.key(page.key()
@@ -156,8 +157,8 @@ class PageCheckTest {
                         .with("z", "moon", Decision.BELONGS)
                         .with(
                                 "y",
-                                ZoneRule.USUAL.withWants(
-                                        Wants.NOTHING.withSequence(new Sequence(null, Map.of("sun", 1, "moon", 1)))))));
+                                ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withSequence(
+                                        new Sequence(null, Map.of("sun", 1, "moon", 1)))))));
         MISTAKES.put(Kind.ZONES_OVERLAP, changed(page, new Zone("z", Frame.of(600, 200, 600, 400), "", "It does not")));
         ZoneLook hidden = new ZoneLook(ZoneLook.Kind.HIDDEN, null, null, null);
         MISTAKES.put(
@@ -169,13 +170,13 @@ class PageCheckTest {
         MISTAKES.put(
                 Kind.VALUE_OUT_OF_REACH,
                 scaled.key(scaled.key()
-                        .with("sun", Facts.NONE.withValue(2.5))
+                        .with("sun", PieceFacts.NONE.withValue(2.5))
                         .with("y", ZoneRule.USUAL.withTolerance(0.1))));
         Wanted fine = changed(
                 page,
                 new Zone("y", Frame.of(80, 200, 600, 400), "", "It does").withScale(new ZoneScale(0, 50, 1, 10, true)));
-        MISTAKES.put(Kind.TICKS_TOO_CLOSE, fine.key(fine.key().with("sun", Facts.NONE.withValue(20.0))));
-        MISTAKES.put(Kind.TURN_OUT_OF_REACH, page.key(page.key().with("sun", Facts.NONE.withTurn(90.0, null))));
+        MISTAKES.put(Kind.TICKS_TOO_CLOSE, fine.key(fine.key().with("sun", PieceFacts.NONE.withValue(20.0))));
+        MISTAKES.put(Kind.TURN_OUT_OF_REACH, page.key(page.key().with("sun", PieceFacts.NONE.withTurn(90.0, null))));
         ZoneRule crossing = ZoneRule.USUAL.withCrossing(true);
         MISTAKES.put(
                 Kind.REGION_TOO_SMALL,
@@ -244,23 +245,23 @@ class PageCheckTest {
                                 new WordStyle(20, false, "#1f2d33", WordStyle.Align.LEFT))));
         MISTAKES.put(
                 Kind.LEADS_NOWHERE,
-                changed(page, item(page, "moon").withTraits(Traits.NONE.withRoute(new Route.ToPage("deleted")))));
+                changed(page, item(page, "moon").withTraits(Traits.NONE.withLink(new Link.ToPage("deleted")))));
         MISTAKES.put(
                 Kind.LOOKS_LIKE_A_LINK,
                 changed(page, words("title", "See https://example.org/sky, then sort", 80, 40, LARGE)));
-        MISTAKES.put(Kind.NEVER_SEEN, mapped(PageWays.USUAL.withTo("p3"), Passage.USUAL, null, null, null));
-        MISTAKES.put(Kind.NO_WAY_BACK, mapped(PageWays.USUAL, Passage.USUAL, "p2", null, null));
+        MISTAKES.put(Kind.NEVER_SEEN, mapped(PageLinks.USUAL.withTo("p3"), Passage.USUAL, null, null, null));
+        MISTAKES.put(Kind.NO_WAY_BACK, mapped(PageLinks.USUAL, Passage.USUAL, "p2", null, null));
         Passage byThings = new Passage(false, false, null);
-        MISTAKES.put(Kind.NO_EXIT, mapped(PageWays.USUAL, byThings, "p2", "p3", "p2"));
-        MISTAKES.put(Kind.NO_WAY_ON, mapped(PageWays.USUAL, byThings, "p2", "p3", null));
+        MISTAKES.put(Kind.NO_EXIT, mapped(PageLinks.USUAL, byThings, "p2", "p3", "p2"));
+        MISTAKES.put(Kind.NO_WAY_ON, mapped(PageLinks.USUAL, byThings, "p2", "p3", null));
         MISTAKES.put(
                 Kind.NEVER_OPENS,
-                mapped(PageWays.USUAL.withOpens(new Opens.WhenPoints(99)), Passage.USUAL, null, null, null));
-        Activity ways = mapped(PageWays.USUAL, Passage.USUAL, null, null, null).activity();
+                mapped(PageLinks.USUAL.withOpens(new Opens.WhenPoints(99)), Passage.USUAL, null, null, null));
+        Activity ways = mapped(PageLinks.USUAL, Passage.USUAL, null, null, null).activity();
         MISTAKES.put(
                 Kind.OPENS_AT_ONCE,
-                Wanted.of(
-                        ways.withPage(ways.pages().get(1).withWays(PageWays.USUAL.withOpens(new Opens.WhenSolved())))));
+                Wanted.of(ways.withPage(
+                        ways.pages().get(1).withLinks(PageLinks.USUAL.withOpens(new Opens.WhenSolved())))));
         MISTAKES.put(
                 Kind.WORDS_CUT_OFF,
                 changed(
@@ -303,15 +304,15 @@ class PageCheckTest {
     }
 
     /** Three pages; the moon and the sun on the first and a tile on the second lead to those named, null for nowhere. */
-    private static Wanted mapped(PageWays first, Passage passage, String moon, String sun, String second) {
+    private static Wanted mapped(PageLinks first, Passage passage, String moon, String sun, String second) {
         Wanted page = decided();
         Wanted led = changed(changed(page, leads(item(page, "moon"), moon)), leads(item(page, "sun"), sun));
         List<Item> onSecond = second == null ? List.of() : List.of(leads(words("on", "On", 80, 80, LARGE), second));
-        Item home = words("home", "Home", 80, 80, LARGE).withTraits(Traits.NONE.withRoute(new Route.Start()));
+        Item home = words("home", "Home", 80, 80, LARGE).withTraits(Traits.NONE.withLink(new Link.Start()));
         return Wanted.of(new Activity(
                         "Ways",
                         List.of(
-                                led.page().withWays(first),
+                                led.page().withLinks(first),
                                 new Page("p2", "Two", Paper.PLAIN, onSecond),
                                 new Page(
                                         "p3",
@@ -323,7 +324,7 @@ class PageCheckTest {
     }
 
     private static Item leads(Item item, String to) {
-        return to == null ? item : item.withTraits(Traits.NONE.withRoute(new Route.ToPage(to)));
+        return to == null ? item : item.withTraits(Traits.NONE.withLink(new Link.ToPage(to)));
     }
 
     private static List<Finding> found(Wanted page) {
@@ -381,7 +382,7 @@ class PageCheckTest {
 
     @Test
     void what_leads_to_the_next_page_leads_nowhere_from_the_last_one_only() {
-        Item next = words("on", "Onwards", 80, 80, LARGE).withTraits(Traits.NONE.withRoute(new Route.Next()));
+        Item next = words("on", "Onwards", 80, 80, LARGE).withTraits(Traits.NONE.withLink(new Link.Next()));
         Page first = new Page("p1", "", Paper.PLAIN, List.of(next));
         Page last = new Page("p2", "", Paper.PLAIN, List.of(next.withId("on2")));
         Activity activity = new Activity("", List.of(first, last), AnswerKey.EMPTY);
@@ -450,7 +451,7 @@ class PageCheckTest {
         items.add(piece("sun", 100, 880, 100));
         AnswerKey key = AnswerKey.EMPTY;
         for (int i = 0; i < 500; i++) {
-            key = key.with("z" + i, "sun", i == 0 ? Decision.BELONGS : Decision.TURNED_AWAY);
+            key = key.with("z" + i, "sun", i == 0 ? Decision.BELONGS : Decision.DOES_NOT_BELONG);
         }
         List<Finding> found = PageCheck.page(new Page("p1", "", Paper.PLAIN, items), key, Pictures.UNKNOWN);
         assertThat(found).extracting(Finding::kind).contains(Kind.DOES_NOT_FIT, Kind.NOTHING_FITS);

@@ -15,9 +15,9 @@ import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Table;
 import gladtile.core.activity.TableCell;
 import gladtile.core.activity.Traits;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
+import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
@@ -31,15 +31,15 @@ class BodyEditsTest {
     private static final Frame BOX = Frame.of(100, 100, 200, 100);
 
     private final Activity sky = applied(
-            new Together(List.of(
+            new CompositeEdit(List.of(
                     new AddItem("p1", 99, table("cell")),
                     new Decide("p1", "cell", "sun", Decision.BELONGS),
-                    new SetRule("p1", "cell", new ZoneRule(Settle.STAYS, Return.STAYS)))),
+                    new SetRule("p1", "cell", new ZoneRule(AcceptAction.STAYS, RejectAction.STAYS)))),
             Some.sky());
 
     @Test
     void new_contents_leave_place_movement_description_and_traits_alone() {
-        Activity before = applied(new SetTraits("p1", "sun", Traits.NONE.withSeeThrough(30)), sky);
+        Activity before = applied(new SetTraits("p1", "sun", Traits.NONE.withTransparency(30)), sky);
         Picture other = new Picture(
                 "sun", Frame.of(1, 1, 9, 9), Movement.FIXED, "other", PictureRef.library("2B50"), "Somebody");
         Item after = item(applied(new SetBody("p1", other), before), "sun");
@@ -86,7 +86,7 @@ class BodyEditsTest {
     @Test
     void covers_and_zones_are_always_fixed() {
         Activity covered =
-                applied(new AddItem("p1", 99, new Cover("c", BOX, "", null, "#0b5d66", Cover.Way.UP, "")), sky);
+                applied(new AddItem("p1", 99, new Cover("c", BOX, "", null, "#0b5d66", Cover.Direction.UP, "")), sky);
         assertThat(new SetMovement("p1", "c", Movement.FREE).apply(covered)).isInstanceOf(Refused.class);
     }
 
@@ -120,8 +120,8 @@ class BodyEditsTest {
 
     @Test
     void of_two_changes_of_one_thing_in_a_row_only_the_later_counts() {
-        Edit first = new SetTraits("p1", "sun", Traits.NONE.withSeeThrough(10));
-        Edit second = new SetTraits("p1", "sun", Traits.NONE.withSeeThrough(20));
+        Edit first = new SetTraits("p1", "sun", Traits.NONE.withTransparency(10));
+        Edit second = new SetTraits("p1", "sun", Traits.NONE.withTransparency(20));
         assertThat(first.merge(second)).contains(second);
         assertThat(first.merge(new SetTraits("p1", "moon", Traits.NONE))).isEmpty();
         assertThat(new SetPageWords("p1", null).merge(new SetPageWords("p2", null)))

@@ -64,7 +64,7 @@ class EditRefusalTest {
 
     @Test
     void a_step_of_several_edits_is_made_whole_or_not_at_all() {
-        Edit step = new Together(List.of(new SetTitle("Half"), new RemoveItem("p1", "venus")));
+        Edit step = new CompositeEdit(List.of(new SetTitle("Half"), new RemoveItem("p1", "venus")));
         assertThat(step.apply(sky)).isInstanceOf(Refused.class);
         assertThat(sky.title()).isEqualTo("Night sky");
     }
@@ -101,7 +101,7 @@ class EditRefusalTest {
                 "{\"kind\":\"set-title\",\"title\":null}",
                 "{\"kind\":\"set-title\",\"title\":\"a\",\"more\":1}",
                 "{\"kind\":\"rename-page\",\"pageId\":\"../p1\",\"name\":\"a\"}",
-                "{\"kind\":\"together\",\"edits\":[]}",
+                "{\"kind\":\"composite\",\"edits\":[]}",
                 "{\"kind\":\"no-such-kind\"}"
             })
     void json_with_a_value_past_its_bound_is_no_edit(String json) {

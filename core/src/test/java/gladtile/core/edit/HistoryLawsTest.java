@@ -11,15 +11,15 @@ import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Traits;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.AnswerKey;
-import gladtile.core.answer.Besides;
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Facts;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.PieceFacts;
+import gladtile.core.answer.RejectAction;
+import gladtile.core.answer.StudentTools;
 import gladtile.core.answer.TypedKey;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.answer.ZoneSet;
 import gladtile.core.edit.EditResult.Applied;
@@ -51,7 +51,7 @@ class HistoryLawsTest {
     }
 
     private static void assertLeads(Activity from, Activity to) {
-        Optional<Edit> edit = Difference.between(from, to);
+        Optional<Edit> edit = ActivityDifference.between(from, to);
         Activity there =
                 edit.map(step -> ((Applied) step.apply(from)).activity()).orElse(from);
         // Decisions about what is no piece are left in neither.
@@ -65,7 +65,7 @@ class HistoryLawsTest {
     @Test
     void nothing_leads_from_an_activity_to_itself() {
         Activity sky = Some.sky();
-        assertThat(Difference.between(sky, sky)).isEmpty();
+        assertThat(ActivityDifference.between(sky, sky)).isEmpty();
     }
 
     @Test
@@ -73,7 +73,7 @@ class HistoryLawsTest {
         Activity sky = Some.sky();
         Edit fix = new SetMovement("p1", "sun", Movement.FIXED);
         Activity now = ((Applied) fix.apply(sky)).activity();
-        Edit back = Difference.between(now, sky).orElseThrow();
+        Edit back = ActivityDifference.between(now, sky).orElseThrow();
         assertThat(((Applied) back.apply(now)).activity()).isEqualTo(sky);
     }
 
@@ -95,11 +95,11 @@ class HistoryLawsTest {
                 List.of(page, new RenamePage("p3", "Planets")),
                 List.of(page, new SetPaper("p3", Paper.of("#112233"))),
                 List.of(piece, new Decide("p1", "dark", "mars", Decision.BELONGS)),
-                List.of(piece, new SetFacts("p1", "mars", new Facts(List.of("planet"), null, null))),
+                List.of(piece, new SetFacts("p1", "mars", new PieceFacts(List.of("planet"), null, null))),
                 List.of(piece, new SetFrame("p1", "mars", Frame.of(5, 5, 90, 90))),
                 List.of(piece, new SetDescription("p1", "mars", "The red one")),
-                List.of(zone, new Decide("p1", "planets", "moon", Decision.TURNED_AWAY)),
-                List.of(zone, new SetRule("p1", "planets", new ZoneRule(Settle.STAYS, Return.STAYS))),
+                List.of(zone, new Decide("p1", "planets", "moon", Decision.DOES_NOT_BELONG)),
+                List.of(zone, new SetRule("p1", "planets", new ZoneRule(AcceptAction.STAYS, RejectAction.STAYS))),
                 List.of(zone, new SetZoneLabel("p1", "planets", "Planets")),
                 List.of(
                         gap,
@@ -114,7 +114,7 @@ class HistoryLawsTest {
             Activity now = ((Applied) one.get(1).apply(added)).activity();
             assertThat(Conflict.lost(back, List.of(one.get(1)), now))
                     .as("%s", one)
-                    .containsExactly(Told.of(one.get(1)));
+                    .containsExactly(EditSummary.of(one.get(1)));
         }
     }
 
@@ -130,7 +130,7 @@ class HistoryLawsTest {
         assertThat(conflict(mine, new SetFrame("p1", "moon", Frame.of(5, 5, 9, 9))))
                 .isFalse();
         assertThat(conflict(mine, new SetDescription("p1", "sun", "Sun"))).isFalse();
-        assertThat(conflict(new Together(List.of(mine, new SetTitle("a"))), new SetTitle("b")))
+        assertThat(conflict(new CompositeEdit(List.of(mine, new SetTitle("a"))), new SetTitle("b")))
                 .isTrue();
         assertThat(conflict(new MoveDepth("p1", "sun", 0), new MoveDepth("p1", "sun", 2)))
                 .isTrue();
@@ -180,7 +180,7 @@ class HistoryLawsTest {
             Activity then = undone.activity();
             Activity before = now;
             for (Edit edit : after) {
-                for (Edit one : edit instanceof Together step ? step.edits() : List.of(edit)) {
+                for (Edit one : edit instanceof CompositeEdit step ? step.edits() : List.of(edit)) {
                     if (one instanceof AddItem add
                             && items(before).contains(add.item().id())) {
                         assertThat(items(then))
@@ -212,22 +212,23 @@ class HistoryLawsTest {
     @Test
     void whole_values_are_merged_by_their_fields() {
         Activity sky = Some.sky();
-        Terms was = sky.key().holds();
+        AnswerTerms was = sky.key().holds();
         Edit theirs = new SetTerms(was.withSeconds(300));
-        Edit mine = new SetTerms(was.withBesides(new Besides(false, true)));
+        Edit mine = new SetTerms(was.withTools(new StudentTools(false, true)));
         SetTerms both = (SetTerms) mine.rebase(theirs, sky).orElseThrow();
-        assertThat(both.terms()).isEqualTo(was.withSeconds(300).withBesides(new Besides(false, true)));
+        assertThat(both.terms()).isEqualTo(was.withSeconds(300).withTools(new StudentTools(false, true)));
 
         ZoneRule rule = sky.key().rule("dark");
-        SetRule rules = (SetRule) new SetRule("p1", "dark", rule.withWants(Wants.NOTHING.withCapacity(3)))
-                .rebase(new SetRule("p1", "dark", rule.withWants(Wants.NOTHING.withTotal(5.0))), sky)
+        SetRule rules = (SetRule) new SetRule("p1", "dark", rule.withWants(ZoneRequirements.NOTHING.withCapacity(3)))
+                .rebase(new SetRule("p1", "dark", rule.withWants(ZoneRequirements.NOTHING.withTotal(5.0))), sky)
                 .orElseThrow();
-        assertThat(rules.rule().wants()).isEqualTo(Wants.NOTHING.withCapacity(3).withTotal(5.0));
+        assertThat(rules.rule().wants())
+                .isEqualTo(ZoneRequirements.NOTHING.withCapacity(3).withTotal(5.0));
 
-        SetTraits traits = (SetTraits) new SetTraits("p1", "sun", Traits.NONE.withSeeThrough(40))
+        SetTraits traits = (SetTraits) new SetTraits("p1", "sun", Traits.NONE.withTransparency(40))
                 .rebase(new SetTraits("p1", "sun", Traits.NONE.withHidden(true)), sky)
                 .orElseThrow();
-        assertThat(traits.traits()).isEqualTo(Traits.NONE.withSeeThrough(40).withHidden(true));
+        assertThat(traits.traits()).isEqualTo(Traits.NONE.withTransparency(40).withHidden(true));
 
         // Of the same field the later one counts, as ever.
         SetTerms later =
@@ -251,11 +252,11 @@ class HistoryLawsTest {
         Random random = new Random(seed);
         for (int i = 0; i < 200; i++) {
             Activity start = Some.activity(random, 1, 3);
-            Terms base = SomeRules.terms(random, start.pages().get(0).id());
+            AnswerTerms base = SomeRules.terms(random, start.pages().get(0).id());
             Activity before = ((Applied) new SetTerms(base).apply(start)).activity();
-            Terms mine = SomeRules.terms(random, start.pages().get(0).id());
-            Terms theirs = SomeRules.terms(random, start.pages().get(0).id());
-            Terms both = ((SetTerms) new SetTerms(mine)
+            AnswerTerms mine = SomeRules.terms(random, start.pages().get(0).id());
+            AnswerTerms theirs = SomeRules.terms(random, start.pages().get(0).id());
+            AnswerTerms both = ((SetTerms) new SetTerms(mine)
                             .rebase(new SetTerms(theirs), before)
                             .orElseThrow())
                     .terms();
@@ -309,9 +310,13 @@ class HistoryLawsTest {
         AnswerKey odd = sky.key()
                 .with("nowhere", "sun", Decision.BELONGS)
                 .with("light", "ghost", Decision.BELONGS)
-                .with("gone", new ZoneRule(Settle.STAYS, Return.STAYS))
-                .withTerms(Terms.USUAL.withWeights(java.util.Map.of("p9", 2.0)))
-                .with("dark", sky.key().rule("dark").withWants(Wants.NOTHING.withCounts(java.util.Map.of("ghost", 2))));
+                .with("gone", new ZoneRule(AcceptAction.STAYS, RejectAction.STAYS))
+                .withTerms(AnswerTerms.USUAL.withWeights(java.util.Map.of("p9", 2.0)))
+                .with(
+                        "dark",
+                        sky.key()
+                                .rule("dark")
+                                .withWants(ZoneRequirements.NOTHING.withCounts(java.util.Map.of("ghost", 2))));
         Activity broken = sky.withKey(odd).withPassage(new gladtile.core.activity.Passage(true, false, "p9"));
         assertThat(Invariants.broken(broken)).hasSizeGreaterThan(4);
         Activity mended = Invariants.mended(broken);
@@ -326,7 +331,7 @@ class HistoryLawsTest {
         RandomEdits edits = new RandomEdits(random, "a");
         Activity now = Some.activity(random, 2, 6);
         for (int i = 0; i < 400; i++) {
-            assertThat(Told.of(edits.any(now))).isNotBlank().hasSizeLessThan(200);
+            assertThat(EditSummary.of(edits.any(now))).isNotBlank().hasSizeLessThan(200);
         }
     }
 }

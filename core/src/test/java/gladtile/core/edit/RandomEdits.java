@@ -9,9 +9,9 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Point;
 import gladtile.core.activity.WordStyle;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
+import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.measure.Arrangement;
 import gladtile.core.measure.Similarity;
@@ -42,7 +42,7 @@ public final class RandomEdits {
         for (int i = random.nextInt(1, 4); i > 0; i--) {
             steps.add(plain(on));
         }
-        return new Together(steps);
+        return new CompositeEdit(steps);
     }
 
     private Edit plain(Activity on) {
@@ -75,7 +75,7 @@ public final class RandomEdits {
             case 25 -> new SetRule(page.id(), zoneOf(page), SomeRules.rule(random, item));
             case 26 -> new SetMadeFrom(random.nextBoolean() ? null : Some.madeFrom(random));
             case 27 -> new SetPassage(random.nextBoolean() ? null : SomeItems.passage(random));
-            case 28 -> new SetPageWays(page.id(), random.nextBoolean() ? null : SomeItems.pageWays(random));
+            case 28 -> new SetPageLinks(page.id(), random.nextBoolean() ? null : SomeItems.pageLinks(random));
             case 20 -> new Transform(page.id(), someOf(page, item), similarity());
             default ->
                 random.nextBoolean()
@@ -83,7 +83,9 @@ public final class RandomEdits {
                         : new SetRule(
                                 page.id(),
                                 zoneOf(page),
-                                new ZoneRule(Settle.values()[random.nextInt(3)], Return.values()[random.nextInt(2)]));
+                                new ZoneRule(
+                                        AcceptAction.values()[random.nextInt(3)],
+                                        RejectAction.values()[random.nextInt(2)]));
         };
     }
 

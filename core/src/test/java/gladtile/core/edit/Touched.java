@@ -22,7 +22,7 @@ final class Touched {
         }
         String kind = node.get("kind").asString();
         switch (kind) {
-            case "together" -> collect(node.get("edits"), found);
+            case "composite" -> collect(node.get("edits"), found);
             case "set-title" -> found.add("the title");
             case "set-made-from" -> found.add("the list");
             case "set-passage" -> found.add("the passage");

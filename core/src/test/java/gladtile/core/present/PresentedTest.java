@@ -6,13 +6,13 @@ import gladtile.core.Some;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PageWays;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Passage;
 import gladtile.core.attempt.Act;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
-import gladtile.core.attempt.Course;
 import gladtile.core.attempt.MoveResult.Made;
-import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.PathProgress;
 import java.time.Instant;
 import java.util.List;
 import java.util.Random;
@@ -27,10 +27,10 @@ class PresentedTest {
             Random random = new Random(seed);
             Activity activity = gated(random, Some.activity(random, 1 + random.nextInt(6), 6));
             Activity shown = Presented.of(activity);
-            Rules rules = Rules.of(shown);
+            AttemptRules rules = AttemptRules.of(shown);
             AttemptState start = AttemptState.start(rules);
             List<String> pages = shown.pages().stream().map(Page::id).toList();
-            assertThat(Course.of(start, rules, Instant.EPOCH).pages())
+            assertThat(PathProgress.of(start, rules, Instant.EPOCH).pages())
                     .as("seed %d", seed)
                     .isEqualTo(pages);
             for (String page : pages) {
@@ -38,8 +38,8 @@ class PresentedTest {
                         .as("seed %d, %s", seed, page)
                         .isInstanceOf(Made.class);
             }
-            Rules strict = Rules.of(activity);
-            gated += Course.open(AttemptState.start(strict), strict, Instant.EPOCH)
+            AttemptRules strict = AttemptRules.of(activity);
+            gated += PathProgress.open(AttemptState.start(strict), strict, Instant.EPOCH)
                                     .size()
                             < pages.size()
                     ? 1
@@ -52,7 +52,7 @@ class PresentedTest {
     private static Activity gated(Random random, Activity activity) {
         List<String> ids = activity.pages().stream().map(Page::id).toList();
         List<Page> pages = activity.pages().stream()
-                .map(page -> page.withWays(new PageWays(
+                .map(page -> page.withLinks(new PageLinks(
                         random.nextInt(3) == 0 ? new Opens.WhenSolved() : null,
                         random.nextInt(4) == 0 ? ids.get(random.nextInt(ids.size())) : null,
                         null,
@@ -66,8 +66,8 @@ class PresentedTest {
     @Test
     void what_belongs_where_is_judged_as_for_a_student() {
         Activity sky = Some.sky();
-        Rules rules = Rules.of(Presented.of(sky));
-        Rules strict = Rules.of(sky);
+        AttemptRules rules = AttemptRules.of(Presented.of(sky));
+        AttemptRules strict = AttemptRules.of(sky);
         Random random = new Random(5);
         AttemptState a = AttemptState.start(rules);
         AttemptState b = AttemptState.start(strict);

@@ -15,12 +15,12 @@ import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Moment;
-import gladtile.core.answer.Settle;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.JudgeTiming;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
-import gladtile.core.edit.Difference;
+import gladtile.core.edit.ActivityDifference;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.RandomEdits;
@@ -36,7 +36,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Pages made again from a changed list: what was changed by hand stays, all else follows the list. */
 class RemakeTest {
     private static Activity made(Starter starter) {
-        return ((Made.Pages) Starters.make(starter, "one"))
+        return ((MadePages.Pages) Starters.make(starter, "one"))
                 .asActivity("Sky", new MadeFrom("one", starter, null, Map.of()));
     }
 
@@ -44,10 +44,10 @@ class RemakeTest {
         return remade(now, changed).activity();
     }
 
-    private static Remade.Again remade(Activity now, Starter changed) {
-        Remade remade = Remake.again(now, changed, false);
-        assertThat(remade).isInstanceOf(Remade.Again.class);
-        return (Remade.Again) remade;
+    private static RemadeActivity.Again remade(Activity now, Starter changed) {
+        RemadeActivity remade = Remake.again(now, changed, false);
+        assertThat(remade).isInstanceOf(RemadeActivity.Again.class);
+        return (RemadeActivity.Again) remade;
     }
 
     private static Starter sort(String... rows) {
@@ -127,9 +127,9 @@ class RemakeTest {
                 }
             }
             Activity again = again(now, longer);
-            Map<String, Item> were = PagesAgain.items(first.pages());
-            Map<String, Item> left = PagesAgain.items(again.pages());
-            for (Item item : PagesAgain.items(now.pages()).values()) {
+            Map<String, Item> were = PageMerge.items(first.pages());
+            Map<String, Item> left = PageMerge.items(again.pages());
+            for (Item item : PageMerge.items(now.pages()).values()) {
                 Item before = were.get(item.id());
                 Item after = left.get(item.id());
                 if (before == null) {
@@ -145,14 +145,14 @@ class RemakeTest {
                     if (!item.movement().equals(before.movement())) {
                         assertThat(after.movement()).isEqualTo(item.movement());
                     }
-                    if (!item.ways().equals(before.ways())) {
-                        assertThat(after.ways()).isEqualTo(item.ways());
+                    if (!item.traitsOrNone().equals(before.traitsOrNone())) {
+                        assertThat(after.traitsOrNone()).isEqualTo(item.traitsOrNone());
                     }
                 }
             }
             // It can be reached by edits, as one step, and taken back.
             Activity reached = now;
-            Edit step = Difference.between(reached, again).orElseThrow();
+            Edit step = ActivityDifference.between(reached, again).orElseThrow();
             assertThat(((Applied) step.apply(reached)).activity()).isEqualTo(again);
             assertThat(((Applied) step.invert(reached).apply(again)).activity()).isEqualTo(reached);
         }
@@ -163,7 +163,7 @@ class RemakeTest {
     void an_entry_that_was_misspelt_stays_where_it_was_put() {
         Activity activity = made(sort("Marz, planet", "Vega, star", "Venus, planet", "Sirius, star"));
         Item moved = named(activity, "Marz").withFrame(Frame.of(700, 800, 200, 84));
-        Remade.Again again = remade(with(activity, moved), SKY);
+        RemadeActivity.Again again = remade(with(activity, moved), SKY);
         assertThat(named(again.activity(), "Mars").id()).isEqualTo(moved.id());
         assertThat(named(again.activity(), "Mars").frame().x()).isEqualTo(700);
         assertThat(again.added()).isEmpty();
@@ -187,16 +187,16 @@ class RemakeTest {
                         zone.id(),
                         activity.key()
                                 .rule(zone.id())
-                                .withMoment(Moment.ON_CHECK)
-                                .withSettle(Settle.STAYS)));
+                                .withTiming(JudgeTiming.ON_CHECK)
+                                .withAccept(AcceptAction.STAYS)));
         Activity again = again(
                 activity, sort("Mars, wanderer", "Vega, star", "Venus, wanderer", "Sirius, star", "Io, wanderer"));
         Zone renamed = (Zone) named(again, "wanderer");
         assertThat(renamed.id()).isEqualTo(zone.id());
         assertThat(renamed.frame()).isEqualTo(Frame.of(10, 220, 500, 400));
         ZoneRule rule = again.key().rule(zone.id());
-        assertThat(rule.when()).isEqualTo(Moment.ON_CHECK);
-        assertThat(rule.settle()).isEqualTo(Settle.STAYS);
+        assertThat(rule.when()).isEqualTo(JudgeTiming.ON_CHECK);
+        assertThat(rule.accept()).isEqualTo(AcceptAction.STAYS);
         assertThat(again.key().said(zone.id(), named(again, "Io").id())).isEqualTo(Decision.BELONGS);
     }
 
@@ -213,7 +213,8 @@ class RemakeTest {
         String zone = named(activity, "star").id();
         activity = activity.withPage(page.withItems(items).withPaper(Paper.of("#ffeedd")));
         activity = activity.withKey(activity.key().without(gone).with(zone, "own", Decision.BELONGS));
-        Remade.Again again = remade(activity, sort("Mars, planet", "Sirius, star", "Venus, planet", "Io, moon"));
+        RemadeActivity.Again again =
+                remade(activity, sort("Mars, planet", "Sirius, star", "Venus, planet", "Io, moon"));
         Page result = again.activity().pages().get(0);
         assertThat(result.item(gone)).isEmpty();
         assertThat(result.item("own")).contains(own);
@@ -237,7 +238,7 @@ class RemakeTest {
         Activity again = again(activity, longer);
         ZoneRule after = again.key().rule(zone);
         assertThat(after.tries()).isEqualTo(4);
-        Wants wants = after.wanted();
+        ZoneRequirements wants = after.wanted();
         assertThat(wants.sequence().places().get(named(again, "Mars").id())).isEqualTo(4);
         assertThat(wants.sequence().places().get(named(again, "Earth").id())).isEqualTo(3);
     }
@@ -245,10 +246,10 @@ class RemakeTest {
     @Test
     void a_list_that_makes_nothing_is_refused_and_one_of_another_kind_too() {
         Activity activity = made(SKY);
-        assertThat(Remake.again(activity, SKY.withRows(List.of()), false)).isInstanceOf(Remade.Refused.class);
+        assertThat(Remake.again(activity, SKY.withRows(List.of()), false)).isInstanceOf(RemadeActivity.Refused.class);
         assertThat(Remake.again(activity, Starter.of(StarterKind.ORDER, "", StarterRow.of("a")), false))
-                .isInstanceOf(Remade.Refused.class);
-        assertThat(Remake.again(activity.withMadeFrom(null), SKY, false)).isInstanceOf(Remade.Refused.class);
+                .isInstanceOf(RemadeActivity.Refused.class);
+        assertThat(Remake.again(activity.withMadeFrom(null), SKY, false)).isInstanceOf(RemadeActivity.Refused.class);
     }
 
     @Test
@@ -258,7 +259,7 @@ class RemakeTest {
             String after = "The [sun] is a [star]. The [moon] is not.";
             Starter text = new Starter(StarterKind.FILL_GAPS, "", List.of(), before, typed, null, null, 1);
             Starter other = new Starter(StarterKind.FILL_GAPS, "", List.of(), after, typed, null, null, 1);
-            Remade.Again again = remade(made(text), other);
+            RemadeActivity.Again again = remade(made(text), other);
             assertThat(again.added()).containsExactlyInAnyOrder("star", "moon");
             assertThat(again.gone()).containsExactly("year");
         }

@@ -64,9 +64,9 @@ class StartersTest {
     }
 
     private static Activity made(Starter starter) {
-        Made made = Starters.make(starter, "one");
-        assertThat(made).isInstanceOf(Made.Pages.class);
-        return ((Made.Pages) made).asActivity("Made");
+        MadePages made = Starters.make(starter, "one");
+        assertThat(made).isInstanceOf(MadePages.Pages.class);
+        return ((MadePages.Pages) made).asActivity("Made");
     }
 
     private static void lies(Activity activity) {
@@ -141,8 +141,8 @@ class StartersTest {
             for (int i = 0; i < 4; i++) {
                 rows.add(count == 0 ? StarterRow.of(THINGS[i]) : StarterRow.of(THINGS[i], "group " + i % count));
             }
-            Made made = Starters.make(new Starter(StarterKind.VENN, "", rows, null, null, null, null, 1), "one");
-            assertThat(((Made.Refused) made).message()).contains("here are " + count);
+            MadePages made = Starters.make(new Starter(StarterKind.VENN, "", rows, null, null, null, null, 1), "one");
+            assertThat(((MadePages.Refused) made).message()).contains("here are " + count);
         }
     }
 
@@ -217,7 +217,7 @@ class StartersTest {
     }
 
     private static String refused(Starter starter) {
-        return ((Made.Refused) Starters.make(starter, "x")).message();
+        return ((MadePages.Refused) Starters.make(starter, "x")).message();
     }
 
     /** No tile has words that run over its edge, however long they are. */
@@ -313,7 +313,7 @@ class StartersTest {
                         .wanted()
                         .sequence()
                         .runs())
-                .isEqualTo(gladtile.core.answer.Sequence.Way.LEFTWARDS);
+                .isEqualTo(gladtile.core.answer.Sequence.Direction.LEFTWARDS);
         assertThat(page.pieces()).extracting(Item::said).contains("e\u0301").doesNotContain("\u0301");
         lies(activity);
     }
@@ -332,21 +332,21 @@ class StartersTest {
     @ParameterizedTest
     @CsvSource({"SORT,groups", "PAIR,pairs", "COUNT_OUT,how many", "ODD_ONE_OUT,odd one last", "MEMORY,pairs"})
     void a_list_that_lacks_something_is_refused_with_what_to_do(StarterKind kind, String said) {
-        Made made = Starters.make(Starter.of(kind, "", StarterRow.of("Mars"), StarterRow.of("Vega")), "x");
-        assertThat(made).isInstanceOf(Made.Refused.class);
-        assertThat(((Made.Refused) made).message()).contains(said);
+        MadePages made = Starters.make(Starter.of(kind, "", StarterRow.of("Mars"), StarterRow.of("Vega")), "x");
+        assertThat(made).isInstanceOf(MadePages.Refused.class);
+        assertThat(((MadePages.Refused) made).message()).contains(said);
     }
 
     @Test
     void an_empty_list_and_words_too_long_are_refused_in_words() {
         assertThat(Starters.make(Starter.of(StarterKind.ORDER, "", StarterRow.of(" ")), "x"))
-                .isInstanceOf(Made.Refused.class);
-        assertThat(((Made.Refused) Starters.make(
+                .isInstanceOf(MadePages.Refused.class);
+        assertThat(((MadePages.Refused) Starters.make(
                                 Starter.of(StarterKind.SPELL, "", StarterRow.of("Antidisestablishmentarianism")), "x"))
                         .message())
                 .contains("28 letters");
         assertThat(Starters.make(new Starter(StarterKind.FILL_GAPS, "", List.of(), "No gap", null, null, null, 1), "x"))
-                .isInstanceOf(Made.Refused.class);
+                .isInstanceOf(MadePages.Refused.class);
     }
 
     private static Starter many(int count) {
@@ -359,8 +359,9 @@ class StartersTest {
 
     @Test
     void five_thousand_rows_are_taken_as_far_as_pages_go_and_one_more_is_refused_by_its_bound() {
-        Made many = Starters.make(many(5_000), "x");
-        assertThat(many instanceof Made.Refused || ((Made.Pages) many).pages().size() <= 200)
+        MadePages many = Starters.make(many(5_000), "x");
+        assertThat(many instanceof MadePages.Refused
+                        || ((MadePages.Pages) many).pages().size() <= 200)
                 .isTrue();
         assertThatThrownBy(() -> many(5_001))
                 .isInstanceOfSatisfying(

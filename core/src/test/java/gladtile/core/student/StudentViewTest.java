@@ -6,13 +6,13 @@ import gladtile.core.Some;
 import gladtile.core.activity.Activity;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Facts;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.Replies;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.TypedKey;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
-import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.json.Json;
 import java.lang.reflect.RecordComponent;
 import java.util.HashSet;
@@ -29,7 +29,13 @@ class StudentViewTest {
     @Test
     void no_field_of_the_answer_key_and_no_decision_is_in_the_json() {
         Set<String> keyFields = new HashSet<>();
-        Stream.of(AnswerKey.class, ZoneRule.class, Wants.class, Replies.class, Facts.class, TypedKey.class)
+        Stream.of(
+                        AnswerKey.class,
+                        ZoneRule.class,
+                        ZoneRequirements.class,
+                        Replies.class,
+                        PieceFacts.class,
+                        TypedKey.class)
                 .flatMap(type -> Stream.of(type.getRecordComponents()))
                 .map(RecordComponent::getName)
                 .forEach(keyFields::add);
@@ -40,7 +46,7 @@ class StudentViewTest {
         Random random = new Random(3);
         for (int i = 0; i < 50; i++) {
             Activity activity = Some.activity(random, 3, 10);
-            JsonNode json = Json.read(Json.write(StudentView.of(activity, Rules.of(activity))), JsonNode.class);
+            JsonNode json = Json.read(Json.write(StudentView.of(activity, AttemptRules.of(activity))), JsonNode.class);
             Set<String> met = new HashSet<>();
             walk(json, met);
             assertThat(met).contains("items", "frame").doesNotContainAnyElementsOf(keyFields);
@@ -52,12 +58,12 @@ class StudentViewTest {
     void who_belongs_where_cannot_be_told_from_the_view() {
         Activity one = Some.sky();
         Activity other = one.withKey(one.key()
-                .with("light", "sun", Decision.TURNED_AWAY)
+                .with("light", "sun", Decision.DOES_NOT_BELONG)
                 .with("dark", "sun", Decision.BELONGS)
                 .with("light", "moon", Decision.BELONGS)
-                .with("dark", "moon", Decision.TURNED_AWAY));
-        assertThat(StudentView.of(one, Rules.of(one))).isEqualTo(StudentView.of(other, Rules.of(other)));
-        assertThat(StudentView.of(one, Rules.of(one)).pages())
+                .with("dark", "moon", Decision.DOES_NOT_BELONG));
+        assertThat(StudentView.of(one, AttemptRules.of(one))).isEqualTo(StudentView.of(other, AttemptRules.of(other)));
+        assertThat(StudentView.of(one, AttemptRules.of(one)).pages())
                 .extracting(StudentView.StudentPage::placements)
                 .isEqualTo(List.of(3, 0));
     }
@@ -68,14 +74,20 @@ class StudentViewTest {
         Activity one = Some.sky();
         Activity ordered = with(one, Map.of("sun", 1, "moon", 2));
         Activity other = with(one, Map.of("sun", 2, "moon", 1));
-        assertThat(StudentView.of(ordered, Rules.of(ordered))).isEqualTo(StudentView.of(other, Rules.of(other)));
-        assertThat(StudentView.of(ordered, Rules.of(ordered)).pages().get(0).rows())
-                .containsExactly(new StudentView.Places("light", Sequence.Way.DOWNWARDS, 2));
-        assertThat(StudentView.of(one, Rules.of(one)).pages().get(0).rows()).isEmpty();
+        assertThat(StudentView.of(ordered, AttemptRules.of(ordered)))
+                .isEqualTo(StudentView.of(other, AttemptRules.of(other)));
+        assertThat(StudentView.of(ordered, AttemptRules.of(ordered))
+                        .pages()
+                        .get(0)
+                        .rows())
+                .containsExactly(new StudentView.Places("light", Sequence.Direction.DOWNWARDS, 2));
+        assertThat(StudentView.of(one, AttemptRules.of(one)).pages().get(0).rows())
+                .isEmpty();
     }
 
     private static Activity with(Activity activity, Map<String, Integer> places) {
-        Wants wants = Wants.NOTHING.withSequence(new Sequence(Sequence.Way.DOWNWARDS, places));
+        ZoneRequirements wants =
+                ZoneRequirements.NOTHING.withSequence(new Sequence(Sequence.Direction.DOWNWARDS, places));
         return activity.withKey(activity.key().with("light", ZoneRule.USUAL.withWants(wants)));
     }
 

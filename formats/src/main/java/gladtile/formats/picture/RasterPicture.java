@@ -83,9 +83,9 @@ final class RasterPicture {
         double scale = Math.min(1, (double) PictureIntake.LONGEST_SIDE / Math.max(read.getWidth(), read.getHeight()));
         int width = Math.max(1, (int) Math.round((lying ? read.getHeight() : read.getWidth()) * scale));
         int height = Math.max(1, (int) Math.round((lying ? read.getWidth() : read.getHeight()) * scale));
-        boolean seeThrough = read.getColorModel().hasAlpha();
-        BufferedImage drawn =
-                new BufferedImage(width, height, seeThrough ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
+        boolean transparency = read.getColorModel().hasAlpha();
+        BufferedImage drawn = new BufferedImage(
+                width, height, transparency ? BufferedImage.TYPE_INT_ARGB : BufferedImage.TYPE_INT_RGB);
         Graphics2D pen = drawn.createGraphics();
         try {
             pen.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);

@@ -77,7 +77,7 @@ class MovingPictureTest {
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(image, "png", png);
         BufferedImage clear = ImageIO.read(new ByteArrayInputStream(
-                SeeThrough.of(png.toByteArray(), 0xffffff, 30).bytes()));
+                TransparentColour.of(png.toByteArray(), 0xffffff, 30).bytes()));
         assertThat(clear.getRGB(0, 0) >>> 24).isZero();
         assertThat(clear.getRGB(1, 0) >>> 24).isBetween(1, 254);
         assertThat(clear.getRGB(2, 0)).isEqualTo(0xff000000);

@@ -7,8 +7,10 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -16,12 +18,12 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Signing in and out. */
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/v1")
 public class AccountController {
     private final SignIn signIn;
-    private final Sessions sessions;
+    private final SessionService sessions;
 
-    AccountController(SignIn signIn, Sessions sessions) {
+    AccountController(SignIn signIn, SessionService sessions) {
         this.signIn = signIn;
         this.sessions = sessions;
     }
@@ -34,8 +36,8 @@ public class AccountController {
     }
 
     /** The person signed in. */
-    public record Me(UUID id, String name, Who.Kind kind, Who.Role role) {
-        public static Me of(Who who) {
+    public record Me(UUID id, String name, CurrentUser.Kind kind, CurrentUser.Role role) {
+        public static Me of(CurrentUser who) {
             return new Me(who.id(), who.name(), who.kind(), who.role());
         }
     }
@@ -43,27 +45,27 @@ public class AccountController {
     /** Who is signed in; 401 when nobody is. Also gives the token that changes must send back. */
     @GetMapping("/me")
     Me me(@AuthenticationPrincipal Object principal, HttpServletRequest request) {
-        Sessions.giveToken(request);
-        if (principal instanceof Who who) {
+        SessionService.giveToken(request);
+        if (principal instanceof CurrentUser who) {
             return Me.of(who);
         }
         throw Problem.of(HttpStatus.UNAUTHORIZED, "Nobody is signed in.");
     }
 
-    @PostMapping("/sign-in")
+    @PostMapping("/session")
     Me signIn(@RequestBody SignInRequest asked, HttpServletRequest request, HttpServletResponse response) {
-        SignIn.Result result = signIn.teacher(asked.name(), asked.password(), Source.of(request));
-        return Me.of(SignInAnswers.welcomed(result, SignInAnswers.Door.PASSWORD, sessions, request, response));
+        SignIn.Result result = signIn.teacher(asked.name(), asked.password(), SignInSource.of(request));
+        return Me.of(SignInResponses.welcomed(result, SignInResponses.Door.PASSWORD, sessions, request, response));
     }
 
-    @PostMapping("/sign-out")
+    @DeleteMapping("/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request) {
         sessions.end(request);
     }
 
     /** Says nothing, to somebody who is signed in: whether the network and the session still hold. */
-    @PostMapping("/still-here")
+    @PutMapping("/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stillHere() {}
 }

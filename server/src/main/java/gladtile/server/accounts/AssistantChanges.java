@@ -10,14 +10,14 @@ import org.springframework.security.web.util.matcher.RequestMatcher;
 final class AssistantChanges implements RequestMatcher {
     private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
     /** Changes nothing. */
-    private static final String STILL_HERE = "/api/still-here";
+    private static final String SESSION = "/api/v1/session";
 
     @Override
     public boolean matches(HttpServletRequest request) {
-        if (READING.contains(request.getMethod()) || request.getRequestURI().equals(STILL_HERE)) {
+        if (READING.contains(request.getMethod()) || request.getRequestURI().equals(SESSION)) {
             return false;
         }
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who != null && who.getPrincipal() instanceof Who one && one.role() == Who.Role.ASSISTANT;
+        return who != null && who.getPrincipal() instanceof CurrentUser one && one.role() == CurrentUser.Role.ASSISTANT;
     }
 }

@@ -17,11 +17,11 @@ import org.springframework.web.bind.annotation.RestController;
  */
 @RestController
 class OneTimeLinkController {
-    private final Staff staff;
-    private final People people;
-    private final Sessions sessions;
+    private final StaffService staff;
+    private final PersonService people;
+    private final SessionService sessions;
 
-    OneTimeLinkController(Staff staff, People people, Sessions sessions) {
+    OneTimeLinkController(StaffService staff, PersonService people, SessionService sessions) {
         this.staff = staff;
         this.people = people;
         this.sessions = sessions;
@@ -65,7 +65,7 @@ class OneTimeLinkController {
     }
 
     /** Whose link that is. */
-    @PostMapping("/api/one-time-links")
+    @PostMapping("/api/v1/one-time-links")
     LinkOf look(@RequestBody LinkRequest asked) {
         return staff.whose(asked.token())
                 .map(one -> new LinkOf(one.name(), one.signInName(), one.school(), one.invited()))
@@ -73,20 +73,20 @@ class OneTimeLinkController {
     }
 
     /** Chooses the password and signs in. */
-    @PostMapping("/api/one-time-links/password")
+    @PostMapping("/api/v1/one-time-links/passwords")
     AccountController.Me choose(
             @RequestBody ChosenPassword asked, HttpServletRequest request, HttpServletResponse response) {
         return welcome(staff.choosePassword(asked.token(), asked.password()), request, response);
     }
 
     /** Whether there is no school here yet. */
-    @GetMapping("/api/set-up")
+    @GetMapping("/api/v1/set-up")
     SetUpNeeded setUpNeeded() {
         return new SetUpNeeded(!people.anySchool());
     }
 
     /** Makes the school with its first administrator, who is signed in then. */
-    @PostMapping("/api/set-up")
+    @PostMapping("/api/v1/set-up")
     @ResponseStatus(HttpStatus.CREATED)
     AccountController.Me setUp(@RequestBody SetUp asked, HttpServletRequest request, HttpServletResponse response) {
         return welcome(
@@ -103,12 +103,12 @@ class OneTimeLinkController {
     }
 
     private AccountController.Me welcome(
-            Staff.Outcome outcome, HttpServletRequest request, HttpServletResponse response) {
-        if (outcome instanceof Staff.Came came) {
+            StaffService.Outcome outcome, HttpServletRequest request, HttpServletResponse response) {
+        if (outcome instanceof StaffService.Came came) {
             sessions.begin(came.who(), request, response);
             return AccountController.Me.of(came.who());
         }
-        if (outcome instanceof Staff.Refused refused) {
+        if (outcome instanceof StaffService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message());
         }
         throw goodNoLonger();

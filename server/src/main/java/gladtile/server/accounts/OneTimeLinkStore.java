@@ -19,7 +19,7 @@ class OneTimeLinkStore {
         this.db = db;
     }
 
-    void replace(byte[] hash, OneTimeLinks.Link link) {
+    void replace(byte[] hash, OneTimeLinkService.Link link) {
         db.deleteFrom(ONE_TIME_LINK)
                 .where(
                         ONE_TIME_LINK.PURPOSE.eq(name(link.purpose())),
@@ -35,13 +35,13 @@ class OneTimeLinkStore {
                 .execute();
     }
 
-    Optional<OneTimeLinks.Link> find(byte[] hash, OffsetDateTime now) {
+    Optional<OneTimeLinkService.Link> find(byte[] hash, OffsetDateTime now) {
         return db.selectFrom(ONE_TIME_LINK)
                 .where(ONE_TIME_LINK.TOKEN_HASH.eq(hash), ONE_TIME_LINK.EXPIRES_AT.gt(now))
                 .fetchOptional(OneTimeLinkStore::link);
     }
 
-    Optional<OneTimeLinks.Link> take(byte[] hash, OffsetDateTime now) {
+    Optional<OneTimeLinkService.Link> take(byte[] hash, OffsetDateTime now) {
         return db.deleteFrom(ONE_TIME_LINK)
                 .where(ONE_TIME_LINK.TOKEN_HASH.eq(hash), ONE_TIME_LINK.EXPIRES_AT.gt(now))
                 .returning()
@@ -58,13 +58,13 @@ class OneTimeLinkStore {
         db.deleteFrom(ONE_TIME_LINK).where(ONE_TIME_LINK.EXPIRES_AT.le(now)).execute();
     }
 
-    private static String name(OneTimeLinks.Purpose purpose) {
+    private static String name(OneTimeLinkService.Purpose purpose) {
         return purpose.name().toLowerCase(Locale.ROOT);
     }
 
-    private static OneTimeLinks.Link link(OneTimeLinkRecord row) {
-        return new OneTimeLinks.Link(
-                OneTimeLinks.Purpose.valueOf(row.getPurpose().toUpperCase(Locale.ROOT)),
+    private static OneTimeLinkService.Link link(OneTimeLinkRecord row) {
+        return new OneTimeLinkService.Link(
+                OneTimeLinkService.Purpose.valueOf(row.getPurpose().toUpperCase(Locale.ROOT)),
                 row.getSchoolId(),
                 row.getPersonId(),
                 row.getExpiresAt());

@@ -21,13 +21,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** One's own password, and where one is signed in; for those who work at the school. */
 @RestController
-@RequestMapping("/api/me")
+@RequestMapping("/api/v1/me")
 class OwnAccountController {
-    private final Staff staff;
-    private final Sessions sessions;
+    private final StaffService staff;
+    private final SessionService sessions;
     private final ActivityLog log;
 
-    OwnAccountController(Staff staff, Sessions sessions, ActivityLog log) {
+    OwnAccountController(StaffService staff, SessionService sessions, ActivityLog log) {
         this.staff = staff;
         this.sessions = sessions;
         this.log = log;
@@ -47,12 +47,12 @@ class OwnAccountController {
     @PutMapping("/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changePassword(
-            @AuthenticationPrincipal Who who,
+            @AuthenticationPrincipal CurrentUser who,
             @RequestBody PasswordChange asked,
             HttpServletRequest request,
             HttpServletResponse response) {
-        Staff.Outcome outcome = staff.changePassword(who, asked.current(), asked.fresh());
-        if (outcome instanceof Staff.Refused refused) {
+        StaffService.Outcome outcome = staff.changePassword(who, asked.current(), asked.fresh());
+        if (outcome instanceof StaffService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message());
         }
         // The old session is gone with the others.
@@ -61,7 +61,7 @@ class OwnAccountController {
     }
 
     @GetMapping("/sessions")
-    List<OpenSession> openSessions(@AuthenticationPrincipal Who who, HttpServletRequest request) {
+    List<OpenSession> openSessions(@AuthenticationPrincipal CurrentUser who, HttpServletRequest request) {
         return sessions.of(who.id(), request).stream()
                 .map(one -> new OpenSession(one.id(), one.began(), one.lastUsed(), one.here()))
                 .toList();
@@ -69,7 +69,7 @@ class OwnAccountController {
 
     @DeleteMapping("/sessions/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void endSession(@AuthenticationPrincipal Who who, @PathVariable String id) {
+    void endSession(@AuthenticationPrincipal CurrentUser who, @PathVariable String id) {
         if (!sessions.endOne(who.id(), id)) {
             throw Problem.notThere("session");
         }
@@ -78,7 +78,7 @@ class OwnAccountController {
     /** Signed out everywhere, here too. */
     @DeleteMapping("/sessions")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void endSessions(@AuthenticationPrincipal Who who, HttpServletRequest request) {
+    void endSessions(@AuthenticationPrincipal CurrentUser who, HttpServletRequest request) {
         sessions.endAll(who.id());
         sessions.end(request);
         log.add(who.schoolId(), who.id(), LogEvent.SIGNED_OUT_EVERYWHERE, who.id());

@@ -27,7 +27,7 @@ class PersonStore {
     }
 
     /** A person with the hash of their password or PIN. */
-    record Known(Who who, String secretHash) {}
+    record Known(CurrentUser who, String secretHash) {}
 
     Optional<Known> teacher(String signInName) {
         return db.selectFrom(PERSON)
@@ -53,7 +53,7 @@ class PersonStore {
         return db.fetchExists(SCHOOL);
     }
 
-    void add(Who who, String signInName, String secretHash) {
+    void add(CurrentUser who, String signInName, String secretHash) {
         db.insertInto(PERSON)
                 .set(PERSON.SCHOOL_ID, who.schoolId())
                 .set(PERSON.ID, who.id())
@@ -61,7 +61,7 @@ class PersonStore {
                 .set(PERSON.ROLE, lower(who.role()))
                 .set(PERSON.DISPLAY_NAME, who.name())
                 .set(PERSON.SIGN_IN_NAME, signInName)
-                .set(PERSON.SECRET_KIND, who.kind() == Who.Kind.TEACHER ? "PASSWORD" : "PIN")
+                .set(PERSON.SECRET_KIND, who.kind() == CurrentUser.Kind.TEACHER ? "PASSWORD" : "PIN")
                 .set(PERSON.SECRET_HASH, secretHash)
                 .execute();
     }
@@ -78,15 +78,15 @@ class PersonStore {
         return new Known(who(row), row.get(PERSON.SECRET_HASH));
     }
 
-    private static Who who(Record row) {
-        return new Who(row.get(PERSON.SCHOOL_ID), row.get(PERSON.ID), role(row), row.get(PERSON.DISPLAY_NAME));
+    private static CurrentUser who(Record row) {
+        return new CurrentUser(row.get(PERSON.SCHOOL_ID), row.get(PERSON.ID), role(row), row.get(PERSON.DISPLAY_NAME));
     }
 
-    private static Who.Role role(Record row) {
-        return Who.Role.valueOf(row.get(PERSON.ROLE).toUpperCase(Locale.ROOT));
+    private static CurrentUser.Role role(Record row) {
+        return CurrentUser.Role.valueOf(row.get(PERSON.ROLE).toUpperCase(Locale.ROOT));
     }
 
-    private static String lower(Who.Role role) {
+    private static String lower(CurrentUser.Role role) {
         return role.name().toLowerCase(Locale.ROOT);
     }
 
@@ -104,7 +104,7 @@ class PersonStore {
     }
 
     /** Somebody who works here and may sign in. */
-    Optional<Who> active(UUID schoolId, UUID id) {
+    Optional<CurrentUser> active(UUID schoolId, UUID id) {
         return db.selectFrom(PERSON)
                 .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id), PERSON.KIND.eq("teacher"))
                 .and(PERSON.DEACTIVATED_AT.isNull())
@@ -131,7 +131,7 @@ class PersonStore {
     }
 
     /** All who work at the school, by name; with the end of their invitation while they have not taken it. */
-    List<Staff.Member> staff(UUID schoolId) {
+    List<StaffService.Member> staff(UUID schoolId) {
         return db.select(PERSON.asterisk(), ONE_TIME_LINK.EXPIRES_AT)
                 .from(PERSON)
                 .leftJoin(ONE_TIME_LINK)
@@ -141,7 +141,7 @@ class PersonStore {
                         ONE_TIME_LINK.PURPOSE.eq("invitation"))
                 .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.KIND.eq("teacher"))
                 .orderBy(PERSON.DISPLAY_NAME, PERSON.ID)
-                .fetch(row -> new Staff.Member(
+                .fetch(row -> new StaffService.Member(
                         row.get(PERSON.ID),
                         row.get(PERSON.DISPLAY_NAME),
                         row.get(PERSON.SIGN_IN_NAME),
@@ -166,7 +166,7 @@ class PersonStore {
                 .fetch(PERSON.ID);
     }
 
-    void setRole(UUID schoolId, UUID id, Who.Role role) {
+    void setRole(UUID schoolId, UUID id, CurrentUser.Role role) {
         db.update(PERSON)
                 .set(PERSON.ROLE, lower(role))
                 .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id))

@@ -37,7 +37,7 @@ class SecurityConfig {
     @Bean
     SecurityFilterChain chain(
             HttpSecurity http,
-            SessionWho sessions,
+            SessionUser sessions,
             ComputingBudget budget,
             DiskRoom disk,
             ClientRegistrationRepository providers,
@@ -78,45 +78,47 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers(
                                 HttpMethod.POST,
-                                "/api/sign-in",
-                                "/api/sign-out",
-                                "/api/join/*/sign-in",
-                                "/api/one-time-links",
-                                "/api/one-time-links/password",
-                                "/api/passkey-challenges",
-                                "/api/passkey-sign-ins",
-                                "/api/set-up")
+                                "/api/v1/session",
+                                "/api/v1/join/*/session",
+                                "/api/v1/one-time-links",
+                                "/api/v1/one-time-links/passwords",
+                                "/api/v1/passkey-challenges",
+                                "/api/v1/passkey-sign-ins",
+                                "/api/v1/set-up")
                         .permitAll()
                         .requestMatchers(
                                 HttpMethod.GET,
-                                "/api/me",
-                                "/api/set-up",
-                                "/api/single-sign-on",
-                                "/api/join/*",
+                                "/api/v1/me",
+                                "/api/v1/set-up",
+                                "/api/v1/single-sign-on",
+                                "/api/v1/join/*",
                                 "/api/health")
                         .permitAll()
-                        .requestMatchers("/api/attempts", "/api/attempts/**", "/api/home")
+                        .requestMatchers(HttpMethod.DELETE, "/api/v1/session")
+                        .permitAll()
+                        .requestMatchers("/api/v1/attempts", "/api/v1/attempts/**", "/api/v1/home")
                         .hasRole("STUDENT")
-                        .requestMatchers("/api/me/**")
+                        .requestMatchers("/api/v1/me/**")
                         .hasAnyRole("TEACHER", "ASSISTANT")
-                        .requestMatchers("/api/school", "/api/school/**")
+                        .requestMatchers("/api/v1/school", "/api/v1/school/**")
                         .hasRole("ADMINISTRATOR")
                         .requestMatchers(new AssistantChanges())
                         .denyAll()
-                        .requestMatchers("/api/files/**", "/api/still-here", "/api/notices", "/api/notices/seen")
+                        .requestMatchers(
+                                "/api/v1/files/**", "/api/v1/session", "/api/v1/notices", "/api/v1/notices/seen")
                         .authenticated()
                         .requestMatchers("/api/**")
                         .hasAnyRole("TEACHER", "ASSISTANT")
                         .anyRequest()
                         .permitAll());
-        http.addFilterAfter(new InFlight(budget), AnonymousAuthenticationFilter.class);
-        http.addFilterAfter(new NoRoomLeft(disk), InFlight.class);
+        http.addFilterAfter(new RequestBytesFilter(budget), AnonymousAuthenticationFilter.class);
+        http.addFilterAfter(new FullDiskFilter(disk), RequestBytesFilter.class);
         return http.build();
     }
 
     @Bean
-    SessionWho sessionWho() {
-        return new SessionWho();
+    SessionUser sessionWho() {
+        return new SessionUser();
     }
 
     @Bean

@@ -12,12 +12,12 @@ class SetUpLink {
     /** What the start command looks for. */
     private static final String MARK = "SET UP YOUR SCHOOL: ";
 
-    private final People people;
-    private final OneTimeLinks links;
+    private final PersonService people;
+    private final OneTimeLinkService links;
     private final GladProperties properties;
     private final PublicAddress addresses;
 
-    SetUpLink(People people, OneTimeLinks links, GladProperties properties, PublicAddress addresses) {
+    SetUpLink(PersonService people, OneTimeLinkService links, GladProperties properties, PublicAddress addresses) {
         this.people = people;
         this.links = links;
         this.properties = properties;
@@ -29,7 +29,7 @@ class SetUpLink {
         if (people.anySchool() || properties.demo()) {
             return;
         }
-        String token = links.make(OneTimeLinks.Purpose.SET_UP, null, null).token();
+        String token = links.make(OneTimeLinkService.Purpose.SET_UP, null, null).token();
         // Behind the hash sign: no server is told it when the page is opened, and no log has it.
         System.out.println(MARK + addresses.own("/set-up#" + token));
     }

@@ -20,7 +20,7 @@ final class ShortLivedAuthorizationRequests implements AuthorizationRequestRepos
     public void saveAuthorizationRequest(
             OAuth2AuthorizationRequest asked, HttpServletRequest request, HttpServletResponse response) {
         if (asked != null) {
-            Sessions.anonymousSession(request);
+            SessionService.anonymousSession(request);
         }
         kept.saveAuthorizationRequest(asked, request, response);
     }

@@ -52,7 +52,7 @@ public class SignIn {
     private final PersonStore people;
     private final PasswordEncoder secrets;
     private final Throttle throttle;
-    private final Devices devices;
+    private final KnownDevices devices;
     private final ActivityLog log;
     private final Clock clock;
     private final String nobodysHash;
@@ -61,7 +61,7 @@ public class SignIn {
             PersonStore people,
             PasswordEncoder secrets,
             Throttle throttle,
-            Devices devices,
+            KnownDevices devices,
             ActivityLog log,
             Clock clock) {
         this.log = log;
@@ -76,14 +76,14 @@ public class SignIn {
     /** What came of it. */
     public sealed interface Result {}
 
-    public record Welcome(Who who) implements Result {}
+    public record Welcome(CurrentUser who) implements Result {}
 
     /** @param left how many more tries there are before one has to wait */
     public record Wrong(int left) implements Result {}
 
     public record Wait(Duration atMost) implements Result {}
 
-    public Result teacher(String name, String password, Source from) {
+    public Result teacher(String name, String password, SignInSource from) {
         return check(teacherAccount(name), TEACHER_FAILURES, password, people.teacher(name), null, from);
     }
 
@@ -92,7 +92,7 @@ public class SignIn {
      *
      * @param code through which they come
      */
-    public Result student(UUID schoolId, String code, UUID studentId, String pin, Source from) {
+    public Result student(UUID schoolId, String code, UUID studentId, String pin, SignInSource from) {
         return check(
                 accountOf(studentId), STUDENT_FAILURES, pin, people.student(schoolId, studentId), "code:" + code, from);
     }
@@ -103,7 +103,7 @@ public class SignIn {
      * @param by what it was, for the log
      * @return empty where they may not sign in
      */
-    public Optional<Who> staff(UUID schoolId, UUID personId, String by) {
+    public Optional<CurrentUser> staff(UUID schoolId, UUID personId, String by) {
         return people.active(schoolId, personId).map(who -> {
             people.seen(who.schoolId(), who.id(), OffsetDateTime.now(clock));
             log.add(who.schoolId(), who.id(), LogEvent.SIGNED_IN, who.id(), Map.of("by", by));
@@ -112,15 +112,15 @@ public class SignIn {
     }
 
     /** Whether too much that proved nothing came from an address, and for how long nothing more is looked at. */
-    public Optional<Duration> passkeyWait(Source from) {
+    public Optional<Duration> passkeyWait(SignInSource from) {
         return throttle.wait(List.of(keys(from)));
     }
 
-    public void passkeyFailed(Source from) {
+    public void passkeyFailed(SignInSource from) {
         throttle.begin(List.of(keys(from)));
     }
 
-    private static Limit keys(Source from) {
+    private static Limit keys(SignInSource from) {
         return new Limit("keys@" + from.address(), KEYS_FROM_ADDRESS, SHORT);
     }
 
@@ -133,22 +133,27 @@ public class SignIn {
     }
 
     /** Whether too many join codes that do not exist were tried from there, and for how long no more are looked at. */
-    public Optional<Duration> codesWait(Source from) {
+    public Optional<Duration> codesWait(SignInSource from) {
         return throttle.wait(List.of(codes(from)));
     }
 
-    public void codeFailed(Source from) {
+    public void codeFailed(SignInSource from) {
         throttle.begin(List.of(codes(from)));
     }
 
-    private Limit codes(Source from) {
+    private Limit codes(SignInSource from) {
         return devices.isKnown(from)
                 ? new Limit("codes@" + place(from, true), CODES, SHORT)
                 : new Limit("codes@" + place(from, false), CODES_FROM_ADDRESS, SHORT);
     }
 
     private Result check(
-            String account, int most, String secret, Optional<PersonStore.Known> known, String code, Source from) {
+            String account,
+            int most,
+            String secret,
+            Optional<PersonStore.Known> known,
+            String code,
+            SignInSource from) {
         boolean used = devices.isKnown(from);
         List<Limit> limits = new ArrayList<>();
         Limit here = new Limit(account + "@" + place(from, used), most, SHORT);
@@ -188,13 +193,13 @@ public class SignIn {
             return new Wrong(counted.left());
         }
         throttle.succeeded(counted.id(), here.counted());
-        Who who = known.get().who();
+        CurrentUser who = known.get().who();
         people.seen(who.schoolId(), who.id(), OffsetDateTime.now(clock));
         log.add(who.schoolId(), who.id(), LogEvent.SIGNED_IN, who.id());
         return new Welcome(who);
     }
 
-    private static String place(Source from, boolean used) {
+    private static String place(SignInSource from, boolean used) {
         return used ? java.util.HexFormat.of().formatHex(from.deviceHash()) : from.address();
     }
 }

@@ -7,7 +7,7 @@ public enum Access {
     EDIT,
     OWN;
 
-    public boolean mayLook() {
+    public boolean mayView() {
         return this != NONE;
     }
 

@@ -1,12 +1,12 @@
 package gladtile.server.activities;
 
 import gladtile.core.Bounds;
-import gladtile.core.edit.Together;
-import gladtile.server.accounts.Sessions;
-import gladtile.server.accounts.Who;
-import gladtile.server.activities.Activities.Caught;
-import gladtile.server.activities.Activities.Current;
-import gladtile.server.activities.Activities.Incoming;
+import gladtile.core.edit.CompositeEdit;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.SessionService;
+import gladtile.server.activities.ActivityService.Caught;
+import gladtile.server.activities.ActivityService.Current;
+import gladtile.server.activities.ActivityService.Incoming;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
@@ -16,6 +16,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -25,12 +26,12 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** A teacher's own activities. */
 @RestController
-@RequestMapping("/api/activities")
+@RequestMapping("/api/v1/activities")
 class ActivityController {
-    private final Activities activities;
+    private final ActivityService activities;
     private final ActivityNews news;
 
-    ActivityController(Activities activities, ActivityNews news) {
+    ActivityController(ActivityService activities, ActivityNews news) {
         this.activities = activities;
         this.news = news;
     }
@@ -48,8 +49,9 @@ class ActivityController {
         Edits {
             Bounds.count("edits", Bounds.present("edits", edits).size(), Bounds.EDITS_IN_ONE_REQUEST);
             int plain = edits.stream()
-                    .mapToInt(one ->
-                            one.edit() instanceof Together step ? step.edits().size() : 1)
+                    .mapToInt(one -> one.edit() instanceof CompositeEdit step
+                            ? step.edits().size()
+                            : 1)
                     .sum();
             Bounds.count("edits.plain", plain, Bounds.PLAIN_EDITS_IN_ONE_REQUEST);
             edits.forEach(edit -> {
@@ -69,45 +71,45 @@ class ActivityController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Created create(@AuthenticationPrincipal Who who, @RequestBody NewActivity asked) {
+    Created create(@AuthenticationPrincipal CurrentUser who, @RequestBody NewActivity asked) {
         return new Created(activities.create(who, asked.title()));
     }
 
     @GetMapping("/{id}")
-    Current read(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    Current read(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         return activities.read(who, id).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @GetMapping("/{id}/edits")
-    Caught since(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestParam long after) {
+    Caught since(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestParam long after) {
         return activities.since(who, id, after).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @PostMapping("/{id}/edits")
-    Caught edit(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Edits asked) {
+    Caught edit(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Edits asked) {
         needEdit(who, id);
         return activities.edit(who, id, asked.seq(), asked.edits()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @PostMapping("/{id}/undo")
-    Caught undo(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TakeBack asked) {
+    Caught undo(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TakeBack asked) {
         needEdit(who, id);
         return activities.undo(who, id, asked.seq(), asked.id()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @PostMapping("/{id}/redo")
-    Caught redo(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TakeBack asked) {
+    Caught redo(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TakeBack asked) {
         needEdit(who, id);
         return activities.redo(who, id, asked.seq(), asked.id()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     /** Server-sent events: {@code changed} with the newest seq whenever the activity took an edit. */
     @GetMapping(path = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter live(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        if (!activities.access(who, id).mayLook()) {
+    SseEmitter live(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        if (!activities.access(who, id).mayView()) {
             throw Problem.notThere("activity");
         }
-        return news.open(Sessions.listener(who), id);
+        return news.open(SessionService.listener(who), id);
     }
 
     /**
@@ -124,16 +126,16 @@ class ActivityController {
         }
     }
 
-    @PostMapping("/{id}/here")
+    @PutMapping("/{id}/presence")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void here(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Here asked) {
-        if (!activities.access(who, id).mayLook()) {
+    void here(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Here asked) {
+        if (!activities.access(who, id).mayView()) {
             throw Problem.notThere("activity");
         }
         news.tellWhere(id, who.name(), asked);
     }
 
-    private void needEdit(Who who, UUID id) {
+    private void needEdit(CurrentUser who, UUID id) {
         Access access = activities.access(who, id);
         if (access == Access.LOOK) {
             throw Problem.of(

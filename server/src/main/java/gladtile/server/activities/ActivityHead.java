@@ -20,7 +20,7 @@ public record ActivityHead(
         OffsetDateTime updatedAt,
         Page firstPage,
         List<String> tags,
-        boolean setAside,
+        boolean archived,
         String owner,
         Access access,
         int sharedWith) {}

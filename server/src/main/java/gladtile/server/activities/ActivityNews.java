@@ -1,9 +1,9 @@
 package gladtile.server.activities;
 
-import gladtile.server.support.Listeners;
-import gladtile.server.support.Listeners.Listener;
-import gladtile.server.support.NodeNews;
-import gladtile.server.support.Streams;
+import gladtile.server.support.EventStreams;
+import gladtile.server.support.NodeEvents;
+import gladtile.server.support.StreamRegistry;
+import gladtile.server.support.StreamRegistry.Listener;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.context.event.ContextClosedEvent;
@@ -16,11 +16,11 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Component
 class ActivityNews {
     private static final String TOPIC = "activity:";
-    private final Streams<UUID> streams;
-    private final NodeNews nodes;
+    private final EventStreams<UUID> streams;
+    private final NodeEvents nodes;
 
-    ActivityNews(Listeners listeners, NodeNews nodes) {
-        streams = new Streams<>(listeners);
+    ActivityNews(StreamRegistry listeners, NodeEvents nodes) {
+        streams = new EventStreams<>(listeners);
         this.nodes = nodes;
     }
 
@@ -45,7 +45,7 @@ class ActivityNews {
     }
 
     @EventListener
-    void changedThere(NodeNews.Heard heard) {
+    void changedThere(NodeEvents.Heard heard) {
         if (heard.what().startsWith(TOPIC)) {
             streams.tell(UUID.fromString(heard.what().substring(TOPIC.length())), "changed", new Changed(0));
         }

@@ -10,13 +10,13 @@ import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Passage;
 import gladtile.core.answer.AnswerKey;
-import gladtile.core.attempt.Rules;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult;
+import gladtile.core.edit.EditSummary;
 import gladtile.core.edit.Invariants;
-import gladtile.core.edit.Told;
 import gladtile.core.json.Json;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import java.time.OffsetDateTime;
 import java.util.HashMap;
 import java.util.List;
@@ -49,7 +49,7 @@ class ActivityStore {
     /** A row of the log with the edit that takes it back. */
     record LogRow(LoggedEdit logged, Edit inverse) {}
 
-    void insert(Who owner, UUID id, Activity activity, OffsetDateTime now) {
+    void insert(CurrentUser owner, UUID id, Activity activity, OffsetDateTime now) {
         db.insertInto(ACTIVITY)
                 .set(ACTIVITY.SCHOOL_ID, owner.schoolId())
                 .set(ACTIVITY.ID, id)
@@ -58,8 +58,8 @@ class ActivityStore {
                 .set(ACTIVITY.KEY, JSONB.valueOf(Json.write(activity.key())))
                 .set(ACTIVITY.MADE_FROM, json(activity.madeFrom()))
                 .set(ACTIVITY.PASSAGE, json(activity.passage()))
-                .set(ACTIVITY.SAID, Said.on(activity))
-                .set(ACTIVITY.PLACEMENTS, Rules.of(activity).placements().size())
+                .set(ACTIVITY.SEARCH_TEXT, SearchText.on(activity))
+                .set(ACTIVITY.PLACEMENTS, AttemptRules.of(activity).placements().size())
                 .set(ACTIVITY.CREATED_AT, now)
                 .set(ACTIVITY.UPDATED_AT, now)
                 .execute();
@@ -164,10 +164,10 @@ class ActivityStore {
                 .set(ACTIVITY.TITLE, after.title())
                 .set(ACTIVITY.PLACEMENTS, placements)
                 .set(ACTIVITY.UPDATED_AT, now);
-        String said = Said.on(after);
-        if (!said.equals(Said.on(before))) {
+        String said = SearchText.on(after);
+        if (!said.equals(SearchText.on(before))) {
             // Only then, since the database makes the words to be found anew.
-            update = update.set(ACTIVITY.SAID, said);
+            update = update.set(ACTIVITY.SEARCH_TEXT, said);
         }
         if (!before.key().equals(after.key())) {
             update = update.set(ACTIVITY.KEY, JSONB.valueOf(Json.write(after.key())));
@@ -239,7 +239,7 @@ class ActivityStore {
                 .set(ACTIVITY_EDIT.INVERSE, JSONB.valueOf(Json.write(row.inverse())))
                 .set(ACTIVITY_EDIT.KIND, logged.kind().name().toLowerCase(Locale.ROOT))
                 .set(ACTIVITY_EDIT.TARGET, logged.target())
-                .set(ACTIVITY_EDIT.TOLD, Told.of(logged.edit()))
+                .set(ACTIVITY_EDIT.TOLD, EditSummary.of(logged.edit()))
                 .execute();
     }
 

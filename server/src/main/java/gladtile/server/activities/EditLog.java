@@ -1,10 +1,10 @@
 package gladtile.server.activities;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.edit.CatchUp;
 import gladtile.core.edit.Conflict;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult;
+import gladtile.core.edit.RebaseRun;
 import gladtile.server.activities.ActivityStore.LogRow;
 import gladtile.server.activities.LoggedEdit.Kind;
 import java.util.ArrayList;
@@ -83,19 +83,19 @@ final class EditLog {
      * @param since what came since, oldest first
      */
     static List<Optional<Edit>> caughtUp(List<Edit> made, Activity base, List<LogRow> since) {
-        return CatchUp.over(made, base, between(since));
+        return RebaseRun.over(made, base, between(since));
     }
 
     /** Whether that is more than is put behind one another. */
     static boolean isTooMuch(List<Edit> made, List<LogRow> since) {
-        return CatchUp.isTooMuch(made, between(since));
+        return RebaseRun.isTooMuch(made, between(since));
     }
 
-    private static List<CatchUp.Between> between(List<LogRow> since) {
+    private static List<RebaseRun.Between> between(List<LogRow> since) {
         Set<Long> standing = new HashSet<>();
         standing(since).forEach(row -> standing.add(row.logged().seq()));
         return since.stream()
-                .map(row -> new CatchUp.Between(
+                .map(row -> new RebaseRun.Between(
                         row.logged().edit(), standing.contains(row.logged().seq())))
                 .toList();
     }

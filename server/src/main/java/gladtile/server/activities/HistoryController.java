@@ -3,8 +3,8 @@ package gladtile.server.activities;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.server.accounts.Who;
-import gladtile.server.activities.Activities.Caught;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.activities.ActivityService.Caught;
 import gladtile.server.support.Problem;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -15,6 +15,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -23,14 +24,14 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The history of an activity: looked at, given names, brought back. */
 @RestController
-@RequestMapping("/api/activities/{id}/history")
+@RequestMapping("/api/v1/activities/{id}/history")
 class HistoryController {
     private static final int MOST = 200;
-    private final Activities activities;
+    private final ActivityService activities;
     private final HistoryStore store;
     private final Clock clock;
 
-    HistoryController(Activities activities, HistoryStore store, Clock clock) {
+    HistoryController(ActivityService activities, HistoryStore store, Clock clock) {
         this.activities = activities;
         this.store = store;
         this.clock = clock;
@@ -40,7 +41,7 @@ class HistoryController {
      * One edit as it is told.
      *
      * @param kind plain, undo or redo
-     * @param named the name somebody gave this moment; absent for none
+     * @param named the name somebody gave the version after it; absent for none
      */
     record Step(
             long seq,
@@ -50,20 +51,20 @@ class HistoryController {
             String kind,
             @JsonInclude(JsonInclude.Include.NON_NULL) String named) {}
 
-    record Moment(long seq, String name, OffsetDateTime at) {}
+    record NamedVersion(long seq, String name, OffsetDateTime at) {}
 
     /** @param newest the number of the newest edit, 0 for none @param steps the newest first */
-    record History(long newest, List<Step> steps, List<Moment> moments) {}
+    record History(long newest, List<Step> steps, List<NamedVersion> versions) {}
 
     record Name(long seq, String name) {
         Name {
-            Bounds.text("moment.name", name, Bounds.NAME_LENGTH);
+            Bounds.text("version.name", name, Bounds.NAME_LENGTH);
         }
     }
 
-    /** @param id made by the workbench; the same id twice is one edit @param moment the edit to go back to */
-    record BringBack(long seq, UUID id, long moment) {
-        BringBack {
+    /** @param id made by the workbench; the same id twice is one edit @param version the edit to go back to */
+    record RestoreRequest(long seq, UUID id, long version) {
+        RestoreRequest {
             Bounds.present("edit.id", id);
         }
     }
@@ -71,33 +72,33 @@ class HistoryController {
     /** The two hundred edits up to one of that number; without it, the newest. */
     @GetMapping
     History history(
-            @AuthenticationPrincipal Who who,
+            @AuthenticationPrincipal CurrentUser who,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "9223372036854775807") long upTo) {
-        need(activities.access(who, id).mayLook());
-        return new History(store.newest(who, id), store.steps(who, id, upTo, MOST), store.moments(who, id));
+        need(activities.access(who, id).mayView());
+        return new History(store.newest(who, id), store.steps(who, id, upTo, MOST), store.versions(who, id));
     }
 
     /** The whole activity as it was after an edit. */
     @GetMapping("/{seq}")
-    Activity at(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable long seq) {
-        return activities.at(who, id, seq).orElseThrow(() -> Problem.notThere("moment"));
+    Activity at(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable long seq) {
+        return activities.at(who, id, seq).orElseThrow(() -> Problem.notThere("version"));
     }
 
-    @PostMapping("/names")
+    @PutMapping("/names")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void name(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Name asked) {
+    void name(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Name asked) {
         need(activities.access(who, id).mayEdit());
         if (asked.name().isBlank() || asked.seq() < 0 || asked.seq() > store.newest(who, id)) {
-            throw Problem.bound("moment.seq", "A moment has a name and the number of an edit. Nothing was changed.");
+            throw Problem.bound("version.seq", "A version has a name and the number of an edit. Nothing was changed.");
         }
         store.name(who, id, asked.seq(), asked.name().strip(), OffsetDateTime.now(clock));
     }
 
-    @PostMapping("/bring-back")
-    Caught bringBack(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody BringBack asked) {
+    @PostMapping("/restorations")
+    Caught restore(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody RestoreRequest asked) {
         return activities
-                .bringBack(who, id, asked.seq(), asked.id(), asked.moment())
+                .restore(who, id, asked.seq(), asked.id(), asked.version())
                 .orElseThrow(() -> Problem.notThere("activity"));
     }
 

@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Offers a neat shape for a rough stroke. */
 @RestController
-@RequestMapping("/api/neat")
+@RequestMapping("/api/v1/neat-shapes")
 class NeatController {
     record Rough(List<Point> points) {
         Rough {

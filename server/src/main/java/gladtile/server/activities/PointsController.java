@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Tells a rule for points in words, while a teacher is setting it. */
 @RestController
-@RequestMapping("/api/points")
+@RequestMapping("/api/v1/points-descriptions")
 class PointsController {
     record PointsTold(String words) {}
 

@@ -1,7 +1,7 @@
 package gladtile.server.activities;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.Problem;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
@@ -9,6 +9,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -16,9 +17,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** Links by which colleagues take a copy of an activity. */
 @RestController
 class TemplateController {
-    private final Templates templates;
+    private final TemplateService templates;
 
-    TemplateController(Templates templates) {
+    TemplateController(TemplateService templates) {
         this.templates = templates;
     }
 
@@ -29,30 +30,30 @@ class TemplateController {
 
     record Taken(UUID id) {}
 
-    @GetMapping("/api/activities/{id}/template")
-    Offer offer(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @GetMapping("/api/v1/activities/{id}/template")
+    Offer offer(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         return new Offer(templates
                 .code(who, id)
                 .orElseThrow(() -> Problem.notThere("activity"))
                 .orElse(null));
     }
 
-    @PostMapping("/api/activities/{id}/template")
-    Offer setOffer(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody OfferRequest asked) {
+    @PutMapping("/api/v1/activities/{id}/template")
+    Offer setOffer(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody OfferRequest asked) {
         if (!templates.offer(who, id, asked.offered())) {
             throw Problem.notThere("activity");
         }
         return offer(who, id);
     }
 
-    @GetMapping("/api/templates/{code}")
-    Template template(@AuthenticationPrincipal Who who, @PathVariable UUID code) {
+    @GetMapping("/api/v1/templates/{code}")
+    Template template(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID code) {
         return templates.look(who, code).orElseThrow(() -> Problem.notThere("link"));
     }
 
-    @PostMapping("/api/templates/{code}/take")
+    @PostMapping("/api/v1/templates/{code}/copies")
     @ResponseStatus(HttpStatus.CREATED)
-    Taken take(@AuthenticationPrincipal Who who, @PathVariable UUID code) {
+    Taken take(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID code) {
         return new Taken(templates.take(who, code).orElseThrow(() -> Problem.notThere("link")));
     }
 }

@@ -7,15 +7,15 @@ import gladtile.core.activity.OtherSide;
 import gladtile.core.activity.Speech;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.Act;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
-import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.MoveResult;
+import gladtile.core.attempt.PathProgress;
 import gladtile.core.attempt.Progress;
-import gladtile.core.attempt.Rules;
 import gladtile.core.present.Presented;
 import gladtile.core.student.StudentView;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.ComputingBudget;
 import gladtile.server.support.Problem;
 import java.time.Clock;
@@ -32,19 +32,19 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Trying an activity as a student: the same view, the same judge; nothing is kept. */
 @RestController
-@RequestMapping("/api/activities/{id}/try")
+@RequestMapping("/api/v1/activities/{id}/tries")
 class TryController {
     private static final int MOST_MOVES = 2_000;
     /** All are judged anew at each move of a try, and one may cost some tens of milliseconds. */
     private static final int MOST_TYPED = 200;
 
-    private final Activities activities;
+    private final ActivityService activities;
 
     private final Clock clock;
 
     private final ComputingBudget budget;
 
-    TryController(Activities activities, Clock clock, ComputingBudget budget) {
+    TryController(ActivityService activities, Clock clock, ComputingBudget budget) {
         this.budget = budget;
         this.activities = activities;
         this.clock = clock;
@@ -77,10 +77,10 @@ class TryController {
             @JsonInclude(JsonInclude.Include.NON_NULL) Verdict verdict,
             Map<String, OtherSide> sides,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Speech> said,
-            Course course) {}
+            PathProgress course) {}
 
     @PostMapping
-    Tried attempt(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TryRequest asked) {
+    Tried attempt(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TryRequest asked) {
         Activity made = activities
                 .read(who, id)
                 .orElseThrow(() -> Problem.notThere("activity"))
@@ -93,7 +93,7 @@ class TryController {
     }
 
     private Tried tried(Activity activity, TryRequest asked) {
-        Rules rules = Rules.of(activity);
+        AttemptRules rules = AttemptRules.of(activity);
         Instant began =
                 asked.moves().isEmpty() ? clock.instant() : asked.moves().get(0).deviceTime();
         AttemptState state = AttemptState.start(rules, began);
@@ -109,13 +109,13 @@ class TryController {
         }
         Instant now = clock.instant();
         return new Tried(
-                StudentView.of(activity, rules, Course.open(state, rules, now)),
+                StudentView.of(activity, rules, PathProgress.open(state, rules, now)),
                 state,
                 rules.placements().size(),
                 Progress.of(state, rules, now),
                 verdict,
                 rules.broughtUp(state),
                 rules.said(state.pieces()),
-                Course.of(state, rules, now));
+                PathProgress.of(state, rules, now));
     }
 }

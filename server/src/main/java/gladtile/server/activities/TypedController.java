@@ -5,7 +5,7 @@ import gladtile.core.Bounds;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
 import gladtile.core.typed.TypedRule;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.ComputingBudget;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Tries an answer on a rule that a teacher is just setting. */
 @RestController
-@RequestMapping("/api/typed")
+@RequestMapping("/api/v1/typed-trials")
 class TypedController {
     /** @param language of the activity; absent where it is not said */
     record Trial(
@@ -35,7 +35,7 @@ class TypedController {
     }
 
     @PostMapping
-    Typed tryOut(@AuthenticationPrincipal Who who, @RequestBody Trial trial) {
+    Typed tryOut(@AuthenticationPrincipal CurrentUser who, @RequestBody Trial trial) {
         return budget.spend(who.id(), 1, () -> TypedJudge.judge(trial.rule(), trial.answer(), trial.language()));
     }
 }

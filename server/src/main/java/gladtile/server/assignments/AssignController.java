@@ -4,9 +4,9 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import gladtile.core.Bounds;
 import gladtile.core.assigned.AssignTerms;
-import gladtile.server.accounts.Who;
-import gladtile.server.assignments.Assignments.Giving;
-import gladtile.server.assignments.Assignments.Whom;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.AssignmentService.Giving;
+import gladtile.server.assignments.AssignmentService.Whom;
 import gladtile.server.support.Problem;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,11 +23,11 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Giving an activity to a class. */
 @RestController
-@RequestMapping("/api/activities/{activityId}/assignments")
+@RequestMapping("/api/v1/activities/{activityId}/assignments")
 class AssignController {
-    private final Assignments assignments;
+    private final AssignmentService assignments;
 
-    AssignController(Assignments assignments) {
+    AssignController(AssignmentService assignments) {
         this.assignments = assignments;
     }
 
@@ -41,7 +41,7 @@ class AssignController {
             UUID classId,
             @JsonInclude(Include.NON_NULL) Whom whom,
             @JsonInclude(Include.NON_EMPTY) Set<UUID> targets,
-            @JsonInclude(Include.NON_NULL) TermsAsked terms,
+            @JsonInclude(Include.NON_NULL) TermsRequest terms,
             @JsonInclude(Include.NON_EMPTY) List<UUID> then) {
         AssignRequest {
             Bounds.present("assign.classId", classId);
@@ -58,26 +58,27 @@ class AssignController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Assigned assign(@AuthenticationPrincipal Who who, @PathVariable UUID activityId, @RequestBody AssignRequest asked) {
+    Assigned assign(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID activityId, @RequestBody AssignRequest asked) {
         List<UUID> activities = new ArrayList<>(List.of(activityId));
         activities.addAll(asked.then());
         AssignTerms terms =
                 asked.terms() == null ? AssignTerms.USUAL : asked.terms().terms();
-        Assignments.Result result =
+        AssignmentService.Result result =
                 assignments.assign(who, activities, new Giving(asked.classId(), asked.whom(), asked.targets(), terms));
-        if (result instanceof Assignments.Given given) {
+        if (result instanceof AssignmentService.Given given) {
             return new Assigned(given.id(), given.joinCode());
         }
-        if (result instanceof Assignments.NothingToPlace nothing) {
+        if (result instanceof AssignmentService.NothingToPlace nothing) {
             throw Problem.rule(
                     "NOTHING_TO_PLACE",
                     "No piece belongs anywhere yet in “%s”, so there is nothing to do in it. Nothing was assigned. "
                                     .formatted(nothing.title())
                             + "Decide in Answers which piece belongs where.");
         }
-        if (result instanceof Assignments.Nobody) {
+        if (result instanceof AssignmentService.Nobody) {
             throw Problem.rule("NOBODY", "Nobody is chosen whom it would be for. Nothing was assigned.");
         }
-        throw Problem.notThere(result instanceof Assignments.NoSuchClass ? "class" : "activity");
+        throw Problem.notThere(result instanceof AssignmentService.NoSuchClass ? "class" : "activity");
     }
 }

@@ -1,20 +1,20 @@
 package gladtile.server.assignments;
 
+import static gladtile.tables.Tables.ACTIVITY_VERSION;
 import static gladtile.tables.Tables.ASSIGNMENT;
 import static gladtile.tables.Tables.ASSIGNMENT_FOR;
-import static gladtile.tables.Tables.EDITION;
 import static gladtile.tables.Tables.EXTENSION;
 import static gladtile.tables.Tables.MEMBERSHIP;
 import static gladtile.tables.Tables.SCHOOL_CLASS;
 
 import gladtile.core.activity.Activity;
 import gladtile.core.assigned.AssignTerms;
-import gladtile.core.assigned.Control;
+import gladtile.core.assigned.AssignmentControl;
 import gladtile.core.assigned.Extension;
 import gladtile.core.edit.Invariants;
 import gladtile.core.json.Json;
-import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.assignments.Assignments.Whom;
+import gladtile.server.assignments.AssignmentService.Assignment;
+import gladtile.server.assignments.AssignmentService.Whom;
 import gladtile.server.classes.JoinCode;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -52,11 +52,11 @@ class AssignmentStore {
     public void insert(List<New> all, String code) {
         for (New one : all) {
             Assignment assignment = one.assignment();
-            insertEdition(assignment, assignment.editionId(), one.activitySeq(), one.activity());
+            insertVersion(assignment, assignment.versionId(), one.activitySeq(), one.activity());
             db.insertInto(ASSIGNMENT)
                     .set(ASSIGNMENT.SCHOOL_ID, assignment.schoolId())
                     .set(ASSIGNMENT.ID, assignment.id())
-                    .set(ASSIGNMENT.EDITION_ID, assignment.editionId())
+                    .set(ASSIGNMENT.VERSION_ID, assignment.versionId())
                     .set(ASSIGNMENT.ACTIVITY_ID, assignment.activityId())
                     .set(ASSIGNMENT.CLASS_ID, assignment.classId())
                     .set(ASSIGNMENT.TEACHER_ID, assignment.teacherId())
@@ -76,13 +76,13 @@ class AssignmentStore {
         }
     }
 
-    void insertEdition(Assignment assignment, UUID editionId, long activitySeq, Activity activity) {
-        db.insertInto(EDITION)
-                .set(EDITION.SCHOOL_ID, assignment.schoolId())
-                .set(EDITION.ID, editionId)
-                .set(EDITION.ACTIVITY_ID, assignment.activityId())
-                .set(EDITION.ACTIVITY_SEQ, activitySeq)
-                .set(EDITION.ACTIVITY, JSONB.valueOf(Json.write(activity)))
+    void insertVersion(Assignment assignment, UUID versionId, long activitySeq, Activity activity) {
+        db.insertInto(ACTIVITY_VERSION)
+                .set(ACTIVITY_VERSION.SCHOOL_ID, assignment.schoolId())
+                .set(ACTIVITY_VERSION.ID, versionId)
+                .set(ACTIVITY_VERSION.ACTIVITY_ID, assignment.activityId())
+                .set(ACTIVITY_VERSION.ACTIVITY_SEQ, activitySeq)
+                .set(ACTIVITY_VERSION.ACTIVITY, JSONB.valueOf(Json.write(activity)))
                 .execute();
     }
 
@@ -135,27 +135,27 @@ class AssignmentStore {
                 .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.PERSON_ID.eq(personId)));
     }
 
-    Activity edition(UUID schoolId, UUID id) {
-        String json = db.select(EDITION.ACTIVITY)
-                .from(EDITION)
-                .where(EDITION.SCHOOL_ID.eq(schoolId), EDITION.ID.eq(id))
-                .fetchSingle(EDITION.ACTIVITY)
+    Activity version(UUID schoolId, UUID id) {
+        String json = db.select(ACTIVITY_VERSION.ACTIVITY)
+                .from(ACTIVITY_VERSION)
+                .where(ACTIVITY_VERSION.SCHOOL_ID.eq(schoolId), ACTIVITY_VERSION.ID.eq(id))
+                .fetchSingle(ACTIVITY_VERSION.ACTIVITY)
                 .data();
         return Invariants.mended(Json.read(json, Activity.class));
     }
 
-    void setEdition(Assignment assignment, UUID editionId) {
+    void setVersion(Assignment assignment, UUID versionId) {
         db.update(ASSIGNMENT)
-                .set(ASSIGNMENT.EDITION_ID, editionId)
+                .set(ASSIGNMENT.VERSION_ID, versionId)
                 .where(is(assignment))
                 .execute();
     }
 
-    void setControl(Assignment assignment, Control control) {
+    void setControl(Assignment assignment, AssignmentControl control) {
         db.update(ASSIGNMENT)
-                .set(ASSIGNMENT.HELD_AT, time(control.heldAt()))
-                .set(ASSIGNMENT.HELD_WORDS, control.words())
-                .set(ASSIGNMENT.SHUT_AT, time(control.shutAt()))
+                .set(ASSIGNMENT.PAUSED_AT, time(control.pausedAt()))
+                .set(ASSIGNMENT.PAUSE_MESSAGE, control.words())
+                .set(ASSIGNMENT.EDITING_CLOSED_AT, time(control.closedAt()))
                 .set(ASSIGNMENT.WITHDRAWN_AT, time(control.withdrawnAt()))
                 .where(is(assignment))
                 .execute();
@@ -235,15 +235,15 @@ class AssignmentStore {
     }
 
     private static Assignment assignment(Record row, Set<UUID> targets, Map<UUID, Extension> extensions) {
-        Control control = new Control(
-                instant(row.get(ASSIGNMENT.HELD_AT)),
-                row.get(ASSIGNMENT.HELD_WORDS),
-                instant(row.get(ASSIGNMENT.SHUT_AT)),
+        AssignmentControl control = new AssignmentControl(
+                instant(row.get(ASSIGNMENT.PAUSED_AT)),
+                row.get(ASSIGNMENT.PAUSE_MESSAGE),
+                instant(row.get(ASSIGNMENT.EDITING_CLOSED_AT)),
                 instant(row.get(ASSIGNMENT.WITHDRAWN_AT)));
         return new Assignment(
                 row.get(ASSIGNMENT.SCHOOL_ID),
                 row.get(ASSIGNMENT.ID),
-                row.get(ASSIGNMENT.EDITION_ID),
+                row.get(ASSIGNMENT.VERSION_ID),
                 row.get(ASSIGNMENT.ACTIVITY_ID),
                 row.get(ASSIGNMENT.CLASS_ID),
                 row.get(ASSIGNMENT.TEACHER_ID),

@@ -4,11 +4,11 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import gladtile.core.Bounds;
 import gladtile.core.assigned.AssignTerms;
-import gladtile.core.assigned.Control;
+import gladtile.core.assigned.AssignmentControl;
 import gladtile.core.assigned.Extension;
 import gladtile.core.assigned.WallTime;
-import gladtile.server.accounts.Who;
-import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.support.Problem;
 import java.time.Clock;
 import java.time.Instant;
@@ -18,8 +18,10 @@ import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -27,22 +29,22 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What a teacher does with an assignment while it runs. Of a series, with all of it. */
 @RestController
-@RequestMapping("/api/assignments/{id}")
+@RequestMapping("/api/v1/assignments/{id}")
 class ControlController {
-    private final Assignments assignments;
-    private final Workers workers;
+    private final AssignmentService assignments;
+    private final AssigneeDirectory assignees;
     private final Clock clock;
 
-    ControlController(Assignments assignments, Workers workers, Clock clock) {
+    ControlController(AssignmentService assignments, AssigneeDirectory assignees, Clock clock) {
         this.assignments = assignments;
-        this.workers = workers;
+        this.assignees = assignees;
         this.clock = clock;
     }
 
     /** @param words what stands on the resting pages; may be empty */
-    record HoldRequest(String words) {
-        HoldRequest {
-            words = Bounds.text("hold.words", words == null ? "" : words, 1_000);
+    record PauseRequest(String words) {
+        PauseRequest {
+            words = Bounds.text("pause.words", words == null ? "" : words, 1_000);
         }
     }
 
@@ -57,55 +59,62 @@ class ControlController {
     record FreshCode(String joinCode) {}
 
     /** Everybody's pages rest. */
-    @PostMapping("/hold")
+    @PutMapping("/pause")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void hold(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody HoldRequest asked) {
+    void pause(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody PauseRequest asked) {
         control(
                 who,
                 id,
-                was -> new Control(
-                        was.heldAt() == null ? now() : was.heldAt(), asked.words(), was.shutAt(), was.withdrawnAt()));
+                was -> new AssignmentControl(
+                        was.pausedAt() == null ? now() : was.pausedAt(),
+                        asked.words(),
+                        was.closedAt(),
+                        was.withdrawnAt()));
     }
 
-    @PostMapping("/go-on")
+    @DeleteMapping("/pause")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void goOn(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        control(who, id, was -> new Control(null, "", was.shutAt(), was.withdrawnAt()));
+    void resume(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        control(who, id, was -> new AssignmentControl(null, "", was.closedAt(), was.withdrawnAt()));
     }
 
     /** Nothing can be changed any more; handing in still can be done. */
-    @PostMapping("/shut")
+    @PutMapping("/editing-lock")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void shut(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    void lockEditing(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         control(
                 who,
                 id,
-                was -> new Control(
-                        was.heldAt(), was.words(), was.shutAt() == null ? now() : was.shutAt(), was.withdrawnAt()));
+                was -> new AssignmentControl(
+                        was.pausedAt(),
+                        was.words(),
+                        was.closedAt() == null ? now() : was.closedAt(),
+                        was.withdrawnAt()));
     }
 
-    @PostMapping("/open-again")
+    @DeleteMapping("/editing-lock")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void openAgain(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        control(who, id, was -> new Control(was.heldAt(), was.words(), null, was.withdrawnAt()));
+    void unlockEditing(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        control(who, id, was -> new AssignmentControl(was.pausedAt(), was.words(), null, was.withdrawnAt()));
     }
 
     /** No student sees it any more; what they did is kept. */
-    @PostMapping("/withdraw")
+    @PutMapping("/withdrawal")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void withdraw(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        control(who, id, was -> new Control(was.heldAt(), was.words(), was.shutAt(), now()));
+    void withdraw(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        control(who, id, was -> new AssignmentControl(was.pausedAt(), was.words(), was.closedAt(), now()));
     }
 
-    @PostMapping("/give-again")
+    @DeleteMapping("/withdrawal")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void giveAgain(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        control(who, id, was -> new Control(was.heldAt(), was.words(), was.shutAt(), null));
+    void undoWithdrawal(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        control(who, id, was -> new AssignmentControl(was.pausedAt(), was.words(), was.closedAt(), null));
     }
 
     /** Other dates and rules than those it was given with; the sharing stays. */
-    @PostMapping("/terms")
-    AssignTerms terms(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TermsAsked asked) {
+    @PutMapping("/terms")
+    AssignTerms terms(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TermsRequest asked) {
         Assignment assignment = mine(who, id);
         AssignTerms was = assignment.terms();
         AssignTerms now = asked.terms();
@@ -120,15 +129,15 @@ class ControlController {
     }
 
     /** An empty request takes the extension back. */
-    @PostMapping("/extensions/{holderId}")
+    @PutMapping("/extensions/{holderId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void extend(
-            @AuthenticationPrincipal Who who,
+            @AuthenticationPrincipal CurrentUser who,
             @PathVariable UUID id,
             @PathVariable UUID holderId,
             @RequestBody ExtendRequest asked) {
         Assignment assignment = mine(who, id);
-        if (workers.of(assignment).stream().noneMatch(one -> one.id().equals(holderId))) {
+        if (assignees.of(assignment).stream().noneMatch(one -> one.id().equals(holderId))) {
             throw Problem.notThere("student");
         }
         Extension extension = null;
@@ -144,18 +153,18 @@ class ControlController {
         }
     }
 
-    @PostMapping("/code")
-    FreshCode code(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        return new FreshCode(assignments.renewCode(mine(who, id)));
+    @PostMapping("/join-codes")
+    FreshCode code(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        return new FreshCode(assignments.newJoinCode(mine(who, id)));
     }
 
-    private void control(Who who, UUID id, UnaryOperator<Control> change) {
+    private void control(CurrentUser who, UUID id, UnaryOperator<AssignmentControl> change) {
         for (Assignment one : assignments.series(mine(who, id))) {
             assignments.control(one, change.apply(one.control()));
         }
     }
 
-    private Assignment mine(Who who, UUID id) {
+    private Assignment mine(CurrentUser who, UUID id) {
         return assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
     }
 

@@ -2,14 +2,14 @@ package gladtile.server.assignments;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
-import gladtile.server.accounts.Sessions;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.SessionService;
 import gladtile.server.accounts.SignIn;
-import gladtile.server.accounts.SignInAnswers;
-import gladtile.server.accounts.Source;
-import gladtile.server.accounts.Who;
-import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.classes.Classes;
-import gladtile.server.classes.Classes.Student;
+import gladtile.server.accounts.SignInResponses;
+import gladtile.server.accounts.SignInSource;
+import gladtile.server.assignments.AssignmentService.Assignment;
+import gladtile.server.classes.ClassService;
+import gladtile.server.classes.ClassService.Student;
 import gladtile.server.support.Problem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
@@ -26,17 +26,22 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** How students come in: a code, their name in the class list, their PIN. */
 @RestController
-@RequestMapping("/api/join/{code}")
+@RequestMapping("/api/v1/join/{code}")
 class JoinController {
-    private final Assignments assignments;
-    private final Workers workers;
-    private final Classes classes;
+    private final AssignmentService assignments;
+    private final AssigneeDirectory assignees;
+    private final ClassService classes;
     private final SignIn signIn;
-    private final Sessions sessions;
+    private final SessionService sessions;
 
-    JoinController(Assignments assignments, Workers workers, Classes classes, SignIn signIn, Sessions sessions) {
+    JoinController(
+            AssignmentService assignments,
+            AssigneeDirectory assignees,
+            ClassService classes,
+            SignIn signIn,
+            SessionService sessions) {
         this.assignments = assignments;
-        this.workers = workers;
+        this.assignees = assignees;
         this.classes = classes;
         this.signIn = signIn;
         this.sessions = sessions;
@@ -71,7 +76,7 @@ class JoinController {
         return new JoinView(door.title(), door.className(), door.students());
     }
 
-    @PostMapping("/sign-in")
+    @PostMapping("/session")
     Joined signIn(
             @PathVariable String code,
             @RequestBody PinRequest asked,
@@ -80,23 +85,28 @@ class JoinController {
         Door door = door(code, request);
         boolean known = door.students().stream().anyMatch(one -> one.id().equals(asked.studentId()));
         SignIn.Result result = known
-                ? signIn.student(door.schoolId(), door.code(), asked.studentId(), asked.pin(), Source.of(request))
+                ? signIn.student(door.schoolId(), door.code(), asked.studentId(), asked.pin(), SignInSource.of(request))
                 : new SignIn.Wrong(SignIn.UNTOLD);
-        Who who = SignInAnswers.welcomed(result, SignInAnswers.Door.PIN, sessions, request, response);
+        CurrentUser who = SignInResponses.welcomed(result, SignInResponses.Door.PIN, sessions, request, response);
         return new Joined(door.assignment() == null ? null : door.assignment().id(), who.name());
     }
 
     private Door door(String code, HttpServletRequest request) {
-        Source from = Source.of(request);
+        SignInSource from = SignInSource.of(request);
         signIn.codesWait(from).ifPresent(wait -> {
-            throw SignInAnswers.waiting(wait, "join.codes");
+            throw SignInResponses.waiting(wait, "join.codes");
         });
         Optional<Door> found = assignments
                 .byCode(code)
                 // With its class a code ends too.
                 .filter(one -> !classes.isArchived(one.schoolId(), one.classId()))
                 .map(one -> new Door(
-                        one.schoolId(), one.id().toString(), one.title(), one.className(), workers.students(one), one))
+                        one.schoolId(),
+                        one.id().toString(),
+                        one.title(),
+                        one.className(),
+                        assignees.students(one),
+                        one))
                 .or(() -> classes.byCode(code)
                         .map(one -> new Door(
                                 one.schoolId(),

@@ -5,25 +5,25 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.OtherSide;
 import gladtile.core.activity.Speech;
 import gladtile.core.answer.Verdict;
-import gladtile.core.assigned.After;
+import gladtile.core.assigned.ResultVisibility;
 import gladtile.core.assigned.Sharing;
-import gladtile.core.assigned.Window;
+import gladtile.core.assigned.TimeWindow;
 import gladtile.core.attempt.Act;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
-import gladtile.core.attempt.Course;
 import gladtile.core.attempt.Move;
+import gladtile.core.attempt.PathProgress;
 import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Progress;
-import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Standing;
 import gladtile.core.attempt.TypedState;
 import gladtile.core.attempt.ZoneState;
 import gladtile.core.present.Lead;
 import gladtile.core.student.StudentView;
-import gladtile.server.accounts.Who;
-import gladtile.server.assignments.Assignments;
-import gladtile.server.classes.Classes.Student;
-import gladtile.server.lessons.Lessons;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.AssignmentService;
+import gladtile.server.classes.ClassService.Student;
+import gladtile.server.lessons.LessonService;
 import gladtile.server.support.ComputingBudget;
 import gladtile.server.support.Problem;
 import java.time.Clock;
@@ -44,18 +44,23 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A student's own work. */
 @RestController
-@RequestMapping("/api/attempts")
+@RequestMapping("/api/v1/attempts")
 class AttemptController {
-    private final Attempts attempts;
-    private final Works works;
-    private final MoveMaker mover;
-    private final Lessons lessons;
+    private final AttemptService attempts;
+    private final AttemptQueries works;
+    private final MoveService mover;
+    private final LessonService lessons;
     private final Clock clock;
 
     private final ComputingBudget budget;
 
     AttemptController(
-            Attempts attempts, Works works, MoveMaker mover, Lessons lessons, Clock clock, ComputingBudget budget) {
+            AttemptService attempts,
+            AttemptQueries works,
+            MoveService mover,
+            LessonService lessons,
+            Clock clock,
+            ComputingBudget budget) {
         this.lessons = lessons;
         this.budget = budget;
         this.attempts = attempts;
@@ -71,19 +76,19 @@ class AttemptController {
     }
 
     /**
-     * @param editionId another one once the teacher has brought the work up to the latest version
+     * @param versionId another one once the teacher has brought the work up to the latest version
      * @param sides the other sides that settling has brought up, by the id of the thing
      */
     record AttemptView(
             UUID id,
             UUID assignmentId,
-            UUID editionId,
+            UUID versionId,
             StudentView view,
             AttemptState state,
             int placements,
             Progress progress,
             Map<String, OtherSide> sides,
-            Course course,
+            PathProgress course,
             Around around) {}
 
     /**
@@ -91,7 +96,7 @@ class AttemptController {
      *
      * @param now by the server's clock
      * @param held whether the teacher holds everyone, with what words
-     * @param shut whether the teacher closed editing
+     * @param closed whether the teacher closed editing
      * @param round from 1
      * @param apart whether each of them turns the pages for themselves
      * @param with those who work on it together; empty for one alone
@@ -100,14 +105,14 @@ class AttemptController {
     record Around(
             Instant now,
             Sharing sharing,
-            Window window,
-            Window.Stage stage,
-            boolean held,
+            TimeWindow window,
+            TimeWindow.Stage stage,
+            boolean paused,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) String words,
-            boolean shut,
+            boolean closed,
             int round,
             boolean apart,
-            After after,
+            ResultVisibility after,
             String className,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> with,
             @JsonInclude(JsonInclude.Include.NON_NULL) Lead lead) {}
@@ -162,18 +167,18 @@ class AttemptController {
             Map<UUID, Verdict> verdicts,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, OtherSide> sides,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Speech> said,
-            Course course,
+            PathProgress course,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<StudentView.StudentPage> opened) {}
 
     /** Goes on with the student's attempt, or begins it. */
     @PostMapping
-    AttemptView open(@AuthenticationPrincipal Who who, @RequestBody OpenRequest asked) {
-        Attempts.Opening opening =
+    AttemptView open(@AuthenticationPrincipal CurrentUser who, @RequestBody OpenRequest asked) {
+        AttemptService.Opening opening =
                 attempts.open(who, asked.assignmentId()).orElseThrow(() -> Problem.notThere("assignment"));
-        if (opening instanceof Attempts.NotYet notYet) {
+        if (opening instanceof AttemptService.NotYet notYet) {
             throw Problem.rule(notYet.barred().name(), notYet.words());
         }
-        return view(((Attempts.Open) opening).opened());
+        return view(((AttemptService.Open) opening).opened());
     }
 
     /**
@@ -183,19 +188,21 @@ class AttemptController {
      */
     @GetMapping("/{id}")
     AttemptView now(
-            @AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestParam(required = false) String page) {
-        Attempts.Opened opened = attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
+            @AuthenticationPrincipal CurrentUser who,
+            @PathVariable UUID id,
+            @RequestParam(required = false) String page) {
+        AttemptService.Opened opened = attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
         return view(page == null ? opened : attempts.at(opened, page));
     }
 
-    private AttemptView view(Attempts.Opened opened) {
+    private AttemptView view(AttemptService.Opened opened) {
         AttemptState seen = attempts.seen(opened);
-        Rules rules = opened.edition().rules();
+        AttemptRules rules = opened.version().rules();
         return new AttemptView(
                 opened.id(),
                 opened.assignment().id(),
-                opened.edition().id(),
-                works.view(opened.edition(), seen),
+                opened.version().id(),
+                works.view(opened.version(), seen),
                 seen,
                 rules.placements().size(),
                 works.progress(seen, rules),
@@ -204,44 +211,46 @@ class AttemptController {
                 around(opened));
     }
 
-    private Around around(Attempts.Opened opened) {
-        Assignments.Assignment assignment = opened.assignment();
+    private Around around(AttemptService.Opened opened) {
+        AssignmentService.Assignment assignment = opened.assignment();
         Instant now = clock.instant();
-        Window window = assignment.window(opened.worker().id());
+        TimeWindow window = assignment.window(opened.assignee().id());
         return new Around(
                 now,
                 assignment.terms().shared(),
                 window,
                 window.at(now),
-                assignment.control().heldAt() != null,
+                assignment.control().pausedAt() != null,
                 assignment.control().words(),
-                assignment.control().shutAt() != null,
+                assignment.control().closedAt() != null,
                 opened.round(),
-                assignment.terms().apart() && opened.worker().team(),
+                assignment.terms().apart() && opened.assignee().team(),
                 assignment.terms().seen(),
                 assignment.className(),
-                opened.worker().team()
-                        ? opened.worker().members().stream().map(Student::name).toList()
+                opened.assignee().team()
+                        ? opened.assignee().members().stream()
+                                .map(Student::name)
+                                .toList()
                         : List.of(),
                 lessons.leadOf(assignment).orElse(null));
     }
 
     @PostMapping("/{id}/moves")
-    Moved move(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Moves asked) {
-        MoveMaker.Result result = budget.spend(
+    Moved move(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Moves asked) {
+        MoveService.Result result = budget.spend(
                         who.id(), asked.judging(), () -> mover.move(who, id, asked.moves(), asked.sentAt()))
                 .orElseThrow(() -> Problem.notThere("attempt"));
-        if (result instanceof MoveMaker.NoneMade none) {
+        if (result instanceof MoveService.NoneMade none) {
             throw Problem.rule(
                             none.refused().rule().name(),
                             sentence(none.refused().message()) + " Nothing was changed.")
                     .with("move", none.index());
         }
-        if (result instanceof MoveMaker.NotNow none) {
+        if (result instanceof MoveService.NotNow none) {
             throw Problem.rule(none.barred().name(), sentence(none.barred().words()) + " Nothing was changed.")
                     .with("move", none.index());
         }
-        MoveMaker.AllMade made = (MoveMaker.AllMade) result;
+        MoveService.AllMade made = (MoveService.AllMade) result;
         AttemptState now = made.state();
         return new Moved(
                 now.seq(),

@@ -6,10 +6,10 @@ import static gladtile.tables.Tables.MOVE;
 
 import gladtile.core.assigned.DeviceClock;
 import gladtile.core.attempt.Act;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.MoveResult.Made;
-import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Standing;
 import gladtile.core.attempt.StateChange;
 import gladtile.core.json.Json;
@@ -56,7 +56,7 @@ class AttemptStore {
             UUID holderId,
             int round,
             boolean askedFor,
-            UUID editionId,
+            UUID versionId,
             AttemptState kept,
             List<Arrived> tail,
             Instant begunAt,
@@ -66,7 +66,7 @@ class AttemptStore {
          * The kept state with the moves since then. What they had judged was kept with them; the others do the same
          * whenever they are made, and each was taken once, so none can be refused now.
          */
-        AttemptState current(Rules rules) {
+        AttemptState current(AttemptRules rules) {
             AttemptState state = kept;
             for (Arrived one : tail) {
                 state = one.on(state, rules);
@@ -83,7 +83,7 @@ class AttemptStore {
      */
     record Arrived(Move move, Instant at, Instant madeAt, StateChange change) {
         /** The attempt after it. */
-        AttemptState on(AttemptState state, Rules rules) {
+        AttemptState on(AttemptState state, AttemptRules rules) {
             if (change != null) {
                 return change.on(state);
             }
@@ -166,8 +166,9 @@ class AttemptStore {
     }
 
     /** The newest attempts of some students or teams, over all assignments; without what was done since they were kept. */
-    Map<UUID, Map<UUID, Attempts.Head>> heads(UUID schoolId, Collection<UUID> assignmentIds, Collection<UUID> holders) {
-        Map<UUID, Map<UUID, Attempts.Head>> heads = new HashMap<>();
+    Map<UUID, Map<UUID, AttemptService.Head>> heads(
+            UUID schoolId, Collection<UUID> assignmentIds, Collection<UUID> holders) {
+        Map<UUID, Map<UUID, AttemptService.Head>> heads = new HashMap<>();
         db.select(
                         ATTEMPT.ASSIGNMENT_ID,
                         ATTEMPT.HOLDER_ID,
@@ -183,7 +184,7 @@ class AttemptStore {
                 .forEach(row -> heads.computeIfAbsent(row.value1(), id -> new HashMap<>())
                         .put(
                                 row.value2(),
-                                new Attempts.Head(
+                                new AttemptService.Head(
                                         row.value3(),
                                         row.value4(),
                                         Standing.valueOf(row.value5()),
@@ -194,36 +195,36 @@ class AttemptStore {
 
     /** Brings an attempt to another edition. @return false when it was stepped on meanwhile, so that nothing was changed */
     @Transactional
-    public boolean renew(UUID schoolId, UUID attemptId, long seq, UUID editionId, AttemptState state) {
+    public boolean updateVersion(UUID schoolId, UUID attemptId, long seq, UUID versionId, AttemptState state) {
         JSONB json = JSONB.valueOf(Json.write(state));
         int stepped = db.update(ATTEMPT)
-                .set(ATTEMPT.EDITION_ID, editionId)
+                .set(ATTEMPT.VERSION_ID, versionId)
                 .set(ATTEMPT.STATE, json)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ID.eq(attemptId), ATTEMPT.SEQ.eq(seq))
                 .execute();
         if (stepped == 1) {
-            insertBase(schoolId, attemptId, seq, editionId, json);
+            insertBase(schoolId, attemptId, seq, versionId, json);
         }
         return stepped == 1;
     }
 
-    private void insertBase(UUID schoolId, UUID attemptId, long seq, UUID editionId, JSONB state) {
+    private void insertBase(UUID schoolId, UUID attemptId, long seq, UUID versionId, JSONB state) {
         db.insertInto(ATTEMPT_BASE)
                 .set(ATTEMPT_BASE.SCHOOL_ID, schoolId)
                 .set(ATTEMPT_BASE.ATTEMPT_ID, attemptId)
                 .set(ATTEMPT_BASE.SEQ, seq)
-                .set(ATTEMPT_BASE.EDITION_ID, editionId)
+                .set(ATTEMPT_BASE.VERSION_ID, versionId)
                 .set(ATTEMPT_BASE.STATE, state)
                 .set(ATTEMPT_BASE.AT, DSL.currentOffsetDateTime())
                 .execute();
     }
 
     /** Of each student or team the newest round, without what is in it. */
-    List<Works.Beat> beats(UUID schoolId, UUID assignmentId) {
+    List<AttemptQueries.Beat> beats(UUID schoolId, UUID assignmentId) {
         return db.select(
                         ATTEMPT.ID,
                         ATTEMPT.HOLDER_ID,
-                        ATTEMPT.EDITION_ID,
+                        ATTEMPT.VERSION_ID,
                         ATTEMPT.SEQ,
                         ATTEMPT.STANDING,
                         ATTEMPT.BEGUN_AT)
@@ -231,7 +232,7 @@ class AttemptStore {
                 .from(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
                 .orderBy(ATTEMPT.HOLDER_ID, ATTEMPT.ROUND.desc())
-                .fetch(row -> new Works.Beat(
+                .fetch(row -> new AttemptQueries.Beat(
                         row.value1(),
                         row.value2(),
                         row.value3(),
@@ -240,7 +241,7 @@ class AttemptStore {
                         row.value6().toInstant()));
     }
 
-    Map<UUID, Attempts.Counts> counts(UUID schoolId, Collection<UUID> assignmentIds) {
+    Map<UUID, AttemptService.Counts> counts(UUID schoolId, Collection<UUID> assignmentIds) {
         var newest = db.select(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID, ATTEMPT.STANDING)
                 .distinctOn(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID)
                 .from(ATTEMPT)
@@ -254,11 +255,11 @@ class AttemptStore {
                         DSL.count().filterWhere(newest.field(ATTEMPT.STANDING).eq(Standing.HANDED_IN.name())))
                 .from(newest)
                 .groupBy(assignment)
-                .fetchMap(row -> row.value1(), row -> new Attempts.Counts(row.value2(), row.value3()));
+                .fetchMap(row -> row.value1(), row -> new AttemptService.Counts(row.value2(), row.value3()));
     }
 
     /** @param askedFor whether the teacher sent the round before back to be improved */
-    record Round(int number, boolean askedFor, UUID editionId) {}
+    record Round(int number, boolean askedFor, UUID versionId) {}
 
     /** Adds a round; if there is one with its number already, that one stays. */
     @Transactional
@@ -271,7 +272,7 @@ class AttemptStore {
                 .set(ATTEMPT.HOLDER_ID, holderId)
                 .set(ATTEMPT.ROUND, round.number())
                 .set(ATTEMPT.ASKED_FOR, round.askedFor())
-                .set(ATTEMPT.EDITION_ID, round.editionId())
+                .set(ATTEMPT.VERSION_ID, round.versionId())
                 .set(ATTEMPT.SEQ, start.seq())
                 .set(ATTEMPT.STATE, state)
                 .set(ATTEMPT.STANDING, start.standing().name())
@@ -279,7 +280,7 @@ class AttemptStore {
                 .doNothing()
                 .execute();
         if (added == 1) {
-            insertBase(schoolId, id, start.seq(), round.editionId(), state);
+            insertBase(schoolId, id, start.seq(), round.versionId(), state);
         }
     }
 
@@ -304,7 +305,7 @@ class AttemptStore {
                 row.get(ATTEMPT.HOLDER_ID),
                 row.get(ATTEMPT.ROUND),
                 row.get(ATTEMPT.ASKED_FOR),
-                row.get(ATTEMPT.EDITION_ID),
+                row.get(ATTEMPT.VERSION_ID),
                 kept,
                 tail,
                 instant(row.get(ATTEMPT.BEGUN_AT)),

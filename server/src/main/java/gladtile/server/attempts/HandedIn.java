@@ -1,6 +1,6 @@
 package gladtile.server.attempts;
 
-import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.assignments.AssignmentService.Assignment;
 import java.util.UUID;
 
 /** Work was handed in. @param holderId the student or the team */

@@ -3,9 +3,9 @@ package gladtile.server.attempts;
 import static gladtile.tables.Tables.ATTEMPT_BASE;
 import static gladtile.tables.Tables.MOVE;
 
-import gladtile.core.analysis.Misses;
+import gladtile.core.analysis.CommonMistakes;
 import gladtile.core.answer.Verdict;
-import gladtile.core.answer.Why;
+import gladtile.core.answer.VerdictReason;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
@@ -39,7 +39,7 @@ class MoveLogStore {
     }
 
     /** What was judged of an assignment's attempts after some move each; the tries of each attempt in their order. */
-    List<Works.JudgedPart> judged(UUID schoolId, Map<UUID, Long> after) {
+    List<AttemptQueries.JudgedPart> judged(UUID schoolId, Map<UUID, Long> after) {
         return jdbc.query(
                 connection -> {
                     PreparedStatement statement = connection.prepareStatement(JUDGED.formatted(
@@ -55,7 +55,7 @@ class MoveLogStore {
     }
 
     /** Refusals that are no fault of the student's. */
-    private static final String NO_FAULT = Arrays.stream(Why.values())
+    private static final String NO_FAULT = Arrays.stream(VerdictReason.values())
             .filter(why -> !why.counts())
             .map(why -> "'" + why.name() + "'")
             .collect(Collectors.joining(", "));
@@ -67,7 +67,7 @@ class MoveLogStore {
             union all
             select coalesce(split_part(m.act ->> 'pieceId', '~', 1), m.act ->> 'gapId'), m.verdict ->> 'zoneId',
               m.verdict ->> 'says' = 'BELONGS', left(btrim(m.act ->> 'text'), 40)
-            where m.outcomes is null and m.verdict ->> 'says' in ('BELONGS', 'TURNED_AWAY')
+            where m.outcomes is null and m.verdict ->> 'says' in ('BELONGS', 'DOES_NOT_BELONG')
               and m.verdict ->> 'zoneId' is not null
               and coalesce(m.verdict ->> 'why', '') not in (""" + NO_FAULT + ")";
 
@@ -80,8 +80,8 @@ class MoveLogStore {
             where m.verdict is not null or m.outcomes is not null
             order by m.attempt_id, m.seq""";
 
-    private static Works.JudgedPart judgedPart(ResultSet row, int n) throws SQLException {
-        return new Works.JudgedPart(
+    private static AttemptQueries.JudgedPart judgedPart(ResultSet row, int n) throws SQLException {
+        return new AttemptQueries.JudgedPart(
                 row.getObject(1, UUID.class),
                 row.getLong(2),
                 new Outcome(row.getString(3), row.getString(4), row.getBoolean(5), row.getString(6)),
@@ -89,7 +89,7 @@ class MoveLogStore {
     }
 
     /** All that was judged of an assignment, each attempt's in its order. */
-    List<Works.JudgedPart> judged(UUID schoolId, UUID assignmentId) {
+    List<AttemptQueries.JudgedPart> judged(UUID schoolId, UUID assignmentId) {
         return jdbc.query(
                 JUDGED.formatted(
                         "attempt a",
@@ -100,11 +100,11 @@ class MoveLogStore {
     }
 
     /** Every move of an attempt, in order. */
-    List<Works.Logged> log(UUID schoolId, UUID attemptId) {
+    List<AttemptQueries.Logged> log(UUID schoolId, UUID attemptId) {
         return db.selectFrom(MOVE)
                 .where(MOVE.SCHOOL_ID.eq(schoolId), MOVE.ATTEMPT_ID.eq(attemptId))
                 .orderBy(MOVE.SEQ)
-                .fetch(row -> new Works.Logged(
+                .fetch(row -> new AttemptQueries.Logged(
                         row.getSeq(),
                         new Move(
                                 row.getMoveId(),
@@ -118,21 +118,21 @@ class MoveLogStore {
     }
 
     /** What an attempt goes out from: its beginning and each renewal, in order. */
-    List<Works.Base> bases(UUID schoolId, UUID attemptId) {
+    List<AttemptQueries.Base> bases(UUID schoolId, UUID attemptId) {
         return db.selectFrom(ATTEMPT_BASE)
                 .where(ATTEMPT_BASE.SCHOOL_ID.eq(schoolId), ATTEMPT_BASE.ATTEMPT_ID.eq(attemptId))
                 .orderBy(ATTEMPT_BASE.SEQ, ATTEMPT_BASE.AT)
-                .fetch(row -> new Works.Base(
+                .fetch(row -> new AttemptQueries.Base(
                         row.getSeq(),
-                        row.getEditionId(),
+                        row.getVersionId(),
                         Json.read(row.getState().data(), AttemptState.class)));
     }
 
     /** Copies count as the piece that they came off. */
-    List<Misses.Counted> misses(UUID schoolId, UUID assignmentId) {
+    List<CommonMistakes.Counted> misses(UUID schoolId, UUID assignmentId) {
         return jdbc.query(
                 MISSES,
-                (row, n) -> new Misses.Counted(
+                (row, n) -> new CommonMistakes.Counted(
                         new Outcome(row.getString(1), row.getString(2), false, row.getString(3)), row.getInt(4)),
                 schoolId,
                 assignmentId);

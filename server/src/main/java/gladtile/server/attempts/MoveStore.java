@@ -35,12 +35,12 @@ class MoveStore {
             with w as (
               select * from unnest(?::uuid[], ?::uuid[], ?::uuid[], ?::bigint[], ?::bigint[], ?::text[], ?::int[],
                   ?::text[], ?::timestamptz[], ?::timestamptz[])
-                as w (school_id, id, edition_id, seq, next, state, score, standing, handed_in_at, handed_in_made_at)
+                as w (school_id, id, version_id, seq, next, state, score, standing, handed_in_at, handed_in_made_at)
             ), stepped as (
               update attempt a set seq = w.next, state = coalesce(w.state::jsonb, a.state), score = w.score, standing = w.standing,
                 updated_at = now(), handed_in_at = coalesce(w.handed_in_at, a.handed_in_at),
                 handed_in_made_at = coalesce(w.handed_in_made_at, a.handed_in_made_at)
-              from w where a.school_id = w.school_id and a.id = w.id and a.seq = w.seq and a.edition_id = w.edition_id
+              from w where a.school_id = w.school_id and a.id = w.id and a.seq = w.seq and a.version_id = w.version_id
               returning a.school_id, a.id
             ), appended as (
               insert into move (school_id, attempt_id, seq, move_id, act, verdict, outcomes, change, device_time, at,
@@ -99,7 +99,7 @@ class MoveStore {
     record Append(
             UUID schoolId,
             UUID attemptId,
-            UUID editionId,
+            UUID versionId,
             long seq,
             List<Judged> moves,
             AttemptState after,
@@ -139,7 +139,7 @@ class MoveStore {
             Arrays arrays = new Arrays(statement);
             arrays.set("uuid", sorted, Append::schoolId);
             arrays.set("uuid", sorted, Append::attemptId);
-            arrays.set("uuid", sorted, Append::editionId);
+            arrays.set("uuid", sorted, Append::versionId);
             arrays.set("bigint", sorted, Append::seq);
             arrays.set("bigint", sorted, one -> one.after().seq());
             arrays.set("text", sorted, one -> one.keepsState() ? Json.write(one.after()) : null);

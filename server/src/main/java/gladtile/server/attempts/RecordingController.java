@@ -2,10 +2,10 @@ package gladtile.server.attempts;
 
 import gladtile.core.activity.FileRef;
 import gladtile.core.assigned.Sharing;
-import gladtile.server.accounts.Who;
-import gladtile.server.attempts.Attempts.Opened;
-import gladtile.server.files.Files;
-import gladtile.server.files.Recordings;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.attempts.AttemptService.Opened;
+import gladtile.server.files.FileService;
+import gladtile.server.files.RecordingService;
 import gladtile.server.support.Problem;
 import java.util.UUID;
 import org.springframework.http.MediaType;
@@ -18,25 +18,25 @@ import org.springframework.web.bind.annotation.RestController;
 /** The sound of what a student said. It arrives before the move that puts it on its page, and may arrive twice. */
 @RestController
 class RecordingController {
-    private final Attempts attempts;
-    private final Recordings recordings;
+    private final AttemptService attempts;
+    private final RecordingService recordings;
 
-    RecordingController(Attempts attempts, Recordings recordings) {
+    RecordingController(AttemptService attempts, RecordingService recordings) {
         this.attempts = attempts;
         this.recordings = recordings;
     }
 
-    @PostMapping(path = "/api/attempts/{id}/recordings", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    FileRef bring(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody byte[] bytes) {
+    @PostMapping(path = "/api/v1/attempts/{id}/recordings", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    FileRef bring(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody byte[] bytes) {
         Opened opened = attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
-        boolean looks = opened.assignment().terms().shared() == Sharing.LOOK_ONLY;
-        if (looks || !opened.edition().rules().terms().mayBesides().record()) {
+        boolean looks = opened.assignment().terms().shared() == Sharing.VIEW_ONLY;
+        if (looks || !opened.version().rules().terms().studentTools().record()) {
             throw Problem.rule("NOT_TO_SPEAK_ON", "Nothing is recorded on these pages. Nothing was changed.");
         }
-        Files.Result result = recordings.bring(who, bytes);
-        if (result instanceof Files.Refused refused) {
+        FileService.Result result = recordings.bring(who, bytes);
+        if (result instanceof FileService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message() + " Nothing was changed.");
         }
-        return ((Files.Brought) result).file();
+        return ((FileService.Brought) result).file();
     }
 }

@@ -21,14 +21,14 @@ class PictureRasters {
     private static final int REMEMBERED = 1_000;
 
     private final Path library;
-    private final gladtile.server.files.Files files;
+    private final gladtile.server.files.FileService files;
     private final Cache<Of, Optional<Raster>> rasters =
             Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
     /** @param school null for the library, which all share */
     private record Of(UUID school, PictureRef picture) {}
 
-    PictureRasters(GladProperties properties, gladtile.server.files.Files files) {
+    PictureRasters(GladProperties properties, gladtile.server.files.FileService files) {
         library = properties.web().resolve("library");
         this.files = files;
     }

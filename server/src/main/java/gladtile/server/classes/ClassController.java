@@ -4,13 +4,13 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.roster.Roster;
 import gladtile.formats.print.SignInCards;
-import gladtile.server.accounts.People;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.PersonService;
 import gladtile.server.accounts.School;
-import gladtile.server.accounts.Sessions;
-import gladtile.server.accounts.Staff;
-import gladtile.server.accounts.Who;
-import gladtile.server.classes.Classes.ClassHead;
-import gladtile.server.classes.Classes.Student;
+import gladtile.server.accounts.SessionService;
+import gladtile.server.accounts.StaffService;
+import gladtile.server.classes.ClassService.ClassHead;
+import gladtile.server.classes.ClassService.Student;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.support.Attachment;
@@ -27,9 +27,11 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -37,27 +39,27 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A teacher's classes. */
 @RestController
-@RequestMapping("/api/classes")
+@RequestMapping("/api/v1/classes")
 class ClassController {
-    private final Classes classes;
+    private final ClassService classes;
     private final NewNames names;
-    private final People people;
-    private final Sessions sessions;
+    private final PersonService people;
+    private final SessionService sessions;
     private final PublicAddress addresses;
-    private final StudentRequests requests;
+    private final StudentRequestService requests;
     private final ActivityLog log;
-    private final Staff staff;
+    private final StaffService staff;
     private final SecureRandom chance = new SecureRandom();
 
     ClassController(
-            Classes classes,
+            ClassService classes,
             NewNames names,
-            People people,
-            Sessions sessions,
+            PersonService people,
+            SessionService sessions,
             PublicAddress addresses,
-            StudentRequests requests,
+            StudentRequestService requests,
             ActivityLog log,
-            Staff staff) {
+            StaffService staff) {
         this.staff = staff;
         this.classes = classes;
         this.names = names;
@@ -116,21 +118,21 @@ class ClassController {
             @JsonInclude(JsonInclude.Include.NON_NULL) Boolean pictures) {}
 
     @GetMapping
-    List<ClassHead> list(@AuthenticationPrincipal Who who) {
+    List<ClassHead> list(@AuthenticationPrincipal CurrentUser who) {
         return classes.of(who);
     }
 
     /** Whoever makes a class is in it. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    ClassView make(@AuthenticationPrincipal Who who, @RequestBody ClassName asked) {
+    ClassView make(@AuthenticationPrincipal CurrentUser who, @RequestBody ClassName asked) {
         UUID id = classes.create(who.schoolId(), asked.name());
         classes.join(who.schoolId(), id, who.id());
         return view(who, id);
     }
 
     @GetMapping("/{id}")
-    ClassView view(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    ClassView view(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         mine(who, id);
         return new ClassView(
                 id,
@@ -142,25 +144,25 @@ class ClassController {
                 signIn(who));
     }
 
-    @PostMapping("/{id}/archive")
+    @PutMapping("/{id}/archived")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void archive(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody ArchiveRequest asked) {
+    void archive(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ArchiveRequest asked) {
         mine(who, id);
         classes.archive(who.schoolId(), id, asked.archived());
     }
 
     /** A new code; the old one, and the cards it stands on, no longer let anybody in. */
-    @PostMapping("/{id}/code")
-    FreshClassCode code(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @PostMapping("/{id}/join-codes")
+    FreshClassCode code(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         mine(who, id);
-        return new FreshClassCode(classes.renewCode(who.schoolId(), id));
+        return new FreshClassCode(classes.newJoinCode(who.schoolId(), id));
     }
 
     /** Into another class of the teacher's. What they began they go on with. */
-    @PostMapping("/{id}/students/{studentId}/move")
+    @PutMapping("/{id}/students/{studentId}/class")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void move(
-            @AuthenticationPrincipal Who who,
+            @AuthenticationPrincipal CurrentUser who,
             @PathVariable UUID id,
             @PathVariable UUID studentId,
             @RequestBody MoveRequest asked) {
@@ -169,8 +171,9 @@ class ClassController {
         classes.move(who.schoolId(), studentId, id, asked.toClassId());
     }
 
-    @PostMapping("/{id}/students/{studentId}/pictures")
-    FreshPictures pictures(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
+    @PostMapping("/{id}/students/{studentId}/picture-secrets")
+    FreshPictures pictures(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID studentId) {
         Student student = student(who, id, studentId);
         only(who, School.StudentSignIn.PICTURES);
         String fresh = PictureSecret.fresh(chance);
@@ -179,22 +182,22 @@ class ClassController {
         return new FreshPictures(List.of(fresh.split("-")));
     }
 
-    @PostMapping("/{id}/rename")
+    @PutMapping("/{id}/name")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void rename(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody ClassName asked) {
+    void rename(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ClassName asked) {
         mine(who, id);
         classes.rename(who.schoolId(), id, asked.name());
     }
 
     /** What a list would do; nothing is changed. */
-    @PostMapping("/{id}/names/preview")
-    Roster preview(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Names asked) {
+    @PostMapping("/{id}/student-previews")
+    Roster preview(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Names asked) {
         mine(who, id);
         return names.look(who, id, asked.text());
     }
 
-    @PostMapping("/{id}/names")
-    NewNames.Added add(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Names asked) {
+    @PostMapping("/{id}/students")
+    NewNames.Added add(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Names asked) {
         mine(who, id);
         NewNames.Added added = names.add(who, id, asked.text());
         if (!added.roster().wrong().isEmpty()) {
@@ -205,16 +208,16 @@ class ClassController {
     }
 
     /** Out of this class, and signed out; what they did stays. */
-    @PostMapping("/{id}/students/{studentId}/remove")
+    @DeleteMapping("/{id}/students/{studentId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
+    void remove(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID studentId) {
         student(who, id, studentId);
         classes.leave(who.schoolId(), id, studentId);
         sessions.endAll(studentId);
     }
 
-    @PostMapping("/{id}/students/{studentId}/pin")
-    FreshPin pin(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
+    @PostMapping("/{id}/students/{studentId}/pins")
+    FreshPin pin(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID studentId) {
         Student student = student(who, id, studentId);
         only(who, School.StudentSignIn.PIN);
         String pin = people.freshPin();
@@ -226,7 +229,7 @@ class ClassController {
     /** New secrets for these students, and a PDF with their cards; the old ones no longer let them in. */
     @PostMapping(path = "/{id}/cards", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> cards(
-            @AuthenticationPrincipal Who who,
+            @AuthenticationPrincipal CurrentUser who,
             @PathVariable UUID id,
             @RequestBody CardsRequest asked,
             HttpServletRequest request)
@@ -255,7 +258,7 @@ class ClassController {
                 .body(SignInCards.pdf(name, address, code, cards));
     }
 
-    private SignInCards.Card card(Who who, Student student, boolean pictures) {
+    private SignInCards.Card card(CurrentUser who, Student student, boolean pictures) {
         if (pictures) {
             String fresh = PictureSecret.fresh(chance);
             people.setPictures(who.schoolId(), student.id(), fresh);
@@ -266,17 +269,17 @@ class ClassController {
         return new SignInCards.Card(student.name(), List.of(pin), false);
     }
 
-    private void wasReset(Who who, Student student) {
+    private void wasReset(CurrentUser who, Student student) {
         requests.wasReset(who, student);
         log.add(who.schoolId(), who.id(), LogEvent.PIN_CHANGED, student.id());
     }
 
-    private School.StudentSignIn signIn(Who who) {
+    private School.StudentSignIn signIn(CurrentUser who) {
         return staff.school(who.schoolId()).orElseThrow().studentSignIn();
     }
 
     /** What the school does not have its students sign in with is not made. */
-    private void only(Who who, School.StudentSignIn wanted) {
+    private void only(CurrentUser who, School.StudentSignIn wanted) {
         School.StudentSignIn has = signIn(who);
         if (has != School.StudentSignIn.BOTH && has != wanted) {
             throw Problem.bound(
@@ -287,13 +290,13 @@ class ClassController {
         }
     }
 
-    private void mine(Who who, UUID id) {
+    private void mine(CurrentUser who, UUID id) {
         if (!classes.isMember(who.schoolId(), id, who.id())) {
             throw Problem.notThere("class");
         }
     }
 
-    private Student student(Who who, UUID id, UUID studentId) {
+    private Student student(CurrentUser who, UUID id, UUID studentId) {
         mine(who, id);
         return classes.students(who.schoolId(), id).stream()
                 .filter(one -> one.id().equals(studentId))

@@ -5,8 +5,8 @@ import static gladtile.tables.Tables.PERSON;
 import static gladtile.tables.Tables.SCHOOL_CLASS;
 import static gladtile.tables.Tables.TEAM;
 
-import gladtile.server.classes.Classes.ClassHead;
-import gladtile.server.classes.Classes.Student;
+import gladtile.server.classes.ClassService.ClassHead;
+import gladtile.server.classes.ClassService.Student;
 import java.time.OffsetDateTime;
 import java.util.Collection;
 import java.util.HashMap;
@@ -88,7 +88,7 @@ class ClassStore {
                 .fetch(row -> new ClassHead(row.value1(), row.value2(), row.value3(), row.value4() != null));
     }
 
-    List<Classes.StaffedClass> all(UUID schoolId) {
+    List<ClassService.StaffedClass> all(UUID schoolId) {
         Map<UUID, Set<UUID>> staff = new HashMap<>();
         Map<UUID, Integer> students = new HashMap<>();
         db.select(MEMBERSHIP.CLASS_ID, PERSON.ID, PERSON.KIND)
@@ -108,7 +108,7 @@ class ClassStore {
                 .from(SCHOOL_CLASS)
                 .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId))
                 .orderBy(SCHOOL_CLASS.NAME, SCHOOL_CLASS.ID)
-                .fetch(row -> new Classes.StaffedClass(
+                .fetch(row -> new ClassService.StaffedClass(
                         row.value1(),
                         row.value2(),
                         row.value3() != null,
@@ -164,11 +164,11 @@ class ClassStore {
                 .execute();
     }
 
-    Optional<Classes.Coded> byCode(String code) {
+    Optional<ClassService.Coded> byCode(String code) {
         return db.select(SCHOOL_CLASS.SCHOOL_ID, SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME)
                 .from(SCHOOL_CLASS)
                 .where(SCHOOL_CLASS.JOIN_CODE.eq(code), SCHOOL_CLASS.ARCHIVED_AT.isNull())
-                .fetchOptional(row -> new Classes.Coded(row.value1(), row.value2(), row.value3()));
+                .fetchOptional(row -> new ClassService.Coded(row.value1(), row.value2(), row.value3()));
     }
 
     List<UUID> teachers(UUID schoolId, UUID classId) {

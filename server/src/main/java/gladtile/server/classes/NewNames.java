@@ -2,9 +2,9 @@ package gladtile.server.classes;
 
 import gladtile.core.roster.Roster;
 import gladtile.formats.table.NameList;
-import gladtile.server.accounts.People;
-import gladtile.server.accounts.Who;
-import gladtile.server.classes.Classes.Student;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.PersonService;
+import gladtile.server.classes.ClassService.Student;
 import gladtile.server.support.Locks;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,12 +15,12 @@ import org.springframework.transaction.support.TransactionTemplate;
 /** Puts the names of a list into a class: all of them, or none. */
 @Service
 class NewNames {
-    private final Classes classes;
-    private final People people;
+    private final ClassService classes;
+    private final PersonService people;
     private final TransactionTemplate transactions;
     private final Locks locks;
 
-    NewNames(Classes classes, People people, TransactionTemplate transactions, Locks locks) {
+    NewNames(ClassService classes, PersonService people, TransactionTemplate transactions, Locks locks) {
         this.classes = classes;
         this.people = people;
         this.transactions = transactions;
@@ -35,7 +35,7 @@ class NewNames {
 
     private record Secret(String name, String pin, String hash) {}
 
-    Roster look(Who teacher, UUID classId, String text) {
+    Roster look(CurrentUser teacher, UUID classId, String text) {
         List<String> now = classes.students(teacher.schoolId(), classId).stream()
                 .map(Student::name)
                 .toList();
@@ -45,7 +45,7 @@ class NewNames {
                 : new Roster(List.of(), List.of(), List.of(), List.of(read.wrong()));
     }
 
-    Added add(Who teacher, UUID classId, String text) {
+    Added add(CurrentUser teacher, UUID classId, String text) {
         Roster asked = look(teacher, classId, text);
         if (!asked.wrong().isEmpty()) {
             return new Added(asked, List.of());
@@ -61,7 +61,7 @@ class NewNames {
                 for (Secret one : secrets) {
                     // Somebody may have added the same name meanwhile.
                     if (roster.added().contains(one.name)) {
-                        Who student = people.addStudentWithSecret(teacher.schoolId(), one.name, one.hash);
+                        CurrentUser student = people.addStudentWithSecret(teacher.schoolId(), one.name, one.hash);
                         classes.join(teacher.schoolId(), classId, student.id());
                         cards.add(new SignInCard(student.id(), one.name, one.pin));
                     }

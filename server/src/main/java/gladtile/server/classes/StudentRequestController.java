@@ -1,7 +1,7 @@
 package gladtile.server.classes;
 
-import gladtile.server.accounts.Who;
-import gladtile.server.classes.StudentRequests.StudentRequest;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.classes.StudentRequestService.StudentRequest;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
@@ -9,7 +9,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -17,11 +17,11 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What colleagues ask for: to have a teacher's students in a class of theirs too. */
 @RestController
-@RequestMapping("/api/student-requests")
+@RequestMapping("/api/v1/student-requests")
 class StudentRequestController {
-    private final StudentRequests requests;
+    private final StudentRequestService requests;
 
-    StudentRequestController(StudentRequests requests) {
+    StudentRequestController(StudentRequestService requests) {
         this.requests = requests;
     }
 
@@ -29,13 +29,16 @@ class StudentRequestController {
     record StudentRequestAnswer(boolean yes) {}
 
     @GetMapping
-    List<StudentRequest> list(@AuthenticationPrincipal Who who) {
+    List<StudentRequest> list(@AuthenticationPrincipal CurrentUser who) {
         return requests.toAnswer(who);
     }
 
-    @PostMapping("/{classId}")
+    @PutMapping("/{classId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void answer(@AuthenticationPrincipal Who who, @PathVariable UUID classId, @RequestBody StudentRequestAnswer asked) {
+    void answer(
+            @AuthenticationPrincipal CurrentUser who,
+            @PathVariable UUID classId,
+            @RequestBody StudentRequestAnswer asked) {
         requests.answer(who, classId, asked.yes()).orElseThrow(() -> Problem.notThere("request"));
     }
 }

@@ -2,8 +2,8 @@ package gladtile.server.classes;
 
 import gladtile.core.Bounds;
 import gladtile.core.roster.Teams;
-import gladtile.server.accounts.Who;
-import gladtile.server.classes.Classes.Student;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.classes.ClassService.Student;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
@@ -11,23 +11,24 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The teams of a teacher's class. */
 @RestController
-@RequestMapping("/api/classes/{id}/teams")
+@RequestMapping("/api/v1/classes/{id}/teams")
 class TeamController {
-    private final Classes classes;
-    private final ClassTeams teams;
+    private final ClassService classes;
+    private final TeamService teams;
 
-    TeamController(Classes classes, ClassTeams teams) {
+    TeamController(ClassService classes, TeamService teams) {
         this.classes = classes;
         this.teams = teams;
     }
 
-    record TeamsRequest(List<ClassTeams.NewTeam> teams) {
+    record TeamsRequest(List<TeamService.NewTeam> teams) {
         TeamsRequest {
             Bounds.count("teams.count", Bounds.present("teams", teams).size(), Bounds.TEAMS);
         }
@@ -45,21 +46,21 @@ class TeamController {
     record Dealt(List<List<UUID>> teams) {}
 
     @GetMapping
-    List<ClassTeams.Team> list(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    List<TeamService.Team> list(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         mine(who, id);
         return teams.of(who.schoolId(), id);
     }
 
-    @PostMapping
-    List<ClassTeams.Team> set(
-            @AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TeamsRequest asked) {
+    @PutMapping
+    List<TeamService.Team> set(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TeamsRequest asked) {
         mine(who, id);
         teams.replace(who.schoolId(), id, asked.teams());
         return teams.of(who.schoolId(), id);
     }
 
-    @PostMapping("/by-chance")
-    Dealt byChance(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody DealRequest asked) {
+    @PostMapping("/random")
+    Dealt byChance(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody DealRequest asked) {
         mine(who, id);
         List<UUID> students = classes.students(who.schoolId(), id).stream()
                 .map(Student::id)
@@ -68,7 +69,7 @@ class TeamController {
         return new Dealt(Teams.random(students, asked.teams(), asked.seed()));
     }
 
-    private void mine(Who who, UUID id) {
+    private void mine(CurrentUser who, UUID id) {
         if (!classes.isMember(who.schoolId(), id, who.id())) {
             throw Problem.notThere("class");
         }

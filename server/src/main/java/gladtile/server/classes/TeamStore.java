@@ -4,8 +4,8 @@ import static gladtile.tables.Tables.PERSON;
 import static gladtile.tables.Tables.TEAM;
 import static gladtile.tables.Tables.TEAM_MEMBER;
 
-import gladtile.server.classes.ClassTeams.Team;
-import gladtile.server.classes.Classes.Student;
+import gladtile.server.classes.ClassService.Student;
+import gladtile.server.classes.TeamService.Team;
 import gladtile.server.support.UuidV7;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -47,7 +47,7 @@ class TeamStore {
 
     /** Puts the teams in place of those there were. A team whose id is given stays the same team. */
     @Transactional
-    public void replace(UUID schoolId, UUID classId, List<ClassTeams.NewTeam> teams) {
+    public void replace(UUID schoolId, UUID classId, List<TeamService.NewTeam> teams) {
         db.deleteFrom(TEAM_MEMBER)
                 .where(TEAM_MEMBER.SCHOOL_ID.eq(schoolId), TEAM_MEMBER.CLASS_ID.eq(classId))
                 .execute();
@@ -57,7 +57,7 @@ class TeamStore {
                 .fetch(TEAM.ID));
         Set<UUID> kept = new HashSet<>();
         for (int i = 0; i < teams.size(); i++) {
-            ClassTeams.NewTeam team = teams.get(i);
+            TeamService.NewTeam team = teams.get(i);
             boolean known = team.id() != null && stay.contains(team.id()) && kept.add(team.id());
             UUID id = known ? team.id() : UuidV7.make();
             kept.add(id);

@@ -1,11 +1,11 @@
 package gladtile.server.demo;
 
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.Link;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Pattern;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
-import gladtile.core.activity.Route;
 import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
 import gladtile.core.typed.TypedRule.Notation;
@@ -48,7 +48,7 @@ final class DemoActivities {
                 new DemoPage("Start here", dusk)
                         .title("Night-sky week", "Tonight the dome is open. Let us look up together.")
                         .fixed("1F52D", "Telescope", 620, 330, 360)
-                        .leads(new Route.Next())
+                        .leads(new Link.Next())
                         .text("Press Next to begin.", 760),
                 new DemoPage("Light?", hills)
                         .title("Does it make its own light?", "Move each thing to the place where it belongs.")
@@ -84,7 +84,7 @@ final class DemoActivities {
                 new DemoPage("Well done", dusk)
                         .title("Well done", "You know the night sky a little better now.")
                         .fixed("1F31F", "Glowing star", 640, 360, 320)
-                        .leads(new Route.Start())
+                        .leads(new Link.Start())
                         .text("Press Hand in when you are ready.", 760));
     }
 

@@ -1,6 +1,6 @@
 package gladtile.server.demo;
 
-import gladtile.server.accounts.People;
+import gladtile.server.accounts.PersonService;
 import gladtile.server.support.GladProperties;
 import java.net.InetAddress;
 import java.util.Map;
@@ -14,11 +14,11 @@ class DemoGuard implements SmartInitializingSingleton {
     static final Map<String, String> KNOWN =
             Map.of("mira", "telescope", "jonas", "eyepiece", "ilse", "meridian", "sana", "eclipse");
 
-    private final People people;
+    private final PersonService people;
     private final GladProperties properties;
     private final InetAddress address;
 
-    DemoGuard(People people, GladProperties properties, @Value("${server.address}") InetAddress address) {
+    DemoGuard(PersonService people, GladProperties properties, @Value("${server.address}") InetAddress address) {
         this.people = people;
         this.properties = properties;
         this.address = address;

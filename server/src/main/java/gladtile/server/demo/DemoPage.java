@@ -1,18 +1,18 @@
 package gladtile.server.demo;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Common;
+import gladtile.core.activity.CommonProperties;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.Link;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PageWays;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Point;
-import gladtile.core.activity.Route;
 import gladtile.core.activity.Speech;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.WordStyle;
@@ -22,14 +22,14 @@ import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
 import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Facts;
-import gladtile.core.answer.Moment;
-import gladtile.core.answer.Return;
+import gladtile.core.answer.JudgeTiming;
+import gladtile.core.answer.PieceFacts;
+import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.Sequence;
-import gladtile.core.answer.Settle;
 import gladtile.core.answer.TypedKey;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.AddPage;
 import gladtile.core.edit.Decide;
@@ -62,7 +62,7 @@ final class DemoPage {
     private final List<String> pieces = new ArrayList<>();
     private final Map<String, String> wordPieces = new LinkedHashMap<>();
     private final List<Edit> answers = new ArrayList<>();
-    private PageWays ways;
+    private PageLinks ways;
 
     DemoPage(String name, Paper paper) {
         this.name = name;
@@ -118,8 +118,8 @@ final class DemoPage {
         zone(label, x, 260, 500, 500);
         Zone box = (Zone) items.remove(items.size() - 1);
         items.add(box.withShape(ZoneShape.ROUND).withLook(new ZoneLook(ZoneLook.Kind.GLASS, colour, null, null)));
-        answers.add(
-                new SetRule(id, zones.get(label), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME).withCrossing(true)));
+        answers.add(new SetRule(
+                id, zones.get(label), new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK).withCrossing(true)));
     }
 
     /** A number line, and words with the value that each of them has on it. */
@@ -127,12 +127,13 @@ final class DemoPage {
         zone(label, 80, 300, 1440, 380);
         Zone box = (Zone) items.remove(items.size() - 1);
         items.add(box.withScale(scale));
-        answers.add(new SetRule(id, box.id(), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME).withTolerance(tolerance)));
+        answers.add(new SetRule(
+                id, box.id(), new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK).withTolerance(tolerance)));
         words(
                 820,
                 values.keySet().stream().map(word -> new String[] {word, label}).toArray(String[][]::new));
         values.forEach(
-                (word, value) -> answers.add(new SetFacts(id, wordPieces.get(word), Facts.NONE.withValue(value))));
+                (word, value) -> answers.add(new SetFacts(id, wordPieces.get(word), PieceFacts.NONE.withValue(value))));
         return this;
     }
 
@@ -142,12 +143,12 @@ final class DemoPage {
         Zone box = (Zone) items.remove(items.size() - 1);
         ZoneLook unnamed = new ZoneLook(ZoneLook.Kind.TRAY, null, null, ZoneLook.LabelPlace.NONE);
         items.add(box.withLook(unnamed).withScale(across).withUp(up));
-        answers.add(new SetRule(id, box.id(), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME).withSide(true)));
+        answers.add(new SetRule(id, box.id(), new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK).withSide(true)));
         words(
                 812,
                 places.keySet().stream().map(word -> new String[] {word, label}).toArray(String[][]::new));
         places.forEach((word, at) ->
-                answers.add(new SetFacts(id, wordPieces.get(word), Facts.NONE.withValues(at.x(), at.y()))));
+                answers.add(new SetFacts(id, wordPieces.get(word), PieceFacts.NONE.withValues(at.x(), at.y()))));
         return this;
     }
 
@@ -156,9 +157,9 @@ final class DemoPage {
         Activity clock = ReadyParts.of("clock").orElseThrow().contents();
         int hand = 0;
         for (Item item : clock.pages().get(0).items()) {
-            Common was = item.common();
+            CommonProperties was = item.common();
             Frame frame = was.frame();
-            Item placed = item.with(new Common(
+            Item placed = item.with(new CommonProperties(
                     UuidV7.make().toString(),
                     new Frame(frame.x(), frame.y() + down, frame.width(), frame.height(), frame.turn()),
                     was.movement(),
@@ -167,10 +168,10 @@ final class DemoPage {
             items.add(placed);
             if (placed instanceof Zone zone) {
                 zones.put(zone.label(), zone.id());
-                answers.add(new SetRule(id, zone.id(), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME)));
+                answers.add(new SetRule(id, zone.id(), new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK)));
             } else if (placed.isPiece()) {
                 belong(placed.id(), "Clock");
-                answers.add(new SetFacts(id, placed.id(), Facts.NONE.withTurn(turns[hand++], null)));
+                answers.add(new SetFacts(id, placed.id(), PieceFacts.NONE.withTurn(turns[hand++], null)));
             }
         }
         return this;
@@ -186,7 +187,7 @@ final class DemoPage {
                 .withLook(look));
         zones.remove("");
         zones.put(label, box.id());
-        answers.add(new SetRule(id, box.id(), new ZoneRule(Settle.STAYS, Return.GLIDES_HOME)));
+        answers.add(new SetRule(id, box.id(), new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK)));
         return this;
     }
 
@@ -209,20 +210,21 @@ final class DemoPage {
     }
 
     /** What was put there last leads somewhere. */
-    DemoPage leads(Route route) {
+    DemoPage leads(Link link) {
         Item last = items.remove(items.size() - 1);
-        items.add(last.withTraits(last.ways().withRoute(route)));
+        items.add(last.withTraits(last.traitsOrNone().withLink(link)));
         return this;
     }
 
     /** Every piece says its name when the sign on it is tapped. */
     DemoPage says() {
-        items.replaceAll(item ->
-                item.isPiece() ? item.withTraits(item.ways().withSpeech(new Speech(null, item.name(), false))) : item);
+        items.replaceAll(item -> item.isPiece()
+                ? item.withTraits(item.traitsOrNone().withSpeech(new Speech(null, item.name(), false)))
+                : item);
         return this;
     }
 
-    DemoPage ways(PageWays where) {
+    DemoPage ways(PageLinks where) {
         ways = where;
         return this;
     }
@@ -258,12 +260,12 @@ final class DemoPage {
         for (int i = 0; i < words.length; i++) {
             places.put(wordPieces.get(words[i]), i + 1);
         }
-        Wants wants = Wants.NOTHING
+        ZoneRequirements wants = ZoneRequirements.NOTHING
                 .withSequence(new Sequence(null, places))
                 .withCapacity(words.length)
                 .withAllOf(true);
         answers.add(new SetRule(
-                id, zones.get(label), ZoneRule.USUAL.withWants(wants).withMoment(Moment.ON_CHECK)));
+                id, zones.get(label), ZoneRule.USUAL.withWants(wants).withTiming(JudgeTiming.ON_CHECK)));
         return this;
     }
 
@@ -346,11 +348,11 @@ final class DemoPage {
         edits.add(new AddPage(index, new Page(id, name, paper, items, null, ways)));
         for (String[] cell : belongs) {
             zones.forEach((label, zone) -> edits.add(
-                    new Decide(id, zone, cell[0], isOf(label, cell[1]) ? Decision.BELONGS : Decision.TURNED_AWAY)));
+                    new Decide(id, zone, cell[0], isOf(label, cell[1]) ? Decision.BELONGS : Decision.DOES_NOT_BELONG)));
         }
         for (Item item : items) {
             if (item.isPiece() && !pieces.contains(item.id())) {
-                zones.values().forEach(zone -> edits.add(new Decide(id, zone, item.id(), Decision.TURNED_AWAY)));
+                zones.values().forEach(zone -> edits.add(new Decide(id, zone, item.id(), Decision.DOES_NOT_BELONG)));
             }
         }
         edits.addAll(answers);

@@ -8,23 +8,23 @@ import gladtile.core.assigned.AssignTerms;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.DrawnStroke;
 import gladtile.core.attempt.Move;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.RemovePage;
-import gladtile.core.edit.Together;
-import gladtile.server.accounts.People;
-import gladtile.server.accounts.Staff;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.PersonService;
+import gladtile.server.accounts.StaffService;
 import gladtile.server.activities.Access;
-import gladtile.server.activities.Activities;
-import gladtile.server.activities.Activities.Incoming;
-import gladtile.server.activities.Shelf;
-import gladtile.server.assignments.Assignments;
-import gladtile.server.attempts.Attempts;
-import gladtile.server.attempts.MoveMaker;
-import gladtile.server.classes.ClassTeams;
-import gladtile.server.classes.Classes;
-import gladtile.server.files.Files;
-import gladtile.server.lessons.Lessons;
+import gladtile.server.activities.ActivityListService;
+import gladtile.server.activities.ActivityService;
+import gladtile.server.activities.ActivityService.Incoming;
+import gladtile.server.assignments.AssignmentService;
+import gladtile.server.attempts.AttemptService;
+import gladtile.server.attempts.MoveService;
+import gladtile.server.classes.ClassService;
+import gladtile.server.classes.TeamService;
+import gladtile.server.files.FileService;
+import gladtile.server.lessons.LessonService;
 import gladtile.server.support.GladProperties;
 import java.io.IOException;
 import java.io.InputStream;
@@ -60,34 +60,34 @@ class DemoSchool {
     private static final List<String> TEAMS = List.of("Comets", "Meteors", "Rings", "Craters", "Auroras", "Eclipses");
 
     private final GladProperties properties;
-    private final People people;
-    private final Staff staff;
-    private final Classes classes;
-    private final ClassTeams classTeams;
-    private final Files files;
-    private final Activities activities;
-    private final Shelf shelf;
-    private final Assignments assignments;
-    private final Attempts attempts;
-    private final MoveMaker mover;
+    private final PersonService people;
+    private final StaffService staff;
+    private final ClassService classes;
+    private final TeamService classTeams;
+    private final FileService files;
+    private final ActivityService activities;
+    private final ActivityListService shelf;
+    private final AssignmentService assignments;
+    private final AttemptService attempts;
+    private final MoveService mover;
     private final DemoPast past;
-    private final Lessons lessonsHeld;
+    private final LessonService lessonsHeld;
     private final Clock clock;
 
     DemoSchool(
             GladProperties properties,
-            People people,
-            Staff staff,
-            Classes classes,
-            ClassTeams classTeams,
-            Files files,
-            Activities activities,
-            Shelf shelf,
-            Assignments assignments,
-            Attempts attempts,
-            MoveMaker mover,
+            PersonService people,
+            StaffService staff,
+            ClassService classes,
+            TeamService classTeams,
+            FileService files,
+            ActivityService activities,
+            ActivityListService shelf,
+            AssignmentService assignments,
+            AttemptService attempts,
+            MoveService mover,
             DemoPast past,
-            Lessons lessonsHeld,
+            LessonService lessonsHeld,
             Clock clock) {
         this.properties = properties;
         this.people = people;
@@ -106,7 +106,7 @@ class DemoSchool {
     }
 
     /** What was written on the page about angles in the last lesson: an arc, and how large it was found. */
-    private void written(Who teacher, UUID activity, UUID classId, String pageId) {
+    private void written(CurrentUser teacher, UUID activity, UUID classId, String pageId) {
         LocalDate lastWeek = LocalDate.now(clock).minusDays(6);
         UUID lesson = lessonsHeld.openOn(teacher, activity, classId, lastWeek).id();
         List<Integer> arc = new ArrayList<>();
@@ -121,7 +121,7 @@ class DemoSchool {
                 pageId,
                 List.of(
                         new DrawnStroke("arc", new Stroke(Stroke.Tool.PEN, "#0b5d66", 8, Dash.SOLID, arc)),
-                        new DrawnStroke("line", new Stroke(Stroke.Tool.TINT, "#ffe27a", 34, Dash.SOLID, line))),
+                        new DrawnStroke("line", new Stroke(Stroke.Tool.HIGHLIGHTER, "#ffe27a", 34, Dash.SOLID, line))),
                 List.of());
     }
 
@@ -131,18 +131,18 @@ class DemoSchool {
             return;
         }
         UUID school = people.addSchool("Hilltop observatory school");
-        Who mira = people.addTeacher(school, "Mira Sol", "mira", "telescope");
-        Who jonas = people.addTeacher(school, "Jonas Berg", "jonas", "eyepiece");
-        Who ilse = people.addStaff(school, Who.Role.ADMINISTRATOR, "Ilse Marten", "ilse", "meridian");
-        Who sana = people.addStaff(school, Who.Role.ASSISTANT, "Sana Okoye", "sana", "eclipse");
-        staff.invite(ilse, "Taro Lind", "taro", Who.Role.TEACHER);
+        CurrentUser mira = people.addTeacher(school, "Mira Sol", "mira", "telescope");
+        CurrentUser jonas = people.addTeacher(school, "Jonas Berg", "jonas", "eyepiece");
+        CurrentUser ilse = people.addStaff(school, CurrentUser.Role.ADMINISTRATOR, "Ilse Marten", "ilse", "meridian");
+        CurrentUser sana = people.addStaff(school, CurrentUser.Role.ASSISTANT, "Sana Okoye", "sana", "eclipse");
+        staff.invite(ilse, "Taro Lind", "taro", CurrentUser.Role.TEACHER);
         UUID puffin = classes.create(school, "Puffin class");
         UUID heron = classes.create(school, "Heron class");
         classes.join(school, puffin, mira.id());
         classes.join(school, puffin, sana.id());
         classes.join(school, heron, mira.id());
         classes.join(school, heron, jonas.id());
-        List<Who> puffins = students(school, puffin, PUFFIN);
+        List<CurrentUser> puffins = students(school, puffin, PUFFIN);
         students(school, heron, HERON);
 
         DemoActivities lessons = new DemoActivities(
@@ -173,59 +173,59 @@ class DemoSchool {
                 .toInstant();
         AssignTerms terms =
                 new AssignTerms(null, ZoneId.systemDefault().getId(), null, due, null, null, null, null, null, null);
-        Assignments.Result given = assignments.assign(
+        AssignmentService.Result given = assignments.assign(
                 mira,
                 List.of(made.get("Night-sky week")),
-                new Assignments.Giving(puffin, Assignments.Whom.CLASS, Set.of(), terms));
-        if (!(given instanceof Assignments.Given assignment)) {
+                new AssignmentService.Giving(puffin, AssignmentService.Whom.CLASS, Set.of(), terms));
+        if (!(given instanceof AssignmentService.Given assignment)) {
             throw new IllegalStateException("the demo's assignment was not taken: " + given);
         }
         play(puffins, assignment.id(), nightSky);
         LOG.info("The demo school is loaded; its class joins with {}", assignment.joinCode());
     }
 
-    private void teams(UUID school, UUID classId, List<Who> students) {
-        List<ClassTeams.NewTeam> all = new ArrayList<>();
+    private void teams(UUID school, UUID classId, List<CurrentUser> students) {
+        List<TeamService.NewTeam> all = new ArrayList<>();
         for (int i = 0; i < TEAMS.size(); i++) {
             List<UUID> members = new ArrayList<>();
             for (int n = i; n < students.size(); n += TEAMS.size()) {
                 members.add(students.get(n).id());
             }
-            all.add(new ClassTeams.NewTeam(null, TEAMS.get(i), members));
+            all.add(new TeamService.NewTeam(null, TEAMS.get(i), members));
         }
         classTeams.replace(school, classId, all);
     }
 
-    private List<Who> students(UUID school, UUID classId, List<String> names) {
-        List<Who> students = new ArrayList<>();
+    private List<CurrentUser> students(UUID school, UUID classId, List<String> names) {
+        List<CurrentUser> students = new ArrayList<>();
         for (String name : names) {
-            Who student = people.addStudent(school, name, PIN);
+            CurrentUser student = people.addStudent(school, name, PIN);
             classes.join(school, classId, student.id());
             students.add(student);
         }
         return students;
     }
 
-    private PictureRef picture(Who teacher, String resource) throws IOException {
+    private PictureRef picture(CurrentUser teacher, String resource) throws IOException {
         try (InputStream in = DemoSchool.class.getResourceAsStream("/demo/" + resource)) {
-            Files.Result result = files.bringPicture(teacher, in.readAllBytes(), "Hilltop observatory school");
-            if (result instanceof Files.Kept kept) {
+            FileService.Result result = files.bringPicture(teacher, in.readAllBytes(), "Hilltop observatory school");
+            if (result instanceof FileService.Kept kept) {
                 return PictureRef.file(kept.picture().sha256());
             }
             throw new IllegalStateException("the demo's picture " + resource + " was refused: " + result);
         }
     }
 
-    private UUID make(Who teacher, String title, List<DemoPage> pages) {
+    private UUID make(CurrentUser teacher, String title, List<DemoPage> pages) {
         UUID id = activities.create(teacher, title);
-        Activities.Current blank = activities.read(teacher, id).orElseThrow();
+        ActivityService.Current blank = activities.read(teacher, id).orElseThrow();
         List<Edit> edits = new ArrayList<>();
         for (int i = 0; i < pages.size(); i++) {
             edits.addAll(pages.get(i).edits(i));
         }
         edits.add(new RemovePage(blank.activity().pages().get(0).id()));
-        Activities.Caught caught = activities
-                .edit(teacher, id, blank.seq(), List.of(new Incoming(UUID.randomUUID(), new Together(edits))))
+        ActivityService.Caught caught = activities
+                .edit(teacher, id, blank.seq(), List.of(new Incoming(UUID.randomUUID(), new CompositeEdit(edits))))
                 .orElseThrow();
         if (!caught.dropped().isEmpty()) {
             throw new IllegalStateException("the demo's pages did not fit: " + caught.dropped());
@@ -234,11 +234,12 @@ class DemoSchool {
     }
 
     /** Attempts in every state: handed in, all placed, half way, hardly begun, just joined, and not joined at all. */
-    private void play(List<Who> students, UUID assignmentId, List<DemoPage> pages) {
+    private void play(List<CurrentUser> students, UUID assignmentId, List<DemoPage> pages) {
         Random random = new Random(7);
         for (int i = 0; i < students.size() - 4; i++) {
-            Who student = students.get(i);
-            UUID attempt = ((Attempts.Open) attempts.open(student, assignmentId).orElseThrow())
+            CurrentUser student = students.get(i);
+            UUID attempt = ((AttemptService.Open)
+                            attempts.open(student, assignmentId).orElseThrow())
                     .opened()
                     .id();
             double share = i % 5 == 0 ? 1 : i % 7 == 6 ? 0 : 0.25 + 0.6 * random.nextDouble();

@@ -251,6 +251,12 @@ final class DemoThings {
 
     static Item cover(double x, double y) {
         return new Cover(
-                id(), Frame.of(x, y, 400, 200), "Cover over the answer", null, "#0b5d66", Cover.Way.LEFT, "Slide me");
+                id(),
+                Frame.of(x, y, 400, 200),
+                "Cover over the answer",
+                null,
+                "#0b5d66",
+                Cover.Direction.LEFT,
+                "Slide me");
     }
 }

@@ -2,7 +2,7 @@ package gladtile.server.files;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import java.time.Duration;
 import java.util.Set;
 import java.util.UUID;
@@ -26,7 +26,7 @@ public class FileAccess {
     private final Cache<UUID, Set<String>> named =
             Caffeine.newBuilder().maximumSize(2_000).build();
 
-    private final Cache<UUID, Set<UUID>> editions = Caffeine.newBuilder()
+    private final Cache<UUID, Set<UUID>> versions = Caffeine.newBuilder()
             .maximumSize(20_000)
             .expireAfterWrite(Duration.ofSeconds(5))
             .build();
@@ -43,8 +43,8 @@ public class FileAccess {
         this.uses = uses;
     }
 
-    boolean mayHave(Who who, String sha256) {
-        if (who.kind() == Who.Kind.TEACHER) {
+    boolean mayHave(CurrentUser who, String sha256) {
+        if (who.kind() == CurrentUser.Kind.TEACHER) {
             return hasMet(who, sha256, () -> isForTeacher(who, sha256));
         }
         return isGiven(who, sha256)
@@ -53,7 +53,7 @@ public class FileAccess {
                 || isGivenByNow(who, sha256);
     }
 
-    private boolean isForTeacher(Who teacher, String sha256) {
+    private boolean isForTeacher(CurrentUser teacher, String sha256) {
         return hasBrought(teacher, sha256)
                 || uses.isOnTheirShelf(teacher.schoolId(), teacher.id(), sha256)
                 || uses.isInTheirLibrary(teacher.schoolId(), teacher.id(), sha256)
@@ -61,28 +61,28 @@ public class FileAccess {
     }
 
     /** Whether somebody brought these bytes themselves. */
-    public boolean hasBrought(Who who, String sha256) {
+    public boolean hasBrought(CurrentUser who, String sha256) {
         return store.isBroughtBy(who.schoolId(), sha256, who.id());
     }
 
-    private boolean isGiven(Who student, String sha256) {
-        return names(student, editions.get(student.id(), id -> store.editionsOf(student.schoolId(), id)), sha256);
+    private boolean isGiven(CurrentUser student, String sha256) {
+        return names(student, versions.get(student.id(), id -> store.versionsOf(student.schoolId(), id)), sha256);
     }
 
     /** What is asked for now may stand on pages that were begun a moment ago; last, since it reads them anew. */
-    private boolean isGivenByNow(Who student, String sha256) {
-        Set<UUID> fresh = store.editionsOf(student.schoolId(), student.id());
-        editions.put(student.id(), fresh);
+    private boolean isGivenByNow(CurrentUser student, String sha256) {
+        Set<UUID> fresh = store.versionsOf(student.schoolId(), student.id());
+        versions.put(student.id(), fresh);
         return names(student, fresh, sha256);
     }
 
-    private boolean names(Who student, Set<UUID> all, String sha256) {
+    private boolean names(CurrentUser student, Set<UUID> all, String sha256) {
         return all.stream()
-                .anyMatch(edition -> named.get(edition, id -> FileNames.in(store.edition(student.schoolId(), id)))
+                .anyMatch(version -> named.get(version, id -> FileNames.in(store.version(student.schoolId(), id)))
                         .contains(sha256));
     }
 
-    private boolean hasMet(Who who, String sha256, BooleanSupplier looks) {
+    private boolean hasMet(CurrentUser who, String sha256, BooleanSupplier looks) {
         Asked asked = new Asked(who.id(), sha256);
         if (met.getIfPresent(asked) != null) {
             return true;

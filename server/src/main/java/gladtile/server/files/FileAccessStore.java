@@ -1,8 +1,8 @@
 package gladtile.server.files;
 
+import static gladtile.tables.Tables.ACTIVITY_VERSION;
 import static gladtile.tables.Tables.ASSIGNMENT;
 import static gladtile.tables.Tables.ATTEMPT;
-import static gladtile.tables.Tables.EDITION;
 import static gladtile.tables.Tables.FILE_BRINGER;
 import static gladtile.tables.Tables.MOVE;
 import static gladtile.tables.Tables.REVIEW;
@@ -43,14 +43,14 @@ class FileAccessStore {
     }
 
     /** The editions of what a student or their teams began and what was not withdrawn. */
-    Set<UUID> editionsOf(UUID schoolId, UUID studentId) {
-        return db.selectDistinct(ATTEMPT.EDITION_ID)
+    Set<UUID> versionsOf(UUID schoolId, UUID studentId) {
+        return db.selectDistinct(ATTEMPT.VERSION_ID)
                 .from(ATTEMPT)
                 .join(ASSIGNMENT)
                 .on(ASSIGNMENT.SCHOOL_ID.eq(ATTEMPT.SCHOOL_ID), ASSIGNMENT.ID.eq(ATTEMPT.ASSIGNMENT_ID))
                 .where(theirs(schoolId, studentId))
                 .and(ASSIGNMENT.WITHDRAWN_AT.isNull())
-                .fetchSet(ATTEMPT.EDITION_ID);
+                .fetchSet(ATTEMPT.VERSION_ID);
     }
 
     private static Condition theirs(UUID schoolId, UUID studentId) {
@@ -64,10 +64,10 @@ class FileAccessStore {
     }
 
     /** The edition as it is kept, as text. */
-    String edition(UUID schoolId, UUID editionId) {
-        return db.select(EDITION.ACTIVITY)
-                .from(EDITION)
-                .where(EDITION.SCHOOL_ID.eq(schoolId), EDITION.ID.eq(editionId))
+    String version(UUID schoolId, UUID versionId) {
+        return db.select(ACTIVITY_VERSION.ACTIVITY)
+                .from(ACTIVITY_VERSION)
+                .where(ACTIVITY_VERSION.SCHOOL_ID.eq(schoolId), ACTIVITY_VERSION.ID.eq(versionId))
                 .fetchOptional(row -> row.value1().data())
                 .orElse("");
     }

@@ -3,8 +3,8 @@ package gladtile.server.files;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import gladtile.core.activity.PictureRef;
-import gladtile.formats.picture.SeeThrough;
-import gladtile.server.accounts.Who;
+import gladtile.formats.picture.TransparentColour;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.Problem;
 import java.io.IOException;
 import java.time.Duration;
@@ -27,13 +27,13 @@ import org.springframework.web.multipart.MultipartFile;
 
 /** Pictures that teachers bring in, and giving them out to people of the same school. */
 @RestController
-@RequestMapping("/api/files")
+@RequestMapping("/api/v1/files")
 class FileController {
-    private final Files files;
+    private final FileService files;
     private final FileStore store;
     private final FileAccess access;
 
-    FileController(Files files, FileStore store, FileAccess access) {
+    FileController(FileService files, FileStore store, FileAccess access) {
         this.files = files;
         this.store = store;
         this.access = access;
@@ -42,19 +42,19 @@ class FileController {
     @PostMapping(path = "/pictures", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     StoredPicture bring(
-            @AuthenticationPrincipal Who who,
+            @AuthenticationPrincipal CurrentUser who,
             @RequestParam MultipartFile file,
             @RequestParam(defaultValue = "") String credit)
             throws IOException {
-        if (who.kind() != Who.Kind.TEACHER) {
+        if (who.kind() != CurrentUser.Kind.TEACHER) {
             throw Problem.of(HttpStatus.FORBIDDEN, "This is not for you to see or change.");
         }
         Bounds.text("picture.credit", credit, Bounds.NAME_LENGTH);
-        Files.Result result = files.bringPicture(who, file.getBytes(), credit);
-        if (result instanceof Files.Refused refused) {
+        FileService.Result result = files.bringPicture(who, file.getBytes(), credit);
+        if (result instanceof FileService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message() + " Nothing on the page changed.");
         }
-        return ((Files.Kept) result).picture();
+        return ((FileService.Kept) result).picture();
     }
 
     /** @param colour {@code #rrggbb} @param tolerance 0 to 200 */
@@ -63,15 +63,16 @@ class FileController {
             if (colour == null || !colour.matches("#[0-9a-f]{6}")) {
                 throw new OutOfBounds("clear.colour", "a colour is # and six of 0-9 a-f");
             }
-            Bounds.within("clear.tolerance", tolerance, 0, SeeThrough.FARTHEST);
+            Bounds.within("clear.tolerance", tolerance, 0, TransparentColour.FARTHEST);
         }
     }
 
     /** Makes a colour of a picture see-through; the picture as it was stays as it is, under its own name. */
-    @PostMapping("/{sha256}/clear")
+    @PostMapping("/{sha256}/cut-outs")
     @ResponseStatus(HttpStatus.CREATED)
-    StoredPicture clear(@AuthenticationPrincipal Who who, @PathVariable String sha256, @RequestBody Clear asked) {
-        if (who.kind() != Who.Kind.TEACHER) {
+    StoredPicture clear(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable String sha256, @RequestBody Clear asked) {
+        if (who.kind() != CurrentUser.Kind.TEACHER) {
             throw Problem.of(HttpStatus.FORBIDDEN, "This is not for you to see or change.");
         }
         PictureRef.file(sha256);
@@ -79,18 +80,18 @@ class FileController {
             throw Problem.notThere("file");
         }
         int rgb = Integer.parseInt(asked.colour().substring(1), 16);
-        Files.Result result =
+        FileService.Result result =
                 files.clear(who, sha256, rgb, asked.tolerance()).orElseThrow(() -> Problem.notThere("file"));
-        if (result instanceof Files.Refused refused) {
+        if (result instanceof FileService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message() + " Nothing on the page changed.");
         }
-        return ((Files.Kept) result).picture();
+        return ((FileService.Kept) result).picture();
     }
 
     /** Any part of it when the request names a range (RFC 9110, 14). @param still a moving picture at rest */
     @GetMapping("/{sha256}")
     ResponseEntity<Resource> give(
-            @AuthenticationPrincipal Who who,
+            @AuthenticationPrincipal CurrentUser who,
             @PathVariable String sha256,
             @RequestParam(defaultValue = "false") boolean still) {
         PictureRef.file(sha256);

@@ -2,9 +2,9 @@ package gladtile.server.files;
 
 import static gladtile.tables.Tables.ACTIVITY;
 import static gladtile.tables.Tables.ACTIVITY_SHARE;
+import static gladtile.tables.Tables.ACTIVITY_VERSION;
 import static gladtile.tables.Tables.ASSIGNMENT;
 import static gladtile.tables.Tables.ATTEMPT;
-import static gladtile.tables.Tables.EDITION;
 import static gladtile.tables.Tables.FILE;
 import static gladtile.tables.Tables.FILE_BRINGER;
 import static gladtile.tables.Tables.FILE_USE;
@@ -112,11 +112,11 @@ class FileUseStore {
                 .from(FILE_USE)
                 .join(ASSIGNMENT)
                 .on(ASSIGNMENT.SCHOOL_ID.eq(FILE_USE.SCHOOL_ID), ASSIGNMENT.ACTIVITY_ID.eq(FILE_USE.ACTIVITY_ID))
-                .join(EDITION)
-                .on(EDITION.SCHOOL_ID.eq(ASSIGNMENT.SCHOOL_ID), EDITION.ID.eq(ASSIGNMENT.EDITION_ID))
+                .join(ACTIVITY_VERSION)
+                .on(ACTIVITY_VERSION.SCHOOL_ID.eq(ASSIGNMENT.SCHOOL_ID), ACTIVITY_VERSION.ID.eq(ASSIGNMENT.VERSION_ID))
                 .where(FILE_USE.SCHOOL_ID.eq(schoolId), FILE_USE.SHA256.eq(sha256))
                 .and(ASSIGNMENT.CLASS_ID.in(theirs))
-                .and(names(EDITION.ACTIVITY, sha256)));
+                .and(names(ACTIVITY_VERSION.ACTIVITY, sha256)));
         return given
                 || db.fetchExists(DSL.selectOne()
                         .from(FILE_BRINGER)

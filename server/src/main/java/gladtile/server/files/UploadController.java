@@ -2,16 +2,18 @@ package gladtile.server.files;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.FileRef;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.Problem;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -19,11 +21,11 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Recordings, videos and documents that teachers bring in, piece by piece. */
 @RestController
-@RequestMapping("/api/uploads")
+@RequestMapping("/api/v1/uploads")
 class UploadController {
-    private final Uploads uploads;
+    private final UploadService uploads;
 
-    UploadController(Uploads uploads) {
+    UploadController(UploadService uploads) {
         this.uploads = uploads;
     }
 
@@ -35,65 +37,70 @@ class UploadController {
         }
     }
 
-    @GetMapping("/room")
-    Uploads.Room room(@AuthenticationPrincipal Who who) {
+    @GetMapping("/storage")
+    UploadService.Room room(@AuthenticationPrincipal CurrentUser who) {
         teacher(who);
         return uploads.room(who);
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Uploads.Coming begin(@AuthenticationPrincipal Who who, @RequestBody UploadRequest asked) {
+    UploadService.Coming begin(@AuthenticationPrincipal CurrentUser who, @RequestBody UploadRequest asked) {
         teacher(who);
-        Uploads.Result result = uploads.begin(who, asked.name(), asked.bytes());
-        if (result instanceof Uploads.Refused refused) {
+        UploadService.Result result = uploads.begin(who, asked.name(), asked.bytes());
+        if (result instanceof UploadService.Refused refused) {
             throw refusal(refused);
         }
-        return ((Uploads.Begun) result).upload();
+        return ((UploadService.Begun) result).upload();
     }
 
     /** What of it is there, for going on after the network was away. */
     @GetMapping("/{id}")
-    Uploads.Coming read(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    UploadService.Coming read(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         teacher(who);
         return uploads.read(who, id).orElseThrow(() -> Problem.notThere("file"));
     }
 
-    @PostMapping(path = "/{id}/pieces/{n}", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @PutMapping(path = "/{id}/pieces/{n}", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void put(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable int n, @RequestBody byte[] bytes) {
+    void put(
+            @AuthenticationPrincipal CurrentUser who,
+            @PathVariable UUID id,
+            @PathVariable int n,
+            @RequestBody byte[] bytes) {
         teacher(who);
-        Optional<Uploads.Refused> refused = uploads.put(who, id, n, bytes).orElseThrow(() -> Problem.notThere("file"));
+        Optional<UploadService.Refused> refused =
+                uploads.put(who, id, n, bytes).orElseThrow(() -> Problem.notThere("file"));
         if (refused.isPresent()) {
             throw refusal(refused.get());
         }
     }
 
-    @PostMapping("/{id}/finish")
-    FileRef finish(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @PostMapping("/{id}/completion")
+    FileRef finish(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         teacher(who);
-        Uploads.Result result = uploads.finish(who, id).orElseThrow(() -> Problem.notThere("file"));
-        if (result instanceof Uploads.Refused refused) {
+        UploadService.Result result = uploads.finish(who, id).orElseThrow(() -> Problem.notThere("file"));
+        if (result instanceof UploadService.Refused refused) {
             throw refusal(refused);
         }
-        return ((Uploads.Taken) result).file();
+        return ((UploadService.Taken) result).file();
     }
 
-    @PostMapping("/{id}/cancel")
+    @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void cancel(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    void cancel(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         teacher(who);
         if (!uploads.cancel(who, id)) {
             throw Problem.notThere("file");
         }
     }
 
-    private static RuntimeException refusal(Uploads.Refused refused) {
+    private static RuntimeException refusal(UploadService.Refused refused) {
         return Problem.bound(refused.bound(), refused.message() + " Nothing on the page changed.");
     }
 
-    private static void teacher(Who who) {
-        if (who.kind() != Who.Kind.TEACHER) {
+    private static void teacher(CurrentUser who) {
+        if (who.kind() != CurrentUser.Kind.TEACHER) {
             throw Problem.of(HttpStatus.FORBIDDEN, "This is not for you to see or change.");
         }
     }

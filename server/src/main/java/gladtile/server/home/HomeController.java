@@ -1,6 +1,6 @@
 package gladtile.server.home;
 
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -8,14 +8,14 @@ import org.springframework.web.bind.annotation.RestController;
 /** Where a student begins. */
 @RestController
 class HomeController {
-    private final Home home;
+    private final StudentHome home;
 
-    HomeController(Home home) {
+    HomeController(StudentHome home) {
         this.home = home;
     }
 
-    @GetMapping("/api/home")
-    Home.HomeView view(@AuthenticationPrincipal Who who) {
+    @GetMapping("/api/v1/home")
+    StudentHome.HomeView view(@AuthenticationPrincipal CurrentUser who) {
         return home.of(who);
     }
 }

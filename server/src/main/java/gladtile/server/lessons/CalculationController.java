@@ -27,7 +27,7 @@ class CalculationController {
             @JsonInclude(JsonInclude.Include.NON_NULL) String refused,
             @JsonInclude(JsonInclude.Include.NON_NULL) Integer at) {}
 
-    @PostMapping("/api/calculations")
+    @PostMapping("/api/v1/calculations")
     Calculation calculate(@RequestBody CalculationRequest asked) {
         Calculator.Outcome outcome = Calculator.of(asked.expression());
         if (outcome instanceof Calculator.Refused refused) {

@@ -6,16 +6,18 @@ import gladtile.core.attempt.DrawnStroke;
 import gladtile.core.present.Lead;
 import gladtile.core.present.LessonGroup;
 import gladtile.core.present.PageScale;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -24,9 +26,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class LessonController {
     private static final int STUDENTS = 1_000;
-    private final Lessons lessons;
+    private final LessonService lessons;
 
-    LessonController(Lessons lessons) {
+    LessonController(LessonService lessons) {
         this.lessons = lessons;
     }
 
@@ -109,54 +111,54 @@ class LessonController {
     record LessonRemoved(UUID id) {}
 
     /** Today's, made where there is none. */
-    @PostMapping("/api/lessons")
-    Lesson open(@AuthenticationPrincipal Who who, @RequestBody OpenLesson asked) {
+    @PostMapping("/api/v1/lessons")
+    Lesson open(@AuthenticationPrincipal CurrentUser who, @RequestBody OpenLesson asked) {
         return lessons.open(who, asked.activityId(), asked.classId())
                 .orElseThrow(() -> Problem.notThere("activity or class"));
     }
 
-    @GetMapping("/api/lessons/{id}")
-    Lesson lesson(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @GetMapping("/api/v1/lessons/{id}")
+    Lesson lesson(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         return lessons.find(who, id).orElseThrow(() -> Problem.notThere("lesson"));
     }
 
-    @GetMapping("/api/activities/{id}/lessons")
-    List<LessonHead> ofActivity(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @GetMapping("/api/v1/activities/{id}/lessons")
+    List<LessonHead> ofActivity(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         return lessons.of(who, id);
     }
 
-    @PostMapping("/api/lessons/{id}/ink")
-    InkKept write(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody InkRequest asked) {
-        Lessons.Outcome outcome = lessons.write(who, id, asked.pageId(), asked.drawn(), asked.gone());
-        if (outcome instanceof Lessons.Full full) {
+    @PostMapping("/api/v1/lessons/{id}/ink")
+    InkKept write(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody InkRequest asked) {
+        LessonService.Outcome outcome = lessons.write(who, id, asked.pageId(), asked.drawn(), asked.gone());
+        if (outcome instanceof LessonService.Full full) {
             throw Problem.bound(
                     "lesson.strokes",
                     "This lesson has %,d strokes; it takes %,d. What is there is safe. Clear the ink of a page first."
                             .formatted(full.strokes(), Bounds.LESSON_STROKES));
         }
-        if (outcome instanceof Lessons.TooManyPoints) {
+        if (outcome instanceof LessonService.TooManyPoints) {
             throw Problem.bound(
                     "lesson.points",
                     "The strokes of a lesson have at most %,d points together. What is there is safe. Clear the ink of a page first."
                             .formatted(Bounds.LESSON_POINTS));
         }
-        if (!(outcome instanceof Lessons.Kept kept)) {
+        if (!(outcome instanceof LessonService.Kept kept)) {
             throw Problem.notThere("lesson");
         }
         return new InkKept(kept.strokes());
     }
 
     /** What is measured in on the pages of the activity, from now on and in its next lesson. */
-    @PostMapping("/api/lessons/{id}/scales")
+    @PutMapping("/api/v1/lessons/{id}/scales")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void scales(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody ScalesRequest asked) {
+    void scales(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ScalesRequest asked) {
         there(lessons.setScales(who, id, asked.scales()));
     }
 
     /** Groups of the class with their points; the next lesson with the class begins with them, without points. */
-    @PostMapping("/api/lessons/{id}/groups")
+    @PutMapping("/api/v1/lessons/{id}/groups")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void groups(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody GroupsRequest asked) {
+    void groups(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody GroupsRequest asked) {
         there(lessons.setGroups(who, id, asked.groups()));
     }
 
@@ -166,10 +168,10 @@ class LessonController {
         }
     }
 
-    @PostMapping("/api/lessons/{id}/turns")
+    @PostMapping("/api/v1/lessons/{id}/turns")
     @ResponseStatus(HttpStatus.CREATED)
-    TurnDrawn turn(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody TurnRequest asked) {
-        Lessons.Turn turn = lessons.turn(who, id, asked.absent()).orElseThrow(() -> Problem.notThere("class"));
+    TurnDrawn turn(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TurnRequest asked) {
+        LessonService.Turn turn = lessons.turn(who, id, asked.absent()).orElseThrow(() -> Problem.notThere("class"));
         return new TurnDrawn(
                 turn.student().map(one -> one.id()).orElse(null),
                 turn.student().map(one -> one.name()).orElse(null),
@@ -178,16 +180,16 @@ class LessonController {
     }
 
     /** What the wall tells the tablets of the class; to go on it is told again within a minute. */
-    @PostMapping("/api/lessons/{id}/lead")
-    Led lead(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody LeadRequest asked) {
-        List<Lessons.TimerNow> timers = asked.timers().stream()
-                .map(one -> new Lessons.TimerNow(one.id(), one.down(), one.runs(), one.shows()))
+    @PutMapping("/api/v1/lessons/{id}/lead")
+    Led lead(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody LeadRequest asked) {
+        List<LessonService.TimerNow> timers = asked.timers().stream()
+                .map(one -> new LessonService.TimerNow(one.id(), one.down(), one.runs(), one.shows()))
                 .toList();
         return new Led(lessons.lead(who, id, asked.pageId(), timers).orElseThrow(() -> Problem.notThere("class")));
     }
 
-    @PostMapping("/api/lessons/{id}/remove")
-    LessonRemoved remove(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @DeleteMapping("/api/v1/lessons/{id}")
+    LessonRemoved remove(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         there(lessons.remove(who, id));
         return new LessonRemoved(id);
     }

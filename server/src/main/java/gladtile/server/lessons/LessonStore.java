@@ -11,7 +11,7 @@ import gladtile.core.json.Json;
 import gladtile.core.present.Lead;
 import gladtile.core.present.LessonGroup;
 import gladtile.core.present.PageScale;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -47,12 +47,12 @@ class LessonStore {
             Map<String, PageScale> scales,
             List<LessonGroup> groups) {}
 
-    private static Condition own(Who who) {
+    private static Condition own(CurrentUser who) {
         return LESSON.SCHOOL_ID.eq(who.schoolId()).and(LESSON.TEACHER_ID.eq(who.id()));
     }
 
     /** Where there is one of that day already, nothing is made. @return whether it was made */
-    boolean make(Who who, UUID id, UUID activityId, UUID classId, LocalDate day) {
+    boolean make(CurrentUser who, UUID id, UUID activityId, UUID classId, LocalDate day) {
         return db.insertInto(LESSON)
                         .set(LESSON.SCHOOL_ID, who.schoolId())
                         .set(LESSON.ID, id)
@@ -66,7 +66,7 @@ class LessonStore {
     }
 
     /** As the teacher had it last on that activity; of pages that they measured on. */
-    Map<String, PageScale> lastScales(Who who, UUID activityId) {
+    Map<String, PageScale> lastScales(CurrentUser who, UUID activityId) {
         return db.select(LESSON.SCALES)
                 .from(LESSON)
                 .where(own(who), LESSON.ACTIVITY_ID.eq(activityId), LESSON.SCALES.ne(JSONB.valueOf("{}")))
@@ -77,7 +77,7 @@ class LessonStore {
     }
 
     /** As the teacher had them last in that class. */
-    List<LessonGroup> lastGroups(Who who, UUID classId) {
+    List<LessonGroup> lastGroups(CurrentUser who, UUID classId) {
         return db.select(LESSON.GROUPS)
                 .from(LESSON)
                 .where(own(who), LESSON.CLASS_ID.eq(classId), LESSON.GROUPS.ne(JSONB.valueOf("[]")))
@@ -116,14 +116,14 @@ class LessonStore {
                 .execute();
     }
 
-    Row ofDay(Who who, UUID activityId, UUID classId, LocalDate day) {
+    Row ofDay(CurrentUser who, UUID activityId, UUID classId, LocalDate day) {
         return rows(own(who).and(LESSON.ACTIVITY_ID.eq(activityId))
                         .and(LESSON.CLASS_ID.isNotDistinctFrom(classId))
                         .and(LESSON.HELD_ON.eq(day)))
                 .get(0);
     }
 
-    Optional<Row> find(Who who, UUID id) {
+    Optional<Row> find(CurrentUser who, UUID id) {
         return rows(own(who).and(LESSON.ID.eq(id))).stream().findFirst();
     }
 
@@ -141,7 +141,7 @@ class LessonStore {
     }
 
     /** Of one activity, the latest first. */
-    List<Row> of(Who who, UUID activityId, int most) {
+    List<Row> of(CurrentUser who, UUID activityId, int most) {
         return db.selectFrom(LESSON)
                 .where(own(who), LESSON.ACTIVITY_ID.eq(activityId))
                 .orderBy(LESSON.HELD_ON.desc(), LESSON.ID.desc())
@@ -188,7 +188,7 @@ class LessonStore {
     }
 
     /** Its row is held until the end of the transaction, so that nobody adds beyond a bound at the same time. */
-    boolean hold(Who who, UUID lessonId) {
+    boolean hold(CurrentUser who, UUID lessonId) {
         return db.select(LESSON.ID)
                 .from(LESSON)
                 .where(own(who), LESSON.ID.eq(lessonId))
@@ -251,7 +251,7 @@ class LessonStore {
                 .fetch(row -> Json.read(row.value1().data(), Lead.class));
     }
 
-    boolean remove(Who who, UUID lessonId) {
+    boolean remove(CurrentUser who, UUID lessonId) {
         return db.deleteFrom(LESSON).where(own(who), LESSON.ID.eq(lessonId)).execute() > 0;
     }
 }

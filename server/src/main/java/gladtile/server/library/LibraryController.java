@@ -2,15 +2,17 @@ package gladtile.server.library;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -19,16 +21,16 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** My library: parts and pages kept by name. */
 @RestController
-@RequestMapping("/api/library")
+@RequestMapping("/api/v1/library")
 class LibraryController {
-    private final Library library;
+    private final LibraryService library;
 
-    LibraryController(Library library) {
+    LibraryController(LibraryService library) {
         this.library = library;
     }
 
     /** @param contents an activity of one page with what is kept */
-    record KeepRequest(Library.Place place, PartHead.Kind kind, Activity contents) {
+    record KeepRequest(LibraryService.Place place, PartHead.Kind kind, Activity contents) {
         KeepRequest {
             Bounds.present("library.place", place);
             Bounds.present("library.kind", kind);
@@ -36,73 +38,74 @@ class LibraryController {
         }
     }
 
-    record BringBackPart(int version) {}
+    record RestorePartRequest(int version) {}
 
     /** @param personId absent for everybody who teaches at the school */
     record SharePart(UUID personId, boolean shared) {}
 
     @GetMapping
-    Library.PartList list(
-            @AuthenticationPrincipal Who who,
+    LibraryService.PartList list(
+            @AuthenticationPrincipal CurrentUser who,
             @RequestParam(defaultValue = "") String words,
-            @RequestParam(defaultValue = "ALL") Library.From from,
+            @RequestParam(defaultValue = "ALL") LibraryService.From from,
             @RequestParam(defaultValue = "") String folder,
             @RequestParam(defaultValue = "0") int skip) {
-        return library.find(who, new Library.PartsWanted(words, from, folder, skip));
+        return library.find(who, new LibraryService.PartsWanted(words, from, folder, skip));
     }
 
     @GetMapping("/folders")
-    Library.Folders folders(@AuthenticationPrincipal Who who) {
+    LibraryService.Folders folders(@AuthenticationPrincipal CurrentUser who) {
         return library.folders(who);
     }
 
     @GetMapping("/{id}")
-    Activity contents(@AuthenticationPrincipal Who who, @PathVariable String id) {
+    Activity contents(@AuthenticationPrincipal CurrentUser who, @PathVariable String id) {
         return library.contents(who, id).orElseThrow(() -> Problem.notThere("part"));
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Library.KeptPart keep(@AuthenticationPrincipal Who who, @RequestBody KeepRequest asked) {
+    LibraryService.KeptPart keep(@AuthenticationPrincipal CurrentUser who, @RequestBody KeepRequest asked) {
         return kept(library.keep(who, asked.place(), asked.kind(), asked.contents()));
     }
 
-    @PostMapping("/{id}/place")
-    Library.KeptPart move(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody Library.Place place) {
+    @PutMapping("/{id}/place")
+    LibraryService.KeptPart move(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody LibraryService.Place place) {
         return kept(library.move(who, id, place));
     }
 
     @GetMapping("/{id}/versions")
-    List<Library.PartVersion> versions(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    List<LibraryService.PartVersion> versions(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         return library.versions(who, id).orElseThrow(() -> Problem.notThere("part"));
     }
 
-    @PostMapping("/{id}/bring-back")
-    Library.KeptPart bringBack(
-            @AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody BringBackPart asked) {
-        return kept(library.bringBack(who, id, asked.version()));
+    @PostMapping("/{id}/versions/restorations")
+    LibraryService.KeptPart restore(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody RestorePartRequest asked) {
+        return kept(library.restore(who, id, asked.version()));
     }
 
-    @PostMapping("/{id}/delete")
+    @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    void delete(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         need(library.delete(who, id));
     }
 
-    @PostMapping("/{id}/restore")
+    @PostMapping("/{id}/restorations")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void restore(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    void restore(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         need(library.restore(who, id));
     }
 
     @GetMapping("/{id}/sharing")
-    Library.Sharing sharing(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    LibraryService.Sharing sharing(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         return library.sharing(who, id).orElseThrow(() -> Problem.notThere("part"));
     }
 
-    @PostMapping("/{id}/share")
+    @PutMapping("/{id}/sharing")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void share(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody SharePart asked) {
+    void share(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody SharePart asked) {
         need(library.share(who, id, asked.personId(), asked.shared()));
     }
 
@@ -112,20 +115,20 @@ class LibraryController {
         }
     }
 
-    private static Library.KeptPart kept(Library.Outcome outcome) {
-        if (outcome instanceof Library.KeptPart kept) {
+    private static LibraryService.KeptPart kept(LibraryService.Outcome outcome) {
+        if (outcome instanceof LibraryService.KeptPart kept) {
             return kept;
         }
-        if (outcome instanceof Library.NameTaken) {
+        if (outcome instanceof LibraryService.NameTaken) {
             throw Problem.rule(
                     "library.name", "Another part in this folder has that name. Nothing changed. Choose another name.");
         }
-        if (outcome instanceof Library.ForeignFiles) {
+        if (outcome instanceof LibraryService.ForeignFiles) {
             throw Problem.of(
                     HttpStatus.FORBIDDEN,
                     "One of its pictures or sounds is not yours and was not shared with you. Nothing was saved.");
         }
-        if (outcome instanceof Library.TooMuch much) {
+        if (outcome instanceof LibraryService.TooMuch much) {
             throw Problem.bound(much.bound(), much.words());
         }
         throw Problem.notThere("part");

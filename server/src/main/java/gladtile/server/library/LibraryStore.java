@@ -9,8 +9,8 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
 import gladtile.core.json.Json;
-import gladtile.server.accounts.Who;
-import gladtile.server.support.Plain;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.support.PlainText;
 import java.math.BigDecimal;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -38,15 +38,15 @@ class LibraryStore {
 
     record Version(int number, String contents, String said, OffsetDateTime at) {}
 
-    private static Condition isTheirs(Who who) {
+    private static Condition isTheirs(CurrentUser who) {
         return LIBRARY_PART.SCHOOL_ID.eq(who.schoolId()).and(LIBRARY_PART.OWNER_ID.eq(who.id()));
     }
 
-    private static Condition isTheirs(Who who, UUID id) {
+    private static Condition isTheirs(CurrentUser who, UUID id) {
         return isTheirs(who).and(LIBRARY_PART.ID.eq(id)).and(LIBRARY_PART.DELETED_AT.isNull());
     }
 
-    private static Condition isLent(Who who) {
+    private static Condition isLent(CurrentUser who) {
         return LIBRARY_PART
                 .FOR_SCHOOL
                 .isTrue()
@@ -55,7 +55,7 @@ class LibraryStore {
                         .where(LIBRARY_SHARE.SCHOOL_ID.eq(who.schoolId()), LIBRARY_SHARE.PERSON_ID.eq(who.id()))));
     }
 
-    private static Condition mayTake(Who who) {
+    private static Condition mayTake(CurrentUser who) {
         return LIBRARY_PART
                 .SCHOOL_ID
                 .eq(who.schoolId())
@@ -63,7 +63,7 @@ class LibraryStore {
                 .and(LIBRARY_PART.OWNER_ID.eq(who.id()).or(isLent(who)));
     }
 
-    private static Condition meets(Who who, Library.PartsWanted asked) {
+    private static Condition meets(CurrentUser who, LibraryService.PartsWanted asked) {
         Condition all = mayTake(who);
         all = switch (asked.from()) {
             case MINE -> all.and(LIBRARY_PART.OWNER_ID.eq(who.id()));
@@ -75,19 +75,19 @@ class LibraryStore {
             all = all.and(
                     LIBRARY_PART.FOLDER.eq(asked.folder()).or(LIBRARY_PART.FOLDER.startsWith(asked.folder() + "/")));
         }
-        for (String word : Plain.of(asked.words())
+        for (String word : PlainText.of(asked.words())
                 .replaceAll("[^\\p{L}\\p{M}\\p{N}]", " ")
                 .strip()
                 .split("\\s+")) {
             if (!word.isEmpty()) {
-                all = all.and(
-                        DSL.condition("{0} @@ to_tsquery('simple', {1})", LIBRARY_PART.FOUND, DSL.val(word + ":*")));
+                all = all.and(DSL.condition(
+                        "{0} @@ to_tsquery('simple', {1})", LIBRARY_PART.SEARCH_VECTOR, DSL.val(word + ":*")));
             }
         }
         return all;
     }
 
-    List<PartHead> find(Who who, Library.PartsWanted asked, int skip, int most) {
+    List<PartHead> find(CurrentUser who, LibraryService.PartsWanted asked, int skip, int most) {
         Field<Boolean> lent = DSL.field(LIBRARY_PART
                 .FOR_SCHOOL
                 .isTrue()
@@ -96,7 +96,7 @@ class LibraryStore {
                         .where(
                                 LIBRARY_SHARE.SCHOOL_ID.eq(LIBRARY_PART.SCHOOL_ID),
                                 LIBRARY_SHARE.PART_ID.eq(LIBRARY_PART.ID)))));
-        Field<JSONB> drawn = DSL.when(LIBRARY_PART.SIZE.le(Library.DRAWN), LIBRARY_PART.CONTENTS);
+        Field<JSONB> drawn = DSL.when(LIBRARY_PART.SIZE.le(LibraryService.DRAWN), LIBRARY_PART.CONTENTS);
         return db.select(
                         LIBRARY_PART.ID,
                         LIBRARY_PART.NAME,
@@ -135,17 +135,17 @@ class LibraryStore {
     }
 
     /** How many meet a question. */
-    int count(Who who, Library.PartsWanted asked) {
+    int count(CurrentUser who, LibraryService.PartsWanted asked) {
         return db.fetchCount(LIBRARY_PART, meets(who, asked));
     }
 
     /** How many are somebody's own. */
-    int count(Who who) {
+    int count(CurrentUser who) {
         return db.fetchCount(LIBRARY_PART, isTheirs(who).and(LIBRARY_PART.DELETED_AT.isNull()));
     }
 
     /** Characters that all of somebody's parts and their versions take up, those that were deleted too. */
-    long taken(Who who) {
+    long taken(CurrentUser who) {
         return db.select(DSL.coalesce(DSL.sum(LIBRARY_VERSION.SIZE), BigDecimal.ZERO))
                 .from(LIBRARY_VERSION)
                 .join(LIBRARY_PART)
@@ -157,13 +157,13 @@ class LibraryStore {
     }
 
     /** Those that were deleted before then come back no more. */
-    void forget(Who who, OffsetDateTime before) {
+    void forget(CurrentUser who, OffsetDateTime before) {
         db.deleteFrom(LIBRARY_PART)
                 .where(isTheirs(who), LIBRARY_PART.DELETED_AT.lt(before))
                 .execute();
     }
 
-    List<String> folders(Who who) {
+    List<String> folders(CurrentUser who) {
         return db.selectDistinct(LIBRARY_PART.FOLDER)
                 .from(LIBRARY_PART)
                 .where(isTheirs(who), LIBRARY_PART.DELETED_AT.isNull(), LIBRARY_PART.FOLDER.ne(""))
@@ -172,14 +172,14 @@ class LibraryStore {
                 .fetch(LIBRARY_PART.FOLDER);
     }
 
-    Optional<Activity> contents(Who who, UUID id) {
+    Optional<Activity> contents(CurrentUser who, UUID id) {
         return db.select(LIBRARY_PART.CONTENTS)
                 .from(LIBRARY_PART)
                 .where(mayTake(who), LIBRARY_PART.ID.eq(id))
                 .fetchOptional(row -> Json.read(row.value1().data(), Activity.class));
     }
 
-    Optional<At> at(Who who, Library.Place place) {
+    Optional<At> at(CurrentUser who, LibraryService.Place place) {
         return db.select(LIBRARY_PART.ID, LIBRARY_PART.VERSION)
                 .from(LIBRARY_PART)
                 .where(isTheirs(who), LIBRARY_PART.DELETED_AT.isNull())
@@ -188,14 +188,14 @@ class LibraryStore {
                 .fetchOptional(row -> new At(row.value1(), row.value2()));
     }
 
-    Optional<Integer> ownVersion(Who who, UUID id) {
+    Optional<Integer> ownVersion(CurrentUser who, UUID id) {
         return db.select(LIBRARY_PART.VERSION)
                 .from(LIBRARY_PART)
                 .where(isTheirs(who, id))
                 .fetchOptional(LIBRARY_PART.VERSION);
     }
 
-    void keep(Who who, UUID id, Library.Place place, PartHead.Kind kind, Version version) {
+    void keep(CurrentUser who, UUID id, LibraryService.Place place, PartHead.Kind kind, Version version) {
         if (version.number() == 1) {
             db.insertInto(LIBRARY_PART)
                     .set(LIBRARY_PART.SCHOOL_ID, who.schoolId())
@@ -207,7 +207,7 @@ class LibraryStore {
                     .set(LIBRARY_PART.CONTENTS, JSONB.valueOf(version.contents()))
                     .set(LIBRARY_PART.SIZE, version.contents().length())
                     .set(LIBRARY_PART.VERSION, 1)
-                    .set(LIBRARY_PART.SAID, version.said())
+                    .set(LIBRARY_PART.SEARCH_TEXT, version.said())
                     .set(LIBRARY_PART.UPDATED_AT, version.at())
                     .execute();
             log(who.schoolId(), id, version);
@@ -216,16 +216,16 @@ class LibraryStore {
                     .set(LIBRARY_PART.KIND, kind.name())
                     .where(isTheirs(who, id))
                     .execute();
-            renew(who, id, version);
+            updateVersion(who, id, version);
         }
     }
 
-    void renew(Who who, UUID id, Version version) {
+    void updateVersion(CurrentUser who, UUID id, Version version) {
         db.update(LIBRARY_PART)
                 .set(LIBRARY_PART.CONTENTS, JSONB.valueOf(version.contents()))
                 .set(LIBRARY_PART.SIZE, version.contents().length())
                 .set(LIBRARY_PART.VERSION, version.number())
-                .set(LIBRARY_PART.SAID, version.said())
+                .set(LIBRARY_PART.SEARCH_TEXT, version.said())
                 .set(LIBRARY_PART.UPDATED_AT, version.at())
                 .where(isTheirs(who, id))
                 .execute();
@@ -243,11 +243,11 @@ class LibraryStore {
                 .execute();
         db.deleteFrom(LIBRARY_VERSION)
                 .where(LIBRARY_VERSION.SCHOOL_ID.eq(schoolId), LIBRARY_VERSION.PART_ID.eq(id))
-                .and(LIBRARY_VERSION.VERSION.le(version.number() - Library.VERSIONS))
+                .and(LIBRARY_VERSION.VERSION.le(version.number() - LibraryService.VERSIONS))
                 .execute();
     }
 
-    void move(Who who, UUID id, Library.Place place) {
+    void move(CurrentUser who, UUID id, LibraryService.Place place) {
         db.update(LIBRARY_PART)
                 .set(LIBRARY_PART.NAME, place.name())
                 .set(LIBRARY_PART.FOLDER, place.folder())
@@ -255,12 +255,12 @@ class LibraryStore {
                 .execute();
     }
 
-    List<Library.PartVersion> versions(UUID schoolId, UUID id) {
+    List<LibraryService.PartVersion> versions(UUID schoolId, UUID id) {
         return db.select(LIBRARY_VERSION.VERSION, LIBRARY_VERSION.KEPT_AT)
                 .from(LIBRARY_VERSION)
                 .where(LIBRARY_VERSION.SCHOOL_ID.eq(schoolId), LIBRARY_VERSION.PART_ID.eq(id))
                 .orderBy(LIBRARY_VERSION.VERSION.desc())
-                .fetch(row -> new Library.PartVersion(row.value1(), row.value2()));
+                .fetch(row -> new LibraryService.PartVersion(row.value1(), row.value2()));
     }
 
     Optional<String> version(UUID schoolId, UUID id, int version) {
@@ -271,7 +271,7 @@ class LibraryStore {
                 .fetchOptional(row -> row.value1().data());
     }
 
-    boolean delete(Who who, UUID id, OffsetDateTime at) {
+    boolean delete(CurrentUser who, UUID id, OffsetDateTime at) {
         return db.update(LIBRARY_PART)
                         .set(LIBRARY_PART.DELETED_AT, at)
                         .where(isTheirs(who, id))
@@ -279,7 +279,7 @@ class LibraryStore {
                 > 0;
     }
 
-    boolean restore(Who who, UUID id) {
+    boolean restore(CurrentUser who, UUID id) {
         Condition deleted = isTheirs(who).and(LIBRARY_PART.ID.eq(id)).and(LIBRARY_PART.DELETED_AT.isNotNull());
         var row = db.select(LIBRARY_PART.NAME, LIBRARY_PART.FOLDER)
                 .from(LIBRARY_PART)
@@ -289,7 +289,7 @@ class LibraryStore {
             return ownVersion(who, id).isPresent();
         }
         String name = row.value1();
-        for (int n = 2; at(who, new Library.Place(name, row.value2())).isPresent(); n++) {
+        for (int n = 2; at(who, new LibraryService.Place(name, row.value2())).isPresent(); n++) {
             String end = " (" + n + ")";
             String stem = row.value1();
             int room = Bounds.NAME_LENGTH - end.length();
@@ -303,9 +303,10 @@ class LibraryStore {
         return true;
     }
 
-    Library.Sharing sharing(Who who, UUID id) {
+    LibraryService.Sharing sharing(CurrentUser who, UUID id) {
         boolean school = db.fetchExists(LIBRARY_PART, isTheirs(who, id), LIBRARY_PART.FOR_SCHOOL.isTrue());
-        List<Library.PartColleague> colleagues = db.select(PERSON.ID, PERSON.DISPLAY_NAME, LIBRARY_SHARE.PERSON_ID)
+        List<LibraryService.PartColleague> colleagues = db.select(
+                        PERSON.ID, PERSON.DISPLAY_NAME, LIBRARY_SHARE.PERSON_ID)
                 .from(PERSON)
                 .leftJoin(LIBRARY_SHARE)
                 .on(LIBRARY_SHARE.SCHOOL_ID.eq(PERSON.SCHOOL_ID))
@@ -314,12 +315,12 @@ class LibraryStore {
                 .where(PERSON.SCHOOL_ID.eq(who.schoolId()), PERSON.KIND.eq("teacher"), PERSON.ID.ne(who.id()))
                 .orderBy(PERSON.DISPLAY_NAME)
                 .limit(MOST)
-                .fetch(row -> new Library.PartColleague(row.value1(), row.value2(), row.value3() != null));
-        return new Library.Sharing(school, colleagues);
+                .fetch(row -> new LibraryService.PartColleague(row.value1(), row.value2(), row.value3() != null));
+        return new LibraryService.Sharing(school, colleagues);
     }
 
     /** @return false when there is no such colleague */
-    boolean share(Who who, UUID id, UUID colleague, boolean shared) {
+    boolean share(CurrentUser who, UUID id, UUID colleague, boolean shared) {
         if (colleague == null) {
             db.update(LIBRARY_PART)
                     .set(LIBRARY_PART.FOR_SCHOOL, shared)

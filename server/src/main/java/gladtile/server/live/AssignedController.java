@@ -2,13 +2,13 @@ package gladtile.server.live;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.assigned.AssignTerms;
-import gladtile.server.accounts.Sessions;
-import gladtile.server.accounts.Who;
-import gladtile.server.assignments.Assignments;
-import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.assignments.Workers;
-import gladtile.server.attempts.Attempts;
-import gladtile.server.live.Quilts.Left;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.SessionService;
+import gladtile.server.assignments.AssigneeDirectory;
+import gladtile.server.assignments.AssignmentService;
+import gladtile.server.assignments.AssignmentService.Assignment;
+import gladtile.server.attempts.AttemptService;
+import gladtile.server.live.ProgressService.Left;
 import gladtile.server.support.Problem;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -25,19 +25,24 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** What a teacher sees of what they gave out. */
 @RestController
-@RequestMapping("/api/assignments")
+@RequestMapping("/api/v1/assignments")
 class AssignedController {
-    private final Assignments assignments;
-    private final Attempts attempts;
-    private final Workers workers;
-    private final Quilts quilts;
+    private final AssignmentService assignments;
+    private final AttemptService attempts;
+    private final AssigneeDirectory assignees;
+    private final ProgressService progress;
     private final LiveNews news;
 
-    AssignedController(Assignments assignments, Attempts attempts, Workers workers, Quilts quilts, LiveNews news) {
+    AssignedController(
+            AssignmentService assignments,
+            AttemptService attempts,
+            AssigneeDirectory assignees,
+            ProgressService progress,
+            LiveNews news) {
         this.assignments = assignments;
         this.attempts = attempts;
-        this.workers = workers;
-        this.quilts = quilts;
+        this.assignees = assignees;
+        this.progress = progress;
         this.news = news;
     }
 
@@ -59,36 +64,36 @@ class AssignedController {
             int handedIn) {}
 
     @GetMapping
-    List<AssignedHead> list(@AuthenticationPrincipal Who who) {
+    List<AssignedHead> list(@AuthenticationPrincipal CurrentUser who) {
         List<Assignment> all = assignments.of(who);
-        Map<UUID, Attempts.Counts> counts =
+        Map<UUID, AttemptService.Counts> counts =
                 attempts.counts(who.schoolId(), all.stream().map(Assignment::id).toList());
         return all.stream().map(assignment -> head(assignment, counts)).toList();
     }
 
-    @GetMapping("/{id}/quilt")
-    Quilt quilt(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        return quilts.of(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    @GetMapping("/{id}/progress")
+    ProgressTable table(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        return progress.of(who, id).orElseThrow(() -> Problem.notThere("assignment"));
     }
 
     /** Server-sent events: {@code row} with a student's new row whenever their work changed. */
     @GetMapping(path = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter live(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    SseEmitter live(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
-        return news.open(Sessions.listener(who), who.schoolId(), id);
+        return news.open(SessionService.listener(who), who.schoolId(), id);
     }
 
     @GetMapping("/{id}/students/{studentId}")
     Left left(
-            @AuthenticationPrincipal Who who,
+            @AuthenticationPrincipal CurrentUser who,
             @PathVariable UUID id,
             @PathVariable UUID studentId,
             @RequestParam(required = false) Integer round) {
-        return quilts.left(who, id, studentId, round).orElseThrow(() -> Problem.notThere("student's work"));
+        return progress.left(who, id, studentId, round).orElseThrow(() -> Problem.notThere("student's work"));
     }
 
-    private AssignedHead head(Assignment assignment, Map<UUID, Attempts.Counts> counts) {
-        Attempts.Counts count = counts.getOrDefault(assignment.id(), Attempts.Counts.NONE);
+    private AssignedHead head(Assignment assignment, Map<UUID, AttemptService.Counts> counts) {
+        AttemptService.Counts count = counts.getOrDefault(assignment.id(), AttemptService.Counts.NONE);
         return new AssignedHead(
                 assignment.id(),
                 assignment.activityId(),
@@ -101,7 +106,7 @@ class AssignedController {
                 assignment.control().withdrawnAt() != null,
                 assignment.seriesId(),
                 assignment.position(),
-                workers.of(assignment).size(),
+                assignees.of(assignment).size(),
                 count.joined(),
                 count.handedIn());
     }

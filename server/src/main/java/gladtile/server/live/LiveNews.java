@@ -1,15 +1,15 @@
 package gladtile.server.live;
 
 import gladtile.core.analysis.Stuck;
-import gladtile.server.assignments.Assignments;
-import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.assignments.Assignments.AssignmentChanged;
+import gladtile.server.assignments.AssignmentService;
+import gladtile.server.assignments.AssignmentService.Assignment;
+import gladtile.server.assignments.AssignmentService.AssignmentChanged;
 import gladtile.server.attempts.AttemptChanged;
-import gladtile.server.review.Reviews.SentBack;
-import gladtile.server.support.Listeners;
-import gladtile.server.support.Listeners.Listener;
-import gladtile.server.support.NodeNews;
-import gladtile.server.support.Streams;
+import gladtile.server.review.ReviewService.SentBack;
+import gladtile.server.support.EventStreams;
+import gladtile.server.support.NodeEvents;
+import gladtile.server.support.StreamRegistry;
+import gladtile.server.support.StreamRegistry.Listener;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -29,7 +29,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @Component
 class LiveNews {
     private static final String TOPIC = "attempt:";
-    private final Streams<UUID> streams;
+    private final EventStreams<UUID> streams;
     /** By attempt; of several changes within a moment only the last is told. */
     private final Map<UUID, AttemptChanged> waiting = new LinkedHashMap<>();
     /** The assignments whose quilts are open, with their schools. */
@@ -41,14 +41,14 @@ class LiveNews {
     /** Those with moves since the hardest placements were told. */
     private final Set<UUID> moving = ConcurrentHashMap.newKeySet();
 
-    private final NodeNews nodes;
-    private final Quilts quilts;
-    private final Assignments assignments;
+    private final NodeEvents nodes;
+    private final ProgressService progress;
+    private final AssignmentService assignments;
 
-    LiveNews(Listeners listeners, NodeNews nodes, Quilts quilts, Assignments assignments) {
-        streams = new Streams<>(listeners);
+    LiveNews(StreamRegistry listeners, NodeEvents nodes, ProgressService progress, AssignmentService assignments) {
+        streams = new EventStreams<>(listeners);
         this.nodes = nodes;
-        this.quilts = quilts;
+        this.progress = progress;
         this.assignments = assignments;
     }
 
@@ -65,7 +65,7 @@ class LiveNews {
     }
 
     @EventListener
-    void changedThere(NodeNews.Heard heard) {
+    void changedThere(NodeEvents.Heard heard) {
         if (heard.what().startsWith(TOPIC)) {
             String[] ids = heard.what().split(":");
             gather(new AttemptChanged(
@@ -116,7 +116,7 @@ class LiveNews {
                 continue;
             }
             Assignment assignment = assignments.anyones(open.getValue(), id).orElseThrow();
-            Map<UUID, Stuck> now = quilts.stuck(assignment);
+            Map<UUID, Stuck> now = progress.stuck(assignment);
             if (!now.equals(stuck.put(id, now))) {
                 streams.tell(
                         id,
@@ -136,7 +136,7 @@ class LiveNews {
             if (streams.anyoneAt(id) && moving.remove(id)) {
                 assignments
                         .anyones(open.getValue(), id)
-                        .ifPresent(one -> streams.tell(id, "hardest", quilts.hardest(one)));
+                        .ifPresent(one -> streams.tell(id, "hardest", progress.hardest(one)));
             }
         }
     }
@@ -160,7 +160,7 @@ class LiveNews {
         for (AttemptChanged change : now) {
             assignments
                     .anyones(change.schoolId(), change.assignmentId())
-                    .flatMap(assignment -> quilts.row(
+                    .flatMap(assignment -> progress.row(
                             assignment,
                             change.holderId(),
                             change.attemptId(),

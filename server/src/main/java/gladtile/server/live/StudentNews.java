@@ -1,13 +1,13 @@
 package gladtile.server.live;
 
-import gladtile.server.assignments.Assignments.AssignmentChanged;
+import gladtile.server.assignments.AssignmentService.AssignmentChanged;
 import gladtile.server.attempts.AttemptChanged;
-import gladtile.server.attempts.Attempts.Opened;
-import gladtile.server.review.Reviews.SentBack;
-import gladtile.server.support.Listeners;
-import gladtile.server.support.Listeners.Listener;
-import gladtile.server.support.NodeNews;
-import gladtile.server.support.Streams;
+import gladtile.server.attempts.AttemptService.Opened;
+import gladtile.server.review.ReviewService.SentBack;
+import gladtile.server.support.EventStreams;
+import gladtile.server.support.NodeEvents;
+import gladtile.server.support.StreamRegistry;
+import gladtile.server.support.StreamRegistry.Listener;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.Map;
@@ -30,16 +30,16 @@ class StudentNews {
     private static final String AROUND = "around:";
 
     /** Attempts, and under the assignment's id all of them. */
-    private final Streams<UUID> streams;
+    private final EventStreams<UUID> streams;
 
     private final Map<UUID, Long> moved = new LinkedHashMap<>();
     private final Set<UUID> around = new LinkedHashSet<>();
-    private final NodeNews nodes;
+    private final NodeEvents nodes;
     private final ApplicationEventPublisher events;
     private volatile boolean closing;
 
-    StudentNews(Listeners listeners, NodeNews nodes, ApplicationEventPublisher events) {
-        streams = new Streams<>(listeners);
+    StudentNews(StreamRegistry listeners, NodeEvents nodes, ApplicationEventPublisher events) {
+        streams = new EventStreams<>(listeners);
         this.nodes = nodes;
         this.events = events;
     }
@@ -50,7 +50,7 @@ class StudentNews {
     SseEmitter open(Listener by, Opened opened) {
         UUID assignmentId = opened.assignment().id();
         Presence presence = new Presence(
-                opened.assignment().schoolId(), assignmentId, opened.worker().id(), opened.id());
+                opened.assignment().schoolId(), assignmentId, opened.assignee().id(), opened.id());
         SseEmitter emitter = streams.open(by, opened.id(), assignmentId);
         emitter.onCompletion(() -> {
             if (!closing) {
@@ -89,7 +89,7 @@ class StudentNews {
     }
 
     @EventListener
-    void changedThere(NodeNews.Heard heard) {
+    void changedThere(NodeEvents.Heard heard) {
         if (heard.what().startsWith(MOVED)) {
             String[] parts = heard.what().split(":");
             moved(UUID.fromString(parts[1]), Long.parseLong(parts[2]));

@@ -7,10 +7,10 @@ import static gladtile.tables.Tables.OUTBOX;
 import static gladtile.tables.Tables.PERSON;
 
 import gladtile.core.json.Json;
-import gladtile.server.notices.Notices.About;
-import gladtile.server.notices.Notices.Kind;
-import gladtile.server.notices.Notices.Mail;
-import gladtile.server.notices.Notices.Notice;
+import gladtile.server.notices.NoticeService.About;
+import gladtile.server.notices.NoticeService.Kind;
+import gladtile.server.notices.NoticeService.Mail;
+import gladtile.server.notices.NoticeService.Notice;
 import gladtile.server.support.UuidV7;
 import gladtile.tables.tables.Membership;
 import java.time.OffsetDateTime;
@@ -87,7 +87,7 @@ class NoticeStore {
                 .execute();
     }
 
-    List<Notices.Posted> outbox(UUID schoolId, UUID teacherId) {
+    List<NoticeService.Posted> outbox(UUID schoolId, UUID teacherId) {
         Membership theirs = MEMBERSHIP.as("theirs");
         Membership own = MEMBERSHIP.as("own");
         return db.select(PERSON.DISPLAY_NAME, OUTBOX.SUBJECT, OUTBOX.WORDS, OUTBOX.AT)
@@ -109,7 +109,7 @@ class NoticeStore {
                                                 own.PERSON_ID.eq(teacherId)))))
                 .orderBy(OUTBOX.AT.desc())
                 .limit(MOST)
-                .fetch(row -> new Notices.Posted(
+                .fetch(row -> new NoticeService.Posted(
                         row.value1(), row.value2(), row.value3(), row.value4().toInstant()));
     }
 

@@ -2,11 +2,11 @@ package gladtile.server.passkeys;
 
 import gladtile.core.Bounds;
 import gladtile.server.accounts.AccountController;
-import gladtile.server.accounts.Sessions;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.SessionService;
 import gladtile.server.accounts.SignIn;
-import gladtile.server.accounts.SignInAnswers;
-import gladtile.server.accounts.Source;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.SignInResponses;
+import gladtile.server.accounts.SignInSource;
 import gladtile.server.support.Problem;
 import gladtile.server.support.PublicAddress;
 import jakarta.servlet.http.HttpServletRequest;
@@ -34,12 +34,12 @@ class PasskeyController {
     private static final String TO_MAKE = PasskeyController.class.getName() + ".make";
     private static final String TO_SHOW = PasskeyController.class.getName() + ".show";
 
-    private final Passkeys passkeys;
+    private final PasskeyService passkeys;
     private final SignIn signIn;
-    private final Sessions sessions;
+    private final SessionService sessions;
     private final PublicAddress addresses;
 
-    PasskeyController(Passkeys passkeys, SignIn signIn, Sessions sessions, PublicAddress addresses) {
+    PasskeyController(PasskeyService passkeys, SignIn signIn, SessionService sessions, PublicAddress addresses) {
         this.passkeys = passkeys;
         this.signIn = signIn;
         this.sessions = sessions;
@@ -70,31 +70,32 @@ class PasskeyController {
         return URI.create(addresses.of("", request));
     }
 
-    @GetMapping("/api/me/passkeys")
-    List<PasskeyView> all(@AuthenticationPrincipal Who who) {
+    @GetMapping("/api/v1/me/passkeys")
+    List<PasskeyView> all(@AuthenticationPrincipal CurrentUser who) {
         return passkeys.of(who).stream()
                 .map(one -> new PasskeyView(one.id(), one.name(), one.madeAt(), one.usedAt()))
                 .toList();
     }
 
     /** What a device is asked to make a key for. */
-    @PostMapping("/api/me/passkey-challenges")
-    PasskeyChallenge toMake(@AuthenticationPrincipal Who who, HttpServletRequest request) {
-        if (passkeys.of(who).size() >= Passkeys.MOST) {
+    @PostMapping("/api/v1/me/passkey-challenges")
+    PasskeyChallenge toMake(@AuthenticationPrincipal CurrentUser who, HttpServletRequest request) {
+        if (passkeys.of(who).size() >= PasskeyService.MOST) {
             throw Problem.bound(
                     "passkey.count",
                     "Somebody has at most %d passkeys. Remove one first. Nothing was changed."
-                            .formatted(Passkeys.MOST));
+                            .formatted(PasskeyService.MOST));
         }
         PublicKeyCredentialCreationOptions options = passkeys.toMake(who, address(request));
         request.getSession().setAttribute(TO_MAKE, options);
-        return new PasskeyChallenge(Passkeys.json(options));
+        return new PasskeyChallenge(PasskeyService.json(options));
     }
 
     /** @return all of them, with the new one */
-    @PostMapping("/api/me/passkeys")
+    @PostMapping("/api/v1/me/passkeys")
     @ResponseStatus(HttpStatus.CREATED)
-    List<PasskeyView> keep(@AuthenticationPrincipal Who who, @RequestBody NewPasskey made, HttpServletRequest request) {
+    List<PasskeyView> keep(
+            @AuthenticationPrincipal CurrentUser who, @RequestBody NewPasskey made, HttpServletRequest request) {
         Object asked = taken(request, TO_MAKE);
         String name = made.name().isBlank() ? "Passkey" : made.name().strip();
         if (!(asked instanceof PublicKeyCredentialCreationOptions options)
@@ -104,31 +105,31 @@ class PasskeyController {
         return all(who);
     }
 
-    @DeleteMapping("/api/me/passkeys/{id}")
+    @DeleteMapping("/api/v1/me/passkeys/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@AuthenticationPrincipal Who who, @PathVariable String id) {
+    void remove(@AuthenticationPrincipal CurrentUser who, @PathVariable String id) {
         if (!passkeys.remove(who, id)) {
             throw Problem.notThere("passkey");
         }
     }
 
     /** What a device is asked to sign, so that somebody can sign in. */
-    @PostMapping("/api/passkey-challenges")
+    @PostMapping("/api/v1/passkey-challenges")
     PasskeyChallenge toShow(HttpServletRequest request) {
         PublicKeyCredentialRequestOptions options = passkeys.toShow(address(request));
-        Sessions.anonymousSession(request).setAttribute(TO_SHOW, options);
-        return new PasskeyChallenge(Passkeys.json(options));
+        SessionService.anonymousSession(request).setAttribute(TO_SHOW, options);
+        return new PasskeyChallenge(PasskeyService.json(options));
     }
 
-    @PostMapping("/api/passkey-sign-ins")
+    @PostMapping("/api/v1/passkey-sign-ins")
     AccountController.Me signIn(
             @RequestBody PasskeySignIn signed, HttpServletRequest request, HttpServletResponse response) {
-        Source from = Source.of(request);
+        SignInSource from = SignInSource.of(request);
         signIn.passkeyWait(from).ifPresent(wait -> {
-            throw SignInAnswers.waiting(wait, "signIn.keys");
+            throw SignInResponses.waiting(wait, "signIn.keys");
         });
         Object asked = taken(request, TO_SHOW);
-        Who who = asked instanceof PublicKeyCredentialRequestOptions options
+        CurrentUser who = asked instanceof PublicKeyCredentialRequestOptions options
                 ? passkeys.shown(address(request), options, signed.credential()).orElse(null)
                 : null;
         if (who == null) {

@@ -1,8 +1,8 @@
 package gladtile.server.personaldata;
 
-import gladtile.server.accounts.People;
-import gladtile.server.accounts.Who;
-import gladtile.server.classes.Classes;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.PersonService;
+import gladtile.server.classes.ClassService;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.personaldata.PersonalDataStore.Subject;
@@ -19,11 +19,11 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class PersonalData {
     private final PersonalDataStore store;
-    private final People people;
-    private final Classes classes;
+    private final PersonService people;
+    private final ClassService classes;
     private final ActivityLog log;
 
-    PersonalData(PersonalDataStore store, People people, Classes classes, ActivityLog log) {
+    PersonalData(PersonalDataStore store, PersonService people, ClassService classes, ActivityLog log) {
         this.classes = classes;
         this.store = store;
         this.people = people;
@@ -50,15 +50,15 @@ class PersonalData {
     /** @param message whole sentences, with what is safe */
     record Refused(String bound, String message) implements Outcome {}
 
-    List<Subject> named(Who by, String words) {
+    List<Subject> named(CurrentUser by, String words) {
         return store.named(by.schoolId(), words);
     }
 
-    Optional<Subject> find(Who by, UUID id) {
+    Optional<Subject> find(CurrentUser by, UUID id) {
         return store.find(by.schoolId(), id);
     }
 
-    Preview preview(Who by, UUID id) {
+    Preview preview(CurrentUser by, UUID id) {
         Map<PersonalPlace, Integer> counts = store.counts(by.schoolId(), id);
         List<Held> goes = new ArrayList<>(held(counts, Rule.GOES));
         int moves = store.moves(by.schoolId(), id);
@@ -87,7 +87,7 @@ class PersonalData {
 
     /** @param to who takes over what is not theirs alone; null for nobody */
     @Transactional
-    Outcome erase(Who by, UUID id, UUID to) {
+    Outcome erase(CurrentUser by, UUID id, UUID to) {
         Subject subject = store.find(by.schoolId(), id).orElse(null);
         if (subject == null) {
             return new NoneSuch();
@@ -120,12 +120,12 @@ class PersonalData {
         return subject.role().equals("student");
     }
 
-    private boolean hasWork(Who by, Subject subject) {
+    private boolean hasWork(CurrentUser by, Subject subject) {
         return store.ownsWork(by.schoolId(), subject.id())
                 || !isStudent(subject) && !subject.classes().isEmpty();
     }
 
-    void handedOut(Who by, UUID id) {
+    void handedOut(CurrentUser by, UUID id) {
         log.add(by.schoolId(), by.id(), LogEvent.ARCHIVE_MADE, id);
     }
 }

@@ -1,8 +1,8 @@
 package gladtile.server.personaldata;
 
 import gladtile.core.Bounds;
-import gladtile.server.accounts.Staff;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.StaffService;
 import gladtile.server.personaldata.PersonalDataStore.Subject;
 import gladtile.server.support.Problem;
 import java.time.ZoneId;
@@ -25,20 +25,20 @@ import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBo
 
 /** What is known of a person: as one file, or erased. For administrators. */
 @RestController
-@RequestMapping("/api/school/persons")
+@RequestMapping("/api/v1/school/persons")
 class PersonalDataController {
     private final PersonalData data;
     private final PersonArchive archive;
-    private final Staff staff;
+    private final StaffService staff;
 
-    PersonalDataController(PersonalData data, PersonArchive archive, Staff staff) {
+    PersonalDataController(PersonalData data, PersonArchive archive, StaffService staff) {
         this.data = data;
         this.archive = archive;
         this.staff = staff;
     }
 
     /** @param classes the names of those they learn or teach in */
-    record KnownPerson(UUID id, String name, Who.Role role, List<String> classes) {}
+    record KnownPerson(UUID id, String name, CurrentUser.Role role, List<String> classes) {}
 
     /** @param rows how many there are */
     record KeptData(String title, int rows) {}
@@ -51,20 +51,20 @@ class PersonalDataController {
 
     /** Students and staff whose names hold these words, by name, at most 50. */
     @GetMapping
-    List<KnownPerson> named(@AuthenticationPrincipal Who who, @RequestParam String named) {
+    List<KnownPerson> named(@AuthenticationPrincipal CurrentUser who, @RequestParam String named) {
         Bounds.text("person.name", named, Bounds.PERSON_NAME);
         return data.named(who, named.strip()).stream()
                 .map(one -> new KnownPerson(
                         one.id(),
                         one.name(),
-                        Who.Role.valueOf(one.role().toUpperCase(java.util.Locale.ROOT)),
+                        CurrentUser.Role.valueOf(one.role().toUpperCase(java.util.Locale.ROOT)),
                         one.classes()))
                 .toList();
     }
 
     /** Everything that is kept about somebody. */
     @GetMapping(value = "/{id}/archive", produces = "application/zip")
-    ResponseEntity<StreamingResponseBody> archive(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    ResponseEntity<StreamingResponseBody> archive(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         Subject subject = data.find(who, id).orElseThrow(() -> Problem.notThere("person"));
         ZoneId zone = ZoneId.of(staff.school(who.schoolId()).orElseThrow().timeZone());
         data.handedOut(who, id);
@@ -81,7 +81,7 @@ class PersonalDataController {
     }
 
     @GetMapping("/{id}/erasure")
-    ErasurePreview preview(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    ErasurePreview preview(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         data.find(who, id).orElseThrow(() -> Problem.notThere("person"));
         PersonalData.Preview preview = data.preview(who, id);
         return new ErasurePreview(kept(preview.goes()), kept(preview.stays()), kept(preview.handedOver()));
@@ -94,7 +94,8 @@ class PersonalDataController {
     /** For good. @param to who takes over activities and assignments; absent where there are none */
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void erase(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestParam(required = false) UUID to) {
+    void erase(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestParam(required = false) UUID to) {
         PersonalData.Outcome outcome = data.erase(who, id, to);
         if (outcome instanceof PersonalData.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message());

@@ -62,8 +62,8 @@ class PersonalDataStore {
     static final List<PersonalPlace> PLACES = List.of(
             new PersonalPlace(NOTICE.PERSON_ID, "Notices", Rule.GOES),
             new PersonalPlace(OUTBOX.TO_PERSON, "Messages", Rule.GOES),
-            new PersonalPlace(SAID_WORD.HOLDER_ID, "Words said to them about their work", Rule.GOES),
-            new PersonalPlace(SAID_WORD.BY_ID, "Words that they said about work", Rule.STAYS_NAMELESS),
+            new PersonalPlace(MESSAGE.HOLDER_ID, "Words said to them about their work", Rule.GOES),
+            new PersonalPlace(MESSAGE.BY_ID, "Words that they said about work", Rule.STAYS_NAMELESS),
             new PersonalPlace(EXTENSION.HOLDER_ID, "More time", Rule.GOES),
             new PersonalPlace(ASSIGNMENT_FOR.TARGET_ID, "Given to them alone", Rule.GOES),
             new PersonalPlace(ATTEMPT.HOLDER_ID, "Work", Rule.GOES),
@@ -74,7 +74,7 @@ class PersonalDataStore {
             new PersonalPlace(STUDENT_REQUEST.ASKED_BY, "Students they asked for", Rule.GOES),
             new PersonalPlace(TEAM_MEMBER.PERSON_ID, "Teams", Rule.GOES),
             new PersonalPlace(MEMBERSHIP.PERSON_ID, CLASSES, Rule.GOES),
-            new PersonalPlace(PERSON_TASTE.PERSON_ID, "Own settings", Rule.GOES),
+            new PersonalPlace(WORKBENCH_PREFERENCES.PERSON_ID, "Own settings", Rule.GOES),
             new PersonalPlace(PICTURE_KEPT.PERSON_ID, "Pictures used lately", Rule.GOES),
             new PersonalPlace(READY_PHRASE.PERSON_ID, "Ready phrases", Rule.GOES),
             new PersonalPlace(LESSON.TEACHER_ID, "Lessons with ink", Rule.GOES),
@@ -88,7 +88,7 @@ class PersonalDataStore {
             new PersonalPlace(ASSIGNMENT.TEACHER_ID, "Assignments given", Rule.IS_HANDED_OVER),
             new PersonalPlace(ACTIVITY.OWNER_ID, "Activities", Rule.IS_HANDED_OVER),
             new PersonalPlace(ACTIVITY_EDIT.AUTHOR_ID, "Edits", Rule.STAYS_NAMELESS),
-            new PersonalPlace(ACTIVITY_MOMENT.NAMED_BY, "Named moments", Rule.STAYS_NAMELESS),
+            new PersonalPlace(NAMED_VERSION.NAMED_BY, "Named versions", Rule.STAYS_NAMELESS),
             new PersonalPlace(KNOWN_DEVICE.PERSON_ID, "Devices", Rule.GOES),
             new PersonalPlace(ONE_TIME_LINK.PERSON_ID, "Links", Rule.GOES),
             new PersonalPlace(PASSKEY.PERSON_ID, "Passkeys", Rule.GOES),
@@ -271,14 +271,14 @@ class PersonalDataStore {
     }
 
     private List<String> said(UUID schoolId, UUID assignmentId, UUID holder) {
-        return db.select(SAID_WORD.WORDS)
-                .from(SAID_WORD)
+        return db.select(MESSAGE.TEXT)
+                .from(MESSAGE)
                 .where(
-                        SAID_WORD.SCHOOL_ID.eq(schoolId),
-                        SAID_WORD.ASSIGNMENT_ID.eq(assignmentId),
-                        SAID_WORD.HOLDER_ID.eq(holder))
-                .orderBy(SAID_WORD.AT)
-                .fetch(SAID_WORD.WORDS);
+                        MESSAGE.SCHOOL_ID.eq(schoolId),
+                        MESSAGE.ASSIGNMENT_ID.eq(assignmentId),
+                        MESSAGE.HOLDER_ID.eq(holder))
+                .orderBy(MESSAGE.AT)
+                .fetch(MESSAGE.TEXT);
     }
 
     List<String> activities(UUID schoolId, UUID owner) {
@@ -403,7 +403,12 @@ class PersonalDataStore {
                 .from(FILE_BRINGER)
                 .where(FILE_BRINGER.SCHOOL_ID.eq(schoolId), FILE_BRINGER.SHA256.eq(sha256))));
         for (TableField<?, JSONB> told : List.of(
-                EDITION.ACTIVITY, MOVE.ACT, REVIEW.REVIEW_, REVIEW.SENT_REVIEW, SCREENCAST.WHOLE, SCREENCAST.VIDEO)) {
+                ACTIVITY_VERSION.ACTIVITY,
+                MOVE.ACT,
+                REVIEW.REVIEW_,
+                REVIEW.SENT_REVIEW,
+                SCREENCAST.WHOLE,
+                SCREENCAST.VIDEO)) {
             places.add(DSL.exists(db.selectOne()
                     .from(told.getTable())
                     .where(school(told.getTable())

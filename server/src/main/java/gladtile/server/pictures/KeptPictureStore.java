@@ -2,7 +2,7 @@ package gladtile.server.pictures;
 
 import static gladtile.tables.Tables.PICTURE_KEPT;
 
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import java.time.Clock;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -21,7 +21,7 @@ class KeptPictureStore {
         this.clock = clock;
     }
 
-    List<String> favourites(Who who) {
+    List<String> favourites(CurrentUser who) {
         return db.select(PICTURE_KEPT.CODE)
                 .from(PICTURE_KEPT)
                 .where(PICTURE_KEPT.SCHOOL_ID.eq(who.schoolId()), PICTURE_KEPT.PERSON_ID.eq(who.id()))
@@ -31,7 +31,7 @@ class KeptPictureStore {
                 .fetch(PICTURE_KEPT.CODE);
     }
 
-    List<String> lately(Who who) {
+    List<String> lately(CurrentUser who) {
         return db.select(PICTURE_KEPT.CODE)
                 .from(PICTURE_KEPT)
                 .where(PICTURE_KEPT.SCHOOL_ID.eq(who.schoolId()), PICTURE_KEPT.PERSON_ID.eq(who.id()))
@@ -41,7 +41,7 @@ class KeptPictureStore {
                 .fetch(PICTURE_KEPT.CODE);
     }
 
-    void keep(Who who, String code, boolean kept) {
+    void keep(CurrentUser who, String code, boolean kept) {
         db.insertInto(PICTURE_KEPT)
                 .set(PICTURE_KEPT.SCHOOL_ID, who.schoolId())
                 .set(PICTURE_KEPT.PERSON_ID, who.id())
@@ -53,7 +53,7 @@ class KeptPictureStore {
                 .execute();
     }
 
-    void use(Who who, String code) {
+    void use(CurrentUser who, String code) {
         OffsetDateTime now = OffsetDateTime.now(clock);
         db.insertInto(PICTURE_KEPT)
                 .set(PICTURE_KEPT.SCHOOL_ID, who.schoolId())

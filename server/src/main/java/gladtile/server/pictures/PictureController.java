@@ -1,7 +1,7 @@
 package gladtile.server.pictures;
 
 import gladtile.core.Bounds;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.pictures.PictureLibrary.LibraryPicture;
 import gladtile.server.support.Problem;
 import java.util.List;
@@ -11,6 +11,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -19,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Finding pictures in the shipped library, by word and by topic, and keeping favourites. */
 @RestController
-@RequestMapping("/api/pictures")
+@RequestMapping("/api/v1/pictures")
 class PictureController {
     private static final int MOST = 120;
     private final PictureLibrary library;
@@ -45,19 +46,19 @@ class PictureController {
     }
 
     @GetMapping("/own")
-    Own own(@AuthenticationPrincipal Who who) {
+    Own own(@AuthenticationPrincipal CurrentUser who) {
         return new Own(pictures(kept.favourites(who)), pictures(kept.lately(who)), library.topics());
     }
 
-    @PostMapping("/{code}/keep")
+    @PutMapping("/{code}/kept")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keep(@AuthenticationPrincipal Who who, @PathVariable String code, @RequestBody Keep asked) {
+    void keep(@AuthenticationPrincipal CurrentUser who, @PathVariable String code, @RequestBody Keep asked) {
         kept.keep(who, known(code), asked.kept());
     }
 
-    @PostMapping("/{code}/use")
+    @PostMapping("/{code}/uses")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void use(@AuthenticationPrincipal Who who, @PathVariable String code) {
+    void use(@AuthenticationPrincipal CurrentUser who, @PathVariable String code) {
         kept.use(who, known(code));
     }
 

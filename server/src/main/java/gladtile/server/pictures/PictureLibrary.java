@@ -1,7 +1,7 @@
 package gladtile.server.pictures;
 
 import gladtile.server.support.GladProperties;
-import gladtile.server.support.Plain;
+import gladtile.server.support.PlainText;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -34,9 +34,9 @@ public class PictureLibrary {
             for (ShippedPicture picture : shipped.pictures()) {
                 Entry entry = new Entry(
                         new LibraryPicture(picture.code(), picture.name(), credit),
-                        Plain.of(picture.name()),
+                        PlainText.of(picture.name()),
                         picture.topic(),
-                        picture.words().stream().map(Plain::of).distinct().toList());
+                        picture.words().stream().map(PlainText::of).distinct().toList());
                 entries.add(entry);
                 byCode.put(picture.code(), entry);
             }
@@ -64,7 +64,7 @@ public class PictureLibrary {
      * @param most how many at the most
      */
     public List<LibraryPicture> find(String asked, String topic, int most) {
-        String[] words = Plain.of(asked).strip().split("\\s+");
+        String[] words = PlainText.of(asked).strip().split("\\s+");
         record Hit(Entry entry, int distance) {}
         List<Hit> hits = new ArrayList<>();
         for (Entry entry : entries) {

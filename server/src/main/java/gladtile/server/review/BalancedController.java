@@ -4,12 +4,12 @@ import gladtile.core.Bounds;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Score;
 import gladtile.core.roster.Teams;
-import gladtile.server.accounts.Who;
-import gladtile.server.assignments.Assignments;
-import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.attempts.Works;
-import gladtile.server.classes.Classes;
-import gladtile.server.classes.Classes.Student;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.AssignmentService;
+import gladtile.server.assignments.AssignmentService.Assignment;
+import gladtile.server.attempts.AttemptQueries;
+import gladtile.server.classes.ClassService;
+import gladtile.server.classes.ClassService.Student;
 import gladtile.server.support.Problem;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -28,11 +28,11 @@ class BalancedController {
     /** Further back says little of today. */
     private static final int ASSIGNMENTS = 20;
 
-    private final Assignments assignments;
-    private final Works works;
-    private final Classes classes;
+    private final AssignmentService assignments;
+    private final AttemptQueries works;
+    private final ClassService classes;
 
-    BalancedController(Assignments assignments, Works works, Classes classes) {
+    BalancedController(AssignmentService assignments, AttemptQueries works, ClassService classes) {
         this.assignments = assignments;
         this.works = works;
         this.classes = classes;
@@ -49,8 +49,9 @@ class BalancedController {
     /** Teams as they would be; nothing is kept. @param known of how many students there are results */
     record Balanced(List<List<UUID>> teams, int known) {}
 
-    @PostMapping("/api/classes/{id}/teams/balanced")
-    Balanced balanced(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody BalanceRequest asked) {
+    @PostMapping("/api/v1/classes/{id}/teams/balanced")
+    Balanced balanced(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody BalanceRequest asked) {
         if (!classes.isMember(who.schoolId(), id, who.id())) {
             throw Problem.notThere("class");
         }
@@ -64,7 +65,7 @@ class BalancedController {
     }
 
     /** The share of the points that each had on average. */
-    private Map<UUID, Double> strength(Who who, UUID classId) {
+    private Map<UUID, Double> strength(CurrentUser who, UUID classId) {
         Map<UUID, List<Double>> shares = new HashMap<>();
         assignments.of(who).stream()
                 .filter(one -> one.classId().equals(classId))
@@ -78,9 +79,9 @@ class BalancedController {
 
     private void add(Assignment assignment, Map<UUID, List<Double>> shares) {
         works.all(assignment).forEach((holder, rounds) -> {
-            Works.Work first = rounds.get(0);
+            AttemptQueries.Work first = rounds.get(0);
             AttemptState state = first.state();
-            Score score = Score.of(state, first.edition().rules());
+            Score score = Score.of(state, first.version().rules());
             if (state.seq() > 0 && score.most() > 0) {
                 shares.computeIfAbsent(holder, id -> new ArrayList<>()).add(score.got() / score.most());
             }

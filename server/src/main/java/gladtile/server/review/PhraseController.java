@@ -1,30 +1,30 @@
 package gladtile.server.review;
 
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A teacher's own ready phrases. */
 @RestController
-@RequestMapping("/api/phrases")
+@RequestMapping("/api/v1/phrases")
 class PhraseController {
-    private final Reviews reviews;
+    private final ReviewService reviews;
 
-    PhraseController(Reviews reviews) {
+    PhraseController(ReviewService reviews) {
         this.reviews = reviews;
     }
 
     @GetMapping
-    Phrases read(@AuthenticationPrincipal Who who) {
+    PhraseService read(@AuthenticationPrincipal CurrentUser who) {
         return reviews.phrases(who);
     }
 
-    @PostMapping
-    Phrases keep(@AuthenticationPrincipal Who who, @RequestBody Phrases phrases) {
+    @PutMapping
+    PhraseService keep(@AuthenticationPrincipal CurrentUser who, @RequestBody PhraseService phrases) {
         reviews.keepPhrases(who, phrases);
         return reviews.phrases(who);
     }

@@ -1,6 +1,6 @@
 package gladtile.server.review;
 
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.support.Attachment;
@@ -18,25 +18,25 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What came of an assignment, for its teacher. */
 @RestController
-@RequestMapping("/api/assignments/{id}/results")
+@RequestMapping("/api/v1/assignments/{id}/results")
 class ResultsController {
-    private final Results results;
+    private final ResultsService results;
     private final ActivityLog log;
 
-    ResultsController(Results results, ActivityLog log) {
+    ResultsController(ResultsService results, ActivityLog log) {
         this.results = results;
         this.log = log;
     }
 
     @GetMapping
-    Results.Figures figures(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    ResultsService.Figures figures(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         return results.of(who, id).orElseThrow(() -> Problem.notThere("assignment"));
     }
 
     /** For spreadsheets. */
     @GetMapping(path = "/table", produces = "text/csv")
-    ResponseEntity<byte[]> table(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
-        Results.Table table = results.csv(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    ResponseEntity<byte[]> table(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        ResultsService.Table table = results.csv(who, id).orElseThrow(() -> Problem.notThere("assignment"));
         log.add(who.schoolId(), who.id(), LogEvent.RESULTS_SAVED, id);
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))

@@ -4,15 +4,15 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import gladtile.core.Bounds;
 import gladtile.core.activity.FileRef;
-import gladtile.core.assigned.After;
-import gladtile.core.assigned.Window;
+import gladtile.core.assigned.ResultVisibility;
+import gladtile.core.assigned.TimeWindow;
 import gladtile.core.attempt.Score;
 import gladtile.core.attempt.Standing;
 import gladtile.core.review.PinnedWords;
-import gladtile.server.accounts.Who;
-import gladtile.server.attempts.Attempts;
-import gladtile.server.attempts.Attempts.Opened;
-import gladtile.server.review.Reviews.Kept;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.attempts.AttemptService;
+import gladtile.server.attempts.AttemptService.Opened;
+import gladtile.server.review.ReviewService.Kept;
 import gladtile.server.support.Problem;
 import java.time.Clock;
 import java.time.Instant;
@@ -29,13 +29,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What came back, for the student, and going on with it. */
 @RestController
-@RequestMapping("/api/attempts/{id}")
+@RequestMapping("/api/v1/attempts/{id}")
 class ReturnedController {
-    private final Attempts attempts;
-    private final Reviews reviews;
+    private final AttemptService attempts;
+    private final ReviewService reviews;
     private final Clock clock;
 
-    ReturnedController(Attempts attempts, Reviews reviews, Clock clock) {
+    ReturnedController(AttemptService attempts, ReviewService reviews, Clock clock) {
         this.attempts = attempts;
         this.reviews = reviews;
         this.clock = clock;
@@ -57,8 +57,8 @@ class ReturnedController {
             @JsonInclude(Include.NON_NULL) FileRef voice,
             boolean mayImprove) {}
 
-    @GetMapping("/returned")
-    Returned returned(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @GetMapping("/review")
+    Returned returned(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         Opened opened = own(who, id);
         if (opened.round() > 1 && opened.state().standing() != Standing.HANDED_IN) {
             // While it is improved, what was said of the round before is what one goes by.
@@ -79,7 +79,7 @@ class ReturnedController {
                         true,
                         kept.sentAt(),
                         kept.sent().words(),
-                        opened.assignment().terms().seen() == After.NOTHING && kept.score() == null
+                        opened.assignment().terms().seen() == ResultVisibility.NOTHING && kept.score() == null
                                 ? null
                                 : kept.score(),
                         kept.sent().pins(),
@@ -90,8 +90,8 @@ class ReturnedController {
     }
 
     /** Begins the next round, from where the last one ended. */
-    @PostMapping("/improve")
-    ResponseEntity<NextRound> improve(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @PostMapping("/rounds")
+    ResponseEntity<NextRound> improve(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         Opened opened = own(who, id);
         Kept kept = reviews.sent(who.schoolId(), id).orElse(Kept.NONE);
         if (!mayImprove(who, opened, kept)) {
@@ -104,22 +104,23 @@ class ReturnedController {
 
     record NextRound(UUID attemptId, int round) {}
 
-    private boolean mayImprove(Who who, Opened opened, Kept kept) {
+    private boolean mayImprove(CurrentUser who, Opened opened, Kept kept) {
         if (!attempts.goesOn(who, opened)) {
             return false;
         }
         if (opened.state().standing() != Standing.HANDED_IN || opened.round() >= Bounds.ROUNDS) {
             return false;
         }
-        Window.Stage stage = opened.assignment().window(opened.worker().id()).at(clock.instant());
+        TimeWindow.Stage stage =
+                opened.assignment().window(opened.assignee().id()).at(clock.instant());
         Integer rounds = opened.assignment().terms().rounds();
         boolean byThemselves = rounds != null && opened.round() < rounds;
         boolean asked = kept.sentAt() != null && kept.sent().mayImprove();
         // What a teacher sends back to be improved is open again, whatever the dates say.
-        return asked || byThemselves && stage != Window.Stage.CLOSED;
+        return asked || byThemselves && stage != TimeWindow.Stage.CLOSED;
     }
 
-    private Opened own(Who who, UUID id) {
+    private Opened own(CurrentUser who, UUID id) {
         return attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
     }
 }

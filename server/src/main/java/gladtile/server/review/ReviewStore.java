@@ -8,7 +8,7 @@ import gladtile.core.attempt.Score;
 import gladtile.core.attempt.Standing;
 import gladtile.core.json.Json;
 import gladtile.core.review.Review;
-import gladtile.server.review.Reviews.Kept;
+import gladtile.server.review.ReviewService.Kept;
 import java.math.BigDecimal;
 import java.time.OffsetDateTime;
 import java.util.Collection;
@@ -119,14 +119,14 @@ class ReviewStore {
                 .fetchMap(row -> row.value1(), row -> new Waiting(row.value2(), row.value3()));
     }
 
-    Optional<Phrases> phrases(UUID schoolId, UUID personId) {
+    Optional<PhraseService> phrases(UUID schoolId, UUID personId) {
         return db.select(READY_PHRASE.PHRASES)
                 .from(READY_PHRASE)
                 .where(READY_PHRASE.SCHOOL_ID.eq(schoolId), READY_PHRASE.PERSON_ID.eq(personId))
-                .fetchOptional(row -> Json.read(row.value1().data(), Phrases.class));
+                .fetchOptional(row -> Json.read(row.value1().data(), PhraseService.class));
     }
 
-    void keepPhrases(UUID schoolId, UUID personId, Phrases phrases) {
+    void keepPhrases(UUID schoolId, UUID personId, PhraseService phrases) {
         JSONB json = JSONB.valueOf(Json.write(phrases));
         db.insertInto(READY_PHRASE)
                 .values(schoolId, personId, json)

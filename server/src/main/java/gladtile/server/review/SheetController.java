@@ -2,22 +2,22 @@ package gladtile.server.review;
 
 import gladtile.core.activity.OtherSide;
 import gladtile.core.activity.Page;
+import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
-import gladtile.core.attempt.Course;
+import gladtile.core.attempt.PathProgress;
 import gladtile.core.attempt.Placement;
-import gladtile.core.attempt.Rules;
 import gladtile.core.attempt.Score;
 import gladtile.core.review.Review;
 import gladtile.core.review.ReviewedScore;
 import gladtile.core.student.StudentView;
 import gladtile.formats.print.StudentSheet;
-import gladtile.server.accounts.Who;
-import gladtile.server.assignments.Assignments;
-import gladtile.server.assignments.Assignments.Assignment;
-import gladtile.server.attempts.Works;
-import gladtile.server.attempts.Works.Work;
-import gladtile.server.classes.Classes;
-import gladtile.server.review.Reviews.Kept;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.AssignmentService;
+import gladtile.server.assignments.AssignmentService.Assignment;
+import gladtile.server.attempts.AttemptQueries;
+import gladtile.server.attempts.AttemptQueries.Work;
+import gladtile.server.classes.ClassService;
+import gladtile.server.review.ReviewService.Kept;
 import gladtile.server.support.Attachment;
 import gladtile.server.support.Problem;
 import java.io.IOException;
@@ -42,20 +42,23 @@ import org.springframework.web.bind.annotation.RestController;
 class SheetController {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
 
-    private final Assignments assignments;
-    private final Works works;
-    private final Reviews reviews;
-    private final Classes classes;
+    private final AssignmentService assignments;
+    private final AttemptQueries works;
+    private final ReviewService reviews;
+    private final ClassService classes;
 
-    SheetController(Assignments assignments, Works works, Reviews reviews, Classes classes) {
+    SheetController(AssignmentService assignments, AttemptQueries works, ReviewService reviews, ClassService classes) {
         this.assignments = assignments;
         this.works = works;
         this.reviews = reviews;
         this.classes = classes;
     }
 
-    @GetMapping(path = "/api/assignments/{id}/students/{studentId}/sheet", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> sheet(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId)
+    @GetMapping(
+            path = "/api/v1/assignments/{id}/students/{studentId}/sheet",
+            produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> sheet(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID studentId)
             throws IOException {
         Assignment assignment = assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
         Work work = works.newest(assignment, studentId).orElseThrow(() -> Problem.notThere("student's work"));
@@ -79,24 +82,24 @@ class SheetController {
             StudentView view,
             AttemptState state,
             Map<String, OtherSide> sides,
-            Course course) {}
+            PathProgress course) {}
 
-    @GetMapping("/api/assignments/{id}/students/{studentId}/sheet-pages")
-    SheetView pages(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID studentId) {
+    @GetMapping("/api/v1/assignments/{id}/students/{studentId}/sheet-pages")
+    SheetView pages(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID studentId) {
         Assignment assignment = assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
         Work work = works.newest(assignment, studentId).orElseThrow(() -> Problem.notThere("student's work"));
         String name = classes.names(assignment.schoolId(), List.of(studentId)).get(studentId);
         return new SheetView(
                 sheet(assignment, work, name),
-                works.view(work.edition(), work.state()),
+                works.view(work.version(), work.state()),
                 work.state(),
-                work.edition().rules().broughtUp(work.state()),
-                works.course(work.state(), work.edition().rules()));
+                work.version().rules().broughtUp(work.state()),
+                works.course(work.state(), work.version().rules()));
     }
 
     /** Of a review only what was sent: those at home see no more than the student. */
     private StudentSheet.Sheet sheet(Assignment assignment, Work work, String name) {
-        Rules rules = work.edition().rules();
+        AttemptRules rules = work.version().rules();
         Kept kept = reviews.sent(assignment.schoolId(), work.id()).orElse(Kept.NONE);
         Score score = ReviewedScore.of(work.state(), rules, kept.sentAt() == null ? Review.NONE : kept.sent());
         List<String> facts = new ArrayList<>();
@@ -114,7 +117,7 @@ class SheetController {
             facts.add("Handed in late");
         }
         Map<String, String> pages = new HashMap<>();
-        for (Page page : work.edition().activity().pages()) {
+        for (Page page : work.version().activity().pages()) {
             pages.put(page.id(), page.name());
         }
         List<StudentSheet.SheetLine> lines = rules.placements().stream()
@@ -133,7 +136,7 @@ class SheetController {
                 lines);
     }
 
-    private static String how(AttemptState state, Rules rules, Placement placement) {
+    private static String how(AttemptState state, AttemptRules rules, Placement placement) {
         if (state.shown().contains(placement.itemId())) {
             return "the solution was shown";
         }

@@ -1,8 +1,8 @@
 package gladtile.server.review;
 
-import gladtile.server.accounts.Who;
-import gladtile.server.assignments.Assignments;
-import gladtile.server.assignments.Assignments.Assignment;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.AssignmentService;
+import gladtile.server.assignments.AssignmentService.Assignment;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -13,10 +13,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** Everything that waits for a teacher's review, over all assignments. */
 @RestController
 class ToReviewController {
-    private final Assignments assignments;
+    private final AssignmentService assignments;
     private final ReviewStore store;
 
-    ToReviewController(Assignments assignments, ReviewStore store) {
+    ToReviewController(AssignmentService assignments, ReviewStore store) {
         this.assignments = assignments;
         this.store = store;
     }
@@ -24,8 +24,8 @@ class ToReviewController {
     /** @param waiting handed in and not sent back @param sent sent back */
     record ToReview(UUID assignmentId, String title, String className, int waiting, int sent) {}
 
-    @GetMapping("/api/to-review")
-    List<ToReview> list(@AuthenticationPrincipal Who who) {
+    @GetMapping("/api/v1/to-review")
+    List<ToReview> list(@AuthenticationPrincipal CurrentUser who) {
         List<Assignment> all = assignments.of(who);
         Map<UUID, ReviewStore.Waiting> counts =
                 store.waiting(who.schoolId(), all.stream().map(Assignment::id).toList());

@@ -1,7 +1,7 @@
 package gladtile.server.school;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.support.Problem;
@@ -24,36 +24,36 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Backups. For administrators. */
 @RestController
-@RequestMapping("/api/school/backups")
+@RequestMapping("/api/v1/school/backups")
 class BackupController {
-    private final Backups backups;
+    private final BackupService backups;
     private final ActivityLog log;
 
-    BackupController(Backups backups, ActivityLog log) {
+    BackupController(BackupService backups, ActivityLog log) {
         this.log = log;
         this.backups = backups;
     }
 
     /** @param last the newest one; absent for none yet @param failure why the last try came to nothing; absent for no failure */
     record BackupStanding(
-            Backups.State state,
-            @JsonInclude(JsonInclude.Include.NON_NULL) Backups.Backup last,
+            BackupService.State state,
+            @JsonInclude(JsonInclude.Include.NON_NULL) BackupService.Backup last,
             @JsonInclude(JsonInclude.Include.NON_NULL) String failure) {}
 
     @GetMapping
     BackupStanding standing() {
-        Backups.Standing now = backups.standing();
+        BackupService.Standing now = backups.standing();
         return new BackupStanding(now.state(), now.last(), now.failure());
     }
 
     /** Begins one; how it goes is asked for. */
     @PostMapping
     @ResponseStatus(HttpStatus.ACCEPTED)
-    BackupStanding begin(@AuthenticationPrincipal Who who) {
+    BackupStanding begin(@AuthenticationPrincipal CurrentUser who) {
         if (!backups.begin(who.schoolId(), who.id())) {
             throw Problem.of(
                     HttpStatus.CONFLICT,
-                    backups.standing().state() == Backups.State.NONE
+                    backups.standing().state() == BackupService.State.NONE
                             ? "Backups of this installation are made by others. Nothing was begun."
                             : "A backup is being made just now. Nothing else was begun.");
         }
@@ -62,7 +62,7 @@ class BackupController {
 
     /** All of the school in one file, which ./glad restore takes elsewhere. @param name of the file */
     @GetMapping(value = "/files/{name}", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    ResponseEntity<Resource> save(@AuthenticationPrincipal Who who, @PathVariable String name) {
+    ResponseEntity<Resource> save(@AuthenticationPrincipal CurrentUser who, @PathVariable String name) {
         Path file = backups.file(name).orElseThrow(() -> Problem.notThere("backup"));
         log.add(who.schoolId(), who.id(), LogEvent.BACKUP_SAVED, null, Map.of("file", name));
         return ResponseEntity.ok()

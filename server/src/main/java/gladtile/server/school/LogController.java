@@ -1,8 +1,8 @@
 package gladtile.server.school;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import gladtile.server.accounts.Who;
-import gladtile.server.classes.Classes;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.classes.ClassService;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEntry;
 import gladtile.server.log.LogEvent;
@@ -29,15 +29,15 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What happened to accounts and data. For administrators. */
 @RestController
-@RequestMapping("/api/school/log")
+@RequestMapping("/api/v1/school/log")
 class LogController {
     /** Lines of a downloaded log. */
     private static final int MOST = 100_000;
 
     private final ActivityLog log;
-    private final Classes classes;
+    private final ClassService classes;
 
-    LogController(ActivityLog log, Classes classes) {
+    LogController(ActivityLog log, ClassService classes) {
         this.log = log;
         this.classes = classes;
     }
@@ -68,7 +68,7 @@ class LogController {
      */
     @GetMapping
     LogPage lines(
-            @AuthenticationPrincipal Who who,
+            @AuthenticationPrincipal CurrentUser who,
             @RequestParam(required = false) Set<LogEvent> event,
             @RequestParam(required = false) UUID person,
             @RequestParam(required = false) Instant from,
@@ -81,7 +81,7 @@ class LogController {
 
     @GetMapping(path = "/table", produces = "text/csv")
     ResponseEntity<byte[]> table(
-            @AuthenticationPrincipal Who who,
+            @AuthenticationPrincipal CurrentUser who,
             @RequestParam(required = false) Set<LogEvent> event,
             @RequestParam(required = false) UUID person,
             @RequestParam(required = false) Instant from,
@@ -120,7 +120,7 @@ class LogController {
         return text == null ? "" : text.matches("(?s)[=+\\-@\t\r].*") ? "'" + text : text;
     }
 
-    private List<LogLine> named(Who who, List<LogEntry> page) {
+    private List<LogLine> named(CurrentUser who, List<LogEntry> page) {
         Set<UUID> ids = new HashSet<>();
         page.forEach(one -> {
             if (one.actorId() != null) {

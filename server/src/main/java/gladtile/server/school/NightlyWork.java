@@ -1,7 +1,7 @@
 package gladtile.server.school;
 
 import gladtile.server.accounts.School;
-import gladtile.server.accounts.Staff;
+import gladtile.server.accounts.StaffService;
 import gladtile.server.log.ActivityLog;
 import java.time.Clock;
 import java.time.Duration;
@@ -17,12 +17,12 @@ import org.springframework.stereotype.Component;
 class NightlyWork {
     static final int HOUR = 2;
 
-    private final Staff staff;
-    private final Backups backups;
+    private final StaffService staff;
+    private final BackupService backups;
     private final ActivityLog log;
     private final Clock clock;
 
-    NightlyWork(Staff staff, Backups backups, ActivityLog log, Clock clock) {
+    NightlyWork(StaffService staff, BackupService backups, ActivityLog log, Clock clock) {
         this.staff = staff;
         this.backups = backups;
         this.log = log;

@@ -2,10 +2,10 @@ package gladtile.server.school;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
-import gladtile.server.accounts.Staff;
-import gladtile.server.accounts.Who;
-import gladtile.server.activities.Shelf;
-import gladtile.server.classes.Classes;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.StaffService;
+import gladtile.server.activities.ActivityListService;
+import gladtile.server.classes.ClassService;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.support.Problem;
@@ -29,19 +29,19 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Those who work at the school. For administrators. */
 @RestController
-@RequestMapping("/api/school/people")
+@RequestMapping("/api/v1/school/people")
 class PeopleController {
-    private final Staff staff;
-    private final Classes classes;
-    private final Shelf shelf;
+    private final StaffService staff;
+    private final ClassService classes;
+    private final ActivityListService shelf;
     private final ActivityLog log;
     private final TransactionTemplate transactions;
     private final PublicAddress addresses;
 
     PeopleController(
-            Staff staff,
-            Classes classes,
-            Shelf shelf,
+            StaffService staff,
+            ClassService classes,
+            ActivityListService shelf,
             ActivityLog log,
             TransactionTemplate transactions,
             PublicAddress addresses) {
@@ -69,14 +69,14 @@ class PeopleController {
             UUID id,
             String name,
             String signInName,
-            Who.Role role,
+            CurrentUser.Role role,
             PersonState state,
             @JsonInclude(JsonInclude.Include.NON_NULL) OffsetDateTime invitedUntil,
             int classes,
             int students,
             @JsonInclude(JsonInclude.Include.NON_NULL) OffsetDateTime lastSeen) {}
 
-    record NewPerson(String name, String signInName, Who.Role role) {
+    record NewPerson(String name, String signInName, CurrentUser.Role role) {
         NewPerson {
             Bounds.text("person.name", name, Bounds.PERSON_NAME);
             Bounds.text("person.signInName", signInName, Bounds.PERSON_NAME);
@@ -87,7 +87,7 @@ class PeopleController {
     /** @param address shown this once; whoever has it chooses the password */
     record PersonLink(UUID personId, String address, OffsetDateTime expiresAt) {}
 
-    record RoleChange(Who.Role role) {
+    record RoleChange(CurrentUser.Role role) {
         RoleChange {
             Bounds.present("person.role", role);
         }
@@ -104,13 +104,13 @@ class PeopleController {
     record HandedOver(int activities, int classes) {}
 
     @GetMapping
-    List<StaffMember> all(@AuthenticationPrincipal Who who) {
-        List<Classes.StaffedClass> taught = classes.all(who.schoolId()).stream()
+    List<StaffMember> all(@AuthenticationPrincipal CurrentUser who) {
+        List<ClassService.StaffedClass> taught = classes.all(who.schoolId()).stream()
                 .filter(one -> !one.archived())
                 .toList();
         return staff.of(who.schoolId()).stream()
                 .map(one -> {
-                    List<Classes.StaffedClass> theirs = taught.stream()
+                    List<ClassService.StaffedClass> theirs = taught.stream()
                             .filter(each -> each.staff().contains(one.id()))
                             .toList();
                     return new StaffMember(
@@ -124,7 +124,7 @@ class PeopleController {
                             one.invitedUntil(),
                             theirs.size(),
                             theirs.stream()
-                                    .mapToInt(Classes.StaffedClass::students)
+                                    .mapToInt(ClassService.StaffedClass::students)
                                     .sum(),
                             one.lastSeen());
                 })
@@ -133,35 +133,37 @@ class PeopleController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    PersonLink invite(@AuthenticationPrincipal Who who, @RequestBody NewPerson asked, HttpServletRequest request) {
+    PersonLink invite(
+            @AuthenticationPrincipal CurrentUser who, @RequestBody NewPerson asked, HttpServletRequest request) {
         return link(staff.invite(who, asked.name(), asked.signInName(), asked.role()), request);
     }
 
     /** Another invitation, or a link for a new password. The one before is good no longer. */
     @PostMapping("/{id}/links")
     @ResponseStatus(HttpStatus.CREATED)
-    PersonLink anotherLink(@AuthenticationPrincipal Who who, @PathVariable UUID id, HttpServletRequest request) {
+    PersonLink anotherLink(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, HttpServletRequest request) {
         return link(staff.link(who, id), request);
     }
 
     @PutMapping("/{id}/role")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void role(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody RoleChange asked) {
+    void role(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody RoleChange asked) {
         done(staff.setRole(who, id, asked.role()));
     }
 
     @PutMapping("/{id}/state")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void state(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody StateChange asked) {
+    void state(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody StateChange asked) {
         done(staff.setActive(who, id, asked.active()));
     }
 
     /** All activities and classes of somebody become a colleague's. */
     @PostMapping("/{id}/hand-overs")
-    HandedOver handOver(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody HandOver asked) {
-        Staff.Member to = member(who, asked.to());
+    HandedOver handOver(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody HandOver asked) {
+        StaffService.Member to = member(who, asked.to());
         member(who, id);
-        if (asked.to().equals(id) || to.deactivated() || to.role() == Who.Role.ASSISTANT) {
+        if (asked.to().equals(id) || to.deactivated() || to.role() == CurrentUser.Role.ASSISTANT) {
             throw Problem.bound(
                     "handOver.to", "Work is handed to another teacher who may sign in. Nothing was changed.");
         }
@@ -178,12 +180,12 @@ class PeopleController {
         });
     }
 
-    private Staff.Member member(Who who, UUID id) {
+    private StaffService.Member member(CurrentUser who, UUID id) {
         return staff.member(who.schoolId(), id).orElseThrow(() -> Problem.notThere("person"));
     }
 
-    private PersonLink link(Staff.Outcome outcome, HttpServletRequest request) {
-        if (outcome instanceof Staff.LinkMade made) {
+    private PersonLink link(StaffService.Outcome outcome, HttpServletRequest request) {
+        if (outcome instanceof StaffService.LinkMade made) {
             String address = addresses.of("/welcome#" + made.link().token(), request);
             return new PersonLink(made.personId(), address, made.link().expiresAt());
         }
@@ -191,11 +193,11 @@ class PeopleController {
         throw new IllegalStateException("no link came of it");
     }
 
-    private static void done(Staff.Outcome outcome) {
-        if (outcome instanceof Staff.Refused refused) {
+    private static void done(StaffService.Outcome outcome) {
+        if (outcome instanceof StaffService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message());
         }
-        if (outcome instanceof Staff.NoneSuch) {
+        if (outcome instanceof StaffService.NoneSuch) {
             throw Problem.notThere("person");
         }
     }

@@ -1,9 +1,9 @@
 package gladtile.server.school;
 
-import gladtile.server.accounts.Sessions;
-import gladtile.server.accounts.Staff;
-import gladtile.server.accounts.Who;
-import gladtile.server.classes.Classes;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.SessionService;
+import gladtile.server.accounts.StaffService;
+import gladtile.server.classes.ClassService;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.support.Problem;
@@ -23,14 +23,14 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** All classes of the school, and who works with them. For administrators. */
 @RestController
-@RequestMapping("/api/school/classes")
+@RequestMapping("/api/v1/school/classes")
 class SchoolClassController {
-    private final Classes classes;
-    private final Staff staff;
-    private final Sessions sessions;
+    private final ClassService classes;
+    private final StaffService staff;
+    private final SessionService sessions;
     private final ActivityLog log;
 
-    SchoolClassController(Classes classes, Staff staff, Sessions sessions, ActivityLog log) {
+    SchoolClassController(ClassService classes, StaffService staff, SessionService sessions, ActivityLog log) {
         this.classes = classes;
         this.staff = staff;
         this.sessions = sessions;
@@ -41,7 +41,7 @@ class SchoolClassController {
     record ClassAtSchool(UUID id, String name, boolean archived, int students, Set<UUID> staff) {}
 
     @GetMapping
-    List<ClassAtSchool> all(@AuthenticationPrincipal Who who) {
+    List<ClassAtSchool> all(@AuthenticationPrincipal CurrentUser who) {
         return classes.all(who.schoolId()).stream()
                 .map(one -> new ClassAtSchool(one.id(), one.name(), one.archived(), one.students(), one.staff()))
                 .toList();
@@ -49,7 +49,7 @@ class SchoolClassController {
 
     @PutMapping("/{id}/staff/{personId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void join(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID personId) {
+    void join(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID personId) {
         there(who, id, personId);
         if (!classes.isMember(who.schoolId(), id, personId)) {
             classes.join(who.schoolId(), id, personId);
@@ -65,7 +65,7 @@ class SchoolClassController {
     /** They see no more of it, from the next request on. */
     @DeleteMapping("/{id}/staff/{personId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void leave(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable UUID personId) {
+    void leave(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID personId) {
         there(who, id, personId);
         classes.leave(who.schoolId(), id, personId);
         sessions.endAll(personId);
@@ -77,7 +77,7 @@ class SchoolClassController {
                 Map.of("class", id.toString(), "works", "false"));
     }
 
-    private void there(Who who, UUID id, UUID personId) {
+    private void there(CurrentUser who, UUID id, UUID personId) {
         if (classes.name(who.schoolId(), id).isEmpty()) {
             throw Problem.notThere("class");
         }

@@ -2,9 +2,9 @@ package gladtile.server.school;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.accounts.School;
-import gladtile.server.accounts.Staff;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.StaffService;
 import gladtile.server.files.StorageUse;
 import gladtile.server.support.DiskRoom;
 import org.springframework.http.HttpStatus;
@@ -18,13 +18,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The school itself: its name, its language, its clock, its room. For administrators. */
 @RestController
-@RequestMapping("/api/school")
+@RequestMapping("/api/v1/school")
 class SchoolController {
-    private final Staff staff;
+    private final StaffService staff;
     private final StorageUse storage;
     private final DiskRoom disk;
 
-    SchoolController(Staff staff, StorageUse storage, DiskRoom disk) {
+    SchoolController(StaffService staff, StorageUse storage, DiskRoom disk) {
         this.disk = disk;
         this.staff = staff;
         this.storage = storage;
@@ -64,7 +64,7 @@ class SchoolController {
     }
 
     @GetMapping
-    SchoolView school(@AuthenticationPrincipal Who who) {
+    SchoolView school(@AuthenticationPrincipal CurrentUser who) {
         School school = staff.school(who.schoolId()).orElseThrow();
         return new SchoolView(
                 school.name(),
@@ -81,7 +81,7 @@ class SchoolController {
 
     @PutMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void change(@AuthenticationPrincipal Who who, @RequestBody SchoolSettings asked) {
+    void change(@AuthenticationPrincipal CurrentUser who, @RequestBody SchoolSettings asked) {
         staff.setSchool(
                 who,
                 new School(

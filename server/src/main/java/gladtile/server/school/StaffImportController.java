@@ -3,8 +3,8 @@ package gladtile.server.school;
 import gladtile.core.Bounds;
 import gladtile.formats.table.StaffList;
 import gladtile.formats.table.StaffList.StaffRow;
-import gladtile.server.accounts.Staff;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.StaffService;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.support.Problem;
@@ -28,16 +28,16 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Many who work at the school at once, from a table or a register: each gets an invitation. For administrators. */
 @RestController
-@RequestMapping("/api/school/people")
+@RequestMapping("/api/v1/school/people")
 class StaffImportController {
     /** At once. */
     static final int MOST = 500;
 
-    private final Staff staff;
+    private final StaffService staff;
     private final PublicAddress addresses;
     private final ActivityLog log;
 
-    StaffImportController(Staff staff, PublicAddress addresses, ActivityLog log) {
+    StaffImportController(StaffService staff, PublicAddress addresses, ActivityLog log) {
         this.staff = staff;
         this.addresses = addresses;
         this.log = log;
@@ -58,7 +58,7 @@ class StaffImportController {
     }
 
     /** @param line of the table, from 1 */
-    record Newcomer(int line, String name, String signInName, Who.Role role, NewcomerState state) {}
+    record Newcomer(int line, String name, String signInName, CurrentUser.Role role, NewcomerState state) {}
 
     /** @param passedOver what is not taken, and why */
     record StaffPreview(List<Newcomer> people, List<String> passedOver) {}
@@ -68,7 +68,7 @@ class StaffImportController {
 
     /** What the table would do; nothing is changed. */
     @PostMapping("/import-previews")
-    StaffPreview preview(@AuthenticationPrincipal Who who, @RequestBody StaffTable asked) {
+    StaffPreview preview(@AuthenticationPrincipal CurrentUser who, @RequestBody StaffTable asked) {
         StaffList.Result result = StaffList.read(asked.users(), asked.roles());
         if (result instanceof StaffList.NoList none) {
             throw Problem.bound("staff.users", none.message() + " Nothing was changed.");
@@ -89,7 +89,7 @@ class StaffImportController {
                     row.line(),
                     name,
                     signInName,
-                    Who.Role.valueOf(row.role().name()),
+                    CurrentUser.Role.valueOf(row.role().name()),
                     fresh ? NewcomerState.FRESH : NewcomerState.THERE));
         }
         return new StaffPreview(people, read.passedOver());
@@ -100,7 +100,7 @@ class StaffImportController {
     @ResponseStatus(HttpStatus.CREATED)
     @Transactional
     public List<InvitedPerson> take(
-            @AuthenticationPrincipal Who who, @RequestBody StaffTable asked, HttpServletRequest request) {
+            @AuthenticationPrincipal CurrentUser who, @RequestBody StaffTable asked, HttpServletRequest request) {
         List<InvitedPerson> invited = new ArrayList<>();
         for (Newcomer one : preview(who, asked).people()) {
             if (one.state() == NewcomerState.FRESH) {
@@ -116,9 +116,9 @@ class StaffImportController {
         return invited;
     }
 
-    private InvitedPerson invite(Who who, Newcomer one, HttpServletRequest request) {
-        Staff.Outcome outcome = staff.invite(who, one.name(), one.signInName(), one.role());
-        if (outcome instanceof Staff.LinkMade made) {
+    private InvitedPerson invite(CurrentUser who, Newcomer one, HttpServletRequest request) {
+        StaffService.Outcome outcome = staff.invite(who, one.name(), one.signInName(), one.role());
+        if (outcome instanceof StaffService.LinkMade made) {
             return new InvitedPerson(
                     one.name(),
                     one.signInName(),
@@ -126,6 +126,6 @@ class StaffImportController {
                     made.link().expiresAt());
         }
         // Somebody else took that name meanwhile; all of it is taken back.
-        throw Problem.bound("staff.users", ((Staff.Refused) outcome).message());
+        throw Problem.bound("staff.users", ((StaffService.Refused) outcome).message());
     }
 }

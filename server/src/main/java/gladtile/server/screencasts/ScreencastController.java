@@ -5,16 +5,19 @@ import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import gladtile.core.Bounds;
 import gladtile.core.present.Caption;
 import gladtile.core.present.Chapter;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,9 +25,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** Recordings of a page with what was said, made in front of a class. */
 @RestController
 class ScreencastController {
-    private final Screencasts screencasts;
+    private final ScreencastService screencasts;
 
-    ScreencastController(Screencasts screencasts) {
+    ScreencastController(ScreencastService screencasts) {
         this.screencasts = screencasts;
     }
 
@@ -63,49 +66,55 @@ class ScreencastController {
 
     record ScreencastRemoved(UUID id) {}
 
-    @PostMapping("/api/activities/{id}/screencasts")
+    @PostMapping("/api/v1/activities/{id}/screencasts")
     @ResponseStatus(HttpStatus.CREATED)
-    Screencast begin(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody ScreencastTitle asked) {
+    Screencast begin(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ScreencastTitle asked) {
         return screencasts.begin(who, id, asked.title()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     /** The newest first. */
-    @GetMapping("/api/activities/{id}/screencasts")
-    List<Screencast> list(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @GetMapping("/api/v1/activities/{id}/screencasts")
+    List<Screencast> list(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         return screencasts.of(who, id);
     }
 
     /** A piece of what is recorded just now; they come in their order, from 0. */
-    @PostMapping(path = "/api/screencasts/{id}/pieces/{n}", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @PutMapping(path = "/api/v1/screencasts/{id}/pieces/{n}", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void put(@AuthenticationPrincipal Who who, @PathVariable UUID id, @PathVariable int n, @RequestBody byte[] bytes) {
+    void put(
+            @AuthenticationPrincipal CurrentUser who,
+            @PathVariable UUID id,
+            @PathVariable int n,
+            @RequestBody byte[] bytes) {
         done(screencasts.put(who, id, n, bytes));
     }
 
-    @PostMapping("/api/screencasts/{id}/finish")
-    Screencast finish(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @PostMapping("/api/v1/screencasts/{id}/completion")
+    Screencast finish(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         return done(screencasts.finish(who, id));
     }
 
-    @PostMapping("/api/screencasts/{id}")
-    Screencast set(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody ScreencastChange asked) {
+    @PatchMapping("/api/v1/screencasts/{id}")
+    Screencast set(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ScreencastChange asked) {
         return done(
                 screencasts.set(who, id, asked.title(), asked.chapters(), asked.captions(), asked.from(), asked.to()));
     }
 
-    @PostMapping("/api/screencasts/{id}/remove")
-    ScreencastRemoved remove(@AuthenticationPrincipal Who who, @PathVariable UUID id) {
+    @DeleteMapping("/api/v1/screencasts/{id}")
+    ScreencastRemoved remove(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         if (!screencasts.remove(who, id)) {
             throw Problem.notThere("recording");
         }
         return new ScreencastRemoved(id);
     }
 
-    private static Screencast done(Screencasts.Outcome outcome) {
-        if (outcome instanceof Screencasts.Refused refused) {
+    private static Screencast done(ScreencastService.Outcome outcome) {
+        if (outcome instanceof ScreencastService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message());
         }
-        if (outcome instanceof Screencasts.Done done) {
+        if (outcome instanceof ScreencastService.Done done) {
             return done.screencast();
         }
         throw Problem.notThere("recording");

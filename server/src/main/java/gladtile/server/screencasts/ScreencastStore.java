@@ -7,7 +7,7 @@ import gladtile.core.activity.FileRef;
 import gladtile.core.json.Json;
 import gladtile.core.present.Caption;
 import gladtile.core.present.Chapter;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.tables.tables.records.ScreencastRecord;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -27,11 +27,11 @@ class ScreencastStore {
         this.db = db;
     }
 
-    private static Condition own(Who who) {
+    private static Condition own(CurrentUser who) {
         return SCREENCAST.SCHOOL_ID.eq(who.schoolId()).and(SCREENCAST.TEACHER_ID.eq(who.id()));
     }
 
-    void begin(Who who, UUID id, UUID activityId, String title, OffsetDateTime at) {
+    void begin(CurrentUser who, UUID id, UUID activityId, String title, OffsetDateTime at) {
         db.insertInto(SCREENCAST)
                 .set(SCREENCAST.SCHOOL_ID, who.schoolId())
                 .set(SCREENCAST.ID, id)
@@ -42,12 +42,12 @@ class ScreencastStore {
                 .execute();
     }
 
-    Optional<Screencast> find(Who who, UUID id) {
+    Optional<Screencast> find(CurrentUser who, UUID id) {
         return db.selectFrom(SCREENCAST).where(own(who), SCREENCAST.ID.eq(id)).fetchOptional(ScreencastStore::read);
     }
 
     /** Its row is held until the end of the transaction. */
-    Optional<Screencast> hold(Who who, UUID id) {
+    Optional<Screencast> hold(CurrentUser who, UUID id) {
         return db.selectFrom(SCREENCAST)
                 .where(own(who), SCREENCAST.ID.eq(id))
                 .forUpdate()
@@ -55,7 +55,7 @@ class ScreencastStore {
     }
 
     /** The newest first. */
-    List<Screencast> of(Who who, UUID activityId, int most) {
+    List<Screencast> of(CurrentUser who, UUID activityId, int most) {
         return db.selectFrom(SCREENCAST)
                 .where(own(who), SCREENCAST.ACTIVITY_ID.eq(activityId))
                 .orderBy(SCREENCAST.BEGAN_AT.desc(), SCREENCAST.ID)
@@ -153,7 +153,7 @@ class ScreencastStore {
                 .execute();
     }
 
-    boolean remove(Who who, UUID id) {
+    boolean remove(CurrentUser who, UUID id) {
         return db.deleteFrom(SCREENCAST).where(own(who), SCREENCAST.ID.eq(id)).execute() > 0;
     }
 }

@@ -1,6 +1,6 @@
 package gladtile.server.singlesignon;
 
-import gladtile.server.accounts.Staff;
+import gladtile.server.accounts.StaffService;
 import gladtile.server.support.GladProperties;
 import java.time.Clock;
 import java.time.OffsetDateTime;
@@ -12,7 +12,7 @@ import org.springframework.stereotype.Component;
 /** For the demo alone: its school signs in with the stand-in identity provider, and one of its teachers is connected already. */
 @Component
 class SignOnDemo {
-    private final Staff staff;
+    private final StaffService staff;
     private final IdentityProviderStore store;
     private final GladProperties properties;
     private final Clock clock;
@@ -20,7 +20,7 @@ class SignOnDemo {
 
     /** @param issuer address of the stand-in; empty where it was not started */
     SignOnDemo(
-            Staff staff,
+            StaffService staff,
             IdentityProviderStore store,
             GladProperties properties,
             Clock clock,

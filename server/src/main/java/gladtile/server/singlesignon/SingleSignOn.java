@@ -1,8 +1,8 @@
 package gladtile.server.singlesignon;
 
-import gladtile.server.accounts.Sessions;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.SessionService;
 import gladtile.server.accounts.SignIn;
-import gladtile.server.accounts.Who;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import jakarta.servlet.http.HttpServletRequest;
@@ -30,12 +30,12 @@ class SingleSignOn implements AuthenticationSuccessHandler, AuthenticationFailur
     private static final Logger LOG = LoggerFactory.getLogger(SingleSignOn.class);
 
     private final IdentityProviderStore store;
-    private final Sessions sessions;
+    private final SessionService sessions;
     private final SignIn signIn;
     private final ActivityLog log;
     private final Clock clock;
 
-    SingleSignOn(IdentityProviderStore store, Sessions sessions, SignIn signIn, ActivityLog log, Clock clock) {
+    SingleSignOn(IdentityProviderStore store, SessionService sessions, SignIn signIn, ActivityLog log, Clock clock) {
         this.store = store;
         this.sessions = sessions;
         this.signIn = signIn;
@@ -53,8 +53,8 @@ class SingleSignOn implements AuthenticationSuccessHandler, AuthenticationFailur
             return;
         }
         String issuer = there.getIssuer().toString();
-        Who here = sessions.who(request)
-                .filter(who -> who.role() != Who.Role.STUDENT)
+        CurrentUser here = sessions.who(request)
+                .filter(who -> who.role() != CurrentUser.Role.STUDENT)
                 .orElse(null);
         if (here != null) {
             boolean linked =
@@ -65,7 +65,7 @@ class SingleSignOn implements AuthenticationSuccessHandler, AuthenticationFailur
             response.sendRedirect("/account?school-account=" + (linked ? "linked" : "taken"));
             return;
         }
-        Optional<Who> who = store.linked(issuer, there.getSubject())
+        Optional<CurrentUser> who = store.linked(issuer, there.getSubject())
                 .flatMap(one -> signIn.staff(one.schoolId(), one.personId(), "school account"));
         if (who.isEmpty()) {
             response.sendRedirect("/sign-in?school-account=unknown");

@@ -2,7 +2,7 @@ package gladtile.server.singlesignon;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
 import gladtile.server.support.Problem;
@@ -62,14 +62,14 @@ class SingleSignOnController {
             @JsonInclude(JsonInclude.Include.NON_NULL) OffsetDateTime linkedAt) {}
 
     /** Whether one can sign in that way. */
-    @GetMapping("/api/single-sign-on")
+    @GetMapping("/api/v1/single-sign-on")
     SingleSignOnOffer offer() {
         return new SingleSignOnOffer(
                 providers.provider().map(IdentityProvider::name).orElse(null));
     }
 
-    @GetMapping("/api/school/identity-provider")
-    ProviderSettings settings(@AuthenticationPrincipal Who who, HttpServletRequest request) {
+    @GetMapping("/api/v1/school/identity-provider")
+    ProviderSettings settings(@AuthenticationPrincipal CurrentUser who, HttpServletRequest request) {
         String back = addresses.of("/sign-in/back", request);
         return providers
                 .provider(who.schoolId())
@@ -78,9 +78,9 @@ class SingleSignOnController {
     }
 
     /** It is asked first whether it answers: one that does not would lock nobody out, but let nobody in. */
-    @PutMapping("/api/school/identity-provider")
+    @PutMapping("/api/v1/school/identity-provider")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void set(@AuthenticationPrincipal Who who, @RequestBody NewProvider asked) {
+    void set(@AuthenticationPrincipal CurrentUser who, @RequestBody NewProvider asked) {
         String secret = asked.clientSecret() != null
                 ? asked.clientSecret()
                 : providers
@@ -107,21 +107,21 @@ class SingleSignOnController {
                 java.util.Map.of("singleSignOn", wanted.issuer()));
     }
 
-    @DeleteMapping("/api/school/identity-provider")
+    @DeleteMapping("/api/v1/school/identity-provider")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@AuthenticationPrincipal Who who) {
+    void remove(@AuthenticationPrincipal CurrentUser who) {
         store.remove(who.schoolId());
         log.add(who.schoolId(), who.id(), LogEvent.SETTINGS_CHANGED, null, java.util.Map.of("singleSignOn", ""));
     }
 
-    @GetMapping("/api/me/school-account")
-    OwnSchoolAccount own(@AuthenticationPrincipal Who who) {
+    @GetMapping("/api/v1/me/school-account")
+    OwnSchoolAccount own(@AuthenticationPrincipal CurrentUser who) {
         return new OwnSchoolAccount(store.linkedAt(who.schoolId(), who.id()).orElse(null));
     }
 
-    @DeleteMapping("/api/me/school-account")
+    @DeleteMapping("/api/v1/me/school-account")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void unlink(@AuthenticationPrincipal Who who) {
+    void unlink(@AuthenticationPrincipal CurrentUser who) {
         if (store.unlink(who.schoolId(), who.id())) {
             log.add(who.schoolId(), who.id(), LogEvent.SCHOOL_ACCOUNT_UNLINKED, who.id());
         }

@@ -5,11 +5,11 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Starter;
-import gladtile.core.starter.Remade;
+import gladtile.core.starter.RemadeActivity;
 import gladtile.core.starter.Remake;
-import gladtile.server.accounts.Who;
-import gladtile.server.activities.Activities;
-import gladtile.server.activities.Activities.Caught;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.activities.ActivityService;
+import gladtile.server.activities.ActivityService.Caught;
 import gladtile.server.starting.StarterController.StarterRequest;
 import gladtile.server.support.Problem;
 import java.util.List;
@@ -18,23 +18,24 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Pages of an activity that are made again from its changed list; what was changed on them by hand stays. */
 @RestController
-@RequestMapping("/api/activities/{id}/list")
+@RequestMapping("/api/v1/activities/{id}/list")
 class RemakeController {
     /** So many pages are drawn in the preview, and so many names told. */
     private static final int SHOWN = 6;
 
     private static final int NAMED = 20;
 
-    private final Activities activities;
-    private final PicturesByWord pictures;
+    private final ActivityService activities;
+    private final PictureMatcher pictures;
 
-    RemakeController(Activities activities, PicturesByWord pictures) {
+    RemakeController(ActivityService activities, PictureMatcher pictures) {
         this.activities = activities;
         this.pictures = pictures;
     }
@@ -65,19 +66,20 @@ class RemakeController {
             int kept,
             @JsonInclude(JsonInclude.Include.NON_NULL) String missing) {}
 
-    @PostMapping("/preview")
-    RemakePreview preview(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody StarterRequest asked) {
+    @PostMapping("/previews")
+    RemakePreview preview(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody StarterRequest asked) {
         Activity now = activities
                 .read(who, id)
                 .orElseThrow(() -> Problem.notThere("activity"))
                 .activity();
         Starter starter = pictures.found(asked.starter(), asked.pictured());
         int pictured = pictures.count(starter);
-        Remade remade = Remake.again(now, starter, asked.pictured());
-        if (remade instanceof Remade.Refused refused) {
+        RemadeActivity remade = Remake.again(now, starter, asked.pictured());
+        if (remade instanceof RemadeActivity.Refused refused) {
             return new RemakePreview(List.of(), 0, pictured, List.of(), 0, List.of(), 0, 0, refused.message());
         }
-        Remade.Again again = (Remade.Again) remade;
+        RemadeActivity.Again again = (RemadeActivity.Again) remade;
         List<Page> pages = again.activity().pages();
         return new RemakePreview(
                 first(pages, SHOWN),
@@ -92,8 +94,8 @@ class RemakeController {
     }
 
     /** As one edit like any other, which can be undone. */
-    @PostMapping
-    Caught make(@AuthenticationPrincipal Who who, @PathVariable UUID id, @RequestBody MakeAgain asked) {
+    @PutMapping
+    Caught make(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody MakeAgain asked) {
         Starter starter = pictures.found(asked.list().starter(), asked.list().pictured());
         boolean pictured = asked.list().pictured();
         return activities
@@ -108,11 +110,11 @@ class RemakeController {
     }
 
     private static Activity become(Activity now, Starter starter, boolean pictured) {
-        Remade remade = Remake.again(now, starter, pictured);
-        if (remade instanceof Remade.Refused refused) {
+        RemadeActivity remade = Remake.again(now, starter, pictured);
+        if (remade instanceof RemadeActivity.Refused refused) {
             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, refused.message());
         }
-        return ((Remade.Again) remade).activity();
+        return ((RemadeActivity.Again) remade).activity();
     }
 
     private static <T> List<T> first(List<T> all, int most) {

@@ -7,11 +7,11 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Starter;
 import gladtile.core.json.Json;
 import gladtile.core.starter.Graphemes;
-import gladtile.core.starter.Made;
+import gladtile.core.starter.MadePages;
 import gladtile.core.starter.Starters;
-import gladtile.server.accounts.Who;
-import gladtile.server.activities.Activities;
-import gladtile.server.files.FileUses;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.activities.ActivityService;
+import gladtile.server.files.FileUseService;
 import gladtile.server.support.Problem;
 import gladtile.server.support.UuidV7;
 import java.util.List;
@@ -27,16 +27,16 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Pages made from a list: looked at while the list is written, then made as an activity. */
 @RestController
-@RequestMapping("/api/starters")
+@RequestMapping("/api/v1")
 class StarterController {
     /** So many pages are drawn in the preview. */
     private static final int SHOWN = 6;
 
-    private final Activities activities;
-    private final PicturesByWord pictures;
-    private final FileUses files;
+    private final ActivityService activities;
+    private final PictureMatcher pictures;
+    private final FileUseService files;
 
-    StarterController(Activities activities, PicturesByWord pictures, FileUses files) {
+    StarterController(ActivityService activities, PictureMatcher pictures, FileUseService files) {
         this.files = files;
         this.activities = activities;
         this.pictures = pictures;
@@ -72,15 +72,15 @@ class StarterController {
     /** The words of a text, and its letters. */
     record CutParts(List<String> words, List<String> letters) {}
 
-    @PostMapping("/preview")
+    @PostMapping("/starter-previews")
     StarterPreview preview(@RequestBody StarterRequest asked) {
         Starter starter = pictures.found(asked.starter(), asked.pictured());
-        Made made = Starters.make(starter, "preview");
+        MadePages made = Starters.make(starter, "preview");
         int pictured = pictures.count(starter);
-        if (made instanceof Made.Refused refused) {
+        if (made instanceof MadePages.Refused refused) {
             return new StarterPreview(List.of(), 0, pictured, refused.message());
         }
-        Made.Pages pages = (Made.Pages) made;
+        MadePages.Pages pages = (MadePages.Pages) made;
         return new StarterPreview(
                 pages.pages().subList(0, Math.min(SHOWN, pages.pages().size())),
                 pages.pages().size(),
@@ -88,24 +88,25 @@ class StarterController {
                 null);
     }
 
-    @PostMapping
+    @PostMapping("/starters")
     @ResponseStatus(HttpStatus.CREATED)
-    StarterMade make(@AuthenticationPrincipal Who who, @RequestBody StarterRequest asked) {
+    StarterMade make(@AuthenticationPrincipal CurrentUser who, @RequestBody StarterRequest asked) {
         if (!files.areFor(who, Json.write(asked.starter()))) {
             throw Problem.notThere("picture");
         }
         Starter starter = pictures.found(asked.starter(), asked.pictured());
         String listId = UuidV7.make().toString();
-        Made made = Starters.make(starter, listId);
-        if (made instanceof Made.Refused refused) {
+        MadePages made = Starters.make(starter, listId);
+        if (made instanceof MadePages.Refused refused) {
             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, refused.message());
         }
         String title = asked.starter().title().strip();
         return new StarterMade(activities.create(
-                who, ((Made.Pages) made).asActivity(title, new MadeFrom(listId, starter, asked.pictured(), Map.of()))));
+                who,
+                ((MadePages.Pages) made).asActivity(title, new MadeFrom(listId, starter, asked.pictured(), Map.of()))));
     }
 
-    @PostMapping("/cut")
+    @PostMapping("/word-cuts")
     CutParts cut(@RequestBody Cut cut) {
         return new CutParts(
                 Graphemes.words(cut.text()),

@@ -2,9 +2,9 @@ package gladtile.server.support;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.Link;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Opens;
-import gladtile.core.activity.Route;
 import gladtile.core.attempt.Act;
 import gladtile.core.edit.Edit;
 import gladtile.core.typed.TypedRule;
@@ -28,7 +28,7 @@ import org.springframework.context.annotation.Configuration;
 class OpenApiDocument {
     /** The types that travel as one of several kinds, told apart by their field {@code kind}. */
     private static final List<Class<?>> KINDS =
-            List.of(Item.class, Movement.class, Edit.class, Act.class, TypedRule.class, Route.class, Opens.class);
+            List.of(Item.class, Movement.class, Edit.class, Act.class, TypedRule.class, Link.class, Opens.class);
 
     private static final String REF = "#/components/schemas/";
 

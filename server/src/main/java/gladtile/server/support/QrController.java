@@ -20,7 +20,7 @@ class QrController {
         this.addresses = addresses;
     }
 
-    @GetMapping("/api/qr/{code}")
+    @GetMapping("/api/v1/qr/{code}")
     ResponseEntity<String> picture(@PathVariable String code, HttpServletRequest request) {
         Bounds.id("qr.code", code);
         String address = addresses.join(code, request);

@@ -14,7 +14,7 @@ class HeadersTest {
     @Test
     void every_answer_tells_the_browser_what_it_must_not_do(RealServer server) {
         School school = new School(server);
-        for (String path : new String[] {"/api/me", "/api/activities", "/api/nothing-there", "/api/health"}) {
+        for (String path : new String[] {"/api/v1/me", "/api/v1/activities", "/api/v1/nothing-there", "/api/health"}) {
             HttpHeaders headers = school.asTeacher().raw(path).headers();
             assertThat(headers.firstValue("Content-Security-Policy").orElse(""))
                     .as(path)

@@ -31,13 +31,14 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 
 @ExtendWith(RealServer.class)
 class SignInTest {
-    private static final Source HERE = new Source("192.0.2.7", null);
+    private static final SignInSource HERE = new SignInSource("192.0.2.7", null);
 
     @Test
     void an_unknown_name_and_a_wrong_password_get_the_same_answer(RealServer server) {
         School school = new School(server);
-        Api.Answer unknown = server.browser().post("/api/sign-in", Map.of("name", "nobody-here", "password", "x"));
-        Api.Answer wrong = server.browser().post("/api/sign-in", Map.of("name", school.teacherName(), "password", "x"));
+        Api.Answer unknown = server.browser().post("/api/v1/session", Map.of("name", "nobody-here", "password", "x"));
+        Api.Answer wrong =
+                server.browser().post("/api/v1/session", Map.of("name", school.teacherName(), "password", "x"));
         assertThat(unknown.status()).isEqualTo(401);
         assertThat(unknown.json()).isEqualTo(wrong.json());
     }
@@ -51,8 +52,8 @@ class SignInTest {
         when(store.teacher(anyString())).thenReturn(Optional.empty());
         when(throttle.wait(any())).thenReturn(Optional.empty());
         when(throttle.begin(any())).thenReturn(new Throttle.Counted(UUID.randomUUID(), 3));
-        SignIn signIn =
-                new SignIn(store, secrets, throttle, mock(Devices.class), mock(ActivityLog.class), Clock.systemUTC());
+        SignIn signIn = new SignIn(
+                store, secrets, throttle, mock(KnownDevices.class), mock(ActivityLog.class), Clock.systemUTC());
         assertThat(signIn.teacher("nobody", "x", HERE)).isEqualTo(new SignIn.Wrong(3));
         verify(secrets, times(1)).matches("x", "hash");
     }
@@ -64,8 +65,8 @@ class SignInTest {
         Throttle throttle = mock(Throttle.class);
         when(throttle.wait(any())).thenReturn(Optional.empty());
         when(throttle.begin(any())).thenReturn(new Throttle.Full(Duration.ofMinutes(3)));
-        SignIn signIn =
-                new SignIn(store, secrets, throttle, mock(Devices.class), mock(ActivityLog.class), Clock.systemUTC());
+        SignIn signIn = new SignIn(
+                store, secrets, throttle, mock(KnownDevices.class), mock(ActivityLog.class), Clock.systemUTC());
         assertThat(signIn.teacher("Mira", "telescope", HERE)).isEqualTo(new SignIn.Wait(Duration.ofMinutes(3)));
         verify(secrets, never()).matches(any(), any());
     }
@@ -74,7 +75,7 @@ class SignInTest {
     void guessing_a_pin_is_stopped_and_warned_of_before(RealServer server) {
         School school = new School(server);
         Api browser = server.browser();
-        String path = "/api/join/" + school.joinCode + "/sign-in";
+        String path = "/api/v1/join/" + school.joinCode + "/sign-in";
         Map<String, Object> guess = Map.of("studentId", school.students.get(1).id(), "pin", "0000");
         List<String> told = new ArrayList<>();
         for (int i = 0; i < SignIn.STUDENT_FAILURES; i++) {
@@ -88,7 +89,7 @@ class SignInTest {
         assertThat(stopped.status()).isEqualTo(429);
         assertThat(stopped.text("detail")).contains("Wait 10 minutes");
         // Another child is not held up by it.
-        assertThat(school.asStudent(0).get("/api/me").status()).isEqualTo(200);
+        assertThat(school.asStudent(0).get("/api/v1/me").status()).isEqualTo(200);
     }
 
     /** Sent at once they would all be looked at before the first of them had failed. */
@@ -96,7 +97,7 @@ class SignInTest {
     void of_many_pins_sent_at_once_no_more_are_looked_at_than_one_after_the_other(RealServer server) throws Exception {
         School school = new School(server);
         Api browser = server.browser();
-        String path = "/api/join/" + school.joinCode + "/sign-in";
+        String path = "/api/v1/join/" + school.joinCode + "/sign-in";
         ExecutorService many = Executors.newFixedThreadPool(40);
         try {
             List<Future<Integer>> answers = new ArrayList<>();
@@ -120,9 +121,9 @@ class SignInTest {
     void who_guesses_elsewhere_does_not_keep_a_child_from_its_own_tablet(RealServer server) {
         School school = new School(server);
         Api tablet = school.asStudent(1);
-        assertThat(tablet.post("/api/sign-out", Map.of()).status()).isEqualTo(204);
+        assertThat(tablet.post("/api/v1/session", Map.of()).status()).isEqualTo(204);
         guessUntilStopped(school, server.browser());
-        String path = "/api/join/" + school.joinCode + "/sign-in";
+        String path = "/api/v1/join/" + school.joinCode + "/sign-in";
         assertThat(server.browser().post(path, right(school, 1)).status()).isEqualTo(429);
         assertThat(tablet.post(path, right(school, 1)).status()).isEqualTo(200);
     }
@@ -135,13 +136,13 @@ class SignInTest {
         guessUntilStopped(school, before);
         String pin = school.asTeacher()
                 .post(
-                        "/api/classes/" + school.classId + "/students/"
-                                + school.students.get(1).id() + "/pin",
+                        "/api/v1/classes/" + school.classId + "/students/"
+                                + school.students.get(1).id() + "/pins",
                         Map.of())
                 .text("pin");
-        assertThat(tablet.get("/api/home").status()).isEqualTo(401);
+        assertThat(tablet.get("/api/v1/home").status()).isEqualTo(401);
         Map<String, Object> fresh = Map.of("studentId", school.students.get(1).id(), "pin", pin);
-        assertThat(before.post("/api/join/" + school.joinCode + "/sign-in", fresh)
+        assertThat(before.post("/api/v1/join/" + school.joinCode + "/session", fresh)
                         .status())
                 .isEqualTo(200);
     }
@@ -150,14 +151,12 @@ class SignInTest {
     void who_leaves_the_class_is_signed_out(RealServer server) {
         School school = new School(server);
         Api tablet = school.asStudent(1);
-        assertThat(tablet.get("/api/home").status()).isEqualTo(200);
+        assertThat(tablet.get("/api/v1/home").status()).isEqualTo(200);
         school.asTeacher()
-                .post(
-                        "/api/classes/" + school.classId + "/students/"
-                                + school.students.get(1).id() + "/remove",
-                        Map.of());
-        assertThat(tablet.get("/api/home").status()).isEqualTo(401);
-        assertThat(school.asStudent(0).get("/api/home").status()).isEqualTo(200);
+                .delete("/api/v1/classes/" + school.classId + "/students/"
+                        + school.students.get(1).id());
+        assertThat(tablet.get("/api/v1/home").status()).isEqualTo(401);
+        assertThat(school.asStudent(0).get("/api/v1/home").status()).isEqualTo(200);
     }
 
     @Test
@@ -165,13 +164,13 @@ class SignInTest {
         School school = new School(server);
         Api tablet = school.asStudent(0);
         for (int i = 0; i < SignIn.CODES; i++) {
-            assertThat(tablet.get("/api/join/ZZZZZZ").status()).isEqualTo(404);
+            assertThat(tablet.get("/api/v1/join/ZZZZZZ").status()).isEqualTo(404);
         }
-        assertThat(tablet.get("/api/join/" + school.joinCode).status()).isEqualTo(429);
+        assertThat(tablet.get("/api/v1/join/" + school.joinCode).status()).isEqualTo(429);
         // Another device of the same address goes on.
-        assertThat(server.browser().get("/api/join/" + school.joinCode).status())
+        assertThat(server.browser().get("/api/v1/join/" + school.joinCode).status())
                 .isEqualTo(200);
-        assertThat(school.asStudent(1).get("/api/join/" + school.joinCode).status())
+        assertThat(school.asStudent(1).get("/api/v1/join/" + school.joinCode).status())
                 .isEqualTo(200);
     }
 
@@ -180,10 +179,10 @@ class SignInTest {
         School school = new School(server);
         Api tablet = school.asStudent(0);
         String attempt = school.open(tablet);
-        try (Stream<String> lines = tablet.events("/api/attempts/" + attempt + "/live")) {
+        try (Stream<String> lines = tablet.events("/api/v1/attempts/" + attempt + "/live")) {
             Iterator<String> heard = lines.iterator();
             assertThat(heard.next()).contains("listening");
-            tablet.post("/api/sign-out", Map.of());
+            tablet.post("/api/v1/session", Map.of());
             // Ends by itself; a stream that went on would beat for ever.
             heard.forEachRemaining(line -> assertThat(line).doesNotContain("moved"));
         }
@@ -193,7 +192,7 @@ class SignInTest {
     void nobody_has_more_than_a_few_streams_and_the_newest_are_heard(RealServer server) {
         School school = new School(server);
         Api tablet = school.asStudent(0);
-        String path = "/api/attempts/" + school.open(tablet) + "/live";
+        String path = "/api/v1/attempts/" + school.open(tablet) + "/live";
         List<Stream<String>> open = new ArrayList<>();
         Iterator<String> first = null;
         try {
@@ -217,7 +216,7 @@ class SignInTest {
     private static void guessUntilStopped(School school, Api browser) {
         Map<String, Object> guess = Map.of("studentId", school.students.get(1).id(), "pin", "0000");
         for (int i = 0; i < SignIn.STUDENT_FAILURES; i++) {
-            browser.post("/api/join/" + school.joinCode + "/sign-in", guess);
+            browser.post("/api/v1/join/" + school.joinCode + "/session", guess);
         }
     }
 
@@ -229,8 +228,8 @@ class SignInTest {
         assertThat(first).isNotEmpty();
         browser.signInTeacher(school.teacherName(), School.PASSWORD);
         assertThat(browser.cookie("SESSION")).isNotEqualTo(first);
-        assertThat(browser.post("/api/sign-out", Map.of()).status()).isEqualTo(204);
-        Api.Answer after = browser.get("/api/activities");
+        assertThat(browser.post("/api/v1/session", Map.of()).status()).isEqualTo(204);
+        Api.Answer after = browser.get("/api/v1/activities");
         assertThat(after.status()).isEqualTo(401);
         assertThat(after.text("detail")).contains("What was saved is safe");
     }
@@ -250,7 +249,7 @@ class SignInTest {
     void a_change_without_the_token_is_refused(RealServer server) {
         School school = new School(server);
         Api browser = school.asTeacher();
-        assertThat(browser.postWithoutToken("/api/activities", Map.of("title", "Planted"))
+        assertThat(browser.postWithoutToken("/api/v1/activities", Map.of("title", "Planted"))
                         .status())
                 .isEqualTo(403);
     }

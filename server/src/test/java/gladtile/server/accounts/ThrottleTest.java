@@ -98,8 +98,8 @@ class ThrottleTest {
 
     @Test
     void addresses_of_one_house_are_one(RealServer server) {
-        assertThat(Source.network("2001:db8:1:2:3:4:5:6")).isEqualTo(Source.network("2001:db8:1:2::1"));
-        assertThat(Source.network("2001:db8:1:2::1")).isNotEqualTo(Source.network("2001:db8:1:3::1"));
-        assertThat(Source.network("192.0.2.7")).isEqualTo("192.0.2.7");
+        assertThat(SignInSource.network("2001:db8:1:2:3:4:5:6")).isEqualTo(SignInSource.network("2001:db8:1:2::1"));
+        assertThat(SignInSource.network("2001:db8:1:2::1")).isNotEqualTo(SignInSource.network("2001:db8:1:3::1"));
+        assertThat(SignInSource.network("192.0.2.7")).isEqualTo("192.0.2.7");
     }
 }

@@ -3,14 +3,14 @@ package gladtile.server.activities;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Common;
+import gladtile.core.activity.CommonProperties;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Passage;
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Points;
-import gladtile.core.answer.Terms;
-import gladtile.core.answer.Wants;
+import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.edit.AddItem;
 import gladtile.core.edit.AddPage;
 import gladtile.core.edit.Decide;
@@ -50,7 +50,7 @@ class ActivityEditsTest {
     void open(RealServer server) {
         school = new School(server);
         teacher = school.asTeacher();
-        path = "/api/activities/" + school.activityId;
+        path = "/api/v1/activities/" + school.activityId;
     }
 
     @Test
@@ -69,7 +69,7 @@ class ActivityEditsTest {
         assertThat(school.server
                         .browser()
                         .signInTeacher(school.teacherName(), School.PASSWORD)
-                        .get("/api/activities/" + UUID.randomUUID() + "/edits?after=0")
+                        .get("/api/v1/activities/" + UUID.randomUUID() + "/edits?after=0")
                         .status())
                 .isEqualTo(404);
     }
@@ -136,7 +136,9 @@ class ActivityEditsTest {
         sendAs(
                 school.asOtherTeacher(),
                 new AddItem(
-                        "planets", 0, mine.with(new Common("venus", mine.frame(), mine.movement(), "Venus", null))));
+                        "planets",
+                        0,
+                        mine.with(new CommonProperties("venus", mine.frame(), mine.movement(), "Venus", null))));
         Activity before = school.activity();
         Api.Answer undone = undo("undo");
         assertThat(undone.json().path("dropped").path(0).path("why").asString())
@@ -153,12 +155,12 @@ class ActivityEditsTest {
     void two_who_set_different_parts_of_one_value_keep_both() {
         shareWithOther();
         long seq = seq();
-        Terms was = school.activity().key().holds();
+        AnswerTerms was = school.activity().key().holds();
         send(seq, new SetTerms(was.withSeconds(300)));
         Api.Answer late = school.asOtherTeacher()
                 .post(path + "/edits", request(seq, new SetTerms(was.withPoints(new Points(3, 0, 0, false, false)))));
         assertThat(late.status()).isEqualTo(200);
-        Terms now = school.activity().key().holds();
+        AnswerTerms now = school.activity().key().holds();
         assertThat(now.seconds()).isEqualTo(300);
         assertThat(now.scoring().each()).isEqualTo(3);
     }
@@ -185,7 +187,7 @@ class ActivityEditsTest {
         send(seq(), new AddPage(1, Page.empty("end", "End")));
         long seq = seq();
         send(seq, new RemovePage("end"));
-        Terms terms = school.activity().key().holds();
+        AnswerTerms terms = school.activity().key().holds();
         send(
                 seq,
                 new SetTerms(terms.withWeights(Map.of("end", 2.0, "light", 3.0)).withPageSeconds(Map.of("end", 60))));
@@ -195,17 +197,20 @@ class ActivityEditsTest {
                 new SetRule(
                         "light",
                         "lit",
-                        school.activity().key().rule("own").withWants(Wants.NOTHING.withCounts(Map.of("ghost", 2)))));
+                        school.activity()
+                                .key()
+                                .rule("own")
+                                .withWants(ZoneRequirements.NOTHING.withCounts(Map.of("ghost", 2)))));
         Activity now = school.activity();
         assertThat(Invariants.broken(now)).isEmpty();
         assertThat(now.key().holds().weights()).isEqualTo(Map.of("light", 3.0));
         assertThat(now.passing().start()).isNull();
-        assertThat(teacher.post(path + "/try", Map.of("moves", List.of())).status())
+        assertThat(teacher.post(path + "/tries", Map.of("moves", List.of())).status())
                 .isEqualTo(200);
     }
 
     private void shareWithOther() {
-        assertThat(teacher.post(path + "/share", Map.of("personId", school.otherTeacher.id(), "access", "EDIT"))
+        assertThat(teacher.put(path + "/sharing/" + school.otherTeacher.id(), Map.of("access", "EDIT"))
                         .status())
                 .isLessThan(300);
     }
@@ -285,12 +290,12 @@ class ActivityEditsTest {
     void an_assigned_edition_never_changes() {
         Api student = school.asStudent(0);
         String attempt = school.open(student);
-        send(seq(), new Decide("light", "own", "sun", gladtile.core.answer.Decision.TURNED_AWAY));
+        send(seq(), new Decide("light", "own", "sun", gladtile.core.answer.Decision.DOES_NOT_BELONG));
         send(seq(), new RemoveItem("light", "moon"));
         Api.Answer moved =
-                student.post("/api/attempts/" + attempt + "/moves", School.moves(School.put("sun", 300, 300)));
+                student.post("/api/v1/attempts/" + attempt + "/moves", School.moves(School.put("sun", 300, 300)));
         assertThat(moved.json().path("progress").path("solved").asInt()).isEqualTo(1);
-        assertThat(student.post("/api/attempts", Map.of("assignmentId", school.assignmentId))
+        assertThat(student.post("/api/v1/attempts", Map.of("assignmentId", school.assignmentId))
                         .json()
                         .path("view")
                         .toString())
@@ -300,7 +305,7 @@ class ActivityEditsTest {
     @Test
     void bounds_are_named() {
         String long301 = "x".repeat(301);
-        assertBound(teacher.post("/api/activities", Map.of("title", long301)), "activity.title");
+        assertBound(teacher.post("/api/v1/activities", Map.of("title", long301)), "activity.title");
         String nan = Json.write(request(seq(), new SetFrame("light", "sun", Frame.of(1, 1, 9, 9))))
                 .replace("\"x\":1.0", "\"x\":\"NaN\"");
         assertBound(teacher.postText(path + "/edits", nan), "frame.x");
@@ -338,7 +343,7 @@ class ActivityEditsTest {
     }
 
     private static Map<String, Object> request(long seq, Edit edit) {
-        return Map.of("seq", seq, "edits", List.of(new Activities.Incoming(UUID.randomUUID(), edit)));
+        return Map.of("seq", seq, "edits", List.of(new ActivityService.Incoming(UUID.randomUUID(), edit)));
     }
 
     private Api.Answer undo(String way) {

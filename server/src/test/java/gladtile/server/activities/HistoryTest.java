@@ -27,17 +27,17 @@ class HistoryTest {
     void open(RealServer server) {
         school = new School(server);
         teacher = school.asTeacher();
-        path = "/api/activities/" + school.activityId;
+        path = "/api/v1/activities/" + school.activityId;
     }
 
     @Test
     void any_moment_is_read_as_it_was_across_kept_states() {
         // More than two kept states apart, and none of the moments asked for is one of them.
-        for (int i = 0; i < 2 * Activities.SNAPSHOT_EVERY + 30; i++) {
+        for (int i = 0; i < 2 * ActivityService.SNAPSHOT_EVERY + 30; i++) {
             school.edit(new SetTitle("Title " + i));
         }
         long newest = history().path("newest").asLong();
-        assertThat(at(newest).title()).isEqualTo("Title " + (2 * Activities.SNAPSHOT_EVERY + 29));
+        assertThat(at(newest).title()).isEqualTo("Title " + (2 * ActivityService.SNAPSHOT_EVERY + 29));
         assertThat(at(1).title()).isEqualTo("Night sky");
         assertThat(at(207).title()).isEqualTo("Title 205");
         assertThat(at(0).pages()).hasSize(1);
@@ -53,7 +53,7 @@ class HistoryTest {
         school.edit(new RemovePage("light"));
         Activity before = school.activity();
         Api.Answer back = teacher.post(
-                path + "/history/bring-back", Map.of("seq", moment + 2, "id", UUID.randomUUID(), "moment", moment));
+                path + "/history/restorations", Map.of("seq", moment + 2, "id", UUID.randomUUID(), "version", moment));
         assertThat(back.status()).isEqualTo(200);
         assertThat(school.activity()).isEqualTo(then);
         teacher.post(path + "/undo", Map.of("seq", moment + 3, "id", UUID.randomUUID()));
@@ -64,7 +64,7 @@ class HistoryTest {
     void bringing_back_what_is_there_says_so_and_changes_nothing() {
         long newest = history().path("newest").asLong();
         Api.Answer back = teacher.post(
-                path + "/history/bring-back", Map.of("seq", newest, "id", UUID.randomUUID(), "moment", newest));
+                path + "/history/restorations", Map.of("seq", newest, "id", UUID.randomUUID(), "version", newest));
         assertThat(back.json().path("dropped")).hasSize(1);
         assertThat(history().path("newest").asLong()).isEqualTo(newest);
     }
@@ -76,12 +76,12 @@ class HistoryTest {
         assertThat(step.path("told").asString()).isEqualTo("Named “Stars”");
         assertThat(step.path("who").asString()).isEqualTo("Teacher");
         long seq = step.path("seq").asLong();
-        assertThat(teacher.post(path + "/history/names", Map.of("seq", seq, "name", "Before the lesson"))
+        assertThat(teacher.put(path + "/history/names", Map.of("seq", seq, "name", "Before the lesson"))
                         .status())
                 .isEqualTo(204);
-        assertThat(history().path("moments").get(0).path("name").asString()).isEqualTo("Before the lesson");
+        assertThat(history().path("versions").get(0).path("name").asString()).isEqualTo("Before the lesson");
         assertThat(history().path("steps").get(0).path("named").asString()).isEqualTo("Before the lesson");
-        assertThat(teacher.post(path + "/history/names", Map.of("seq", seq + 99, "name", "x"))
+        assertThat(teacher.put(path + "/history/names", Map.of("seq", seq + 99, "name", "x"))
                         .status())
                 .isEqualTo(422);
         assertThat(teacher.get(path + "/history/nothing").status()).isEqualTo(404);
@@ -89,7 +89,7 @@ class HistoryTest {
 
     @Test
     void undo_leaves_what_a_colleague_set_since_and_says_so() {
-        teacher.post(path + "/share", Map.of("personId", school.otherTeacher.id(), "access", "EDIT"));
+        teacher.put(path + "/sharing/" + school.otherTeacher.id(), Map.of("access", "EDIT"));
         Api other = school.asOtherTeacher();
         long seq = history().path("newest").asLong();
         edit(teacher, seq, new SetFrame("light", "sun", Frame.of(1, 1, 50, 50)));

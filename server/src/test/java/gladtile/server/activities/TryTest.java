@@ -16,7 +16,7 @@ class TryTest {
     void a_try_is_judged_like_an_attempt_and_leaves_nothing_behind(RealServer server) {
         School school = new School(server);
         Api teacher = school.asTeacher();
-        String path = "/api/activities/" + school.activityId + "/try";
+        String path = "/api/v1/activities/" + school.activityId + "/tries";
         Map<String, Object> wrong = School.put("moon", 300, 300);
         Map<String, Object> right = School.put("moon", 900, 300);
         Api.Answer tried = teacher.post(path, Map.of("moves", List.of(wrong, right)));
@@ -32,7 +32,7 @@ class TryTest {
         assertThat(teacher.post(path, Map.of("moves", List.of(School.put("hill", 1, 1))))
                         .text("rule"))
                 .isEqualTo("FIXED_ITEM");
-        assertThat(teacher.get("/api/assignments/" + school.assignmentId + "/quilt")
+        assertThat(teacher.get("/api/v1/assignments/" + school.assignmentId + "/progress")
                         .json()
                         .toString())
                 .doesNotContain("\"tries\":1", "WORKING");

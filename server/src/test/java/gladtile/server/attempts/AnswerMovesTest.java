@@ -11,26 +11,26 @@ import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Zone;
+import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Facts;
 import gladtile.core.answer.Hint;
-import gladtile.core.answer.Moment;
+import gladtile.core.answer.JudgeTiming;
+import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.Points;
 import gladtile.core.answer.Replies;
 import gladtile.core.answer.Reply;
-import gladtile.core.answer.Solution;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.SolutionPolicy;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.AddPage;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetFacts;
 import gladtile.core.edit.SetRule;
 import gladtile.core.edit.SetTerms;
 import gladtile.core.edit.SetTyped;
-import gladtile.core.edit.Together;
 import gladtile.core.typed.TypedRule;
-import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -54,14 +54,14 @@ class AnswerMovesTest {
     void assignAnswers(RealServer server) {
         school = new School(server);
         school.edit(page());
-        Assignments.Given given = (Assignments.Given)
-                server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        AssignmentService.Given given = (AssignmentService.Given)
+                server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId);
         assignment = given.id().toString();
         student = School.joined(server.browser(), given.joinCode(), school.students.get(0));
-        attempt = "/api/attempts/" + opened().path("id").asString();
+        attempt = "/api/v1/attempts/" + opened().path("id").asString();
     }
 
-    private static Together page() {
+    private static CompositeEdit page() {
         Page page = new Page(
                 "answers",
                 "Answers",
@@ -72,19 +72,19 @@ class AnswerMovesTest {
                         picture("vega", 100),
                         picture("mars", 300)));
         Replies replies = new Replies(null, new Reply("Not a star", null), new Hint("It twinkles, secretly", 1));
-        return new Together(List.of(
+        return new CompositeEdit(List.of(
                 new AddPage(1, page),
                 new Decide("answers", "box", "vega", Decision.BELONGS),
-                new Decide("answers", "box", "mars", Decision.TURNED_AWAY),
-                new SetFacts("answers", "vega", Facts.NONE.withLabels(List.of("secretlabel"))),
+                new Decide("answers", "box", "mars", Decision.DOES_NOT_BELONG),
+                new SetFacts("answers", "vega", PieceFacts.NONE.withLabels(List.of("secretlabel"))),
                 new SetRule(
                         "answers",
                         "box",
-                        ZoneRule.USUAL.withMoment(Moment.ON_CHECK).withReplies(replies)),
+                        ZoneRule.USUAL.withTiming(JudgeTiming.ON_CHECK).withReplies(replies)),
                 new SetTyped("answers", "gap", TypedKey.of(new TypedRule.TextRule(List.of("Polaris"), List.of()))),
-                new SetTerms(Terms.USUAL
+                new SetTerms(AnswerTerms.USUAL
                         .withPoints(new Points(3, 1, 0, false, false))
-                        .withSolution(new Solution(Solution.When.AFTER_HAND_IN, null, false)))));
+                        .withSolution(new SolutionPolicy(SolutionPolicy.When.AFTER_HAND_IN, null, false)))));
     }
 
     private static Picture picture(String id, double x) {
@@ -101,13 +101,14 @@ class AnswerMovesTest {
     @Test
     void who_asks_for_the_most_expensive_answers_without_pause_is_asked_to_wait_and_nobody_else_is(RealServer server) {
         school.edit(new SetTyped("answers", "gap", TypedKey.of(new TypedRule.MathsRule("(a+b+c+d)^20"))));
-        Assignments.Given sums = (Assignments.Given)
-                server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        AssignmentService.Given sums = (AssignmentService.Given)
+                server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId);
         Api greedy = School.joined(server.browser(), sums.joinCode(), school.students.get(0));
         Api child = School.joined(server.browser(), sums.joinCode(), school.students.get(1));
         Map<String, Object> of = Map.of("assignmentId", sums.id());
-        String theirs = "/api/attempts/" + greedy.post("/api/attempts", of).text("id") + "/moves";
-        String others = "/api/attempts/" + child.post("/api/attempts", of).text("id") + "/moves";
+        String theirs =
+                "/api/v1/attempts/" + greedy.post("/api/v1/attempts", of).text("id") + "/moves";
+        String others = "/api/v1/attempts/" + child.post("/api/v1/attempts", of).text("id") + "/moves";
         int status = 200;
         for (int i = 0; i < 40 && status == 200; i++) {
             Object[] worst = new Object[20];
@@ -184,7 +185,7 @@ class AnswerMovesTest {
 
     @Test
     void the_page_check_looks_again_at_what_changed() {
-        String check = "/api/activities/" + school.activityId + "/check";
+        String check = "/api/v1/activities/" + school.activityId + "/page-check";
         assertThat(school.asTeacher().get(check).json().path("total").asInt()).isZero();
         school.edit(new Decide("answers", "box", "vega", Decision.UNDECIDED));
         JsonNode found = school.asTeacher().get(check).json();
@@ -194,7 +195,8 @@ class AnswerMovesTest {
     }
 
     private JsonNode opened() {
-        return student.post("/api/attempts", Map.of("assignmentId", assignment)).json();
+        return student.post("/api/v1/attempts", Map.of("assignmentId", assignment))
+                .json();
     }
 
     private JsonNode made(Map<String, Object> move) {

@@ -29,7 +29,7 @@ class AttemptMovesTest {
     void join(RealServer server) {
         school = new School(server);
         student = school.asStudent(0);
-        attempt = "/api/attempts/" + school.open(student);
+        attempt = "/api/v1/attempts/" + school.open(student);
     }
 
     @Test
@@ -49,8 +49,8 @@ class AttemptMovesTest {
     void closing_and_opening_again_goes_on_where_it_was() {
         student.post(attempt + "/moves", School.moves(School.put("sun", 300, 300), School.put("moon", 600, 850)));
         Api other = school.asStudent(0);
-        Api.Answer opened = other.post("/api/attempts", Map.of("assignmentId", school.assignmentId));
-        assertThat("/api/attempts/" + opened.text("id")).isEqualTo(attempt);
+        Api.Answer opened = other.post("/api/v1/attempts", Map.of("assignmentId", school.assignmentId));
+        assertThat("/api/v1/attempts/" + opened.text("id")).isEqualTo(attempt);
         assertThat(opened.json().path("progress").path("solved").asInt()).isEqualTo(1);
         assertThat(opened.json()
                         .path("state")
@@ -160,17 +160,17 @@ class AttemptMovesTest {
                         .status())
                 .isEqualTo(404);
         Api stranger = new School(school.server).asStudent(0);
-        assertThat(stranger.post("/api/attempts", Map.of("assignmentId", school.assignmentId))
+        assertThat(stranger.post("/api/v1/attempts", Map.of("assignmentId", school.assignmentId))
                         .status())
                 .isEqualTo(404);
     }
 
     @Test
     void no_answer_is_in_what_a_student_gets() {
-        String opened = student.post("/api/attempts", Map.of("assignmentId", school.assignmentId))
+        String opened = student.post("/api/v1/attempts", Map.of("assignmentId", school.assignmentId))
                 .json()
                 .toString();
-        assertThat(opened).doesNotContain("BELONGS", "TURNED_AWAY", "decisions", "rules", "\"key\"");
+        assertThat(opened).doesNotContain("BELONGS", "DOES_NOT_BELONG", "decisions", "rules", "\"key\"");
     }
 
     @Test
@@ -193,7 +193,7 @@ class AttemptMovesTest {
     @Test
     void the_quilt_shows_tries_and_hears_of_moves_by_itself() throws Exception {
         Api teacher = school.asTeacher();
-        String path = "/api/assignments/" + school.assignmentId;
+        String path = "/api/v1/assignments/" + school.assignmentId;
         CompletableFuture<String> row = new CompletableFuture<>();
         CompletableFuture<Void> listening = new CompletableFuture<>();
         Thread thread = new Thread(() -> teacher.events(path + "/live").forEach(line -> {
@@ -205,12 +205,12 @@ class AttemptMovesTest {
         listening.get(10, TimeUnit.SECONDS);
         student.post(attempt + "/moves", School.moves(School.put("moon", 300, 300), School.put("moon", 900, 300)));
         assertThat(row.get(10, TimeUnit.SECONDS)).contains("\"solvedAt\":2").contains("Ada");
-        JsonNode quilt = school.asTeacher().get(path + "/quilt").json();
-        assertThat(quilt.path("students")).hasSize(3);
-        JsonNode cells = quilt.path("students").get(0).path("cells");
+        JsonNode table = school.asTeacher().get(path + "/progress").json();
+        assertThat(table.path("students")).hasSize(3);
+        JsonNode cells = table.path("students").get(0).path("cells");
         assertThat(cells.get(0).path("tries").asInt()).isZero();
         assertThat(cells.get(1).path("solvedAt").asInt()).isEqualTo(2);
-        assertThat(quilt.path("students").get(2).has("standing")).isFalse();
+        assertThat(table.path("students").get(2).has("standing")).isFalse();
     }
 
     private void assertRule(Map<String, Object> move, String rule) {
@@ -229,13 +229,13 @@ class AttemptMovesTest {
     }
 
     private JsonNode state() {
-        return student.post("/api/attempts", Map.of("assignmentId", school.assignmentId))
+        return student.post("/api/v1/attempts", Map.of("assignmentId", school.assignmentId))
                 .json()
                 .path("state");
     }
 
     private String id() {
-        return attempt.substring("/api/attempts/".length());
+        return attempt.substring("/api/v1/attempts/".length());
     }
 
     private int count(String sql) throws Exception {

@@ -16,16 +16,16 @@ import gladtile.core.activity.Supply;
 import gladtile.core.activity.Traits;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Zone;
+import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Return;
-import gladtile.core.answer.Settle;
+import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.AddPage;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetRule;
-import gladtile.core.edit.Together;
 import gladtile.core.measure.WordFit;
-import gladtile.server.assignments.Assignments;
+import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -50,14 +50,14 @@ class HandlingMovesTest {
     void assignHandling(RealServer server) {
         school = new School(server);
         school.edit(page());
-        Assignments.Given given = (Assignments.Given)
-                server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+        AssignmentService.Given given = (AssignmentService.Given)
+                server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId);
         assignment = given.id().toString();
         student = School.joined(server.browser(), given.joinCode(), school.students.get(0));
-        attempt = "/api/attempts/" + opened(student).path("id").asString();
+        attempt = "/api/v1/attempts/" + opened(student).path("id").asString();
     }
 
-    private static Together page() {
+    private static CompositeEdit page() {
         Traits heap = Traits.NONE.withSupply(new Supply(2));
         Traits sided = Traits.NONE.withOtherSide(new OtherSide(
                 "#ffffff", WordFit.free("Our star", WordStyle.PLAIN).content(), null, false));
@@ -79,12 +79,12 @@ class HandlingMovesTest {
                                 WordFit.free("", WordStyle.PLAIN).content(),
                                 null,
                                 true),
-                        new Cover("lid", Frame.of(0, 0, 200, 200), "", null, "#0b5d66", Cover.Way.LEFT, "")));
-        return new Together(List.of(
+                        new Cover("lid", Frame.of(0, 0, 200, 200), "", null, "#0b5d66", Cover.Direction.LEFT, "")));
+        return new CompositeEdit(List.of(
                 new AddPage(1, page),
                 new Decide("hands", "box", "star", Decision.BELONGS),
                 new Decide("hands", "box", "sol", Decision.BELONGS),
-                new SetRule("hands", "box", new ZoneRule(Settle.TURNS_OVER, Return.GLIDES_HOME))));
+                new SetRule("hands", "box", new ZoneRule(AcceptAction.TURNS_OVER, RejectAction.GOES_BACK))));
     }
 
     private static Picture picture(String id, double x) {
@@ -144,10 +144,10 @@ class HandlingMovesTest {
     @Test
     void the_teacher_sees_a_supply_solved_by_its_copy() {
         made(put("star~1", 900, 300));
-        JsonNode quilt = school.asTeacher()
-                .get("/api/assignments/" + assignment + "/quilt")
+        JsonNode table = school.asTeacher()
+                .get("/api/v1/assignments/" + assignment + "/progress")
                 .json();
-        List<JsonNode> solved = quilt.path("students")
+        List<JsonNode> solved = table.path("students")
                 .get(0)
                 .path("cells")
                 .valueStream()
@@ -162,7 +162,7 @@ class HandlingMovesTest {
         List<Map<String, Object>> moves =
                 List.of(put("star~1", 900, 300), act("slide", "coverId", "lid", "share", 1.0), put("sol", 900, 150));
         JsonNode tried = school.asTeacher()
-                .post("/api/activities/" + school.activityId + "/try", Map.of("moves", moves))
+                .post("/api/v1/activities/" + school.activityId + "/tries", Map.of("moves", moves))
                 .json();
         moves.forEach(this::made);
         JsonNode lived = opened(student);
@@ -181,13 +181,14 @@ class HandlingMovesTest {
     @Test
     void what_is_changed_after_assigning_does_not_reach_those_at_work() {
         Activity before = school.activity();
-        school.edit(new SetRule("hands", "box", new ZoneRule(Settle.STAYS, Return.GLIDES_HOME)));
+        school.edit(new SetRule("hands", "box", new ZoneRule(AcceptAction.STAYS, RejectAction.GOES_BACK)));
         assertThat(school.activity()).isNotEqualTo(before);
         assertThat(made(put("sol", 900, 300)).path("sides").has("sol")).isTrue();
     }
 
     private JsonNode opened(Api student) {
-        return student.post("/api/attempts", Map.of("assignmentId", assignment)).json();
+        return student.post("/api/v1/attempts", Map.of("assignmentId", assignment))
+                .json();
     }
 
     private JsonNode made(Map<String, Object> move) {

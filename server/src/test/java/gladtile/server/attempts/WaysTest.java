@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PageWays;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.edit.AddPage;
-import gladtile.core.edit.SetPageWays;
-import gladtile.core.edit.Together;
-import gladtile.server.assignments.Assignments;
+import gladtile.core.edit.CompositeEdit;
+import gladtile.core.edit.SetPageLinks;
+import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -26,21 +26,21 @@ class WaysTest {
     private String code;
 
     private Api student(RealServer server, School school) {
-        school.edit(new Together(List.of(
+        school.edit(new CompositeEdit(List.of(
                 new AddPage(1, Page.empty("practice", "Practice sheet")),
                 new AddPage(2, Page.empty("harder", "Harder sheet")),
-                new SetPageWays(
+                new SetPageLinks(
                         "light",
-                        PageWays.USUAL.withOpens(new Opens.WhenSolved()).withFirst("harder")))));
-        Assignments.Given given = (Assignments.Given)
-                server.bean(Assignments.class).assign(school.teacher, school.activityId, school.classId);
+                        PageLinks.USUAL.withOpens(new Opens.WhenSolved()).withFirst("harder")))));
+        AssignmentService.Given given = (AssignmentService.Given)
+                server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId);
         assignmentId = given.id();
         code = given.joinCode();
         return School.joined(server.browser(), code, school.students.get(0));
     }
 
     private String open(Api student) {
-        return student.post("/api/attempts", Map.of("assignmentId", assignmentId))
+        return student.post("/api/v1/attempts", Map.of("assignmentId", assignmentId))
                 .text("id");
     }
 
@@ -52,8 +52,8 @@ class WaysTest {
     void a_student_cannot_fetch_a_page_that_is_not_open_and_gets_it_when_it_opens(RealServer server) {
         School school = new School(server);
         Api student = student(server, school);
-        Api.Answer begun = student.post("/api/attempts", Map.of("assignmentId", assignmentId));
-        String moves = "/api/attempts/" + begun.text("id") + "/moves";
+        Api.Answer begun = student.post("/api/v1/attempts", Map.of("assignmentId", assignmentId));
+        String moves = "/api/v1/attempts/" + begun.text("id") + "/moves";
         assertThat(begun.json().toString()).doesNotContain("Harder sheet").doesNotContain("Practice sheet");
         assertThat(begun.json().path("course").path("waits").asString()).contains("everything on this page");
 
@@ -72,7 +72,7 @@ class WaysTest {
 
         // On another device the same pages are there.
         Api.Answer again = School.joined(server.browser(), code, school.students.get(0))
-                .post("/api/attempts", Map.of("assignmentId", assignmentId));
+                .post("/api/v1/attempts", Map.of("assignmentId", assignmentId));
         assertThat(again.json().path("view").toString())
                 .contains("Harder sheet")
                 .doesNotContain("Practice sheet");
@@ -84,8 +84,8 @@ class WaysTest {
         School school = new School(server);
         Api first = student(server, school);
         Api second = School.joined(server.browser(), code, school.students.get(1));
-        String one = "/api/attempts/" + open(first) + "/moves";
-        String two = "/api/attempts/" + open(second) + "/moves";
+        String one = "/api/v1/attempts/" + open(first) + "/moves";
+        String two = "/api/v1/attempts/" + open(second) + "/moves";
         first.post(one, School.moves(School.put("sun", 200, 200), School.put("moon", 900, 200)));
         first.post(one, open("harder"));
         second.post(
@@ -93,11 +93,11 @@ class WaysTest {
                 School.moves(School.put("sun", 900, 200), School.put("sun", 200, 200), School.put("moon", 900, 200)));
         second.post(two, open("practice"));
         JsonNode students = school.asTeacher()
-                .get("/api/assignments/" + assignmentId + "/quilt")
+                .get("/api/v1/assignments/" + assignmentId + "/progress")
                 .json()
                 .path("students");
-        assertThat(students.get(0).path("way").toString()).isEqualTo("[\"light\",\"harder\"]");
-        assertThat(students.get(1).path("way").toString()).isEqualTo("[\"light\",\"practice\"]");
+        assertThat(students.get(0).path("path").toString()).isEqualTo("[\"light\",\"harder\"]");
+        assertThat(students.get(1).path("path").toString()).isEqualTo("[\"light\",\"practice\"]");
     }
 
     @Test
@@ -105,11 +105,11 @@ class WaysTest {
         School school = new School(server);
         student(server, school);
         JsonNode map = school.asTeacher()
-                .get("/api/activities/" + school.activityId + "/map")
+                .get("/api/v1/activities/" + school.activityId + "/page-map")
                 .json();
         assertThat(map.path("start").asString()).isEqualTo("light");
         assertThat(map.path("spots").size()).isEqualTo(4);
-        assertThat(map.path("ways").toString()).contains("when all is right first time");
+        assertThat(map.path("links").toString()).contains("when all is right first time");
         assertThat(map.path("shortest").asInt()).isEqualTo(3);
         assertThat(map.path("longest").asInt()).isEqualTo(4);
     }

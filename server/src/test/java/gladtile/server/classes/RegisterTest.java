@@ -48,11 +48,11 @@ class RegisterTest {
     }
 
     private static Api.Answer take(Api who, String... chosen) {
-        return who.form("/api/register", files(CLASSES, USERS, ENROLMENTS, chosen));
+        return who.form("/api/v1/class-imports", files(CLASSES, USERS, ENROLMENTS, chosen));
     }
 
     private static JsonNode preview(Api who) {
-        return who.form("/api/register/preview", files(CLASSES, USERS, ENROLMENTS))
+        return who.form("/api/v1/class-import-previews", files(CLASSES, USERS, ENROLMENTS))
                 .json()
                 .path("intake");
     }
@@ -65,7 +65,7 @@ class RegisterTest {
 
     private List<String> names(String classId) {
         List<String> names = new ArrayList<>();
-        teacher.get("/api/classes/" + classId)
+        teacher.get("/api/v1/classes/" + classId)
                 .json()
                 .path("students")
                 .forEach(one -> names.add(one.path("name").asString()));
@@ -74,9 +74,9 @@ class RegisterTest {
 
     @Test
     void looking_changes_nothing_and_taking_in_does_what_was_shown_each_student_once() {
-        int before = teacher.get("/api/classes").json().size();
+        int before = teacher.get("/api/v1/classes").json().size();
         assertThat(becomes(preview(teacher).path("classes").get(0))).containsExactly("ADDED", "ADDED");
-        assertThat(teacher.get("/api/classes").json()).hasSize(before);
+        assertThat(teacher.get("/api/v1/classes").json()).hasSize(before);
 
         JsonNode taken = take(teacher, "c1", "c2").json();
         assertThat(names(taken.get(0).path("id").asString())).containsExactly("Ada Sol", "Bo Berg");
@@ -87,44 +87,44 @@ class RegisterTest {
         JsonNode again = preview(teacher).path("classes");
         assertThat(becomes(again.get(0))).containsOnly("THERE");
         take(teacher, "c1", "c2");
-        assertThat(teacher.get("/api/classes").json()).hasSize(before + 2);
+        assertThat(teacher.get("/api/v1/classes").json()).hasSize(before + 2);
     }
 
     @Test
     void only_what_was_chosen_is_taken_and_of_what_cannot_be_taken_nothing_at_all() {
-        int before = teacher.get("/api/classes").json().size();
+        int before = teacher.get("/api/v1/classes").json().size();
         String twice = USERS + "u4,Ada,Sol\n";
         String both = ENROLMENTS + "e5,c1,u4,student\n";
-        assertThat(teacher.form("/api/register", files(CLASSES, twice, both, "c1", "c2"))
+        assertThat(teacher.form("/api/v1/class-imports", files(CLASSES, twice, both, "c1", "c2"))
                         .text("detail"))
                 .contains("“Ada Sol” would stand twice")
                 .endsWith("Nothing was taken in.");
-        assertThat(teacher.get("/api/classes").json()).hasSize(before);
-        assertThat(teacher.form("/api/register", files(CLASSES, twice, both, "c2"))
+        assertThat(teacher.get("/api/v1/classes").json()).hasSize(before);
+        assertThat(teacher.form("/api/v1/class-imports", files(CLASSES, twice, both, "c2"))
                         .status())
                 .isEqualTo(200);
         assertThat(take(teacher, "c1", "c9").status()).isEqualTo(422);
-        assertThat(teacher.get("/api/classes").json()).hasSize(before + 1);
+        assertThat(teacher.get("/api/v1/classes").json()).hasSize(before + 1);
     }
 
     @Test
     void who_is_fresh_signs_in_with_their_card_and_not_before() {
         JsonNode taken = take(teacher, "c1").json().get(0);
         String id = taken.path("id").asString();
-        String code = teacher.get("/api/classes/" + id).text("joinCode");
+        String code = teacher.get("/api/v1/classes/" + id).text("joinCode");
         String ada = taken.path("fresh").get(0).asString();
         for (String pin : List.of("0000", "2468", "1357")) {
             assertThat(school.server
                             .browser()
-                            .post("/api/join/" + code + "/sign-in", Map.of("studentId", ada, "pin", pin))
+                            .post("/api/v1/join/" + code + "/session", Map.of("studentId", ada, "pin", pin))
                             .status())
                     .isEqualTo(401);
         }
-        String pin = teacher.post("/api/classes/" + id + "/students/" + ada + "/pin", Map.of())
+        String pin = teacher.post("/api/v1/classes/" + id + "/students/" + ada + "/pins", Map.of())
                 .text("pin");
         assertThat(school.server
                         .browser()
-                        .post("/api/join/" + code + "/sign-in", Map.of("studentId", ada, "pin", pin))
+                        .post("/api/v1/join/" + code + "/session", Map.of("studentId", ada, "pin", pin))
                         .status())
                 .isEqualTo(200);
     }
@@ -177,7 +177,7 @@ class RegisterTest {
     }
 
     private static Api.Answer preview(Api who, byte[] file) {
-        return who.form("/api/register/preview", List.of(new Part("files", "register", file)));
+        return who.form("/api/v1/class-import-previews", List.of(new Part("files", "register", file)));
     }
 
     @Test
@@ -194,12 +194,12 @@ class RegisterTest {
                 + IntStream.range(0, 5_000)
                         .mapToObj(i -> "e%d,k%d,s%d,student".formatted(i, i % 200, i))
                         .collect(lines());
-        assertThat(teacher.form("/api/register/preview", files(classes, users, in))
+        assertThat(teacher.form("/api/v1/class-import-previews", files(classes, users, in))
                         .json()
                         .path("intake")
                         .path("classes"))
                 .hasSize(200);
-        JsonNode taken = teacher.form("/api/register", files(classes, users, in, "k7", "k8", "k9"))
+        JsonNode taken = teacher.form("/api/v1/class-imports", files(classes, users, in, "k7", "k8", "k9"))
                 .json();
         assertThat(taken).hasSize(3);
         assertThat(names(taken.get(0).path("id").asString())).hasSize(25);
@@ -215,15 +215,15 @@ class RegisterTest {
         assertThat(take(teacher, "c1").status()).isEqualTo(200);
         Api colleague = school.asOtherTeacher();
         JsonNode taken = colleague
-                .form("/api/register", files(CLASSES, USERS, ENROLMENTS, "c2"))
+                .form("/api/v1/class-imports", files(CLASSES, USERS, ENROLMENTS, "c2"))
                 .json()
                 .get(0);
-        String hawk = "/api/classes/" + taken.path("id").asString();
+        String hawk = "/api/v1/classes/" + taken.path("id").asString();
         assertThat(taken.path("asked").asInt()).isEqualTo(1);
         JsonNode there = colleague.get(hawk).json();
         assertThat(there.path("students").findValuesAsString("name")).containsExactly("بدر 🔭");
         assertThat(there.path("waiting").get(0).asString()).isEqualTo("Bo Berg");
-        String bo = teacher.get("/api/student-requests")
+        String bo = teacher.get("/api/v1/student-requests")
                 .json()
                 .get(0)
                 .path("students")
@@ -231,21 +231,21 @@ class RegisterTest {
                 .path("id")
                 .asString();
         // Before a yes they can do nothing with Bo, and cannot say yes themselves.
-        assertThat(colleague.post(hawk + "/students/" + bo + "/pin", Map.of()).status())
+        assertThat(colleague.post(hawk + "/students/" + bo + "/pins", Map.of()).status())
                 .isEqualTo(404);
-        assertThat(colleague.get("/api/student-requests").json().size()).isZero();
-        String request = "/api/student-requests/" + taken.path("id").asString();
-        assertThat(colleague.post(request, Map.of("yes", true)).status()).isEqualTo(404);
-        assertThat(teacher.get("/api/notices").json().toString()).contains("STUDENTS_ASKED_FOR", "Hawk");
+        assertThat(colleague.get("/api/v1/student-requests").json().size()).isZero();
+        String request = "/api/v1/student-requests/" + taken.path("id").asString();
+        assertThat(colleague.put(request, Map.of("yes", true)).status()).isEqualTo(404);
+        assertThat(teacher.get("/api/v1/notices").json().toString()).contains("STUDENTS_ASKED_FOR", "Hawk");
 
-        assertThat(teacher.post(request, Map.of("yes", true)).status()).isEqualTo(204);
+        assertThat(teacher.put(request, Map.of("yes", true)).status()).isEqualTo(204);
         assertThat(colleague.get(hawk).json().path("students").findValuesAsString("name"))
                 .containsExactlyInAnyOrder("Bo Berg", "بدر 🔭");
-        assertThat(teacher.get("/api/student-requests").json().size()).isZero();
+        assertThat(teacher.get("/api/v1/student-requests").json().size()).isZero();
         // Who resets a shared student's PIN tells the other.
-        assertThat(colleague.post(hawk + "/students/" + bo + "/pin", Map.of()).status())
+        assertThat(colleague.post(hawk + "/students/" + bo + "/pins", Map.of()).status())
                 .isEqualTo(200);
-        assertThat(teacher.get("/api/notices").json().toString()).contains("SECRET_RESET", "Bo Berg");
+        assertThat(teacher.get("/api/v1/notices").json().toString()).contains("SECRET_RESET", "Bo Berg");
     }
 
     @Test
@@ -253,13 +253,17 @@ class RegisterTest {
         take(teacher, "c1");
         Api colleague = school.asOtherTeacher();
         String id = take(colleague, "c2").json().get(0).path("id").asString();
-        assertThat(teacher.post("/api/student-requests/" + id, Map.of("yes", false))
+        assertThat(teacher.put("/api/v1/student-requests/" + id, Map.of("yes", false))
                         .status())
                 .isEqualTo(204);
-        assertThat(colleague.get("/api/classes/" + id).json().path("students").size())
+        assertThat(colleague
+                        .get("/api/v1/classes/" + id)
+                        .json()
+                        .path("students")
+                        .size())
                 .isEqualTo(1);
         assertThat(take(colleague, "c2").json().get(0).path("asked").asInt()).isEqualTo(1);
-        assertThat(teacher.get("/api/student-requests").json().size()).isEqualTo(1);
+        assertThat(teacher.get("/api/v1/student-requests").json().size()).isEqualTo(1);
     }
 
     /** A folder in a packed file has no bytes; these say that they have twenty million each (rebuilt from memory). */
@@ -274,8 +278,8 @@ class RegisterTest {
                 zip.closeEntry();
             }
         }
-        Api.Answer answer =
-                teacher.form("/api/register/preview", List.of(new Part("files", "r.zip", packed.toByteArray())));
+        Api.Answer answer = teacher.form(
+                "/api/v1/class-import-previews", List.of(new Part("files", "r.zip", packed.toByteArray())));
         assertThat(answer.text("bound")).isEqualTo("register.bytes");
     }
 }

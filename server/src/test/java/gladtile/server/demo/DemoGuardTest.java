@@ -6,13 +6,13 @@ import static org.mockito.ArgumentMatchers.anyString;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
-import gladtile.server.accounts.People;
+import gladtile.server.accounts.PersonService;
 import gladtile.server.support.GladProperties;
 import java.net.InetAddress;
 import org.junit.jupiter.api.Test;
 
 class DemoGuardTest {
-    private final People people = mock(People.class);
+    private final PersonService people = mock(PersonService.class);
 
     private DemoGuard at(String address, boolean demo) throws Exception {
         return new DemoGuard(

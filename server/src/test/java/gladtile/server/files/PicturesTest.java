@@ -18,7 +18,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 
 @ExtendWith(RealServer.class)
 class PicturesTest {
-    private static final String PATH = "/api/files/pictures";
+    private static final String PATH = "/api/v1/files/pictures";
 
     @Test
     void a_picture_of_many_chunks_comes_back_as_it_was_kept(RealServer server) throws IOException {
@@ -35,7 +35,7 @@ class PicturesTest {
         ImageIO.write(image, "png", png);
         Api.Answer kept = teacher.upload(PATH, "dome.png", png.toByteArray());
         assertThat(kept.status()).isEqualTo(201);
-        HttpResponse<byte[]> back = teacher.raw("/api/files/" + kept.text("sha256"));
+        HttpResponse<byte[]> back = teacher.raw("/api/v1/files/" + kept.text("sha256"));
         assertThat(back.headers().firstValue("Content-Type")).contains("image/png");
         assertThat(back.headers().firstValue("Content-Security-Policy").orElseThrow())
                 .contains("sandbox");
@@ -45,7 +45,7 @@ class PicturesTest {
         // Another school may not see it.
         assertThat(new School(server)
                         .asTeacher()
-                        .get("/api/files/" + kept.text("sha256"))
+                        .get("/api/v1/files/" + kept.text("sha256"))
                         .status())
                 .isEqualTo(404);
     }
@@ -69,7 +69,7 @@ class PicturesTest {
                 + "<script>alert(1)</script><rect width='9' height='9' onclick='alert(2)'/></svg>";
         Api.Answer kept = teacher.upload(PATH, "x.svg", svg.getBytes(StandardCharsets.UTF_8));
         String back =
-                new String(teacher.raw("/api/files/" + kept.text("sha256")).body(), StandardCharsets.UTF_8);
+                new String(teacher.raw("/api/v1/files/" + kept.text("sha256")).body(), StandardCharsets.UTF_8);
         assertThat(back).contains("<rect").doesNotContain("alert");
     }
 
@@ -78,10 +78,10 @@ class PicturesTest {
         Api teacher = new School(server).asTeacher();
         for (String word : new String[] {"telescope", "Teleskop", "télescope", "telescopio", "TELESC"}) {
             Api.Answer found =
-                    teacher.get("/api/pictures?words=" + java.net.URLEncoder.encode(word, StandardCharsets.UTF_8));
+                    teacher.get("/api/v1/pictures?words=" + java.net.URLEncoder.encode(word, StandardCharsets.UTF_8));
             assertThat(found.json().toString()).as(word).contains("1F52D").contains("CC BY-SA 4.0");
         }
-        assertThat(teacher.get("/api/pictures?words=qqqqq").json()).isEmpty();
+        assertThat(teacher.get("/api/v1/pictures?words=qqqqq").json()).isEmpty();
     }
 
     /** What a clue picture shows is what a student is to spell; the list of words by picture is for teachers. */
@@ -92,7 +92,7 @@ class PicturesTest {
         for (String path : new String[] {"/library/index.json", "/library//index.json", "/library/%69ndex.json"}) {
             assertThat(nobody.raw(path).statusCode()).as(path).isBetween(400, 499);
         }
-        assertThat(nobody.get("/api/pictures?words=telescope").status()).isEqualTo(401);
+        assertThat(nobody.get("/api/v1/pictures?words=telescope").status()).isEqualTo(401);
     }
 
     @Test
@@ -107,13 +107,14 @@ class PicturesTest {
         ByteArrayOutputStream png = new ByteArrayOutputStream();
         ImageIO.write(image, "png", png);
         String first = teacher.upload(PATH, "dome.png", png.toByteArray()).text("sha256");
-        Api.Answer clear = teacher.post("/api/files/" + first + "/clear", Map.of("colour", "#ffffff", "tolerance", 20));
+        Api.Answer clear =
+                teacher.post("/api/v1/files/" + first + "/cut-outs", Map.of("colour", "#ffffff", "tolerance", 20));
         assertThat(clear.status()).isEqualTo(201);
         BufferedImage read = read(teacher, clear.text("sha256"));
         assertThat(read.getRGB(3, 3) >>> 24).isZero();
         assertThat(read.getRGB(25, 3)).isEqualTo(0xff203040);
         assertThat(read(teacher, first).getRGB(3, 3)).isEqualTo(0xffffffff);
-        assertThat(teacher.post("/api/files/" + first + "/clear", Map.of("colour", "white", "tolerance", 20))
+        assertThat(teacher.post("/api/v1/files/" + first + "/cut-outs", Map.of("colour", "white", "tolerance", 20))
                         .text("bound"))
                 .isEqualTo("clear.colour");
     }
@@ -122,19 +123,20 @@ class PicturesTest {
     void favourites_and_the_last_used_are_ones_own(RealServer server) {
         School school = new School(server);
         Api teacher = school.asTeacher();
-        teacher.post("/api/pictures/1F52D/keep", Map.of("kept", true));
-        teacher.post("/api/pictures/2600/use", Map.of());
-        teacher.post("/api/pictures/2B50/use", Map.of());
-        var own = teacher.get("/api/pictures/own").json();
+        teacher.put("/api/v1/pictures/1F52D/kept", Map.of("kept", true));
+        teacher.post("/api/v1/pictures/2600/uses", Map.of());
+        teacher.post("/api/v1/pictures/2B50/uses", Map.of());
+        var own = teacher.get("/api/v1/pictures/own").json();
         assertThat(own.path("favourites").get(0).path("code").asString()).isEqualTo("1F52D");
         assertThat(own.path("lately").get(0).path("code").asString()).isEqualTo("2B50");
         assertThat(own.path("topics").size()).isGreaterThan(5);
-        assertThat(school.asOtherTeacher().get("/api/pictures/own").json().path("favourites"))
+        assertThat(school.asOtherTeacher().get("/api/v1/pictures/own").json().path("favourites"))
                 .isEmpty();
-        assertThat(teacher.post("/api/pictures/FFFF/keep", Map.of("kept", true)).status())
+        assertThat(teacher.put("/api/v1/pictures/FFFF/kept", Map.of("kept", true))
+                        .status())
                 .isEqualTo(404);
         String topic = own.path("topics").get(1).asString();
-        assertThat(teacher.get("/api/pictures?words=&topic="
+        assertThat(teacher.get("/api/v1/pictures?words=&topic="
                                 + java.net.URLEncoder.encode(topic, StandardCharsets.UTF_8))
                         .json()
                         .size())
@@ -142,8 +144,8 @@ class PicturesTest {
     }
 
     private static BufferedImage read(Api by, String sha256) throws IOException {
-        return ImageIO.read(
-                new java.io.ByteArrayInputStream(by.raw("/api/files/" + sha256).body()));
+        return ImageIO.read(new java.io.ByteArrayInputStream(
+                by.raw("/api/v1/files/" + sha256).body()));
     }
 
     private static void assertRefused(Api.Answer answer, String bound) {

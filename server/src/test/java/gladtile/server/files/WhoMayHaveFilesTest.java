@@ -8,16 +8,16 @@ import gladtile.core.activity.Note;
 import gladtile.core.activity.Picture;
 import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.WordStyle;
-import gladtile.core.answer.Besides;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.AnswerTerms;
+import gladtile.core.answer.StudentTools;
 import gladtile.core.edit.AddItem;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.RemoveItem;
 import gladtile.core.edit.SetTerms;
 import gladtile.core.edit.SetTitle;
 import gladtile.core.measure.WordFit;
-import gladtile.server.activities.Activities;
-import gladtile.server.classes.Classes;
+import gladtile.server.activities.ActivityService;
+import gladtile.server.classes.ClassService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;
 import gladtile.server.testkit.RealServer;
@@ -41,7 +41,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RealServer.class)
 class WhoMayHaveFilesTest {
     private static String picture(Api teacher, int colour) {
-        return teacher.upload("/api/files/pictures", "dome.png", png(colour)).text("sha256");
+        return teacher.upload("/api/v1/files/pictures", "dome.png", png(colour)).text("sha256");
     }
 
     private static byte[] png(int colour) {
@@ -57,7 +57,7 @@ class WhoMayHaveFilesTest {
     }
 
     private static int read(Api who, String sha256) {
-        return who.raw("/api/files/" + sha256).statusCode();
+        return who.raw("/api/v1/files/" + sha256).statusCode();
     }
 
     @Test
@@ -84,7 +84,7 @@ class WhoMayHaveFilesTest {
         assertThat(read(bo, kept)).isEqualTo(404);
         Api stranger = School.joined(
                 server.browser(),
-                school.server.bean(Classes.class).code(school.id, school.otherClassId),
+                school.server.bean(ClassService.class).code(school.id, school.otherClassId),
                 school.stranger);
         assertThat(read(stranger, given)).isEqualTo(404);
     }
@@ -117,7 +117,7 @@ class WhoMayHaveFilesTest {
 
         Lesson withdrawn = Lesson.give(school, Map.of());
         withdrawn.open(bo);
-        assertThat(teacher.post(withdrawn.at + "/withdraw", Map.of()).status()).isLessThan(300);
+        assertThat(teacher.put(withdrawn.at + "/withdrawal", Map.of()).status()).isLessThan(300);
         assertThat(read(bo, shown)).isEqualTo(404);
     }
 
@@ -135,11 +135,11 @@ class WhoMayHaveFilesTest {
     }
 
     private static Api.Answer edits(Api teacher, UUID activityId, Edit edit) {
-        String path = "/api/activities/" + activityId;
+        String path = "/api/v1/activities/" + activityId;
         long seq = teacher.get(path).json().path("seq").asLong();
         return teacher.post(
                 path + "/edits",
-                Map.of("seq", seq, "edits", List.of(new Activities.Incoming(UUID.randomUUID(), edit))));
+                Map.of("seq", seq, "edits", List.of(new ActivityService.Incoming(UUID.randomUUID(), edit))));
     }
 
     @Test
@@ -152,17 +152,17 @@ class WhoMayHaveFilesTest {
         assertThat(edits(mira, school.activityId, shows(shown)).json().path("dropped"))
                 .isEmpty();
         assertThat(read(jonas, shown)).isEqualTo(404);
-        mira.post(
-                "/api/activities/" + school.activityId + "/share",
-                Map.of("personId", school.otherTeacher.id(), "access", "LOOK"));
+        mira.put(
+                "/api/v1/activities/" + school.activityId + "/sharing/" + school.otherTeacher.id(),
+                Map.of("access", "LOOK"));
         assertThat(read(jonas, shown)).isEqualTo(200);
         assertThat(read(jonas, kept)).isEqualTo(404);
-        assertThat(jonas.post("/api/files/" + kept + "/clear", Map.of("colour", "#ffffff", "tolerance", 9))
+        assertThat(jonas.post("/api/v1/files/" + kept + "/cut-outs", Map.of("colour", "#ffffff", "tolerance", 9))
                         .status())
                 .isEqualTo(404);
         // A copy of one's own takes along what one could see, and goes on when the other one is not shared any more.
-        UUID copy =
-                UUID.fromString(jonas.post("/api/activities/" + school.activityId + "/copy", Map.of("title", "Mine"))
+        UUID copy = UUID.fromString(
+                jonas.post("/api/v1/activities/" + school.activityId + "/copies", Map.of("title", "Mine"))
                         .text("id"));
         School later = new School(server);
         assertThat(read(later.asTeacher(), shown)).isEqualTo(404);
@@ -178,21 +178,21 @@ class WhoMayHaveFilesTest {
         School school = new School(server);
         String kept = picture(school.asTeacher(), 0xcc0001);
         Api jonas = school.asOtherTeacher();
-        UUID own = server.bean(Activities.class).create(school.otherTeacher, "A way around");
-        server.bean(Activities.class)
+        UUID own = server.bean(ActivityService.class).create(school.otherTeacher, "A way around");
+        server.bean(ActivityService.class)
                 .edit(
                         school.otherTeacher,
                         own,
                         0,
-                        List.of(new Activities.Incoming(UUID.randomUUID(), School.lightPage())));
+                        List.of(new ActivityService.Incoming(UUID.randomUUID(), School.lightPage())));
         Api.Answer refused = edits(jonas, own, shows(kept));
         assertThat(refused.json().path("dropped").get(0).path("why").asString()).contains("not among those");
-        assertThat(jonas.get("/api/activities/" + own).json().toString()).doesNotContain(kept);
+        assertThat(jonas.get("/api/v1/activities/" + own).json().toString()).doesNotContain(kept);
         // Neither as an exit, nor in words that look like one.
         assertThat(edits(jonas, own, new SetTitle(kept)).json().path("dropped")).hasSize(1);
         Map<String, Object> row = Map.of("cells", List.of("dome"), "pictures", List.of(PictureRef.file(kept)));
         Map<String, Object> list = Map.of("kind", "MEMORY", "title", "Domes", "rows", List.of(row), "seed", 1);
-        assertThat(jonas.post("/api/starters", Map.of("starter", list, "pictured", false))
+        assertThat(jonas.post("/api/v1/starters", Map.of("starter", list, "pictured", false))
                         .status())
                 .isEqualTo(404);
         assertThat(read(jonas, kept)).isEqualTo(404);
@@ -201,17 +201,17 @@ class WhoMayHaveFilesTest {
         edits(mira, school.activityId, shows(kept));
         edits(mira, school.activityId, new RemoveItem("light", "shows-" + kept.substring(0, 8)));
         JsonNode undone = mira.post(
-                        "/api/activities/" + school.activityId + "/undo", Map.of("seq", 0, "id", UUID.randomUUID()))
+                        "/api/v1/activities/" + school.activityId + "/undo", Map.of("seq", 0, "id", UUID.randomUUID()))
                 .json();
         assertThat(undone.path("dropped")).isEmpty();
-        assertThat(mira.get("/api/activities/" + school.activityId).json().toString())
+        assertThat(mira.get("/api/v1/activities/" + school.activityId).json().toString())
                 .contains(kept);
     }
 
     @Test
     void what_a_class_hears_is_for_its_teachers_and_is_sent_back_only_by_those_who_have_it(RealServer server) {
         School school = new School(server);
-        school.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(true, true))));
+        school.edit(new SetTerms(AnswerTerms.USUAL.withTools(new StudentTools(true, true))));
         Lesson lesson = Lesson.give(school, Map.of());
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
@@ -220,34 +220,25 @@ class WhoMayHaveFilesTest {
         assertThat(read(lesson.teacher, sound)).isEqualTo(200);
         Api jonas = school.asOtherTeacher();
         assertThat(read(jonas, sound)).isEqualTo(404);
-        server.bean(Classes.class).join(school.id, school.classId, school.otherTeacher.id());
+        server.bean(ClassService.class).join(school.id, school.classId, school.otherTeacher.id());
         assertThat(read(jonas, sound)).isEqualTo(200);
 
         // Another school's hash, or any that one does not have, is not said back to a student who may then hear it.
         School far = new School(server);
-        far.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(true, true))));
+        far.edit(new SetTerms(AnswerTerms.USUAL.withTools(new StudentTools(true, true))));
         Lesson farLesson = Lesson.give(far, Map.of());
         Api bo = farLesson.student(1);
         String boAttempt = farLesson.attempt(bo);
         Lesson.moves(bo, boAttempt, Lesson.handIn());
         String secret = far.asOtherTeacher()
-                .upload("/api/files/pictures", "dome.png", png(0xdd0001))
+                .upload("/api/v1/files/pictures", "dome.png", png(0xdd0001))
                 .text("sha256");
         Map<String, Object> voice = Map.of("sha256", secret, "name", "Voice", "mediaType", "audio/wav");
-        String desk = farLesson.at + "/desk/" + boAttempt.substring("/api/attempts/".length());
-        for (String way : List.of("/keep", "/send")) {
-            assertThat(farLesson
-                            .teacher
-                            .post(
-                                    desk + way,
-                                    Map.of(
-                                            "version",
-                                            0,
-                                            "review",
-                                            Map.of("words", "", "voice", voice, "mayImprove", false)))
-                            .status())
-                    .isEqualTo(404);
-        }
+        String desk = farLesson.at + "/reviews/" + boAttempt.substring("/api/v1/attempts/".length());
+        Map<String, Object> review =
+                Map.of("version", 0, "review", Map.of("words", "", "voice", voice, "mayImprove", false));
+        assertThat(farLesson.teacher.put(desk, review).status()).isEqualTo(404);
+        assertThat(farLesson.teacher.post(desk + "/returns", review).status()).isEqualTo(404);
         assertThat(read(bo, secret)).isEqualTo(404);
     }
 
@@ -283,7 +274,7 @@ class WhoMayHaveFilesTest {
     @Test
     void what_one_says_is_heard_by_the_team_and_cannot_be_taken_by_its_name(RealServer server) {
         School school = new School(server);
-        school.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(true, true))));
+        school.edit(new SetTerms(AnswerTerms.USUAL.withTools(new StudentTools(true, true))));
         Lesson.team(school);
         Lesson lesson = Lesson.give(school, Map.of("sharing", "TEAM_COPY"));
         Api ada = lesson.student(0);

@@ -2,7 +2,7 @@ package gladtile.server.fuzz;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.server.accounts.Who;
+import gladtile.server.accounts.CurrentUser;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -44,7 +44,7 @@ class AttackerTest {
         }
     }
 
-    private record Person(Who who, Api api) {}
+    private record Person(CurrentUser who, Api api) {}
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20})
@@ -87,33 +87,39 @@ class AttackerTest {
                 .filter(one -> one.who.id().equals(school.teacher.id()))
                 .findFirst()
                 .orElseThrow();
-        String assignment = "/api/assignments/" + school.assignmentId;
+        String assignment = "/api/v1/assignments/" + school.assignmentId;
         switch (random.nextInt(8)) {
             case 0 -> {
-                Map<String, Object> share = Map.of("personId", school.otherTeacher.id(), "access", "LOOK");
+                Map<String, Object> share = Map.of("access", "LOOK");
                 if (owner.api
-                                .post("/api/activities/" + school.activityId + "/share", share)
+                                .put(
+                                        "/api/v1/activities/" + school.activityId + "/sharing/"
+                                                + school.otherTeacher.id(),
+                                        share)
                                 .status()
                         < 300) {
                     Model.put(model.looks, school.activityId, school.otherTeacher.id());
                 }
             }
             case 1 -> {
-                Map<String, Object> share = Map.of("personId", school.otherTeacher.id(), "access", "NONE");
+                Map<String, Object> share = Map.of("access", "NONE");
                 if (owner.api
-                                .post("/api/activities/" + school.activityId + "/share", share)
+                                .put(
+                                        "/api/v1/activities/" + school.activityId + "/sharing/"
+                                                + school.otherTeacher.id(),
+                                        share)
                                 .status()
                         < 300) {
                     model.looks.get(school.activityId).remove(school.otherTeacher.id());
                 }
             }
             case 2 -> {
-                if (owner.api.post(assignment + "/withdraw", Map.of()).status() < 300) {
+                if (owner.api.put(assignment + "/withdrawal", Map.of()).status() < 300) {
                     model.withdrawn.add(school.assignmentId);
                 }
             }
             case 3 -> {
-                if (owner.api.post(assignment + "/give-again", Map.of()).status() < 300) {
+                if (owner.api.delete(assignment + "/withdrawal").status() < 300) {
                     model.withdrawn.remove(school.assignmentId);
                 }
             }
@@ -135,9 +141,9 @@ class AttackerTest {
         UUID me = asks.who.id();
         Person holder = students.get(random.nextInt(students.size()));
         School of = holder.who.schoolId().equals(school.id) ? school : null;
-        String activity = "/api/activities/" + school.activityId;
-        String aClass = "/api/classes/" + school.classId;
-        String assignment = "/api/assignments/" + school.assignmentId;
+        String activity = "/api/v1/activities/" + school.activityId;
+        String aClass = "/api/v1/classes/" + school.classId;
+        String assignment = "/api/v1/assignments/" + school.assignmentId;
         String attempt = attempts.get(holder.who.id());
         boolean looks = Model.has(model.looks, school.activityId, me);
         boolean teaches = Model.has(model.teaches, school.classId, me);
@@ -145,19 +151,19 @@ class AttackerTest {
         List<Asked> all = new ArrayList<>(List.of(
                 new Asked(activity, looks),
                 new Asked(activity + "/history", looks),
-                new Asked(activity + "/check", looks),
-                new Asked(activity + "/map", looks),
+                new Asked(activity + "/page-check", looks),
+                new Asked(activity + "/page-map", looks),
                 new Asked(aClass, teaches),
                 new Asked(aClass + "/teams", teaches),
-                new Asked(assignment + "/quilt", teaches),
+                new Asked(assignment + "/progress", teaches),
                 new Asked(assignment + "/results", teaches),
-                new Asked(assignment + "/desk", teaches),
+                new Asked(assignment + "/reviews", teaches),
                 new Asked(assignment + "/students/" + holder.who.id(), teaches && of != null),
-                new Asked(assignment + "/desk/" + attempt, teaches && of != null)));
+                new Asked(assignment + "/reviews/" + attempt, teaches && of != null)));
         boolean back = of != null && model.withdrawn.contains(school.assignmentId);
         if (of != null) {
-            for (String part : List.of("", "/returned", "/words")) {
-                all.add(new Asked("/api/attempts/" + attempt + part, me.equals(holder.who.id()) && !back));
+            for (String part : List.of("", "/review", "/messages")) {
+                all.add(new Asked("/api/v1/attempts/" + attempt + part, me.equals(holder.who.id()) && !back));
             }
         }
         Asked one = all.get(random.nextInt(all.size()));

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
-import gladtile.core.activity.PageWays;
+import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Paper;
 import gladtile.core.edit.AddPage;
-import gladtile.core.edit.SetPageWays;
-import gladtile.server.classes.Classes;
+import gladtile.core.edit.SetPageLinks;
+import gladtile.server.classes.ClassService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;
 import gladtile.server.testkit.RealServer;
@@ -77,7 +77,7 @@ class GivingTest {
         assertThat(lesson.row("Comets").path("with").toString()).contains("Ada", "Bo");
         Lesson.moves(bo, team, Lesson.handIn());
         JsonNode steps = lesson.teacher
-                .get(lesson.at + "/desk/" + team.substring("/api/attempts/".length()) + "/steps")
+                .get(lesson.at + "/reviews/" + team.substring("/api/v1/attempts/".length()) + "/steps")
                 .json();
         assertThat(steps.get(0).path("by").asString()).isEqualTo("Ada");
         assertThat(steps.get(1).path("by").asString()).isEqualTo("Bo");
@@ -122,7 +122,7 @@ class GivingTest {
     @Test
     void a_move_that_comes_again_with_another_page_opens_no_page_that_is_closed() {
         school.edit(new AddPage(1, new Page("moons", "Hidden moons", Paper.PLAIN, List.of())));
-        school.edit(new SetPageWays("light", PageWays.USUAL.withOpens(new Opens.WhenSolved())));
+        school.edit(new SetPageLinks("light", PageLinks.USUAL.withOpens(new Opens.WhenSolved())));
         Lesson.team(school);
         Lesson apart = Lesson.give(school, Map.of("sharing", "TEAM_COPY"));
         Api ada = apart.student(0);
@@ -149,7 +149,7 @@ class GivingTest {
                         List.of(school.students.get(0).id())));
         assertThat(lesson.open(lesson.student(0)).status()).isEqualTo(200);
         assertThat(lesson.open(school.asStudent(1)).status()).isEqualTo(404);
-        assertThat(school.asStudent(1).get("/api/home").json().toString()).doesNotContain(lesson.assignmentId);
+        assertThat(school.asStudent(1).get("/api/v1/home").json().toString()).doesNotContain(lesson.assignmentId);
         Api.Answer nobody = Lesson.ask(
                 school.asTeacher(),
                 school,
@@ -168,11 +168,11 @@ class GivingTest {
 
     @Test
     void looking_only_lets_nobody_move_anything() {
-        Lesson lesson = Lesson.give(school, Map.of("sharing", "LOOK_ONLY"));
+        Lesson lesson = Lesson.give(school, Map.of("sharing", "VIEW_ONLY"));
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
         Api.Answer put = Lesson.moves(ada, attempt, School.put("sun", 200, 200));
-        assertThat(put.text("rule")).isEqualTo("LOOK_ONLY");
+        assertThat(put.text("rule")).isEqualTo("VIEW_ONLY");
         assertThat(Lesson.moves(ada, attempt, School.move(Map.of("kind", "open", "pageId", "light")))
                         .status())
                 .isEqualTo(200);
@@ -182,7 +182,7 @@ class GivingTest {
     void before_it_opens_nobody_can_begin_and_the_home_says_when() {
         Lesson lesson = Lesson.give(school, Map.of("opensAt", in(60), "zone", "UTC"));
         assertThat(lesson.open(lesson.student(0)).text("rule")).isEqualTo("NOT_OPEN_YET");
-        JsonNode home = lesson.student(0).get("/api/home").json().path("all").get(0);
+        JsonNode home = lesson.student(0).get("/api/v1/home").json().path("all").get(0);
         assertThat(home.path("turn").asString()).isEqualTo("NOT_OPEN_YET");
         assertThat(home.path("window").path("opensAt").asString()).isNotEmpty();
     }
@@ -209,7 +209,7 @@ class GivingTest {
         assertThat(sent(ada, attempt, wrong, at(School.put("sun", 200, 200), wrong.minus(Duration.ofMinutes(20))))
                         .status())
                 .isEqualTo(200);
-        lesson.teacher.post(lesson.at + "/terms", Map.of("closesAt", in(-3), "dueAt", in(-5)));
+        lesson.teacher.put(lesson.at + "/terms", Map.of("closesAt", in(-3), "dueAt", in(-5)));
         String back = "1999-01-01T00:00:00Z";
         for (Instant says : List.of(wrong, Instant.parse(back), Instant.EPOCH)) {
             assertThat(sent(ada, attempt, wrong, at(School.put("moon", 900, 200), says))
@@ -220,7 +220,7 @@ class GivingTest {
                         .status())
                 .isEqualTo(200);
         assertThat(lesson.row("Ada").path("late").asBoolean()).isTrue();
-        String desk = lesson.at + "/desk/" + attempt.substring("/api/attempts/".length());
+        String desk = lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length());
         JsonNode step = lesson.teacher.get(desk + "/steps").json().get(0);
         assertThat(Duration.between(
                         Instant.parse(step.path("at").asString()),
@@ -246,16 +246,16 @@ class GivingTest {
         Lesson.team(school);
         assertThat(ada.get(alone).json().path("state").path("pieces").has("sun"))
                 .isTrue();
-        assertThat(ada.get(alone + "/returned").json().path("mayImprove").asBoolean())
+        assertThat(ada.get(alone + "/review").json().path("mayImprove").asBoolean())
                 .isFalse();
-        assertThat(ada.post(alone + "/improve", Map.of()).text("rule")).isEqualTo("NO_MORE_ROUNDS");
+        assertThat(ada.post(alone + "/rounds", Map.of()).text("rule")).isEqualTo("NO_MORE_ROUNDS");
         assertThat(Lesson.moves(bo, unfinished, School.put("moon", 900, 200)).text("rule"))
                 .isEqualTo("IN_A_TEAM");
         // What Bo did is there, and what came too late is kept for the teacher.
         assertThat(bo.get(unfinished).json().path("state").path("pieces").has("sun"))
                 .isTrue();
         assertThat(lesson.teacher
-                        .get(lesson.at + "/desk/" + unfinished.substring("/api/attempts/".length()))
+                        .get(lesson.at + "/reviews/" + unfinished.substring("/api/v1/attempts/".length()))
                         .json()
                         .toString())
                 .contains("you are in a team now");
@@ -273,12 +273,12 @@ class GivingTest {
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
         Instant back = Instant.parse("1999-01-01T00:00:00Z");
-        lesson.teacher.post(lesson.at + "/hold", Map.of("words", ""));
+        lesson.teacher.put(lesson.at + "/pause", Map.of("words", ""));
         assertThat(sent(ada, attempt, Instant.now(), at(School.put("sun", 200, 200), back))
                         .text("rule"))
-                .isEqualTo("HELD");
-        lesson.teacher.post(lesson.at + "/go-on", Map.of());
-        lesson.teacher.post(lesson.at + "/withdraw", Map.of());
+                .isEqualTo("PAUSED");
+        lesson.teacher.delete(lesson.at + "/pause");
+        lesson.teacher.put(lesson.at + "/withdrawal", Map.of());
         assertThat(sent(ada, attempt, Instant.now(), at(School.put("sun", 200, 200), back))
                         .status())
                 .isBetween(400, 499);
@@ -289,32 +289,30 @@ class GivingTest {
         Lesson lesson = Lesson.give(school, Map.of("closesAt", in(-5)));
         Instant wrong = Instant.now().plus(Duration.ofDays(9));
         Api bo = lesson.student(1);
-        lesson.teacher.post(lesson.at + "/terms", Map.of("closesAt", in(60)));
+        lesson.teacher.put(lesson.at + "/terms", Map.of("closesAt", in(60)));
         String late = lesson.attempt(bo);
-        lesson.teacher.post(lesson.at + "/terms", Map.of("closesAt", in(-5)));
+        lesson.teacher.put(lesson.at + "/terms", Map.of("closesAt", in(-5)));
         assertThat(sent(bo, late, wrong, at(School.put("sun", 200, 200), wrong)).text("rule"))
                 .isEqualTo("CLOSED");
     }
 
     @Test
     void more_time_for_one_is_for_that_one_alone_and_must_be_more() {
-        Lesson lesson = Lesson.give(school, Map.of("dueAt", in(-5), "lateShut", true));
+        Lesson lesson = Lesson.give(school, Map.of("dueAt", in(-5), "lateRefused", true));
         String id = school.students.get(0).id().toString();
         String extensions = lesson.at + "/extensions/";
         assertThat(lesson.open(lesson.student(0)).text("rule")).isEqualTo("CLOSED");
-        assertThat(lesson.teacher
-                        .post(extensions + id, Map.of("until", in(-10)))
-                        .text("bound"))
+        assertThat(lesson.teacher.put(extensions + id, Map.of("until", in(-10))).text("bound"))
                 .isEqualTo("extension.until");
         assertThat(lesson.teacher
-                        .post(extensions + id, Map.of("moreSeconds", 60))
+                        .put(extensions + id, Map.of("moreSeconds", 60))
                         .text("bound"))
                 .isEqualTo("extension.moreSeconds");
         assertThat(lesson.teacher
-                        .post(extensions + UUID.randomUUID(), Map.of("until", in(60)))
+                        .put(extensions + UUID.randomUUID(), Map.of("until", in(60)))
                         .status())
                 .isEqualTo(404);
-        assertThat(lesson.teacher.post(extensions + id, Map.of("until", in(60))).status())
+        assertThat(lesson.teacher.put(extensions + id, Map.of("until", in(60))).status())
                 .isEqualTo(204);
         assertThat(lesson.open(lesson.student(0)).status()).isEqualTo(200);
         assertThat(lesson.open(lesson.student(1)).text("rule")).isEqualTo("CLOSED");
@@ -327,7 +325,7 @@ class GivingTest {
         long before =
                 lesson.open(ada).json().path("progress").path("left").path("").asLong();
         assertThat(before).isBetween(590_000L, 600_000L);
-        lesson.teacher.post(lesson.at + "/extensions/" + school.students.get(0).id(), Map.of("moreSeconds", 300));
+        lesson.teacher.put(lesson.at + "/extensions/" + school.students.get(0).id(), Map.of("moreSeconds", 300));
         long after =
                 lesson.open(ada).json().path("progress").path("left").path("").asLong();
         assertThat(after).isBetween(880_000L, 900_000L);
@@ -338,14 +336,14 @@ class GivingTest {
         Lesson lesson = Lesson.give(school, Map.of());
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
-        lesson.teacher.post(lesson.at + "/hold", Map.of("words", "Look up"));
+        lesson.teacher.put(lesson.at + "/pause", Map.of("words", "Look up"));
         JsonNode around = ada.get(attempt).json().path("around");
-        assertThat(around.path("held").asBoolean()).isTrue();
+        assertThat(around.path("paused").asBoolean()).isTrue();
         assertThat(around.path("words").asString()).isEqualTo("Look up");
         Instant now = Instant.now();
         Map<String, Object> put = at(School.put("sun", 200, 200), now);
-        assertThat(sent(ada, attempt, now, put).text("rule")).isEqualTo("HELD");
-        lesson.teacher.post(lesson.at + "/go-on", Map.of());
+        assertThat(sent(ada, attempt, now, put).text("rule")).isEqualTo("PAUSED");
+        lesson.teacher.delete(lesson.at + "/pause");
         assertThat(sent(ada, attempt, Instant.now(), put).status()).isEqualTo(200);
         assertThat(lesson.row("Ada").path("solved").asInt()).isEqualTo(1);
     }
@@ -355,10 +353,10 @@ class GivingTest {
         Lesson lesson = Lesson.give(school, Map.of());
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
-        lesson.teacher.post(lesson.at + "/shut", Map.of());
+        lesson.teacher.put(lesson.at + "/editing-lock", Map.of());
         Instant now = Instant.now();
         assertThat(sent(ada, attempt, now, at(School.put("sun", 200, 200), now)).text("rule"))
-                .isEqualTo("SHUT");
+                .isEqualTo("EDITING_CLOSED");
         assertThat(Lesson.moves(ada, attempt, Lesson.handIn()).status()).isEqualTo(200);
     }
 
@@ -368,14 +366,14 @@ class GivingTest {
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
         Lesson.moves(ada, attempt, School.put("sun", 200, 200));
-        lesson.teacher.post(lesson.at + "/withdraw", Map.of());
+        lesson.teacher.put(lesson.at + "/withdrawal", Map.of());
         assertThat(lesson.open(ada).status()).isEqualTo(404);
         assertThat(ada.get(attempt).status())
                 .as("what is open already is not to be read on either")
                 .isEqualTo(404);
-        assertThat(ada.get("/api/home").json().toString()).doesNotContain(lesson.assignmentId);
+        assertThat(ada.get("/api/v1/home").json().toString()).doesNotContain(lesson.assignmentId);
         assertThat(lesson.row("Ada").path("solved").asInt()).isEqualTo(1);
-        lesson.teacher.post(lesson.at + "/give-again", Map.of());
+        lesson.teacher.delete(lesson.at + "/withdrawal");
         assertThat(lesson.open(ada).json().path("progress").path("solved").asInt())
                 .isEqualTo(1);
     }
@@ -383,19 +381,19 @@ class GivingTest {
     @Test
     void several_given_together_open_one_after_another() {
         String second = school.asTeacher()
-                .post("/api/activities/" + school.activityId + "/copy", Map.of("title", "Second"))
+                .post("/api/v1/activities/" + school.activityId + "/copies", Map.of("title", "Second"))
                 .text("id");
         Lesson lesson = Lesson.give(school, Map.of(), Map.of("then", List.of(second)));
         Api ada = lesson.student(0);
-        JsonNode all = ada.get("/api/home").json().path("all");
+        JsonNode all = ada.get("/api/v1/home").json().path("all");
         assertThat(all).hasSizeGreaterThanOrEqualTo(2);
         String next = all.get(1).path("assignmentId").asString();
         assertThat(all.get(1).path("after").asString()).isEqualTo("Night sky");
         Map<String, Object> opening = Map.of("assignmentId", next);
-        assertThat(ada.post("/api/attempts", opening).text("detail")).contains("comes first");
+        assertThat(ada.post("/api/v1/attempts", opening).text("detail")).contains("comes first");
         String attempt = lesson.attempt(ada);
         Lesson.moves(ada, attempt, Lesson.handIn());
-        assertThat(ada.post("/api/attempts", opening).status()).isEqualTo(200);
+        assertThat(ada.post("/api/v1/attempts", opening).status()).isEqualTo(200);
     }
 
     @Test
@@ -419,7 +417,7 @@ class GivingTest {
         Lesson lesson = Lesson.give(school, Map.of());
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
-        Classes classes = school.server.bean(Classes.class);
+        ClassService classes = school.server.bean(ClassService.class);
         classes.move(school.id, school.students.get(0).id(), school.classId, school.otherClassId);
         assertThat(Lesson.moves(ada, attempt, School.put("sun", 200, 200)).status())
                 .isEqualTo(200);
@@ -436,21 +434,25 @@ class GivingTest {
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
         Lesson.moves(ada, attempt, School.put("sun", 200, 200), School.put("moon", 900, 200));
-        assertThat(lesson.teacher.get(lesson.at + "/renew").json().path("same").asBoolean())
+        assertThat(lesson.teacher
+                        .get(lesson.at + "/version-update")
+                        .json()
+                        .path("same")
+                        .asBoolean())
                 .isTrue();
         school.edit(new gladtile.core.edit.RemoveItem("light", "moon"));
-        JsonNode account = lesson.teacher.get(lesson.at + "/renew").json();
+        JsonNode account = lesson.teacher.get(lesson.at + "/version-update").json();
         assertThat(account.path("removed").get(0).asString()).isEqualTo("moon");
         assertThat(account.path("changes").get(0).path("name").asString()).isEqualTo("Ada");
         assertThat(lesson.open(ada).json().path("placements").asInt()).isEqualTo(2);
-        lesson.teacher.post(lesson.at + "/renew", Map.of());
+        lesson.teacher.post(lesson.at + "/version-update", Map.of());
         JsonNode renewed = lesson.open(ada).json();
         assertThat(renewed.path("placements").asInt()).isEqualTo(1);
         assertThat(renewed.path("progress").path("solved").asInt()).isEqualTo(1);
         assertThat(Lesson.moves(ada, attempt, Lesson.handIn()).status()).isEqualTo(200);
         // The log still plays from its beginning, over the change.
         JsonNode moments = lesson.teacher
-                .get(lesson.at + "/desk/" + attempt.substring("/api/attempts/".length()) + "/moments?from=1")
+                .get(lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length()) + "/states?from=1")
                 .json();
         assertThat(moments).hasSize(3);
         assertThat(moments.get(1).path("state").path("pieces").has("moon")).isTrue();
@@ -476,27 +478,31 @@ class GivingTest {
     @Test
     void a_class_that_is_set_aside_gets_nothing_new_and_its_code_lets_nobody_in() {
         Api teacher = school.asTeacher();
-        String of = "/api/classes/" + school.classId;
+        String of = "/api/v1/classes/" + school.classId;
         String code = teacher.get(of).text("joinCode");
-        assertThat(school.server.browser().get("/api/join/" + code).status()).isEqualTo(200);
-        teacher.post(of + "/archive", Map.of("archived", true));
-        assertThat(school.server.browser().get("/api/join/" + code).status()).isEqualTo(404);
+        assertThat(school.server.browser().get("/api/v1/join/" + code).status()).isEqualTo(200);
+        teacher.put(of + "/archived", Map.of("archived", true));
+        assertThat(school.server.browser().get("/api/v1/join/" + code).status()).isEqualTo(404);
         // Neither does the code of what it was given before.
-        assertThat(school.server.browser().get("/api/join/" + school.joinCode).status())
+        assertThat(school.server
+                        .browser()
+                        .get("/api/v1/join/" + school.joinCode)
+                        .status())
                 .isEqualTo(404);
         assertThat(Lesson.ask(teacher, school, Map.of(), Map.of()).status()).isEqualTo(404);
-        teacher.post(of + "/archive", Map.of("archived", false));
-        String fresh = teacher.post(of + "/code", Map.of()).text("joinCode");
-        assertThat(school.server.browser().get("/api/join/" + code).status()).isEqualTo(404);
+        teacher.put(of + "/archived", Map.of("archived", false));
+        String fresh = teacher.post(of + "/join-codes", Map.of()).text("joinCode");
+        assertThat(school.server.browser().get("/api/v1/join/" + code).status()).isEqualTo(404);
         Api ada = School.joined(school.server.browser(), fresh, school.students.get(0));
-        assertThat(ada.get("/api/home").json().path("name").asString()).isEqualTo("Ada");
+        assertThat(ada.get("/api/v1/home").json().path("name").asString()).isEqualTo("Ada");
     }
 
     @Test
     void three_pictures_let_a_small_child_in_and_nothing_else_does() {
         Api teacher = school.asTeacher();
         String id = school.students.get(0).id().toString();
-        JsonNode pictures = teacher.post("/api/classes/" + school.classId + "/students/" + id + "/pictures", Map.of())
+        JsonNode pictures = teacher.post(
+                        "/api/v1/classes/" + school.classId + "/students/" + id + "/picture-secrets", Map.of())
                 .json()
                 .path("pictures");
         assertThat(pictures).hasSize(3);
@@ -504,7 +510,7 @@ class GivingTest {
                 + pictures.get(2).asString();
         String wrong = pictures.get(1).asString() + "-" + pictures.get(0).asString() + "-"
                 + pictures.get(2).asString();
-        String join = "/api/join/" + school.joinCode;
+        String join = "/api/v1/join/" + school.joinCode;
         Api device = school.server.browser();
         assertThat(device.get(join)
                         .json()
@@ -514,11 +520,11 @@ class GivingTest {
                         .asBoolean())
                 .isTrue();
         for (String tried : List.of(School.PIN, wrong)) {
-            assertThat(device.post(join + "/sign-in", Map.of("studentId", id, "pin", tried))
+            assertThat(device.post(join + "/session", Map.of("studentId", id, "pin", tried))
                             .status())
                     .isEqualTo(401);
         }
-        assertThat(device.post(join + "/sign-in", Map.of("studentId", id, "pin", right))
+        assertThat(device.post(join + "/session", Map.of("studentId", id, "pin", right))
                         .status())
                 .isEqualTo(200);
     }
@@ -530,21 +536,21 @@ class GivingTest {
         Api bo = lesson.student(1);
         String adas = lesson.attempt(ada);
         String bos = lesson.attempt(bo);
-        lesson.teacher.post(lesson.at + "/words", Map.of("words", "All: look up"));
+        lesson.teacher.post(lesson.at + "/messages", Map.of("words", "All: look up"));
         lesson.teacher.post(
-                lesson.at + "/words",
+                lesson.at + "/messages",
                 Map.of(
                         "words",
                         "Bo: well seen",
                         "holderId",
                         school.students.get(1).id()));
-        assertThat(ada.get(adas + "/words").json().toString())
+        assertThat(ada.get(adas + "/messages").json().toString())
                 .contains("All: look up")
                 .doesNotContain("Bo:");
-        assertThat(bo.get(bos + "/words").json().get(0).path("words").asString())
+        assertThat(bo.get(bos + "/messages").json().get(0).path("words").asString())
                 .isEqualTo("Bo: well seen");
         assertThat(lesson.teacher
-                        .post(lesson.at + "/words", Map.of("words", " "))
+                        .post(lesson.at + "/messages", Map.of("words", " "))
                         .text("bound"))
                 .isEqualTo("say.words");
     }

@@ -19,18 +19,18 @@ class NoticesTest {
     @Test
     void a_colleague_hears_of_what_is_shared_with_them_and_not_of_what_is_no_more(RealServer server) {
         School school = new School(server);
-        String share = "/api/activities/" + school.activityId + "/share";
+        String share = "/api/v1/activities/" + school.activityId + "/sharing/" + school.otherTeacher.id();
         Api colleague = school.asOtherTeacher();
-        Map<String, Object> edit = Map.of("personId", school.otherTeacher.id(), "access", "EDIT");
-        assertThat(school.asTeacher().post(share, edit).status()).isEqualTo(204);
-        JsonNode told = colleague.get("/api/notices").json();
+        Map<String, Object> edit = Map.of("access", "EDIT");
+        assertThat(school.asTeacher().put(share, edit).status()).isEqualTo(204);
+        JsonNode told = colleague.get("/api/v1/notices").json();
         assertThat(told).hasSize(1);
         assertThat(told.get(0).path("kind").asString()).isEqualTo("SHARED");
         assertThat(told.get(0).path("about").path("activityId").asString()).isEqualTo(school.activityId.toString());
         assertThat(told.get(0).path("about").path("by").asString()).isEqualTo("Teacher");
-        school.asTeacher().post(share, Map.of("personId", school.otherTeacher.id(), "access", "NONE"));
-        assertThat(colleague.get("/api/notices").json()).hasSize(1);
-        assertThat(school.asTeacher().get("/api/notices").json()).isEmpty();
+        school.asTeacher().put(share, Map.of("access", "NONE"));
+        assertThat(colleague.get("/api/v1/notices").json()).hasSize(1);
+        assertThat(school.asTeacher().get("/api/v1/notices").json()).isEmpty();
     }
 
     @Test
@@ -41,36 +41,41 @@ class NoticesTest {
             Api student = lesson.student(i);
             Lesson.moves(student, lesson.attempt(student), Lesson.handIn());
         }
-        JsonNode told = lesson.teacher.get("/api/notices").json();
+        JsonNode told = lesson.teacher.get("/api/v1/notices").json();
         assertThat(told).hasSize(1);
         assertThat(told.get(0).path("kind").asString()).isEqualTo("HANDED_IN");
         assertThat(told.get(0).path("about").path("count").asInt()).isEqualTo(2);
-        lesson.teacher.post("/api/notices/seen", Map.of());
-        assertThat(lesson.teacher.get("/api/notices").json().get(0).path("seen").asBoolean())
+        lesson.teacher.put("/api/v1/notices/seen", Map.of());
+        assertThat(lesson.teacher
+                        .get("/api/v1/notices")
+                        .json()
+                        .get(0)
+                        .path("seen")
+                        .asBoolean())
                 .isTrue();
         assertThat(waiting(lesson)).isEqualTo(2);
 
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
-        assertThat(ada.get("/api/notices").json()).isEmpty();
+        assertThat(ada.get("/api/v1/notices").json()).isEmpty();
         lesson.teacher.post(
-                lesson.at + "/desk/" + attempt.substring("/api/attempts/".length()) + "/send",
+                lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length()) + "/returns",
                 Map.of("version", 0, "review", Map.of("words", "Good", "mayImprove", true)));
-        assertThat(ada.get("/api/notices").json().get(0).path("kind").asString())
+        assertThat(ada.get("/api/v1/notices").json().get(0).path("kind").asString())
                 .isEqualTo("CAME_BACK");
-        assertThat(lesson.student(1).get("/api/notices").json()).isEmpty();
+        assertThat(lesson.student(1).get("/api/v1/notices").json()).isEmpty();
         assertThat(waiting(lesson)).isEqualTo(1);
         // No mail goes out; the stand-in shows what would.
-        assertThat(lesson.teacher.get("/api/outbox").json().toString())
+        assertThat(lesson.teacher.get("/api/v1/outbox").json().toString())
                 .contains("Came back: Night sky")
                 .contains("Handed in: Night sky")
                 .contains("Ada");
         // Of other teachers' students nothing, not even their names.
-        assertThat(lesson.school.asOtherTeacher().get("/api/outbox").json()).isEmpty();
+        assertThat(lesson.school.asOtherTeacher().get("/api/v1/outbox").json()).isEmpty();
     }
 
     private static int waiting(Lesson lesson) {
-        for (JsonNode one : lesson.teacher.get("/api/to-review").json()) {
+        for (JsonNode one : lesson.teacher.get("/api/v1/to-review").json()) {
             if (one.path("assignmentId").asString().equals(lesson.assignmentId)) {
                 return one.path("waiting").asInt();
             }
@@ -85,13 +90,13 @@ class NoticesTest {
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
         Lesson.moves(ada, attempt, School.put("moon", 200, 200), School.put("sun", 200, 200), Lesson.handIn());
-        String desk = lesson.at + "/desk/" + attempt.substring("/api/attempts/".length());
+        String desk = lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length());
         Map<String, Object> review = Map.of("version", 0, "review", Map.of("words", "You saw it", "mayImprove", false));
-        lesson.teacher.post(desk + "/keep", review);
+        lesson.teacher.put(desk + "", review);
         assertThat(sheet(lesson, school))
                 .contains("Ada", "Night sky", "1 of 2 points", "right at the first try", "tried once")
                 .doesNotContain("You saw it");
-        lesson.teacher.post(desk + "/send", Map.of("version", 1, "review", review.get("review")));
+        lesson.teacher.post(desk + "/returns", Map.of("version", 1, "review", review.get("review")));
         assertThat(sheet(lesson, school)).contains("You saw it");
     }
 

@@ -3,8 +3,8 @@ package gladtile.server.lesson;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.FileRef;
-import gladtile.core.answer.Besides;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.AnswerTerms;
+import gladtile.core.answer.StudentTools;
 import gladtile.core.edit.SetTerms;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;
@@ -30,11 +30,11 @@ class OwnHandTest {
     @BeforeEach
     void give(RealServer server) {
         school = new School(server);
-        allow(new Besides(true, true));
+        allow(new StudentTools(true, true));
     }
 
-    private void allow(Besides besides) {
-        school.edit(new SetTerms(Terms.USUAL.withBesides(besides)));
+    private void allow(StudentTools tools) {
+        school.edit(new SetTerms(AnswerTerms.USUAL.withTools(tools)));
         lesson = Lesson.give(school, Map.of());
         ada = lesson.student(0);
         attempt = lesson.attempt(ada);
@@ -100,7 +100,7 @@ class OwnHandTest {
         assertThat(left.path("state").path("own").path("light").path("ink")).hasSize(2);
         Lesson.moves(ada, attempt, Lesson.handIn());
         JsonNode steps = lesson.teacher
-                .get(lesson.at + "/desk/" + attempt.substring(attempt.lastIndexOf('/') + 1) + "/steps")
+                .get(lesson.at + "/reviews/" + attempt.substring(attempt.lastIndexOf('/') + 1) + "/steps")
                 .json();
         assertThat(steps)
                 .extracting(one -> one.path("words").asString())
@@ -116,10 +116,10 @@ class OwnHandTest {
         Lesson.moves(ada, attempt, move);
         assertThat(Lesson.moves(ada, attempt, move).status()).isEqualTo(200);
         assertThat(own().path("said")).hasSize(1);
-        assertThat(lesson.teacher.raw("/api/files/" + file.sha256()).body()).isEqualTo(sound);
+        assertThat(lesson.teacher.raw("/api/v1/files/" + file.sha256()).body()).isEqualTo(sound);
         assertThat(new School(school.server)
                         .asTeacher()
-                        .get("/api/files/" + file.sha256())
+                        .get("/api/v1/files/" + file.sha256())
                         .status())
                 .isEqualTo(404);
     }
@@ -139,17 +139,17 @@ class OwnHandTest {
 
     @Test
     void where_the_teacher_wants_neither_both_are_refused_and_looking_only_takes_nothing() {
-        allow(new Besides(false, false));
+        allow(new StudentTools(false, false));
         assertThat(Lesson.moves(ada, attempt, draw(List.of("a"), List.of())).text("rule"))
                 .isEqualTo("NOT_TO_DRAW_ON");
         assertThat(ada.post(attempt + "/recordings", Sounds.wav(400)).text("rule"))
                 .isEqualTo("NOT_TO_SPEAK_ON");
-        school.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(true, true))));
-        Lesson looking = Lesson.give(school, Map.of("sharing", "LOOK_ONLY"));
+        school.edit(new SetTerms(AnswerTerms.USUAL.withTools(new StudentTools(true, true))));
+        Lesson looking = Lesson.give(school, Map.of("sharing", "VIEW_ONLY"));
         Api bo = looking.student(1);
         String there = looking.attempt(bo);
         assertThat(Lesson.moves(bo, there, draw(List.of("a"), List.of())).text("rule"))
-                .isEqualTo("LOOK_ONLY");
+                .isEqualTo("VIEW_ONLY");
         assertThat(bo.post(there + "/recordings", Sounds.wav(400)).text("rule")).isEqualTo("NOT_TO_SPEAK_ON");
     }
 

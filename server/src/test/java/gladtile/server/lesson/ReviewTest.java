@@ -2,7 +2,7 @@ package gladtile.server.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.server.classes.Classes;
+import gladtile.server.classes.ClassService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;
 import gladtile.server.testkit.RealServer;
@@ -34,7 +34,7 @@ class ReviewTest {
         lesson = Lesson.give(school, terms);
         ada = lesson.student(0);
         attempt = lesson.attempt(ada);
-        desk = lesson.at + "/desk/" + attempt.substring("/api/attempts/".length());
+        desk = lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length());
     }
 
     private static Map<String, Object> review(long version, String words, boolean mayImprove) {
@@ -43,8 +43,8 @@ class ReviewTest {
 
     @Test
     void nothing_is_seen_by_the_student_before_it_is_sent() {
-        lesson.teacher.post(
-                desk + "/keep",
+        lesson.teacher.put(
+                desk + "",
                 Map.of(
                         "version",
                         0,
@@ -59,44 +59,53 @@ class ReviewTest {
                                 "pins",
                                 List.of(Map.of(
                                         "id", "p1", "pageId", "light", "itemId", "moon", "words", "secret pin")))));
-        assertThat(ada.get(attempt + "/returned").json().toString()).doesNotContain("secret");
+        assertThat(ada.get(attempt + "/review").json().toString()).doesNotContain("secret");
         assertThat(ada.get(attempt).json().toString()).doesNotContain("secret");
-        assertThat(ada.get("/api/home").json().path("all").get(0).path("turn").asString())
+        assertThat(ada.get("/api/v1/home")
+                        .json()
+                        .path("all")
+                        .get(0)
+                        .path("turn")
+                        .asString())
                 .isEqualTo("HANDED_IN");
-        assertThat(ada.post(attempt + "/improve", Map.of()).text("rule")).isEqualTo("NO_MORE_ROUNDS");
+        assertThat(ada.post(attempt + "/rounds", Map.of()).text("rule")).isEqualTo("NO_MORE_ROUNDS");
 
         JsonNode kept = lesson.teacher.get(desk).json().path("kept");
         lesson.teacher.post(
-                desk + "/send", Map.of("version", kept.path("version").asLong(), "review", kept.path("review")));
-        JsonNode back = ada.get(attempt + "/returned").json();
+                desk + "/returns", Map.of("version", kept.path("version").asLong(), "review", kept.path("review")));
+        JsonNode back = ada.get(attempt + "/review").json();
         assertThat(back.path("words").asString()).isEqualTo("secret words");
         assertThat(back.path("score").path("got").asDouble()).isEqualTo(1.5);
         assertThat(back.path("pins").get(0).path("words").asString()).isEqualTo("secret pin");
         // The reason is the teacher's own note.
         assertThat(back.toString()).doesNotContain("secret reason");
-        assertThat(ada.get("/api/home").json().path("all").get(0).path("turn").asString())
+        assertThat(ada.get("/api/v1/home")
+                        .json()
+                        .path("all")
+                        .get(0)
+                        .path("turn")
+                        .asString())
                 .isEqualTo("CAME_BACK");
     }
 
     @Test
     void what_is_written_after_sending_is_seen_only_when_it_is_sent_again() {
-        lesson.teacher.post(desk + "/send", review(0, "First words", false));
-        lesson.teacher.post(desk + "/keep", review(1, "Other words", true));
-        JsonNode seen = ada.get(attempt + "/returned").json();
+        lesson.teacher.post(desk + "/returns", review(0, "First words", false));
+        lesson.teacher.put(desk + "", review(1, "Other words", true));
+        JsonNode seen = ada.get(attempt + "/review").json();
         assertThat(seen.path("words").asString()).isEqualTo("First words");
         assertThat(seen.path("mayImprove").asBoolean()).isFalse();
         assertThat(lesson.teacher.get(desk).json().path("kept").path("begun").asBoolean())
                 .isTrue();
-        lesson.teacher.post(desk + "/send", review(2, "Other words", true));
-        assertThat(ada.get(attempt + "/returned").json().path("words").asString())
-                .isEqualTo("Other words");
+        lesson.teacher.post(desk + "/returns", review(2, "Other words", true));
+        assertThat(ada.get(attempt + "/review").json().path("words").asString()).isEqualTo("Other words");
     }
 
     @Test
     void improving_begins_a_round_where_the_last_one_ended_and_keeps_both() {
-        lesson.teacher.post(desk + "/send", review(0, "Once more", true));
+        lesson.teacher.post(desk + "/returns", review(0, "Once more", true));
         String next =
-                "/api/attempts/" + ada.post(attempt + "/improve", Map.of()).text("attemptId");
+                "/api/v1/attempts/" + ada.post(attempt + "/rounds", Map.of()).text("attemptId");
         assertThat(next).isNotEqualTo(attempt);
         JsonNode opened = lesson.open(ada).json();
         assertThat(opened.path("around").path("round").asInt()).isEqualTo(2);
@@ -123,28 +132,28 @@ class ReviewTest {
         JsonNode rounds = lesson.teacher.get(lesson.at + "/results").json().path("rounds");
         assertThat(rounds.path("improved").asInt()).isEqualTo(1);
         // Asking again begins no third one.
-        assertThat(ada.post(attempt + "/improve", Map.of()).text("attemptId"))
-                .isEqualTo(next.substring("/api/attempts/".length()));
+        assertThat(ada.post(attempt + "/rounds", Map.of()).text("attemptId"))
+                .isEqualTo(next.substring("/api/v1/attempts/".length()));
     }
 
     @Test
     void who_may_hand_in_several_times_need_not_wait_for_the_teacher() {
         begin(Map.of("rounds", 2));
         Lesson.moves(ada, attempt, School.put("sun", 200, 200), Lesson.handIn());
-        assertThat(ada.get(attempt + "/returned").json().path("mayImprove").asBoolean())
+        assertThat(ada.get(attempt + "/review").json().path("mayImprove").asBoolean())
                 .isTrue();
         String next =
-                "/api/attempts/" + ada.post(attempt + "/improve", Map.of()).text("attemptId");
+                "/api/v1/attempts/" + ada.post(attempt + "/rounds", Map.of()).text("attemptId");
         Lesson.moves(ada, next, Lesson.handIn());
-        assertThat(ada.post(next + "/improve", Map.of()).text("rule")).isEqualTo("NO_MORE_ROUNDS");
+        assertThat(ada.post(next + "/rounds", Map.of()).text("rule")).isEqualTo("NO_MORE_ROUNDS");
     }
 
     @Test
     void what_is_sent_back_to_be_improved_is_open_past_the_closing_time() {
-        lesson.teacher.post(desk + "/send", review(0, "Once more", true));
-        lesson.teacher.post(lesson.at + "/terms", Map.of("closesAt", "2026-01-01T00:00"));
+        lesson.teacher.post(desk + "/returns", review(0, "Once more", true));
+        lesson.teacher.put(lesson.at + "/terms", Map.of("closesAt", "2026-01-01T00:00"));
         String next =
-                "/api/attempts/" + ada.post(attempt + "/improve", Map.of()).text("attemptId");
+                "/api/v1/attempts/" + ada.post(attempt + "/rounds", Map.of()).text("attemptId");
         Map<String, Object> sent =
                 Map.of("moves", List.of(School.put("moon", 900, 200)), "sentAt", "2026-11-24T10:00:00Z");
         assertThat(ada.post(next + "/moves", sent).status()).isEqualTo(200);
@@ -152,20 +161,18 @@ class ReviewTest {
 
     @Test
     void two_teachers_at_one_piece_of_work_do_not_write_over_each_other(RealServer server) {
-        server.bean(Classes.class).join(school.id, school.classId, school.otherTeacher.id());
+        server.bean(ClassService.class).join(school.id, school.classId, school.otherTeacher.id());
         Api other = school.asOtherTeacher();
         assertThat(other.get(desk).status()).isEqualTo(200);
-        assertThat(lesson.teacher
-                        .post(desk + "/keep", review(0, "First", false))
-                        .status())
+        assertThat(lesson.teacher.put(desk + "", review(0, "First", false)).status())
                 .isEqualTo(200);
-        Api.Answer late = other.post(desk + "/keep", review(0, "Second", false));
+        Api.Answer late = other.put(desk + "", review(0, "Second", false));
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.text("rule")).isEqualTo("CHANGED_MEANWHILE");
         assertThat(late.text("detail")).contains("Teacher changed this review");
         JsonNode kept = other.get(desk).json().path("kept");
         assertThat(kept.path("review").path("words").asString()).isEqualTo("First");
-        assertThat(other.post(desk + "/keep", review(kept.path("version").asLong(), "Both", false))
+        assertThat(other.put(desk + "", review(kept.path("version").asLong(), "Both", false))
                         .status())
                 .isEqualTo(200);
     }
@@ -175,13 +182,13 @@ class ReviewTest {
         Api bo = lesson.student(1);
         Lesson.moves(bo, lesson.attempt(bo), School.put("sun", 200, 200), Lesson.handIn());
         JsonNode before =
-                lesson.teacher.get(lesson.at + "/desk/pieces/sun").json().path("answers");
+                lesson.teacher.get(lesson.at + "/reviews/pieces/sun").json().path("answers");
         assertThat(before).hasSize(1);
         assertThat(before.get(0).path("answer").asString()).isEqualTo("Makes light");
         assertThat(before.get(0).path("names")).hasSize(2);
         JsonNode marked = lesson.teacher
-                .post(
-                        lesson.at + "/desk/pieces/sun/mark",
+                .put(
+                        lesson.at + "/reviews/pieces/sun/marks",
                         Map.of(
                                 "attemptIds",
                                 before.get(0).path("attemptIds"),
@@ -193,8 +200,8 @@ class ReviewTest {
                 .isEqualTo(2);
         assertThat(lesson.teacher.get(desk).json().path("byRules").path("got").asDouble())
                 .isEqualTo(1);
-        lesson.teacher.post(
-                lesson.at + "/desk/pieces/sun/mark",
+        lesson.teacher.put(
+                lesson.at + "/reviews/pieces/sun/marks",
                 Map.of("attemptIds", before.get(0).path("attemptIds")));
         assertThat(lesson.teacher.get(desk).json().path("score").path("got").asDouble())
                 .isEqualTo(1);
@@ -202,10 +209,10 @@ class ReviewTest {
 
     @Test
     void points_for_a_piece_that_is_not_there_are_given_to_nobody() {
-        String id = attempt.substring("/api/attempts/".length());
+        String id = attempt.substring("/api/v1/attempts/".length());
         Map<String, Object> mark = Map.of("attemptIds", List.of(id), "mark", Map.of("points", 9, "reason", ""));
         assertThat(lesson.teacher
-                        .post(lesson.at + "/desk/pieces/nothing/mark", mark)
+                        .put(lesson.at + "/reviews/pieces/nothing/marks", mark)
                         .status())
                 .isEqualTo(404);
         assertThat(lesson.teacher.get(desk).json().path("kept").path("version").asInt())
@@ -216,14 +223,14 @@ class ReviewTest {
     void all_that_are_done_are_sent_at_once_and_those_not_begun_stay() {
         Api bo = lesson.student(1);
         Lesson.moves(bo, lesson.attempt(bo), Lesson.handIn());
-        lesson.teacher.post(desk + "/keep", review(0, "Good", false));
+        lesson.teacher.put(desk + "", review(0, "Good", false));
         assertThat(lesson.teacher
-                        .post(lesson.at + "/desk/send-all", Map.of())
+                        .post(lesson.at + "/reviews/returns", Map.of())
                         .json()
                         .path("sent")
                         .asInt())
                 .isEqualTo(1);
-        JsonNode works = lesson.teacher.get(lesson.at + "/desk").json().path("works");
+        JsonNode works = lesson.teacher.get(lesson.at + "/reviews").json().path("works");
         assertThat(works.get(0).path("name").asString()).isEqualTo("Bo");
         assertThat(works.get(0).path("sent").asBoolean()).isFalse();
         assertThat(works.get(1).path("sent").asBoolean()).isTrue();
@@ -232,7 +239,9 @@ class ReviewTest {
     @Test
     void work_that_is_not_handed_in_cannot_be_sent_back() {
         begin(Map.of());
-        assertThat(lesson.teacher.post(desk + "/send", review(0, "Hm", false)).text("rule"))
+        assertThat(lesson.teacher
+                        .post(desk + "/returns", review(0, "Hm", false))
+                        .text("rule"))
                 .isEqualTo("NOT_HANDED_IN");
     }
 
@@ -241,8 +250,8 @@ class ReviewTest {
         JsonNode steps = lesson.teacher.get(desk + "/steps").json();
         assertThat(steps).hasSize(3);
         assertThat(steps.get(0).path("words").asString()).isEqualTo("sun to Makes light, belongs");
-        assertThat(steps.get(1).path("says").asString()).isEqualTo("TURNED_AWAY");
-        JsonNode moments = lesson.teacher.get(desk + "/moments?from=1").json();
+        assertThat(steps.get(1).path("says").asString()).isEqualTo("DOES_NOT_BELONG");
+        JsonNode moments = lesson.teacher.get(desk + "/states?from=1").json();
         JsonNode last = moments.get(2).path("state");
         assertThat(last).isEqualTo(lesson.teacher.get(desk).json().path("state"));
     }
@@ -250,11 +259,10 @@ class ReviewTest {
     @Test
     void words_of_any_kind_are_kept_and_bounds_are_named() {
         String words = "مرحبا 🚀 " + "x".repeat(9_000);
-        lesson.teacher.post(desk + "/send", review(0, words, false));
-        assertThat(ada.get(attempt + "/returned").json().path("words").asString())
-                .isEqualTo(words);
+        lesson.teacher.post(desk + "/returns", review(0, words, false));
+        assertThat(ada.get(attempt + "/review").json().path("words").asString()).isEqualTo(words);
         assertThat(lesson.teacher
-                        .post(desk + "/keep", review(1, "x".repeat(10_001), false))
+                        .put(desk + "", review(1, "x".repeat(10_001), false))
                         .text("bound"))
                 .isEqualTo("review.words");
     }

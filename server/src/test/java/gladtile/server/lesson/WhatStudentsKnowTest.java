@@ -6,7 +6,7 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.Gap;
 import gladtile.core.activity.WordStyle;
 import gladtile.core.answer.Decision;
-import gladtile.core.answer.Moment;
+import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.AddItem;
@@ -42,16 +42,16 @@ class WhatStudentsKnowTest {
     }
 
     /** @param swapped with the opposite of every answer */
-    private static School school(RealServer server, Moment moment, boolean swapped) {
+    private static School school(RealServer server, JudgeTiming moment, boolean swapped) {
         School school = new School(server);
-        Decision first = swapped ? Decision.TURNED_AWAY : Decision.BELONGS;
-        Decision other = swapped ? Decision.BELONGS : Decision.TURNED_AWAY;
+        Decision first = swapped ? Decision.DOES_NOT_BELONG : Decision.BELONGS;
+        Decision other = swapped ? Decision.BELONGS : Decision.DOES_NOT_BELONG;
         school.edit(new Decide("light", "own", "sun", first));
         school.edit(new Decide("light", "reflect", "sun", other));
         school.edit(new Decide("light", "own", "moon", other));
         school.edit(new Decide("light", "reflect", "moon", first));
         for (String zone : List.of("own", "reflect")) {
-            school.edit(new SetRule("light", zone, ZoneRule.USUAL.withMoment(moment)));
+            school.edit(new SetRule("light", zone, ZoneRule.USUAL.withTiming(moment)));
         }
         school.edit(
                 new AddItem("light", 5, new Gap("gap", Frame.of(1200, 700, 200, 80), "Gap", null, WordStyle.PLAIN)));
@@ -71,13 +71,15 @@ class WhatStudentsKnowTest {
         "ON_HAND_IN, RIGHT_AND_WRONG, RIGHT_AND_WRONG",
         "ON_HAND_IN, SOLUTION, SOLUTION"
     })
-    void the_answer_is_in_no_byte_before_it_may_be_known(Moment moment, String given, String later, RealServer server) {
+    void the_answer_is_in_no_byte_before_it_may_be_known(
+            JudgeTiming moment, String given, String later, RealServer server) {
         Map<String, String> once = new LinkedHashMap<>(round(server, moment, given, later, false));
         Map<String, String> swapped = round(server, moment, given, later, true);
         assertThat(swapped).isEqualTo(once).hasSizeGreaterThan(10);
     }
 
-    private Map<String, String> round(RealServer server, Moment moment, String given, String later, boolean swapped) {
+    private Map<String, String> round(
+            RealServer server, JudgeTiming moment, String given, String later, boolean swapped) {
         heard.clear();
         School school = school(server, moment, swapped);
         Lesson lesson = Lesson.give(school, Map.of("after", given, "rounds", 2));
@@ -90,7 +92,7 @@ class WhatStudentsKnowTest {
         hear("show", Lesson.moves(ada, attempt, show()));
         hear("open again", ada.get(attempt));
         if (!later.equals(given)) {
-            lesson.teacher.post(lesson.at + "/terms", Map.of("after", later, "rounds", 2));
+            lesson.teacher.put(lesson.at + "/terms", Map.of("after", later, "rounds", 2));
         }
         boolean told = !later.equals("NOTHING");
         Api.Answer handedIn = Lesson.moves(ada, attempt, Lesson.handIn());
@@ -101,20 +103,20 @@ class WhatStudentsKnowTest {
             hear("after", ada.get(attempt));
             hear("show after", Lesson.moves(ada, attempt, show()));
         }
-        hear("home", ada.get("/api/home"));
-        hear("returned", ada.get(attempt + "/returned"));
-        hear("words", ada.get(attempt + "/words"));
+        hear("home", ada.get("/api/v1/home"));
+        hear("returned", ada.get(attempt + "/review"));
+        hear("words", ada.get(attempt + "/messages"));
         if (!told) {
-            Api.Answer next = ada.post(attempt + "/improve", Map.of());
+            Api.Answer next = ada.post(attempt + "/rounds", Map.of());
             assertThat(next.status()).isEqualTo(201);
-            String second = "/api/attempts/" + next.text("attemptId");
+            String second = "/api/v1/attempts/" + next.text("attemptId");
             hear("second round", ada.get(second));
             hear("turn", Lesson.moves(ada, second, School.move(Map.of("kind", "open", "pageId", "light"))));
             hear("take out", Lesson.moves(ada, second, School.put("sun", 100, 800)));
             hear("hand in again", Lesson.moves(ada, second, Lesson.handIn()));
             hear("after that", ada.get(second));
         } else {
-            hear("home", ada.get("/api/home"));
+            hear("home", ada.get("/api/v1/home"));
             hear("of another", lesson.student(1).get(attempt));
         }
         return heard;

@@ -2,13 +2,13 @@ package gladtile.server.personaldata;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.answer.Besides;
-import gladtile.core.answer.Terms;
+import gladtile.core.answer.AnswerTerms;
+import gladtile.core.answer.StudentTools;
 import gladtile.core.edit.SetTerms;
 import gladtile.core.json.Json;
-import gladtile.server.accounts.People;
-import gladtile.server.accounts.Who;
-import gladtile.server.classes.Classes;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.PersonService;
+import gladtile.server.classes.ClassService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;
 import gladtile.server.testkit.RealServer;
@@ -48,7 +48,7 @@ class PersonalDataTest {
             "class_id",
             "assignment_id",
             "attempt_id",
-            "edition_id",
+            "version_id",
             "lesson_id",
             "part_id",
             "team_id",
@@ -62,7 +62,7 @@ class PersonalDataTest {
     private RealServer server;
     private School school;
     private Api administrator;
-    private Who student;
+    private CurrentUser student;
     private byte[] sound;
 
     @BeforeEach
@@ -70,8 +70,8 @@ class PersonalDataTest {
         server = running;
         school = new School(server);
         administrator = school.asAdministrator();
-        student = server.bean(People.class).addStudent(school.id, "Zephyrine " + school.suffix(), School.PIN);
-        server.bean(Classes.class).join(school.id, school.classId, student.id());
+        student = server.bean(PersonService.class).addStudent(school.id, "Zephyrine " + school.suffix(), School.PIN);
+        server.bean(ClassService.class).join(school.id, school.classId, student.id());
         school.students.add(0, student);
         // A recording of her own, whose bytes nobody else has.
         sound = Sounds.wav(3_000);
@@ -80,7 +80,7 @@ class PersonalDataTest {
 
     /** A student leaves something in every place there is. @return where the recording lies */
     private String works() {
-        school.edit(new SetTerms(Terms.USUAL.withBesides(new Besides(true, true))));
+        school.edit(new SetTerms(AnswerTerms.USUAL.withTools(new StudentTools(true, true))));
         Lesson lesson = Lesson.give(school, Map.of());
         Api browser = lesson.student(0);
         String attempt = lesson.attempt(browser);
@@ -96,13 +96,13 @@ class PersonalDataTest {
                         "light",
                         "recording",
                         Map.of("id", "r1", "file", file, "seconds", 3))));
-        lesson.teacher.post(lesson.at + "/words", Map.of("words", "Well seen, Zephyrine " + school.suffix()));
+        lesson.teacher.post(lesson.at + "/messages", Map.of("words", "Well seen, Zephyrine " + school.suffix()));
         lesson.teacher.post(
-                lesson.at + "/words", Map.of("words", "For you alone " + school.suffix(), "holderId", student.id()));
-        lesson.teacher.post(lesson.at + "/extensions/" + student.id(), Map.of("moreSeconds", 300));
+                lesson.at + "/messages", Map.of("words", "For you alone " + school.suffix(), "holderId", student.id()));
+        lesson.teacher.put(lesson.at + "/extensions/" + student.id(), Map.of("moreSeconds", 300));
         Lesson.moves(browser, attempt, Lesson.handIn());
         lesson.teacher.post(
-                lesson.at + "/desk/" + attempt.substring("/api/attempts/".length()) + "/send",
+                lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length()) + "/returns",
                 Map.of("version", 0, "review", Map.of("words", "Good work " + school.suffix(), "mayImprove", true)));
         Lesson.team(school);
         Lesson together = Lesson.give(school, Map.of("sharing", "TEAM_COPY"));
@@ -112,7 +112,7 @@ class PersonalDataTest {
     }
 
     private String at(UUID id) {
-        return "/api/school/persons/" + id;
+        return "/api/v1/school/persons/" + id;
     }
 
     /** Where in the database something stands, by table. */
@@ -168,12 +168,12 @@ class PersonalDataTest {
         assertThat(found(sha)).isEmpty();
         assertThat(found(voice)).isEmpty();
         // What the teacher wrote to the whole class is the teacher's; nothing else has her name.
-        assertThat(found(student.name()).keySet()).isSubsetOf("said_word");
+        assertThat(found(student.name()).keySet()).isSubsetOf("message");
         // What her team did stays, and the log still says that somebody was erased.
-        assertThat(administrator.get("/api/school/log").json().toString()).contains("PERSON_ERASED");
+        assertThat(administrator.get("/api/v1/school/log").json().toString()).contains("PERSON_ERASED");
         assertThat(administrator.get(at(student.id()) + "/erasure").status()).isEqualTo(404);
         assertThat(school.asTeacher()
-                        .get("/api/classes/" + school.classId)
+                        .get("/api/v1/classes/" + school.classId)
                         .json()
                         .toString())
                 .doesNotContain(student.id().toString());
@@ -183,7 +183,7 @@ class PersonalDataTest {
     void what_others_show_stays_and_the_other_half_of_a_team_goes_on() {
         works();
         JsonNode before = school.asTeacher()
-                .get("/api/assignments/" + school.assignmentId + "/quilt")
+                .get("/api/v1/assignments/" + school.assignmentId + "/progress")
                 .json();
         assertThat(administrator.delete(at(student.id())).status()).isEqualTo(204);
         try (Connection connection = server.database().connect()) {
@@ -205,7 +205,7 @@ class PersonalDataTest {
     @Test
     void a_teacher_is_erased_once_it_is_said_whose_the_work_is_then() {
         UUID teacher = school.teacher.id();
-        school.asTeacher().get("/api/activities");
+        school.asTeacher().get("/api/v1/activities");
         assertThat(administrator.delete(at(teacher)).text("bound")).isEqualTo("erasure.to");
         assertThat(administrator.delete(at(teacher) + "?to=" + student.id()).text("bound"))
                 .isEqualTo("erasure.to");
@@ -220,10 +220,10 @@ class PersonalDataTest {
         assertThat(found(teacher.toString())).isEmpty();
         assertThat(found(school.teacherName())).isEmpty();
         Api heir = school.asOtherTeacher();
-        assertThat(heir.get("/api/classes/" + school.classId).status()).isEqualTo(200);
-        assertThat(heir.get("/api/activities/" + school.activityId).status()).isEqualTo(200);
+        assertThat(heir.get("/api/v1/classes/" + school.classId).status()).isEqualTo(200);
+        assertThat(heir.get("/api/v1/activities/" + school.activityId).status()).isEqualTo(200);
         JsonNode history =
-                heir.get("/api/activities/" + school.activityId + "/history").json();
+                heir.get("/api/v1/activities/" + school.activityId + "/history").json();
         assertThat(history.toString()).doesNotContain(teacher.toString());
     }
 

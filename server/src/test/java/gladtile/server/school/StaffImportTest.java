@@ -21,36 +21,36 @@ class StaffImportTest {
                 "name,user name,role\nSelma Ray,selma-%1$s,teacher\nOtto,%2$s,teacher\nSelma too,SELMA-%1$s,\nNo one,,\n"
                         .formatted(mark, school.teacherName());
         JsonNode preview = administrator
-                .post("/api/school/people/import-previews", Map.of("users", table))
+                .post("/api/v1/school/people/import-previews", Map.of("users", table))
                 .json();
         assertThat(preview.path("people"))
                 .extracting(one -> one.path("state").asString())
                 .containsExactly("FRESH", "THERE", "THERE");
         assertThat(preview.path("passedOver")).hasSize(1);
-        assertThat(administrator.get("/api/school/people").json().toString()).doesNotContain("Selma");
+        assertThat(administrator.get("/api/v1/school/people").json().toString()).doesNotContain("Selma");
 
         JsonNode invited = administrator
-                .post("/api/school/people/imports", Map.of("users", table))
+                .post("/api/v1/school/people/imports", Map.of("users", table))
                 .json();
         assertThat(invited).hasSize(1);
         String address = invited.get(0).path("address").asString();
         Api.Answer came = server.browser()
                 .post(
-                        "/api/one-time-links/password",
+                        "/api/v1/one-time-links/passwords",
                         Map.of("token", address.substring(address.indexOf('#') + 1), "password", School.STRONG));
         assertThat(came.text("name")).isEqualTo("Selma Ray");
         assertThat(came.text("role")).isEqualTo("TEACHER");
         // The same table once more invites nobody.
         assertThat(administrator
-                        .post("/api/school/people/imports", Map.of("users", table))
+                        .post("/api/v1/school/people/imports", Map.of("users", table))
                         .json())
                 .isEmpty();
         assertThat(administrator
-                        .post("/api/school/people/imports", Map.of("users", "Selma\nOtto"))
+                        .post("/api/v1/school/people/imports", Map.of("users", "Selma\nOtto"))
                         .text("bound"))
                 .isEqualTo("staff.users");
         assertThat(school.asTeacher()
-                        .post("/api/school/people/imports", Map.of("users", table))
+                        .post("/api/v1/school/people/imports", Map.of("users", table))
                         .status())
                 .isEqualTo(403);
         StringBuilder many = new StringBuilder("name,user name\n");
@@ -58,7 +58,7 @@ class StaffImportTest {
             many.append("N,n").append(i).append(mark).append('\n');
         }
         assertThat(administrator
-                        .post("/api/school/people/imports", Map.of("users", many.toString()))
+                        .post("/api/v1/school/people/imports", Map.of("users", many.toString()))
                         .text("bound"))
                 .isEqualTo("staff.rows");
     }

@@ -27,8 +27,8 @@ class RemakeTest {
     @BeforeEach
     void made(RealServer server) {
         teacher = new School(server).asTeacher();
-        Api.Answer made = teacher.post("/api/starters", list("Mars, planet", "Vega, star", "Venus, planet"));
-        path = "/api/activities/" + made.json().path("id").asString();
+        Api.Answer made = teacher.post("/api/v1/starters", list("Mars, planet", "Vega, star", "Venus, planet"));
+        path = "/api/v1/activities/" + made.json().path("id").asString();
     }
 
     private static Map<String, Object> list(String... lines) {
@@ -61,7 +61,7 @@ class RemakeTest {
     }
 
     private Api.Answer again(UUID id, Map<String, Object> list) {
-        return teacher.post(path + "/list", Map.of("seq", seq(), "id", id, "list", list));
+        return teacher.put(path + "/list", Map.of("seq", seq(), "id", id, "list", list));
     }
 
     @Test
@@ -73,7 +73,7 @@ class RemakeTest {
         Activity before = activity();
         Map<String, Object> longer = list("Mars, planet", "Venus, planet", "Sirius, star", "Io, moon");
 
-        var preview = teacher.post(path + "/list/preview", longer).json();
+        var preview = teacher.post(path + "/list/previews", longer).json();
         assertThat(preview.path("addedCount").asInt()).isEqualTo(3);
         assertThat(preview.path("goneCount").asInt()).isEqualTo(1);
         assertThat(preview.path("gone").get(0).asString()).isEqualTo("Vega");
@@ -99,7 +99,7 @@ class RemakeTest {
     void a_list_that_makes_nothing_is_refused_with_its_reason_and_nothing_changes() {
         Activity before = activity();
         Map<String, Object> bad = list("Mars, planet");
-        assertThat(teacher.post(path + "/list/preview", bad)
+        assertThat(teacher.post(path + "/list/previews", bad)
                         .json()
                         .path("missing")
                         .asString())
@@ -116,11 +116,11 @@ class RemakeTest {
 
     @Test
     void a_copy_can_be_made_again_too() {
-        String copy = teacher.post(path + "/copy", Map.of("title", "Sky 2"))
+        String copy = teacher.post(path + "/copies", Map.of("title", "Sky 2"))
                 .json()
                 .path("id")
                 .asString();
-        path = "/api/activities/" + copy;
+        path = "/api/v1/activities/" + copy;
         assertThat(again(UUID.randomUUID(), list("Mars, planet", "Vega, star", "Io, moon"))
                         .status())
                 .isEqualTo(200);

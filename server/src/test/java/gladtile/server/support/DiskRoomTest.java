@@ -21,19 +21,22 @@ class DiskRoomTest {
         DiskRoom disk = server.bean(DiskRoom.class);
         try {
             disk.see(DiskRoom.FULL - 1);
-            Api.Answer refused = teacher.post("/api/activities", Map.of("title", "New"));
+            Api.Answer refused = teacher.post("/api/v1/activities", Map.of("title", "New"));
             assertThat(refused.status()).isEqualTo(507);
             assertThat(refused.isProblem()).isTrue();
             assertThat(refused.text("detail")).contains("disk is full", "is safe");
-            assertThat(student.post("/api/attempts/" + attempt + "/moves", Map.of("moves", java.util.List.of()))
+            assertThat(student.post("/api/v1/attempts/" + attempt + "/moves", Map.of("moves", java.util.List.of()))
                             .status())
                     .isEqualTo(507);
-            assertThat(teacher.get("/api/activities").status()).isEqualTo(200);
-            assertThat(school.asAdministrator().get("/api/school").text("disk")).isEqualTo("FULL");
+            assertThat(teacher.get("/api/v1/activities").status()).isEqualTo(200);
+            assertThat(school.asAdministrator().get("/api/v1/school").text("disk"))
+                    .isEqualTo("FULL");
             disk.see(DiskRoom.SCARCE - 1);
-            assertThat(teacher.post("/api/activities", Map.of("title", "New")).status())
+            assertThat(teacher.post("/api/v1/activities", Map.of("title", "New"))
+                            .status())
                     .isEqualTo(201);
-            assertThat(school.asAdministrator().get("/api/school").text("disk")).isEqualTo("SCARCE");
+            assertThat(school.asAdministrator().get("/api/v1/school").text("disk"))
+                    .isEqualTo("SCARCE");
         } finally {
             disk.see(Long.MAX_VALUE);
         }

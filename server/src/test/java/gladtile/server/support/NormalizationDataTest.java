@@ -29,10 +29,10 @@ class NormalizationDataTest {
         List<Line> lines = lines();
         assertThat(lines).hasSizeGreaterThan(17_000);
         for (Line line : lines) {
-            String plain = Plain.of(line.source);
-            assertThat(Plain.of(line.composed)).isEqualTo(plain);
-            assertThat(Plain.of(line.apart)).isEqualTo(plain);
-            assertThat(Plain.of(line.alikeComposed)).isEqualTo(Plain.of(line.alikeApart));
+            String plain = PlainText.of(line.source);
+            assertThat(PlainText.of(line.composed)).isEqualTo(plain);
+            assertThat(PlainText.of(line.apart)).isEqualTo(plain);
+            assertThat(PlainText.of(line.alikeComposed)).isEqualTo(PlainText.of(line.alikeApart));
         }
     }
 
@@ -55,7 +55,7 @@ class NormalizationDataTest {
             ResultSet answer = ask.executeQuery();
             for (String text : all) {
                 assertThat(answer.next()).isTrue();
-                assertThat(answer.getString(1).toLowerCase(Locale.ROOT)).isEqualTo(Plain.of(text));
+                assertThat(answer.getString(1).toLowerCase(Locale.ROOT)).isEqualTo(PlainText.of(text));
             }
         }
     }

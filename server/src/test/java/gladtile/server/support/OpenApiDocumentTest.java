@@ -33,7 +33,7 @@ class OpenApiDocumentTest {
     @Test
     void every_address_of_ours_is_in_it_and_a_readable_page_shows_it(RealServer server) throws IOException {
         JsonNode paths = Json.read(Files.readString(KEPT), JsonNode.class).path("paths");
-        assertThat(paths.propertyNames()).contains("/api/attempts/{id}/moves", "/api/activities/{id}/edits");
+        assertThat(paths.propertyNames()).contains("/api/v1/attempts/{id}/moves", "/api/v1/activities/{id}/edits");
         School school = new School(server);
         assertThat(school.asTeacher().raw("/api/docs").statusCode()).isIn(200, 302);
         // What there is to be asked is not told to everybody.

@@ -30,8 +30,8 @@ class QrAddressTest {
         Api teacher = new School(server).asTeacher();
         URI at = URI.create(server.address());
         try (Socket socket = new Socket(at.getHost(), at.getPort())) {
-            String asked = "GET /api/qr/K4RVT7 HTTP/1.1\r\nHost: " + host + ":8080\r\nCookie: " + teacher.cookieHeader()
-                    + "\r\nConnection: close\r\n\r\n";
+            String asked = "GET /api/v1/qr/K4RVT7 HTTP/1.1\r\nHost: " + host + ":8080\r\nCookie: "
+                    + teacher.cookieHeader() + "\r\nConnection: close\r\n\r\n";
             socket.getOutputStream().write(asked.getBytes(StandardCharsets.UTF_8));
             String answer = new String(socket.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
             assertThat(answer).startsWith("HTTP/1.1 " + status);

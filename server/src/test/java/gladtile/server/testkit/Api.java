@@ -30,7 +30,7 @@ public final class Api {
 
     public Api(String address) {
         this.address = address;
-        get("/api/me");
+        get("/api/v1/me");
     }
 
     /** What the server said. @param json missing node when there was none */
@@ -59,7 +59,19 @@ public final class Api {
         return postText(path, Json.write(body));
     }
 
+    public Answer patch(String path, Object body) {
+        return send(request(path)
+                .header("Content-Type", "application/json")
+                .method("PATCH", BodyPublishers.ofString(Json.write(body))));
+    }
+
+    /** @param body bytes go as they are, anything else as JSON */
     public Answer put(String path, Object body) {
+        if (body instanceof byte[] bytes) {
+            return send(request(path)
+                    .header("Content-Type", "application/octet-stream")
+                    .PUT(BodyPublishers.ofByteArray(bytes)));
+        }
         return send(request(path)
                 .header("Content-Type", "application/json")
                 .PUT(BodyPublishers.ofString(Json.write(body))));
@@ -137,7 +149,7 @@ public final class Api {
     }
 
     public Api signInTeacher(String name, String password) {
-        Answer answer = post("/api/sign-in", Map.of("name", name, "password", password));
+        Answer answer = post("/api/v1/session", Map.of("name", name, "password", password));
         if (answer.status() != 200) {
             throw new IllegalStateException("sign-in: " + answer);
         }
@@ -146,7 +158,7 @@ public final class Api {
 
     /** The cookies that signing in sets, as the server wrote them. */
     public List<String> signInHeaders(String name, String password) {
-        HttpRequest.Builder request = request("/api/sign-in")
+        HttpRequest.Builder request = request("/api/v1/session")
                 .header("Content-Type", "application/json")
                 .POST(BodyPublishers.ofString(Json.write(Map.of("name", name, "password", password))));
         return exchange(request, BodyHandlers.discarding()).headers().allValues("Set-Cookie");

@@ -1,6 +1,6 @@
 package gladtile.server.testkit;
 
-import gladtile.server.classes.ClassTeams;
+import gladtile.server.classes.TeamService;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +20,7 @@ public final class Lesson {
         this.teacher = teacher;
         this.assignmentId = given.path("id").asString();
         this.code = given.path("joinCode").asString();
-        this.at = "/api/assignments/" + assignmentId;
+        this.at = "/api/v1/assignments/" + assignmentId;
     }
 
     /** The school's activity, given with such terms. @param more of the request besides the class */
@@ -42,16 +42,16 @@ public final class Lesson {
         Map<String, Object> asked = new LinkedHashMap<>(more);
         asked.putIfAbsent("classId", school.classId);
         asked.put("terms", terms);
-        return teacher.post("/api/activities/" + school.activityId + "/assignments", asked);
+        return teacher.post("/api/v1/activities/" + school.activityId + "/assignments", asked);
     }
 
     /** The first two students as a team. */
     public static UUID team(School school) {
-        ClassTeams teams = school.server.bean(ClassTeams.class);
+        TeamService teams = school.server.bean(TeamService.class);
         teams.replace(
                 school.id,
                 school.classId,
-                List.of(new ClassTeams.NewTeam(
+                List.of(new TeamService.NewTeam(
                         null,
                         "Comets",
                         List.of(
@@ -65,12 +65,12 @@ public final class Lesson {
     }
 
     public Api.Answer open(Api student) {
-        return student.post("/api/attempts", Map.of("assignmentId", assignmentId));
+        return student.post("/api/v1/attempts", Map.of("assignmentId", assignmentId));
     }
 
     /** The attempt's address. */
     public String attempt(Api student) {
-        return "/api/attempts/" + open(student).text("id");
+        return "/api/v1/attempts/" + open(student).text("id");
     }
 
     public static Api.Answer moves(Api student, String attempt, Object... moves) {
@@ -83,7 +83,7 @@ public final class Lesson {
 
     /** The row of the quilt by its name. */
     public JsonNode row(String name) {
-        for (JsonNode row : teacher.get(at + "/quilt").json().path("students")) {
+        for (JsonNode row : teacher.get(at + "/progress").json().path("students")) {
             if (row.path("name").asString().equals(name)) {
                 return row;
             }

@@ -10,14 +10,14 @@ import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.AddPage;
+import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.Edit;
-import gladtile.core.edit.Together;
-import gladtile.server.accounts.People;
-import gladtile.server.accounts.Who;
-import gladtile.server.activities.Activities;
-import gladtile.server.assignments.Assignments;
-import gladtile.server.classes.Classes;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.accounts.PersonService;
+import gladtile.server.activities.ActivityService;
+import gladtile.server.assignments.AssignmentService;
+import gladtile.server.classes.ClassService;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -32,14 +32,14 @@ public final class School {
 
     public final RealServer server;
     public final UUID id;
-    public final Who teacher;
-    public final Who otherTeacher;
+    public final CurrentUser teacher;
+    public final CurrentUser otherTeacher;
     public final UUID classId;
     public final UUID otherClassId;
-    public final List<Who> students = new ArrayList<>();
-    public final Who administrator;
-    public final Who assistant;
-    public final Who stranger;
+    public final List<CurrentUser> students = new ArrayList<>();
+    public final CurrentUser administrator;
+    public final CurrentUser assistant;
+    public final CurrentUser stranger;
     public final UUID activityId;
     public final UUID assignmentId;
     public final String joinCode;
@@ -47,30 +47,30 @@ public final class School {
 
     public School(RealServer server) {
         this.server = server;
-        People people = server.bean(People.class);
-        Classes classes = server.bean(Classes.class);
+        PersonService people = server.bean(PersonService.class);
+        ClassService classes = server.bean(ClassService.class);
         id = people.addSchool("School " + suffix);
         teacher = people.addTeacher(id, "Teacher", "teacher-" + suffix, PASSWORD);
         otherTeacher = people.addTeacher(id, "Other teacher", "other-" + suffix, PASSWORD);
-        administrator =
-                people.addStaff(id, Who.Role.ADMINISTRATOR, "Administrator", "administrator-" + suffix, PASSWORD);
-        assistant = people.addStaff(id, Who.Role.ASSISTANT, "Assistant", "assistant-" + suffix, PASSWORD);
+        administrator = people.addStaff(
+                id, CurrentUser.Role.ADMINISTRATOR, "Administrator", "administrator-" + suffix, PASSWORD);
+        assistant = people.addStaff(id, CurrentUser.Role.ASSISTANT, "Assistant", "assistant-" + suffix, PASSWORD);
         classId = classes.create(id, "Puffin");
         otherClassId = classes.create(id, "Heron");
         classes.join(id, classId, teacher.id());
         classes.join(id, classId, assistant.id());
         classes.join(id, otherClassId, otherTeacher.id());
         for (String name : List.of("Ada", "Bo", "Cyrus")) {
-            Who student = people.addStudent(id, name, PIN);
+            CurrentUser student = people.addStudent(id, name, PIN);
             classes.join(id, classId, student.id());
             students.add(student);
         }
         stranger = people.addStudent(id, "Stranger", PIN);
         classes.join(id, otherClassId, stranger.id());
-        activityId = server.bean(Activities.class).create(teacher, "Night sky");
+        activityId = server.bean(ActivityService.class).create(teacher, "Night sky");
         edit(lightPage());
-        Assignments.Given given =
-                (Assignments.Given) server.bean(Assignments.class).assign(teacher, activityId, classId);
+        AssignmentService.Given given =
+                (AssignmentService.Given) server.bean(AssignmentService.class).assign(teacher, activityId, classId);
         assignmentId = given.id();
         joinCode = given.joinCode();
     }
@@ -87,11 +87,11 @@ public final class School {
                         picture("hill", 0, 900, Movement.FIXED),
                         picture("sun", 100, 800, Movement.FREE),
                         picture("moon", 400, 800, Movement.FREE)));
-        return new Together(List.of(
+        return new CompositeEdit(List.of(
                 new AddPage(0, page),
                 new Decide("light", "own", "sun", Decision.BELONGS),
-                new Decide("light", "reflect", "sun", Decision.TURNED_AWAY),
-                new Decide("light", "own", "moon", Decision.TURNED_AWAY),
+                new Decide("light", "reflect", "sun", Decision.DOES_NOT_BELONG),
+                new Decide("light", "own", "moon", Decision.DOES_NOT_BELONG),
                 new Decide("light", "reflect", "moon", Decision.BELONGS)));
     }
 
@@ -106,13 +106,13 @@ public final class School {
     }
 
     public void edit(Edit edit) {
-        Activities activities = server.bean(Activities.class);
+        ActivityService activities = server.bean(ActivityService.class);
         long seq = activities.read(teacher, activityId).orElseThrow().seq();
-        activities.edit(teacher, activityId, seq, List.of(new Activities.Incoming(UUID.randomUUID(), edit)));
+        activities.edit(teacher, activityId, seq, List.of(new ActivityService.Incoming(UUID.randomUUID(), edit)));
     }
 
     public Activity activity() {
-        return server.bean(Activities.class)
+        return server.bean(ActivityService.class)
                 .read(teacher, activityId)
                 .orElseThrow()
                 .activity();
@@ -151,9 +151,9 @@ public final class School {
         return joined(server.browser(), joinCode, students.get(index));
     }
 
-    public static Api joined(Api browser, String joinCode, Who student) {
+    public static Api joined(Api browser, String joinCode, CurrentUser student) {
         Api.Answer answer =
-                browser.post("/api/join/" + joinCode + "/sign-in", Map.of("studentId", student.id(), "pin", PIN));
+                browser.post("/api/v1/join/" + joinCode + "/session", Map.of("studentId", student.id(), "pin", PIN));
         if (answer.status() != 200) {
             throw new IllegalStateException("join: " + answer);
         }
@@ -162,7 +162,7 @@ public final class School {
 
     /** Opens the assignment; the attempt's id. */
     public String open(Api student) {
-        return student.post("/api/attempts", Map.of("assignmentId", assignmentId))
+        return student.post("/api/v1/attempts", Map.of("assignmentId", assignmentId))
                 .text("id");
     }
 

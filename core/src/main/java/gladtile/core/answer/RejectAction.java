@@ -1,0 +1,7 @@
+package gladtile.core.answer;
+
+/** What a refused piece does. */
+public enum RejectAction {
+    GOES_BACK,
+    STAYS
+}

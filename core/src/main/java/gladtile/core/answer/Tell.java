@@ -1,9 +1,0 @@
-package gladtile.core.answer;
-
-/** What a check shows. */
-public enum Tell {
-    /** Which pieces are right and which are not. */
-    WHICH,
-    /** Only how many are right. */
-    HOW_MANY
-}

@@ -1,8 +1,0 @@
-package gladtile.core.assigned;
-
-/** What a student sees once the work is handed in, before the teacher has sent it back. */
-public enum After {
-    NOTHING,
-    RIGHT_AND_WRONG,
-    SOLUTION
-}

@@ -1,0 +1,61 @@
+package gladtile.core.assigned;
+
+import gladtile.core.attempt.Act;
+import java.time.Instant;
+import java.util.Optional;
+
+/** Why a move cannot be made, whatever it is: not a matter of the page, but of the assignment. */
+public enum BlockReason {
+    WITHDRAWN("your teacher took this back"),
+    NOT_OPEN_YET("this is not open yet"),
+    VIEW_ONLY("this is for looking only"),
+    /** A move made meanwhile waits on the device until the pages go on. */
+    PAUSED("your teacher holds everyone for a moment"),
+    EDITING_CLOSED("your teacher closed editing, so it stays as it is"),
+    CLOSED("this is closed, so it stays as it is"),
+    /** Begun alone, before its student was put into a team. */
+    IN_A_TEAM("you are in a team now, and work there");
+
+    private final String words;
+
+    BlockReason(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    /**
+     * What bars a move; empty when nothing does.
+     *
+     * @param madeAt by the server's clock ({@link DeviceClock#decides}). What a tablet without a network made in time and
+     *     brings too late is not taken, and the teacher can see it beside the work.
+     */
+    public static Optional<BlockReason> move(
+            AssignTerms terms, AssignmentControl control, TimeWindow window, Act act, Instant madeAt) {
+        boolean looks = act instanceof Act.Open || act instanceof Act.Reveal || act instanceof Act.Show;
+        if (control.withdrawnAt() != null) {
+            return Optional.of(WITHDRAWN);
+        }
+        TimeWindow.Stage stage = window.at(madeAt);
+        if (stage == TimeWindow.Stage.NOT_YET) {
+            return Optional.of(NOT_OPEN_YET);
+        }
+        if (looks) {
+            return Optional.empty();
+        }
+        if (terms.shared() == Sharing.VIEW_ONLY) {
+            return Optional.of(VIEW_ONLY);
+        }
+        // What was made just before waits with the rest: nothing is lost by it, whatever the device says of when.
+        if (control.pausedAt() != null) {
+            return Optional.of(PAUSED);
+        }
+        boolean handsIn = act instanceof Act.HandIn;
+        if (!handsIn && control.closedAt() != null && !madeAt.isBefore(control.closedAt())) {
+            return Optional.of(EDITING_CLOSED);
+        }
+        return stage == TimeWindow.Stage.CLOSED && !handsIn ? Optional.of(CLOSED) : Optional.empty();
+    }
+}

@@ -1,0 +1,70 @@
+package gladtile.core.attempt;
+
+import gladtile.core.activity.Cover;
+import gladtile.core.activity.Item;
+import gladtile.core.activity.Note;
+import gladtile.core.activity.Supply;
+import gladtile.core.attempt.MoveResult.Made;
+import gladtile.core.attempt.MoveResult.Refused;
+import gladtile.core.attempt.MoveResult.Rule;
+import java.util.Optional;
+
+/** Turning things over, sliding covers and writing on notes: what no zone judges. */
+final class HandlingRules {
+    private HandlingRules() {}
+
+    static MoveResult of(AttemptState state, Act act, AttemptRules rules) {
+        if (act instanceof Act.TurnOver turn) {
+            return turnOver(state, turn, rules);
+        }
+        return act instanceof Act.Slide slide ? slide(state, slide, rules) : write(state, (Act.Write) act, rules);
+    }
+
+    private static MoveResult turnOver(AttemptState state, Act.TurnOver turn, AttemptRules rules) {
+        Item item = rules.item(turn.pageId(), turn.itemId()).orElse(null);
+        if (item == null || noSuchCopy(state, turn.itemId())) {
+            return noSuchItem();
+        }
+        if (item.traitsOrNone().otherSide() == null
+                || !item.traitsOrNone().otherSide().byTap()) {
+            return new Refused(Rule.NO_OTHER_SIDE, item.name() + " is not turned over by tapping");
+        }
+        return made(new AttemptStateBuilder(state).turnedOver(turn.itemId()));
+    }
+
+    private static MoveResult slide(AttemptState state, Act.Slide slide, AttemptRules rules) {
+        Item item = rules.item(slide.pageId(), slide.coverId()).orElse(null);
+        if (item == null) {
+            return noSuchItem();
+        }
+        if (!(item instanceof Cover)) {
+            return new Refused(Rule.NO_COVER, item.name() + " is no cover");
+        }
+        return made(new AttemptStateBuilder(state).slid(slide.coverId(), slide.share()));
+    }
+
+    private static MoveResult write(AttemptState state, Act.Write write, AttemptRules rules) {
+        Item item = rules.item(write.pageId(), write.noteId()).orElse(null);
+        if (item == null || noSuchCopy(state, write.noteId())) {
+            return noSuchItem();
+        }
+        boolean source = item.traitsOrNone().supply() != null && !Supply.isCopy(write.noteId());
+        if (!(item instanceof Note note) || !note.writable() || source) {
+            return new Refused(Rule.NOT_TO_WRITE_ON, item.name() + " is not to be written on");
+        }
+        return made(new AttemptStateBuilder(state).written(write.noteId(), write.text()));
+    }
+
+    /** A copy is there only once it came off its supply. */
+    private static boolean noSuchCopy(AttemptState state, String id) {
+        return Supply.isCopy(id) && !state.pieces().containsKey(id);
+    }
+
+    private static MoveResult noSuchItem() {
+        return new Refused(Rule.NO_SUCH_ITEM, "there is no such thing on this page");
+    }
+
+    private static MoveResult made(AttemptStateBuilder next) {
+        return new Made(next.state(), Optional.empty());
+    }
+}

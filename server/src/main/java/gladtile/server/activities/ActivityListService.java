@@ -1,0 +1,116 @@
+package gladtile.server.activities;
+
+import gladtile.core.Bounds;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.log.ActivityLog;
+import gladtile.server.log.LogEvent;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finding activities and keeping them in order: tags, setting aside, deleting with undo, sharing with colleagues. */
+@Service
+public class ActivityListService {
+    private static final int TAGS = 20;
+    private static final int TAG_LENGTH = 40;
+
+    private final ActivityListStore store;
+    private final ApplicationEventPublisher events;
+    private final ActivityLog log;
+    private final Clock clock;
+
+    ActivityListService(ActivityListStore store, ApplicationEventPublisher events, ActivityLog log, Clock clock) {
+        this.store = store;
+        this.log = log;
+        this.events = events;
+        this.clock = clock;
+    }
+
+    /** In which order activities are listed. */
+    public enum Sort {
+        LATEST,
+        NAME,
+        OLDEST
+    }
+
+    /** Which activities are wanted. @param words and tag may be empty for all */
+    public record Question(String words, String tag, boolean archived, Sort sort) {
+        public Question {
+            Bounds.text("find.words", words, Bounds.NAME_LENGTH);
+            Bounds.text("find.tag", tag, TAG_LENGTH);
+            Bounds.present("find.sort", sort);
+        }
+    }
+
+    /** Another teacher of the school. @param access what they may do with the activity asked about */
+    public record Colleague(UUID id, String name, Access access) {}
+
+    public List<ActivityHead> find(CurrentUser who, Question asked) {
+        return store.find(who, asked);
+    }
+
+    /** All activities of somebody are a colleague's from now on. @return how many */
+    @Transactional
+    public int handOver(UUID schoolId, UUID from, UUID to) {
+        return store.handOver(schoolId, from, to);
+    }
+
+    public Access access(CurrentUser who, UUID id) {
+        return store.access(who, id);
+    }
+
+    /** @return false when it is not for this person to change */
+    public boolean setTags(CurrentUser who, UUID id, List<String> tags) {
+        Bounds.count("activity.tags", Bounds.present("activity.tags", tags).size(), TAGS);
+        List<String> clean = tags.stream()
+                .map(tag -> Bounds.text("activity.tag", tag, TAG_LENGTH).strip())
+                .filter(tag -> !tag.isEmpty())
+                .distinct()
+                .toList();
+        boolean may = store.access(who, id).mayEdit();
+        if (may) {
+            store.setTags(who, id, clean);
+        }
+        return may;
+    }
+
+    public boolean archived(CurrentUser who, UUID id, boolean aside) {
+        boolean may = store.access(who, id).owns();
+        if (may) {
+            store.archived(who, id, aside);
+        }
+        return may;
+    }
+
+    /** Takes it out of every list; what was given to classes goes on. {@link #restore} takes that back. */
+    public boolean delete(CurrentUser who, UUID id) {
+        return store.setDeleted(who, id, OffsetDateTime.now(clock));
+    }
+
+    public boolean restore(CurrentUser who, UUID id) {
+        return store.setDeleted(who, id, null);
+    }
+
+    public List<Colleague> colleagues(CurrentUser who, UUID id) {
+        return store.colleagues(who, id);
+    }
+
+    /** @param access {@link Access#NONE}, {@link Access#LOOK} or {@link Access#EDIT} */
+    @Transactional
+    public boolean share(CurrentUser who, UUID id, UUID colleague, Access access) {
+        boolean shared = store.access(who, id).owns() && !access.owns() && store.share(who, id, colleague, access);
+        if (shared) {
+            log.add(who.schoolId(), who.id(), LogEvent.ACTIVITY_SHARED, colleague, Map.of("may", access.name()));
+        }
+        if (shared && access.mayView()) {
+            events.publishEvent(new ActivityShared(
+                    who.schoolId(), id, store.title(who.schoolId(), id), who.name(), colleague, access.mayEdit()));
+        }
+        return shared;
+    }
+}

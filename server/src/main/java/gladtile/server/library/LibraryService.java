@@ -1,0 +1,295 @@
+package gladtile.server.library;
+
+import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+import gladtile.core.activity.Activity;
+import gladtile.core.edit.Invariants;
+import gladtile.core.json.Json;
+import gladtile.core.part.ReadyPart;
+import gladtile.core.part.ReadyParts;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.activities.SearchText;
+import gladtile.server.files.FileUseService;
+import gladtile.server.support.Locks;
+import gladtile.server.support.PlainText;
+import gladtile.server.support.UuidV7;
+import java.time.Clock;
+import java.time.OffsetDateTime;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Parts and pages that a teacher keeps by name, those of colleagues that they may take, and those that ship. */
+@Service
+public class LibraryService {
+    /** So many of their own a teacher may have. */
+    static final int PARTS = 5_000;
+    /** Characters of one part's contents as JSON. */
+    static final int CONTENTS = 4_000_000;
+
+    private static final int FOLDER_LENGTH = 200;
+    /** Characters of contents up to which a part is drawn in a list: thirty of them are sent at a time. */
+    static final int DRAWN = 150_000;
+    /** So many are told of at a time. */
+    private static final int SHOWN = 30;
+    /** The last versions of a part that are kept. */
+    static final int VERSIONS = 50;
+
+    /** Characters that all of a teacher's parts and their versions may take up. */
+    private static final long ROOM = 200_000_000;
+    /** So long a deleted part can be brought back. */
+    private static final int UNDO_DAYS = 30;
+
+    private static final TooMuch FULL = new TooMuch(
+            "library.room",
+            "Your library is full (200 MB with all versions). Nothing was saved. Delete parts; they make room after 30 days.");
+
+    private final LibraryStore store;
+    private final FileUseService files;
+    private final Locks locks;
+    private final Clock clock;
+
+    LibraryService(LibraryStore store, FileUseService files, Locks locks, Clock clock) {
+        this.store = store;
+        this.files = files;
+        this.locks = locks;
+        this.clock = clock;
+    }
+
+    /** Whose parts are meant. */
+    public enum From {
+        ALL,
+        MINE,
+        COLLEAGUES,
+        READY
+    }
+
+    /** Which parts are wanted. @param folder empty for all; its sub-folders belong to it */
+    public record PartsWanted(String words, From from, String folder, int skip) {
+        public PartsWanted {
+            Bounds.text("library.words", words, Bounds.NAME_LENGTH);
+            Bounds.present("library.from", from);
+            Bounds.text("library.folder", folder, FOLDER_LENGTH);
+            Bounds.within("library.skip", skip, 0, 100_000);
+        }
+    }
+
+    /** @param more whether there are others behind these */
+    public record PartList(List<PartHead> parts, boolean more) {}
+
+    /** Folders with something in them, by whose they are. */
+    public record Folders(List<String> mine, List<String> ready) {}
+
+    /** A name in a folder. @param folder empty for none; sub-folders stand behind a stroke, as in Sky/Winter */
+    public record Place(String name, String folder) {
+        public Place {
+            name = Bounds.text("library.name", name, Bounds.NAME_LENGTH).strip();
+            if (name.isEmpty()) {
+                throw new OutOfBounds("library.name", "a part has a name");
+            }
+            folder = folder(folder);
+        }
+
+        private static String folder(String typed) {
+            Bounds.text("library.folder", typed, FOLDER_LENGTH);
+            return String.join(
+                    "/",
+                    Arrays.stream(typed.split("/"))
+                            .map(String::strip)
+                            .filter(one -> !one.isEmpty())
+                            .toList());
+        }
+    }
+
+    /** What came of keeping or moving a part. */
+    public sealed interface Outcome {}
+
+    /** @param version 1 for a new part */
+    public record KeptPart(UUID id, int version) implements Outcome {}
+
+    public record NotTheirs() implements Outcome {}
+
+    public record NameTaken() implements Outcome {}
+
+    /** It names files that are not this person's. */
+    public record ForeignFiles() implements Outcome {}
+
+    public record TooMuch(String bound, String words) implements Outcome {}
+
+    /** One's own and colleagues' parts, the latest first, then those that ship with the app. */
+    public PartList find(CurrentUser who, PartsWanted asked) {
+        List<PartHead> all = new ArrayList<>(store.find(who, asked, asked.skip(), SHOWN + 1));
+        boolean alsoReady = asked.from() == From.ALL || asked.from() == From.READY;
+        if (alsoReady && all.size() <= SHOWN) {
+            int kept = all.isEmpty() && asked.skip() > 0 ? store.count(who, asked) : asked.skip() + all.size();
+            ready(asked).stream().skip(Math.max(0, asked.skip() - kept)).forEach(all::add);
+        }
+        return new PartList(all.stream().limit(SHOWN).toList(), all.size() > SHOWN);
+    }
+
+    private static List<PartHead> ready(PartsWanted asked) {
+        String[] words = PlainText.of(asked.words()).strip().split("\\s+");
+        return ReadyParts.all().stream()
+                .filter(part -> asked.folder().isEmpty() || part.folder().equals(asked.folder()))
+                .filter(part -> {
+                    String name = PlainText.of(part.name() + " " + part.folder());
+                    return Arrays.stream(words).allMatch(name::contains);
+                })
+                .map(LibraryService::head)
+                .toList();
+    }
+
+    private static PartHead head(ReadyPart part) {
+        return new PartHead(
+                part.id(),
+                part.name(),
+                part.folder(),
+                PartHead.Kind.ITEMS,
+                "",
+                false,
+                true,
+                0,
+                null,
+                part.contents().pages().get(0));
+    }
+
+    public Folders folders(CurrentUser who) {
+        return new Folders(
+                store.folders(who),
+                ReadyParts.all().stream()
+                        .map(ReadyPart::folder)
+                        .distinct()
+                        .sorted()
+                        .toList());
+    }
+
+    /** What a part consists of; empty when it is not there or not for this person. */
+    public Optional<Activity> contents(CurrentUser who, String id) {
+        Optional<Activity> ready = ReadyParts.of(id).map(ReadyPart::contents);
+        return ready.isPresent() ? ready : uuid(id).flatMap(one -> store.contents(who, one));
+    }
+
+    static Optional<UUID> uuid(String id) {
+        return id.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}")
+                ? Optional.of(UUID.fromString(id))
+                : Optional.empty();
+    }
+
+    /** Keeps something under a name; where one's own part has that name in that folder, this is its next version. */
+    @Transactional
+    public Outcome keep(CurrentUser who, Place place, PartHead.Kind kind, Activity contents) {
+        Bounds.count("library.pages", contents.pages().size(), 1);
+        if (contents.pages().get(0).items().isEmpty() && kind == PartHead.Kind.ITEMS) {
+            return new TooMuch("library.items", "There is nothing in it. Select what you want to save first.");
+        }
+        Activity sound = Invariants.mended(contents);
+        String json = Json.write(sound);
+        if (json.length() > CONTENTS) {
+            return new TooMuch(
+                    "library.contents",
+                    "That is more than one part holds (4,000,000 characters). Nothing was saved. Save a part of it.");
+        }
+        locks.take("library " + who.id());
+        LibraryStore.At at = store.at(who, place).orElse(null);
+        store.forget(who, now().minusDays(UNDO_DAYS));
+        if (isFull(who, json)) {
+            return FULL;
+        }
+        if (at == null && store.count(who) >= PARTS) {
+            return new TooMuch(
+                    "library.parts",
+                    "There are 5,000 parts in your library, which is the most. Nothing was saved. Delete some first.");
+        }
+        if (!files.areFor(who, json)) {
+            return new ForeignFiles();
+        }
+        UUID id = at == null ? UuidV7.make() : at.id();
+        int version = at == null ? 1 : at.version() + 1;
+        store.keep(who, id, place, kind, new LibraryStore.Version(version, json, SearchText.on(sound), now()));
+        files.keep(who, id, json);
+        return new KeptPart(id, version);
+    }
+
+    private boolean isFull(CurrentUser who, String json) {
+        return store.taken(who) + json.length() > ROOM;
+    }
+
+    private OffsetDateTime now() {
+        return OffsetDateTime.now(clock);
+    }
+
+    /** Another name, another folder. */
+    @Transactional
+    public Outcome move(CurrentUser who, UUID id, Place place) {
+        locks.take("library " + who.id());
+        Integer version = store.ownVersion(who, id).orElse(null);
+        if (version == null) {
+            return new NotTheirs();
+        }
+        LibraryStore.At there = store.at(who, place).orElse(null);
+        if (there != null && !there.id().equals(id)) {
+            return new NameTaken();
+        }
+        store.move(who, id, place);
+        return new KeptPart(id, version);
+    }
+
+    /** One of the versions of a part. */
+    public record PartVersion(int version, OffsetDateTime keptAt) {}
+
+    /** The newest first; empty when it is not theirs. */
+    public Optional<List<PartVersion>> versions(CurrentUser who, UUID id) {
+        return store.ownVersion(who, id).map(now -> store.versions(who.schoolId(), id));
+    }
+
+    /** An older version is the newest again; those between stay. */
+    @Transactional
+    public Outcome restore(CurrentUser who, UUID id, int version) {
+        locks.take("library " + who.id());
+        Integer newest = store.ownVersion(who, id).orElse(null);
+        String json = newest == null
+                ? null
+                : store.version(who.schoolId(), id, version).orElse(null);
+        if (json == null) {
+            return new NotTheirs();
+        }
+        if (isFull(who, json)) {
+            return FULL;
+        }
+        Activity was = Json.read(json, Activity.class);
+        store.updateVersion(who, id, new LibraryStore.Version(newest + 1, json, SearchText.on(was), now()));
+        return new KeptPart(id, newest + 1);
+    }
+
+    /** @return false when it is not theirs */
+    public boolean delete(CurrentUser who, UUID id) {
+        return store.delete(who, id, now());
+    }
+
+    /** Takes a deletion back. Where the name was given again since, it comes back under another one. */
+    @Transactional
+    public boolean restore(CurrentUser who, UUID id) {
+        locks.take("library " + who.id());
+        return store.restore(who, id);
+    }
+
+    /** Another teacher. @param has whether they may take the part */
+    public record PartColleague(UUID id, String name, boolean has) {}
+
+    /** @param school whether everybody who teaches at the school may take it */
+    public record Sharing(boolean school, List<PartColleague> colleagues) {}
+
+    public Optional<Sharing> sharing(CurrentUser who, UUID id) {
+        return store.ownVersion(who, id).map(version -> store.sharing(who, id));
+    }
+
+    /** @param colleague null for the whole school */
+    @Transactional
+    public boolean share(CurrentUser who, UUID id, UUID colleague, boolean shared) {
+        return store.ownVersion(who, id).isPresent() && store.share(who, id, colleague, shared);
+    }
+}

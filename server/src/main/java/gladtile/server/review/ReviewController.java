@@ -1,0 +1,179 @@
+package gladtile.server.review;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonInclude.Include;
+import gladtile.core.Bounds;
+import gladtile.core.json.Json;
+import gladtile.core.review.GivenMark;
+import gladtile.core.review.Review;
+import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.AssignmentService;
+import gladtile.server.assignments.AssignmentService.Assignment;
+import gladtile.server.files.FileUseService;
+import gladtile.server.support.Problem;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The review desk. */
+@RestController
+@RequestMapping("/api/v1/assignments/{id}/reviews")
+class ReviewController {
+    private final AssignmentService assignments;
+    private final ReviewQueries desk;
+    private final ReviewService reviews;
+    private final ReplayService replays;
+    private final FileUseService files;
+
+    ReviewController(
+            AssignmentService assignments,
+            ReviewQueries desk,
+            ReviewService reviews,
+            ReplayService replays,
+            FileUseService files) {
+        this.files = files;
+        this.assignments = assignments;
+        this.desk = desk;
+        this.reviews = reviews;
+        this.replays = replays;
+    }
+
+    /** @param version of the review that this one was made from; 0 for none */
+    record ReviewRequest(long version, Review review) {
+        ReviewRequest {
+            Bounds.present("review", review);
+        }
+    }
+
+    /** @param mark absent to take the points back that were given */
+    record MarkRequest(
+            List<UUID> attemptIds,
+            @JsonInclude(Include.NON_NULL) GivenMark mark) {
+        MarkRequest {
+            Bounds.count(
+                    "mark.attemptIds",
+                    Bounds.present("mark.attemptIds", attemptIds).size(),
+                    Bounds.CLASS_SIZE);
+        }
+    }
+
+    record SentCount(int sent) {}
+
+    @GetMapping
+    ReviewQueries.ReviewOverview view(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        return desk.of(mine(who, id));
+    }
+
+    @GetMapping("/{attemptId}")
+    ReviewQueries.ReviewedWork one(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID attemptId) {
+        return desk.one(mine(who, id), attemptId).orElseThrow(() -> Problem.notThere("student's work"));
+    }
+
+    /** Keeps a review; the student does not see it before it is sent. */
+    @PutMapping("/{attemptId}")
+    ReviewQueries.KeptReview keep(
+            @AuthenticationPrincipal CurrentUser who,
+            @PathVariable UUID id,
+            @PathVariable UUID attemptId,
+            @RequestBody ReviewRequest asked) {
+        Assignment assignment = work(who, id, attemptId);
+        onlyOwnFiles(who, asked.review());
+        return told(assignment, reviews.keep(who, assignment, attemptId, asked.version(), asked.review()));
+    }
+
+    @PostMapping("/{attemptId}/returns")
+    ReviewQueries.KeptReview send(
+            @AuthenticationPrincipal CurrentUser who,
+            @PathVariable UUID id,
+            @PathVariable UUID attemptId,
+            @RequestBody ReviewRequest asked) {
+        Assignment assignment = work(who, id, attemptId);
+        onlyOwnFiles(who, asked.review());
+        return told(assignment, reviews.send(who, assignment, attemptId, asked.version(), asked.review()));
+    }
+
+    /** Sends back all that are done and not sent yet. */
+    @PostMapping("/returns")
+    SentCount sendAll(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        return new SentCount(desk.sendAll(who, mine(who, id)));
+    }
+
+    @GetMapping("/pieces/{itemId}")
+    ReviewQueries.ByPiece byPiece(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable String itemId) {
+        return desk.byPiece(mine(who, id), itemId).orElseThrow(() -> Problem.notThere("piece"));
+    }
+
+    /** The same points for all who answered alike. */
+    @PutMapping("/pieces/{itemId}/marks")
+    ReviewQueries.ByPiece mark(
+            @AuthenticationPrincipal CurrentUser who,
+            @PathVariable UUID id,
+            @PathVariable String itemId,
+            @RequestBody MarkRequest asked) {
+        Assignment assignment = mine(who, id);
+        desk.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
+        desk.markAll(who, assignment, itemId, asked.attemptIds(), asked.mark());
+        return desk.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
+    }
+
+    /** What was done, move by move. */
+    @GetMapping("/{attemptId}/steps")
+    List<ReplayService.ReplayStep> steps(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID attemptId) {
+        return replays.steps(work(who, id, attemptId), attemptId);
+    }
+
+    /** How everything lay after some of the moves. @param from the number of the first move wanted */
+    @GetMapping("/{attemptId}/states")
+    List<ReplayService.ReplayMoment> moments(
+            @AuthenticationPrincipal CurrentUser who,
+            @PathVariable UUID id,
+            @PathVariable UUID attemptId,
+            @RequestParam long from) {
+        return replays.moments(work(who, id, attemptId), attemptId, from);
+    }
+
+    /** What is sent back may be heard by its student, so it must be the teacher's to give. */
+    private void onlyOwnFiles(CurrentUser who, Review review) {
+        if (!files.areFor(who, Json.write(review))) {
+            throw Problem.notThere("recording");
+        }
+    }
+
+    private ReviewQueries.KeptReview told(Assignment assignment, ReviewService.Result result) {
+        if (result instanceof ReviewService.Done done) {
+            return desk.keptReview(assignment, done.kept());
+        }
+        if (result instanceof ReviewService.ChangedMeanwhile changed) {
+            String by = desk.keptReview(assignment, changed.kept()).by();
+            throw Problem.rule(
+                            "CHANGED_MEANWHILE",
+                            "%s changed this review meanwhile. Nothing of yours was kept over it. Look at it, and say what you want to say again."
+                                    .formatted(by))
+                    .with("by", by);
+        }
+        throw Problem.rule("NOT_HANDED_IN", "This is not handed in, so there is nothing to send back yet.");
+    }
+
+    private Assignment mine(CurrentUser who, UUID id) {
+        return assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    }
+
+    private Assignment work(CurrentUser who, UUID id, UUID attemptId) {
+        Assignment assignment = mine(who, id);
+        if (!desk.has(assignment, attemptId)) {
+            throw Problem.notThere("student's work");
+        }
+        return assignment;
+    }
+}

@@ -1,0 +1,217 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { RouterLink } from 'vue-router'
+import { get, said } from '@/api/client'
+import type { Hardest, ProgressTable, ProgressRow, Stuck } from '@/api/schema'
+import TeacherBar from '@/accounts/TeacherBar.vue'
+import { needTeacher } from '@/accounts/me'
+import { frameQueue } from '@/gesture/frameQueue'
+import { dueWords } from '@/student/times'
+import { mostStuckFirst, withRows } from './cell'
+import ControlBar from './ControlBar.vue'
+import ExtendDialog from './ExtendDialog.vue'
+import ProgressAside from './ProgressAside.vue'
+import ProgressGrid from './ProgressGrid.vue'
+import UpdateVersionDialog from './UpdateVersionDialog.vue'
+import MessageDialog from './MessageDialog.vue'
+
+const props = defineProps<{ id: string }>()
+const quilt = shallowRef<ProgressTable | null>(null)
+const wrong = ref('')
+const line = ref<'live' | 'lost'>('live')
+let stream: EventSource | null = null
+
+const pages = computed(() => (quilt.value?.pages ?? []).filter((page) => page.placements.length > 0))
+
+const stuckFirst = ref(false)
+const renewing = ref(false)
+const extending = ref<ProgressRow | null>(null)
+const sayTo = ref<ProgressRow | null>(null)
+const onePage = ref('')
+const rows = computed(() =>
+  stuckFirst.value ? mostStuckFirst(quilt.value?.students ?? []) : (quilt.value?.students ?? []),
+)
+const SHARING = { OWN_COPY: 'own copy each', TEAM_COPY: 'team copies', VIEW_ONLY: 'look only' }
+const about = computed(() => {
+  const { terms, className } = quilt.value!
+  const due = dueWords(terms.dueAt, new Date().toISOString())
+  return [className, SHARING[terms.sharing ?? 'OWN_COPY'], due].filter(Boolean).join(' · ')
+})
+
+async function load() {
+  quilt.value = await get<ProgressTable>(`/api/v1/assignments/${props.id}/progress`)
+}
+
+async function open() {
+  stream?.close()
+  quilt.value = null
+  onePage.value = ''
+  wrong.value = ''
+  try {
+    if (!(await needTeacher())) return
+    await load()
+    listen()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+
+function listen() {
+  stream = new EventSource(`/api/v1/assignments/${props.id}/live`)
+  stream.addEventListener('stuck', (event) => changeStuck(JSON.parse(event.data)))
+  stream.addEventListener('hardest', (event) => {
+    if (quilt.value) quilt.value = { ...quilt.value, hardest: JSON.parse(event.data) as Hardest }
+  })
+  stream.addEventListener('around', () => void load().catch(() => {}))
+  stream.addEventListener('row', (event) => gather(JSON.parse(event.data)))
+  // After a broken line something may have been missed: the whole is fetched anew.
+  stream.addEventListener('listening', () => {
+    line.value = 'live'
+    void load().catch(() => {})
+  })
+  stream.addEventListener('error', () => (line.value = 'lost'))
+}
+
+onMounted(open)
+// From one of a series to the next the screen stays.
+watch(() => props.id, open)
+onBeforeUnmount(() => stream?.close())
+
+/** A class makes many moves a second; what came since the last frame is shown together. */
+const gathered = new Map<string, ProgressRow>()
+const soon = frameQueue()
+function gather(row: ProgressRow) {
+  gathered.set(row.id, row)
+  soon('rows', () => {
+    if (quilt.value) quilt.value = { ...quilt.value, students: withRows(quilt.value.students, gathered) }
+    gathered.clear()
+  })
+}
+function changeStuck(now: { id: string; stuck: Stuck }[]) {
+  if (!quilt.value) return
+  const byId = new Map(now.map((one) => [one.id, one.stuck]))
+  // Whoever is as stuck as before keeps their row as it is, so that it is not drawn anew.
+  const same = (row: ProgressRow) => JSON.stringify(row.stuck) === JSON.stringify(byId.get(row.id))
+  const students = quilt.value.students.map((row) => (same(row) ? row : { ...row, stuck: byId.get(row.id) }))
+  quilt.value = { ...quilt.value, students }
+}
+</script>
+
+<template>
+  <TeacherBar />
+  <main class="room">
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <template v-if="quilt">
+      <div class="left">
+        <div class="top">
+          <div>
+            <h1>{{ quilt.title }}</h1>
+            <p class="soft">{{ about }}</p>
+          </div>
+          <ControlBar
+            :quilt="quilt"
+            :stuck-first="stuckFirst"
+            @sort="stuckFirst = !stuckFirst"
+            @changed="load().catch(() => {})"
+            @renew="renewing = true"
+            @wrong="wrong = $event"
+          />
+        </div>
+        <nav v-if="quilt.series.length > 1" class="series" aria-label="Assigned together">
+          <RouterLink
+            v-for="(one, i) in quilt.series"
+            :key="one.assignmentId"
+            class="btn"
+            :to="`/assigned/${one.assignmentId}`"
+            >{{ i + 1 }} · {{ one.title }}</RouterLink
+          >
+        </nav>
+        <p v-if="quilt.control.pausedAt" class="state" role="status">
+          Everybody's pages rest.{{ quilt.control.words ? ` They read: ${quilt.control.words}` : '' }}
+        </p>
+        <p v-if="quilt.control.closedAt" class="state" role="status">
+          Editing is closed for all; they can still hand in.
+        </p>
+        <p v-if="quilt.control.withdrawnAt" class="state" role="status">
+          It is withdrawn: no student sees it.
+        </p>
+        <div v-if="pages.length > 1" class="pages" role="group" aria-label="Pages shown">
+          <button class="btn quiet" :aria-pressed="!onePage" @click="onePage = ''">All pages</button>
+          <button
+            v-for="page in pages"
+            :key="page.id"
+            class="btn quiet"
+            :aria-pressed="onePage === page.id"
+            @click="onePage = page.id"
+          >
+            {{ quilt.pages.indexOf(page) + 1 }} · {{ page.name }}
+          </button>
+        </div>
+        <ProgressGrid :quilt="quilt" :rows="rows" :only-page="onePage" @say="sayTo = $event" />
+        <p class="soft" role="status">
+          {{ line === 'live' ? 'Changes arrive by themselves' : 'The line broke; it comes back by itself' }}
+        </p>
+      </div>
+      <ProgressAside :quilt="quilt" @extend="extending = $event" />
+      <MessageDialog
+        v-if="sayTo"
+        :head="`Say to ${sayTo.name}`"
+        button="Send"
+        :address="`/api/v1/assignments/${id}/messages`"
+        :body="{ holderId: sayTo.id }"
+        @close="sayTo = null"
+      />
+      <UpdateVersionDialog
+        v-if="renewing"
+        :id="id"
+        @done="load().catch(() => {})"
+        @close="renewing = false"
+      />
+      <ExtendDialog
+        v-if="extending"
+        :assignment-id="id"
+        :row="extending"
+        :terms="quilt.terms"
+        :extension="quilt.extensions[extending.id]"
+        @done="load().catch(() => {})"
+        @close="extending = null"
+      />
+    </template>
+  </main>
+</template>
+
+<style scoped>
+.room {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 250px;
+  gap: 18px;
+  padding: 16px 22px;
+}
+.left {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+.top {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: end;
+}
+.series,
+.pages {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+.series .router-link-active {
+  border-color: var(--petrol);
+  background: var(--petrol-t);
+}
+.state {
+  padding: 8px 12px;
+  border-radius: var(--tile-s);
+  background: var(--saffron-t);
+  color: #5b3c00;
+}
+</style>

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
+import {
+  PhArrowsClockwise,
+  PhArrowUUpLeft,
+  PhChatCircleText,
+  PhDotsThree,
+  PhEyeSlash,
+  PhHandPalm,
+  PhKey,
+  PhLock,
+  PhLockOpen,
+  PhPlay,
+  PhPresentation,
+  PhSortDescending,
+} from '@phosphor-icons/vue'
+import { ref } from 'vue'
+import { RouterLink } from 'vue-router'
+import { post, put, remove, said } from '@/api/client'
+import type { ProgressTable } from '@/api/schema'
+import MessageDialog from './MessageDialog.vue'
+
+/** What a teacher does with everybody at once. */
+const props = defineProps<{ quilt: ProgressTable; stuckFirst: boolean }>()
+const emit = defineEmits<{ changed: []; sort: []; renew: []; wrong: [words: string] }>()
+const saying = ref<'word' | 'hold' | null>(null)
+const more = ref(false)
+const withdrawing = ref(false)
+const address = (tail: string) => `/api/v1/assignments/${props.quilt.assignmentId}${tail}`
+
+async function act(ask: typeof put | typeof remove | typeof post, tail: string) {
+  more.value = false
+  withdrawing.value = false
+  try {
+    await ask(address(tail))
+    emit('changed')
+  } catch (error) {
+    emit('wrong', said(error))
+  }
+}
+</script>
+
+<template>
+  <div class="control">
+    <template v-if="!looksOnly">
+      <button v-if="quilt.control.pausedAt" class="btn acc" @click="act(remove, '/pause')">
+        <PhPlay :size="18" weight="fill" aria-hidden="true" />Resume
+      </button>
+      <button v-else class="btn" @click="saying = 'hold'">
+        <PhHandPalm :size="18" aria-hidden="true" />Pause everyone
+      </button>
+      <button class="btn" @click="saying = 'word'">
+        <PhChatCircleText :size="18" aria-hidden="true" />Message everyone
+      </button>
+    </template>
+    <button class="btn" :aria-pressed="stuckFirst" @click="emit('sort')">
+      <PhSortDescending :size="18" aria-hidden="true" />Sort by who needs help
+    </button>
+    <RouterLink v-if="!looksOnly" class="btn" :to="`/present/${quilt.activityId}?class=${quilt.classId}`">
+      <PhPresentation :size="18" aria-hidden="true" />Present
+    </RouterLink>
+    <div v-if="!looksOnly" class="more">
+      <button class="btn" :aria-expanded="more" @click="more = !more">
+        <PhDotsThree :size="20" weight="bold" aria-hidden="true" />More
+      </button>
+      <div v-if="more" class="menu" @keydown.esc="more = false">
+        <button v-if="quilt.control.closedAt" class="btn quiet" @click="act(remove, '/editing-lock')">
+          <PhLockOpen :size="18" aria-hidden="true" />Reopen editing
+        </button>
+        <button v-else class="btn quiet" @click="act(put, '/editing-lock')">
+          <PhLock :size="18" aria-hidden="true" />Close editing
+        </button>
+        <button class="btn quiet" @click="((more = false), emit('renew'))">
+          <PhArrowsClockwise :size="18" aria-hidden="true" />Update to the latest version
+        </button>
+        <button class="btn quiet" @click="act(post, '/join-codes')">
+          <PhKey :size="18" aria-hidden="true" />A new join code
+        </button>
+        <button v-if="quilt.control.withdrawnAt" class="btn quiet" @click="act(remove, '/withdrawal')">
+          <PhArrowUUpLeft :size="18" aria-hidden="true" />Assign again
+        </button>
+        <button v-else-if="!withdrawing" class="btn quiet" @click="withdrawing = true">
+          <PhEyeSlash :size="18" aria-hidden="true" />Withdraw it
+        </button>
+        <template v-else>
+          <p class="soft">No student sees it any more. What they did is kept, and you can assign it again.</p>
+          <button class="btn" @click="act(put, '/withdrawal')">Withdraw now</button>
+        </template>
+      </div>
+    </div>
+    <MessageDialog
+      v-if="saying === 'word'"
+      head="Message everyone"
+      button="Send"
+      :address="address('/messages')"
+      :body="{}"
+      @close="saying = null"
+    />
+    <MessageDialog
+      v-if="saying === 'hold'"
+      replaces
+      head="Pause everyone: what stands on their pages"
+      button="Pause everyone"
+      optional
+      :address="address('/pause')"
+      :body="{}"
+      @done="emit('changed')"
+      @close="saying = null"
+    />
+  </div>
+</template>
+
+<style scoped>
+.control {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin-left: auto;
+}
+.more {
+  position: relative;
+}
+.menu {
+  position: absolute;
+  z-index: 8;
+  top: calc(100% + 6px);
+  right: 0;
+  display: grid;
+  gap: 4px;
+  width: 270px;
+  padding: 10px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: var(--paper);
+  box-shadow: 0 10px 30px #0003;
+}
+.menu .btn {
+  justify-content: flex-start;
+}
+</style>

@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { PhChatCircleText } from '@phosphor-icons/vue'
+import { onMounted, ref } from 'vue'
+import { post, put, said } from '@/api/client'
+
+/** A word to one or to all, or what stands on everybody's resting pages. */
+const props = defineProps<{
+  head: string
+  button: string
+  address: string
+  body: Record<string, unknown>
+  optional?: boolean
+  /** Whether it stands instead of what was said before. */
+  replaces?: boolean
+}>()
+const emit = defineEmits<{ done: []; close: [] }>()
+const dialog = ref<HTMLDialogElement>()
+const words = ref('')
+const wrong = ref('')
+onMounted(() => dialog.value?.showModal())
+async function send() {
+  wrong.value = ''
+  try {
+    await (props.replaces ? put : post)(props.address, { ...props.body, words: words.value.trim() })
+    emit('done')
+    dialog.value?.close()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+</script>
+
+<template>
+  <dialog ref="dialog" class="saying" aria-labelledby="saying-head" @close="$emit('close')">
+    <form @submit.prevent="send">
+      <h1 id="saying-head">{{ head }}</h1>
+      <textarea
+        v-model="words"
+        class="field"
+        rows="3"
+        maxlength="1000"
+        dir="auto"
+        aria-label="Words"
+        autofocus
+      ></textarea>
+      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+      <div class="row">
+        <button type="button" class="btn" @click="dialog?.close()">Cancel</button>
+        <button class="btn acc" :disabled="!optional && !words.trim()">
+          <PhChatCircleText :size="18" aria-hidden="true" />{{ button }}
+        </button>
+      </div>
+    </form>
+  </dialog>
+</template>
+
+<style scoped>
+.saying {
+  width: min(480px, 94vw);
+  padding: 22px 26px;
+  border: 1px solid var(--line);
+  border-radius: 16px 16px 16px 4px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.saying::backdrop {
+  background: #1f2d3380;
+}
+form {
+  display: grid;
+  gap: 14px;
+}
+textarea {
+  width: 100%;
+  font-size: 17px;
+}
+.row {
+  display: flex;
+  gap: 12px;
+  justify-content: flex-end;
+}
+</style>

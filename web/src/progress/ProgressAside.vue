@@ -1,0 +1,166 @@
+<script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
+import { PhChartBar, PhClipboardText } from '@phosphor-icons/vue'
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import type { ProgressTable, ProgressRow } from '@/api/schema'
+import { commonestMiss } from './mistakes'
+import { spaced } from '@/page/code'
+import { count } from '@/page/count'
+import { stuckWords } from './cell'
+
+/** A class at a glance: how many, who is stuck, what is hardest, how one comes in. */
+const props = defineProps<{ quilt: ProgressTable }>()
+const emit = defineEmits<{ extend: [row: ProgressRow] }>()
+
+const id = computed(() => props.quilt.assignmentId)
+const students = computed(() => props.quilt.students)
+const joined = computed(() => students.value.filter((row) => row.standing).length)
+const handedIn = computed(() => students.value.filter((row) => row.standing === 'HANDED_IN').length)
+const stuck = computed(() => students.value.filter((row) => row.stuck).length)
+const here = computed(() => students.value.filter((row) => row.here).length)
+const nameOf = (itemId: string) =>
+  props.quilt.pages.flatMap((page) => page.placements).find((one) => one.itemId === itemId)?.name ?? 'a piece'
+function extend(event: Event) {
+  const row = students.value.find((one) => one.id === (event.target as HTMLSelectElement).value)
+  if (row) emit('extend', row)
+}
+</script>
+
+<template>
+  <aside>
+    <section class="card">
+      <h2 class="small-head">Right now</h2>
+      <dl>
+        <div>
+          <dd>{{ joined }}</dd>
+          <dt>joined</dt>
+        </div>
+        <div>
+          <dd>{{ handedIn }}</dd>
+          <dt>handed in</dt>
+        </div>
+        <div>
+          <dd :class="{ bad: stuck > 0 }">{{ stuck }}</dd>
+          <dt>need help</dt>
+        </div>
+      </dl>
+      <p class="soft">{{ count(here, 'page') }} open now · {{ quilt.students.length - joined }} not joined</p>
+    </section>
+    <section class="card to">
+      <RouterLink class="btn pri" :to="`/assigned/${id}/review`">
+        <PhClipboardText :size="18" aria-hidden="true" />Review
+      </RouterLink>
+      <RouterLink class="btn" :to="`/assigned/${id}/results`">
+        <PhChartBar :size="18" aria-hidden="true" />Results
+      </RouterLink>
+    </section>
+    <section v-if="stuck" class="card">
+      <h2 class="small-head">Needs help now</h2>
+      <ul class="stuck-list">
+        <li v-for="row in students.filter((one) => one.stuck)" :key="row.id">
+          <RouterLink :to="`/assigned/${id}/students/${row.id}`">{{ row.name }}</RouterLink>
+          <span>{{ stuckWords(row.stuck!, nameOf(row.stuck!.itemId)) }}</span>
+        </li>
+      </ul>
+    </section>
+    <section v-if="quilt.hardest.placements.length" class="card">
+      <h2 class="small-head">Hardest so far</h2>
+      <div v-for="one in quilt.hardest.placements" :key="one.placement.itemId" class="hard">
+        <strong>{{ one.placement.name }}</strong>
+        <span class="soft">{{ Math.round(one.share * 100) }} % right at the first try</span>
+        <span v-if="one.misses[0]">{{ commonestMiss(one.misses) }}</span>
+      </div>
+    </section>
+    <section class="card code">
+      <h2 class="small-head">Join code</h2>
+      <p class="big">{{ spaced(quilt.joinCode) }}</p>
+      <img class="qr" :src="`/api/v1/qr/${quilt.joinCode}`" alt="The same as a picture for the camera" />
+    </section>
+    <section v-if="!looksOnly && (quilt.terms.dueAt || quilt.terms.seconds)" class="card">
+      <h2 class="small-head">More time for one</h2>
+      <label class="unseen" for="extend-who">Who</label>
+      <select id="extend-who" class="field" @change="extend">
+        <option value="">Choose a student</option>
+        <option v-for="row in quilt.students" :key="row.id" :value="row.id">
+          {{ row.name }}{{ quilt.extensions[row.id] ? ' (has more)' : '' }}
+        </option>
+      </select>
+    </section>
+  </aside>
+</template>
+
+<style scoped>
+.bad {
+  color: var(--clay);
+}
+.hard,
+.stuck-list li {
+  display: grid;
+  margin-top: 8px;
+  font-size: 14px;
+  overflow-wrap: anywhere;
+}
+.stuck-list a {
+  color: var(--petrol);
+  font-weight: 700;
+}
+.stuck-list {
+  max-height: 220px;
+  margin: 0;
+  padding: 0;
+  overflow-y: auto;
+  list-style: none;
+}
+.qr {
+  display: block;
+  width: 120px;
+  margin-top: 8px;
+  border-radius: 6px;
+}
+aside {
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+.card {
+  padding: 14px 16px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: var(--paper);
+}
+dl {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  margin: 8px 0 0;
+  text-align: center;
+}
+dl div {
+  display: grid;
+}
+dd {
+  margin: 0;
+  font-size: 24px;
+  font-weight: 700;
+}
+dt {
+  color: var(--soft);
+  font-size: 13px;
+}
+.to {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+.code {
+  background: var(--plum-t);
+}
+.code h2 {
+  color: #4c2a4f;
+}
+.big {
+  font-size: 28px;
+  font-weight: 700;
+  letter-spacing: 3px;
+}
+</style>

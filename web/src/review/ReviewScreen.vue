@@ -1,0 +1,399 @@
+<script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
+import { PhArrowLeft, PhPrinter, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
+import { RouterLink } from 'vue-router'
+import { get, post, said } from '@/api/client'
+import type { ReviewOverview, ProgressRow, Waiting } from '@/api/schema'
+import TeacherBar from '@/accounts/TeacherBar.vue'
+import { needTeacher } from '@/accounts/me'
+import { asDone } from '@/page/placedItems'
+import { nameIn } from '@/page/names'
+import PageView from '@/page/PageView.vue'
+import RefusedWork from '@/progress/RefusedWork.vue'
+import RecordingList from '@/page/RecordingList.vue'
+import PinLayer from '@/student/PinLayer.vue'
+import ReviewByPiece from './ReviewByPiece.vue'
+import { onDesk } from './useReview'
+import PlacedMarks from './PlacedMarks.vue'
+import { useReplay } from './replay'
+import ReviewPanel from './ReviewPanel.vue'
+import WhatHappened from './WhatHappened.vue'
+
+/** Handed-in work, read, scored and answered, one after the other. */
+const props = defineProps<{ id: string }>()
+const view = shallowRef<ReviewOverview | null>(null)
+const by = ref<'student' | 'piece'>('student')
+const itemId = ref('')
+const pageId = ref('')
+const wrong = ref('')
+const told = ref('')
+const chosenItem = ref('')
+const desk = onDesk(props.id)
+const replay = useReplay(() => `/api/v1/assignments/${props.id}/reviews/${desk.work.value!.attemptId}`)
+let stream: EventSource | null = null
+
+const work = computed(() => desk.work.value)
+const waiting = computed(() => view.value?.works.filter((one) => !one.sent) ?? [])
+const sent = computed(() => view.value?.works.filter((one) => one.sent).length ?? 0)
+const begun = computed(() => view.value?.works.filter((one) => one.begun).length ?? 0)
+const pages = computed(() => work.value?.view.pages ?? [])
+const nameOf = (id: string) => nameIn(pages.value, id)
+/** While it plays, the page goes with the moves. */
+const state = computed(() => replay.state.value ?? work.value!.state)
+const page = computed(() => {
+  const id = replay.state.value?.pageId ?? pageId.value
+  return pages.value.find((one) => one.id === id) ?? pages.value[0]!
+})
+const drawn = computed(() => asDone(page.value.items, state.value, work.value!.sides))
+const own = computed(() => state.value.own?.[page.value.id])
+const after = computed(() => waiting.value.filter((one) => one.attemptId !== work.value?.attemptId).length)
+const pinsHere = computed(() => (replay.at.value < 0 ? (desk.review.value.pins ?? []) : []))
+
+async function load() {
+  view.value = await get<ReviewOverview>(`/api/v1/assignments/${props.id}/reviews`)
+  itemId.value ||= view.value.pieces[0]?.itemId ?? ''
+}
+async function open(one: Waiting) {
+  wrong.value = ''
+  try {
+    if (!(await desk.open(one.attemptId))) return
+    pageId.value = desk.work.value!.view.pages.find((page) => page.placements > 0)?.id ?? pages.value[0]!.id
+    chosenItem.value = ''
+    await replay.load()
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+
+onMounted(async () => {
+  window.addEventListener('keydown', keys)
+  try {
+    if (!(await needTeacher())) return
+    await load()
+    const first = waiting.value[0] ?? view.value!.works[0]
+    if (first) await open(first)
+    stream = new EventSource(`/api/v1/assignments/${props.id}/live`)
+    stream.addEventListener('row', (event) => {
+      // A class makes many moves; the desk changes when one hands in, or takes a listed piece up again.
+      const row = JSON.parse(event.data) as ProgressRow
+      const again = view.value?.works.some((one) => one.holderId === row.id && one.round !== row.round)
+      if (row.standing === 'HANDED_IN' || again) void load().catch(() => {})
+    })
+  } catch (error) {
+    wrong.value = said(error)
+  }
+})
+onBeforeUnmount(() => {
+  window.removeEventListener('keydown', keys)
+  stream?.close()
+  void desk.flush().catch(() => {})
+})
+
+function keys(event: KeyboardEvent) {
+  if (event.ctrlKey && event.key === 'Enter' && by.value === 'student' && work.value) {
+    event.preventDefault()
+    void send()
+  } else if (event.altKey && (event.key === 'ArrowDown' || event.key === 'ArrowUp')) {
+    event.preventDefault()
+    step(event.key === 'ArrowDown' ? 1 : -1)
+  } else if (event.key === 'PageDown' || event.key === 'PageUp') {
+    if (event.target instanceof HTMLTextAreaElement) return
+    event.preventDefault()
+    turn(event.key === 'PageDown' ? 1 : -1)
+  }
+}
+function step(by: number) {
+  const all = view.value?.works ?? []
+  const at = all.findIndex((one) => one.attemptId === work.value?.attemptId)
+  const to = all[at + by]
+  if (to) void open(to)
+}
+function turn(by: number) {
+  const at = pages.value.findIndex((one) => one.id === page.value.id)
+  const to = pages.value[at + by]
+  if (to) choose(to.id)
+}
+function choose(id: string) {
+  replay.go(-1)
+  pageId.value = id
+}
+
+async function send() {
+  const name = work.value!.name
+  const of = work.value!.attemptId
+  wrong.value = ''
+  try {
+    await desk.send()
+    await load()
+    told.value = `Sent back to ${name}.`
+    const next = waiting.value.find((one) => one.attemptId !== of)
+    if (next) {
+      await open(next)
+      await nextTick()
+      document.querySelector<HTMLTextAreaElement>('.say textarea')?.focus()
+    }
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+async function sendAll() {
+  wrong.value = ''
+  try {
+    await desk.flush()
+    const { sent } = await post<{ sent: number }>(`/api/v1/assignments/${props.id}/reviews/returns`)
+    await load()
+    if (work.value) await desk.open(work.value.attemptId)
+    told.value = `${sent} sent back.`
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+const clock = (moment?: string) =>
+  moment ? new Date(moment).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : ''
+const much = (one: Waiting) =>
+  one.handedInAt && one.handedInMadeAt && Date.parse(one.handedInAt) - Date.parse(one.handedInMadeAt) > 60_000
+function when(one: Waiting) {
+  const round = one.round > 1 ? `round ${one.round}, ` : 'handed in '
+  const late = one.late ? ', late' : ''
+  return much(one)
+    ? `${round}${clock(one.handedInMadeAt)} offline, arrived ${clock(one.handedInAt)}${late}`
+    : `${round}${clock(one.handedInAt)}${late}`
+}
+/** A click on a thing of the page chooses it for pinning. */
+function pick(event: MouseEvent) {
+  const svg = (event.currentTarget as HTMLElement).querySelector('svg.page')!
+  const box = svg.getBoundingClientRect()
+  const x = ((event.clientX - box.left) / box.width) * 1600
+  const y = ((event.clientY - box.top) / box.height) * 1000
+  const hit = [...drawn.value]
+    .reverse()
+    .find(
+      ({ item: { frame } }) =>
+        x >= frame.x && x <= frame.x + frame.width && y >= frame.y && y <= frame.y + frame.height,
+    )
+  if (hit) chosenItem.value = hit.id
+}
+</script>
+
+<template>
+  <TeacherBar />
+  <div class="desk">
+    <aside>
+      <p>
+        <RouterLink class="btn" :to="`/assigned/${id}`"
+          ><PhArrowLeft :size="18" aria-hidden="true" />To class progress</RouterLink
+        >
+      </p>
+      <h1>To review</h1>
+      <p class="soft">{{ view?.title }} · {{ waiting.length }} waiting, {{ sent }} sent back</p>
+      <div class="seg" role="group" aria-label="Review">
+        <button :aria-pressed="by === 'student'" @click="by = 'student'">By student</button>
+        <button :aria-pressed="by === 'piece'" @click="by = 'piece'">By piece</button>
+      </div>
+      <ul v-if="by === 'student'" aria-label="Handed in">
+        <li v-for="one in view?.works ?? []" :key="one.attemptId">
+          <button
+            class="one"
+            :class="{ on: one.attemptId === work?.attemptId }"
+            :aria-current="one.attemptId === work?.attemptId ? 'true' : undefined"
+            @click="open(one)"
+          >
+            <span class="letter" aria-hidden="true">{{ [...one.name][0] }}</span>
+            <span class="name"
+              ><strong>{{ one.name }}</strong
+              ><span class="soft"
+                >{{ one.sent ? 'sent back' : when(one) }}{{ one.begun ? ' · begun' : '' }}</span
+              ></span
+            >
+            <b>{{ one.score.got }}/{{ one.score.most }}</b>
+          </button>
+        </li>
+        <li v-if="view && view.works.length === 0" class="soft">Nobody has handed in yet.</li>
+      </ul>
+      <ul v-else aria-label="Pieces">
+        <li v-for="one in view?.pieces ?? []" :key="one.itemId">
+          <button class="one" :class="{ on: one.itemId === itemId }" @click="itemId = one.itemId">
+            <span class="name"
+              ><strong>{{ one.name }}</strong></span
+            >
+          </button>
+        </li>
+      </ul>
+      <button v-if="begun && !looksOnly" class="btn" @click="sendAll">
+        <PhPaperPlaneTilt :size="18" aria-hidden="true" />Send all that are done ({{ begun }})
+      </button>
+      <p v-if="told" role="status">{{ told }}</p>
+    </aside>
+    <ReviewByPiece
+      v-if="by === 'piece' && itemId"
+      :assignment-id="id"
+      :item-id="itemId"
+      @changed="load().catch(() => {})"
+    />
+    <main v-else>
+      <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+      <template v-if="work">
+        <div class="head">
+          <h1>{{ work.name }}</h1>
+          <span v-if="work.with" class="soft">{{ work.with.join(', ') }}</span>
+          <span class="chip n">{{ work.progress.solved }} of {{ work.placements }}</span>
+          <span class="soft">{{ work.firstTry }} first try</span>
+          <span class="soft">{{ work.minutes }} min</span>
+          <span v-if="work.round > 1" class="chip">round {{ work.round }}</span>
+          <span v-if="work.late" class="chip w">late</span>
+          <RouterLink class="btn quiet" :to="`/assigned/${id}/students/${work.holderId}/sheet`">
+            <PhPrinter :size="18" aria-hidden="true" />Sheet for home
+          </RouterLink>
+          <nav aria-label="Pages">
+            <button
+              v-for="one in pages"
+              :key="one.id"
+              class="btn"
+              :class="{ pri: one.id === page.id }"
+              :aria-current="one.id === page.id ? 'page' : undefined"
+              :aria-label="`Page ${one.number}, ${one.name}`"
+              @click="choose(one.id)"
+            >
+              {{ one.number }}
+            </button>
+          </nav>
+        </div>
+        <div class="middle">
+          <div class="sheet" @click="pick">
+            <PageView
+              :page="page"
+              :drawn="drawn"
+              :ink="own?.ink"
+              :described="`${page.name} as ${work.name} left it`"
+            >
+              <PlacedMarks :drawn="drawn" :state="state" :page="page" />
+            </PageView>
+            <PinLayer
+              :pins="pinsHere"
+              :page="page"
+              :state="state"
+              :editing="!looksOnly"
+              @remove="desk.unpin"
+            />
+          </div>
+          <WhatHappened :replay="replay" :page-id="page.id" />
+        </div>
+        <RecordingList :said="own?.said ?? []" />
+        <RefusedWork v-if="work.refused" :refused="work.refused" :name-of="nameOf" />
+        <ReviewPanel
+          :key="work.attemptId"
+          :desk="desk"
+          :page="page"
+          :after="after"
+          :chosen-item="chosenItem"
+          @send="send"
+        />
+      </template>
+      <p v-else-if="view && view.works.length === 0" class="empty soft">
+        <PhTrayArrowDown :size="60" aria-hidden="true" />
+        What students hand in comes here by itself.
+      </p>
+    </main>
+  </div>
+</template>
+
+<style scoped>
+.desk {
+  display: grid;
+  grid-template-columns: 236px minmax(0, 1fr);
+  height: calc(100% - 54px);
+}
+aside {
+  display: grid;
+  grid-auto-rows: max-content;
+  gap: 10px;
+  align-content: start;
+  padding: 14px;
+  border-right: 1px solid var(--line);
+  background: var(--paper);
+  overflow-y: auto;
+}
+ul {
+  display: grid;
+  gap: 6px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.one {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  width: 100%;
+  padding: 9px 10px;
+  border: 1.5px solid transparent;
+  border-radius: var(--tile);
+  background: none;
+  cursor: pointer;
+  text-align: left;
+}
+.one.on {
+  border-color: var(--petrol);
+  background: #fff;
+}
+.name {
+  display: grid;
+  flex: 1;
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+.name .soft {
+  font-size: 12.5px;
+}
+main {
+  display: grid;
+  grid-auto-rows: max-content;
+  gap: 12px;
+  align-content: start;
+  min-height: 0;
+  padding: 12px 20px 16px;
+  overflow-y: auto;
+}
+main > .note {
+  grid-row: auto;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px;
+  align-items: center;
+}
+nav {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-left: auto;
+}
+.middle {
+  display: grid;
+  grid-template-columns: minmax(0, 1.32fr) minmax(280px, 1fr);
+  gap: 14px;
+  height: calc((100vw - 300px) * 0.36);
+  min-height: 300px;
+}
+.sheet {
+  position: relative;
+  align-self: start;
+  max-width: 100%;
+  aspect-ratio: 1.6;
+  background: #fff;
+  box-shadow: 0 6px 24px #0000001f;
+}
+.sheet svg.page {
+  display: block;
+  width: 100%;
+}
+.empty {
+  display: grid;
+  gap: 12px;
+  place-content: center;
+  justify-items: center;
+  font-size: 18px;
+}
+</style>

@@ -1,0 +1,107 @@
+import { computed, ref, shallowRef } from 'vue'
+import { Refusal, get, post, put, said } from '@/api/client'
+import type { KeptReview, ReviewedWork, PinnedWords, Review } from '@/api/schema'
+
+const PAUSE_MS = 700
+
+/** One piece of handed-in work on the desk, and what is being said of it. It is kept by itself as one writes. */
+export function onDesk(assignmentId: string) {
+  const work = shallowRef<ReviewedWork | null>(null)
+  const review = shallowRef<Review>({ words: '', mayImprove: false })
+  const kept = ref<'kept' | 'keeping' | string>('kept')
+  let version = 0
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let last: Promise<unknown> = Promise.resolve()
+  let dirty = false
+
+  const address = (tail: string) =>
+    `/api/v1/assignments/${assignmentId}/reviews/${work.value!.attemptId}${tail}`
+  const sent = computed(() => Boolean(work.value?.kept.sentAt))
+
+  let asked = 0
+  /** @returns whether it lies on the desk now: not where another piece was asked for meanwhile, which comes instead */
+  async function open(attemptId: string): Promise<boolean> {
+    const mine = ++asked
+    await flush()
+    const now = await get<ReviewedWork>(`/api/v1/assignments/${assignmentId}/reviews/${attemptId}`)
+    if (mine !== asked) return false
+    take(now)
+    return true
+  }
+
+  function take(now: ReviewedWork) {
+    work.value = now
+    review.value = now.kept.review
+    version = now.kept.version
+    kept.value = 'kept'
+    dirty = false
+  }
+
+  function say(change: Partial<Review>) {
+    review.value = { ...review.value, ...change }
+    dirty = true
+    kept.value = 'keeping'
+    clearTimeout(timer)
+    timer = setTimeout(() => void flush().catch(() => {}), PAUSE_MS)
+  }
+
+  /** What was said is on the server when this is over, or `kept` tells why not. */
+  async function flush() {
+    clearTimeout(timer)
+    if (dirty && work.value) await write('draft')
+    await last.catch(() => {})
+  }
+
+  function write(how: 'draft' | 'return') {
+    dirty = false
+    const to = address(how === 'draft' ? '' : '/returns')
+    const body = review.value
+    const of = work.value!.attemptId
+    const done = last
+      .catch(() => {})
+      .then(() => (how === 'draft' ? put : post)<KeptReview>(to, { version, review: body }))
+      .then(async (now) => {
+        version = now.version
+        if (work.value?.attemptId === of) {
+          // The score is computed on the server from what was just kept.
+          const fresh = await get<ReviewedWork>(`/api/v1/assignments/${assignmentId}/reviews/${of}`)
+          if (work.value?.attemptId === of) work.value = fresh
+          if (!dirty) kept.value = 'kept'
+        }
+      })
+      .catch(async (error) => {
+        kept.value = said(error)
+        if (error instanceof Refusal && error.rule === 'CHANGED_MEANWHILE') {
+          const words = review.value.words
+          take(await get<ReviewedWork>(`/api/v1/assignments/${assignmentId}/reviews/${of}`))
+          // What one was writing is not thrown away: it comes below what the other teacher wrote.
+          if (words && words !== review.value.words) {
+            review.value = { ...review.value, words: `${review.value.words}\n${words}`.trim() }
+            dirty = true
+          }
+          kept.value = said(error)
+        }
+        throw error
+      })
+    last = done
+    return done
+  }
+
+  async function send() {
+    clearTimeout(timer)
+    await write('return')
+  }
+
+  function mark(itemId: string, points: number | null, reason: string) {
+    const marks = { ...review.value.marks }
+    if (points === null) delete marks[itemId]
+    else marks[itemId] = { points, reason }
+    say({ marks })
+  }
+  const pin = (one: PinnedWords) => say({ pins: [...(review.value.pins ?? []), one] })
+  const unpin = (id: string) => say({ pins: (review.value.pins ?? []).filter((one) => one.id !== id) })
+
+  return { work, review, kept, sent, open, say, flush, send, mark, pin, unpin }
+}
+
+export type Desk = ReturnType<typeof onDesk>

@@ -1,0 +1,108 @@
+<script setup lang="ts">
+import { PhArrowCounterClockwise, PhCheckCircle, PhCircleDashed, PhX } from '@phosphor-icons/vue'
+import { computed, onMounted, shallowRef, ref } from 'vue'
+import { post, said } from '@/api/client'
+import type { Tried } from '@/api/schema'
+import { count } from '@/page/count'
+import { numbered, linksOf } from '@/page/pageOrder'
+import { tryWork, type Work } from '@/student/work'
+import WorkPages from '@/student/WorkPages.vue'
+import type { Editing } from '@/workbench/editing'
+
+/** The activity as a student walks through it, with the pages that were met. Nothing is kept. */
+const props = defineProps<{ editing: Editing }>()
+const emit = defineEmits<{ close: [] }>()
+const work = shallowRef<Work | null>(null)
+const wrong = ref('')
+const pages = computed(() => props.editing.activity.value.pages)
+const met = computed(() => work.value?.state.value.met?.map((one) => one.pageId) ?? [])
+const left = computed(() =>
+  pages.value.filter((page) => !linksOf(page).aside && !met.value.includes(page.id)),
+)
+
+async function begin() {
+  try {
+    await props.editing.flush()
+    const tried = await post<Tried>(`/api/v1/activities/${props.editing.id}/tries`, { moves: [] })
+    work.value = tryWork(props.editing.id, tried)
+  } catch (error) {
+    wrong.value = said(error)
+  }
+}
+onMounted(begin)
+</script>
+
+<template>
+  <aside class="met" data-region aria-label="Pages that were met">
+    <h2>Try the path</h2>
+    <p>As a student would. Nothing you do here is kept.</p>
+    <div class="row">
+      <button class="btn" @click="begin">
+        <PhArrowCounterClockwise :size="18" aria-hidden="true" />From the start
+      </button>
+      <button class="btn pri" @click="emit('close')"><PhX :size="18" aria-hidden="true" />To the map</button>
+    </div>
+    <p role="status">
+      <strong>{{ count(met.length, 'page') }} met</strong>, {{ left.length }} not yet
+    </p>
+    <ol aria-label="Met, in this order">
+      <li v-for="id in met" :key="id" :class="{ here: work?.state.value.pageId === id }">
+        <PhCheckCircle :size="19" weight="fill" aria-hidden="true" />{{ numbered(pages, id) }}
+      </li>
+    </ol>
+    <ul v-if="left.length" aria-label="Not met yet">
+      <li v-for="page in left.slice(0, 60)" :key="page.id">
+        <PhCircleDashed :size="19" aria-hidden="true" />{{ numbered(pages, page.id) }}
+      </li>
+      <li v-if="left.length > 60">and {{ left.length - 60 }} more</li>
+    </ul>
+  </aside>
+  <div class="walk">
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <WorkPages v-if="work" :key="work.view.title" :work="work" :may-hand-in="false" />
+  </div>
+</template>
+
+<style scoped>
+.met {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  width: 300px;
+  padding: 16px;
+  overflow-y: auto;
+  border-right: 1px solid var(--line);
+  background: var(--paper);
+}
+.row {
+  display: grid;
+  gap: 8px;
+}
+ol,
+ul {
+  display: grid;
+  gap: 6px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  overflow-wrap: anywhere;
+}
+ol li {
+  color: var(--petrol-d);
+}
+ul li {
+  color: var(--soft);
+}
+.here {
+  font-weight: 700;
+}
+.walk {
+  min-width: 0;
+  min-height: 0;
+}
+</style>
