@@ -96,7 +96,7 @@ describe('the frame queue', () => {
   })
 })
 
-describe('a patch of the quilt', () => {
+describe('a patch of class progress', () => {
   it('says its state in words and sign, not in colour alone', () => {
     expect(cellOf({ tries: 1, solvedAt: 1 })).toMatchObject({ look: 'once', said: 'first try' })
     expect(cellOf({ tries: 5, solvedAt: 4 })).toMatchObject({ look: 'later', shown: '4' })

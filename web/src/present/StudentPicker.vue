@@ -21,8 +21,8 @@ onMounted(async () => {
       return
     }
     assignmentId.value = given.id
-    const quilt = await get<ProgressTable>(`/api/v1/assignments/${given.id}/progress`)
-    rows.value = quilt.students.filter((one) => one.standing)
+    const table = await get<ProgressTable>(`/api/v1/assignments/${given.id}/progress`)
+    rows.value = table.students.filter((one) => one.standing)
     if (!rows.value.length) words.value = 'Nobody has begun yet.'
   } catch (error) {
     words.value = said(error)

@@ -16,12 +16,12 @@ import UpdateVersionDialog from './UpdateVersionDialog.vue'
 import MessageDialog from './MessageDialog.vue'
 
 const props = defineProps<{ id: string }>()
-const quilt = shallowRef<ProgressTable | null>(null)
+const table = shallowRef<ProgressTable | null>(null)
 const wrong = ref('')
 const line = ref<'live' | 'lost'>('live')
 let stream: EventSource | null = null
 
-const pages = computed(() => (quilt.value?.pages ?? []).filter((page) => page.placements.length > 0))
+const pages = computed(() => (table.value?.pages ?? []).filter((page) => page.placements.length > 0))
 
 const stuckFirst = ref(false)
 const renewing = ref(false)
@@ -29,22 +29,22 @@ const extending = ref<ProgressRow | null>(null)
 const sayTo = ref<ProgressRow | null>(null)
 const onePage = ref('')
 const rows = computed(() =>
-  stuckFirst.value ? mostStuckFirst(quilt.value?.students ?? []) : (quilt.value?.students ?? []),
+  stuckFirst.value ? mostStuckFirst(table.value?.students ?? []) : (table.value?.students ?? []),
 )
 const SHARING = { OWN_COPY: 'own copy each', TEAM_COPY: 'team copies', VIEW_ONLY: 'look only' }
 const about = computed(() => {
-  const { terms, className } = quilt.value!
+  const { terms, className } = table.value!
   const due = dueWords(terms.dueAt, new Date().toISOString())
   return [className, SHARING[terms.sharing ?? 'OWN_COPY'], due].filter(Boolean).join(' · ')
 })
 
 async function load() {
-  quilt.value = await get<ProgressTable>(`/api/v1/assignments/${props.id}/progress`)
+  table.value = await get<ProgressTable>(`/api/v1/assignments/${props.id}/progress`)
 }
 
 async function open() {
   stream?.close()
-  quilt.value = null
+  table.value = null
   onePage.value = ''
   wrong.value = ''
   try {
@@ -60,7 +60,7 @@ function listen() {
   stream = new EventSource(`/api/v1/assignments/${props.id}/live`)
   stream.addEventListener('stuck', (event) => changeStuck(JSON.parse(event.data)))
   stream.addEventListener('hardest', (event) => {
-    if (quilt.value) quilt.value = { ...quilt.value, hardest: JSON.parse(event.data) as Hardest }
+    if (table.value) table.value = { ...table.value, hardest: JSON.parse(event.data) as Hardest }
   })
   stream.addEventListener('around', () => void load().catch(() => {}))
   stream.addEventListener('row', (event) => gather(JSON.parse(event.data)))
@@ -83,17 +83,17 @@ const soon = frameQueue()
 function gather(row: ProgressRow) {
   gathered.set(row.id, row)
   soon('rows', () => {
-    if (quilt.value) quilt.value = { ...quilt.value, students: withRows(quilt.value.students, gathered) }
+    if (table.value) table.value = { ...table.value, students: withRows(table.value.students, gathered) }
     gathered.clear()
   })
 }
 function changeStuck(now: { id: string; stuck: Stuck }[]) {
-  if (!quilt.value) return
+  if (!table.value) return
   const byId = new Map(now.map((one) => [one.id, one.stuck]))
   // Whoever is as stuck as before keeps their row as it is, so that it is not drawn anew.
   const same = (row: ProgressRow) => JSON.stringify(row.stuck) === JSON.stringify(byId.get(row.id))
-  const students = quilt.value.students.map((row) => (same(row) ? row : { ...row, stuck: byId.get(row.id) }))
-  quilt.value = { ...quilt.value, students }
+  const students = table.value.students.map((row) => (same(row) ? row : { ...row, stuck: byId.get(row.id) }))
+  table.value = { ...table.value, students }
 }
 </script>
 
@@ -101,15 +101,15 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
   <TeacherBar />
   <main class="room">
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <template v-if="quilt">
+    <template v-if="table">
       <div class="left">
         <div class="top">
           <div>
-            <h1>{{ quilt.title }}</h1>
+            <h1>{{ table.title }}</h1>
             <p class="soft">{{ about }}</p>
           </div>
           <ControlBar
-            :quilt="quilt"
+            :table="table"
             :stuck-first="stuckFirst"
             @sort="stuckFirst = !stuckFirst"
             @changed="load().catch(() => {})"
@@ -117,22 +117,22 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
             @wrong="wrong = $event"
           />
         </div>
-        <nav v-if="quilt.series.length > 1" class="series" aria-label="Assigned together">
+        <nav v-if="table.series.length > 1" class="series" aria-label="Assigned together">
           <RouterLink
-            v-for="(one, i) in quilt.series"
+            v-for="(one, i) in table.series"
             :key="one.assignmentId"
             class="btn"
             :to="`/assigned/${one.assignmentId}`"
             >{{ i + 1 }} · {{ one.title }}</RouterLink
           >
         </nav>
-        <p v-if="quilt.control.pausedAt" class="state" role="status">
-          Everybody's pages rest.{{ quilt.control.words ? ` They read: ${quilt.control.words}` : '' }}
+        <p v-if="table.control.pausedAt" class="state" role="status">
+          Everybody's pages rest.{{ table.control.words ? ` They read: ${table.control.words}` : '' }}
         </p>
-        <p v-if="quilt.control.closedAt" class="state" role="status">
+        <p v-if="table.control.closedAt" class="state" role="status">
           Editing is closed for all; they can still hand in.
         </p>
-        <p v-if="quilt.control.withdrawnAt" class="state" role="status">
+        <p v-if="table.control.withdrawnAt" class="state" role="status">
           It is withdrawn: no student sees it.
         </p>
         <div v-if="pages.length > 1" class="pages" role="group" aria-label="Pages shown">
@@ -144,15 +144,15 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
             :aria-pressed="onePage === page.id"
             @click="onePage = page.id"
           >
-            {{ quilt.pages.indexOf(page) + 1 }} · {{ page.name }}
+            {{ table.pages.indexOf(page) + 1 }} · {{ page.name }}
           </button>
         </div>
-        <ProgressGrid :quilt="quilt" :rows="rows" :only-page="onePage" @say="sayTo = $event" />
+        <ProgressGrid :table="table" :rows="rows" :only-page="onePage" @say="sayTo = $event" />
         <p class="soft" role="status">
           {{ line === 'live' ? 'Changes arrive by themselves' : 'The line broke; it comes back by itself' }}
         </p>
       </div>
-      <ProgressAside :quilt="quilt" @extend="extending = $event" />
+      <ProgressAside :table="table" @extend="extending = $event" />
       <MessageDialog
         v-if="sayTo"
         :head="`Say to ${sayTo.name}`"
@@ -171,8 +171,8 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
         v-if="extending"
         :assignment-id="id"
         :row="extending"
-        :terms="quilt.terms"
-        :extension="quilt.extensions[extending.id]"
+        :terms="table.terms"
+        :extension="table.extensions[extending.id]"
         @done="load().catch(() => {})"
         @close="extending = null"
       />

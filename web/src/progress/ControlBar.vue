@@ -21,12 +21,12 @@ import type { ProgressTable } from '@/api/schema'
 import MessageDialog from './MessageDialog.vue'
 
 /** What a teacher does with everybody at once. */
-const props = defineProps<{ quilt: ProgressTable; stuckFirst: boolean }>()
+const props = defineProps<{ table: ProgressTable; stuckFirst: boolean }>()
 const emit = defineEmits<{ changed: []; sort: []; renew: []; wrong: [words: string] }>()
 const saying = ref<'word' | 'hold' | null>(null)
 const more = ref(false)
 const withdrawing = ref(false)
-const address = (tail: string) => `/api/v1/assignments/${props.quilt.assignmentId}${tail}`
+const address = (tail: string) => `/api/v1/assignments/${props.table.assignmentId}${tail}`
 
 async function act(ask: typeof put | typeof remove | typeof post, tail: string) {
   more.value = false
@@ -43,7 +43,7 @@ async function act(ask: typeof put | typeof remove | typeof post, tail: string) 
 <template>
   <div class="control">
     <template v-if="!looksOnly">
-      <button v-if="quilt.control.pausedAt" class="btn acc" @click="act(remove, '/pause')">
+      <button v-if="table.control.pausedAt" class="btn acc" @click="act(remove, '/pause')">
         <PhPlay :size="18" weight="fill" aria-hidden="true" />Resume
       </button>
       <button v-else class="btn" @click="saying = 'hold'">
@@ -56,7 +56,7 @@ async function act(ask: typeof put | typeof remove | typeof post, tail: string) 
     <button class="btn" :aria-pressed="stuckFirst" @click="emit('sort')">
       <PhSortDescending :size="18" aria-hidden="true" />Sort by who needs help
     </button>
-    <RouterLink v-if="!looksOnly" class="btn" :to="`/present/${quilt.activityId}?class=${quilt.classId}`">
+    <RouterLink v-if="!looksOnly" class="btn" :to="`/present/${table.activityId}?class=${table.classId}`">
       <PhPresentation :size="18" aria-hidden="true" />Present
     </RouterLink>
     <div v-if="!looksOnly" class="more">
@@ -64,7 +64,7 @@ async function act(ask: typeof put | typeof remove | typeof post, tail: string) 
         <PhDotsThree :size="20" weight="bold" aria-hidden="true" />More
       </button>
       <div v-if="more" class="menu" @keydown.esc="more = false">
-        <button v-if="quilt.control.closedAt" class="btn quiet" @click="act(remove, '/editing-lock')">
+        <button v-if="table.control.closedAt" class="btn quiet" @click="act(remove, '/editing-lock')">
           <PhLockOpen :size="18" aria-hidden="true" />Reopen editing
         </button>
         <button v-else class="btn quiet" @click="act(put, '/editing-lock')">
@@ -76,7 +76,7 @@ async function act(ask: typeof put | typeof remove | typeof post, tail: string) 
         <button class="btn quiet" @click="act(post, '/join-codes')">
           <PhKey :size="18" aria-hidden="true" />A new join code
         </button>
-        <button v-if="quilt.control.withdrawnAt" class="btn quiet" @click="act(remove, '/withdrawal')">
+        <button v-if="table.control.withdrawnAt" class="btn quiet" @click="act(remove, '/withdrawal')">
           <PhArrowUUpLeft :size="18" aria-hidden="true" />Assign again
         </button>
         <button v-else-if="!withdrawing" class="btn quiet" @click="withdrawing = true">

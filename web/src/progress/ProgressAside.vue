@@ -10,17 +10,17 @@ import { count } from '@/page/count'
 import { stuckWords } from './cell'
 
 /** A class at a glance: how many, who is stuck, what is hardest, how one comes in. */
-const props = defineProps<{ quilt: ProgressTable }>()
+const props = defineProps<{ table: ProgressTable }>()
 const emit = defineEmits<{ extend: [row: ProgressRow] }>()
 
-const id = computed(() => props.quilt.assignmentId)
-const students = computed(() => props.quilt.students)
+const id = computed(() => props.table.assignmentId)
+const students = computed(() => props.table.students)
 const joined = computed(() => students.value.filter((row) => row.standing).length)
 const handedIn = computed(() => students.value.filter((row) => row.standing === 'HANDED_IN').length)
 const stuck = computed(() => students.value.filter((row) => row.stuck).length)
 const here = computed(() => students.value.filter((row) => row.here).length)
 const nameOf = (itemId: string) =>
-  props.quilt.pages.flatMap((page) => page.placements).find((one) => one.itemId === itemId)?.name ?? 'a piece'
+  props.table.pages.flatMap((page) => page.placements).find((one) => one.itemId === itemId)?.name ?? 'a piece'
 function extend(event: Event) {
   const row = students.value.find((one) => one.id === (event.target as HTMLSelectElement).value)
   if (row) emit('extend', row)
@@ -45,7 +45,7 @@ function extend(event: Event) {
           <dt>need help</dt>
         </div>
       </dl>
-      <p class="soft">{{ count(here, 'page') }} open now · {{ quilt.students.length - joined }} not joined</p>
+      <p class="soft">{{ count(here, 'page') }} open now · {{ table.students.length - joined }} not joined</p>
     </section>
     <section class="card to">
       <RouterLink class="btn pri" :to="`/assigned/${id}/review`">
@@ -64,9 +64,9 @@ function extend(event: Event) {
         </li>
       </ul>
     </section>
-    <section v-if="quilt.hardest.placements.length" class="card">
+    <section v-if="table.hardest.placements.length" class="card">
       <h2 class="small-head">Hardest so far</h2>
-      <div v-for="one in quilt.hardest.placements" :key="one.placement.itemId" class="hard">
+      <div v-for="one in table.hardest.placements" :key="one.placement.itemId" class="hard">
         <strong>{{ one.placement.name }}</strong>
         <span class="soft">{{ Math.round(one.share * 100) }} % right at the first try</span>
         <span v-if="one.misses[0]">{{ commonestMiss(one.misses) }}</span>
@@ -74,16 +74,16 @@ function extend(event: Event) {
     </section>
     <section class="card code">
       <h2 class="small-head">Join code</h2>
-      <p class="big">{{ spaced(quilt.joinCode) }}</p>
-      <img class="qr" :src="`/api/v1/qr/${quilt.joinCode}`" alt="The same as a picture for the camera" />
+      <p class="big">{{ spaced(table.joinCode) }}</p>
+      <img class="qr" :src="`/api/v1/qr/${table.joinCode}`" alt="The same as a picture for the camera" />
     </section>
-    <section v-if="!looksOnly && (quilt.terms.dueAt || quilt.terms.seconds)" class="card">
+    <section v-if="!looksOnly && (table.terms.dueAt || table.terms.seconds)" class="card">
       <h2 class="small-head">More time for one</h2>
       <label class="unseen" for="extend-who">Who</label>
       <select id="extend-who" class="field" @change="extend">
         <option value="">Choose a student</option>
-        <option v-for="row in quilt.students" :key="row.id" :value="row.id">
-          {{ row.name }}{{ quilt.extensions[row.id] ? ' (has more)' : '' }}
+        <option v-for="row in table.students" :key="row.id" :value="row.id">
+          {{ row.name }}{{ table.extensions[row.id] ? ' (has more)' : '' }}
         </option>
       </select>
     </section>

@@ -4,11 +4,11 @@ import type { ProgressTable, ProgressRow } from '@/api/schema'
 import ProgressLine from './ProgressLine.vue'
 
 /** Students × placements, live. @prop onlyPage the page whose columns are shown; empty for all */
-const props = defineProps<{ quilt: ProgressTable; rows: ProgressRow[]; onlyPage: string }>()
+const props = defineProps<{ table: ProgressTable; rows: ProgressRow[]; onlyPage: string }>()
 const emit = defineEmits<{ say: [row: ProgressRow] }>()
 
 /** The same for as long as the pages are, however often rows change. */
-const all = computed(() => props.quilt.pages)
+const all = computed(() => props.table.pages)
 const pages = computed(() => all.value.filter((page) => page.placements.length > 0))
 const shownPages = computed(() =>
   props.onlyPage ? pages.value.filter((page) => page.id === props.onlyPage) : pages.value,
@@ -31,7 +31,7 @@ const shownPages = computed(() =>
             :colspan="page.placements.length"
             class="page"
           >
-            {{ quilt.pages.indexOf(page) + 1 }} · {{ page.name }}
+            {{ table.pages.indexOf(page) + 1 }} · {{ page.name }}
           </th>
           <td></td>
           <td></td>
@@ -59,7 +59,7 @@ const shownPages = computed(() =>
           v-for="row in rows"
           :key="row.id"
           :row="row"
-          :assignment-id="quilt.assignmentId"
+          :assignment-id="table.assignmentId"
           :pages="all"
           :only-page="onlyPage"
           @say="emit('say', row)"

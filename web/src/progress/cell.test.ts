@@ -15,7 +15,7 @@ const row = (name: string, cells: ProgressRow['cells'], stuck?: ProgressRow['stu
   ...(stuck ? { stuck } : {}),
 })
 
-describe('the quilt', () => {
+describe('the table', () => {
   it('tells each state by shape and by words, not by colour alone', () => {
     const cells = [
       cellOf({ tries: 1, solvedAt: 1 }),

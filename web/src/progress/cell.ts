@@ -1,6 +1,6 @@
 import type { ProgressRow } from '@/api/schema'
 
-/** How a placement looks in the quilt: each state has its own shape and sign, not only its colour. */
+/** How a placement looks in class progress: each state has its own shape and sign, not only its colour. */
 export function cellOf(cell: { tries: number; solvedAt: number }, stuck = false) {
   const tries = cell.tries === 1 ? '1 try' : `${cell.tries} tries`
   if (stuck) return { look: 'stuck', shown: '!', said: `stuck, ${tries}` }

@@ -68,7 +68,7 @@ function link(event: Event) {
       <template v-if="!links.ends">
         <OpensField
           label="Next opens"
-          :usual="passingOf(activity).whenSolved ? 'as everywhere: when solved' : 'at once'"
+          :usual="passingOf(activity).whenSolved ? 'As set for the activity: when solved' : 'at once'"
           :opens="links.opens"
           :page="page"
           :pages="activity.pages"

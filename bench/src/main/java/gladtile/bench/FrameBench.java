@@ -17,7 +17,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
 
 /** Frame times while one of 300 items is dragged over the workbench's page, beside those of an idle page; then
- * those of a quilt at work. An argument more, "quilt", leaves the workbench out. */
+ * those of a class progress table at work. An argument more, "class progress", leaves the workbench out. */
 public final class FrameBench {
     private static final int STEPS = 400;
     private static final int CLASS = 36;
@@ -38,7 +38,7 @@ public final class FrameBench {
     public static void main(String[] args) {
         String address = args[0];
         Api teacher = new Api(address).signInTeacher("jonas", "eyepiece");
-        boolean progressOnly = args.length > 1 && args[1].equals("quilt");
+        boolean progressOnly = args.length > 1 && args[1].equals("progress");
         try (Playwright playwright = Playwright.create()) {
             Browser chromium = playwright
                     .chromium()
@@ -143,7 +143,7 @@ public final class FrameBench {
         page.navigate(address + "/assigned/" + lesson.assignment);
         page.locator("tbody tr").nth(CLASS - 1).waitFor();
         page.waitForTimeout(2_000);
-        report("an idle quilt", page, () -> page.waitForTimeout(3_000));
+        report("idle class progress", page, () -> page.waitForTimeout(3_000));
         ScheduledExecutorService pupils = Executors.newScheduledThreadPool(2);
         AtomicInteger sent = new AtomicInteger();
         for (int i = 0; i < CLASS; i++) {
@@ -161,7 +161,7 @@ public final class FrameBench {
                     500,
                     TimeUnit.MILLISECONDS);
         }
-        report("a quilt of 36 × 60 at work", page, () -> page.waitForTimeout(20_000));
+        report("class progress of 36 × 60 at work", page, () -> page.waitForTimeout(20_000));
         pupils.shutdownNow();
         System.out.println("  " + sent + " moves were sent meanwhile");
     }

@@ -23,8 +23,8 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * A lesson under a real load client, on the machine that serves it: a class of 36 at two moves a second each with the
- * quilt open, then 1,000 students at a move in three seconds. A move's time counts from when it was to be sent, so a
- * server that falls behind is not flattered; the quilt's from when the move was acknowledged until its row arrived.
+ * class progress open, then 1,000 students at a move in three seconds. A move's time counts from when it was to be sent, so a
+ * server that falls behind is not flattered; class progress's from when the move was acknowledged until its row arrived.
  *
  * <p>Arguments: address, seconds a measurement, and anything more to leave out the thousand.
  */
@@ -156,7 +156,7 @@ public final class LessonBench {
         open.forEach(Stream::close);
         System.out.printf(
                 Locale.ROOT,
-                "%s: %d moves, %d failed; a move %s; the quilt %s; CPU a move: server %.0f µs, database %.0f µs%n",
+                "%s: %d moves, %d failed; a move %s; class progress %s; CPU a move: server %.0f µs, database %.0f µs%n",
                 name,
                 moves.size(),
                 failed.get(),

@@ -64,7 +64,7 @@ public final class Shots {
             teacher.navigate(address + "/assigned");
             teacher.getByText("Night-sky week").first().click();
             teacher.getByText("Right now").waitFor();
-            shot(teacher, folder, "quilt");
+            shot(teacher, folder, "class-progress");
             String code = teacher.locator(".big").innerText().replace(" ", "");
             String table = teacher.url();
             desk(teacher, table, folder);
@@ -118,7 +118,7 @@ public final class Shots {
         button(teacher, "Pin$").click();
         teacher.getByLabel("May improve it").check();
         teacher.getByText("Nothing is seen before").waitFor();
-        shot(teacher, folder, "review-desk");
+        shot(teacher, folder, "review");
         button(teacher, "Send back").click();
         teacher.getByText("Sent back to Kaja").waitFor();
     }

@@ -92,7 +92,7 @@ class BarriersTest extends OnWorkbench {
         String assigned = address + "/assigned/" + school.assignmentId;
         teacher.navigate(assigned);
         teacher.getByText("Right now").waitFor();
-        check("quilt");
+        check("progress");
         button(teacher, "More").click();
         check("what can be done with all");
         teacher.navigate(assigned + "/review");

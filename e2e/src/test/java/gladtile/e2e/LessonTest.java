@@ -120,7 +120,7 @@ class LessonTest {
         }
         assertThat(row("Comets").getByText("handed in")).isVisible();
         assertThat(femi.getByText("Handed in.").first()).isVisible();
-        Browser.look(teacher, "lesson-quilt");
+        Browser.look(teacher, "lesson-progress");
 
         review();
         improve(dina);

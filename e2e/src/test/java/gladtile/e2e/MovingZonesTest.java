@@ -93,7 +93,7 @@ class MovingZonesTest extends OnWorkbench {
         atRest(ada);
         assertApart(zone, corner(ada, "[data-zone=own]"), by[0] - 30, by[1] - 20);
 
-        // The teacher sees it on the review desk as it lies.
+        // The teacher sees it on the review as it lies.
         double[] label = inPage(ada, "svg.doing");
         String assignment = ada.url().replaceAll(".*/work/([^/?]+).*", "$1");
         button(ada, "Next").or(button(ada, "Hand in")).first().waitFor();

@@ -55,7 +55,7 @@ class WholeLessonTest {
         Browser.join(student, address, code, "Ada", School.PIN);
         link(teacher, "See the class at work").click();
         doByMouseAndTouch(student);
-        // The quilt was not loaded again.
+        // Class progress was not loaded again.
         assertThat(teacher.locator("tr", new Page.LocatorOptions().setHasText("Ada"))
                         .getByLabel("second try"))
                 .hasCount(1);

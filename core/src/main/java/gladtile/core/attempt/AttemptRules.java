@@ -30,7 +30,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 
-/** An edition made ready for judging: one judge a page. Made once; safe to share between threads. */
+/** A version made ready for judging: one judge a page. Made once; safe to share between threads. */
 public final class AttemptRules {
     private final Map<String, OnPage> pages = new LinkedHashMap<>();
     private final List<Placement> placements;

@@ -12,10 +12,10 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * Work that is brought to a newer edition: what still fits stays, what is gone is left out, and what no longer belongs
+ * Work that is brought to a newer version: what still fits stays, what is gone is left out, and what no longer belongs
  * where it had settled can be moved again.
  *
- * @param gone names of placements with work in them that are not in the newer edition
+ * @param gone names of placements with work in them that are not in the newer version
  * @param loosened names of pieces and gaps that were right and are not any more
  */
 public record AttemptUpdate(AttemptState state, List<String> gone, List<String> loosened) {

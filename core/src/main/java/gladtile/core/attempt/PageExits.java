@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Where one can go on from each page of an edition; pages that were set aside are not there.
+ * Where one can go on from each page of a version; pages that were set aside are not there.
  *
  * @param next whether students have the Next button
  * @param names of the pages

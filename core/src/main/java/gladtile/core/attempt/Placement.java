@@ -1,7 +1,7 @@
 package gladtile.core.attempt;
 
 /**
- * One thing to be found: a column of the quilt.
+ * One thing to be found: a column of class progress.
  *
  * @param itemId the piece, the zone that is solved as one, or the gap that is typed into
  */

@@ -52,7 +52,7 @@ final class DecisionRules {
                     .forEach(zone ->
                             mends.add(new Mend("Belongs in " + on.letter(zone), all(pageId, piece, open, zone))));
             mends.add(new Mend(
-                    "Belongs nowhere",
+                    "Not an answer anywhere",
                     new SetFacts(pageId, piece.id(), on.key.facts(piece.id()).withNowhere(true))));
         }
         String where = open.size() == 1 ? on.called(open.get(0)) : open.size() + " zones";

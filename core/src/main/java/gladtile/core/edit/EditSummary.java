@@ -31,7 +31,7 @@ public final class EditSummary {
         if (edit instanceof MoveDepth) return "Depth changed";
         if (edit instanceof SetFrame) return "Item moved, resized or turned";
         if (edit instanceof SetMovement) return "Movement changed";
-        if (edit instanceof SetTraits) return "See-through, group, supply, other side, route or sound changed";
+        if (edit instanceof SetTraits) return "Transparency, group, supply, other side, link or sound changed";
         if (edit instanceof Decide) return "Answer decided";
         if (edit instanceof SetFacts) return "Labels or value of a piece changed";
         if (edit instanceof SetTyped) return "What is right in a gap changed";

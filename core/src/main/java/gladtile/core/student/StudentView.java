@@ -98,7 +98,7 @@ public record StudentView(
                 rules.terms().score() == null ? null : rules.terms().score().said());
     }
 
-    /** Some pages of an edition, in their order. */
+    /** Some pages of a version, in their order. */
     public static List<StudentPage> pages(Activity version, AttemptRules rules, Set<String> open) {
         return version.pages().stream()
                 .filter(page -> open.contains(page.id()))

@@ -29,7 +29,7 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
-/** What becomes of work: another round, a newer edition, another order, a review, and what is told of it. */
+/** What becomes of work: another round, a newer version, another order, a review, and what is told of it. */
 class RoundsAndRenewalTest {
     private static final Instant LATER = Instant.EPOCH.plusSeconds(5_000);
 

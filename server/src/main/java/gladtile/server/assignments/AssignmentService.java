@@ -31,7 +31,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 
-/** Gives activities to classes: each time as an edition that nobody can change any more. */
+/** Gives activities to classes: each time as a version that nobody can change any more. */
 @Service
 public class AssignmentService {
     private static final String TOPIC = "assignment:";
@@ -251,7 +251,7 @@ public class AssignmentService {
                 : store.series(assignment.schoolId(), assignment.seriesId());
     }
 
-    /** The edition that is given out now. */
+    /** The version that is given out now. */
     public ActivityVersion version(Assignment assignment) {
         return version(assignment.schoolId(), assignment.versionId());
     }
@@ -263,7 +263,7 @@ public class AssignmentService {
         });
     }
 
-    /** An edition as it is for one student or team: with their order of pieces and their time. */
+    /** A version as it is for one student or team: with their order of pieces and their time. */
     public ActivityVersion version(Assignment assignment, UUID versionId, UUID holderId) {
         ActivityVersion base = version(assignment.schoolId(), versionId);
         Extension more = assignment.extensions().get(holderId);
@@ -284,7 +284,7 @@ public class AssignmentService {
         });
     }
 
-    /** A newer edition of the assignment's activity, kept but not given out yet; empty when the activity is gone. */
+    /** A newer version of the assignment's activity, kept but not given out yet; empty when the activity is gone. */
     public Optional<UUID> freshVersion(CurrentUser who, Assignment assignment) {
         return activities.read(who, assignment.activityId()).map(current -> {
             UUID id = UuidV7.make();

@@ -44,7 +44,7 @@ class AssignmentStore {
         this.db = db;
     }
 
-    /** An assignment that is about to be given, with its edition. */
+    /** An assignment that is about to be given, with its version. */
     record New(Assignment assignment, long activitySeq, Activity activity) {}
 
     /** @param code of the first; the others have codes too, which nobody needs to know */

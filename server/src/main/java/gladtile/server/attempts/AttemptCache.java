@@ -34,12 +34,12 @@ class AttemptCache {
         return cache.get(attemptId, id -> load(schoolId, id));
     }
 
-    /** It was stepped on elsewhere, or brought to another edition: it is read anew when it is asked for. */
+    /** It was stepped on elsewhere, or brought to another version: it is read anew when it is asked for. */
     void forget(UUID attemptId) {
         cache.invalidate(attemptId);
     }
 
-    /** More time, or another edition: what was made ready for an assignment's attempts is made ready anew. */
+    /** More time, or another version: what was made ready for an assignment's attempts is made ready anew. */
     @EventListener
     void changed(AssignmentChanged change) {
         cache.asMap().values().removeIf(cached -> cached.assignmentId.equals(change.id()));

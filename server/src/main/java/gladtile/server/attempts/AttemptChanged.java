@@ -3,7 +3,7 @@ package gladtile.server.attempts;
 import java.util.UUID;
 
 /**
- * An attempt took moves, began, or was brought to another edition.
+ * An attempt took moves, began, or was brought to another version.
  *
  * @param holderId the student or the team
  * @param seq how many moves were made; past all counting where everything is to be looked at anew

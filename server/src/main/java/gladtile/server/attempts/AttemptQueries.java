@@ -186,7 +186,7 @@ public class AttemptQueries {
         return PathProgress.of(state, rules, clock.instant());
     }
 
-    /** What a student may know of an edition now. */
+    /** What a student may know of a version now. */
     public StudentView view(AssignmentService.ActivityVersion version, AttemptState state) {
         return StudentView.of(
                 version.activity(), version.rules(), PathProgress.open(state, version.rules(), clock.instant()));

@@ -23,7 +23,7 @@ import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 
-/** Students' attempts at assignments: opening them, their rounds, and bringing them to another edition. */
+/** Students' attempts at assignments: opening them, their rounds, and bringing them to another version. */
 @Service
 public class AttemptService {
     private final AttemptStore store;
@@ -230,7 +230,7 @@ public class AttemptService {
     }
 
     /**
-     * Brings an attempt to another edition.
+     * Brings an attempt to another version.
      *
      * @return false when it was stepped on meanwhile, so that nothing was changed
      */

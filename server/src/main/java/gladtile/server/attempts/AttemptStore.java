@@ -193,7 +193,7 @@ class AttemptStore {
         return heads;
     }
 
-    /** Brings an attempt to another edition. @return false when it was stepped on meanwhile, so that nothing was changed */
+    /** Brings an attempt to another version. @return false when it was stepped on meanwhile, so that nothing was changed */
     @Transactional
     public boolean updateVersion(UUID schoolId, UUID attemptId, long seq, UUID versionId, AttemptState state) {
         JSONB json = JSONB.valueOf(Json.write(state));

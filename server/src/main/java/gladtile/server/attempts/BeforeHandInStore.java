@@ -37,7 +37,7 @@ class BeforeHandInStore {
                 .execute();
     }
 
-    /** Empty where it was another edition, or was handed in before this was kept. */
+    /** Empty where it was another version, or was handed in before this was kept. */
     Optional<AttemptState> read(UUID schoolId, UUID attemptId, UUID versionId) {
         return db.select(ATTEMPT_BEFORE_HAND_IN.STATE)
                 .from(ATTEMPT_BEFORE_HAND_IN)

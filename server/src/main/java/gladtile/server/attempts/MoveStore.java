@@ -28,7 +28,7 @@ import org.springframework.stereotype.Repository;
 class MoveStore {
     /**
      * One round trip and one commit for many requests: each attempt steps on only from the seq and the
-     * edition this machine knew, and
+     * version this machine knew, and
      * its moves are appended only if it did.
      */
     private static final String APPEND = """

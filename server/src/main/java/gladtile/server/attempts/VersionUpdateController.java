@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Bringing an assignment to a newer edition. */
+/** Bringing an assignment to a newer version. */
 @RestController
 @RequestMapping("/api/v1/assignments/{id}/version-update")
 class VersionUpdateController {

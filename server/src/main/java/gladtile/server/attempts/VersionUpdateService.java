@@ -16,7 +16,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
-/** Brings a running assignment to a newer edition of its activity. */
+/** Brings a running assignment to a newer version of its activity. */
 @Service
 class VersionUpdateService {
     /** How often work is tried again that moves on while it is renewed. */
@@ -55,7 +55,7 @@ class VersionUpdateService {
      * @param same whether the activity is as it was given, so that there is nothing to renew
      * @param added names of placements that are new
      * @param removed names of placements that are gone
-     * @param working how many work on it now and go on with the newer edition
+     * @param working how many work on it now and go on with the newer version
      * @param handedIn how many have handed in; their work stays as it is
      * @param changes those for whom something they did changes
      */
@@ -99,7 +99,7 @@ class VersionUpdateService {
         return new Account(was.activity().equals(fresh.activity()), added, removed, working, handedIn, changes);
     }
 
-    /** Gives the newer edition out, and brings all work to it that is not handed in. */
+    /** Gives the newer version out, and brings all work to it that is not handed in. */
     Optional<Account> updateVersion(CurrentUser who, Assignment assignment) {
         Optional<Account> account = preview(who, assignment);
         if (account.isEmpty() || account.get().same()) {

@@ -22,7 +22,7 @@ public class FileAccess {
 
     private final FileAccessStore store;
     private final FileUseStore uses;
-    /** What an edition names; it never changes. */
+    /** What a version names; it never changes. */
     private final Cache<UUID, Set<String>> named =
             Caffeine.newBuilder().maximumSize(2_000).build();
 

@@ -42,7 +42,7 @@ class FileAccessStore {
                 FILE_BRINGER.PERSON_ID.eq(personId));
     }
 
-    /** The editions of what a student or their teams began and what was not withdrawn. */
+    /** The versions of what a student or their teams began and what was not withdrawn. */
     Set<UUID> versionsOf(UUID schoolId, UUID studentId) {
         return db.selectDistinct(ATTEMPT.VERSION_ID)
                 .from(ATTEMPT)
@@ -63,7 +63,7 @@ class FileAccessStore {
                                 .where(TEAM_MEMBER.SCHOOL_ID.eq(schoolId), TEAM_MEMBER.PERSON_ID.eq(studentId)))));
     }
 
-    /** The edition as it is kept, as text. */
+    /** The version as it is kept, as text. */
     String version(UUID schoolId, UUID versionId) {
         return db.select(ACTIVITY_VERSION.ACTIVITY)
                 .from(ACTIVITY_VERSION)

@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
- * Tells open quilts which student's row changed. Changes are gathered for a moment: a child that drops ten pieces in
+ * Tells open class progress which student's row changed. Changes are gathered for a moment: a child that drops ten pieces in
  * a second costs one row, and no move waits for a teacher's browser.
  */
 @Component
@@ -32,7 +32,7 @@ class LiveNews {
     private final EventStreams<UUID> streams;
     /** By attempt; of several changes within a moment only the last is told. */
     private final Map<UUID, AttemptChanged> waiting = new LinkedHashMap<>();
-    /** The assignments whose quilts are open, with their schools. */
+    /** The assignments whose class progress is open, with their schools. */
     private final Map<UUID, UUID> schools = new ConcurrentHashMap<>();
 
     /** Who was told to be stuck. */

@@ -156,7 +156,7 @@ class ProgressService {
     }
 
     /**
-     * The row of one student or team, for telling open quilts of a change. It costs nothing of the database where the
+     * The row of one student or team, for telling open class progress of a change. It costs nothing of the database where the
      * work was moved on here.
      *
      * @param lastStuck where they were stuck when that was looked at last; null for nowhere

@@ -114,7 +114,7 @@ class ReplayService {
                 version = assignments.version(assignment, base.versionId(), work.holderId());
             }
             if (state == null) {
-                // Begun before beginnings were kept: it began as every attempt of that edition does.
+                // Begun before beginnings were kept: it began as every attempt of that version does.
                 version = work.version();
                 state = AttemptState.start(version.rules(), work.begunAt());
             }

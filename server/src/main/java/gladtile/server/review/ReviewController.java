@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The review desk. */
+/** The review. */
 @RestController
 @RequestMapping("/api/v1/assignments/{id}/reviews")
 class ReviewController {

@@ -44,7 +44,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
-/** The review desk of one assignment: handed-in work by student, and everybody's answer to one placement. */
+/** The review of one assignment: handed-in work by student, and everybody's answer to one placement. */
 @Service
 class ReviewQueries {
     private final AssignmentService assignments;

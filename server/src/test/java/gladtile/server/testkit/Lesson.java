@@ -81,7 +81,7 @@ public final class Lesson {
         return School.move(Map.of("kind", "hand-in"));
     }
 
-    /** The row of the quilt by its name. */
+    /** The row of class progress by its name. */
     public JsonNode row(String name) {
         for (JsonNode row : teacher.get(at + "/progress").json().path("students")) {
             if (row.path("name").asString().equals(name)) {
