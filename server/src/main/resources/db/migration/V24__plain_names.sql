@@ -70,5 +70,3 @@ begin
   end loop;
 end $$;
 drop function plain_names(jsonb);
-update activity_edit set kind = 'composite' where kind = 'together';
-update activity_edit set kind = 'set-page-links' where kind = 'set-page-ways';
