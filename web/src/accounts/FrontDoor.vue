@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import BrandMark from './BrandMark.vue'
+import BrandMark from '@/shared/BrandMark.vue'
 
 /** A card in the middle of the page: where one comes in. */
 defineProps<{ title: string }>()

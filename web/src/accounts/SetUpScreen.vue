@@ -3,7 +3,7 @@ import { onMounted, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
 import type { Me } from '@/api/schema'
-import { LANGUAGES, timeZones } from '@/school/places'
+import { LANGUAGES, timeZones } from '@/shared/timeZones'
 import FrontDoor from './FrontDoor.vue'
 import { me } from './me'
 

@@ -10,7 +10,7 @@ import {
 } from '@phosphor-icons/vue'
 import { RouterLink } from 'vue-router'
 import NoticeBell from '@/notices/NoticeBell.vue'
-import BrandMark from './BrandMark.vue'
+import BrandMark from '@/shared/BrandMark.vue'
 import { me, signOut } from './me'
 </script>
 

@@ -4,7 +4,7 @@ import type { AssignedHead } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { useTeacherList } from '@/accounts/teacherList'
 import { spaced } from '@/page/code'
-import { dueWords } from '@/student/times'
+import { dueWords } from '@/shared/times'
 
 const { all, wrong } = useTeacherList<AssignedHead>('/api/v1/assignments')
 </script>

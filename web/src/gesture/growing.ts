@@ -1,5 +1,4 @@
-import { drawingOf, type StrokeStyle } from '@/page/ink'
-import type { Drawn } from './ink'
+import { drawingOf, type StrokeStyle, Drawn } from '@/page/ink'
 
 /**
  * A stroke while it grows, straight into the drawing: no component is drawn anew. What lies further back stays as it is

@@ -1,16 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Frame, Stroke } from '@/api/schema'
-import {
-  along,
-  inkOf,
-  inkWith,
-  inLoop,
-  looped,
-  onPageStrokes,
-  rubbed,
-  type Drawn,
-  type PageStroke,
-} from './ink'
+import { along, inkOf, inkWith, inLoop, looped, rubbed } from './ink'
+import { onPageStrokes, type Drawn, type PageStroke } from '@/page/ink'
 
 const stroke: Stroke = { tool: 'PEN', colour: '#1f2d33', width: 6, dash: 'SOLID', points: [] }
 const line = (from: number, to: number, y = 100): Drawn[] =>

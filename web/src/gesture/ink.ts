@@ -1,11 +1,6 @@
-import type { Frame, InkContent, Stroke } from '@/api/schema'
+import type { Frame, InkContent } from '@/api/schema'
 import { inBox, onPage, type Point } from '@/page/geometry'
-import { pointsOf, type StrokeStyle } from '@/page/ink'
-
-/** Ink while it is drawn, erased and encircled. Page units; pressure from 0 to 1. */
-export interface Drawn extends Point {
-  pressure: number
-}
+import type { Drawn, PageStroke, StrokeStyle } from '@/page/ink'
 
 /** As core's bound on the points of a stroke. */
 const MOST_POINTS = 5000
@@ -53,28 +48,6 @@ export function boxOf(strokes: { points: Point[]; width: number }[]): Box {
     width: Math.max(8, up(up(right) - x)),
     height: Math.max(8, up(up(bottom) - y)),
   }
-}
-
-/** A stroke in the space of its ink, and how its points are seen on the page. */
-export interface PageStroke {
-  stroke: Stroke
-  /** In the ink's own space, as they are kept. */
-  own: Drawn[]
-  /** The same points on the page, for the hand that goes over them. */
-  points: Drawn[]
-}
-
-/** The strokes of an ink with where they lie on the page, its stretching and its turn counted in. */
-export function onPageStrokes(ink: InkContent, frame: Frame): PageStroke[] {
-  return ink.strokes.map((stroke) => {
-    const own = pointsOf(stroke).map(([x, y, pressure]) => ({ x, y, pressure }))
-    return { stroke, own, points: own.map((p) => placedOn(ink, frame, p)) }
-  })
-}
-
-function placedOn(ink: { width: number; height: number }, frame: Frame, p: Drawn): Drawn {
-  const at = onPage(frame, { x: (p.x * frame.width) / ink.width, y: (p.y * frame.height) / ink.height })
-  return { ...at, pressure: p.pressure }
 }
 
 /** How much larger an ink is drawn than it is kept, where that is the same both ways; else null. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Stroke } from '@/api/schema'
-import { drawingOf, pointsOf, strokeDrawing, type StrokeStyle } from '@/page/ink'
+import { drawingOf, pointsOf, strokeDrawing, type StrokeStyle, onPageStrokes, type Drawn } from '@/page/ink'
 import { growing } from './growing'
-import { inkOf, inParts, onPageStrokes, type Drawn } from './ink'
+import { inkOf, inParts } from './ink'
 import { strokeBuilder } from './strokeBuilder'
 
 /** What a hand does, as a browser tells of it: so many samples, to whole pixels of a screen, some trembling. */

@@ -1,4 +1,4 @@
-import type { Drawn } from './ink'
+import type { Drawn } from '@/page/ink'
 
 /**
  * Makes the points of a stroke while it is drawn. What `points()` gives is what is drawn while the pen is down, and the

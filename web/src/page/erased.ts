@@ -1,6 +1,6 @@
 import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue'
 import type { DrawnStroke, Frame, Item, Stroke } from '@/api/schema'
-import { onPageStrokes } from '@/gesture/ink'
+import { onPageStrokes } from './ink'
 import { traitsOf } from './items'
 
 /** What students rub away of ink that a teacher lets them rub away: the eraser's own strokes, in page units. */

@@ -1,5 +1,11 @@
-import type { Stroke } from '@/api/schema'
+import type { Frame, InkContent, Stroke } from '@/api/schema'
+import { onPage, type Point } from './geometry'
 import { dashArray } from './shapes'
+
+/** A point of a stroke while it is drawn. Page units; pressure from 0 to 1. */
+export interface Drawn extends Point {
+  pressure: number
+}
 
 /** Points of a stroke in page units from its ink's own corner, with pressure from 0 to 1. */
 export function pointsOf(stroke: Stroke): [number, number, number][] {
@@ -96,4 +102,26 @@ function between(a: [number, number, number], b: [number, number, number], width
     `A${short(rb)} ${short(rb)} 0 ${big ? 0 : 1} 1 ${at(b, rb, right)}` +
     `L${at(a, ra, right)}A${short(ra)} ${short(ra)} 0 ${big ? 1 : 0} 1 ${at(a, ra, left)}Z`
   )
+}
+
+/** A stroke in the space of its ink, and how its points are seen on the page. */
+export interface PageStroke {
+  stroke: Stroke
+  /** In the ink's own space, as they are kept. */
+  own: Drawn[]
+  /** The same points on the page, for the hand that goes over them. */
+  points: Drawn[]
+}
+
+/** The strokes of an ink with where they lie on the page, its stretching and its turn counted in. */
+export function onPageStrokes(ink: InkContent, frame: Frame): PageStroke[] {
+  return ink.strokes.map((stroke) => {
+    const own = pointsOf(stroke).map(([x, y, pressure]) => ({ x, y, pressure }))
+    return { stroke, own, points: own.map((p) => placedOn(ink, frame, p)) }
+  })
+}
+
+function placedOn(ink: { width: number; height: number }, frame: Frame, p: Drawn): Drawn {
+  const at = onPage(frame, { x: (p.x * frame.width) / ink.width, y: (p.y * frame.height) / ink.height })
+  return { ...at, pressure: p.pressure }
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Zone } from '@/api/schema'
-import { stepOnAxes, targetsOf } from '@/student/places'
+import { stepOnAxes, targetsOf } from '@/work/rules/places'
 import {
   acrossOf,
   crossingOf,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Zone } from '@/api/schema'
-import { drawnZone } from '@/workbench/zoneForms'
-import { targetsOf } from '@/student/places'
+import { drawnZone } from '@/workbench/edits/zoneForms'
+import { targetsOf } from '@/work/rules/places'
 import { crossesItself, hull, zoneHas, zoneMiddle, zonePath, zonesUnder } from './zones'
 
 const frame = { x: 100, y: 100, width: 400, height: 200, turn: 0 }

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Left } from '@/api/schema'
 import { asDone } from '@/page/placedItems'
 import PageView from '@/page/PageView.vue'
-import PlacedMarks from '@/review/PlacedMarks.vue'
+import PlacedMarks from '@/work/page/PlacedMarks.vue'
 
 /** One page as a student left it, in the place of the teacher's own. */
 const props = defineProps<{ pageId: string; shown: Left }>()

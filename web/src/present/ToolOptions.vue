@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { pens, setPen } from '@/workbench/pens'
+import { pens, setPen } from '@/workbench/edits/pens'
 import type { InstrumentKind } from './instruments'
 import type { LiveKind } from './liveSource'
 import type { Panel } from './PresentDock.vue'

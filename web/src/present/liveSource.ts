@@ -1,4 +1,4 @@
-import { practiceStream } from '@/workbench/practiceCamera'
+import { practiceStream } from '@/workbench/pictures/practiceCamera'
 
 /** Where a moving picture on the page comes from. */
 export type LiveKind = 'camera' | 'window'

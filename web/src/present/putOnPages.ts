@@ -2,8 +2,8 @@ import { get, post, Refusal } from '@/api/client'
 import { newId } from '@/api/id'
 import type { Caught, Current, Edit, Frame, Item, Page } from '@/api/schema'
 import { PAGE } from '@/page/geometry'
-import { upload } from '@/workbench/upload'
-import { composite } from '@/workbench/copies'
+import { upload } from '@/workbench/pictures/upload'
+import { composite } from '@/workbench/edits/copies'
 
 /** What is put on the pages of an activity from in front of the class: only ever what the teacher asked to put there. */
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Drawn } from '@/gesture/ink'
+import type { Drawn } from '@/page/ink'
 import {
   boxAround,
   brushed,

@@ -1,8 +1,8 @@
 import { newId } from '@/api/id'
 import type { DrawnStroke, Item, Stroke } from '@/api/schema'
-import { boxOf, inParts, keptPoints, type Box, type Drawn } from '@/gesture/ink'
+import { boxOf, inParts, keptPoints, type Box } from '@/gesture/ink'
 import type { Point } from '@/page/geometry'
-import { pointsOf, type StrokeStyle } from '@/page/ink'
+import { pointsOf, type StrokeStyle, type Drawn } from '@/page/ink'
 
 /** What becomes of a pen's way: arrows, brushes, stamps and neat shapes, each as strokes that are kept like others. */
 

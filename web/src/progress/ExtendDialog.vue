@@ -2,7 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { put, said } from '@/api/client'
 import type { AssignTerms, Extension, ProgressRow } from '@/api/schema'
-import { localOf } from '@/workbench/assign/localTime'
+import { localOf } from '@/shared/localTime'
 
 /** More time for one student or team. */
 const props = defineProps<{

@@ -11,7 +11,7 @@ import { nameIn } from '@/page/names'
 import PageView from '@/page/PageView.vue'
 import RecordingList from '@/page/RecordingList.vue'
 import RefusedWork from './RefusedWork.vue'
-import PlacedMarks from '@/review/PlacedMarks.vue'
+import PlacedMarks from '@/work/page/PlacedMarks.vue'
 
 /** A student's page as they left it; goes along while they work. */
 const props = defineProps<{ id: string; studentId: string }>()

@@ -7,7 +7,7 @@ import { newId } from '@/api/id'
 import type { StudentPage } from '@/api/schema'
 import { itemName } from '@/page/names'
 import { isPiece } from '@/page/items'
-import VoiceRecorder from '@/workbench/files/VoiceRecorder.vue'
+import VoiceRecorder from '@/shared/files/VoiceRecorder.vue'
 import type { Desk } from './useReview'
 
 /** What a teacher says of one student's work, and what it gives. */

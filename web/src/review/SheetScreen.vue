@@ -8,7 +8,7 @@ import { needTeacher } from '@/accounts/me'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { asDone } from '@/page/placedItems'
 import PageView from '@/page/PageView.vue'
-import PlacedMarks from './PlacedMarks.vue'
+import PlacedMarks from '@/work/page/PlacedMarks.vue'
 
 /** One student's sheet for those at home, with the pages as the student left them: looked at here, then printed. */
 const props = defineProps<{ id: string; studentId: string }>()

@@ -2,7 +2,7 @@
 import { reactive, ref, watch } from 'vue'
 import { put, said } from '@/api/client'
 import type { SchoolView } from '@/api/schema'
-import { LANGUAGES, timeZones } from './places'
+import { LANGUAGES, timeZones } from '@/shared/timeZones'
 import SingleSignOnForm from './SingleSignOnForm.vue'
 
 /** How the school is set. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhSpeakerHigh, PhX } from '@phosphor-icons/vue'
 import { onMounted, ref } from 'vue'
-import { ease, SCANS, SIZES } from './accessibility'
+import { ease, SCANS, SIZES } from '@/work/access/accessibility'
 
 /** What makes the pages easier to see, to read and to work. */
 defineEmits<{ read: []; close: [] }>()

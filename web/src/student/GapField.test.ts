@@ -1,7 +1,7 @@
 import { createApp, h, nextTick } from 'vue'
 import { expect, it, vi } from 'vitest'
 import type { Gap } from '@/api/schema'
-import GapField from './GapField.vue'
+import GapField from '@/work/page/GapField.vue'
 
 const gap = {
   kind: 'gap',

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhArrowBendUpLeft, PhPencilSimple } from '@phosphor-icons/vue'
 import type { Returned } from '@/api/schema'
-import { timeWords } from './times'
+import { timeWords } from '@/shared/times'
 
 /** What a teacher says of handed-in work, and the way to go on with it. */
 defineProps<{ returned: Returned; now: string; busy: boolean }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhArrowLeft, PhArrowRight } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref } from 'vue'
-import { SECRET_LENGTH, SECRET_PICTURES } from './secretPictures'
+import { SECRET_LENGTH, SECRET_PICTURES } from '@/shared/secretPictures'
 
 /** A student says who they are: four numbers, or three pictures in their order. */
 const props = defineProps<{ pictures: boolean; wrong: string; busy: boolean; leave: string }>()

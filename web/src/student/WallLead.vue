@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { PhPresentation, PhTimer } from '@phosphor-icons/vue'
 import { useLed, type WallTime } from './led'
-import { clock } from './feedback'
-import type { AttemptWork } from './work'
+import { clock } from '@/work/rules/feedback'
+import type { AttemptWork } from '@/work/attempt/work'
 
 /** What the teacher's wall says to this tablet: where the page is, and how long is left. */
 const props = defineProps<{ work: AttemptWork }>()

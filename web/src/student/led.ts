@@ -1,6 +1,6 @@
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import type { Around } from '@/api/schema'
-import type { AttemptWork } from './work'
+import type { AttemptWork } from '@/work/attempt/work'
 
 /** A timer of the wall as this tablet shows it. @property shows in milliseconds */
 export interface WallTime {

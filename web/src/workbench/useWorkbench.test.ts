@@ -3,8 +3,8 @@ import { computed, nextTick, shallowRef } from 'vue'
 import type { Activity, Edit, Item, Page, WordStyle } from '@/api/schema'
 import { fitWords } from '@/page/wordFit'
 import { makeBench, type Workbench } from './useWorkbench'
-import type { Editing } from './editing'
-import { apply } from './mirror'
+import type { Editing } from '@/workbench/edits/editing'
+import { apply } from '@/workbench/edits/mirror'
 
 const style: WordStyle = { size: 40, bold: false, colour: '#000000', align: 'LEFT' }
 const piece = (id: string, x: number, groups: string[] = []): Item => ({

@@ -5,9 +5,9 @@ import type { Arrangement } from '@/page/arrange'
 import { around, middle, PAGE, type Point } from '@/page/geometry'
 import { alwaysFixed, cellAt, cellFrame, fittedIn, groupsOf, traitsOf } from '@/page/items'
 import { fitSaid, inBoxOf, relaid, startOf, type Said } from '@/page/wordFit'
-import { keepItems, keptItems } from './clipboard'
-import { putting, taken, composite } from './copies'
-import type { Editing } from './editing'
+import { keepItems, keptItems } from '@/workbench/edits/clipboard'
+import { putting, taken, composite } from '@/workbench/edits/copies'
+import type { Editing } from '@/workbench/edits/editing'
 import type { Writer } from './words/writer'
 
 export type Tool =

@@ -1,6 +1,6 @@
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { get } from '@/api/client'
-import type { Editing } from './editing'
+import type { Editing } from '@/workbench/edits/editing'
 
 /** How long nothing is changed before the server is asked again, in milliseconds. */
 const QUIET = 250

@@ -10,7 +10,7 @@ declare const STUDENT_FILES: PrecacheEntry[]
 
 /**
  * Stands between a student's browser and the network, so that a page that is loaded anew without a network comes up all
- * the same. It keeps the program, never anybody's work: that lies in the browser's database (student/device.ts).
+ * the same. It keeps the program, never anybody's work: that lies in the browser's database (work/attempt/device.ts).
  */
 const MOST_FILES = 400
 const PATIENCE_MS = 4000

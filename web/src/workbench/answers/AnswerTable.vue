@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { PhCheckFat } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
-import type { Decision } from '@/workbench/answerKey'
+import type { Decision } from '@/workbench/edits/answerKey'
 import { letter } from '@/page/geometry'
 import { itemName } from '@/page/names'
 import { pictureUrl } from '@/page/pictures'
-import { factsOf, ruleOf } from '../answerKey'
-import { isUndecided } from '../key'
+import { factsOf, ruleOf } from '@/workbench/edits/answerKey'
+import { isUndecided } from '@/workbench/edits/key'
 import type { Deciding } from './deciding'
 import { inSight, scrolledTo } from './window'
 

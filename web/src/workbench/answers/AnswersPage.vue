@@ -4,8 +4,8 @@ import type { Frame, Item } from '@/api/schema'
 import { contains, letter, middle, PAGE, placed, tilePath, type Point } from '@/page/geometry'
 import { itemName } from '@/page/names'
 import PageView from '@/page/PageView.vue'
-import { factsOf } from '../answerKey'
-import { isUndecided } from '../key'
+import { factsOf } from '@/workbench/edits/answerKey'
+import { isUndecided } from '@/workbench/edits/key'
 import type { Deciding } from './deciding'
 
 /** The page with what was decided on it; a piece dropped on a zone belongs there. */

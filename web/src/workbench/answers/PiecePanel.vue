@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import type { Item, ZoneScale } from '@/api/schema'
 import { itemName } from '@/page/names'
 import { valueFrom, valueWords } from '@/page/scales'
-import DraftField from '../DraftField.vue'
-import { factsOf } from '../answerKey'
+import DraftField from '@/workbench/panels/DraftField.vue'
+import { factsOf } from '@/workbench/edits/answerKey'
 import type { Deciding } from './deciding'
 
 /** What the answer key knows of one piece: its labels, its value, and whether it is not an answer anywhere. */

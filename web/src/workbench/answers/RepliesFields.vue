@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Replies } from '@/api/schema'
-import { play, SOUNDS } from '@/student/sounds'
-import DraftField from '../DraftField.vue'
+import { play, SOUNDS } from '@/work/media/sounds'
+import DraftField from '@/workbench/panels/DraftField.vue'
 import { trimmed } from './deciding'
 
 /** What a zone or a gap says and sounds, and when it helps. */

@@ -2,8 +2,8 @@
 import { computed, watchEffect, ref } from 'vue'
 import { post } from '@/api/client'
 import type { Points, AnswerTerms } from '@/api/schema'
-import DraftField from '../DraftField.vue'
-import { termsOf } from '../answerKey'
+import DraftField from '@/workbench/panels/DraftField.vue'
+import { termsOf } from '@/workbench/edits/answerKey'
 import type { Deciding } from './deciding'
 import { pointsSaid } from './pointsSaid'
 

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import { ref } from 'vue'
 import type { Activity, Edit, Item, Page } from '@/api/schema'
-import type { Editing } from '../editing'
-import { apply } from '../mirror'
+import type { Editing } from '@/workbench/edits/editing'
+import { apply } from '@/workbench/edits/mirror'
 import { trimmed, useDeciding } from './deciding'
 
 const FIXED = { kind: 'fixed' } as const

@@ -11,11 +11,11 @@ import type {
   ZoneRule,
   ZoneSet,
 } from '@/api/schema'
-import type { Decision } from '@/workbench/answerKey'
-import { decisionOf, factsOf, ruleOf, saidOf, termsOf } from '../answerKey'
-import { composite } from '../copies'
-import type { Editing } from '../editing'
-import { piecesOf, zonesOf } from '../key'
+import type { Decision } from '@/workbench/edits/answerKey'
+import { decisionOf, factsOf, ruleOf, saidOf, termsOf } from '@/workbench/edits/answerKey'
+import { composite } from '@/workbench/edits/copies'
+import type { Editing } from '@/workbench/edits/editing'
+import { piecesOf, zonesOf } from '@/workbench/edits/key'
 import { spelled } from './spelling'
 
 const NEXT: Record<Decision, Decision> = {

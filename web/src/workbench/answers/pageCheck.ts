@@ -1,5 +1,5 @@
 import type { CheckedPages } from '@/api/schema'
-import type { Editing } from '../editing'
+import type { Editing } from '@/workbench/edits/editing'
 import { watchFor } from '../watching'
 
 /** The page check of an open activity, live. */

@@ -4,7 +4,7 @@ import type { components } from '@/api/schema'
 import type { Activity, AnswerKey, Page } from '@/api/schema'
 import { around, PAGE, type Point } from '@/page/geometry'
 import type { Workbench } from '@/workbench/useWorkbench'
-import { pageCopy, taken, composite, type Taken } from '../copies'
+import { pageCopy, taken, composite, type Taken } from '@/workbench/edits/copies'
 
 type Schemas = components['schemas']
 export type PartHead = Schemas['PartHead']

@@ -3,7 +3,7 @@ import { PhArrowCounterClockwise, PhPencilSimple } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Edit, Page } from '@/api/schema'
 import { nextOf, numbered, passingOf, startOf, linksOf } from '@/page/pageOrder'
-import type { Editing } from '@/workbench/editing'
+import type { Editing } from '@/workbench/edits/editing'
 import { setWays, tileTo } from './mapEdits'
 import OpensField from './OpensField.vue'
 

@@ -9,7 +9,7 @@ import {
 import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef } from 'vue'
 import type { Activity, MapSpot, PagesMap } from '@/api/schema'
 import { linksOf } from '@/page/pageOrder'
-import PageThumb from '@/workbench/PageThumb.vue'
+import PageThumb from '@/workbench/pages/PageThumb.vue'
 import { arrowsOf, CARD } from './arrows'
 
 /** The pages and what leads from one to another. Pages are dragged about; from the round grip an arrow is dragged. */

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Edit, PagesMap } from '@/api/schema'
 import { count } from '@/page/count'
 import { numbered, passingOf, linksOf } from '@/page/pageOrder'
-import type { Editing } from '@/workbench/editing'
+import type { Editing } from '@/workbench/edits/editing'
 import PageLinksPanel from './PageLinksPanel.vue'
 
 /** What is to be said of the map: numbers, findings with their mends, and how students come from page to page. */

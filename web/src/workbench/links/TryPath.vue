@@ -5,9 +5,9 @@ import { post, said } from '@/api/client'
 import type { Tried } from '@/api/schema'
 import { count } from '@/page/count'
 import { numbered, linksOf } from '@/page/pageOrder'
-import { tryWork, type Work } from '@/student/work'
-import WorkPages from '@/student/WorkPages.vue'
-import type { Editing } from '@/workbench/editing'
+import { tryWork, type Work } from '@/work/attempt/work'
+import WorkPages from '@/work/page/WorkPages.vue'
+import type { Editing } from '@/workbench/edits/editing'
 
 /** The activity as a student walks through it, with the pages that were met. Nothing is kept. */
 const props = defineProps<{ editing: Editing }>()

@@ -2,7 +2,7 @@ import type { Activity, Edit, Item, MapSpot, Page, PageLinks, Link } from '@/api
 import { newId } from '@/api/id'
 import { USUAL_LINKS, linksOf } from '@/page/pageOrder'
 import { fitSaid } from '@/page/wordFit'
-import { composite } from '@/workbench/copies'
+import { composite } from '@/workbench/edits/copies'
 
 /** A page's links with some of them changed; what is undefined goes. */
 export function setWays(page: Page, change: Partial<PageLinks>): Edit {

@@ -3,9 +3,9 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { get, said } from '@/api/client'
 import type { LibraryPicture } from '@/api/schema'
 import type { Workbench } from '@/workbench/useWorkbench'
-import { taken, composite } from '../copies'
+import { taken, composite } from '@/workbench/edits/copies'
 import { exchanged, linesOf, placesFor, repeated, slotsOf, type PageLink } from './fromList'
-import { usePictureRows } from '../pictureRows'
+import { usePictureRows } from '@/workbench/pictures/pictureRows'
 
 /** A list that is typed or pasted: copies of what is selected, or other words and pictures in it. */
 const props = defineProps<{ bench: Workbench; does: 'repeat' | 'exchange' }>()

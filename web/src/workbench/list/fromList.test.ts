@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest'
 import type { Edit, Item, LibraryPicture, Page } from '@/api/schema'
 import { around } from '@/page/geometry'
 import { fitSaid } from '@/page/wordFit'
-import { taken, composite } from '../copies'
-import { apply } from '../mirror'
+import { taken, composite } from '@/workbench/edits/copies'
+import { apply } from '@/workbench/edits/mirror'
 import { exchanged, linesOf, placesFor, repeated, slotsOf, type PageLink } from './fromList'
 
 const frame = (x: number, y: number, width = 200, height = 120) => ({ x, y, width, height, turn: 0 })

@@ -1,7 +1,7 @@
 import type { Edit, Frame, Item, LibraryPicture, Page } from '@/api/schema'
 import { around, PAGE, type Point } from '@/page/geometry'
 import { fitSaid, relaid, startOf } from '@/page/wordFit'
-import { putting, type Taken } from '../copies'
+import { putting, type Taken } from '@/workbench/edits/copies'
 
 /** How copies lie. */
 export type PageLink = 'FITS' | 'ROW' | 'COLUMN' | 'GRID'

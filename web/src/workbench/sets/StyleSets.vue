@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Page } from '@/api/schema'
-import { composite } from '../copies'
-import type { Editing } from '../editing'
+import { composite } from '@/workbench/edits/copies'
+import type { Editing } from '@/workbench/edits/editing'
 import { pageInSet } from './inSet'
 import StylesDialog from './StylesDialog.vue'
 import { STYLE_SETS, type StyleSet } from './styleSets'

@@ -3,9 +3,9 @@ import { computed } from 'vue'
 import { count } from '@/page/count'
 import { FONTS } from '@/page/fonts'
 import { fontsReady } from '@/page/wordFit'
-import { composite } from '../copies'
-import type { Editing } from '../editing'
-import { LABELS } from '../zoneLooks'
+import { composite } from '@/workbench/edits/copies'
+import type { Editing } from '@/workbench/edits/editing'
+import { LABELS } from '@/workbench/edits/zoneLooks'
 import { FIELDS, restyled, roleOn, ROLES, TITLE_SIZE, type Role, type RoleLook } from './roles'
 
 /** How titles, text, cards, drop zones, labels and lines look, each changed in one place for all pages. */

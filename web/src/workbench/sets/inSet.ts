@@ -1,5 +1,5 @@
 import type { Edit, Item, Page, WordContent } from '@/api/schema'
-import { styleOf } from '../make'
+import { styleOf } from '@/workbench/edits/make'
 import { TITLE_SIZE } from './roles'
 import { contrast, type StyleSet } from './styleSets'
 

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Activity, Item, Page } from '@/api/schema'
 import { fitSaid } from '@/page/wordFit'
-import { composite } from '../copies'
-import { apply } from '../mirror'
+import { composite } from '@/workbench/edits/copies'
+import { apply } from '@/workbench/edits/mirror'
 import { hasRole, restyled, roleOn, ROLES } from './roles'
 
 const frame = { x: 100, y: 100, width: 300, height: 200, turn: 0 }

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Item, Page } from '@/api/schema'
 import { fitSaid } from '@/page/wordFit'
-import { composite } from '../copies'
-import { apply } from '../mirror'
+import { composite } from '@/workbench/edits/copies'
+import { apply } from '@/workbench/edits/mirror'
 import { itemInSet, pageInSet } from './inSet'
 import { contrast, STYLE_SETS } from './styleSets'
 

@@ -1,7 +1,7 @@
 import { DOMParser as Reader } from 'prosemirror-model'
 import type { Page } from '@/api/schema'
 import type { Said } from '@/page/wordFit'
-import { styleOf } from '../make'
+import { styleOf } from '@/workbench/edits/make'
 import { fromDoc, schema } from './schema'
 
 /**

@@ -67,5 +67,5 @@ public class AccountController {
     /** Says nothing, to somebody who is signed in: whether the network and the session still hold. */
     @PutMapping("/session")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void stillHere() {}
+    void keepAlive() {}
 }

@@ -2,6 +2,7 @@ package gladtile.server.accounts;
 
 import gladtile.server.support.ComputingBudget;
 import gladtile.server.support.DiskRoom;
+import gladtile.server.support.Problem;
 import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -137,7 +138,7 @@ class SecurityConfig {
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding("UTF-8");
         response.getWriter()
-                .write("{\"type\":\"about:blank\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
-                        .formatted(status.getReasonPhrase(), status.value(), detail));
+                .write("{\"type\":\"%s\",\"title\":\"%s\",\"status\":%d,\"detail\":\"%s\"}"
+                        .formatted(Problem.type(status), status.getReasonPhrase(), status.value(), detail));
     }
 }

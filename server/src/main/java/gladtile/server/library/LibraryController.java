@@ -81,7 +81,7 @@ class LibraryController {
     }
 
     @PostMapping("/{id}/versions/restorations")
-    LibraryService.KeptPart restore(
+    LibraryService.KeptPart restoreVersion(
             @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody RestorePartRequest asked) {
         return kept(library.restore(who, id, asked.version()));
     }

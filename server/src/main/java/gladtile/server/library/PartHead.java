@@ -23,7 +23,7 @@ public record PartHead(
         boolean mine,
         boolean shared,
         int version,
-        OffsetDateTime updatedAt,
+        @JsonInclude(JsonInclude.Include.NON_NULL) OffsetDateTime updatedAt,
         @JsonInclude(JsonInclude.Include.NON_NULL) Page page) {
     /** What it is put on. */
     public enum Kind {

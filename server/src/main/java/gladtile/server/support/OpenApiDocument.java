@@ -11,16 +11,22 @@ import gladtile.core.typed.TypedRule;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Content;
 import io.swagger.v3.oas.models.media.Discriminator;
+import io.swagger.v3.oas.models.media.IntegerSchema;
+import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
+import io.swagger.v3.oas.models.responses.ApiResponse;
 import io.swagger.v3.oas.models.servers.Server;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.customizers.OperationCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.util.StringUtils;
 
 /** The API document, read from the Java types and made exact enough that TypeScript types can be made from it. */
 @Configuration
@@ -49,9 +55,51 @@ class OpenApiDocument {
         return new RequiredFields();
     }
 
+    /** Named after what they belong to, so that a name stays when another address comes or goes. */
+    @Bean
+    OperationCustomizer names() {
+        return (operation, handler) -> {
+            String of = handler.getBeanType().getSimpleName().replaceFirst("Controller$", "");
+            String does = handler.getMethod().getName();
+            operation.setTags(List.of(of.replaceAll("(?<=[a-z])(?=[A-Z])", " ")));
+            operation.setOperationId(StringUtils.uncapitalize(of) + StringUtils.capitalize(does));
+            operation
+                    .getResponses()
+                    .addApiResponse("default", new ApiResponse().$ref("#/components/responses/Problem"));
+            return operation;
+        };
+    }
+
+    private static Schema<?> problem() {
+        Schema<Object> problem = new Schema<>();
+        problem.setDescription("A refusal (RFC 9457)");
+        problem.addType("object");
+        problem.addProperty(
+                "type", new StringSchema().description("a name that stays, such as /problems/out-of-bounds"));
+        problem.addProperty("title", new StringSchema());
+        problem.addProperty("status", new IntegerSchema());
+        problem.addProperty("detail", new StringSchema().description("what happened, what is safe and what to do"));
+        problem.addProperty("instance", new StringSchema());
+        problem.addProperty("bound", new StringSchema().description("of /problems/out-of-bounds: which"));
+        problem.addProperty("rule", new StringSchema().description("of /problems/against-a-rule: which"));
+        problem.addProperty("move", new IntegerSchema().description("which of several moves was refused, from 0"));
+        problem.setRequired(List.of("type", "title", "status", "detail"));
+        return problem;
+    }
+
     @Bean
     OpenApiCustomizer kinds() {
         return api -> {
+            api.getComponents()
+                    .addSchemas("Problem", problem())
+                    .addResponses(
+                            "Problem",
+                            new ApiResponse()
+                                    .description("Refused")
+                                    .content(new Content()
+                                            .addMediaType(
+                                                    "application/problem+json",
+                                                    new MediaType().schema(new Schema<>().$ref(REF + "Problem")))));
             Map<String, Schema> schemas = api.getComponents().getSchemas();
             KINDS.forEach(base -> makeUnion(base, schemas));
         };

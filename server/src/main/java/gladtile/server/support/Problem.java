@@ -1,6 +1,8 @@
 package gladtile.server.support;
 
+import java.net.URI;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
@@ -10,32 +12,43 @@ import org.springframework.http.ProblemDetail;
  * layer turns them into this.
  */
 public final class Problem extends RuntimeException {
+    /** Below it every kind of refusal has a name that stays, for programs to tell them apart by. */
+    private static final String TYPES = "/problems/";
+
     private static final long serialVersionUID = 1;
     private final HttpStatus status;
+    private final URI type;
     private final transient Map<String, Object> more = new LinkedHashMap<>();
 
-    private Problem(HttpStatus status, String detail) {
+    private Problem(HttpStatus status, URI type, String detail) {
         super(detail, null, false, false);
         this.status = status;
+        this.type = type;
     }
 
     public static Problem of(HttpStatus status, String detail) {
-        return new Problem(status, detail);
+        return new Problem(status, type(status), detail);
     }
 
     /** The same answer whether a thing is not there or is not this person's: its existence is nobody else's business. */
     public static Problem notThere(String what) {
-        return new Problem(HttpStatus.NOT_FOUND, "There is no such " + what + ", or it is not yours.");
+        return of(HttpStatus.NOT_FOUND, "There is no such " + what + ", or it is not yours.");
     }
 
     /** Past a bound; 422 where the value was well-formed. */
     public static Problem bound(String bound, String detail) {
-        return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, detail).with("bound", bound);
+        return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, URI.create(TYPES + "out-of-bounds"), detail)
+                .with("bound", bound);
     }
 
     /** Against a rule of the work. */
     public static Problem rule(String rule, String detail) {
-        return new Problem(HttpStatus.CONFLICT, detail).with("rule", rule);
+        return new Problem(HttpStatus.CONFLICT, URI.create(TYPES + "against-a-rule"), detail).with("rule", rule);
+    }
+
+    /** Of refusals that name neither a bound nor a rule: by their status, such as {@code /problems/not-found}. */
+    public static URI type(HttpStatus status) {
+        return URI.create(TYPES + status.name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 
     public Problem with(String name, Object value) {
@@ -45,6 +58,7 @@ public final class Problem extends RuntimeException {
 
     public ProblemDetail body() {
         ProblemDetail body = ProblemDetail.forStatusAndDetail(status, getMessage());
+        body.setType(type);
         more.forEach(body::setProperty);
         return body;
     }

@@ -90,9 +90,9 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                 return new ResponseEntity<>(problem.body(), HttpStatus.UNPROCESSABLE_CONTENT);
             }
         }
-        ProblemDetail body = ProblemDetail.forStatusAndDetail(
+        Problem problem = Problem.of(
                 HttpStatus.BAD_REQUEST, "The request is not the JSON that this address takes. Nothing was changed.");
-        return new ResponseEntity<>(body, HttpStatus.BAD_REQUEST);
+        return new ResponseEntity<>(problem.body(), HttpStatus.BAD_REQUEST);
     }
 
     /** An id in the address that is none. */
@@ -123,6 +123,21 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> brokenAddress(InvalidParameterException e) {
         return answer(
                 Problem.of(HttpStatus.BAD_REQUEST, "The address has signs that cannot be read. Nothing was changed."));
+    }
+
+    /** What the framework refuses by itself, such as a verb that an address does not take, has its name too. */
+    @Override
+    protected ResponseEntity<Object> createResponseEntity(
+            Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        HttpStatus known = HttpStatus.resolve(status.value());
+        if (body instanceof ProblemDetail problem && known != null && isUnnamed(problem)) {
+            problem.setType(Problem.type(known));
+        }
+        return super.createResponseEntity(body, headers, status, request);
+    }
+
+    private static boolean isUnnamed(ProblemDetail problem) {
+        return problem.getType() == null || problem.getType().toString().equals("about:blank");
     }
 
     private static String sentence(String message) {

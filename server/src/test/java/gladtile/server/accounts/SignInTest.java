@@ -75,7 +75,7 @@ class SignInTest {
     void guessing_a_pin_is_stopped_and_warned_of_before(RealServer server) {
         School school = new School(server);
         Api browser = server.browser();
-        String path = "/api/v1/join/" + school.joinCode + "/sign-in";
+        String path = "/api/v1/join/" + school.joinCode + "/session";
         Map<String, Object> guess = Map.of("studentId", school.students.get(1).id(), "pin", "0000");
         List<String> told = new ArrayList<>();
         for (int i = 0; i < SignIn.STUDENT_FAILURES; i++) {
@@ -97,7 +97,7 @@ class SignInTest {
     void of_many_pins_sent_at_once_no_more_are_looked_at_than_one_after_the_other(RealServer server) throws Exception {
         School school = new School(server);
         Api browser = server.browser();
-        String path = "/api/v1/join/" + school.joinCode + "/sign-in";
+        String path = "/api/v1/join/" + school.joinCode + "/session";
         ExecutorService many = Executors.newFixedThreadPool(40);
         try {
             List<Future<Integer>> answers = new ArrayList<>();
@@ -121,9 +121,9 @@ class SignInTest {
     void who_guesses_elsewhere_does_not_keep_a_child_from_its_own_tablet(RealServer server) {
         School school = new School(server);
         Api tablet = school.asStudent(1);
-        assertThat(tablet.post("/api/v1/session", Map.of()).status()).isEqualTo(204);
+        assertThat(tablet.delete("/api/v1/session").status()).isEqualTo(204);
         guessUntilStopped(school, server.browser());
-        String path = "/api/v1/join/" + school.joinCode + "/sign-in";
+        String path = "/api/v1/join/" + school.joinCode + "/session";
         assertThat(server.browser().post(path, right(school, 1)).status()).isEqualTo(429);
         assertThat(tablet.post(path, right(school, 1)).status()).isEqualTo(200);
     }
@@ -182,7 +182,7 @@ class SignInTest {
         try (Stream<String> lines = tablet.events("/api/v1/attempts/" + attempt + "/live")) {
             Iterator<String> heard = lines.iterator();
             assertThat(heard.next()).contains("listening");
-            tablet.post("/api/v1/session", Map.of());
+            tablet.delete("/api/v1/session");
             // Ends by itself; a stream that went on would beat for ever.
             heard.forEachRemaining(line -> assertThat(line).doesNotContain("moved"));
         }
@@ -228,7 +228,7 @@ class SignInTest {
         assertThat(first).isNotEmpty();
         browser.signInTeacher(school.teacherName(), School.PASSWORD);
         assertThat(browser.cookie("SESSION")).isNotEqualTo(first);
-        assertThat(browser.post("/api/v1/session", Map.of()).status()).isEqualTo(204);
+        assertThat(browser.delete("/api/v1/session").status()).isEqualTo(204);
         Api.Answer after = browser.get("/api/v1/activities");
         assertThat(after.status()).isEqualTo(401);
         assertThat(after.text("detail")).contains("What was saved is safe");

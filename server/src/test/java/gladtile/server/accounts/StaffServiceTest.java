@@ -261,7 +261,7 @@ class StaffServiceTest {
                         .put("/api/v1/me/password", Map.of("current", School.PASSWORD, "fresh", School.STRONG))
                         .status())
                 .isEqualTo(204);
-        assertThat(assistant.post("/api/v1/session", Map.of()).status()).isEqualTo(204);
+        assertThat(assistant.put("/api/v1/session", Map.of()).status()).isEqualTo(204);
     }
 
     @Test

@@ -196,6 +196,8 @@ public final class Api {
         HttpResponse<String> response = exchange(request, BodyHandlers.ofString());
         String type = response.headers().firstValue("Content-Type").orElse("");
         boolean json = type.contains("json") && !response.body().isEmpty();
+        Contract.check(
+                response.request().method(), response.uri().getPath(), response.statusCode(), type, response.body());
         return new Answer(response.statusCode(), Json.read(json ? response.body() : "{}", JsonNode.class), type);
     }
 

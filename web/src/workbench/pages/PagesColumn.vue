@@ -1,0 +1,310 @@
+<script setup lang="ts">
+import { PhArrowDown, PhArrowUp, PhCopy, PhListBullets, PhPlus, PhTrash } from '@phosphor-icons/vue'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { newId } from '@/api/id'
+import type { AnswerKey, Page } from '@/api/schema'
+import StarterDialog from '@/starters/StarterDialog.vue'
+import { keepPage, keptPage } from '@/workbench/edits/clipboard'
+import { pageCopy, composite } from '@/workbench/edits/copies'
+import type { Editing } from '@/workbench/edits/editing'
+import KeepDialog from '@/workbench/library/KeepDialog.vue'
+import { pageToKeep, type ToKeep } from '@/workbench/library/library'
+import PageThumb from './PageThumb.vue'
+
+/** The pages of the activity: choose, add, reorder by dragging or by buttons, delete with undo. */
+const props = defineProps<{ editing: Editing }>()
+const current = defineModel<string>({ required: true })
+
+const pages = computed(() => props.editing.activity.value.pages)
+const index = computed(() => pages.value.findIndex((page) => page.id === current.value))
+const lifted = ref<number | null>(null)
+const deleted = shallowRef<Page | null>(null)
+
+/** The list that these pages were made from, where they were. */
+const madeFrom = computed(() => props.editing.activity.value.madeFrom)
+const relisting = ref(false)
+
+const keeping = shallowRef<ToKeep | null>(null)
+function kept(words: string) {
+  keeping.value = null
+  props.editing.note(words)
+}
+
+const MOST = 200
+const full = computed(() => pages.value.length >= MOST)
+
+function add(where: 'before' | 'after' = 'after') {
+  const id = newId()
+  const here = pages.value[index.value]!
+  const page = {
+    id,
+    name: `Page ${pages.value.length + 1}`,
+    paper: here.paper,
+    items: [],
+    ...(here.words ? { words: here.words } : {}),
+  }
+  const at = index.value + (where === 'after' ? 1 : 0)
+  if (props.editing.edit({ kind: 'add-page', index: at, page })) current.value = id
+}
+
+function duplicate() {
+  const here = pages.value[index.value]!
+  put(here, props.editing.activity.value.key, `${here.name}, again`)
+}
+function put(page: Page, key: AnswerKey, name: string) {
+  const copy = pageCopy(page, key, index.value + 1, name.slice(0, 300))
+  if (props.editing.edit(composite(copy.edits))) current.value = copy.pageId
+}
+function copyPage() {
+  const page = pages.value[index.value]!
+  if (!keepPage({ page, key: props.editing.activity.value.key })) {
+    props.editing.tell('This page is too large to copy. Nothing changed. Copy a part of what is on it.')
+    return
+  }
+  copied.value = page.name
+  props.editing.note(`“${page.name}” is copied. Paste it here or in another activity.`)
+}
+const copied = ref(keptPage()?.page.name ?? '')
+function pastePage() {
+  const kept = keptPage()
+  if (kept) put(kept.page, kept.key, kept.page.name)
+}
+/** Alt with the arrow keys moves the page itself. */
+function key(event: KeyboardEvent, i: number) {
+  const by = { ArrowUp: -1, ArrowDown: 1 }[event.key]
+  if (!by) return
+  event.preventDefault()
+  event.stopPropagation()
+  if (event.altKey) move(pages.value[i]!.id, i + by)
+  else {
+    const next = (event.currentTarget as HTMLElement)
+      .closest('ol')!
+      .querySelectorAll<HTMLElement>('button.page')[i + by]
+    next?.focus()
+    if (pages.value[i + by]) current.value = pages.value[i + by]!.id
+  }
+}
+
+function move(pageId: string, to: number) {
+  if (to < 0 || to >= pages.value.length) return
+  props.editing.edit({ kind: 'move-page', pageId, index: to })
+}
+
+function drop(to: number) {
+  const page = lifted.value === null ? undefined : pages.value[lifted.value]
+  if (page && lifted.value !== to) move(page.id, to)
+  lifted.value = null
+}
+
+function remove() {
+  const page = pages.value[index.value]!
+  const next = pages.value[index.value + 1] ?? pages.value[index.value - 1]
+  if (props.editing.edit({ kind: 'remove-page', pageId: page.id })) {
+    deleted.value = page
+    if (next) current.value = next.id
+  }
+}
+
+async function undo() {
+  await props.editing.undo()
+}
+// However it came back, it is not deleted any more.
+watch(pages, (now) => {
+  if (now.some((page) => page.id === deleted.value?.id)) deleted.value = null
+})
+</script>
+
+<template>
+  <aside class="pages" data-region aria-label="Pages">
+    <div class="head">
+      <h2 class="small-head">Pages</h2>
+      <button
+        class="btn"
+        :disabled="full"
+        :title="full ? 'An activity has at most 200 pages' : ''"
+        @click="add('after')"
+      >
+        <PhPlus :size="16" weight="bold" aria-hidden="true" />Page
+      </button>
+    </div>
+    <button v-if="madeFrom && editing.mayEdit" class="btn list" @click="relisting = true">
+      <PhListBullets :size="17" aria-hidden="true" />Change the list
+    </button>
+    <StarterDialog
+      v-if="relisting && madeFrom"
+      :kind="madeFrom.starter.kind"
+      :again="{ from: madeFrom, preview: editing.previewRemake, make: editing.remake }"
+      @close="relisting = false"
+    />
+    <p v-if="deleted" class="gone" role="status">
+      “{{ deleted.name }}” is deleted. <button class="btn" @click="undo">Undo</button>
+    </p>
+    <ol>
+      <li
+        v-for="(page, i) in pages"
+        :key="page.id"
+        :data-page="page.id"
+        draggable="true"
+        @dragstart="lifted = i"
+        @dragover.prevent
+        @drop.prevent="drop(i)"
+      >
+        <span class="number">{{ i + 1 }}</span>
+        <button
+          class="page"
+          :class="{ here: page.id === current }"
+          :aria-current="page.id === current ? 'page' : undefined"
+          @click="current = page.id"
+          @keydown="key($event, i)"
+        >
+          <PageThumb :page="page" class="thumb" />
+          <span class="unseen">Page {{ i + 1 }}, </span><span class="name">{{ page.name }}</span>
+        </button>
+        <span v-if="page.id === current" class="own">
+          <button aria-label="Earlier" title="Earlier" :disabled="i === 0" @click="move(page.id, i - 1)">
+            <PhArrowUp :size="16" aria-hidden="true" />
+          </button>
+          <button
+            aria-label="Later"
+            title="Later"
+            :disabled="i === pages.length - 1"
+            @click="move(page.id, i + 1)"
+          >
+            <PhArrowDown :size="16" aria-hidden="true" />
+          </button>
+          <button
+            aria-label="Duplicate this page"
+            title="Duplicate this page"
+            :disabled="full"
+            @click="duplicate"
+          >
+            <PhCopy :size="16" aria-hidden="true" />
+          </button>
+          <button
+            aria-label="Delete this page"
+            title="Delete this page"
+            :disabled="pages.length === 1"
+            @click="remove"
+          >
+            <PhTrash :size="16" aria-hidden="true" />
+          </button>
+        </span>
+        <span v-if="page.id === current" class="own more">
+          <button :disabled="full" @click="add('before')">Add before</button>
+          <button @click="copyPage">Copy</button>
+          <button @click="keeping = pageToKeep(page, editing.activity.value.key)">Save in My library</button>
+          <button v-if="copied" :disabled="full" :title="copied" @click="pastePage">Paste page</button>
+        </span>
+      </li>
+    </ol>
+    <KeepDialog v-if="keeping" :what="keeping" @close="keeping = null" @kept="kept" />
+  </aside>
+</template>
+
+<style scoped>
+.pages {
+  width: 176px;
+  padding: 12px 10px;
+  overflow-y: auto;
+  border-left: 1px solid var(--line);
+  background: var(--paper);
+}
+.head {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  margin-bottom: 10px;
+}
+.head .btn {
+  min-height: 28px;
+  padding: 2px 10px;
+}
+.list {
+  width: 100%;
+  margin-bottom: 10px;
+  justify-content: center;
+}
+.gone {
+  display: grid;
+  gap: 6px;
+  margin-bottom: 10px;
+  padding: 8px;
+  border-radius: var(--tile-s);
+  background: var(--saffron-t);
+  font-size: 13px;
+  overflow-wrap: anywhere;
+}
+ol {
+  display: grid;
+  gap: 8px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+li {
+  display: grid;
+  grid-template-columns: 20px 1fr;
+  gap: 4px;
+  content-visibility: auto;
+  contain-intrinsic-size: 150px 110px;
+}
+.aimed .thumb {
+  border: 2.5px solid var(--plum);
+}
+.number {
+  padding-top: 6px;
+  color: var(--soft);
+  font-size: 13px;
+  text-align: right;
+}
+.page {
+  padding: 0;
+  border: 0;
+  background: none;
+  cursor: pointer;
+  text-align: left;
+}
+.thumb {
+  border: 1.5px solid var(--line);
+  border-radius: 5px;
+  overflow: hidden;
+  pointer-events: none;
+}
+.here .thumb {
+  border: 2.5px solid var(--petrol);
+}
+.here .name {
+  font-weight: 700;
+}
+.name {
+  font-size: 13px;
+  overflow-wrap: anywhere;
+}
+.own {
+  display: flex;
+  grid-column: 2;
+  gap: 4px;
+}
+.own button {
+  display: grid;
+  place-items: center;
+  min-width: 30px;
+  min-height: 26px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile-s);
+  background: #fff;
+  cursor: pointer;
+}
+.more {
+  flex-wrap: wrap;
+}
+.more button {
+  padding: 2px 8px;
+  font-size: 12px;
+}
+.own button:disabled {
+  color: #6d7b81;
+  background: var(--table);
+  cursor: default;
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { PhScissors } from '@phosphor-icons/vue'
+import { computed } from 'vue'
+import { post, said } from '@/api/client'
+import type { Edit, Item, Page } from '@/api/schema'
+import type { CutParts } from '@/api/schema'
+import type { Workbench } from '@/workbench/useWorkbench'
+import { cutInto } from '@/workbench/edits/cutting'
+import { composite } from '@/workbench/edits/copies'
+
+/** Boxes of words that are selected become pieces, one for each word or letter. */
+const props = defineProps<{ bench: Workbench }>()
+type Words = Extract<Item, { kind: 'words' }>
+const words = computed(() =>
+  props.bench.selected.value.filter((item): item is Words => item.kind === 'words'),
+)
+const all = computed(() => words.value.length > 0 && words.value.length === props.bench.selected.value.length)
+
+async function cut(into: keyof CutParts) {
+  const { bench } = props
+  try {
+    const parts = await Promise.all(
+      words.value.map((item) => post<CutParts>('/api/v1/word-cuts', { text: item.content.text })),
+    )
+    let page: Page = bench.page.value
+    const edits: Edit[] = []
+    words.value.forEach((item, i) => {
+      const edit = cutInto(page, item, parts[i]![into].slice(0, 200))
+      if (!edit) return
+      edits.push(edit)
+      const inner = edit.kind === 'composite' ? (edit.edits as Edit[]) : [edit]
+      const added = inner.flatMap((one) => (one.kind === 'add-item' ? [one.item as Item] : []))
+      const at = page.items.findIndex((one) => one.id === item.id)
+      page = { ...page, items: [...page.items.slice(0, at), ...added, ...page.items.slice(at + 1)] }
+    })
+    if (edits.length === 0) {
+      bench.editing.tell('There is only one part, so nothing was cut.')
+      return
+    }
+    const before = new Set(bench.page.value.items.map((item) => item.id))
+    const flat = edits.flatMap((edit) => (edit.kind === 'composite' ? (edit.edits as Edit[]) : [edit]))
+    // The pieces are what one goes on with.
+    if (bench.edit(composite(flat)))
+      bench.chosen.value = page.items.filter((item) => !before.has(item.id)).map((item) => item.id)
+  } catch (error) {
+    bench.editing.tell(said(error))
+  }
+}
+</script>
+
+<template>
+  <div v-if="all" class="cuts">
+    <button class="btn" @click="cut('words')">
+      <PhScissors :size="17" aria-hidden="true" />Cut into words
+    </button>
+    <button class="btn" @click="cut('letters')">
+      <PhScissors :size="17" aria-hidden="true" />Cut into letters
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.cuts {
+  display: grid;
+  gap: 6px;
+}
+</style>

@@ -1,0 +1,317 @@
+<script setup lang="ts">
+import { PhCopy, PhCrosshair, PhTarget, PhTrash } from '@phosphor-icons/vue'
+import { computed } from 'vue'
+import type { Frame, Item } from '@/api/schema'
+import { letter, middle, type Point } from '@/page/geometry'
+import { alwaysFixed, groupsOf, isPiece, traitsOf } from '@/page/items'
+import { itemName, KINDS } from '@/page/names'
+import { mayReshape } from '@/page/reshaped'
+import { pictureUrl } from '@/page/pictures'
+import type { Workbench } from '@/workbench/useWorkbench'
+import CutButtons from './CutButtons.vue'
+import { seenOutline } from '@/workbench/pictures/cutout'
+import DepthButtons from './DepthButtons.vue'
+import LikeBefore from './LikeBefore.vue'
+import ListButtons from '@/workbench/list/ListButtons.vue'
+import KeepButton from '@/workbench/library/KeepButton.vue'
+import DraftField from './DraftField.vue'
+import { zonesOf } from '@/workbench/edits/key'
+import VideoPanel from './VideoPanel.vue'
+import LinkField from './LinkField.vue'
+import AppearancePanel from './AppearancePanel.vue'
+import { decisionOf } from '@/workbench/edits/mirror'
+import MovementPanel from './MovementPanel.vue'
+import NextButton from '@/workbench/steps/NextButton.vue'
+import PicturePanel from './PicturePanel.vue'
+import SpeechPanel from './SpeechPanel.vue'
+import StyleButtons from './StyleButtons.vue'
+import SidePanel from './SidePanel.vue'
+import TablePanel from './TablePanel.vue'
+import WordsPanel from './WordsPanel.vue'
+import { targetAt } from '@/workbench/stage/targets'
+import { mayTake, takingPieces } from '@/workbench/edits/zoneForms'
+
+/** What is selected, and what can be said of it. */
+const props = defineProps<{ bench: Workbench; item: Item }>()
+const emit = defineEmits<{ picture: [what: 'side' | 'poster' | 'replace' | 'fill' | [number, number]] }>()
+
+const at = computed(() => ({ pageId: props.bench.page.value.id, itemId: props.item.id }))
+const belongs = computed(() =>
+  zonesOf(props.bench.page.value)
+    .map((zone, i) => ({ zone, sign: letter(i) }))
+    .filter(
+      ({ zone }) => decisionOf(props.bench.editing.activity.value.key, zone.id, props.item.id) === 'BELONGS',
+    ),
+)
+/** A sentence becomes pieces with a word each, a word pieces with a letter each; cut by the server's core. */
+const LEAST = { x: -16000, y: -16000, width: 4, height: 4, turn: -360 }
+function size(part: keyof Frame, text: string) {
+  const typed = Number(text)
+  if (!Number.isFinite(typed)) return
+  props.bench.setFrame(props.item.id, {
+    ...props.item.frame,
+    [part]: Math.min(16000, Math.max(LEAST[part], typed)),
+  })
+}
+const setErasable = (on: boolean) =>
+  props.bench.setTraits(({ erasable: _, ...rest }) => (on ? { ...rest, erasable: true } : rest))
+const setReshapable = (on: boolean) =>
+  props.bench.setTraits(({ reshapable: _, ...rest }) => (on ? { ...rest, reshapable: true } : rest))
+function setCarried(on: boolean) {
+  if (props.item.kind !== 'zone') return
+  const { carried: _, ...rest } = props.item
+  props.bench.setBody(on ? { ...rest, carried: true } : rest)
+}
+const describe = (description: string) =>
+  props.bench.edit({ kind: 'set-description', ...at.value, description })
+const label = (text: string) => props.bench.edit({ kind: 'set-zone-label', ...at.value, label: text })
+/** Whether a drop zone lies on it already, in its group. */
+const taken = computed(() =>
+  props.bench.page.value.items.some(
+    (one) =>
+      one.kind === 'zone' && groupsOf(one)[0] !== undefined && groupsOf(one)[0] === groupsOf(props.item)[0],
+  ),
+)
+async function take() {
+  const { item } = props
+  const page = props.bench.page.value
+  let seen: Point[] | null = null
+  if (item.kind === 'picture')
+    try {
+      seen = await seenOutline(item)
+    } catch {
+      // A picture that cannot be read here is taken as a box.
+      props.bench.editing.tell('The picture could not be looked at, so all of its box takes pieces.')
+    }
+  if (props.bench.page.value !== page || props.item.id !== item.id) return
+  const { edits } = takingPieces(page, item, seen)
+  props.bench.edit({ kind: 'composite', edits })
+  props.bench.editing.note(
+    isPiece(props.item)
+      ? `${itemName(props.item)} takes pieces now, and what lies on it goes with it. Decide in Answers what belongs on it.`
+      : `${itemName(props.item)} takes pieces now. Decide in Answers what belongs on it. It is in one group with its drop zone.`,
+  )
+}
+const mayTarget = computed(
+  () => ['picture', 'shape', 'ink'].includes(props.item.kind) && props.item.movement.kind === 'fixed',
+)
+/** By hand one after another; who has only keys gets one in the middle. */
+function target(event: MouseEvent) {
+  const { bench, item } = props
+  if (bench.tool.value.is === 'targets') bench.take({ is: 'hand' })
+  else if (event.detail > 0) bench.take({ is: 'targets', pictureId: item.id })
+  else {
+    const at = middle(item.frame)
+    const { edits, zoneId } = targetAt(bench.page.value, item, at, at)
+    if (bench.edit({ kind: 'composite', edits })) bench.select([zoneId], 'inside')
+  }
+}
+const NUMBERS = [
+  ['width', 'W'],
+  ['height', 'H'],
+  ['turn', 'Turn°'],
+] as const
+const sort = computed(() => {
+  if (alwaysFixed(props.item)) return KINDS[props.item.kind]
+  return `${KINDS[props.item.kind]} · ${isPiece(props.item) ? 'piece' : 'background'}`
+})
+</script>
+
+<template>
+  <div class="item-panel">
+    <div class="head">
+      <span v-if="item.kind === 'picture'" class="small"
+        ><img :src="pictureUrl(item.picture)" alt="" width="38" height="38"
+      /></span>
+      <div>
+        <h2>{{ itemName(item) }}</h2>
+        <p class="soft">{{ sort }}</p>
+      </div>
+    </div>
+
+    <LikeBefore :bench="bench" :item="item" />
+    <NextButton v-if="item.kind === 'words'" :bench="bench" :item="item" />
+    <CutButtons :bench="bench" />
+    <WordsPanel
+      v-if="item.kind === 'words' || item.kind === 'note' || item.kind === 'shape' || bench.writing.value"
+      :bench="bench"
+      :item="item"
+    />
+    <TablePanel
+      v-if="item.kind === 'table'"
+      :bench="bench"
+      :item="item"
+      @picture="(r, c) => emit('picture', [r, c])"
+    />
+    <MovementPanel v-if="!alwaysFixed(item)" :bench="bench" />
+    <label v-if="item.kind === 'ink' && item.movement.kind === 'fixed'" class="check"
+      ><input
+        type="checkbox"
+        :checked="traitsOf(item).erasable"
+        @change="setErasable(($event.target as HTMLInputElement).checked)"
+      />Students may rub this away</label
+    >
+    <label v-if="mayReshape(item)" class="check"
+      ><input
+        type="checkbox"
+        :checked="traitsOf(item).reshapable"
+        @change="setReshapable(($event.target as HTMLInputElement).checked)"
+      />Its corners can be pulled in Present</label
+    >
+    <label v-if="item.kind === 'zone'"
+      >Written on it<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
+    /></label>
+    <label v-if="item.kind === 'zone' && groupsOf(item).length" class="check"
+      ><input
+        type="checkbox"
+        :checked="item.carried"
+        @change="setCarried(($event.target as HTMLInputElement).checked)"
+      />Moves with the piece it is grouped with</label
+    >
+    <AppearancePanel :bench="bench" :items="[item]" @picture="emit('picture', 'fill')" />
+    <StyleButtons :bench="bench" />
+    <button v-if="mayTarget" class="btn" :aria-pressed="bench.tool.value.is === 'targets'" @click="target">
+      <PhCrosshair :size="17" aria-hidden="true" />{{
+        bench.tool.value.is === 'targets' ? 'Done with places' : 'Put places for labels on it'
+      }}
+    </button>
+    <button v-if="mayTake(item) && !taken" class="btn" @click="take">
+      <PhTarget :size="17" aria-hidden="true" />Let pieces be dropped on it
+    </button>
+
+    <VideoPanel
+      v-if="item.kind === 'video'"
+      :bench="bench"
+      :item="item"
+      @picture="emit('picture', 'poster')"
+    />
+    <template v-if="!['zone', 'gap', 'lens', 'cover'].includes(item.kind)">
+      <LinkField v-if="item.kind !== 'video'" :bench="bench" :item="item" />
+      <SpeechPanel v-if="item.kind !== 'video'" :bench="bench" :item="item" />
+    </template>
+
+    <h3>Size and turn</h3>
+    <div class="sizes">
+      <label v-for="[part, name] in NUMBERS" :key="part"
+        >{{ name
+        }}<DraftField
+          :key="item.id"
+          type="number"
+          :min="part === 'turn' ? undefined : 4"
+          :value="Math.round(item.frame[part])"
+          @commit="size(part, $event)"
+      /></label>
+    </div>
+    <label
+      >Transparency, %
+      <DraftField
+        :key="item.id"
+        type="number"
+        min="0"
+        max="95"
+        :value="traitsOf(item).transparency"
+        @commit="
+          bench.setTraits((traits) => ({
+            ...traits,
+            transparency: Math.min(95, Math.max(0, Math.round(Number($event)) || 0)),
+          }))
+        "
+      />
+    </label>
+    <DepthButtons :bench="bench" />
+    <label v-if="item.kind !== 'words'"
+      >Described as
+      <DraftField
+        :key="item.id"
+        :value="item.description"
+        maxlength="300"
+        placeholder="What it shows"
+        @commit="describe"
+    /></label>
+    <PicturePanel
+      v-if="item.kind === 'picture'"
+      :bench="bench"
+      :item="item"
+      @replace="emit('picture', 'replace')"
+    />
+    <SidePanel
+      v-if="['words', 'picture', 'shape', 'note'].includes(item.kind)"
+      :bench="bench"
+      :item="item"
+      @picture="emit('picture', 'side')"
+    />
+
+    <template v-if="isPiece(item) && zonesOf(bench.page.value).length">
+      <h3>Belongs in</h3>
+      <p v-if="belongs.length === 0" class="soft">Nowhere yet. Decide it in Answers.</p>
+      <p v-for="{ zone, sign } in belongs" :key="zone.id" class="belongs">
+        <span class="letter">{{ sign }}</span>{{ itemName(zone) }}
+      </p>
+    </template>
+
+    <button v-if="groupsOf(item).length" class="btn" @click="bench.ungroup">Ungroup</button>
+    <div class="two">
+      <button class="btn" title="Ctrl+D" @click="bench.duplicate">
+        <PhCopy :size="17" aria-hidden="true" />Duplicate
+      </button>
+      <button class="btn" @click="bench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
+    </div>
+    <ListButtons :bench="bench" />
+    <KeepButton :bench="bench" />
+  </div>
+</template>
+
+<style scoped>
+.item-panel {
+  display: grid;
+  gap: 10px;
+}
+.head {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.head > div {
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+.small {
+  display: grid;
+  place-items: center;
+  flex: none;
+  width: 46px;
+  height: 46px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: #fff;
+  box-shadow: var(--ledge);
+}
+.sizes {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 6px;
+}
+label {
+  display: grid;
+  gap: 3px;
+  font-size: 14px;
+}
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.belongs {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+}
+.two .btn {
+  padding: 4px 6px;
+}
+</style>

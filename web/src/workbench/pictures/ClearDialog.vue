@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { onMounted, ref } from 'vue'
+import { post, said } from '@/api/client'
+import type { Picture, StoredPicture } from '@/api/schema'
+import { pictureUrl } from '@/page/pictures'
+import type { Workbench } from '@/workbench/useWorkbench'
+
+/** Makes a colour of a picture see-through: tapped in the picture, made on the server, the first picture kept. */
+const props = defineProps<{ bench: Workbench; item: Picture }>()
+const emit = defineEmits<{ close: [] }>()
+const dialog = ref<HTMLDialogElement>()
+const paper = ref<HTMLCanvasElement>()
+const colour = ref('#ffffff')
+const tolerance = ref(40)
+const made = ref<StoredPicture | null>(null)
+const wrong = ref('')
+const busy = ref(false)
+
+onMounted(async () => {
+  dialog.value?.showModal()
+  const image = new Image()
+  image.src = pictureUrl(props.item.picture)
+  await image.decode().catch(() => {})
+  const canvas = paper.value
+  if (!canvas || !image.naturalWidth) return
+  const scale = Math.min(1, 480 / image.naturalWidth, 340 / image.naturalHeight)
+  canvas.width = Math.round(image.naturalWidth * scale)
+  canvas.height = Math.round(image.naturalHeight * scale)
+  canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height)
+})
+
+function pick(event: MouseEvent) {
+  const [r, g, b] = paper.value!.getContext('2d')!.getImageData(event.offsetX, event.offsetY, 1, 1).data
+  colour.value = `#${[r, g, b].map((n) => n!.toString(16).padStart(2, '0')).join('')}`
+  void look()
+}
+async function look() {
+  busy.value = true
+  wrong.value = ''
+  try {
+    made.value = await post<StoredPicture>(`/api/v1/files/${props.item.picture.name}/cut-outs`, {
+      colour: colour.value,
+      tolerance: tolerance.value,
+    })
+  } catch (error) {
+    wrong.value = said(error)
+  } finally {
+    busy.value = false
+  }
+}
+function keep() {
+  if (made.value) props.bench.setBody({ ...props.item, picture: { from: 'FILE', name: made.value.sha256 } })
+  emit('close')
+}
+</script>
+
+<template>
+  <dialog ref="dialog" class="clear" aria-label="Clear a colour" @close="emit('close')">
+    <h2>Make a colour transparent</h2>
+    <p class="soft">Tap the colour in the picture, or choose it here.</p>
+    <div class="two">
+      <canvas ref="paper" class="picture" @click="pick"></canvas>
+      <div class="after">
+        <img
+          v-if="made"
+          :src="pictureUrl({ from: 'FILE', name: made.sha256 })"
+          alt="The picture with the colour cleared"
+        />
+        <p v-else class="soft">{{ busy ? 'Working' : 'What comes of it is shown here.' }}</p>
+      </div>
+    </div>
+    <label class="line">Colour <input v-model="colour" type="color" @change="look" /></label>
+    <label class="line"
+      >Alike colours too: {{ tolerance }}
+      <input v-model.number="tolerance" type="range" min="0" max="200" step="10" @change="look" />
+    </label>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
+    <div class="row">
+      <button class="btn" @click="emit('close')">Cancel</button>
+      <button class="btn pri" :disabled="!made || busy" @click="keep">Keep it</button>
+    </div>
+  </dialog>
+</template>
+
+<style scoped>
+.clear {
+  padding: 20px 24px;
+  border: 1px solid var(--line);
+  border-radius: 16px 16px 16px 4px;
+  background: var(--paper);
+  color: var(--ink);
+}
+.clear::backdrop {
+  background: #1f2d3380;
+}
+.two {
+  display: grid;
+  grid-template-columns: auto 300px;
+  gap: 14px;
+  margin: 12px 0;
+}
+.picture {
+  max-width: 480px;
+  cursor: crosshair;
+}
+.after {
+  display: grid;
+  place-items: center;
+  min-height: 160px;
+  background: repeating-conic-gradient(#e6e0d2 0 25%, #fff 0 50%) 0 0/20px 20px;
+}
+.after img {
+  max-width: 280px;
+  max-height: 320px;
+}
+.line,
+.row {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  margin: 6px 0;
+}
+.row {
+  justify-content: flex-end;
+}
+</style>

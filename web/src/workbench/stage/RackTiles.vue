@@ -1,0 +1,334 @@
+<script setup lang="ts">
+import {
+  PhBooks,
+  PhFilmStrip,
+  PhGearSix,
+  PhHandPointing,
+  PhImageSquare,
+  PhLineSegment,
+  PhMagnifyingGlassPlus,
+  PhNotePencil,
+  PhPen,
+  PhRectangle,
+  PhShapes,
+  PhTable,
+  PhTarget,
+  PhTextAa,
+  PhTextbox,
+} from '@phosphor-icons/vue'
+import { computed, ref } from 'vue'
+import { FORMS, shapePath } from '@/page/shapes'
+import type { ShapeLook, WorkbenchPreferences } from '@/api/schema'
+import type { LineSort, TileKind } from '@/workbench/edits/make'
+import { keepTaste, taste } from '@/workbench/edits/pens'
+
+/** The rack: tiles are dragged up onto the page, or clicked and then lie in its middle. Its order is one's own. */
+const emit = defineEmits<{
+  add: [kind: TileKind, byKey: boolean]
+  shape: [form: ShapeLook['form'], several: boolean]
+  line: [sort: LineSort]
+  library: []
+}>()
+defineProps<{ drawing: boolean; library: boolean }>()
+
+const TILES = [
+  { kind: 'words', name: 'Words', icon: PhTextAa },
+  { kind: 'picture', name: 'Picture', icon: PhImageSquare },
+  { kind: 'shape', name: 'Shape', icon: PhShapes },
+  { kind: 'line', name: 'Line', icon: PhLineSegment },
+  { kind: 'ink', name: 'Ink', icon: PhPen },
+  { kind: 'note', name: 'Note', icon: PhNotePencil },
+  { kind: 'table', name: 'Table', icon: PhTable },
+  { kind: 'zone', name: 'Drop zone', icon: PhTarget },
+  { kind: 'gap', name: 'Gap', icon: PhTextbox },
+  { kind: 'area', name: 'Hot area', icon: PhHandPointing },
+  { kind: 'video', name: 'Video', icon: PhFilmStrip },
+  { kind: 'cover', name: 'Cover', icon: PhRectangle },
+  { kind: 'lens', name: 'Lens', icon: PhMagnifyingGlassPlus },
+] as const
+
+const ordered = computed(() => {
+  const place = (kind: string) => {
+    const at = taste.value.rack.indexOf(kind)
+    return at < 0 ? 1000 + TILES.findIndex((tile) => tile.kind === kind) : at
+  }
+  return [...TILES].sort((a, b) => place(a.kind) - place(b.kind))
+})
+const shown = computed(() => ordered.value.filter((tile) => !taste.value.hidden.includes(tile.kind)))
+
+const open = ref<'shape' | 'line' | 'own' | null>(null)
+const LINES: { sort: LineSort; name: string }[] = [
+  { sort: 'line', name: 'Line' },
+  { sort: 'arrow', name: 'Arrow' },
+  { sort: 'curve', name: 'Curve' },
+  { sort: 'connector', name: 'Connector' },
+]
+
+function lift(kind: TileKind, event: DragEvent) {
+  event.dataTransfer?.setData('text/glad-tile', kind)
+}
+function press(kind: TileKind, event: MouseEvent) {
+  if (kind === 'shape' || kind === 'line') open.value = open.value === kind ? null : kind
+  else {
+    open.value = null
+    // A click that no pointer made has no detail.
+    emit('add', kind, event.detail === 0)
+  }
+}
+function shape(form: ShapeLook['form'], event: MouseEvent) {
+  open.value = null
+  emit('shape', form, event.shiftKey)
+}
+function line(sort: LineSort) {
+  open.value = null
+  emit('line', sort)
+}
+
+function move(kind: string, by: number) {
+  const order = ordered.value.map((tile) => tile.kind as string)
+  const at = order.indexOf(kind)
+  const to = at + by
+  if (to < 0 || to >= order.length) return
+  order.splice(at, 1)
+  order.splice(to, 0, kind)
+  keepTaste({ rack: order })
+}
+function hide(kind: string) {
+  const { hidden } = taste.value
+  keepTaste({ hidden: hidden.includes(kind) ? hidden.filter((one) => one !== kind) : [...hidden, kind] })
+}
+const SIZES: [WorkbenchPreferences['size'], string][] = [
+  ['NORMAL', 'normal'],
+  ['LARGE', 'large'],
+  ['WALL', 'for a wall screen'],
+]
+</script>
+
+<template>
+  <div class="rack" :class="taste.size.toLowerCase()" role="toolbar" aria-label="Rack">
+    <p>Drag a tile up to add it, or click it</p>
+    <button
+      v-for="tile in shown"
+      :key="tile.kind"
+      class="tile"
+      :class="[`is-${tile.kind}`, { on: tile.kind === 'ink' && drawing }]"
+      draggable="true"
+      :aria-expanded="tile.kind === 'shape' || tile.kind === 'line' ? open === tile.kind : undefined"
+      :aria-pressed="tile.kind === 'ink' ? drawing : undefined"
+      @dragstart="lift(tile.kind, $event)"
+      @click="press(tile.kind, $event)"
+    >
+      <component
+        :is="tile.icon"
+        :size="taste.size === 'NORMAL' ? 26 : taste.size === 'LARGE' ? 32 : 44"
+        aria-hidden="true"
+      />{{ tile.name }}
+    </button>
+    <button class="tile is-library" :class="{ on: library }" :aria-pressed="library" @click="emit('library')">
+      <PhBooks :size="taste.size === 'NORMAL' ? 26 : taste.size === 'LARGE' ? 32 : 44" aria-hidden="true" />My
+      library
+    </button>
+    <button
+      class="own"
+      aria-label="Arrange the rack"
+      title="Arrange the rack"
+      :aria-expanded="open === 'own'"
+      @click="open = open === 'own' ? null : 'own'"
+    >
+      <PhGearSix :size="20" aria-hidden="true" />
+    </button>
+
+    <div v-if="open === 'shape'" class="menu" role="menu" aria-label="Shapes">
+      <button v-for="one in FORMS" :key="one.form" role="menuitem" @click="shape(one.form, $event)">
+        <svg viewBox="-4 -4 58 48" width="44" height="36" aria-hidden="true">
+          <path :d="shapePath(one.form, 5, 50, 40)" />
+        </svg>
+        {{ one.name }}
+      </button>
+    </div>
+    <div v-if="open === 'line'" class="menu" role="menu" aria-label="Lines">
+      <button v-for="one in LINES" :key="one.sort" role="menuitem" @click="line(one.sort)">
+        <svg viewBox="0 0 50 30" width="50" height="30" aria-hidden="true">
+          <path v-if="one.sort === 'curve'" class="wire" d="M4 24C16 -4 34 -4 46 24" />
+          <path
+            v-else-if="one.sort === 'connector'"
+            class="wire"
+            d="M2 4h12v10H2zM36 16h12v10H36zM14 9h11v12h11"
+          />
+          <path v-else class="wire" :d="one.sort === 'arrow' ? 'M4 15H44l-10 -7m10 7l-10 7' : 'M4 22L46 8'" />
+        </svg>
+        {{ one.name }}
+      </button>
+    </div>
+    <div v-if="open === 'own'" class="menu arrange" role="dialog" aria-label="Arrange the rack">
+      <ol>
+        <li v-for="tile in ordered" :key="tile.kind">
+          <label
+            ><input
+              type="checkbox"
+              :checked="!taste.hidden.includes(tile.kind)"
+              @change="hide(tile.kind)"
+            />{{ tile.name }}</label
+          >
+          <button :aria-label="`${tile.name} earlier`" @click="move(tile.kind, -1)">‹</button>
+          <button :aria-label="`${tile.name} later`" @click="move(tile.kind, 1)">›</button>
+        </li>
+      </ol>
+      <div>
+        <label
+          >Settings stand
+          <select
+            :value="taste.side"
+            @change="
+              keepTaste({ side: ($event.target as HTMLSelectElement).value as WorkbenchPreferences['side'] })
+            "
+          >
+            <option value="LEFT">on the left</option>
+            <option value="RIGHT">on the right</option>
+          </select></label
+        >
+        <label
+          >Size of the controls
+          <select
+            :value="taste.size"
+            @change="
+              keepTaste({ size: ($event.target as HTMLSelectElement).value as WorkbenchPreferences['size'] })
+            "
+          >
+            <option v-for="[size, name] in SIZES" :key="size" :value="size">{{ name }}</option>
+          </select></label
+        >
+        <button class="btn" @click="keepTaste({ rack: [], hidden: [], side: 'LEFT', size: 'NORMAL' })">
+          As at first
+        </button>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.rack {
+  position: relative;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: center;
+  gap: 4px;
+  padding: 12px 10px;
+  border-top: 1px solid var(--line);
+  background: #e3dbcb;
+}
+p {
+  max-width: 70px;
+  color: #4c5a60;
+  font-size: 12.5px;
+}
+.tile {
+  display: grid;
+  justify-items: center;
+  gap: 3px;
+  min-width: 62px;
+  padding: 9px 3px;
+  border: 1px solid #cfc6b4;
+  border-radius: var(--tile);
+  background: #fff;
+  box-shadow: var(--ledge);
+  cursor: grab;
+  font-size: 13px;
+}
+.large .tile {
+  min-width: 96px;
+  font-size: 16px;
+}
+.wall .tile {
+  min-width: 120px;
+  min-height: 96px;
+  font-size: 19px;
+}
+.tile:hover {
+  border-color: var(--petrol);
+}
+.tile.on {
+  background: var(--petrol-t);
+  border-color: var(--petrol);
+}
+.is-zone {
+  border-color: #c9aecb;
+  background: var(--plum-t);
+  color: #4c2a4f;
+  font-weight: 700;
+}
+.own {
+  display: grid;
+  place-items: center;
+  width: 34px;
+  height: 34px;
+  border: 0;
+  background: none;
+  cursor: pointer;
+}
+.menu {
+  position: absolute;
+  bottom: calc(100% + 6px);
+  z-index: 5;
+  display: grid;
+  grid-template-columns: repeat(6, auto);
+  gap: 6px;
+  padding: 12px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: var(--paper);
+  box-shadow: 0 8px 26px #0003;
+}
+.menu > button {
+  display: grid;
+  justify-items: center;
+  gap: 3px;
+  padding: 8px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile-s);
+  background: #fff;
+  cursor: pointer;
+  font-size: 13px;
+}
+.menu path {
+  fill: var(--saffron-t);
+  stroke: var(--petrol-d);
+  stroke-width: 2.5;
+}
+.menu .wire {
+  fill: none;
+}
+.arrange {
+  right: 12px;
+  grid-template-columns: 240px 220px;
+  max-height: 60vh;
+  overflow-y: auto;
+}
+.arrange ol {
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.arrange li {
+  display: grid;
+  grid-template-columns: 1fr 30px 30px;
+  align-items: center;
+}
+.arrange li button {
+  min-height: 28px;
+  border: 1px solid var(--line);
+  background: #fff;
+  cursor: pointer;
+}
+.arrange div {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+.arrange div label {
+  display: grid;
+  gap: 3px;
+  font-size: 14px;
+}
+</style>
