@@ -55,9 +55,7 @@ async function make() {
       <li v-for="one in all ?? []" :key="one.id">
         <RouterLink :to="`/classes/${one.id}`"
           ><strong>{{ one.name }}</strong></RouterLink
-        ><span class="soft"
-          >{{ count(one.students, 'student') }}{{ one.archived ? ' · set aside' : '' }}</span
-        >
+        ><span class="soft">{{ count(one.students, 'student') }}{{ one.archived ? ' · archived' : '' }}</span>
       </li>
     </ul>
     <RegisterDialog v-if="registering" @taken="load().catch(() => {})" @close="registering = false" />

@@ -41,7 +41,7 @@ const choices = (one: ClassAtSchool) =>
       <el-table-column label="Class" prop="name" sortable min-width="150">
         <template #default="{ row }"
           ><strong>{{ row.name }}</strong
-          >{{ row.archived ? ' · set aside' : '' }}</template
+          >{{ row.archived ? ' · archived' : '' }}</template
         >
       </el-table-column>
       <el-table-column label="Students" prop="students" sortable width="130" />

@@ -15,7 +15,7 @@ const rows = computed(() =>
     signs: [
       page.id === props.map.start ? 'start' : '',
       props.map.ends.includes(page.id) ? 'end' : '',
-      linksOf(page).aside ? 'set aside' : props.map.met.includes(page.id) ? '' : 'never seen',
+      linksOf(page).aside ? 'archived' : props.map.met.includes(page.id) ? '' : 'never seen',
       props.map.passedByAll.includes(page.id) ? 'everyone passes' : '',
     ].filter(Boolean),
   })),

@@ -81,7 +81,7 @@ const cards = computed(() =>
       style: { left: `${spot.x - origin.value.x}px`, top: `${spot.y - origin.value.y}px` },
       goesHome: homing.value.has(page.id),
       sign: linksOf(page).aside
-        ? 'set aside'
+        ? 'archived'
         : page.id === props.map.start
           ? 'start'
           : !met.value.has(page.id)
@@ -272,7 +272,7 @@ const fit = () => (scale.value = scale.value < 1 ? 1 : Math.max(LEAST, whole()))
             here: chosen === page.id,
             aimed: drawing?.over === page.id && drawing.from !== page.id,
             lost: sign === 'unlinked',
-            aside: sign === 'set aside',
+            aside: sign === 'archived',
           }"
           :aria-pressed="chosen === page.id"
           @pointerdown="lift(page.id, $event)"

@@ -4,17 +4,17 @@ import { get, said } from '@/api/client'
 import type { LibraryPicture } from '@/api/schema'
 import type { Workbench } from '@/workbench/useWorkbench'
 import { taken, composite } from '@/workbench/edits/copies'
-import { exchanged, linesOf, placesFor, repeated, slotsOf, type PageLink } from './fromList'
+import { exchanged, linesOf, placesFor, repeated, slotsOf, type Placing } from './fromList'
 import { usePictureRows } from '@/workbench/pictures/pictureRows'
 
 /** A list that is typed or pasted: copies of what is selected, or other words and pictures in it. */
 const props = defineProps<{ bench: Workbench; does: 'repeat' | 'exchange' }>()
 const emit = defineEmits<{ close: [] }>()
 const text = ref('')
-const way = ref<PageLink>('FITS')
+const way = ref<Placing>('FITS')
 const wrong = ref('')
 const field = ref<{ focus(): void }>()
-const WAYS: [PageLink, string][] = [
+const WAYS: [Placing, string][] = [
   ['FITS', 'as they fit'],
   ['ROW', 'in a row'],
   ['COLUMN', 'in a column'],

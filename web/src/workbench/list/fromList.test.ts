@@ -4,7 +4,7 @@ import { around } from '@/page/geometry'
 import { fitSaid } from '@/page/wordFit'
 import { taken, composite } from '@/workbench/edits/copies'
 import { apply } from '@/workbench/edits/mirror'
-import { exchanged, linesOf, placesFor, repeated, slotsOf, type PageLink } from './fromList'
+import { exchanged, linesOf, placesFor, repeated, slotsOf, type Placing } from './fromList'
 
 const frame = (x: number, y: number, width = 200, height = 120) => ({ x, y, width, height, turn: 0 })
 const style = { size: 40, bold: false, colour: '#1f2d33', align: 'CENTRE' } as const
@@ -116,7 +116,7 @@ describe('repeating', () => {
     for (let i = 0; i < 2000; i++) {
       const size = frame(next(1500), next(900), 20 + next(700), 20 + next(500))
       const count = 2 + next(30)
-      const way = (['FITS', 'ROW', 'COLUMN', 'GRID'] as PageLink[])[next(4)]!
+      const way = (['FITS', 'ROW', 'COLUMN', 'GRID'] as Placing[])[next(4)]!
       const places = placesFor([size], count, way)
       if (!places) continue
       laid++

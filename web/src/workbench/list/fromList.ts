@@ -4,7 +4,7 @@ import { fitSaid, relaid, startOf } from '@/page/wordFit'
 import { putting, type Taken } from '@/workbench/edits/copies'
 
 /** How copies lie. */
-export type PageLink = 'FITS' | 'ROW' | 'COLUMN' | 'GRID'
+export type Placing = 'FITS' | 'ROW' | 'COLUMN' | 'GRID'
 
 const MOST = 100
 const EDGE = 20
@@ -108,7 +108,7 @@ function changes(pageId: string, from: Item, to: Item): Edit[] {
 }
 
 /** How far each copy lies from what it is a copy of, the first among them; null where so many have no room. */
-export function placesFor(frames: Frame[], count: number, way: PageLink): Point[] | null {
+export function placesFor(frames: Frame[], count: number, way: Placing): Point[] | null {
   const box = around(frames)
   const width = box.right - box.left
   const height = box.bottom - box.top
@@ -144,7 +144,7 @@ export function repeated(
   what: Taken,
   page: Page,
   lines: string[][],
-  way: PageLink,
+  way: Placing,
   pictureOf: (word: string) => LibraryPicture | undefined,
 ): { edits: Edit[]; ids: string[] } | null {
   const places = placesFor(

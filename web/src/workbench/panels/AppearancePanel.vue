@@ -193,7 +193,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
           :value="same(covers, (c) => c.direction) ?? ''"
           @change="
             bench.setBodies((item) =>
-              item.kind === 'cover' ? { ...item, way: value($event) as 'LEFT' } : null,
+              item.kind === 'cover' ? { ...item, direction: value($event) as 'LEFT' } : null,
             )
           "
         >

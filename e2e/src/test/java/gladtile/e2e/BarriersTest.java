@@ -53,7 +53,7 @@ class BarriersTest extends OnWorkbench {
         Browser.buttonLike(teacher, "Gap 1").first().waitFor();
         Browser.link(teacher, "Answers").click();
         Browser.buttonLike(teacher, "Zone A, .*: its rules").click();
-        teacher.locator("label", new Page.LocatorOptions().setHasText(Pattern.compile("^\\s*Judged")))
+        teacher.locator("label", new Page.LocatorOptions().setHasText(Pattern.compile("^\\s*Checked")))
                 .locator("select")
                 .selectOption("ON_CHECK");
         teacher.getByText(Pattern.compile("to look at")).first().waitFor();

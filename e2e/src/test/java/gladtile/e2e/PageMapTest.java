@@ -81,7 +81,7 @@ class PageMapTest extends OnWorkbench {
         lost.getByText("Archive").click();
         until(() -> school.activity().pages().get(1).leads().aside());
         assertThat(lost).hasCount(0);
-        assertThat(teacher.locator("[data-sign='set aside']")).hasCount(1);
+        assertThat(teacher.locator("[data-sign='archived']")).hasCount(1);
         button(teacher, "Undo").click();
         assertThat(lost).isVisible();
     }

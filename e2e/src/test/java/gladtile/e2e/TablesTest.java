@@ -163,7 +163,6 @@ class TablesTest extends OnWorkbench {
                 "w => document.querySelector(\"[aria-label^='Table, fixed']\").getBoundingClientRect().width > w + 30",
                 before);
         link(teacher, "Answers").click();
-        assertThat(button(teacher, "sun in Table, row 2, column 1: not decided"))
-                .isVisible();
+        assertThat(button(teacher, "sun in Table, row 2, column 1: undecided")).isVisible();
     }
 }

@@ -116,9 +116,9 @@ class WholeLessonTest {
 
         // Answers: by mouse and by Space.
         link(teacher, "Answers").click();
-        button(teacher, "sun in Shines: not decided").click();
-        assertThat(button(teacher, "sun in Is lit: turned away")).isVisible();
-        button(teacher, "full moon in Is lit: not decided").focus();
+        button(teacher, "sun in Shines: undecided").click();
+        assertThat(button(teacher, "sun in Is lit: does not belong")).isVisible();
+        button(teacher, "full moon in Is lit: undecided").focus();
         teacher.keyboard().press("Space");
         assertThat(teacher.getByText("all decided")).isVisible();
         button(teacher, "Zone B, Is lit: its rules").click();
@@ -245,9 +245,8 @@ class WholeLessonTest {
                 .isVisible();
 
         teacher.keyboard().press("Alt+2");
-        assertThat(button(teacher, "full moon in Home of the moon: not decided"))
-                .isVisible();
-        Browser.tabTo(teacher, "full moon in Home of the moon: not decided");
+        assertThat(button(teacher, "full moon in Home of the moon: undecided")).isVisible();
+        Browser.tabTo(teacher, "full moon in Home of the moon: undecided");
         teacher.keyboard().press("Space");
         assertThat(teacher.getByText("all decided")).isVisible();
         teacher.keyboard().press("Alt+5");

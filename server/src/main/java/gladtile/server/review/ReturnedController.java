@@ -19,12 +19,12 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What came back, for the student, and going on with it. */
@@ -91,7 +91,8 @@ class ReturnedController {
 
     /** Begins the next round, from where the last one ended. */
     @PostMapping("/rounds")
-    ResponseEntity<NextRound> improve(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+    @ResponseStatus(HttpStatus.CREATED)
+    NextRound improve(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
         Opened opened = own(who, id);
         Kept kept = reviews.sent(who.schoolId(), id).orElse(Kept.NONE);
         if (!mayImprove(who, opened, kept)) {
@@ -99,7 +100,7 @@ class ReturnedController {
         }
         boolean asked = kept.sentAt() != null && kept.sent().mayImprove();
         Opened next = attempts.nextRound(opened, asked);
-        return ResponseEntity.status(HttpStatus.CREATED).body(new NextRound(next.id(), next.round()));
+        return new NextRound(next.id(), next.round());
     }
 
     record NextRound(UUID attemptId, int round) {}

@@ -42,7 +42,7 @@ class PlainNamesTest {
               {"kind":"ink","id":"i",%1$s,%3$s,"description":"","ink":{"width":100,"height":100,"strokes":[
                 {"tool":"TINT","colour":"#ffe27a","width":20,"dash":"SOLID","points":[0,0,500,10,10,500]}]}}]},
              {"id":"q","name":"Two","paper":{"colour":"#ffffff","pattern":null,"picture":null,"fit":"FILL","crop":null},"items":[]}],
-             "key":{"decisions":{"p":{"z":{"x":"TURNED_AWAY"}}},
+             "key":{"decisions":{"z":{"x":"TURNED_AWAY"}},
               "rules":{"z":{"settle":"MELTS","refused":"GLIDES_HOME","moment":"ON_CHECK","tell":"HOW_MANY",
                "wants":{"sequence":{"way":"DOWNWARDS","places":{"x":1}}},
                "replies":{"taken":{"message":"Yes"},"turnedAway":{"message":"No"}}}},
