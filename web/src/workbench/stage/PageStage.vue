@@ -353,7 +353,7 @@ const routeFor = (item: Item) =>
             :aria-pressed="chosen.includes(item.id)"
             :aria-label="said(item)"
           >
-            <ItemBody :item="shown(item)" :letter="letters[item.id]" :link="routeFor(item)">
+            <ItemBody :item="shown(item)" :letter="letters[item.id]" :route="routeFor(item)">
               <LensView
                 v-if="item.kind === 'lens'"
                 :frame="frameOf(item)"
@@ -425,7 +425,7 @@ const routeFor = (item: Item) =>
             :key="item.id"
             :transform="routeFor(item) ? undefined : placed(item.frame)"
           >
-            <ItemBody :item="item" :letter="letters[item.id]" :link="routeFor(item)" />
+            <ItemBody :item="item" :letter="letters[item.id]" :route="routeFor(item)" />
           </g>
           <path v-if="liftedItems.length > 1" class="box thin" :d="boxes" />
           <path

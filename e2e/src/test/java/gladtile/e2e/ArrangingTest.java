@@ -271,7 +271,7 @@ class ArrangingTest extends OnWorkbench {
         assertThat(teacher.getByText("mixed").first()).isVisible();
         button(teacher, "Free").click();
         until(() -> List.of("a", "b", "c").stream().allMatch(id -> kept(id).movement() instanceof Movement.Free));
-        teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true)).selectOption("STAR");
+        Browser.choice(teacher, "Shape").selectOption("STAR");
         pressInPanel("Hollow", "Enter");
         until(() -> List.of("a", "b", "c").stream()
                 .map(id -> ((gladtile.core.activity.Shape) kept(id)).look())

@@ -103,6 +103,12 @@ final class Browser implements AutoCloseable {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + beginning)));
     }
 
+    /** A list to choose from, by what stands before it. */
+    static Locator choice(Page page, String label) {
+        return page.locator("label", new Page.LocatorOptions().setHasText(Pattern.compile("^\\s*" + label)))
+                .locator("select");
+    }
+
     static Locator link(Page page, String beginning) {
         return page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + beginning)));
     }

@@ -62,8 +62,7 @@ class ShapesAndLinesTest extends OnWorkbench {
         untilShape(shape -> shape.look().form() == ShapeForm.STAR);
         List<String> drawn = Arrays.stream(ShapeForm.values())
                 .map(form -> {
-                    teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true))
-                            .selectOption(form.name());
+                    Browser.choice(teacher, "Shape").selectOption(form.name());
                     untilShape(shape -> shape.look().form() == form);
                     return teacher.locator(".sheet [aria-pressed='true'] path")
                             .first()
@@ -71,7 +70,7 @@ class ShapesAndLinesTest extends OnWorkbench {
                 })
                 .toList();
         assertThat(drawn).doesNotHaveDuplicates();
-        teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true)).selectOption("POLYGON");
+        Browser.choice(teacher, "Shape").selectOption("POLYGON");
         for (int sides = 3; sides <= 20; sides++) {
             teacher.getByLabel("Sides").fill(String.valueOf(sides));
             keys("Tab");

@@ -42,7 +42,7 @@ class ZonesTest extends OnWorkbench {
     @Test
     void the_form_and_the_look_of_a_zone_are_chosen_and_undone() {
         item("Makes light").click();
-        teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true)).selectOption("ELLIPSE");
+        Browser.choice(teacher, "Shape").selectOption("ELLIPSE");
         until("own", zone -> ZoneShape.ROUND.equals(zone.shape()));
         teacher.getByLabel("Looks like").selectOption("GLASS");
         teacher.getByLabel("Its label stands").selectOption("ABOVE");
@@ -51,7 +51,7 @@ class ZonesTest extends OnWorkbench {
                 zone -> new ZoneLook(ZoneLook.Kind.GLASS, null, null, ZoneLook.LabelPlace.ABOVE).equals(zone.look()));
         Browser.look(teacher, "zone-look");
         assertThat(Browser.barriers(teacher)).isEmpty();
-        teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true)).selectOption("BOX");
+        Browser.choice(teacher, "Shape").selectOption("BOX");
         until("own", zone -> zone.shape() == null);
         keys("Escape");
         button(teacher, "Undo").click();
@@ -61,7 +61,7 @@ class ZonesTest extends OnWorkbench {
     @Test
     void a_zone_is_drawn_by_hand_and_what_crosses_itself_becomes_the_outline_around_all() {
         item("Makes light").click();
-        teacher.getByLabel("Shape", new Page.GetByLabelOptions().setExact(true)).selectOption("POLYGON");
+        Browser.choice(teacher, "Shape").selectOption("POLYGON");
         double[] from = at(400, 500);
         stroke(from[0], from[1], 200 * scale());
         until("own", zone -> zone.shape() != null && zone.shape().corners().size() > 8);
