@@ -117,7 +117,7 @@ public final class Shots {
         teacher.getByLabel("Pinned words").fill("What makes this one shine?");
         button(teacher, "Pin$").click();
         teacher.getByLabel("May improve it").check();
-        teacher.getByText("Nothing is seen before").waitFor();
+        teacher.getByText("Nobody sees it before").waitFor();
         shot(teacher, folder, "review");
         button(teacher, "Send back").click();
         teacher.getByText("Sent back to Kaja").waitFor();
