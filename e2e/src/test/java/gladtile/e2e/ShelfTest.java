@@ -130,8 +130,8 @@ class ShelfTest extends OnWorkbench {
     void two_teachers_see_each_others_edits_and_selections() {
         school.asTeacher()
                 .put(
-                        "/api/v1/activities/" + school.activityId + "/sharing",
-                        java.util.Map.of("personId", school.otherTeacher.id(), "access", "EDIT"));
+                        "/api/v1/activities/" + school.activityId + "/sharing/" + school.otherTeacher.id(),
+                        java.util.Map.of("access", "EDIT"));
         Page other = browser.device(false);
         Browser.signIn(other, address, school.teacherName().replace("teacher-", "other-"), School.PASSWORD);
         assertThat(other.getByText("to edit")).isVisible();

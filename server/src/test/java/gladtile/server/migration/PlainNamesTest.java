@@ -40,7 +40,7 @@ class PlainNamesTest {
               {"kind":"cover","id":"c",%1$s,"description":"","traits":null,"colour":"#0b5d66","way":"UP","label":""},
               {"kind":"zone","id":"z",%1$s,"description":"","label":"%2$s","traits":{"seeThrough":30,"groups":[],"route":{"kind":"page","pageId":"q"}}},
               {"kind":"ink","id":"i",%1$s,%3$s,"description":"","ink":{"width":100,"height":100,"strokes":[
-                {"tool":"TINT","colour":"#ffe27a","width":20,"dash":"SOLID","points":[0,0,500,10,10,500]}]}}]},
+                {"tool":"TINT","colour":"#ffe27a","width":20,"dash":"SOLID","points":[0,0,128,10,10,128]}]}}]},
              {"id":"q","name":"Two","paper":{"colour":"#ffffff","pattern":null,"picture":null,"fit":"FILL","crop":null},"items":[]}],
              "key":{"decisions":{"z":{"x":"TURNED_AWAY"}},
               "rules":{"z":{"settle":"MELTS","refused":"GLIDES_HOME","moment":"ON_CHECK","tell":"HOW_MANY",
@@ -103,7 +103,7 @@ class PlainNamesTest {
         Page page = read.pages().get(0);
         assertThat(page.links().to()).isEqualTo("q");
         assertThat(((Cover) page.items().get(0)).direction()).isEqualTo(Cover.Direction.UP);
-        assertThat(page.items().get(1).name()).isEqualTo("Say \"route\": { or \"settle\": \"MELTS\"");
+        assertThat(((Zone) page.items().get(1)).label()).isEqualTo("Say \"route\": { or \"settle\": \"MELTS\"");
         assertThat(page.items().get(1).traitsOrNone().transparency()).isEqualTo(30);
         assertThat(page.items().get(1).traitsOrNone().link()).isEqualTo(new Link.ToPage("q"));
         assertThat(((Ink) page.items().get(2)).ink().strokes().get(0).tool()).isEqualTo(Stroke.Tool.HIGHLIGHTER);
