@@ -8,6 +8,7 @@ import gladtile.core.activity.Ink;
 import gladtile.core.activity.Link;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Stroke;
+import gladtile.core.activity.Zone;
 import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.FeedbackDetail;
