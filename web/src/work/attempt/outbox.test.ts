@@ -26,7 +26,7 @@ const ANSWERS: { name: string; says: boolean; answer: () => Response }[] = [
   { name: 'token of another session', says: false, answer: () => json(403, {}) },
   { name: 'somebody else is signed in', says: false, answer: () => json(404, {}) },
   { name: 'a conflict that names no move', says: false, answer: () => json(409, { rule: 'ELSEWHERE' }) },
-  { name: 'paused', says: false, answer: () => json(409, { rule: 'HELD', move: 0 }) },
+  { name: 'paused', says: false, answer: () => json(409, { rule: 'PAUSED', move: 0 }) },
   { name: 'too many requests', says: false, answer: () => json(429, {}) },
   { name: 'too large for a proxy', says: false, answer: () => new Response('<h1>413</h1>', { status: 413 }) },
   { name: 'a fault of the server', says: false, answer: () => json(500, {}) },

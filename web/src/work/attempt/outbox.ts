@@ -6,7 +6,7 @@ import type { Device } from './device'
 export const NOT_YET: FileRef = { sha256: '0'.repeat(64), name: 'Recording', mediaType: 'audio/webm' }
 
 /** A teacher who pauses everyone lets them go on again; until then moves wait on the device. */
-const HELD = 'HELD'
+const PAUSED = 'PAUSED'
 /** The sound of a recording is gone from this device, so it can never be sent. */
 const GONE = 410
 
@@ -16,7 +16,7 @@ const GONE = 410
  * that ended, another child at this tablet, a server that fails) says nothing about the move, so it stays.
  */
 export function refusedByName(error: unknown): boolean {
-  if (!(error instanceof Refusal) || error.rule === HELD) return false
+  if (!(error instanceof Refusal) || error.rule === PAUSED) return false
   if (error.status === GONE) return true
   return (error.rule !== '' && error.namesMove) || error.bound !== ''
 }
@@ -27,7 +27,7 @@ export function refusedByName(error: unknown): boolean {
  */
 export function whyWaiting(error: unknown): 'device' | 'held' | 'sign-in' {
   if (!(error instanceof Refusal)) return 'device'
-  if (error.rule === HELD) return 'held'
+  if (error.rule === PAUSED) return 'held'
   return [401, 403, 404].includes(error.status) ? 'sign-in' : 'device'
 }
 

@@ -56,7 +56,7 @@ const tappable = computed(() => (opens(props.one) || erases.value) && !props.res
 
 /** Whether words within it lead somewhere; what is drawn as one picture would hide them from a screen reader. */
 const hasLinks = (item: Item) =>
-  ['shape', 'note', 'table'].includes(item.kind) && JSON.stringify(item).includes('"route":{')
+  ['shape', 'note', 'table'].includes(item.kind) && JSON.stringify(item).includes('"link":{')
 const label = computed(() => {
   if (erases.value && tappable.value) return `Rub away: ${spoken(props.one, false)}`
   return props.one.item.kind === 'words' && !opens(props.one) ? undefined : spoken(props.one, false)

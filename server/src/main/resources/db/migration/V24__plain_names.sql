@@ -65,8 +65,11 @@ begin
       -- What happened stays as it was told; parts of a table are reached through the whole.
       and c.table_name <> 'activity_log' and i.inhrelid is null
   loop
-    execute format('update %I set %I = plain_names(%I) where plain_names(%I) <> %I',
-      one.table_name, one.column_name, one.column_name, one.column_name, one.column_name);
+    -- A look at the text first: most of what is kept, moves above all, has none of the names.
+    execute format('update %I set %I = plain_names(%I) where %I::text ~ %L',
+      one.table_name, one.column_name, one.column_name, one.column_name,
+      '"(route|ways|settle|refused|moment|tell|besides|seeThrough|taken|turnedAway|way|melted|lateShut)": '
+      || '|"(GLIDES_HOME|MELTS|MELTED|TURNED_AWAY|TINT|LOOK_ONLY|together|set-page-ways)"');
   end loop;
 end $$;
 drop function plain_names(jsonb);
