@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { looksOnly } from '@/accounts/me'
 import { PhChatCircleText } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -74,7 +75,7 @@ const groups = computed(() => {
     <td class="now">
       <span :class="{ chip: row.standing === 'HANDED_IN' }">{{ now }}</span>
       <button
-        v-if="row.standing"
+        v-if="row.standing && !looksOnly"
         class="say"
         :aria-label="`Message ${row.name}`"
         title="Message"

@@ -223,7 +223,7 @@ class SchoolTest {
                 assigned,
                 "main :text('Ada')",
                 assigned + "/results",
-                "main :text('Ada')",
+                "main :text('Reliability')",
                 assigned + "/review",
                 ".say");
         for (String screen : screens.keySet()) {

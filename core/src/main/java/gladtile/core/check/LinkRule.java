@@ -94,7 +94,7 @@ final class LinkRule {
         if (to == null) {
             return "a page that was deleted";
         }
-        return to.leads().aside() ? "a page that was set aside" : null;
+        return to.leads().aside() ? "a page that is archived" : null;
     }
 
     private static void next(Map<String, Page> pages, Page page, List<Finding> found) {

@@ -102,7 +102,7 @@ final class MapRule {
                 List.of(
                         new Mend("Link it", link),
                         new Mend(
-                                "Set aside",
+                                "Archive",
                                 new SetPageLinks(page.id(), page.leads().withAside(true)))));
     }
 
