@@ -42,12 +42,10 @@ describe("a student's work", () => {
       if (down) throw new TypeError('network')
       const moved: Moved = {
         seq: seen.length,
-        pageId: 'p',
-        standing: 'WORKING',
-        pieces: {},
+        from: seen.length - 1,
+        patch: { seq: seen.length },
         progress: { solved: 1, on: { p: 1 }, score: { got: 1, most: 2 } },
         verdicts: {},
-        met: [{ pageId: 'p' }],
         course: { pages: ['p'] },
       }
       return new Response(JSON.stringify(moved), { headers: { 'Content-Type': 'application/json' } })
@@ -147,11 +145,18 @@ describe('what the server says of a move', () => {
     })
     return bodies
   }
-  const moved = (more: object) => ({
-    seq: 1,
-    pageId: 'p',
-    standing: 'WORKING',
-    pieces: {},
+  const moved = ({
+    seq = 1,
+    patch = {},
+    ...more
+  }: {
+    seq?: number
+    patch?: object
+    [more: string]: unknown
+  }) => ({
+    seq,
+    from: seq - 1,
+    patch: { seq, ...patch },
     progress: { solved: 0, on: {}, score: { got: 0, most: 2 } },
     verdicts: {},
     ...more,
@@ -159,7 +164,11 @@ describe('what the server says of a move', () => {
 
   it('is laid over what lies there, and copies that were taken back are gone', async () => {
     const pieces = { sun: lying(1), 'star~1': lying(2) }
-    answers(moved({ pieces: { sun: lying(9) }, gone: ['star~1'], over: ['sun'], written: { note: 'Mars' } }))
+    answers(
+      moved({
+        patch: { pieces: { sun: lying(9), 'star~1': null }, over: ['sun'], written: { note: 'Mars' } },
+      }),
+    )
     const work = attemptWork({ ...opened, state: { ...opened.state, pieces } })
     await work.make(put)
     expect(work.state.value.pieces).toEqual({ sun: lying(9) })
@@ -205,6 +214,15 @@ describe('what the server says of a move', () => {
     await work.make(act)
     await work.make(act)
     expect(work.state.value.own!.p!.ink).toHaveLength(1)
+  })
+
+  it('that came again tells the whole, and nothing is left of what was shown meanwhile', async () => {
+    const pieces = { sun: lying(1), 'star~1': lying(2) }
+    const whole = { seq: 1, pageId: 'p', standing: 'WORKING', pieces: { sun: lying(9) } }
+    answers({ ...moved({ patch: whole }), from: undefined })
+    const work = attemptWork({ ...opened, state: { ...opened.state, pieces, over: ['sun'] } })
+    await work.make(put)
+    expect(work.state.value).toEqual(whole)
   })
 
   it('is asked for whole where somebody else moved in between', async () => {

@@ -2,6 +2,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { get, post } from '@/api/client'
 import { refusalWords } from './refusal'
 import { newId } from '@/api/id'
+import { patched } from '@/shared/mergePatch'
 import type {
   Act,
   Around,
@@ -80,32 +81,12 @@ const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
 
 const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toISOString() })
 
-/**
- * The state as the server says it is now. Of the pieces it says only what changed, and nothing of what was drawn and
- * said: that is what was sent.
- */
+/** The state with what the server says has changed; what was drawn and said is not in that, but in what was sent. */
 function stateAfter(was: AttemptState, moved: Moved, act: Act): AttemptState {
-  const { seq, pageId, standing, over, slid, written, zones, typed, shown, came, met, spots } = moved
-  const pieces = { ...was.pieces, ...moved.pieces }
-  for (const id of moved.gone ?? []) delete pieces[id]
-  return {
-    seq,
-    pageId,
-    standing,
-    pieces,
-    over,
-    slid,
-    written,
-    zones,
-    typed,
-    shown,
-    came,
-    met,
-    spots,
-    // A move that came again was in the state already.
-    own: moved.seq > was.seq ? ownAfter(was.own, act) : was.own,
-    opened: was.opened,
-  }
+  const now = patched(moved.from === undefined ? ({} as AttemptState) : was, moved.patch)
+  // A move that came again was in the state already.
+  const own = moved.seq > was.seq ? ownAfter(was.own, act) : was.own
+  return { ...now, ...(own && { own }) }
 }
 
 /** The view with pages that are open now. */

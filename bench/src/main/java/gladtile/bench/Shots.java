@@ -107,7 +107,7 @@ public final class Shots {
 
     /** Handed-in work with words to it; sent back, so that its student can be looked at. */
     private static void desk(Page teacher, String table, Path folder) {
-        teacher.navigate(table + "/reviews");
+        teacher.navigate(table + "/review");
         button(teacher, "Kaja").click();
         teacher.getByLabel("Words to Kaja").fill("You changed your mind about the moon and got it.");
         button(teacher, "Look once more at").click();

@@ -9,9 +9,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
 
 /** Debian's Chromium, driven as a person would: by what is on the screen. */
@@ -25,8 +28,14 @@ final class Browser implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
-    private final Playwright playwright = Playwright.create();
+    private static final Path SLIM = Path.of("/usr/bin/chromium-headless-shell");
+    private static final Path USUAL = Path.of("/usr/bin/chromium");
+
+    private static Playwright driver;
+    private static final Map<List<String>, com.microsoft.playwright.Browser> RUNNING = new HashMap<>();
+
     private final com.microsoft.playwright.Browser chromium;
+    private final List<BrowserContext> devices = new ArrayList<>();
     private final List<String> mishaps = new ArrayList<>();
 
     Browser() {
@@ -34,18 +43,31 @@ final class Browser implements AutoCloseable {
     }
 
     private Browser(List<String> more) {
-        List<String> flags = new ArrayList<>(FLAGS);
-        flags.addAll(more);
-        chromium = playwright
-                .chromium()
-                .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
-                        .setArgs(flags));
+        chromium = running(more);
     }
 
     /** On machines with a microphone, which hears a beep now and then, and may be used. */
     static Browser withMicrophone() {
         return new Browser(List.of("--use-fake-device-for-media-stream", "--use-fake-ui-for-media-stream"));
+    }
+
+    /** Started once for all tests of a run: what keeps tests apart is the device, which knows nothing of others. */
+    private static com.microsoft.playwright.Browser running(List<String> more) {
+        com.microsoft.playwright.Browser before = RUNNING.get(more);
+        if (before != null && before.isConnected()) {
+            return before;
+        }
+        if (driver == null) {
+            driver = Playwright.create();
+        }
+        List<String> flags = new ArrayList<>(FLAGS);
+        flags.addAll(more);
+        com.microsoft.playwright.Browser started = driver.chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Files.exists(SLIM) ? SLIM : USUAL)
+                        .setArgs(flags));
+        RUNNING.put(more, started);
+        return started;
     }
 
     /** A new device: nobody is signed in. */
@@ -54,6 +76,7 @@ final class Browser implements AutoCloseable {
                 .setViewportSize(1280, 800)
                 .setHasTouch(touch)
                 .setLocale("en-GB"));
+        devices.add(context);
         context.setDefaultTimeout(15_000);
         Page page = context.newPage();
         page.onPageError(mishaps::add);
@@ -188,8 +211,9 @@ final class Browser implements AutoCloseable {
                 .toList();
     }
 
+    /** Puts every device away, with what it kept. */
     @Override
     public void close() {
-        playwright.close();
+        devices.forEach(BrowserContext::close);
     }
 }

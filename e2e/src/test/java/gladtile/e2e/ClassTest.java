@@ -148,7 +148,7 @@ class ClassTest {
                 .isVisible();
         Browser.look(teacher, "results");
         assertThat(Browser.barriers(teacher)).isEmpty();
-        var table = teacher.waitForDownload(() -> link(teacher, "As a table").click());
+        var table = teacher.waitForDownload(() -> link(teacher, "Download CSV").click());
         assertThat(table.suggestedFilename()).endsWith(", results.csv").contains("Night sky");
     }
 }

@@ -75,6 +75,8 @@ class KeyboardPageTest {
             teacher.keyboard().type(i == 0 ? "Seen by day" : "Seen by night");
             teacher.keyboard().press("Enter");
         }
+        // The zone's own field is called Shape too: past it, to the rack.
+        tabTo(teacher, "Words");
         press("Shape", "Enter");
         tabTo(teacher, "Ellipse");
         teacher.keyboard().press("Enter");

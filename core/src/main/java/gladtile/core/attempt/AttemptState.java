@@ -123,6 +123,15 @@ public record AttemptState(
                         own);
     }
 
+    /** The same with nothing drawn and said. */
+    public AttemptState withoutOwn() {
+        return own.isEmpty()
+                ? this
+                : new AttemptState(
+                        seq, pageId, standing, pieces, over, slid, written, zones, typed, shown, opened, came, met,
+                        spots, Map.of());
+    }
+
     private AttemptState as(Standing now, Map<String, Long> begun) {
         return new AttemptState(
                 seq, pageId, now, pieces, over, slid, written, zones, typed, shown, begun, came, met, spots, own);

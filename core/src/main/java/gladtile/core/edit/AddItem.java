@@ -13,7 +13,7 @@ import java.util.List;
  *
  * @param index its depth afterwards, 0 the lowest; past the end means on top
  */
-public record AddItem(String pageId, int index, Item item) implements Edit {
+public record AddItem(String pageId, int index, Item item) implements PageEdit {
     public AddItem {
         Bounds.id("page.id", pageId);
         Bounds.within("edit.index", index, 0, Bounds.ITEMS_ON_A_PAGE);
@@ -45,5 +45,31 @@ public record AddItem(String pageId, int index, Item item) implements Edit {
     @Override
     public Edit invert(Activity before) {
         return new RemoveItem(pageId, item.id());
+    }
+
+    @Override
+    public String summary() {
+        return item.name() + " added";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.item("item", pageId, item.id(), there -> true);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    /** Of two that were added at one place, the one that came later stands after the one that came first. */
+    @Override
+    public Edit shifted(Edit over) {
+        return over instanceof AddItem theirs
+                        && theirs.pageId.equals(pageId)
+                        && theirs.index <= index
+                        && index < Bounds.ITEMS_ON_A_PAGE
+                ? new AddItem(pageId, index + 1, item)
+                : this;
     }
 }

@@ -14,7 +14,7 @@ import java.util.Set;
  *
  * @param index where it stands afterwards, 0 the first; past the end means last
  */
-public record AddPage(int index, Page page) implements Edit {
+public record AddPage(int index, Page page) implements ActivityEdit {
     public AddPage {
         Bounds.within("edit.index", index, 0, Bounds.PAGES);
         Bounds.present("edit.page", page);
@@ -46,5 +46,28 @@ public record AddPage(int index, Page page) implements Edit {
     @Override
     public Edit invert(Activity before) {
         return new RemovePage(page.id());
+    }
+
+    @Override
+    public String summary() {
+        return "Page " + EditSupport.quoted(page.name()) + " added";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.reads("page " + page.id(), now -> now.indexOf(page.id()) >= 0);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    /** Of two that were added at one place, the one that came later stands after the one that came first. */
+    @Override
+    public Edit shifted(Edit over) {
+        return over instanceof AddPage theirs && theirs.index <= index && index < Bounds.PAGES
+                ? new AddPage(index + 1, page)
+                : this;
     }
 }

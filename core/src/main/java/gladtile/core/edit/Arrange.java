@@ -2,11 +2,14 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
 import gladtile.core.measure.Arrangement;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /** Lines up several items, spreads them evenly or makes them the same size. */
-public record Arrange(String pageId, List<String> itemIds, Arrangement how) implements Edit {
+public record Arrange(String pageId, List<String> itemIds, Arrangement how) implements ItemEdit {
     public Arrange {
         Bounds.id("page.id", pageId);
         itemIds = ItemsEditSupport.ids(itemIds);
@@ -21,5 +24,32 @@ public record Arrange(String pageId, List<String> itemIds, Arrangement how) impl
     @Override
     public Edit invert(Activity before) {
         return ItemsEditSupport.back(before, pageId, itemIds);
+    }
+
+    @Override
+    public String summary() {
+        return "%d lined up".formatted(itemIds.size());
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        itemIds.forEach(id -> all.item("frame", pageId, id, Item::frame));
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.copyOf(itemIds);
+    }
+
+    /** The others are still there. */
+    @Override
+    public Optional<Edit> without(String item) {
+        List<String> left = itemIds.stream().filter(id -> !id.equals(item)).toList();
+        return left.isEmpty() ? Optional.empty() : Optional.of(new Arrange(pageId, left, how));
     }
 }

@@ -63,4 +63,26 @@ public record CompositeEdit(List<Edit> edits) implements Edit {
         Collections.reverse(back);
         return orOne(back);
     }
+
+    @Override
+    public String summary() {
+        String first = edits.get(0).summary();
+        return edits.size() == 1 ? first : "%s, and %d more".formatted(first, edits.size() - 1);
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        edits.forEach(edit -> edit.aspects(all));
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Edit mergedOver(Edit over, Activity before, Activity after) {
+        return new CompositeEdit(
+                edits.stream().map(one -> one.mergedOver(over, before, after)).toList());
+    }
 }

@@ -30,7 +30,7 @@ public final class Conflict {
         Set<String> moved = places(back);
         others.stream()
                 .filter(other -> places(other).stream().anyMatch(moved::contains))
-                .map(EditSummary::of)
+                .map(Edit::summary)
                 .filter(told -> !lost.contains(told))
                 .forEach(lost::add);
         return lost;
@@ -39,13 +39,7 @@ public final class Conflict {
     private static Set<String> places(Edit edit) {
         Set<String> places = new HashSet<>();
         List<Edit> all = edit instanceof CompositeEdit step ? step.edits() : List.of(edit);
-        for (Edit one : all) {
-            if (one instanceof MoveDepth e) {
-                places.add("depth " + e.itemId());
-            } else if (one instanceof MovePage e) {
-                places.add("place " + e.pageId());
-            }
-        }
+        all.forEach(one -> one.place().ifPresent(places::add));
         return places;
     }
 }

@@ -6,9 +6,10 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.EditResult.Reason;
+import java.util.Set;
 
 /** Sets one cell of the answer key: one piece in one zone of the same page. */
-public record Decide(String pageId, String zoneId, String pieceId, Decision decision) implements Edit {
+public record Decide(String pageId, String zoneId, String pieceId, Decision decision) implements ItemEdit {
     public Decide {
         Bounds.id("page.id", pageId);
         Bounds.id("zone.id", zoneId);
@@ -40,5 +41,30 @@ public record Decide(String pageId, String zoneId, String pieceId, Decision deci
     @Override
     public Edit invert(Activity before) {
         return new Decide(pageId, zoneId, pieceId, before.key().said(zoneId, pieceId));
+    }
+
+    @Override
+    public String summary() {
+        return "Answer decided";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.reads("cell " + zoneId + " " + pieceId, now -> now.key().said(zoneId, pieceId));
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Set<String> items() {
+        return zoneId.equals(pieceId) ? Set.of(zoneId) : Set.of(zoneId, pieceId);
+    }
+
+    @Override
+    public boolean needsToMove(String item) {
+        return pieceId.equals(item);
     }
 }

@@ -43,37 +43,7 @@ import java.util.Optional;
     @JsonSubTypes.Type(value = Transform.class, name = "transform"),
     @JsonSubTypes.Type(value = CompositeEdit.class, name = "composite")
 })
-public sealed interface Edit
-        permits SetTitle,
-                AddPage,
-                RemovePage,
-                MovePage,
-                RenamePage,
-                SetPaper,
-                AddItem,
-                RemoveItem,
-                MoveDepth,
-                SetFrame,
-                SetMovement,
-                SetDescription,
-                SetWords,
-                SetZoneLabel,
-                Decide,
-                SetRule,
-                SetFacts,
-                SetTyped,
-                SetSets,
-                SetTerms,
-                SetMadeFrom,
-                SetPassage,
-                SetPageLinks,
-                SetTraits,
-                SetBody,
-                SetPageWords,
-                Arrange,
-                Transform,
-                CompositeEdit {
-
+public sealed interface Edit permits ActivityEdit, PageEdit, CompositeEdit {
     /** The activity with this change made, or why it does not fit. */
     EditResult apply(Activity activity);
 
@@ -104,6 +74,38 @@ public sealed interface Edit
 
     /** One edit that does what this and then {@code next} do, where such a one is no larger; else empty. */
     default Optional<Edit> merge(Edit next) {
-        return Merge.of(this, next);
+        return isReplacedBy(next) ? Optional.of(next) : Optional.empty();
+    }
+
+    /** What it did, in a few words, for the history. */
+    String summary();
+
+    /** Tells what it sets, so that it is seen when somebody else's change would take that back. */
+    void aspects(EditAspects all);
+
+    /** Whether the next one sets the very same thing, so that only that one counts. */
+    boolean isReplacedBy(Edit next);
+
+    /**
+     * Where this sets a value with several fields and {@code over} set the same value: only those fields that this one
+     * changed are its own. So who sets the points does not take back the time that somebody else has set. A value that
+     * is one thing stays as this sets it, being the later one.
+     *
+     * @param over a plain edit that this one was made without knowledge of
+     * @param before the activity that {@code over} was applied to, and this was made on
+     * @param after what {@code over} made of it
+     */
+    default Edit mergedOver(Edit over, Activity before, Activity after) {
+        return this;
+    }
+
+    /** This edit with its place moved on, where {@code over} put something at the same place. */
+    default Edit shifted(Edit over) {
+        return this;
+    }
+
+    /** What stands elsewhere among others by it; that changes with every addition, so it counts who moved it. */
+    default Optional<String> place() {
+        return Optional.empty();
     }
 }

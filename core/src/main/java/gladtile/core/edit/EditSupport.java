@@ -66,4 +66,11 @@ final class EditSupport {
     static EditResult noSuchItem(String itemId) {
         return EditResult.refused(Reason.NO_SUCH_ITEM, "item " + itemId + " is no longer there");
     }
+
+    /** The beginning of a text on one line, for a summary. */
+    static String quoted(String text) {
+        String line = text.strip().replaceAll("\\s+", " ");
+        int end = line.offsetByCodePoints(0, Math.min(40, line.codePointCount(0, line.length())));
+        return "“" + (end < line.length() ? line.substring(0, end) + "…" : line) + "”";
+    }
 }

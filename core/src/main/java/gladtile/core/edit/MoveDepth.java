@@ -5,13 +5,15 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /**
  * Puts an item above or below others.
  *
  * @param index its depth afterwards, 0 the lowest; past the end means on top
  */
-public record MoveDepth(String pageId, String itemId, int index) implements Edit {
+public record MoveDepth(String pageId, String itemId, int index) implements ItemEdit {
     public MoveDepth {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -37,5 +39,30 @@ public record MoveDepth(String pageId, String itemId, int index) implements Edit
     public Edit invert(Activity before) {
         EditSupport.itemOf(before, pageId, itemId);
         return new MoveDepth(pageId, itemId, EditSupport.pageOf(before, pageId).indexOf(itemId));
+    }
+
+    @Override
+    public String summary() {
+        return "Depth changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        // What lies above what changes with every addition; see place().
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(itemId);
+    }
+
+    @Override
+    public Optional<String> place() {
+        return Optional.of("item " + itemId);
     }
 }

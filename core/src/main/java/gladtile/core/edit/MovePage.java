@@ -5,13 +5,14 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Puts a page at another place in the order.
  *
  * @param index where it stands afterwards, 0 the first; past the end means last
  */
-public record MovePage(String pageId, int index) implements Edit {
+public record MovePage(String pageId, int index) implements PageEdit {
     public MovePage {
         Bounds.id("page.id", pageId);
         Bounds.within("edit.index", index, 0, Bounds.PAGES);
@@ -33,5 +34,25 @@ public record MovePage(String pageId, int index) implements Edit {
     public Edit invert(Activity before) {
         EditSupport.pageOf(before, pageId);
         return new MovePage(pageId, before.indexOf(pageId));
+    }
+
+    @Override
+    public String summary() {
+        return "Page moved";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        // Where a page stands changes with every other; see place().
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Optional<String> place() {
+        return Optional.of("page " + pageId);
     }
 }

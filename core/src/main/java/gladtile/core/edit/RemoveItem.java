@@ -8,9 +8,10 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.edit.EditResult.Applied;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Takes an item away, with everything the answer key says of it. */
-public record RemoveItem(String pageId, String itemId) implements Edit {
+public record RemoveItem(String pageId, String itemId) implements ItemEdit {
     public RemoveItem {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -43,5 +44,25 @@ public record RemoveItem(String pageId, String itemId) implements Edit {
         steps.add(new AddItem(pageId, page.indexOf(itemId), item));
         steps.addAll(AnswerKeyDifference.remembering(before, Page.idsOf(item)));
         return CompositeEdit.orOne(steps);
+    }
+
+    @Override
+    public String summary() {
+        return "Item deleted";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        // What is gone cannot be taken from whoever took it away.
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(itemId);
     }
 }

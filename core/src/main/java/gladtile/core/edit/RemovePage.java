@@ -9,7 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Takes a page away, with everything on it and everything the answer key says of it. */
-public record RemovePage(String pageId) implements Edit {
+public record RemovePage(String pageId) implements PageEdit {
     public RemovePage {
         Bounds.id("page.id", pageId);
     }
@@ -42,5 +42,20 @@ public record RemovePage(String pageId) implements Edit {
             steps.addAll(AnswerKeyDifference.between(gone.activity().key(), before.key(), before));
         }
         return CompositeEdit.orOne(steps);
+    }
+
+    @Override
+    public String summary() {
+        return "Page deleted";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        // What is gone cannot be taken from whoever took it away.
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
     }
 }

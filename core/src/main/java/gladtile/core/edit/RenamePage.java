@@ -2,9 +2,10 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
 
 /** Names a page. */
-public record RenamePage(String pageId, String name) implements Edit {
+public record RenamePage(String pageId, String name) implements PageEdit {
     public RenamePage {
         Bounds.id("page.id", pageId);
         Bounds.text("page.name", name, Bounds.NAME_LENGTH);
@@ -18,5 +19,20 @@ public record RenamePage(String pageId, String name) implements Edit {
     @Override
     public Edit invert(Activity before) {
         return new RenamePage(pageId, EditSupport.pageOf(before, pageId).name());
+    }
+
+    @Override
+    public String summary() {
+        return "Page named " + EditSupport.quoted(name);
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.page("name", pageId, Page::name);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof RenamePage later && later.pageId.equals(pageId);
     }
 }

@@ -8,6 +8,7 @@ import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
+import gladtile.core.json.FieldMerge;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -19,7 +20,7 @@ import java.util.Set;
  *
  * @param item of the same kind and id as the one that is changed; its common parts do not count
  */
-public record SetBody(String pageId, Item item) implements Edit {
+public record SetBody(String pageId, Item item) implements ItemEdit {
     public SetBody {
         Bounds.id("page.id", pageId);
         Bounds.present("edit.item", item);
@@ -62,6 +63,52 @@ public record SetBody(String pageId, Item item) implements Edit {
         gone.removeAll(zoneIds(item.with(was.common())));
         steps.addAll(AnswerKeyDifference.remembering(before, gone));
         return CompositeEdit.orOne(steps);
+    }
+
+    @Override
+    public String summary() {
+        return item.name() + " changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.body(pageId, item.id());
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(item.id());
+    }
+
+    @Override
+    public Edit mergedOver(Edit over, Activity before, Activity after) {
+        if (over instanceof SetZoneLabel named && named.itemId().equals(item.id())) {
+            return labelled(before, after);
+        }
+        if (!(over instanceof SetBody theirs) || !theirs.item.id().equals(item.id())) {
+            return this;
+        }
+        Item was = EditSupport.itemOf(before, pageId, item.id());
+        Item now = EditSupport.itemOf(after, pageId, item.id());
+        return was.getClass() == item.getClass()
+                ? new SetBody(
+                        pageId, FieldMerge.merged(was, item.with(was.common()), now.with(was.common()), Item.class))
+                : this;
+    }
+
+    /** With the label that a zone was given meanwhile, unless this one changes it too. */
+    private SetBody labelled(Activity before, Activity after) {
+        return item instanceof Zone zone
+                        && EditSupport.itemOf(after, pageId, zone.id()) instanceof Zone now
+                        && EditSupport.itemOf(before, pageId, zone.id()) instanceof Zone was
+                        && zone.label().equals(was.label())
+                ? new SetBody(pageId, zone.withLabel(now.label()))
+                : this;
     }
 
     private static Set<String> zoneIds(Item item) {

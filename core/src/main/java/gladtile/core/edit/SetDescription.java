@@ -2,9 +2,11 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
+import java.util.Set;
 
 /** Says what a screen reader reads of an item. */
-public record SetDescription(String pageId, String itemId, String description) implements Edit {
+public record SetDescription(String pageId, String itemId, String description) implements ItemEdit {
     public SetDescription {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -20,5 +22,25 @@ public record SetDescription(String pageId, String itemId, String description) i
     public Edit invert(Activity before) {
         return new SetDescription(
                 pageId, itemId, EditSupport.itemOf(before, pageId, itemId).description());
+    }
+
+    @Override
+    public String summary() {
+        return "Described as " + EditSupport.quoted(description);
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.item("description", pageId, itemId, Item::description);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetDescription later && later.itemId.equals(itemId);
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(itemId);
     }
 }

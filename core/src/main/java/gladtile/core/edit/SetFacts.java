@@ -6,9 +6,11 @@ import gladtile.core.activity.Item;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
+import gladtile.core.json.FieldMerge;
+import java.util.Set;
 
 /** Sets a piece's labels and value, and whether it belongs nowhere. */
-public record SetFacts(String pageId, String itemId, PieceFacts facts) implements Edit {
+public record SetFacts(String pageId, String itemId, PieceFacts facts) implements ItemEdit {
     public SetFacts {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -30,5 +32,40 @@ public record SetFacts(String pageId, String itemId, PieceFacts facts) implement
     @Override
     public Edit invert(Activity before) {
         return new SetFacts(pageId, itemId, before.key().facts(itemId));
+    }
+
+    @Override
+    public String summary() {
+        return "Labels or value of a piece changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.reads("facts " + itemId, now -> now.key().facts(itemId));
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(itemId);
+    }
+
+    @Override
+    public boolean needsToMove(String item) {
+        return itemId.equals(item);
+    }
+
+    @Override
+    public Edit mergedOver(Edit over, Activity before, Activity after) {
+        if (!(over instanceof SetFacts theirs) || !theirs.itemId.equals(itemId)) {
+            return this;
+        }
+        PieceFacts was = before.key().facts(itemId);
+        return new SetFacts(
+                pageId, itemId, FieldMerge.merged(was, facts, after.key().facts(itemId), PieceFacts.class));
     }
 }

@@ -3,9 +3,11 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
+import java.util.Set;
 
 /** Moves, resizes or turns an item. */
-public record SetFrame(String pageId, String itemId, Frame frame) implements Edit {
+public record SetFrame(String pageId, String itemId, Frame frame) implements ItemEdit {
     public SetFrame {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -21,5 +23,25 @@ public record SetFrame(String pageId, String itemId, Frame frame) implements Edi
     public Edit invert(Activity before) {
         return new SetFrame(
                 pageId, itemId, EditSupport.itemOf(before, pageId, itemId).frame());
+    }
+
+    @Override
+    public String summary() {
+        return "Item moved, resized or turned";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.item("frame", pageId, itemId, Item::frame);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetFrame later && later.itemId.equals(itemId);
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(itemId);
     }
 }

@@ -6,7 +6,7 @@ import gladtile.core.activity.MadeFrom;
 
 /** Sets the list that pages of the activity were made from. @param madeFrom absent for none */
 public record SetMadeFrom(
-        @JsonInclude(JsonInclude.Include.NON_NULL) MadeFrom madeFrom) implements Edit {
+        @JsonInclude(JsonInclude.Include.NON_NULL) MadeFrom madeFrom) implements ActivityEdit {
     @Override
     public EditResult apply(Activity activity) {
         return new EditResult.Applied(activity.withMadeFrom(madeFrom));
@@ -15,5 +15,20 @@ public record SetMadeFrom(
     @Override
     public Edit invert(Activity before) {
         return new SetMadeFrom(before.madeFrom());
+    }
+
+    @Override
+    public String summary() {
+        return "List changed that pages are made from";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.reads("list", Activity::madeFrom);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetMadeFrom;
     }
 }

@@ -8,9 +8,10 @@ import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Says how students may move an item. What becomes fixed is no piece any more, so its decisions go with it. */
-public record SetMovement(String pageId, String itemId, Movement movement) implements Edit {
+public record SetMovement(String pageId, String itemId, Movement movement) implements ItemEdit {
     public SetMovement {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -42,5 +43,25 @@ public record SetMovement(String pageId, String itemId, Movement movement) imple
             steps.addAll(AnswerKeyDifference.remembering(before, List.of(itemId)));
         }
         return CompositeEdit.orOne(steps);
+    }
+
+    @Override
+    public String summary() {
+        return "Movement changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.item("movement", pageId, itemId, Item::movement);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(itemId);
     }
 }

@@ -3,12 +3,14 @@ package gladtile.core.edit;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
 import gladtile.core.activity.PageLinks;
+import gladtile.core.json.FieldMerge;
 
 /** Sets where one goes on from a page and where it stands on the map. @param links absent for the usual */
 public record SetPageLinks(
         String pageId,
-        @JsonInclude(JsonInclude.Include.NON_NULL) PageLinks links) implements Edit {
+        @JsonInclude(JsonInclude.Include.NON_NULL) PageLinks links) implements PageEdit {
     public SetPageLinks {
         Bounds.id("page.id", pageId);
         links = PageLinks.USUAL.equals(links) ? null : links;
@@ -22,5 +24,31 @@ public record SetPageLinks(
     @Override
     public Edit invert(Activity before) {
         return new SetPageLinks(pageId, before.page(pageId).orElseThrow().links());
+    }
+
+    @Override
+    public String summary() {
+        return "Where a page leads changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.page("links", pageId, Page::leads);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetPageLinks later && later.pageId.equals(pageId);
+    }
+
+    @Override
+    public Edit mergedOver(Edit over, Activity before, Activity after) {
+        if (!(over instanceof SetPageLinks theirs) || !theirs.pageId.equals(pageId)) {
+            return this;
+        }
+        PageLinks mine = links == null ? PageLinks.USUAL : links;
+        PageLinks was = EditSupport.pageOf(before, pageId).leads();
+        PageLinks now = EditSupport.pageOf(after, pageId).leads();
+        return new SetPageLinks(pageId, FieldMerge.merged(was, mine, now, PageLinks.class));
     }
 }

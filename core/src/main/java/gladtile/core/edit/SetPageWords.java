@@ -3,12 +3,13 @@ package gladtile.core.edit;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
 import gladtile.core.activity.WordStyle;
 
 /** Says how new boxes of words on a page look. @param words absent for the usual style */
 public record SetPageWords(
         String pageId,
-        @JsonInclude(JsonInclude.Include.NON_NULL) WordStyle words) implements Edit {
+        @JsonInclude(JsonInclude.Include.NON_NULL) WordStyle words) implements PageEdit {
     public SetPageWords {
         Bounds.id("page.id", pageId);
     }
@@ -21,5 +22,20 @@ public record SetPageWords(
     @Override
     public Edit invert(Activity before) {
         return new SetPageWords(pageId, EditSupport.pageOf(before, pageId).words());
+    }
+
+    @Override
+    public String summary() {
+        return "Style of new words changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.page("words", pageId, Page::words);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetPageWords later && later.pageId.equals(pageId);
     }
 }

@@ -2,10 +2,12 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
+import gladtile.core.json.FieldMerge;
 
 /** Gives a page another paper. */
-public record SetPaper(String pageId, Paper paper) implements Edit {
+public record SetPaper(String pageId, Paper paper) implements PageEdit {
     public SetPaper {
         Bounds.id("page.id", pageId);
         Bounds.present("edit.paper", paper);
@@ -19,5 +21,30 @@ public record SetPaper(String pageId, Paper paper) implements Edit {
     @Override
     public Edit invert(Activity before) {
         return new SetPaper(pageId, EditSupport.pageOf(before, pageId).paper());
+    }
+
+    @Override
+    public String summary() {
+        return "Paper changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.page("paper", pageId, Page::paper);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetPaper later && later.pageId.equals(pageId);
+    }
+
+    @Override
+    public Edit mergedOver(Edit over, Activity before, Activity after) {
+        if (!(over instanceof SetPaper theirs) || !theirs.pageId.equals(pageId)) {
+            return this;
+        }
+        Paper was = EditSupport.pageOf(before, pageId).paper();
+        Paper now = EditSupport.pageOf(after, pageId).paper();
+        return new SetPaper(pageId, FieldMerge.merged(was, paper, now, Paper.class));
     }
 }

@@ -5,9 +5,11 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.EditResult.Reason;
+import gladtile.core.json.FieldMerge;
+import java.util.Set;
 
 /** Says how a drop zone answers. */
-public record SetRule(String pageId, String zoneId, ZoneRule rule) implements Edit {
+public record SetRule(String pageId, String zoneId, ZoneRule rule) implements ItemEdit {
     public SetRule {
         Bounds.id("page.id", pageId);
         Bounds.id("zone.id", zoneId);
@@ -31,5 +33,35 @@ public record SetRule(String pageId, String zoneId, ZoneRule rule) implements Ed
     @Override
     public Edit invert(Activity before) {
         return new SetRule(pageId, zoneId, before.key().rule(zoneId));
+    }
+
+    @Override
+    public String summary() {
+        return "Rule of a drop zone changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.reads("rule " + zoneId, now -> now.key().rule(zoneId));
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(zoneId);
+    }
+
+    @Override
+    public Edit mergedOver(Edit over, Activity before, Activity after) {
+        if (!(over instanceof SetRule theirs) || !theirs.zoneId.equals(zoneId)) {
+            return this;
+        }
+        ZoneRule was = before.key().rule(zoneId);
+        return new SetRule(
+                pageId, zoneId, FieldMerge.merged(was, rule, after.key().rule(zoneId), ZoneRule.class));
     }
 }

@@ -4,9 +4,10 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.answer.AnswerTerms;
 import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.json.FieldMerge;
 
 /** Sets points, times and when the solution is shown, for the activity as a whole. */
-public record SetTerms(AnswerTerms terms) implements Edit {
+public record SetTerms(AnswerTerms terms) implements ActivityEdit {
     public SetTerms {
         Bounds.present("edit.terms", terms);
     }
@@ -19,5 +20,28 @@ public record SetTerms(AnswerTerms terms) implements Edit {
     @Override
     public Edit invert(Activity before) {
         return new SetTerms(before.key().holds());
+    }
+
+    @Override
+    public String summary() {
+        return "Points, time or solution changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.reads("terms", now -> now.key().holds());
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetTerms;
+    }
+
+    @Override
+    public Edit mergedOver(Edit over, Activity before, Activity after) {
+        return over instanceof SetTerms
+                ? new SetTerms(FieldMerge.merged(
+                        before.key().holds(), terms, after.key().holds(), AnswerTerms.class))
+                : this;
     }
 }

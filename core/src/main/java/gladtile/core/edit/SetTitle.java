@@ -4,7 +4,7 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 
 /** Names the activity. */
-public record SetTitle(String title) implements Edit {
+public record SetTitle(String title) implements ActivityEdit {
     public SetTitle {
         Bounds.text("activity.title", title, Bounds.NAME_LENGTH);
     }
@@ -17,5 +17,20 @@ public record SetTitle(String title) implements Edit {
     @Override
     public Edit invert(Activity before) {
         return new SetTitle(before.title());
+    }
+
+    @Override
+    public String summary() {
+        return "Named " + EditSupport.quoted(title);
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.reads("title", Activity::title);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetTitle;
     }
 }

@@ -2,10 +2,13 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
 import gladtile.core.activity.Traits;
+import gladtile.core.json.FieldMerge;
+import java.util.Set;
 
 /** Sets how see-through an item is, its groups, its supply and its other side. */
-public record SetTraits(String pageId, String itemId, Traits traits) implements Edit {
+public record SetTraits(String pageId, String itemId, Traits traits) implements ItemEdit {
     public SetTraits {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -21,5 +24,35 @@ public record SetTraits(String pageId, String itemId, Traits traits) implements 
     public Edit invert(Activity before) {
         return new SetTraits(
                 pageId, itemId, EditSupport.itemOf(before, pageId, itemId).traitsOrNone());
+    }
+
+    @Override
+    public String summary() {
+        return "Transparency, group, supply, other side, link or sound changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.item("traits", pageId, itemId, Item::traitsOrNone);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetTraits later && later.itemId.equals(itemId);
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(itemId);
+    }
+
+    @Override
+    public Edit mergedOver(Edit over, Activity before, Activity after) {
+        if (!(over instanceof SetTraits theirs) || !theirs.itemId.equals(itemId)) {
+            return this;
+        }
+        Traits was = EditSupport.itemOf(before, pageId, itemId).traitsOrNone();
+        Traits now = EditSupport.itemOf(after, pageId, itemId).traitsOrNone();
+        return new SetTraits(pageId, itemId, FieldMerge.merged(was, traits, now, Traits.class));
     }
 }

@@ -8,6 +8,8 @@ import gladtile.core.activity.Item;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
+import gladtile.core.json.FieldMerge;
+import java.util.Set;
 
 /**
  * Says what is right in a gap.
@@ -17,7 +19,7 @@ import gladtile.core.edit.EditResult.Reason;
 public record SetTyped(
         String pageId,
         String itemId,
-        @JsonInclude(JsonInclude.Include.NON_NULL) TypedKey typed) implements Edit {
+        @JsonInclude(JsonInclude.Include.NON_NULL) TypedKey typed) implements ItemEdit {
     public SetTyped {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -38,5 +40,38 @@ public record SetTyped(
     @Override
     public Edit invert(Activity before) {
         return new SetTyped(pageId, itemId, before.key().typed().get(itemId));
+    }
+
+    @Override
+    public String summary() {
+        return "What is right in a gap changed";
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.reads("typed " + itemId, now -> now.key().typed().get(itemId));
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(itemId);
+    }
+
+    @Override
+    public Edit mergedOver(Edit over, Activity before, Activity after) {
+        TypedKey was = before.key().typed().get(itemId);
+        TypedKey now = after.key().typed().get(itemId);
+        return over instanceof SetTyped theirs
+                        && theirs.itemId.equals(itemId)
+                        && was != null
+                        && typed != null
+                        && now != null
+                ? new SetTyped(pageId, itemId, FieldMerge.merged(was, typed, now, TypedKey.class))
+                : this;
     }
 }

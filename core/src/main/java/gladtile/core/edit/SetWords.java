@@ -3,11 +3,13 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
+import gladtile.core.activity.Item;
 import gladtile.core.activity.WordContent;
 import gladtile.core.activity.Words;
+import java.util.Set;
 
 /** Changes what a box of words says, with the frame it then needs. */
-public record SetWords(String pageId, String itemId, WordContent content, Frame frame) implements Edit {
+public record SetWords(String pageId, String itemId, WordContent content, Frame frame) implements ItemEdit {
     public SetWords {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -29,5 +31,26 @@ public record SetWords(String pageId, String itemId, WordContent content, Frame 
     public Edit invert(Activity before) {
         Words words = (Words) EditSupport.itemOf(before, pageId, itemId);
         return new SetWords(pageId, itemId, words.content(), words.frame());
+    }
+
+    @Override
+    public String summary() {
+        return "Words: " + EditSupport.quoted(content.text());
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.item("frame", pageId, itemId, Item::frame);
+        all.body(pageId, itemId);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetWords later && later.itemId.equals(itemId);
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(itemId);
     }
 }

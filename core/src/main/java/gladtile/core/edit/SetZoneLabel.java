@@ -3,9 +3,10 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Zone;
+import java.util.Set;
 
 /** Writes at the top of a drop zone. */
-public record SetZoneLabel(String pageId, String itemId, String label) implements Edit {
+public record SetZoneLabel(String pageId, String itemId, String label) implements ItemEdit {
     public SetZoneLabel {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -21,5 +22,25 @@ public record SetZoneLabel(String pageId, String itemId, String label) implement
     public Edit invert(Activity before) {
         Zone zone = (Zone) EditSupport.itemOf(before, pageId, itemId);
         return new SetZoneLabel(pageId, itemId, zone.label());
+    }
+
+    @Override
+    public String summary() {
+        return "Drop zone named " + EditSupport.quoted(label);
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        all.body(pageId, itemId);
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return next instanceof SetZoneLabel later && later.itemId.equals(itemId);
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.of(itemId);
     }
 }

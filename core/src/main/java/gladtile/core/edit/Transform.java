@@ -2,12 +2,15 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.activity.Item;
 import gladtile.core.activity.Point;
 import gladtile.core.measure.Similarity;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 
 /** Moves, resizes and turns several items as one. */
-public record Transform(String pageId, List<String> itemIds, Similarity by) implements Edit {
+public record Transform(String pageId, List<String> itemIds, Similarity by) implements ItemEdit {
     public Transform {
         Bounds.id("page.id", pageId);
         itemIds = ItemsEditSupport.ids(itemIds);
@@ -28,5 +31,32 @@ public record Transform(String pageId, List<String> itemIds, Similarity by) impl
     @Override
     public Edit invert(Activity before) {
         return ItemsEditSupport.back(before, pageId, itemIds);
+    }
+
+    @Override
+    public String summary() {
+        return "%d moved or resized together".formatted(itemIds.size());
+    }
+
+    @Override
+    public void aspects(EditAspects all) {
+        itemIds.forEach(id -> all.item("frame", pageId, id, Item::frame));
+    }
+
+    @Override
+    public boolean isReplacedBy(Edit next) {
+        return false;
+    }
+
+    @Override
+    public Set<String> items() {
+        return Set.copyOf(itemIds);
+    }
+
+    /** The others are still there. */
+    @Override
+    public Optional<Edit> without(String item) {
+        List<String> left = itemIds.stream().filter(id -> !id.equals(item)).toList();
+        return left.isEmpty() ? Optional.empty() : Optional.of(new Transform(pageId, left, by));
     }
 }

@@ -114,7 +114,7 @@ class HistoryLawsTest {
             Activity now = ((Applied) one.get(1).apply(added)).activity();
             assertThat(Conflict.lost(back, List.of(one.get(1)), now))
                     .as("%s", one)
-                    .containsExactly(EditSummary.of(one.get(1)));
+                    .containsExactly(one.get(1).summary());
         }
     }
 
@@ -331,7 +331,7 @@ class HistoryLawsTest {
         RandomEdits edits = new RandomEdits(random, "a");
         Activity now = Some.activity(random, 2, 6);
         for (int i = 0; i < 400; i++) {
-            assertThat(EditSummary.of(edits.any(now))).isNotBlank().hasSizeLessThan(200);
+            assertThat(edits.any(now).summary()).isNotBlank().hasSizeLessThan(200);
         }
     }
 }

@@ -13,7 +13,6 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.attempt.AttemptRules;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult;
-import gladtile.core.edit.EditSummary;
 import gladtile.core.edit.Invariants;
 import gladtile.core.json.Json;
 import gladtile.server.accounts.CurrentUser;
@@ -239,7 +238,7 @@ class ActivityStore {
                 .set(ACTIVITY_EDIT.INVERSE, JSONB.valueOf(Json.write(row.inverse())))
                 .set(ACTIVITY_EDIT.KIND, logged.kind().name().toLowerCase(Locale.ROOT))
                 .set(ACTIVITY_EDIT.TARGET, logged.target())
-                .set(ACTIVITY_EDIT.TOLD, EditSummary.of(logged.edit()))
+                .set(ACTIVITY_EDIT.TOLD, logged.edit().summary())
                 .execute();
     }
 

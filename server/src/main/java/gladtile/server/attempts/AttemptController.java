@@ -13,11 +13,8 @@ import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Move;
 import gladtile.core.attempt.PathProgress;
-import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Progress;
-import gladtile.core.attempt.Standing;
-import gladtile.core.attempt.TypedState;
-import gladtile.core.attempt.ZoneState;
+import gladtile.core.json.MergePatch;
 import gladtile.core.present.Lead;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.CurrentUser;
@@ -26,11 +23,11 @@ import gladtile.server.classes.ClassService.Student;
 import gladtile.server.lessons.LessonService;
 import gladtile.server.support.ComputingBudget;
 import gladtile.server.support.Problem;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Predicate;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -41,6 +38,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 /** A student's own work. */
 @RestController
@@ -143,26 +141,17 @@ class AttemptController {
     /**
      * What moves changed.
      *
-     * @param pieces those that lie or count otherwise than before
-     * @param gone copies that were taken back
+     * @param from how many moves had been made in the state that the patch is for; absent where a move came again, and
+     *     the patch is for an empty object then
+     * @param patch what is otherwise in the state, as JSON Merge Patch (RFC 7396); of what was drawn and said it says
+     *     nothing, since that is what was sent
      * @param verdicts by move id, for those that were judged
      * @param opened pages that are open now and were not before
      */
     record Moved(
             long seq,
-            String pageId,
-            Standing standing,
-            Map<String, PieceState> pieces,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> gone,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> over,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Double> slid,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, String> written,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, ZoneState> zones,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, TypedState> typed,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> shown,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> came,
-            List<AttemptState.Met> met,
-            @JsonInclude(JsonInclude.Include.NON_EMPTY) Set<String> spots,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Long from,
+            @Schema(implementation = Object.class) JsonNode patch,
             Progress progress,
             Map<UUID, Verdict> verdicts,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, OtherSide> sides,
@@ -254,19 +243,8 @@ class AttemptController {
         AttemptState now = made.state();
         return new Moved(
                 now.seq(),
-                now.pageId(),
-                now.standing(),
-                made.changed(),
-                made.gone(),
-                now.over(),
-                now.slid(),
-                now.written(),
-                now.zones(),
-                now.typed(),
-                now.shown(),
-                now.came(),
-                now.met(),
-                now.spots(),
+                made.before().map(AttemptState::seq).orElse(null),
+                MergePatch.between(made.before().map(AttemptState::withoutOwn).orElse(null), now.withoutOwn()),
                 made.progress(),
                 made.verdicts(),
                 made.sides(),

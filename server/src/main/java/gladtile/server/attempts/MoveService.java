@@ -29,7 +29,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -83,9 +82,8 @@ public class MoveService {
     /**
      * All were made.
      *
-     * @param changed the pieces that lie or count otherwise than before; all of them when a move came again, since its
-     *     sender missed what became of it
-     * @param gone copies that were taken back
+     * @param before as the sender knew it; empty when a move came again, since its sender missed what became of it
+     * @param state as its student may see it now
      * @param verdicts by move id, for those that were judged
      * @param sides the other sides that settling has brought up
      * @param said what pieces say that have settled now
@@ -93,9 +91,8 @@ public class MoveService {
      *     nothing ever opens
      */
     public record AllMade(
+            Optional<AttemptState> before,
             AttemptState state,
-            Map<String, PieceState> changed,
-            Set<String> gone,
             Progress progress,
             Map<UUID, Verdict> verdicts,
             Map<String, OtherSide> sides,
@@ -267,19 +264,19 @@ public class MoveService {
             state = PathProgress.at(state, cached.rules, pageOf(moves, state), at);
         }
         state = seen.of(assignment, asked.attemptId, cached.version, state);
-        Map<String, PieceState> changed = made.size() < moves.size() ? state.pieces() : changed(before, state);
-        Set<String> gone = new HashSet<>(before.pieces().keySet());
-        gone.removeAll(state.pieces().keySet());
+        boolean cameAgain = made.size() < moves.size();
+        Map<String, PieceState> changed = cameAgain ? state.pieces() : changed(before, state);
         return new AllMade(
+                cameAgain
+                        ? Optional.empty()
+                        : Optional.of(seen.of(assignment, asked.attemptId, cached.version, before)),
                 state,
-                changed,
-                gone,
                 Progress.of(state, cached.rules, at),
                 verdicts,
                 cached.rules.broughtUp(state),
                 cached.rules.said(changed),
                 PathProgress.of(state, cached.rules, at),
-                opened(cached, made.size() < moves.size() ? null : before, state, at));
+                opened(cached, cameAgain ? null : before, state, at));
     }
 
     /** The page that whoever made these moves is on. */

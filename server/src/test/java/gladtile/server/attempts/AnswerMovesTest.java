@@ -32,6 +32,7 @@ import gladtile.core.edit.SetTyped;
 import gladtile.core.typed.TypedRule;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.Api;
+import gladtile.server.testkit.DeviceState;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.util.HashMap;
@@ -49,6 +50,7 @@ class AnswerMovesTest {
     private Api student;
     private String assignment;
     private String attempt;
+    private DeviceState device;
 
     @BeforeEach
     void assignAnswers(RealServer server) {
@@ -59,6 +61,7 @@ class AnswerMovesTest {
         assignment = given.id().toString();
         student = School.joined(server.browser(), given.joinCode(), school.students.get(0));
         attempt = "/api/v1/attempts/" + opened().path("id").asString();
+        device = new DeviceState(opened().path("state"));
     }
 
     private static CompositeEdit page() {
@@ -138,15 +141,24 @@ class AnswerMovesTest {
     void a_check_settles_and_tells_the_hint_that_was_earned() {
         made(put("vega"));
         JsonNode before = made(put("mars"));
-        assertThat(before.path("pieces").path("mars").path("waits").asBoolean()).isTrue();
+        assertThat(before.path("patch")
+                        .path("pieces")
+                        .path("mars")
+                        .path("waits")
+                        .asBoolean())
+                .isTrue();
         Map<String, Object> check = act("check");
         JsonNode checked = made(check);
         JsonNode verdict = checked.path("verdicts").path(check.get("id").toString());
         assertThat(verdict.path("count").path("right").asInt()).isEqualTo(1);
         assertThat(verdict.path("hint").asString()).isEqualTo("It twinkles, secretly");
-        assertThat(checked.path("pieces").path("vega").path("settled").asBoolean())
+        assertThat(checked.path("patch")
+                        .path("pieces")
+                        .path("vega")
+                        .path("settled")
+                        .asBoolean())
                 .isTrue();
-        assertThat(checked.path("pieces").path("mars").has("zoneId")).isFalse();
+        assertThat(device.known().path("pieces").path("mars").has("zoneId")).isFalse();
         assertThat(checked.path("progress").path("score").path("got").asDouble())
                 .as("3 for vega, 1 less for the refusal of mars")
                 .isEqualTo(2);
@@ -170,8 +182,14 @@ class AnswerMovesTest {
         assertThat(refusal(act("show"))).isEqualTo("SOLUTION_NOT_SHOWN");
         made(School.move(Map.of("kind", "hand-in")));
         JsonNode shown = made(act("show"));
-        assertThat(shown.path("typed").path("gap").path("text").asString()).isEqualTo("Polaris");
-        assertThat(shown.path("pieces").path("vega").path("zoneId").asString()).isEqualTo("box");
+        assertThat(shown.path("patch").path("typed").path("gap").path("text").asString())
+                .isEqualTo("Polaris");
+        assertThat(shown.path("patch")
+                        .path("pieces")
+                        .path("vega")
+                        .path("zoneId")
+                        .asString())
+                .isEqualTo("box");
         assertThat(shown.path("progress").path("score").path("got").asDouble()).isZero();
     }
 
@@ -202,6 +220,7 @@ class AnswerMovesTest {
     private JsonNode made(Map<String, Object> move) {
         Api.Answer answer = student.post(attempt + "/moves", School.moves(move));
         assertThat(answer.status()).as("%s", answer).isEqualTo(200);
+        device.take(answer.json(), opened().path("state"));
         return answer.json();
     }
 

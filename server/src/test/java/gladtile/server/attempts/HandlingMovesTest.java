@@ -27,6 +27,7 @@ import gladtile.core.edit.SetRule;
 import gladtile.core.measure.WordFit;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.Api;
+import gladtile.server.testkit.DeviceState;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
 import java.util.HashMap;
@@ -45,6 +46,7 @@ class HandlingMovesTest {
     private Api student;
     private String assignment;
     private String attempt;
+    private DeviceState device;
 
     @BeforeEach
     void assignHandling(RealServer server) {
@@ -55,6 +57,7 @@ class HandlingMovesTest {
         assignment = given.id().toString();
         student = School.joined(server.browser(), given.joinCode(), school.students.get(0));
         attempt = "/api/v1/attempts/" + opened(student).path("id").asString();
+        device = new DeviceState(opened(student).path("state"));
     }
 
     private static CompositeEdit page() {
@@ -93,9 +96,10 @@ class HandlingMovesTest {
 
     @Test
     void copies_come_off_and_go_back_and_the_sender_hears_what_is_gone() {
-        assertThat(made(put("star~1", 20, 20)).path("pieces").has("star~1")).isTrue();
+        assertThat(made(put("star~1", 20, 20)).path("patch").path("pieces").has("star~1"))
+                .isTrue();
         JsonNode back = made(put("star~1", 100, 800));
-        assertThat(back.path("gone").get(0).asString()).isEqualTo("star~1");
+        assertThat(back.path("patch").path("pieces").path("star~1").isNull()).isTrue();
         assertThat(opened(student).path("state").path("pieces").has("star~1")).isFalse();
         made(put("star~2", 900, 300));
         made(put("star~3", 30, 30));
@@ -113,7 +117,7 @@ class HandlingMovesTest {
         assertThat(state.path("written").path("memo").asString()).isEqualTo("مرصد 🔭\nlook up");
         assertThat(state.path("pieces").path("star~1").path("x").asDouble()).isEqualTo(20);
         JsonNode anew = made(act("start-again"));
-        assertThat(anew.path("gone").get(0).asString()).isEqualTo("star~1");
+        assertThat(anew.path("patch").path("pieces").path("star~1").isNull()).isTrue();
         assertThat(anew.path("progress").path("solved").asInt()).isZero();
     }
 
@@ -194,6 +198,7 @@ class HandlingMovesTest {
     private JsonNode made(Map<String, Object> move) {
         Api.Answer answer = student.post(attempt + "/moves", School.moves(move));
         assertThat(answer.status()).as("%s", answer).isEqualTo(200);
+        device.take(answer.json(), opened(student).path("state"));
         return answer.json();
     }
 
