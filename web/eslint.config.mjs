@@ -29,12 +29,29 @@ export default ts.config(
       'vue/attributes-order': 'off',
     },
   },
+  {
+    files: ['src/**/*.{ts,vue}'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-syntax': ['error', emptyCatch()],
+      'vue/no-restricted-syntax': ['error', emptyCatch()],
+    },
+  },
   ...arrows(),
   {
     files: ['scripts/*.mjs'],
     languageOptions: { globals: { console: 'readonly', process: 'readonly', URL: 'readonly' } },
   },
 )
+
+/** What fails is told to somebody, or it is said why it may be passed over (shared/passOver.ts). */
+function emptyCatch() {
+  return {
+    selector:
+      "CallExpression[callee.property.name='catch'] > ArrowFunctionExpression[body.type='BlockStatement'][body.body.length=0]",
+    message: 'A failure is told to somebody, or passed over with a reason: passOver(why).',
+  }
+}
 
 function browserGlobals() {
   return { window: 'readonly', document: 'readonly', fetch: 'readonly' }

@@ -32,7 +32,7 @@ async function make() {
   <TeacherBar />
   <main class="room">
     <h1>Classes</h1>
-    <StudentRequestsPanel @answered="load().catch(() => {})" />
+    <StudentRequestsPanel @answered="load().catch((error) => (wrong = said(error)))" />
     <form v-if="!looksOnly" class="new" @submit.prevent="make">
       <label
         >A new class <input v-model="naming" class="field" maxlength="100" placeholder="Puffin class"
@@ -58,7 +58,11 @@ async function make() {
         ><span class="soft">{{ count(one.students, 'student') }}{{ one.archived ? ' · archived' : '' }}</span>
       </li>
     </ul>
-    <RegisterDialog v-if="registering" @taken="load().catch(() => {})" @close="registering = false" />
+    <RegisterDialog
+      v-if="registering"
+      @taken="load().catch((error) => (wrong = said(error)))"
+      @close="registering = false"
+    />
   </main>
 </template>
 

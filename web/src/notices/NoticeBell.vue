@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { PhBell } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -20,7 +21,7 @@ async function toggle() {
   open.value = !open.value
   if (!open.value) return
   await load()
-  if (fresh.value) await put('/api/v1/notices/seen').catch(() => {})
+  if (fresh.value) await put('/api/v1/notices/seen').catch(passOver('they are marked as seen the next time'))
 }
 async function close() {
   open.value = false

@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import type {
   Frame,
   Look,
@@ -59,7 +60,7 @@ export async function fontsReady(fonts: (WordStyle['font'] | undefined)[]) {
     families.flatMap((family) =>
       [400, 700].map((weight) => document.fonts?.load(`${weight} ${STEP}px ${family}`)),
     ),
-  ).catch(() => {})
+  ).catch(passOver('words are measured with the font that is there'))
   known.clear()
 }
 

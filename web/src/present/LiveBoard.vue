@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { PhX } from '@phosphor-icons/vue'
 import { onMounted, ref } from 'vue'
 import { drag } from './drag'
@@ -17,7 +18,7 @@ onMounted(() => {
   video.value!.srcObject = props.source.stream
   // Another window may stop being shared by the browser's own button.
   props.source.stream.getVideoTracks()[0]?.addEventListener('ended', () => emit('close'))
-  void video.value!.play().catch(() => {})
+  void video.value!.play().catch(passOver('one presses play'))
 })
 const within = (value: number, most: number) => Math.max(0, Math.min(most, value))
 function move(left: number, top: number) {

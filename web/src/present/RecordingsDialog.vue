@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { Refusal, get, patch, post, remove as removeAt, said } from '@/api/client'
 import { newId } from '@/api/id'
@@ -88,7 +89,7 @@ async function save() {
 const here = () => Math.round((video.value?.currentTime ?? 0) * 1000) + (one.value?.from ?? 0)
 function go(at: number) {
   video.value!.currentTime = at / 1000
-  void video.value!.play().catch(() => {})
+  void video.value!.play().catch(passOver('one presses play'))
 }
 function addWords() {
   captions.value = [...captions.value, captionAt(captions.value, here(), one.value!.millis ?? 0)].sort(

@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { onBeforeUnmount, ref, watch } from 'vue'
 import { put, said } from '@/api/client'
 import type { Led } from '@/api/schema'
@@ -58,7 +59,7 @@ export function useLeading(show: () => Presentation | undefined, timers: Timers)
   async function end(lessonId: string) {
     told = null
     // Where this does not arrive, it ends on the server by itself.
-    await put(`/api/v1/lessons/${lessonId}/lead`, {}).catch(() => {})
+    await put(`/api/v1/lessons/${lessonId}/lead`, {}).catch(passOver('it ends on the server by itself'))
   }
   const state = () =>
     JSON.stringify([

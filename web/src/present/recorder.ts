@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { onBeforeUnmount, ref, watch } from 'vue'
 import { patch, post, said } from '@/api/client'
 import type { Chapter, Screencast } from '@/api/schema'
@@ -150,7 +151,9 @@ export function useRecorder(about: {
     else chapters = [...chapters, { at, name }]
     // Kept as they come, for a tab that is closed in the middle; at the end all are sent once more.
     const change = { title: made!.title, chapters, captions: [] }
-    keeping = keeping.then(() => post(`/api/v1/screencasts/${made!.id}`, change)).catch(() => {})
+    keeping = keeping
+      .then(() => post(`/api/v1/screencasts/${made!.id}`, change))
+      .catch(passOver('all chapters are sent once more at the end'))
   })
   watch(stage.quality, () => {
     words.value = 'The picture is recorded smaller now, so that the page stays quick.'

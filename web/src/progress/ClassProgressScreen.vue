@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { get, said } from '@/api/client'
@@ -62,12 +63,15 @@ function listen() {
   stream.addEventListener('hardest', (event) => {
     if (table.value) table.value = { ...table.value, hardest: JSON.parse(event.data) as Hardest }
   })
-  stream.addEventListener('around', () => void load().catch(() => {}))
+  stream.addEventListener(
+    'around',
+    () => void load().catch(passOver('the line tells when it is back, and all is fetched then')),
+  )
   stream.addEventListener('row', (event) => gather(JSON.parse(event.data)))
   // After a broken line something may have been missed: the whole is fetched anew.
   stream.addEventListener('listening', () => {
     line.value = 'live'
-    void load().catch(() => {})
+    void load().catch(passOver('the line tells when it is back, and all is fetched then'))
   })
   stream.addEventListener('error', () => (line.value = 'lost'))
 }
@@ -112,7 +116,7 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
             :table="table"
             :stuck-first="stuckFirst"
             @sort="stuckFirst = !stuckFirst"
-            @changed="load().catch(() => {})"
+            @changed="load().catch((error) => (wrong = said(error)))"
             @renew="renewing = true"
             @wrong="wrong = $event"
           />
@@ -164,7 +168,7 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
       <UpdateVersionDialog
         v-if="renewing"
         :id="id"
-        @done="load().catch(() => {})"
+        @done="load().catch((error) => (wrong = said(error)))"
         @close="renewing = false"
       />
       <ExtendDialog
@@ -173,7 +177,7 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
         :row="extending"
         :terms="table.terms"
         :extension="table.extensions[extending.id]"
-        @done="load().catch(() => {})"
+        @done="load().catch((error) => (wrong = said(error)))"
         @close="extending = null"
       />
     </template>

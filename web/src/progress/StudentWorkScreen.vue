@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { PhArrowLeft, PhPresentation } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -60,7 +61,8 @@ onMounted(async () => {
     stream = new EventSource(`/api/v1/assignments/${props.id}/live`)
     stream.addEventListener('row', (event) => {
       const row = JSON.parse(event.data) as ProgressRow
-      if (row.id === props.studentId && left.value?.round === newest.value) void load().catch(() => {})
+      if (row.id === props.studentId && left.value?.round === newest.value)
+        void load().catch(passOver('the next move asks again'))
     })
   } catch (error) {
     wrong.value = said(error)

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { looksOnly } from '@/accounts/me'
 import { PhArrowLeft, PhPrinter, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
-import { RouterLink } from 'vue-router'
+import { onBeforeRouteLeave, RouterLink } from 'vue-router'
 import { get, post, said } from '@/api/client'
 import type { ReviewOverview, ProgressRow, Waiting } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
@@ -78,7 +79,7 @@ onMounted(async () => {
       // A class makes many moves; the desk changes when one hands in, or takes a listed piece up again.
       const row = JSON.parse(event.data) as ProgressRow
       const again = view.value?.works.some((one) => one.holderId === row.id && one.round !== row.round)
-      if (row.standing === 'HANDED_IN' || again) void load().catch(() => {})
+      if (row.standing === 'HANDED_IN' || again) void load().catch(passOver('the next hand-in asks again'))
     })
   } catch (error) {
     wrong.value = said(error)
@@ -87,7 +88,20 @@ onMounted(async () => {
 onBeforeUnmount(() => {
   window.removeEventListener('keydown', keys)
   stream?.close()
-  void desk.flush().catch(() => {})
+})
+const warned = ref(false)
+onBeforeRouteLeave(async () => {
+  try {
+    await desk.flush()
+    return true
+  } catch {
+    // Whoever has been told may go.
+    if (warned.value) return true
+    warned.value = true
+    wrong.value =
+      'What you wrote could not be saved. It is still here: try again in a moment, or leave once more to go without it.'
+    return false
+  }
 })
 
 function keys(event: KeyboardEvent) {
@@ -229,7 +243,7 @@ function pick(event: MouseEvent) {
       v-if="by === 'piece' && itemId"
       :assignment-id="id"
       :item-id="itemId"
-      @changed="load().catch(() => {})"
+      @changed="load().catch((error) => (wrong = said(error)))"
     />
     <main v-else>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>

@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { get } from '@/api/client'
 import type { AttemptState, ReplayMoment, ReplayStep } from '@/api/schema'
@@ -47,8 +48,8 @@ export function useReplay(address: () => string) {
     return step ? (moments.value.get(step.seq) ?? null) : null
   })
   watch(at, (index) => {
-    if (index >= 0) void fetchFrom(index).catch(() => {})
-    if (index >= 0) void fetchFrom(index + 10).catch(() => {})
+    if (index >= 0) void fetchFrom(index).catch(passOver('it is fetched when it is looked at again'))
+    if (index >= 0) void fetchFrom(index + 10).catch(passOver('it is fetched when it is looked at'))
   })
 
   function next() {

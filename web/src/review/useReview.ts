@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { computed, ref, shallowRef } from 'vue'
 import { Refusal, get, post, put, said } from '@/api/client'
 import type { KeptReview, ReviewedWork, PinnedWords, Review } from '@/api/schema'
@@ -42,14 +43,14 @@ export function onDesk(assignmentId: string) {
     dirty = true
     kept.value = 'keeping'
     clearTimeout(timer)
-    timer = setTimeout(() => void flush().catch(() => {}), PAUSE_MS)
+    timer = setTimeout(() => void flush().catch(passOver('kept tells that it is not saved')), PAUSE_MS)
   }
 
   /** What was said is on the server when this is over, or `kept` tells why not. */
   async function flush() {
     clearTimeout(timer)
     if (dirty && work.value) await write('draft')
-    await last.catch(() => {})
+    await last.catch(passOver('kept tells that it is not saved'))
   }
 
   function write(how: 'draft' | 'return') {
@@ -58,7 +59,7 @@ export function onDesk(assignmentId: string) {
     const body = review.value
     const of = work.value!.attemptId
     const done = last
-      .catch(() => {})
+      .catch(passOver('kept tells that it is not saved'))
       .then(() => (how === 'draft' ? put : post)<KeptReview>(to, { version, review: body }))
       .then(async (now) => {
         version = now.version
@@ -71,7 +72,10 @@ export function onDesk(assignmentId: string) {
       })
       .catch(async (error) => {
         kept.value = said(error)
-        if (error instanceof Refusal && error.rule === 'CHANGED_MEANWHILE') {
+        const changed = error instanceof Refusal && error.rule === 'CHANGED_MEANWHILE'
+        // It is tried again before one goes on to anything else.
+        dirty = !changed
+        if (changed) {
           const words = review.value.words
           take(await get<ReviewedWork>(`/api/v1/assignments/${assignmentId}/reviews/${of}`))
           // What one was writing is not thrown away: it comes below what the other teacher wrote.

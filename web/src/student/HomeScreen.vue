@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import {
   PhArrowRight,
   PhArrowBendUpLeft,
@@ -47,7 +48,7 @@ async function lookAgain() {
   if (document.visibilityState !== 'visible' || !home.value) return
   await get<HomeView>('/api/v1/home')
     .then((now) => (home.value = now))
-    .catch(() => {})
+    .catch(passOver('it is asked for again in a while'))
 }
 let timer: ReturnType<typeof setInterval> | undefined
 onMounted(() => {
@@ -62,9 +63,7 @@ onMounted(async () => {
   comeUpWithoutNetwork()
   try {
     // What was done without a network, and is still on this device.
-    await deviceHere()
-      .then(sendWaiting)
-      .catch(() => {})
+    await deviceHere().then(sendWaiting).catch(passOver('what waits here is sent the next time'))
     home.value = await get<HomeView>('/api/v1/home')
   } catch (error) {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
@@ -97,7 +96,7 @@ async function leave() {
   try {
     await remove('/api/v1/session')
     dropTicket()
-    await (await deviceHere()).forgetViews().catch(() => {})
+    await (await deviceHere()).forgetViews().catch(passOver('the next one who joins clears it away'))
     await router.push('/join')
   } catch (error) {
     wrong.value = said(error)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { PhArrowLeft, PhArrowRight } from '@phosphor-icons/vue'
 import { nextTick, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -21,7 +22,7 @@ const router = useRouter()
 
 onMounted(async () => {
   // The first answer also brings the token that the sign-in sends back.
-  await get('/api/v1/me').catch(() => {})
+  await get('/api/v1/me').catch(passOver('the sign-in says what is wrong'))
   if (props.code) await look()
 })
 
@@ -50,7 +51,9 @@ async function enter(secret: string) {
     })
     keepTicket({ code, studentId, name, pictures: Boolean(pictures) })
     // What the last child at this tablet looked at is not shown to the next one.
-    await (await deviceHere()).forgetViews().catch(() => {})
+    const device = await deviceHere()
+    await device.belongsTo(studentId).catch(passOver('nothing of this one is kept here then'))
+    await device.forgetViews().catch(passOver('each student is shown only what was opened by them'))
     await router.replace(joined.assignmentId ? `/work/${joined.assignmentId}` : '/home')
   })
   if (wrong.value) await form.value?.clear()

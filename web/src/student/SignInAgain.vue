@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
@@ -20,7 +21,7 @@ async function enter(secret: string) {
   wrong.value = ''
   try {
     // The token of the session that ended is no good any more.
-    await get('/api/v1/me').catch(() => {})
+    await get('/api/v1/me').catch(passOver('the sign-in says what is wrong'))
     const { code, studentId } = ticket!
     await post(`/api/v1/join/${encodeURIComponent(code)}/session`, { studentId, pin: secret })
     emit('in')

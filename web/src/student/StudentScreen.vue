@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import {
   PhChatCircleText,
   PhCloudArrowUp,
@@ -108,12 +109,10 @@ const line = listenTo(() => work.value?.id ?? null, {
   around: () =>
     void refresh()
       .then(lookAround)
-      .catch(() => {}),
+      .catch(passOver('the line tells when it is back, and all is fetched then')),
   back() {
     work.value?.tryNow()
-    void refresh()
-      .then(lookAround)
-      .catch(() => {})
+    void refresh().then(lookAround).catch(passOver('the line tells when it is back, and all is fetched then'))
   },
 })
 /** The teacher took the work back: nothing more of it can be seen or done. */
@@ -164,9 +163,11 @@ onMounted(async () => {
     if (me) {
       name.value = me.name
       easeOf(me.name)
+      const device = await deviceHere()
+      await device.belongsTo(me.id).catch(passOver('nothing of this one is kept here then'))
     }
     await open()
-    await lookAround().catch(() => {})
+    await lookAround().catch(passOver('the next news asks again'))
   } catch (error) {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
     if (out) await router.replace('/join')
@@ -268,7 +269,7 @@ function readPage() {
         :untold="around?.after === 'NOTHING' && !returned?.sent"
         :pins="returned?.pins ?? []"
         :size="ease.size"
-        @handed-in="lookAround().catch(() => {})"
+        @handed-in="lookAround().catch(passOver('the next news asks again'))"
       />
       <ReturnedCard
         v-if="work && returned && (returned.sent || returned.mayImprove)"

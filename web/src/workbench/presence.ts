@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { onBeforeUnmount, ref, watch, type Ref } from 'vue'
 import { newId } from '@/api/id'
 import { put } from '@/api/client'
@@ -26,7 +27,9 @@ export function usePresence(activityId: string, pageId: Ref<string>, chosen: Ref
     const text = JSON.stringify(here)
     if (text === said && !force) return
     said = text
-    void put(`/api/v1/activities/${activityId}/presence`, here).catch(() => {})
+    void put(`/api/v1/activities/${activityId}/presence`, here).catch(
+      passOver('where one is is told again at the next step'),
+    )
   }
   watch(
     [pageId, chosen],
@@ -56,7 +59,9 @@ export function usePresence(activityId: string, pageId: Ref<string>, chosen: Ref
   onBeforeUnmount(() => {
     clearInterval(beat)
     clearTimeout(waiting)
-    void put(`/api/v1/activities/${activityId}/presence`, { bench, pageId: '', itemIds: [] }).catch(() => {})
+    void put(`/api/v1/activities/${activityId}/presence`, { bench, pageId: '', itemIds: [] }).catch(
+      passOver('who left is taken off after a while'),
+    )
   })
   return { others, hear }
 }

@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { ref, type Ref } from 'vue'
 import { get, post, putBytes, Refusal, remove, said } from '@/api/client'
 import type { Coming, FileRef } from '@/api/schema'
@@ -96,7 +97,10 @@ export function bring(file: File, there: (file: FileRef) => void): Bringing {
       if (!going() || state.value === 'there') return
       state.value = 'stopped'
       wake()
-      if (upload) void remove(`/api/v1/uploads/${upload.id}`).catch(() => {})
+      if (upload)
+        void remove(`/api/v1/uploads/${upload.id}`).catch(
+          passOver('the server clears away what was never finished'),
+        )
     },
   }
 }

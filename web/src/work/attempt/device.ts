@@ -17,7 +17,9 @@ export interface Device {
   forgetSound(recordingId: string): Promise<void>
   keepView(view: AttemptView): Promise<void>
   viewOf(assignmentId: string): Promise<AttemptView | null>
-  /** All that was opened here by the student who is signed in. */
+  /** Who is signed in here; what others opened is shown to them no more. */
+  belongsTo(studentId: string): Promise<void>
+  /** All that was opened here by the student who is signed in, or was when there was a network last. */
   views(): Promise<AttemptView[]>
   /** On a shared tablet nothing of a student stays once they leave, except moves that the server does not have. */
   forgetViews(): Promise<void>
@@ -29,18 +31,22 @@ interface DeviceData extends DBSchema {
     value: { attemptId: string; move: Move }
     indexes: { attempt: string; move: string }
   }
-  views: { key: string; value: AttemptView }
+  /** By the student and the assignment. */
+  views: { key: [string, string]; value: AttemptView }
+  /** One entry: the student who is signed in. */
+  owner: { key: string; value: string }
   sounds: { key: string; value: Blob }
 }
 
 let opening: Promise<IDBPDatabase<DeviceData>> | null = null
 
 function database() {
-  opening ??= openDB<DeviceData>('glad-tile', 3, {
+  opening ??= openDB<DeviceData>('glad-tile', 4, {
     upgrade(db, before, _, transaction) {
       if (before < 2) db.createObjectStore('sounds')
+      if (before < 4) db.createObjectStore('owner')
       // Pages that were kept have another form since; moves have not, and none may be lost.
-      if (before >= 1 && before < 3) void transaction.objectStore('views').clear()
+      if (before >= 1 && before < 4) void transaction.objectStore('views').clear()
       if (before >= 1) return
       const moves = db.createObjectStore('moves', { autoIncrement: true })
       moves.createIndex('attempt', 'attemptId')
@@ -49,6 +55,11 @@ function database() {
     },
   })
   return opening
+}
+
+const OWNER = 'here'
+async function ownerHere() {
+  return (await (await database()).get('owner', OWNER)) ?? ''
 }
 
 /** In the browser's own database, which a closed tab and an empty battery leave as it is. */
@@ -78,14 +89,18 @@ export const browserDevice: Device = {
   async forgetSound(recordingId) {
     await (await database()).delete('sounds', recordingId)
   },
+  async belongsTo(studentId) {
+    await (await database()).put('owner', studentId, OWNER)
+  },
   async keepView(view) {
-    await (await database()).put('views', view, view.assignmentId)
+    await (await database()).put('views', view, [await ownerHere(), view.assignmentId])
   },
   async viewOf(assignmentId) {
-    return (await (await database()).get('views', assignmentId)) ?? null
+    return (await (await database()).get('views', [await ownerHere(), assignmentId])) ?? null
   },
   async views() {
-    return (await database()).getAll('views')
+    const owner = await ownerHere()
+    return (await database()).getAll('views', IDBKeyRange.bound([owner, ''], [owner, '\uffff']))
   },
   async forgetViews() {
     await (await database()).clear('views')
@@ -119,6 +134,7 @@ export function passingDevice(): Device {
     async forgetSound(recordingId) {
       sounds.delete(recordingId)
     },
+    async belongsTo() {},
     async keepView() {},
     async viewOf() {
       return null

@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { post, Refusal, sendBytes } from '@/api/client'
 import type { Act, FileRef, Move, Moved } from '@/api/schema'
 import type { Device } from './device'
@@ -58,8 +59,9 @@ export async function sendMove(attemptId: string, made: Move, device: Device): P
 
 /** Lets go of a move that was acknowledged, or refused by name. */
 export async function forget(one: Move, device: Device) {
-  await device.forgetMove(one.id).catch(() => {})
-  if (one.act.kind === 'say') await device.forgetSound(one.act.recording.id).catch(() => {})
+  await device.forgetMove(one.id).catch(passOver('sent again it is the same move, and is not made twice'))
+  if (one.act.kind === 'say')
+    await device.forgetSound(one.act.recording.id).catch(passOver('a sound that is left over is never sent'))
 }
 
 /**

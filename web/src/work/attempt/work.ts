@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { computed, ref, shallowRef } from 'vue'
 import { get, post } from '@/api/client'
 import { refusalWords } from './refusal'
@@ -177,13 +178,13 @@ export function attemptWork(
   function queue(one: Move): Promise<Sent> {
     waiting.value = [...waiting.value, one]
     const sent = last.then(() => send(one))
-    const done = sent.then(take).catch(() => {})
+    const done = sent.then(take).catch(passOver('whoever made the move is told'))
     last = done.then(async () => {
       waiting.value = waiting.value.filter((other) => other !== one)
       await forget(one, device)
       if (overtaken && waiting.value.length === 0) {
         overtaken = false
-        await refresh().catch(() => {})
+        await refresh().catch(passOver('the next news asks again'))
       }
     })
     return sent
@@ -198,7 +199,11 @@ export function attemptWork(
     laying.value++
     const laid = device
       .keepMove(opened.id, one)
-      .catch(() => (lasting = false))
+      .catch(() => {
+        lasting = false
+        // It may have said already that it lies on this device.
+        if (kept.value === 'device') kept.value = 'fleeting'
+      })
       .finally(() => laying.value--)
     const sent = queue(one)
     try {
@@ -206,7 +211,7 @@ export function attemptWork(
       await laid
       if (waiting.value.length <= 1) kept.value = 'kept'
       // What can be gone on to is told for the page that a team mate is on.
-      if (act.kind === 'hand-in' && apart()) await refresh().catch(() => {})
+      if (act.kind === 'hand-in' && apart()) await refresh().catch(passOver('the next news asks again'))
       return moved.verdicts[one.id] ?? null
     } catch (error) {
       kept.value = refusalWords(error)
@@ -241,10 +246,10 @@ export function attemptWork(
     course.value = now.course
     progress.value = now.progress
     sides.value = now.sides
-    void device.keepView(now).catch(() => {})
+    void device.keepView(now).catch(passOver('what is on the screen needs no copy'))
   }
 
-  void device.keepView(opened).catch(() => {})
+  void device.keepView(opened).catch(passOver('what is on the screen needs no copy'))
   if (before.length > 0) {
     away.value = true
     kept.value = lasting ? 'device' : 'fleeting'
@@ -309,7 +314,7 @@ export function tryWork(
 
   async function make(act: Act): Promise<Verdict | null> {
     const sent = last.then(() => send(move(act)))
-    last = sent.catch(() => {})
+    last = sent.catch(passOver('whoever made the move is told'))
     const tried = await sent
     take(tried)
     return tried.verdict ?? null

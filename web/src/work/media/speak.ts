@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { ref } from 'vue'
 import type { Speech } from '@/api/schema'
 
@@ -19,7 +20,7 @@ export function speak(speech: Speech) {
     player = new Audio(`/api/v1/files/${speech.file.sha256}`)
     player.addEventListener('ended', done)
     // Where it cannot be played the text stays to be read, until something else is said or it is closed.
-    player.play().catch(() => {})
+    player.play().catch(passOver('the browser lets nothing sound before something was pressed'))
   } else if (canRead()) {
     const said = new SpeechSynthesisUtterance(speech.text)
     said.addEventListener('end', done)

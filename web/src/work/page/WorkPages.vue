@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import {
   PhArrowCounterClockwise,
   PhArrowLeft,
@@ -187,7 +188,8 @@ async function open(pageId: string, back = false) {
 onBeforeUnmount(hush)
 // Where the time is up nothing waits any longer, and only the server knows what that opens.
 watch(timeIsUp, (up) => {
-  if (up && course.value.waits) void props.work.refresh().catch(() => {})
+  if (up && course.value.waits)
+    void props.work.refresh().catch(passOver('it is asked for again when the page is turned'))
 })
 const leaving = ref('')
 const opened = ref<FileRef | null>(null)

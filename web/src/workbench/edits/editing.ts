@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { computed, ref, shallowRef } from 'vue'
 import { get, post, postAtLast, put, Refusal, said } from '@/api/client'
 import { newId } from '@/api/id'
@@ -173,7 +174,7 @@ export function openActivity(id: string, first: Current) {
   }
 
   const stream = typeof EventSource === 'undefined' ? null : new EventSource(`/api/v1/activities/${id}/live`)
-  const hear = (known: number) => void catchUp(known).catch(() => {})
+  const hear = (known: number) => void catchUp(known).catch(passOver('the next news asks again'))
   stream?.addEventListener('changed', (event) => hear(JSON.parse(event.data).seq))
   // After a broken line something may have been missed.
   stream?.addEventListener('listening', () => hear(0))
@@ -189,7 +190,9 @@ export function openActivity(id: string, first: Current) {
   /** The last chance when a tab closes: the browser sends it after the page is gone. */
   const atLast = () => {
     if (waiting.length > 0)
-      void postAtLast(`/api/v1/activities/${id}/edits`, { seq, edits: waiting }).catch(() => {})
+      void postAtLast(`/api/v1/activities/${id}/edits`, { seq, edits: waiting }).catch(
+        passOver('the page is gone, so nobody can be told'),
+      )
   }
   window.addEventListener('pagehide', atLast)
 

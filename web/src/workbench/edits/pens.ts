@@ -1,3 +1,4 @@
+import { passOver } from '@/shared/passOver'
 import { reactive, ref } from 'vue'
 import { get, put } from '@/api/client'
 import type { Stroke, WorkbenchPreferences } from '@/api/schema'
@@ -52,7 +53,13 @@ export async function loadTaste() {
 export function keepTaste(change: Partial<WorkbenchPreferences>) {
   taste.value = { ...taste.value, ...change }
   clearTimeout(timer)
-  timer = setTimeout(() => void put('/api/v1/me/workbench-preferences', taste.value).catch(() => {}), 600)
+  timer = setTimeout(
+    () =>
+      void put('/api/v1/me/workbench-preferences', taste.value).catch(
+        passOver('the pens are kept at the next change'),
+      ),
+    600,
+  )
 }
 
 export function setPen(name: string, change: Partial<Pick<Pen, 'colour' | 'width' | 'dash'>>) {

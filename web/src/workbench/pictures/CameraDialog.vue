@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import { practiceStream } from './practiceCamera'
 
@@ -30,7 +31,7 @@ async function show(stand: 'real' | 'practice') {
   which.value = stand
   if (video.value) {
     video.value.srcObject = stream
-    await video.value.play().catch(() => {})
+    await video.value.play().catch(passOver('it plays by itself once pictures come'))
   }
 }
 function halt() {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { onMounted, ref } from 'vue'
 import { post, said } from '@/api/client'
 import type { Picture, StoredPicture } from '@/api/schema'
@@ -20,7 +21,7 @@ onMounted(async () => {
   dialog.value?.showModal()
   const image = new Image()
   image.src = pictureUrl(props.item.picture)
-  await image.decode().catch(() => {})
+  await image.decode().catch(passOver('what cannot be drawn has no size, and says so'))
   const canvas = paper.value
   if (!canvas || !image.naturalWidth) return
   const scale = Math.min(1, 480 / image.naturalWidth, 340 / image.naturalHeight)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { computed, onMounted, ref } from 'vue'
 import simplify from 'simplify-js'
 import type { Crop, PictureRef } from '@/api/schema'
@@ -30,7 +31,7 @@ onMounted(async () => {
   dialog.value?.showModal()
   const image = new Image()
   image.src = pictureUrl(props.picture)
-  await image.decode().catch(() => {})
+  await image.decode().catch(passOver('what cannot be drawn has no size, and says so'))
   size.value = { width: image.naturalWidth || 100, height: image.naturalHeight || 100 }
   const { crop } = props
   if (!crop && props.ratio) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { passOver } from '@/shared/passOver'
 import { PhCamera, PhHeart, PhImageSquare, PhMagnifyingGlass } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
 import { get, post, put, said } from '@/api/client'
@@ -60,7 +61,10 @@ const pictures = (words: string, topic: string) =>
 const { rows, taken, ask, mean } = usePictureRows(pictures)
 
 function putAll() {
-  taken.value.forEach((picture) => void post(`/api/v1/pictures/${picture.code}/uses`).catch(() => {}))
+  taken.value.forEach(
+    (picture) =>
+      void post(`/api/v1/pictures/${picture.code}/uses`).catch(passOver('it only counts what is used often')),
+  )
   emit('many', taken.value)
 }
 
@@ -96,7 +100,7 @@ function choose(picture: LibraryPicture, word: string) {
     mean(word, picture.code)
     return
   }
-  void post(`/api/v1/pictures/${picture.code}/uses`).catch(() => {})
+  void post(`/api/v1/pictures/${picture.code}/uses`).catch(passOver('it only counts what is used often'))
   emit('library', picture)
 }
 async function keep(picture: LibraryPicture) {

@@ -23,10 +23,10 @@ public final class ZoneCapacity {
         }
         Sequence sequence = rule.wanted().sequence();
         if (sequence == null && rule.layout() != null) {
-            return Layouts.fits(zone, rule.layout(), ZoneJudge.settling(zone, rule.wanted(), belonging));
+            return Layouts.fits(zone, rule.layout(), ZonePlaces.settling(rule.wanted(), belonging));
         }
         if (sequence == null) {
-            return Slots.plan(zone, ZoneJudge.settling(zone, rule.wanted(), belonging))
+            return Slots.plan(zone, ZonePlaces.settling(rule.wanted(), belonging))
                     .isPresent();
         }
         int length = Math.max(1, sequence.length());

@@ -5,6 +5,7 @@ import gladtile.core.SomeItems;
 import gladtile.core.SomeRules;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
+import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Point;
@@ -43,6 +44,31 @@ public final class RandomEdits {
             steps.add(plain(on));
         }
         return new CompositeEdit(steps);
+    }
+
+    /** One that takes away what another edit needs, or puts something where that one puts its own. */
+    public Edit inTheWayOf(Edit edit, Activity on) {
+        Edit part = edit instanceof CompositeEdit all
+                ? all.edits().get(random.nextInt(all.edits().size()))
+                : edit;
+        String fresh = author + "x" + (made++);
+        if (part instanceof AddPage) {
+            return new AddPage(0, Page.empty(fresh, "Earlier"));
+        }
+        if (!(part instanceof PageEdit ofPage)) {
+            return plain(on);
+        }
+        if (part instanceof AddItem && random.nextBoolean()) {
+            return new AddItem(ofPage.pageId(), 0, Some.item(random, fresh));
+        }
+        if (!(part instanceof ItemEdit of) || random.nextInt(4) == 0) {
+            return new RemovePage(ofPage.pageId());
+        }
+        List<String> items = List.copyOf(of.items());
+        String item = items.get(random.nextInt(items.size()));
+        return random.nextInt(3) == 0
+                ? new SetMovement(ofPage.pageId(), item, Movement.FIXED)
+                : new RemoveItem(ofPage.pageId(), item);
     }
 
     private Edit plain(Activity on) {

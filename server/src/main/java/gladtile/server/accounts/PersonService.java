@@ -134,6 +134,11 @@ public class PersonService {
         return who;
     }
 
+    /** A student as the school's register has them. @param registerId null where it gives none */
+    public void setRegistered(UUID schoolId, UUID studentId, String registerId, String name) {
+        store.setRegistered(schoolId, studentId, registerId, Bounds.text("person.name", name, NAME));
+    }
+
     /** @param pin four digits */
     public CurrentUser addStudent(UUID schoolId, String name, String pin) {
         return addStudentWithSecret(schoolId, name, hashOf(pin));

@@ -66,6 +66,14 @@ class PersonStore {
                 .execute();
     }
 
+    void setRegistered(UUID schoolId, UUID id, String registerId, String name) {
+        db.update(PERSON)
+                .set(PERSON.REGISTER_ID, registerId)
+                .set(PERSON.DISPLAY_NAME, name)
+                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id))
+                .execute();
+    }
+
     void setSecret(UUID schoolId, UUID id, String kind, String secretHash) {
         db.update(PERSON)
                 .set(PERSON.SECRET_KIND, kind)

@@ -3,7 +3,7 @@ package gladtile.server.activities;
 import static gladtile.tables.Tables.ACTIVITY;
 import static gladtile.tables.Tables.ACTIVITY_SHARE;
 import static gladtile.tables.Tables.PAGE_STATE;
-import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
 import gladtile.core.activity.Page;
 import gladtile.core.json.Json;
@@ -69,7 +69,7 @@ class ActivityListStore {
                         ACTIVITY.OWNER_ID,
                         ACTIVITY_SHARE.MAY_EDIT,
                         PAGE_STATE.PAGE,
-                        PERSON.DISPLAY_NAME,
+                        PUBLISHED_PERSON.DISPLAY_NAME,
                         pages(),
                         sharedWith())
                 .from(ACTIVITY)
@@ -77,8 +77,8 @@ class ActivityListStore {
                 .on(PAGE_STATE.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID))
                 .and(PAGE_STATE.ACTIVITY_ID.eq(ACTIVITY.ID))
                 .and(PAGE_STATE.POSITION.eq(0))
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID), PERSON.ID.eq(ACTIVITY.OWNER_ID))
+                .join(PUBLISHED_PERSON)
+                .on(PUBLISHED_PERSON.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID), PUBLISHED_PERSON.ID.eq(ACTIVITY.OWNER_ID))
                 .leftJoin(ACTIVITY_SHARE)
                 .on(ACTIVITY_SHARE.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID))
                 .and(ACTIVITY_SHARE.ACTIVITY_ID.eq(ACTIVITY.ID))
@@ -95,7 +95,7 @@ class ActivityListStore {
                         Json.read(row.get(PAGE_STATE.PAGE).data(), Page.class),
                         Arrays.asList(row.get(ACTIVITY.TAGS)),
                         row.get(ACTIVITY.ARCHIVED),
-                        row.get(PERSON.DISPLAY_NAME),
+                        row.get(PUBLISHED_PERSON.DISPLAY_NAME),
                         of(who, row.get(ACTIVITY.OWNER_ID), row.get(ACTIVITY_SHARE.MAY_EDIT)),
                         row.get("shared", Integer.class)));
     }
@@ -170,14 +170,17 @@ class ActivityListStore {
     }
 
     List<ActivityListService.Colleague> colleagues(CurrentUser who, UUID id) {
-        return db.select(PERSON.ID, PERSON.DISPLAY_NAME, ACTIVITY_SHARE.MAY_EDIT)
-                .from(PERSON)
+        return db.select(PUBLISHED_PERSON.ID, PUBLISHED_PERSON.DISPLAY_NAME, ACTIVITY_SHARE.MAY_EDIT)
+                .from(PUBLISHED_PERSON)
                 .leftJoin(ACTIVITY_SHARE)
-                .on(ACTIVITY_SHARE.SCHOOL_ID.eq(PERSON.SCHOOL_ID))
-                .and(ACTIVITY_SHARE.PERSON_ID.eq(PERSON.ID))
+                .on(ACTIVITY_SHARE.SCHOOL_ID.eq(PUBLISHED_PERSON.SCHOOL_ID))
+                .and(ACTIVITY_SHARE.PERSON_ID.eq(PUBLISHED_PERSON.ID))
                 .and(ACTIVITY_SHARE.ACTIVITY_ID.eq(id))
-                .where(PERSON.SCHOOL_ID.eq(who.schoolId()), PERSON.KIND.eq("teacher"), PERSON.ID.ne(who.id()))
-                .orderBy(PERSON.DISPLAY_NAME)
+                .where(
+                        PUBLISHED_PERSON.SCHOOL_ID.eq(who.schoolId()),
+                        PUBLISHED_PERSON.KIND.eq("teacher"),
+                        PUBLISHED_PERSON.ID.ne(who.id()))
+                .orderBy(PUBLISHED_PERSON.DISPLAY_NAME)
                 .limit(MOST)
                 .fetch(row -> new ActivityListService.Colleague(
                         row.value1(),
@@ -192,11 +195,11 @@ class ActivityListStore {
                 .and(ACTIVITY_SHARE.PERSON_ID.eq(colleague))
                 .execute();
         boolean there = db.fetchExists(
-                PERSON,
-                PERSON.SCHOOL_ID.eq(who.schoolId()),
-                PERSON.ID.eq(colleague),
-                PERSON.KIND.eq("teacher"),
-                PERSON.ID.ne(who.id()));
+                PUBLISHED_PERSON,
+                PUBLISHED_PERSON.SCHOOL_ID.eq(who.schoolId()),
+                PUBLISHED_PERSON.ID.eq(colleague),
+                PUBLISHED_PERSON.KIND.eq("teacher"),
+                PUBLISHED_PERSON.ID.ne(who.id()));
         if (there && access.mayView()) {
             db.insertInto(ACTIVITY_SHARE)
                     .set(ACTIVITY_SHARE.SCHOOL_ID, who.schoolId())

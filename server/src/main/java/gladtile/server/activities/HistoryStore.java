@@ -2,7 +2,7 @@ package gladtile.server.activities;
 
 import static gladtile.tables.Tables.ACTIVITY_EDIT;
 import static gladtile.tables.Tables.NAMED_VERSION;
-import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
 import gladtile.server.accounts.CurrentUser;
 import java.time.OffsetDateTime;
@@ -26,13 +26,15 @@ class HistoryStore {
         return db.select(
                         ACTIVITY_EDIT.SEQ,
                         ACTIVITY_EDIT.AT,
-                        DSL.coalesce(PERSON.DISPLAY_NAME, ""),
+                        DSL.coalesce(PUBLISHED_PERSON.DISPLAY_NAME, ""),
                         ACTIVITY_EDIT.TOLD,
                         ACTIVITY_EDIT.KIND,
                         NAMED_VERSION.NAME)
                 .from(ACTIVITY_EDIT)
-                .leftJoin(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(ACTIVITY_EDIT.SCHOOL_ID), PERSON.ID.eq(ACTIVITY_EDIT.AUTHOR_ID))
+                .leftJoin(PUBLISHED_PERSON)
+                .on(
+                        PUBLISHED_PERSON.SCHOOL_ID.eq(ACTIVITY_EDIT.SCHOOL_ID),
+                        PUBLISHED_PERSON.ID.eq(ACTIVITY_EDIT.AUTHOR_ID))
                 .leftJoin(NAMED_VERSION)
                 .on(NAMED_VERSION.SCHOOL_ID.eq(ACTIVITY_EDIT.SCHOOL_ID))
                 .and(NAMED_VERSION.ACTIVITY_ID.eq(ACTIVITY_EDIT.ACTIVITY_ID))

@@ -2,7 +2,7 @@ package gladtile.server.activities;
 
 import static gladtile.tables.Tables.ACTIVITY;
 import static gladtile.tables.Tables.PAGE_STATE;
-import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
 import static gladtile.tables.Tables.TEMPLATE;
 
 import java.time.OffsetDateTime;
@@ -55,10 +55,10 @@ class TemplateStore {
     }
 
     Template head(UUID schoolId, UUID activityId) {
-        return db.select(ACTIVITY.TITLE, PERSON.DISPLAY_NAME, ACTIVITY.PLACEMENTS, pages())
+        return db.select(ACTIVITY.TITLE, PUBLISHED_PERSON.DISPLAY_NAME, ACTIVITY.PLACEMENTS, pages())
                 .from(ACTIVITY)
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID), PERSON.ID.eq(ACTIVITY.OWNER_ID))
+                .join(PUBLISHED_PERSON)
+                .on(PUBLISHED_PERSON.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID), PUBLISHED_PERSON.ID.eq(ACTIVITY.OWNER_ID))
                 .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.ID.eq(activityId))
                 .fetchSingle(row -> new Template(row.value1(), row.value2(), row.value4(), row.value3()));
     }

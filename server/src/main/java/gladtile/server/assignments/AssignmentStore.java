@@ -4,8 +4,8 @@ import static gladtile.tables.Tables.ACTIVITY_VERSION;
 import static gladtile.tables.Tables.ASSIGNMENT;
 import static gladtile.tables.Tables.ASSIGNMENT_FOR;
 import static gladtile.tables.Tables.EXTENSION;
-import static gladtile.tables.Tables.MEMBERSHIP;
-import static gladtile.tables.Tables.SCHOOL_CLASS;
+import static gladtile.tables.Tables.PUBLISHED_MEMBERSHIP;
+import static gladtile.tables.Tables.PUBLISHED_SCHOOL_CLASS;
 
 import gladtile.core.activity.Activity;
 import gladtile.core.assigned.AssignTerms;
@@ -130,9 +130,9 @@ class AssignmentStore {
     }
 
     private Condition inClassOf(UUID schoolId, UUID personId) {
-        return ASSIGNMENT.CLASS_ID.in(db.select(MEMBERSHIP.CLASS_ID)
-                .from(MEMBERSHIP)
-                .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.PERSON_ID.eq(personId)));
+        return ASSIGNMENT.CLASS_ID.in(db.select(PUBLISHED_MEMBERSHIP.CLASS_ID)
+                .from(PUBLISHED_MEMBERSHIP)
+                .where(PUBLISHED_MEMBERSHIP.SCHOOL_ID.eq(schoolId), PUBLISHED_MEMBERSHIP.PERSON_ID.eq(personId)));
     }
 
     Activity version(UUID schoolId, UUID id) {
@@ -199,10 +199,12 @@ class AssignmentStore {
 
     private SelectConditionStep<?> where(Condition condition) {
         return db.select(ASSIGNMENT.fields())
-                .select(SCHOOL_CLASS.NAME)
+                .select(PUBLISHED_SCHOOL_CLASS.NAME)
                 .from(ASSIGNMENT)
-                .join(SCHOOL_CLASS)
-                .on(SCHOOL_CLASS.SCHOOL_ID.eq(ASSIGNMENT.SCHOOL_ID), SCHOOL_CLASS.ID.eq(ASSIGNMENT.CLASS_ID))
+                .join(PUBLISHED_SCHOOL_CLASS)
+                .on(
+                        PUBLISHED_SCHOOL_CLASS.SCHOOL_ID.eq(ASSIGNMENT.SCHOOL_ID),
+                        PUBLISHED_SCHOOL_CLASS.ID.eq(ASSIGNMENT.CLASS_ID))
                 .where(condition);
     }
 
@@ -248,7 +250,7 @@ class AssignmentStore {
                 row.get(ASSIGNMENT.CLASS_ID),
                 row.get(ASSIGNMENT.TEACHER_ID),
                 row.get(ASSIGNMENT.TITLE),
-                row.get(SCHOOL_CLASS.NAME),
+                row.get(PUBLISHED_SCHOOL_CLASS.NAME),
                 row.get(ASSIGNMENT.JOIN_CODE),
                 row.get(ASSIGNMENT.ASSIGNED_AT),
                 Json.read(row.get(ASSIGNMENT.TERMS).data(), AssignTerms.class),

@@ -127,7 +127,7 @@ class ClassImportService {
                 asked.add(student);
                 continue;
             }
-            store.setStudent(school, student, one.id(), one.name());
+            people.setRegistered(school, student, one.id(), one.name());
             if (one.becomes() == Becomes.ADDED || one.becomes() == Becomes.JOINS) {
                 classes.join(school, id, student);
             }

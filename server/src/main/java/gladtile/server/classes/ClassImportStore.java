@@ -1,7 +1,7 @@
 package gladtile.server.classes;
 
 import static gladtile.tables.Tables.MEMBERSHIP;
-import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
 import static gladtile.tables.Tables.SCHOOL_CLASS;
 
 import gladtile.core.roster.Intake.Known;
@@ -26,9 +26,12 @@ class ClassImportStore {
 
     /** Everybody of the school whom the register knows. */
     List<Known> students(UUID schoolId) {
-        return db.select(PERSON.ID, PERSON.REGISTER_ID, PERSON.DISPLAY_NAME)
-                .from(PERSON)
-                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.KIND.eq("student"), PERSON.REGISTER_ID.isNotNull())
+        return db.select(PUBLISHED_PERSON.ID, PUBLISHED_PERSON.REGISTER_ID, PUBLISHED_PERSON.DISPLAY_NAME)
+                .from(PUBLISHED_PERSON)
+                .where(
+                        PUBLISHED_PERSON.SCHOOL_ID.eq(schoolId),
+                        PUBLISHED_PERSON.KIND.eq("student"),
+                        PUBLISHED_PERSON.REGISTER_ID.isNotNull())
                 .fetch(row -> new Known(row.value1().toString(), row.value2(), row.value3()));
     }
 
@@ -39,13 +42,16 @@ class ClassImportStore {
                 .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.PERSON_ID.eq(teacherId))
                 .fetch(MEMBERSHIP.CLASS_ID));
         Map<UUID, List<Known>> students = new HashMap<>(db.select(
-                        MEMBERSHIP.CLASS_ID, PERSON.ID, PERSON.REGISTER_ID, PERSON.DISPLAY_NAME)
+                        MEMBERSHIP.CLASS_ID,
+                        PUBLISHED_PERSON.ID,
+                        PUBLISHED_PERSON.REGISTER_ID,
+                        PUBLISHED_PERSON.DISPLAY_NAME)
                 .from(MEMBERSHIP)
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
+                .join(PUBLISHED_PERSON)
+                .on(PUBLISHED_PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PUBLISHED_PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
                 .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.CLASS_ID.in(mine))
-                .and(PERSON.KIND.eq("student"))
-                .orderBy(PERSON.DISPLAY_NAME, PERSON.ID)
+                .and(PUBLISHED_PERSON.KIND.eq("student"))
+                .orderBy(PUBLISHED_PERSON.DISPLAY_NAME, PUBLISHED_PERSON.ID)
                 .fetchGroups(
                         MEMBERSHIP.CLASS_ID, row -> new Known(row.value2().toString(), row.value3(), row.value4())));
         return db.select(SCHOOL_CLASS.ID, SCHOOL_CLASS.REGISTER_ID, SCHOOL_CLASS.NAME)
@@ -66,14 +72,6 @@ class ClassImportStore {
         db.update(SCHOOL_CLASS)
                 .set(SCHOOL_CLASS.REGISTER_ID, registerId)
                 .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId), SCHOOL_CLASS.ID.eq(classId))
-                .execute();
-    }
-
-    void setStudent(UUID schoolId, UUID studentId, String registerId, String name) {
-        db.update(PERSON)
-                .set(PERSON.REGISTER_ID, registerId)
-                .set(PERSON.DISPLAY_NAME, name)
-                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(studentId))
                 .execute();
     }
 }

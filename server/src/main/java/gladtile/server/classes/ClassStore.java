@@ -1,7 +1,7 @@
 package gladtile.server.classes;
 
 import static gladtile.tables.Tables.MEMBERSHIP;
-import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
 import static gladtile.tables.Tables.SCHOOL_CLASS;
 import static gladtile.tables.Tables.TEAM;
 
@@ -71,7 +71,7 @@ class ClassStore {
         return db.select(
                         SCHOOL_CLASS.ID,
                         SCHOOL_CLASS.NAME,
-                        DSL.count(PERSON.ID).as("students"),
+                        DSL.count(PUBLISHED_PERSON.ID).as("students"),
                         SCHOOL_CLASS.ARCHIVED_AT)
                 .from(SCHOOL_CLASS)
                 .join(theirs)
@@ -79,9 +79,9 @@ class ClassStore {
                 .and(theirs.PERSON_ID.eq(personId))
                 .leftJoin(MEMBERSHIP)
                 .on(MEMBERSHIP.SCHOOL_ID.eq(SCHOOL_CLASS.SCHOOL_ID), MEMBERSHIP.CLASS_ID.eq(SCHOOL_CLASS.ID))
-                .leftJoin(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
-                .and(PERSON.KIND.eq("student"))
+                .leftJoin(PUBLISHED_PERSON)
+                .on(PUBLISHED_PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PUBLISHED_PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
+                .and(PUBLISHED_PERSON.KIND.eq("student"))
                 .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId))
                 .groupBy(SCHOOL_CLASS.ID, SCHOOL_CLASS.NAME, SCHOOL_CLASS.ARCHIVED_AT)
                 .orderBy(SCHOOL_CLASS.NAME)
@@ -91,10 +91,10 @@ class ClassStore {
     List<ClassService.StaffedClass> all(UUID schoolId) {
         Map<UUID, Set<UUID>> staff = new HashMap<>();
         Map<UUID, Integer> students = new HashMap<>();
-        db.select(MEMBERSHIP.CLASS_ID, PERSON.ID, PERSON.KIND)
+        db.select(MEMBERSHIP.CLASS_ID, PUBLISHED_PERSON.ID, PUBLISHED_PERSON.KIND)
                 .from(MEMBERSHIP)
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
+                .join(PUBLISHED_PERSON)
+                .on(PUBLISHED_PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PUBLISHED_PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
                 .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId))
                 .forEach(row -> {
                     if (row.value3().equals("student")) {
@@ -117,13 +117,13 @@ class ClassStore {
     }
 
     List<Student> students(UUID schoolId, UUID classId) {
-        return db.select(PERSON.ID, PERSON.DISPLAY_NAME, PERSON.SECRET_KIND)
+        return db.select(PUBLISHED_PERSON.ID, PUBLISHED_PERSON.DISPLAY_NAME, PUBLISHED_PERSON.SECRET_KIND)
                 .from(MEMBERSHIP)
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
+                .join(PUBLISHED_PERSON)
+                .on(PUBLISHED_PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PUBLISHED_PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
                 .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.CLASS_ID.eq(classId))
-                .and(PERSON.KIND.eq("student"))
-                .orderBy(PERSON.DISPLAY_NAME, PERSON.ID)
+                .and(PUBLISHED_PERSON.KIND.eq("student"))
+                .orderBy(PUBLISHED_PERSON.DISPLAY_NAME, PUBLISHED_PERSON.ID)
                 .fetch(row ->
                         new Student(row.value1(), row.value2(), row.value3().equals("PICTURES")));
     }
@@ -172,19 +172,19 @@ class ClassStore {
     }
 
     List<UUID> teachers(UUID schoolId, UUID classId) {
-        return db.select(PERSON.ID)
+        return db.select(PUBLISHED_PERSON.ID)
                 .from(MEMBERSHIP)
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
+                .join(PUBLISHED_PERSON)
+                .on(PUBLISHED_PERSON.SCHOOL_ID.eq(MEMBERSHIP.SCHOOL_ID), PUBLISHED_PERSON.ID.eq(MEMBERSHIP.PERSON_ID))
                 .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.CLASS_ID.eq(classId))
-                .and(PERSON.KIND.eq("teacher"))
-                .fetch(PERSON.ID);
+                .and(PUBLISHED_PERSON.KIND.eq("teacher"))
+                .fetch(PUBLISHED_PERSON.ID);
     }
 
     Map<UUID, String> names(UUID schoolId, Collection<UUID> ids) {
-        return db.select(PERSON.ID, PERSON.DISPLAY_NAME)
-                .from(PERSON)
-                .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.in(ids))
+        return db.select(PUBLISHED_PERSON.ID, PUBLISHED_PERSON.DISPLAY_NAME)
+                .from(PUBLISHED_PERSON)
+                .where(PUBLISHED_PERSON.SCHOOL_ID.eq(schoolId), PUBLISHED_PERSON.ID.in(ids))
                 .unionAll(db.select(TEAM.ID, TEAM.NAME).from(TEAM).where(TEAM.SCHOOL_ID.eq(schoolId), TEAM.ID.in(ids)))
                 .fetchMap(row -> row.value1(), row -> row.value2());
     }

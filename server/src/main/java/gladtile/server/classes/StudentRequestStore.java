@@ -1,12 +1,12 @@
 package gladtile.server.classes;
 
 import static gladtile.tables.Tables.MEMBERSHIP;
-import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
 import static gladtile.tables.Tables.SCHOOL_CLASS;
 import static gladtile.tables.Tables.STUDENT_REQUEST;
 
 import gladtile.tables.tables.Membership;
-import gladtile.tables.tables.Person;
+import gladtile.tables.tables.PublishedPerson;
 import java.time.OffsetDateTime;
 import java.util.Collection;
 import java.util.List;
@@ -36,9 +36,12 @@ class StudentRequestStore {
                 .from(theirs)
                 .join(own)
                 .on(own.SCHOOL_ID.eq(theirs.SCHOOL_ID), own.CLASS_ID.eq(theirs.CLASS_ID))
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(own.SCHOOL_ID), PERSON.ID.eq(own.PERSON_ID))
-                .where(theirs.SCHOOL_ID.eq(schoolId), theirs.PERSON_ID.eq(studentId), PERSON.KIND.eq("teacher"))
+                .join(PUBLISHED_PERSON)
+                .on(PUBLISHED_PERSON.SCHOOL_ID.eq(own.SCHOOL_ID), PUBLISHED_PERSON.ID.eq(own.PERSON_ID))
+                .where(
+                        theirs.SCHOOL_ID.eq(schoolId),
+                        theirs.PERSON_ID.eq(studentId),
+                        PUBLISHED_PERSON.KIND.eq("teacher"))
                 .fetch(own.PERSON_ID);
     }
 
@@ -77,22 +80,24 @@ class StudentRequestStore {
     }
 
     private List<Asked> asked(Condition which) {
-        Person by = PERSON.as("by");
+        PublishedPerson by = PUBLISHED_PERSON.as("by");
         return db.select(
                         STUDENT_REQUEST.CLASS_ID,
                         SCHOOL_CLASS.NAME,
                         by.DISPLAY_NAME,
                         STUDENT_REQUEST.STUDENT_ID,
-                        PERSON.DISPLAY_NAME)
+                        PUBLISHED_PERSON.DISPLAY_NAME)
                 .from(STUDENT_REQUEST)
                 .join(SCHOOL_CLASS)
                 .on(SCHOOL_CLASS.SCHOOL_ID.eq(STUDENT_REQUEST.SCHOOL_ID), SCHOOL_CLASS.ID.eq(STUDENT_REQUEST.CLASS_ID))
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(STUDENT_REQUEST.SCHOOL_ID), PERSON.ID.eq(STUDENT_REQUEST.STUDENT_ID))
+                .join(PUBLISHED_PERSON)
+                .on(
+                        PUBLISHED_PERSON.SCHOOL_ID.eq(STUDENT_REQUEST.SCHOOL_ID),
+                        PUBLISHED_PERSON.ID.eq(STUDENT_REQUEST.STUDENT_ID))
                 .join(by)
                 .on(by.SCHOOL_ID.eq(STUDENT_REQUEST.SCHOOL_ID), by.ID.eq(STUDENT_REQUEST.ASKED_BY))
                 .where(which)
-                .orderBy(STUDENT_REQUEST.ASKED_AT, STUDENT_REQUEST.CLASS_ID, PERSON.DISPLAY_NAME)
+                .orderBy(STUDENT_REQUEST.ASKED_AT, STUDENT_REQUEST.CLASS_ID, PUBLISHED_PERSON.DISPLAY_NAME)
                 .fetch(row -> new Asked(row.value1(), row.value2(), row.value3(), row.value4(), row.value5()));
     }
 

@@ -1,6 +1,6 @@
 package gladtile.server.classes;
 
-import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
 import static gladtile.tables.Tables.TEAM;
 import static gladtile.tables.Tables.TEAM_MEMBER;
 
@@ -29,12 +29,12 @@ class TeamStore {
 
     List<Team> of(UUID schoolId, UUID classId) {
         Map<UUID, List<Student>> members = new HashMap<>();
-        db.select(TEAM_MEMBER.TEAM_ID, PERSON.ID, PERSON.DISPLAY_NAME, PERSON.SECRET_KIND)
+        db.select(TEAM_MEMBER.TEAM_ID, PUBLISHED_PERSON.ID, PUBLISHED_PERSON.DISPLAY_NAME, PUBLISHED_PERSON.SECRET_KIND)
                 .from(TEAM_MEMBER)
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(TEAM_MEMBER.SCHOOL_ID), PERSON.ID.eq(TEAM_MEMBER.PERSON_ID))
+                .join(PUBLISHED_PERSON)
+                .on(PUBLISHED_PERSON.SCHOOL_ID.eq(TEAM_MEMBER.SCHOOL_ID), PUBLISHED_PERSON.ID.eq(TEAM_MEMBER.PERSON_ID))
                 .where(TEAM_MEMBER.SCHOOL_ID.eq(schoolId), TEAM_MEMBER.CLASS_ID.eq(classId))
-                .orderBy(PERSON.DISPLAY_NAME, PERSON.ID)
+                .orderBy(PUBLISHED_PERSON.DISPLAY_NAME, PUBLISHED_PERSON.ID)
                 .forEach(row -> members.computeIfAbsent(row.value1(), id -> new ArrayList<>())
                         .add(new Student(
                                 row.value2(), row.value3(), row.value4().equals("PICTURES"))));

@@ -1,12 +1,12 @@
 package gladtile.server.files;
 
-import static gladtile.tables.Tables.ACTIVITY_VERSION;
-import static gladtile.tables.Tables.ASSIGNMENT;
-import static gladtile.tables.Tables.ATTEMPT;
 import static gladtile.tables.Tables.FILE_BRINGER;
-import static gladtile.tables.Tables.MOVE;
-import static gladtile.tables.Tables.REVIEW;
-import static gladtile.tables.Tables.TEAM_MEMBER;
+import static gladtile.tables.Tables.PUBLISHED_ACTIVITY_VERSION;
+import static gladtile.tables.Tables.PUBLISHED_ASSIGNMENT;
+import static gladtile.tables.Tables.PUBLISHED_ATTEMPT;
+import static gladtile.tables.Tables.PUBLISHED_MOVE;
+import static gladtile.tables.Tables.PUBLISHED_REVIEW;
+import static gladtile.tables.Tables.PUBLISHED_TEAM_MEMBER;
 
 import java.util.Set;
 import java.util.UUID;
@@ -44,30 +44,36 @@ class FileAccessStore {
 
     /** The versions of what a student or their teams began and what was not withdrawn. */
     Set<UUID> versionsOf(UUID schoolId, UUID studentId) {
-        return db.selectDistinct(ATTEMPT.VERSION_ID)
-                .from(ATTEMPT)
-                .join(ASSIGNMENT)
-                .on(ASSIGNMENT.SCHOOL_ID.eq(ATTEMPT.SCHOOL_ID), ASSIGNMENT.ID.eq(ATTEMPT.ASSIGNMENT_ID))
+        return db.selectDistinct(PUBLISHED_ATTEMPT.VERSION_ID)
+                .from(PUBLISHED_ATTEMPT)
+                .join(PUBLISHED_ASSIGNMENT)
+                .on(
+                        PUBLISHED_ASSIGNMENT.SCHOOL_ID.eq(PUBLISHED_ATTEMPT.SCHOOL_ID),
+                        PUBLISHED_ASSIGNMENT.ID.eq(PUBLISHED_ATTEMPT.ASSIGNMENT_ID))
                 .where(theirs(schoolId, studentId))
-                .and(ASSIGNMENT.WITHDRAWN_AT.isNull())
-                .fetchSet(ATTEMPT.VERSION_ID);
+                .and(PUBLISHED_ASSIGNMENT.WITHDRAWN_AT.isNull())
+                .fetchSet(PUBLISHED_ATTEMPT.VERSION_ID);
     }
 
     private static Condition theirs(UUID schoolId, UUID studentId) {
-        return ATTEMPT.SCHOOL_ID
+        return PUBLISHED_ATTEMPT
+                .SCHOOL_ID
                 .eq(schoolId)
-                .and(ATTEMPT.HOLDER_ID
+                .and(PUBLISHED_ATTEMPT
+                        .HOLDER_ID
                         .eq(studentId)
-                        .or(ATTEMPT.HOLDER_ID.in(DSL.select(TEAM_MEMBER.TEAM_ID)
-                                .from(TEAM_MEMBER)
-                                .where(TEAM_MEMBER.SCHOOL_ID.eq(schoolId), TEAM_MEMBER.PERSON_ID.eq(studentId)))));
+                        .or(PUBLISHED_ATTEMPT.HOLDER_ID.in(DSL.select(PUBLISHED_TEAM_MEMBER.TEAM_ID)
+                                .from(PUBLISHED_TEAM_MEMBER)
+                                .where(
+                                        PUBLISHED_TEAM_MEMBER.SCHOOL_ID.eq(schoolId),
+                                        PUBLISHED_TEAM_MEMBER.PERSON_ID.eq(studentId)))));
     }
 
     /** The version as it is kept, as text. */
     String version(UUID schoolId, UUID versionId) {
-        return db.select(ACTIVITY_VERSION.ACTIVITY)
-                .from(ACTIVITY_VERSION)
-                .where(ACTIVITY_VERSION.SCHOOL_ID.eq(schoolId), ACTIVITY_VERSION.ID.eq(versionId))
+        return db.select(PUBLISHED_ACTIVITY_VERSION.ACTIVITY)
+                .from(PUBLISHED_ACTIVITY_VERSION)
+                .where(PUBLISHED_ACTIVITY_VERSION.SCHOOL_ID.eq(schoolId), PUBLISHED_ACTIVITY_VERSION.ID.eq(versionId))
                 .fetchOptional(row -> row.value1().data())
                 .orElse("");
     }
@@ -75,19 +81,23 @@ class FileAccessStore {
     /** In what they or their teams did, or in what came back of it. */
     boolean isInTheirWork(UUID schoolId, UUID studentId, String sha256) {
         return db.fetchExists(DSL.selectOne()
-                        .from(MOVE)
-                        .join(ATTEMPT)
-                        .on(ATTEMPT.SCHOOL_ID.eq(MOVE.SCHOOL_ID), ATTEMPT.ID.eq(MOVE.ATTEMPT_ID))
+                        .from(PUBLISHED_MOVE)
+                        .join(PUBLISHED_ATTEMPT)
+                        .on(
+                                PUBLISHED_ATTEMPT.SCHOOL_ID.eq(PUBLISHED_MOVE.SCHOOL_ID),
+                                PUBLISHED_ATTEMPT.ID.eq(PUBLISHED_MOVE.ATTEMPT_ID))
                         .where(theirs(schoolId, studentId))
-                        .and(MOVE.SCHOOL_ID.eq(schoolId))
+                        .and(PUBLISHED_MOVE.SCHOOL_ID.eq(schoolId))
                         // What they wrote may name any file.
-                        .and(DSL.condition("{0} @> {1}", MOVE.ACT, said(sha256))))
+                        .and(DSL.condition("{0} @> {1}", PUBLISHED_MOVE.ACT, said(sha256))))
                 || db.fetchExists(DSL.selectOne()
-                        .from(REVIEW)
-                        .join(ATTEMPT)
-                        .on(ATTEMPT.SCHOOL_ID.eq(REVIEW.SCHOOL_ID), ATTEMPT.ID.eq(REVIEW.ATTEMPT_ID))
+                        .from(PUBLISHED_REVIEW)
+                        .join(PUBLISHED_ATTEMPT)
+                        .on(
+                                PUBLISHED_ATTEMPT.SCHOOL_ID.eq(PUBLISHED_REVIEW.SCHOOL_ID),
+                                PUBLISHED_ATTEMPT.ID.eq(PUBLISHED_REVIEW.ATTEMPT_ID))
                         .where(theirs(schoolId, studentId))
-                        .and(names(REVIEW.SENT_REVIEW, sha256)));
+                        .and(names(PUBLISHED_REVIEW.SENT_REVIEW, sha256)));
     }
 
     private static Field<JSONB> said(String sha256) {

@@ -1,19 +1,19 @@
 package gladtile.server.files;
 
-import static gladtile.tables.Tables.ACTIVITY;
-import static gladtile.tables.Tables.ACTIVITY_SHARE;
-import static gladtile.tables.Tables.ACTIVITY_VERSION;
-import static gladtile.tables.Tables.ASSIGNMENT;
-import static gladtile.tables.Tables.ATTEMPT;
 import static gladtile.tables.Tables.FILE;
 import static gladtile.tables.Tables.FILE_BRINGER;
 import static gladtile.tables.Tables.FILE_USE;
 import static gladtile.tables.Tables.LIBRARY_FILE;
-import static gladtile.tables.Tables.LIBRARY_PART;
-import static gladtile.tables.Tables.LIBRARY_SHARE;
-import static gladtile.tables.Tables.MEMBERSHIP;
-import static gladtile.tables.Tables.PERSON;
-import static gladtile.tables.Tables.REVIEW;
+import static gladtile.tables.Tables.PUBLISHED_ACTIVITY;
+import static gladtile.tables.Tables.PUBLISHED_ACTIVITY_SHARE;
+import static gladtile.tables.Tables.PUBLISHED_ACTIVITY_VERSION;
+import static gladtile.tables.Tables.PUBLISHED_ASSIGNMENT;
+import static gladtile.tables.Tables.PUBLISHED_ATTEMPT;
+import static gladtile.tables.Tables.PUBLISHED_LIBRARY_PART;
+import static gladtile.tables.Tables.PUBLISHED_LIBRARY_SHARE;
+import static gladtile.tables.Tables.PUBLISHED_MEMBERSHIP;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
+import static gladtile.tables.Tables.PUBLISHED_REVIEW;
 
 import java.util.Collection;
 import java.util.HashSet;
@@ -75,69 +75,88 @@ class FileUseStore {
     boolean isInTheirLibrary(UUID schoolId, UUID teacherId, String sha256) {
         return db.fetchExists(DSL.selectOne()
                 .from(LIBRARY_FILE)
-                .join(LIBRARY_PART)
-                .on(LIBRARY_PART.SCHOOL_ID.eq(LIBRARY_FILE.SCHOOL_ID), LIBRARY_PART.ID.eq(LIBRARY_FILE.PART_ID))
-                .leftJoin(LIBRARY_SHARE)
-                .on(LIBRARY_SHARE.SCHOOL_ID.eq(LIBRARY_PART.SCHOOL_ID), LIBRARY_SHARE.PART_ID.eq(LIBRARY_PART.ID))
-                .and(LIBRARY_SHARE.PERSON_ID.eq(teacherId))
+                .join(PUBLISHED_LIBRARY_PART)
+                .on(
+                        PUBLISHED_LIBRARY_PART.SCHOOL_ID.eq(LIBRARY_FILE.SCHOOL_ID),
+                        PUBLISHED_LIBRARY_PART.ID.eq(LIBRARY_FILE.PART_ID))
+                .leftJoin(PUBLISHED_LIBRARY_SHARE)
+                .on(
+                        PUBLISHED_LIBRARY_SHARE.SCHOOL_ID.eq(PUBLISHED_LIBRARY_PART.SCHOOL_ID),
+                        PUBLISHED_LIBRARY_SHARE.PART_ID.eq(PUBLISHED_LIBRARY_PART.ID))
+                .and(PUBLISHED_LIBRARY_SHARE.PERSON_ID.eq(teacherId))
                 .where(LIBRARY_FILE.SCHOOL_ID.eq(schoolId), LIBRARY_FILE.SHA256.eq(sha256))
-                .and(LIBRARY_PART
+                .and(PUBLISHED_LIBRARY_PART
                         .OWNER_ID
                         .eq(teacherId)
-                        .or(LIBRARY_PART
+                        .or(PUBLISHED_LIBRARY_PART
                                 .DELETED_AT
                                 .isNull()
-                                .and(LIBRARY_PART.FOR_SCHOOL.isTrue().or(LIBRARY_SHARE.PERSON_ID.isNotNull())))));
+                                .and(PUBLISHED_LIBRARY_PART
+                                        .FOR_SCHOOL
+                                        .isTrue()
+                                        .or(PUBLISHED_LIBRARY_SHARE.PERSON_ID.isNotNull())))));
     }
 
     /** On an activity that is theirs or was shared with them. */
     boolean isOnTheirShelf(UUID schoolId, UUID teacherId, String sha256) {
         return db.fetchExists(DSL.selectOne()
                 .from(FILE_USE)
-                .join(ACTIVITY)
-                .on(ACTIVITY.SCHOOL_ID.eq(FILE_USE.SCHOOL_ID), ACTIVITY.ID.eq(FILE_USE.ACTIVITY_ID))
-                .leftJoin(ACTIVITY_SHARE)
-                .on(ACTIVITY_SHARE.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID), ACTIVITY_SHARE.ACTIVITY_ID.eq(ACTIVITY.ID))
-                .and(ACTIVITY_SHARE.PERSON_ID.eq(teacherId))
+                .join(PUBLISHED_ACTIVITY)
+                .on(PUBLISHED_ACTIVITY.SCHOOL_ID.eq(FILE_USE.SCHOOL_ID), PUBLISHED_ACTIVITY.ID.eq(FILE_USE.ACTIVITY_ID))
+                .leftJoin(PUBLISHED_ACTIVITY_SHARE)
+                .on(
+                        PUBLISHED_ACTIVITY_SHARE.SCHOOL_ID.eq(PUBLISHED_ACTIVITY.SCHOOL_ID),
+                        PUBLISHED_ACTIVITY_SHARE.ACTIVITY_ID.eq(PUBLISHED_ACTIVITY.ID))
+                .and(PUBLISHED_ACTIVITY_SHARE.PERSON_ID.eq(teacherId))
                 .where(FILE_USE.SCHOOL_ID.eq(schoolId), FILE_USE.SHA256.eq(sha256))
-                .and(ACTIVITY.OWNER_ID.eq(teacherId).or(ACTIVITY_SHARE.PERSON_ID.isNotNull())));
+                .and(PUBLISHED_ACTIVITY.OWNER_ID.eq(teacherId).or(PUBLISHED_ACTIVITY_SHARE.PERSON_ID.isNotNull())));
     }
 
     /** In what was given to a class of theirs, in what its students brought, or in what was sent back there. */
     boolean isInTheirClasses(UUID schoolId, UUID teacherId, String sha256) {
-        var theirs = DSL.select(MEMBERSHIP.CLASS_ID)
-                .from(MEMBERSHIP)
-                .where(MEMBERSHIP.SCHOOL_ID.eq(schoolId), MEMBERSHIP.PERSON_ID.eq(teacherId));
+        var theirs = DSL.select(PUBLISHED_MEMBERSHIP.CLASS_ID)
+                .from(PUBLISHED_MEMBERSHIP)
+                .where(PUBLISHED_MEMBERSHIP.SCHOOL_ID.eq(schoolId), PUBLISHED_MEMBERSHIP.PERSON_ID.eq(teacherId));
         boolean given = db.fetchExists(DSL.selectOne()
                 .from(FILE_USE)
-                .join(ASSIGNMENT)
-                .on(ASSIGNMENT.SCHOOL_ID.eq(FILE_USE.SCHOOL_ID), ASSIGNMENT.ACTIVITY_ID.eq(FILE_USE.ACTIVITY_ID))
-                .join(ACTIVITY_VERSION)
-                .on(ACTIVITY_VERSION.SCHOOL_ID.eq(ASSIGNMENT.SCHOOL_ID), ACTIVITY_VERSION.ID.eq(ASSIGNMENT.VERSION_ID))
+                .join(PUBLISHED_ASSIGNMENT)
+                .on(
+                        PUBLISHED_ASSIGNMENT.SCHOOL_ID.eq(FILE_USE.SCHOOL_ID),
+                        PUBLISHED_ASSIGNMENT.ACTIVITY_ID.eq(FILE_USE.ACTIVITY_ID))
+                .join(PUBLISHED_ACTIVITY_VERSION)
+                .on(
+                        PUBLISHED_ACTIVITY_VERSION.SCHOOL_ID.eq(PUBLISHED_ASSIGNMENT.SCHOOL_ID),
+                        PUBLISHED_ACTIVITY_VERSION.ID.eq(PUBLISHED_ASSIGNMENT.VERSION_ID))
                 .where(FILE_USE.SCHOOL_ID.eq(schoolId), FILE_USE.SHA256.eq(sha256))
-                .and(ASSIGNMENT.CLASS_ID.in(theirs))
-                .and(names(ACTIVITY_VERSION.ACTIVITY, sha256)));
+                .and(PUBLISHED_ASSIGNMENT.CLASS_ID.in(theirs))
+                .and(names(PUBLISHED_ACTIVITY_VERSION.ACTIVITY, sha256)));
         return given
                 || db.fetchExists(DSL.selectOne()
                         .from(FILE_BRINGER)
-                        .join(MEMBERSHIP)
-                        .on(MEMBERSHIP.SCHOOL_ID.eq(FILE_BRINGER.SCHOOL_ID))
-                        .and(MEMBERSHIP.PERSON_ID.eq(FILE_BRINGER.PERSON_ID))
-                        .join(PERSON)
-                        .on(PERSON.SCHOOL_ID.eq(FILE_BRINGER.SCHOOL_ID), PERSON.ID.eq(FILE_BRINGER.PERSON_ID))
+                        .join(PUBLISHED_MEMBERSHIP)
+                        .on(PUBLISHED_MEMBERSHIP.SCHOOL_ID.eq(FILE_BRINGER.SCHOOL_ID))
+                        .and(PUBLISHED_MEMBERSHIP.PERSON_ID.eq(FILE_BRINGER.PERSON_ID))
+                        .join(PUBLISHED_PERSON)
+                        .on(
+                                PUBLISHED_PERSON.SCHOOL_ID.eq(FILE_BRINGER.SCHOOL_ID),
+                                PUBLISHED_PERSON.ID.eq(FILE_BRINGER.PERSON_ID))
                         .where(FILE_BRINGER.SCHOOL_ID.eq(schoolId), FILE_BRINGER.SHA256.eq(sha256))
                         // A colleague in the same class may keep things of their own.
-                        .and(PERSON.KIND.eq("student"))
-                        .and(MEMBERSHIP.CLASS_ID.in(theirs)))
+                        .and(PUBLISHED_PERSON.KIND.eq("student"))
+                        .and(PUBLISHED_MEMBERSHIP.CLASS_ID.in(theirs)))
                 || db.fetchExists(DSL.selectOne()
-                        .from(REVIEW)
-                        .join(ATTEMPT)
-                        .on(ATTEMPT.SCHOOL_ID.eq(REVIEW.SCHOOL_ID), ATTEMPT.ID.eq(REVIEW.ATTEMPT_ID))
-                        .join(ASSIGNMENT)
-                        .on(ASSIGNMENT.SCHOOL_ID.eq(ATTEMPT.SCHOOL_ID), ASSIGNMENT.ID.eq(ATTEMPT.ASSIGNMENT_ID))
-                        .where(REVIEW.SCHOOL_ID.eq(schoolId))
-                        .and(ASSIGNMENT.CLASS_ID.in(theirs))
-                        .and(names(REVIEW.REVIEW_, sha256).or(names(REVIEW.SENT_REVIEW, sha256))));
+                        .from(PUBLISHED_REVIEW)
+                        .join(PUBLISHED_ATTEMPT)
+                        .on(
+                                PUBLISHED_ATTEMPT.SCHOOL_ID.eq(PUBLISHED_REVIEW.SCHOOL_ID),
+                                PUBLISHED_ATTEMPT.ID.eq(PUBLISHED_REVIEW.ATTEMPT_ID))
+                        .join(PUBLISHED_ASSIGNMENT)
+                        .on(
+                                PUBLISHED_ASSIGNMENT.SCHOOL_ID.eq(PUBLISHED_ATTEMPT.SCHOOL_ID),
+                                PUBLISHED_ASSIGNMENT.ID.eq(PUBLISHED_ATTEMPT.ASSIGNMENT_ID))
+                        .where(PUBLISHED_REVIEW.SCHOOL_ID.eq(schoolId))
+                        .and(PUBLISHED_ASSIGNMENT.CLASS_ID.in(theirs))
+                        .and(names(PUBLISHED_REVIEW.REVIEW, sha256).or(names(PUBLISHED_REVIEW.SENT_REVIEW, sha256))));
     }
 
     private static Condition names(TableField<?, JSONB> json, String sha256) {

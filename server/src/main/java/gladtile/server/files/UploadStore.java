@@ -2,8 +2,8 @@ package gladtile.server.files;
 
 import static gladtile.tables.Tables.FILE;
 import static gladtile.tables.Tables.FILE_CHUNK;
-import static gladtile.tables.Tables.SCHOOL;
-import static gladtile.tables.Tables.SCREENCAST;
+import static gladtile.tables.Tables.PUBLISHED_SCHOOL;
+import static gladtile.tables.Tables.PUBLISHED_SCREENCAST;
 import static gladtile.tables.Tables.UPLOAD;
 import static gladtile.tables.Tables.UPLOAD_CHUNK;
 
@@ -37,10 +37,10 @@ class UploadStore {
     /** Bytes of all files of a school, those on their way in among them. */
     /** Gigabytes that the school set itself; empty for none set. */
     Optional<Integer> limit(UUID schoolId) {
-        return db.select(SCHOOL.STORAGE_GIGABYTES)
-                .from(SCHOOL)
-                .where(SCHOOL.ID.eq(schoolId))
-                .fetchOptional(SCHOOL.STORAGE_GIGABYTES);
+        return db.select(PUBLISHED_SCHOOL.STORAGE_GIGABYTES)
+                .from(PUBLISHED_SCHOOL)
+                .where(PUBLISHED_SCHOOL.ID.eq(schoolId))
+                .fetchOptional(PUBLISHED_SCHOOL.STORAGE_GIGABYTES);
     }
 
     long used(UUID schoolId) {
@@ -48,9 +48,9 @@ class UploadStore {
     }
 
     private long beingRecorded(UUID schoolId) {
-        return db.select(DSL.coalesce(DSL.sum(SCREENCAST.BYTES), BigDecimal.ZERO))
-                .from(SCREENCAST)
-                .where(SCREENCAST.SCHOOL_ID.eq(schoolId))
+        return db.select(DSL.coalesce(DSL.sum(PUBLISHED_SCREENCAST.BYTES), BigDecimal.ZERO))
+                .from(PUBLISHED_SCREENCAST)
+                .where(PUBLISHED_SCREENCAST.SCHOOL_ID.eq(schoolId))
                 .fetchSingle()
                 .value1()
                 .longValue();

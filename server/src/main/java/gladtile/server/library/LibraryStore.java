@@ -3,7 +3,7 @@ package gladtile.server.library;
 import static gladtile.tables.Tables.LIBRARY_PART;
 import static gladtile.tables.Tables.LIBRARY_SHARE;
 import static gladtile.tables.Tables.LIBRARY_VERSION;
-import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
@@ -102,15 +102,17 @@ class LibraryStore {
                         LIBRARY_PART.NAME,
                         LIBRARY_PART.FOLDER,
                         LIBRARY_PART.KIND,
-                        PERSON.DISPLAY_NAME,
+                        PUBLISHED_PERSON.DISPLAY_NAME,
                         LIBRARY_PART.OWNER_ID,
                         lent,
                         LIBRARY_PART.VERSION,
                         LIBRARY_PART.UPDATED_AT,
                         drawn)
                 .from(LIBRARY_PART)
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(LIBRARY_PART.SCHOOL_ID), PERSON.ID.eq(LIBRARY_PART.OWNER_ID))
+                .join(PUBLISHED_PERSON)
+                .on(
+                        PUBLISHED_PERSON.SCHOOL_ID.eq(LIBRARY_PART.SCHOOL_ID),
+                        PUBLISHED_PERSON.ID.eq(LIBRARY_PART.OWNER_ID))
                 .where(meets(who, asked))
                 .orderBy(LIBRARY_PART.UPDATED_AT.desc(), LIBRARY_PART.ID)
                 .offset(skip)
@@ -120,7 +122,7 @@ class LibraryStore {
                         row.get(LIBRARY_PART.NAME),
                         row.get(LIBRARY_PART.FOLDER),
                         PartHead.Kind.valueOf(row.get(LIBRARY_PART.KIND)),
-                        row.get(PERSON.DISPLAY_NAME),
+                        row.get(PUBLISHED_PERSON.DISPLAY_NAME),
                         row.get(LIBRARY_PART.OWNER_ID).equals(who.id()),
                         row.get(lent),
                         row.get(LIBRARY_PART.VERSION),
@@ -306,14 +308,17 @@ class LibraryStore {
     LibraryService.Sharing sharing(CurrentUser who, UUID id) {
         boolean school = db.fetchExists(LIBRARY_PART, isTheirs(who, id), LIBRARY_PART.FOR_SCHOOL.isTrue());
         List<LibraryService.PartColleague> colleagues = db.select(
-                        PERSON.ID, PERSON.DISPLAY_NAME, LIBRARY_SHARE.PERSON_ID)
-                .from(PERSON)
+                        PUBLISHED_PERSON.ID, PUBLISHED_PERSON.DISPLAY_NAME, LIBRARY_SHARE.PERSON_ID)
+                .from(PUBLISHED_PERSON)
                 .leftJoin(LIBRARY_SHARE)
-                .on(LIBRARY_SHARE.SCHOOL_ID.eq(PERSON.SCHOOL_ID))
-                .and(LIBRARY_SHARE.PERSON_ID.eq(PERSON.ID))
+                .on(LIBRARY_SHARE.SCHOOL_ID.eq(PUBLISHED_PERSON.SCHOOL_ID))
+                .and(LIBRARY_SHARE.PERSON_ID.eq(PUBLISHED_PERSON.ID))
                 .and(LIBRARY_SHARE.PART_ID.eq(id))
-                .where(PERSON.SCHOOL_ID.eq(who.schoolId()), PERSON.KIND.eq("teacher"), PERSON.ID.ne(who.id()))
-                .orderBy(PERSON.DISPLAY_NAME)
+                .where(
+                        PUBLISHED_PERSON.SCHOOL_ID.eq(who.schoolId()),
+                        PUBLISHED_PERSON.KIND.eq("teacher"),
+                        PUBLISHED_PERSON.ID.ne(who.id()))
+                .orderBy(PUBLISHED_PERSON.DISPLAY_NAME)
                 .limit(MOST)
                 .fetch(row -> new LibraryService.PartColleague(row.value1(), row.value2(), row.value3() != null));
         return new LibraryService.Sharing(school, colleagues);
@@ -333,11 +338,11 @@ class LibraryStore {
                 .and(LIBRARY_SHARE.PERSON_ID.eq(colleague))
                 .execute();
         boolean there = db.fetchExists(
-                PERSON,
-                PERSON.SCHOOL_ID.eq(who.schoolId()),
-                PERSON.ID.eq(colleague),
-                PERSON.KIND.eq("teacher"),
-                PERSON.ID.ne(who.id()));
+                PUBLISHED_PERSON,
+                PUBLISHED_PERSON.SCHOOL_ID.eq(who.schoolId()),
+                PUBLISHED_PERSON.ID.eq(colleague),
+                PUBLISHED_PERSON.KIND.eq("teacher"),
+                PUBLISHED_PERSON.ID.ne(who.id()));
         if (there && shared) {
             db.insertInto(LIBRARY_SHARE, LIBRARY_SHARE.SCHOOL_ID, LIBRARY_SHARE.PART_ID, LIBRARY_SHARE.PERSON_ID)
                     .values(who.schoolId(), id, colleague)

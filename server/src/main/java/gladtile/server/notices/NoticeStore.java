@@ -1,10 +1,10 @@
 package gladtile.server.notices;
 
-import static gladtile.tables.Tables.ASSIGNMENT;
-import static gladtile.tables.Tables.MEMBERSHIP;
 import static gladtile.tables.Tables.NOTICE;
 import static gladtile.tables.Tables.OUTBOX;
-import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.PUBLISHED_ASSIGNMENT;
+import static gladtile.tables.Tables.PUBLISHED_MEMBERSHIP;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
 import gladtile.core.json.Json;
 import gladtile.server.notices.NoticeService.About;
@@ -12,7 +12,7 @@ import gladtile.server.notices.NoticeService.Kind;
 import gladtile.server.notices.NoticeService.Mail;
 import gladtile.server.notices.NoticeService.Notice;
 import gladtile.server.support.UuidV7;
-import gladtile.tables.tables.Membership;
+import gladtile.tables.tables.PublishedMembership;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
@@ -88,16 +88,17 @@ class NoticeStore {
     }
 
     List<NoticeService.Posted> outbox(UUID schoolId, UUID teacherId) {
-        Membership theirs = MEMBERSHIP.as("theirs");
-        Membership own = MEMBERSHIP.as("own");
-        return db.select(PERSON.DISPLAY_NAME, OUTBOX.SUBJECT, OUTBOX.WORDS, OUTBOX.AT)
+        PublishedMembership theirs = PUBLISHED_MEMBERSHIP.as("theirs");
+        PublishedMembership own = PUBLISHED_MEMBERSHIP.as("own");
+        return db.select(PUBLISHED_PERSON.DISPLAY_NAME, OUTBOX.SUBJECT, OUTBOX.WORDS, OUTBOX.AT)
                 .from(OUTBOX)
-                .join(PERSON)
-                .on(PERSON.SCHOOL_ID.eq(OUTBOX.SCHOOL_ID), PERSON.ID.eq(OUTBOX.TO_PERSON))
+                .join(PUBLISHED_PERSON)
+                .on(PUBLISHED_PERSON.SCHOOL_ID.eq(OUTBOX.SCHOOL_ID), PUBLISHED_PERSON.ID.eq(OUTBOX.TO_PERSON))
                 .where(OUTBOX.SCHOOL_ID.eq(schoolId))
                 .and(OUTBOX.TO_PERSON
                         .eq(teacherId)
-                        .or(PERSON.KIND
+                        .or(PUBLISHED_PERSON
+                                .KIND
                                 .eq("student")
                                 .andExists(DSL.selectOne()
                                         .from(theirs)
@@ -118,10 +119,10 @@ class NoticeStore {
 
     /** Those that are due between two times, of all schools, unless they are withdrawn. */
     List<Due> dueBetween(OffsetDateTime from, OffsetDateTime to) {
-        var due = DSL.field("({0} ->> 'dueAt')::timestamptz", OffsetDateTime.class, ASSIGNMENT.TERMS);
-        return db.select(ASSIGNMENT.SCHOOL_ID, ASSIGNMENT.ID)
-                .from(ASSIGNMENT)
-                .where(ASSIGNMENT.WITHDRAWN_AT.isNull(), due.between(from, to))
+        var due = DSL.field("({0} ->> 'dueAt')::timestamptz", OffsetDateTime.class, PUBLISHED_ASSIGNMENT.TERMS);
+        return db.select(PUBLISHED_ASSIGNMENT.SCHOOL_ID, PUBLISHED_ASSIGNMENT.ID)
+                .from(PUBLISHED_ASSIGNMENT)
+                .where(PUBLISHED_ASSIGNMENT.WITHDRAWN_AT.isNull(), due.between(from, to))
                 .limit(10_000)
                 .fetch(row -> new Due(row.value1(), row.value2()));
     }

@@ -1,7 +1,7 @@
 package gladtile.server.passkeys;
 
 import static gladtile.tables.Tables.PASSKEY;
-import static gladtile.tables.Tables.PERSON;
+import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
 import java.nio.ByteBuffer;
 import java.time.Clock;
@@ -66,10 +66,10 @@ class PasskeyStore implements UserCredentialRepository, PublicKeyCredentialUserE
 
     Optional<Owner> owner(Bytes handle) {
         return personOf(handle)
-                .flatMap(id -> db.select(PERSON.SCHOOL_ID)
-                        .from(PERSON)
-                        .where(PERSON.ID.eq(id))
-                        .fetchOptional(PERSON.SCHOOL_ID)
+                .flatMap(id -> db.select(PUBLISHED_PERSON.SCHOOL_ID)
+                        .from(PUBLISHED_PERSON)
+                        .where(PUBLISHED_PERSON.ID.eq(id))
+                        .fetchOptional(PUBLISHED_PERSON.SCHOOL_ID)
                         .map(school -> new Owner(school, id)));
     }
 
@@ -177,8 +177,8 @@ class PasskeyStore implements UserCredentialRepository, PublicKeyCredentialUserE
     }
 
     private PublicKeyCredentialUserEntity entity(String id) {
-        return db.selectFrom(PERSON)
-                .where(PERSON.ID.eq(UUID.fromString(id)), PERSON.KIND.eq("teacher"))
+        return db.selectFrom(PUBLISHED_PERSON)
+                .where(PUBLISHED_PERSON.ID.eq(UUID.fromString(id)), PUBLISHED_PERSON.KIND.eq("teacher"))
                 .fetchOne(row -> ImmutablePublicKeyCredentialUserEntity.builder()
                         .id(handle(row.getId()))
                         .name(row.getSignInName())

@@ -1,6 +1,6 @@
 package gladtile.server.review;
 
-import static gladtile.tables.Tables.ATTEMPT;
+import static gladtile.tables.Tables.PUBLISHED_ATTEMPT;
 import static gladtile.tables.Tables.READY_PHRASE;
 import static gladtile.tables.Tables.REVIEW;
 
@@ -100,21 +100,21 @@ class ReviewStore {
 
     /** Of each assignment with handed-in work, how many newest rounds wait and how many were sent back. */
     Map<UUID, Waiting> waiting(UUID schoolId, Collection<UUID> assignmentIds) {
-        var newest = db.select(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.ID, ATTEMPT.STANDING)
-                .distinctOn(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID)
-                .from(ATTEMPT)
-                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.in(assignmentIds))
-                .orderBy(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID, ATTEMPT.ROUND.desc())
+        var newest = db.select(PUBLISHED_ATTEMPT.ASSIGNMENT_ID, PUBLISHED_ATTEMPT.ID, PUBLISHED_ATTEMPT.STANDING)
+                .distinctOn(PUBLISHED_ATTEMPT.ASSIGNMENT_ID, PUBLISHED_ATTEMPT.HOLDER_ID)
+                .from(PUBLISHED_ATTEMPT)
+                .where(PUBLISHED_ATTEMPT.SCHOOL_ID.eq(schoolId), PUBLISHED_ATTEMPT.ASSIGNMENT_ID.in(assignmentIds))
+                .orderBy(PUBLISHED_ATTEMPT.ASSIGNMENT_ID, PUBLISHED_ATTEMPT.HOLDER_ID, PUBLISHED_ATTEMPT.ROUND.desc())
                 .asTable("newest");
-        Field<UUID> assignment = newest.field(ATTEMPT.ASSIGNMENT_ID);
+        Field<UUID> assignment = newest.field(PUBLISHED_ATTEMPT.ASSIGNMENT_ID);
         return db.select(
                         assignment,
                         DSL.count().filterWhere(REVIEW.SENT_AT.isNull()),
                         DSL.count().filterWhere(REVIEW.SENT_AT.isNotNull()))
                 .from(newest)
                 .leftJoin(REVIEW)
-                .on(REVIEW.SCHOOL_ID.eq(schoolId), REVIEW.ATTEMPT_ID.eq(newest.field(ATTEMPT.ID)))
-                .where(newest.field(ATTEMPT.STANDING).eq(Standing.HANDED_IN.name()))
+                .on(REVIEW.SCHOOL_ID.eq(schoolId), REVIEW.ATTEMPT_ID.eq(newest.field(PUBLISHED_ATTEMPT.ID)))
+                .where(newest.field(PUBLISHED_ATTEMPT.STANDING).eq(Standing.HANDED_IN.name()))
                 .groupBy(assignment)
                 .fetchMap(row -> row.value1(), row -> new Waiting(row.value2(), row.value3()));
     }

@@ -95,13 +95,15 @@ class GivingTest {
                 .isTrue();
         Map<String, Object> open = School.move(Map.of("kind", "open", "pageId", "moons"));
         JsonNode moved = Lesson.moves(bo, attempt, open).json();
-        assertThat(moved.path("pageId").asString()).isEqualTo("moons");
+        assertThat(moved.path("patch").path("pageId").asString()).isEqualTo("moons");
         assertThat(moved.path("course").path("next").asString()).isNotEqualTo("moons");
         JsonNode adas = ada.get(attempt + "?page=light").json();
         assertThat(adas.path("state").path("pageId").asString()).isEqualTo("light");
         assertThat(adas.path("course").path("next").asString()).isEqualTo("moons");
         JsonNode put = Lesson.moves(ada, attempt, School.put("sun", 200, 200)).json();
-        assertThat(put.path("pageId").asString()).as("who puts there is there").isEqualTo("light");
+        assertThat(put.path("patch").path("pageId").asString())
+                .as("who puts there is there")
+                .isEqualTo("light");
         assertThat(put.path("course").path("next").asString()).isEqualTo("moons");
         assertThat(ada.get(attempt + "?page=nowhere")
                         .json()
@@ -132,7 +134,7 @@ class GivingTest {
         Map<String, Object> again = new java.util.HashMap<>(put);
         again.put("act", Map.of("kind", "open", "pageId", "moons"));
         JsonNode told = Lesson.moves(ada, attempt, again).json();
-        assertThat(told.path("pageId").asString()).isEqualTo("light");
+        assertThat(told.path("patch").path("pageId").asString()).isEqualTo("light");
         assertThat(told.toString()).doesNotContain("Hidden moons");
         assertThat(ada.get(attempt + "?page=moons").json().toString()).doesNotContain("Hidden moons");
     }

@@ -8,6 +8,9 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.support.GenericApplicationContext;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 
 /**
  * The real application on a free port with a real database, started once for all tests of a run. Spring's own test
@@ -24,6 +27,13 @@ public final class RealServer implements ParameterResolver {
         database = TestDatabase.make();
         SpringApplication application = new SpringApplication(GladTile.class);
         application.setDefaultProperties(Map.of());
+        // Passwords here guard nothing, and hashing them as slowly as real ones took half of the run.
+        application.addInitializers(fresh -> ((GenericApplicationContext) fresh)
+                .registerBean(
+                        "quickSecrets",
+                        PasswordEncoder.class,
+                        () -> new BCryptPasswordEncoder(4),
+                        bean -> bean.setPrimary(true)));
         context = application.run(
                 "--server.port=0",
                 "--spring.datasource.url=" + database.url(),
