@@ -1,7 +1,8 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Act, AttemptView, Move, Moved, Stroke } from '@/api/schema'
 import { passingDevice } from './device'
-import { attemptWork, tryWork } from './work'
+import { tryWork } from './tryWork'
+import { attemptWork } from './work'
 
 const opened: AttemptView = {
   id: 'attempt',

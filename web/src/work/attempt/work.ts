@@ -1,6 +1,6 @@
 import { passOver } from '@/shared/passOver'
 import { computed, ref, shallowRef } from 'vue'
-import { get, post } from '@/api/client'
+import { get } from '@/api/client'
 import { refusalWords } from './refusal'
 import { newId } from '@/api/id'
 import { patched } from '@/shared/mergePatch'
@@ -17,7 +17,6 @@ import type {
   Speech,
   StudentPage,
   StudentView,
-  Tried,
   Verdict,
 } from '@/api/schema'
 import { cameAfter, courseAhead, withAhead } from './ahead'
@@ -80,7 +79,7 @@ export interface AttemptWork extends Work {
 const PAUSE = [500, 1000, 2000, 4000, 8000]
 const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
 
-const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toISOString() })
+export const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toISOString() })
 
 /** The state with what the server says has changed; what was drawn and said is not in that, but in what was sent. */
 function stateAfter(was: AttemptState, moved: Moved, act: Act): AttemptState {
@@ -284,83 +283,5 @@ export function attemptWork(
       kept.value = waiting.value.length ? 'waiting' : 'kept'
       wake?.()
     },
-  }
-}
-
-/** The server keeps nothing of a try, so every request tells it the whole. */
-export function tryWork(
-  activityId: string,
-  first: Tried,
-  presented = false,
-): Work & { made(): number; backTo(count: number): Promise<void> } {
-  const state = shallowRef(first.state)
-  const progress = shallowRef(first.progress)
-  const sides = shallowRef(first.sides)
-  const spoken = shallowRef<Record<string, Speech>>({})
-  const course = shallowRef(first.course)
-  const view = shallowRef(first.view)
-  const moves: Move[] = []
-  const heard = shallowRef<Record<string, string>>({})
-  let last: Promise<unknown> = Promise.resolve()
-
-  async function send(one: Move): Promise<Tried> {
-    const tried = await post<Tried>(`/api/v1/activities/${activityId}/tries`, {
-      moves: [...moves, one],
-      presented,
-    })
-    moves.push(one)
-    return tried
-  }
-
-  async function make(act: Act): Promise<Verdict | null> {
-    const sent = last.then(() => send(move(act)))
-    last = sent.catch(passOver('whoever made the move is told'))
-    const tried = await sent
-    take(tried)
-    return tried.verdict ?? null
-  }
-  function take(tried: Tried) {
-    state.value = tried.state
-    progress.value = tried.progress
-    sides.value = tried.sides
-    spoken.value = tried.said ?? {}
-    course.value = tried.course
-    view.value = tried.view
-  }
-  /** As if nothing had been made after so many moves, but for pages that were turned. */
-  async function backTo(count: number) {
-    await last
-    const turned = moves.slice(count).filter((one) => one.act.kind === 'open')
-    moves.splice(count, moves.length, ...turned)
-    take(await post<Tried>(`/api/v1/activities/${activityId}/tries`, { moves, presented }))
-  }
-  /** Heard from this browser alone: a try leaves nothing behind. */
-  async function say(pageId: string, sound: Blob, seconds: number) {
-    const id = newId()
-    heard.value = { ...heard.value, [id]: URL.createObjectURL(sound) }
-    await make({ kind: 'say', pageId, recording: { id, file: NOT_YET, seconds } })
-  }
-  async function refresh() {
-    const tried = await post<Tried>(`/api/v1/activities/${activityId}/tries`, { moves, presented })
-    course.value = tried.course
-    view.value = tried.view
-  }
-  return {
-    get view() {
-      return view.value
-    },
-    placements: first.placements,
-    state,
-    course,
-    progress,
-    sides,
-    said: spoken,
-    kept: ref('kept'),
-    make,
-    say,
-    heard,
-    refresh,
-    made: () => moves.length,
-    backTo,
   }
 }

@@ -1,4 +1,4 @@
-import { computed, shallowRef, watch } from 'vue'
+import { computed, onBeforeUnmount, onMounted, shallowRef, watch } from 'vue'
 import type { Act, AttemptState, Frame, Verdict } from '@/api/schema'
 
 /** What was done before, to be taken back step by step, as long as the page stays open in this browser. */
@@ -85,3 +85,16 @@ export function untyped(
 }
 
 export type Remember = (act: Act) => void
+
+/** Ctrl+Z takes back, unless somebody writes or is asked something. */
+export function useUndoKey(can: () => boolean, takeBack: () => unknown) {
+  function pressed(event: KeyboardEvent) {
+    const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement
+    if (typing || event.key !== 'z' || event.shiftKey || !(event.ctrlKey || event.metaKey)) return
+    if (document.querySelector('dialog[open]') || !can()) return
+    event.preventDefault()
+    void takeBack()
+  }
+  onMounted(() => window.addEventListener('keydown', pressed))
+  onBeforeUnmount(() => window.removeEventListener('keydown', pressed))
+}

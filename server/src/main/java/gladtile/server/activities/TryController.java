@@ -30,38 +30,50 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Trying an activity as a student: the same view, the same judge; nothing is kept. */
+/** Trying an activity as a student: the same view, the same judge; nothing is kept for good. */
 @RestController
 @RequestMapping("/api/v1/activities/{id}/tries")
 class TryController {
     private static final int MOST_MOVES = 2_000;
-    /** All are judged anew at each move of a try, and one may cost some tens of milliseconds. */
+    /** All are judged anew where a try is told from its start, and one may cost some tens of milliseconds. */
     private static final int MOST_TYPED = 200;
 
     private final ActivityService activities;
-
+    private final TryMemory memory;
     private final Clock clock;
-
     private final ComputingBudget budget;
 
-    TryController(ActivityService activities, Clock clock, ComputingBudget budget) {
-        this.budget = budget;
+    TryController(ActivityService activities, TryMemory memory, Clock clock, ComputingBudget budget) {
         this.activities = activities;
+        this.memory = memory;
         this.clock = clock;
+        this.budget = budget;
     }
 
     /**
-     * @param moves all moves of this try from its start, since the server remembers none
+     * @param tryId by which it can be gone on with; absent where that is not wanted
+     * @param after how many moves were made in it before these; absent for none
+     * @param moves those that follow
      * @param presented every page is open and nothing is counted down, as in front of a class; absent for as students have it
      */
-    record TryRequest(List<Move> moves, Boolean presented) {
+    record TryRequest(
+            @JsonInclude(JsonInclude.Include.NON_NULL) UUID tryId,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Integer after,
+            List<Move> moves,
+            Boolean presented) {
         TryRequest {
-            Bounds.count("try.moves", Bounds.present("try.moves", moves).size(), MOST_MOVES);
+            after = after == null ? 0 : after;
+            Bounds.within("try.after", after, 0, MOST_MOVES);
+            Bounds.count("try.moves", after + Bounds.present("try.moves", moves).size(), MOST_MOVES);
             moves.forEach(move -> Bounds.present("move", move));
             int typed = (int) moves.stream()
                     .filter(move -> move.act() instanceof Act.Type)
                     .count();
             Bounds.count("try.typed", typed, MOST_TYPED);
+        }
+
+        private boolean isPresented() {
+            return Boolean.TRUE.equals(presented);
         }
     }
 
@@ -81,25 +93,39 @@ class TryController {
 
     @PostMapping
     Tried attempt(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TryRequest asked) {
-        Activity made = activities
-                .read(who, id)
-                .orElseThrow(() -> Problem.notThere("activity"))
-                .activity();
-        Activity activity = Boolean.TRUE.equals(asked.presented()) ? Presented.of(made) : made;
+        ActivityService.Current current = activities.read(who, id).orElseThrow(() -> Problem.notThere("activity"));
+        TryMemory.Key key = asked.tryId() == null
+                ? null
+                : new TryMemory.Key(who.id(), id, current.seq(), asked.tryId(), asked.isPresented());
         int typed = (int) asked.moves().stream()
-                .filter(move -> move != null && move.act() instanceof Act.Type)
+                .filter(move -> move.act() instanceof Act.Type)
                 .count();
-        return budget.spend(who.id(), typed, () -> tried(activity, asked));
+        return budget.spend(who.id(), typed, () -> tried(begun(key, current.activity(), asked), key, asked.moves()));
     }
 
-    private Tried tried(Activity activity, TryRequest asked) {
+    /** From where it goes on. */
+    private TryMemory.Try begun(TryMemory.Key key, Activity made, TryRequest asked) {
+        if (asked.after() > 0) {
+            return memory.of(key)
+                    .filter(known -> known.state().seq() == asked.after())
+                    .orElseThrow(
+                            () -> Problem.rule(
+                                    "TRY_NOT_KNOWN",
+                                    "This try is not remembered, or the activity was changed. Tell all its moves from the start."));
+        }
+        Activity activity = asked.isPresented() ? Presented.of(made) : made;
         AttemptRules rules = AttemptRules.of(activity);
         Instant began =
                 asked.moves().isEmpty() ? clock.instant() : asked.moves().get(0).deviceTime();
-        AttemptState state = AttemptState.start(rules, began);
+        return new TryMemory.Try(activity, rules, AttemptState.start(rules, began));
+    }
+
+    private Tried tried(TryMemory.Try begun, TryMemory.Key key, List<Move> moves) {
+        AttemptRules rules = begun.rules();
+        AttemptState state = begun.state();
         Verdict verdict = null;
-        for (Move move : asked.moves()) {
-            MoveResult result = state.with(Bounds.present("move", move), rules);
+        for (Move move : moves) {
+            MoveResult result = state.with(move, rules);
             if (result instanceof MoveResult.Refused refused) {
                 throw Problem.rule(refused.rule().name(), refused.message() + ".");
             }
@@ -107,9 +133,12 @@ class TryController {
             state = made.state();
             verdict = made.verdict().orElse(null);
         }
+        if (key != null) {
+            memory.keep(key, new TryMemory.Try(begun.activity(), rules, state));
+        }
         Instant now = clock.instant();
         return new Tried(
-                StudentView.of(activity, rules, PathProgress.open(state, rules, now)),
+                StudentView.of(begun.activity(), rules, PathProgress.open(state, rules, now)),
                 state,
                 rules.placements().size(),
                 Progress.of(state, rules, now),
