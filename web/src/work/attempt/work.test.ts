@@ -264,7 +264,7 @@ describe('what the server says of a move', () => {
     await vi.waitFor(async () => expect(await device.soundOf(id!)).toBeNull())
   })
 
-  it('of a try is told everything so far each time, for the server keeps nothing of it', async () => {
+  it('of a try follows those before it, and all are told again where the server has forgotten them', async () => {
     const tried = {
       view: opened.view,
       state: opened.state,
@@ -277,14 +277,31 @@ describe('what the server says of a move', () => {
       { ...tried, progress: farther(1) },
       { status: 409, detail: 'No.' },
       { ...tried, progress: farther(2), verdict: { says: 'BELONGS', rests: 'THERE' } },
+      { status: 409, detail: 'Tell all.', rule: 'TRY_NOT_KNOWN' },
+      { ...tried, progress: farther(2) },
+      tried,
     )
     const work = tryWork('activity', tried)
     expect(await work.make(put)).toBeNull()
     await expect(work.make(put)).rejects.toThrow('No.')
     expect(await work.make(put)).toMatchObject({ says: 'BELONGS' })
     expect(work.progress.value.solved).toBe(2)
-    // The one that was refused is not told again.
-    expect(bodies.map((body) => body.moves.length)).toEqual([1, 2, 2])
-    expect(bodies[2]!.moves[0]!.id).toBe(bodies[0]!.moves[0]!.id)
+    await work.make(put)
+    expect(work.made()).toBe(3)
+    await work.backTo(1)
+    expect(work.made()).toBe(1)
+    const sent = bodies as unknown as { tryId: string; after?: number; moves: Move[] }[]
+    // The one that was refused counts for nothing.
+    expect(sent.map((body) => [body.after ?? 0, body.moves.length])).toEqual([
+      [0, 1],
+      [1, 1],
+      [1, 1],
+      [2, 1],
+      [0, 3],
+      [0, 1],
+    ])
+    expect(new Set(sent.slice(0, 4).map((body) => body.tryId)).size).toBe(1)
+    expect(new Set(sent.slice(3).map((body) => body.tryId)).size).toBe(3)
+    expect(sent[4]!.moves[0]!.id).toBe(sent[0]!.moves[0]!.id)
   })
 })

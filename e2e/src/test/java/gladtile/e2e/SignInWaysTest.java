@@ -136,6 +136,7 @@ class SignInWaysTest {
         Process process = new ProcessBuilder(
                         System.getProperty("java.home") + "/bin/java",
                         "-XX:+UseSerialGC",
+                        "-XX:TieredStopAtLevel=1",
                         "-jar",
                         "../identity-stand-in/target/identity-stand-in-0.1.0-app.jar",
                         "--server.port=" + port,
