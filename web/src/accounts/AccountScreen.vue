@@ -34,7 +34,7 @@ async function run(what: () => Promise<unknown>, told = '') {
   busy.value = false
 }
 async function load() {
-  sessions.value = await get<OpenSession[]>('/api/v1/me/sessions')
+  sessions.value = await get('/api/v1/me/sessions')
 }
 const change = () =>
   run(async () => {

@@ -12,7 +12,7 @@ const busy = ref(false)
 const fits = ref(false)
 
 async function load() {
-  passkeys.value = await get<PasskeyView[]>('/api/v1/me/passkeys')
+  passkeys.value = await get('/api/v1/me/passkeys')
 }
 async function run(what: () => Promise<unknown>, told: string) {
   busy.value = true

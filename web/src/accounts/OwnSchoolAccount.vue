@@ -2,7 +2,7 @@
 import { onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { get, remove, said } from '@/api/client'
-import type { OwnSchoolAccount, SingleSignOnOffer } from '@/api/schema'
+import type { OwnSchoolAccount } from '@/api/schema'
 
 /** The account that the school gives elsewhere, and whether one signs in here with it. */
 const CAME_BACK: Record<string, string> = {
@@ -16,8 +16,8 @@ const wrong = ref('')
 
 async function load() {
   try {
-    offer.value = (await get<SingleSignOnOffer>('/api/v1/single-sign-on')).name ?? ''
-    own.value = await get<OwnSchoolAccount>('/api/v1/me/school-account')
+    offer.value = (await get('/api/v1/single-sign-on')).name ?? ''
+    own.value = await get('/api/v1/me/school-account')
   } catch (error) {
     wrong.value = said(error)
   }

@@ -2,7 +2,6 @@
 import { onMounted, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
-import type { Me } from '@/api/schema'
 import { LANGUAGES, timeZones } from '@/shared/timeZones'
 import FrontDoor from './FrontDoor.vue'
 import { me } from './me'
@@ -24,7 +23,7 @@ const there = ref(false)
 
 onMounted(async () => {
   try {
-    there.value = !(await get<{ needed: boolean }>('/api/v1/set-up')).needed
+    there.value = !(await get('/api/v1/set-up')).needed
   } catch (error) {
     wrong.value = said(error)
   }
@@ -33,7 +32,7 @@ async function setUp() {
   busy.value = true
   wrong.value = ''
   try {
-    me.value = await post<Me>('/api/v1/set-up', { token, ...asked })
+    me.value = await post('/api/v1/set-up', { token, ...asked })
     await router.replace('/school')
   } catch (error) {
     wrong.value = said(error)

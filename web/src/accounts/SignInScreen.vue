@@ -2,7 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
-import type { Me, SingleSignOnOffer } from '@/api/schema'
+import type { Me } from '@/api/schema'
 import FrontDoor from './FrontDoor.vue'
 import { me } from './me'
 
@@ -27,7 +27,7 @@ onMounted(async () => {
   // Loaded beside the page, which does not wait for it.
   passkeys.value = (await import('./passkeys')).passkeysFit()
   try {
-    school.value = (await get<SingleSignOnOffer>('/api/v1/single-sign-on')).name ?? ''
+    school.value = (await get('/api/v1/single-sign-on')).name ?? ''
   } catch {
     // Without an answer there is no such button; by name and password one signs in all the same.
     school.value = ''
@@ -49,7 +49,7 @@ async function run(what: () => Promise<Me | null>) {
   }
   busy.value = false
 }
-const signIn = () => run(() => post<Me>('/api/v1/session', { name: name.value, password: password.value }))
+const signIn = () => run(() => post('/api/v1/session', { name: name.value, password: password.value }))
 const byPasskey = () =>
   run(async () => {
     const { signInByPasskey, wasLeft } = await import('./passkeys')

@@ -2,7 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { post, said } from '@/api/client'
-import type { LinkOf, Me } from '@/api/schema'
+import type { LinkOf } from '@/api/schema'
 import FrontDoor from './FrontDoor.vue'
 import { me } from './me'
 
@@ -16,7 +16,7 @@ const busy = ref(false)
 
 onMounted(async () => {
   try {
-    whose.value = await post<LinkOf>('/api/v1/one-time-links', { token })
+    whose.value = await post('/api/v1/one-time-links', { token })
   } catch (error) {
     wrong.value = said(error)
   }
@@ -25,7 +25,7 @@ async function choose() {
   busy.value = true
   wrong.value = ''
   try {
-    me.value = await post<Me>('/api/v1/one-time-links/passwords', { token, password: password.value })
+    me.value = await post('/api/v1/one-time-links/passwords', { token, password: password.value })
     await router.replace('/activities')
   } catch (error) {
     wrong.value = said(error)

@@ -10,7 +10,7 @@ export const looksOnly = computed(() => me.value?.role === 'ASSISTANT')
 /** Makes sure that a teacher is signed in; else goes to where one signs in, and comes back from there. */
 export async function needTeacher(): Promise<boolean> {
   try {
-    me.value ??= await get<Me>('/api/v1/me')
+    me.value ??= await get('/api/v1/me')
   } catch (error) {
     if (!(error instanceof Refusal) || error.status !== 401) throw error
   }

@@ -1,6 +1,6 @@
 import { browserSupportsWebAuthn, startAuthentication, startRegistration } from '@simplewebauthn/browser'
 import { post } from '@/api/client'
-import type { Me, PasskeyChallenge } from '@/api/schema'
+import type { Me } from '@/api/schema'
 
 /** Whether this page can use passkeys: they belong to a name, never to a bare number, and want a safe connection. */
 export function passkeysFit(): boolean {
@@ -14,20 +14,20 @@ type Options<Call extends (about: never) => unknown> = Parameters<Call>[0] exten
 
 /** Asks the device for a new passkey and gives it to the server. @throws where the device or the server takes none */
 export async function addPasskey(name: string) {
-  const { options } = await post<PasskeyChallenge>('/api/v1/me/passkey-challenges')
+  const { options } = await post('/api/v1/me/passkey-challenges')
   const credential = await startRegistration({
     optionsJSON: options as unknown as Options<typeof startRegistration>,
   })
-  await post('/api/v1/me/passkeys', { name, credential })
+  await post('/api/v1/me/passkeys', { name, credential: { ...credential } })
 }
 
 /** Signs in by a passkey of this device. @throws where there is none, or it is not known */
 export async function signInByPasskey(): Promise<Me> {
-  const { options } = await post<PasskeyChallenge>('/api/v1/passkey-challenges')
+  const { options } = await post('/api/v1/passkey-challenges')
   const credential = await startAuthentication({
     optionsJSON: options as unknown as Options<typeof startAuthentication>,
   })
-  return post<Me>('/api/v1/passkey-sign-ins', { credential })
+  return post('/api/v1/passkey-sign-ins', { credential: { ...credential } })
 }
 
 /** Whether somebody closed what their device asked, which is no fault. */

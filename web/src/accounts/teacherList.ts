@@ -1,5 +1,6 @@
 import { onMounted, ref, shallowRef, type Ref, type ShallowRef } from 'vue'
 import { get, said } from '@/api/client'
+import type { AnswerOf, Known } from '@/api/addresses'
 import { needTeacher } from './me'
 
 /** A list that a teacher's screen shows, or what is wrong. */
@@ -11,11 +12,15 @@ export interface TeacherList<T> {
 }
 
 /** Asks for a list once a teacher is known to be signed in. */
-export function useTeacherList<T>(address: string): TeacherList<T> {
+export function useTeacherList<const P extends string>(
+  address: P,
+  ...known: Known<'get', P>
+): TeacherList<AnswerOf<'get', P> extends (infer T)[] ? T : never> {
+  type T = AnswerOf<'get', P> extends (infer T)[] ? T : never
   const all = shallowRef<T[] | null>(null)
   const wrong = ref('')
   async function load() {
-    all.value = await get<T[]>(address)
+    all.value = (await get(address, ...known)) as unknown as T[]
   }
   onMounted(async () => {
     try {

@@ -38,7 +38,7 @@ async function load() {
       archived: String(aside.value),
       sort: sort.value,
     })
-    const heads = await get<ActivityHead[]>(`/api/v1/activities?${query}`)
+    const heads = await get(`/api/v1/activities?${query}`)
     if (mine !== asked) return
     all.value = heads
     known.value = [...new Set([...known.value, ...heads.flatMap((head) => head.tags)])].sort()
@@ -64,7 +64,7 @@ function startNaming() {
 }
 async function create() {
   try {
-    const made = await post<{ id: string }>('/api/v1/activities', {
+    const made = await post('/api/v1/activities', {
       title: title.value.trim() || 'New activity',
     })
     await router.push(`/activities/${made.id}/lay-out`)
@@ -83,7 +83,7 @@ async function does(what: () => Promise<unknown>) {
   }
   await load()
 }
-const at = (activity: ActivityHead) => `/api/v1/activities/${activity.id}`
+const at = (activity: ActivityHead) => `/api/v1/activities/${activity.id}` as const
 const copy = (activity: ActivityHead) =>
   does(() => post(`${at(activity)}/copies`, { title: `${activity.title}, again`.slice(0, 300) }))
 const archived = (activity: ActivityHead) =>
@@ -91,7 +91,7 @@ const archived = (activity: ActivityHead) =>
 const setTags = (activity: ActivityHead, tags: string[]) => does(() => put(`${at(activity)}/tags`, { tags }))
 const remove = (activity: ActivityHead) =>
   does(async () => {
-    await removeAt(`${at(activity)}`)
+    await removeAt(at(activity))
     gone.value = activity
   })
 const restore = () =>

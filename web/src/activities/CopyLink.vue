@@ -5,7 +5,7 @@ import type { Offer } from '@/api/schema'
 
 /** The link by which colleagues take a copy of an activity: made, copied, ended. */
 const props = defineProps<{ activityId: string }>()
-const at = computed(() => `/api/v1/activities/${props.activityId}/template`)
+const at = computed(() => `/api/v1/activities/${props.activityId}/template` as const)
 const offer = ref<Offer | null>(null)
 const wrong = ref('')
 const told = ref('')
@@ -19,8 +19,8 @@ async function ask(how: () => Promise<Offer>) {
     wrong.value = said(error)
   }
 }
-onMounted(() => ask(() => get<Offer>(at.value)))
-const set = (offered: boolean) => ask(() => put<Offer>(at.value, { offered }))
+onMounted(() => ask(() => get(at.value)))
+const set = (offered: boolean) => ask(() => put(at.value, { offered }))
 async function copy() {
   try {
     await navigator.clipboard.writeText(link.value)

@@ -2,7 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { get, post, said } from '@/api/client'
-import type { Taken, Template } from '@/api/schema'
+import type { Template } from '@/api/schema'
 import { count } from '@/page/count'
 import { needTeacher } from '@/accounts/me'
 import TeacherBar from '@/accounts/TeacherBar.vue'
@@ -17,7 +17,7 @@ const busy = ref(false)
 onMounted(async () => {
   if (!(await needTeacher())) return
   try {
-    template.value = await get<Template>(`/api/v1/templates/${props.code}`)
+    template.value = await get(`/api/v1/templates/${props.code}`)
   } catch (error) {
     wrong.value = said(error)
   }
@@ -26,7 +26,7 @@ async function take() {
   busy.value = true
   wrong.value = ''
   try {
-    const { id } = await post<Taken>(`/api/v1/templates/${props.code}/copies`, {})
+    const { id } = await post(`/api/v1/templates/${props.code}/copies`)
     await router.push(`/activities/${id}/lay-out`)
   } catch (error) {
     wrong.value = said(error)

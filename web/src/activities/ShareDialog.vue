@@ -12,7 +12,7 @@ const wrong = ref('')
 
 onMounted(async () => {
   try {
-    colleagues.value = await get<Colleague[]>(`/api/v1/activities/${props.activity.id}/sharing`)
+    colleagues.value = await get(`/api/v1/activities/${props.activity.id}/sharing`)
   } catch (error) {
     wrong.value = said(error)
   }

@@ -1,3 +1,5 @@
+import type { AnswerOf, BodyOf, Known } from './addresses'
+
 /** A refusal as the server says it, or the network's silence (status 0). */
 export class Refusal extends Error {
   constructor(
@@ -53,14 +55,25 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
   )
 }
 
-export const get = <T>(path: string) => ask<T>('GET', path)
-export const post = <T>(path: string, body: unknown = {}) => ask<T>('POST', path, body)
-export const put = <T = void>(path: string, body: unknown = {}) => ask<T>('PUT', path, body)
-export const patch = <T = void>(path: string, body: unknown = {}) => ask<T>('PATCH', path, body)
-export const remove = <T = void>(path: string) => ask<T>('DELETE', path)
+/**
+ * The address says what comes back: its type is looked up in the interface's document (addresses.ts), and one that is not
+ * in there does not compile.
+ */
+export const get = <const P extends string>(path: P, ..._: Known<'get', P>) =>
+  ask<AnswerOf<'get', P>>('GET', path)
+export const post = <const P extends string>(path: P, body?: BodyOf<'post', P>, ..._: Known<'post', P>) =>
+  ask<AnswerOf<'post', P>>('POST', path, body ?? {})
+export const put = <const P extends string>(path: P, body?: BodyOf<'put', P>, ..._: Known<'put', P>) =>
+  ask<AnswerOf<'put', P>>('PUT', path, body ?? {})
+export const patch = <const P extends string>(path: P, body?: BodyOf<'patch', P>, ..._: Known<'patch', P>) =>
+  ask<AnswerOf<'patch', P>>('PATCH', path, body ?? {})
+export const remove = <const P extends string>(path: P, ..._: Known<'delete', P>) =>
+  ask<AnswerOf<'delete', P>>('DELETE', path)
 /** Part of a file, as it is. */
-export const sendBytes = <T = void>(path: string, bytes: Blob) => ask<T>('POST', path, bytes)
-export const putBytes = <T = void>(path: string, bytes: Blob) => ask<T>('PUT', path, bytes)
+export const sendBytes = <const P extends string>(path: P, bytes: Blob, ..._: Known<'post', P>) =>
+  ask<AnswerOf<'post', P>>('POST', path, bytes)
+export const putBytes = <const P extends string>(path: P, bytes: Blob, ..._: Known<'put', P>) =>
+  ask<AnswerOf<'put', P>>('PUT', path, bytes)
 /** For an answer that is a file to be saved. */
 export async function postForFile(path: string, body: unknown): Promise<Blob> {
   const response = await fetch(path, {
@@ -79,7 +92,11 @@ export async function postForFile(path: string, body: unknown): Promise<Blob> {
   throw new Refusal(response.status, problem.detail ?? 'The file could not be made. Nothing was changed.')
 }
 /** For the moment in which the tab closes: the browser sends it even when the page is gone. */
-export const postAtLast = <T>(path: string, body: unknown) => ask<T>('POST', path, body, true)
+export const postAtLast = <const P extends string>(
+  path: P,
+  body: BodyOf<'post', P>,
+  ..._: Known<'post', P>
+) => ask<AnswerOf<'post', P>>('POST', path, body, true)
 
 /** What to tell a person about anything that was thrown. */
 export function said(error: unknown) {

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router'
-import type { AssignedHead } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { useTeacherList } from '@/accounts/teacherList'
 import { spaced } from '@/page/code'
 import { dueWords } from '@/shared/times'
 
-const { all, wrong } = useTeacherList<AssignedHead>('/api/v1/assignments')
+const { all, wrong } = useTeacherList('/api/v1/assignments')
 </script>
 
 <template>

@@ -51,10 +51,8 @@ async function trying(work: () => Promise<void>) {
   }
 }
 const load = async () => {
-  view.value = await get<ClassView>(`/api/v1/classes/${props.id}`)
-  classes.value = (await get<ClassHead[]>('/api/v1/classes')).filter(
-    (one) => one.id !== props.id && !one.archived,
-  )
+  view.value = await get(`/api/v1/classes/${props.id}`)
+  classes.value = (await get('/api/v1/classes')).filter((one) => one.id !== props.id && !one.archived)
 }
 onMounted(() =>
   trying(async () => {
@@ -80,7 +78,7 @@ function added(fresh: Card[]) {
 }
 const pin = (student: { id: string; name: string }) =>
   trying(async () => {
-    const fresh = await post<{ pin: string }>(`/api/v1/classes/${props.id}/students/${student.id}/pins`)
+    const fresh = await post(`/api/v1/classes/${props.id}/students/${student.id}/pins`)
     cards.value = [...cards.value.filter((card) => card.id !== student.id), { ...student, pin: fresh.pin }]
     told.value = `${student.name} has a new PIN; the old one no longer works.`
   })
@@ -93,9 +91,7 @@ const remove = (student: { id: string; name: string }) =>
   })
 const pictures = (student: { id: string; name: string }) =>
   trying(async () => {
-    const fresh = await post<{ pictures: string[] }>(
-      `/api/v1/classes/${props.id}/students/${student.id}/picture-secrets`,
-    )
+    const fresh = await post(`/api/v1/classes/${props.id}/students/${student.id}/picture-secrets`)
     const { id, name } = student
     cards.value = [...cards.value.filter((card) => card.id !== id), { id, name, pictures: fresh.pictures }]
     await load()

@@ -3,7 +3,6 @@ import { PhPlus, PhUploadSimple } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { post, said } from '@/api/client'
-import type { ClassHead, ClassView } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { looksOnly } from '@/accounts/me'
 import { useTeacherList } from '@/accounts/teacherList'
@@ -11,7 +10,7 @@ import { count } from '@/page/count'
 import RegisterDialog from './RegisterDialog.vue'
 import StudentRequestsPanel from './StudentRequestsPanel.vue'
 
-const { all, wrong, load } = useTeacherList<ClassHead>('/api/v1/classes')
+const { all, wrong, load } = useTeacherList('/api/v1/classes')
 const naming = ref('')
 const registering = ref(false)
 const router = useRouter()
@@ -20,7 +19,7 @@ async function make() {
   const name = naming.value.trim()
   if (!name) return
   try {
-    const made = await post<ClassView>('/api/v1/classes', { name })
+    const made = await post('/api/v1/classes', { name })
     await router.push(`/classes/${made.id}`)
   } catch (error) {
     wrong.value = said(error)

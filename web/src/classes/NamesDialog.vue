@@ -2,7 +2,7 @@
 import { PhUploadSimple } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { post, said } from '@/api/client'
-import type { Added, Roster, SignInCard } from '@/api/schema'
+import type { Roster, SignInCard } from '@/api/schema'
 import { count } from '@/page/count'
 import { asTable, fileText } from './fileText'
 
@@ -29,7 +29,7 @@ onBeforeUnmount(() => clearTimeout(timer))
 async function look() {
   try {
     wrong.value = ''
-    roster.value = await post<Roster>(`/api/v1/classes/${props.id}/student-previews`, { text: text.value })
+    roster.value = await post(`/api/v1/classes/${props.id}/student-previews`, { text: text.value })
   } catch (error) {
     wrong.value = said(error)
   }
@@ -43,7 +43,7 @@ async function add() {
     for (let from = 0; from < names.length && !stopped; from += AT_ONCE) {
       done.value = from
       const part = asTable(names.slice(from, from + AT_ONCE))
-      const made = await post<Added>(`/api/v1/classes/${props.id}/students`, { text: part })
+      const made = await post(`/api/v1/classes/${props.id}/students`, { text: part })
       if (made.roster.wrong.length) wrong.value = made.roster.wrong[0]!
       if (wrong.value) break
       cards.push(...made.cards)

@@ -44,14 +44,14 @@ const look = (event: Event) =>
     files.value = [...((event.target as HTMLInputElement).files ?? [])]
     preview.value = null
     if (files.value.length === 0) return
-    preview.value = await post<IntakePreview>('/api/v1/class-import-previews', form())
+    preview.value = await post('/api/v1/class-import-previews', form())
     chosen.value = chosenAtFirst(classes.value)
   })
 const take = () =>
   trying('Taking them in', async () => {
     const all = form()
     chosen.value.forEach((id) => all.append('classIds', id))
-    taken.value = await post<TakenClass[]>('/api/v1/class-imports', all)
+    taken.value = await post('/api/v1/class-imports', all)
     emit('taken')
   })
 const cards = (one: TakenClass) =>

@@ -11,7 +11,7 @@ const wrong = ref('')
 const told = ref('')
 const busy = ref(false)
 
-const load = async () => (all.value = await get<StudentRequest[]>('/api/v1/student-requests'))
+const load = async () => (all.value = await get('/api/v1/student-requests'))
 onMounted(() => load().catch((error) => (wrong.value = said(error))))
 
 const names = new Intl.ListFormat('en', { type: 'conjunction' })

@@ -36,7 +36,7 @@ async function trying(work: () => Promise<void>) {
 }
 onMounted(() =>
   trying(async () => {
-    teams.value = (await get<Team[]>(`/api/v1/classes/${props.classId}/teams`)).map(draftOf)
+    teams.value = (await get(`/api/v1/classes/${props.classId}/teams`)).map(draftOf)
   }),
 )
 
@@ -44,7 +44,7 @@ onMounted(() =>
 const keep = (now: Draft[], words = '') =>
   trying(async () => {
     teams.value = now
-    const kept = await put<Team[]>(`/api/v1/classes/${props.classId}/teams`, {
+    const kept = await put(`/api/v1/classes/${props.classId}/teams`, {
       teams: now.map(({ id, name, studentIds }) => ({ id, name, studentIds })),
     })
     teams.value = kept.map(draftOf)
@@ -82,13 +82,13 @@ async function asBefore() {
 const deal = (tail: 'random' | 'balanced') =>
   trying(async () => {
     before.value = null
-    const dealt = await post<{ teams: string[][]; known?: number }>(
-      `/api/v1/classes/${props.classId}/teams/${tail}`,
-      { teams: howMany.value, seed: Math.floor(Math.random() * 1_000_000) },
-    )
+    const dealt = await post(`/api/v1/classes/${props.classId}/teams/${tail}`, {
+      teams: howMany.value,
+      seed: Math.floor(Math.random() * 1_000_000),
+    })
     const words =
       tail === 'balanced'
-        ? `Balanced by what ${count(dealt.known ?? 0, 'student')} did before.`
+        ? `Balanced by what ${count('known' in dealt ? dealt.known : 0, 'student')} did before.`
         : 'These teams are random.'
     await keep(dealtInto(teams.value, dealt.teams), words)
   })

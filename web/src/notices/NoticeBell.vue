@@ -14,7 +14,7 @@ const open = ref(false)
 const fresh = computed(() => all.value.filter((one) => !one.seen).length)
 
 // Without them everything works; a bell that cannot ring says nothing.
-const load = async () => (all.value = await get<Notice[]>('/api/v1/notices').catch(() => all.value))
+const load = async () => (all.value = await get('/api/v1/notices').catch(() => all.value))
 onMounted(load)
 
 async function toggle() {

@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import type { Posted } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { useTeacherList } from '@/accounts/teacherList'
 
 /** A stand-in: what would be mailed if there were mail. Nothing leaves the school. */
-const { all, wrong } = useTeacherList<Posted>('/api/v1/outbox')
+const { all, wrong } = useTeacherList('/api/v1/outbox')
 </script>
 
 <template>

@@ -7,7 +7,7 @@ const third = { number: { fraction: '4/3', mixed: '1 1/3', decimal: '1.333333333
 
 describe('the calculator', () => {
   it('says what was rounded, shows it as a fraction, and goes on with what is exact', async () => {
-    const post = vi.spyOn(client, 'post').mockResolvedValue(third)
+    const post = vi.spyOn(client, 'post').mockResolvedValue(third as never)
     const card = mount(CalculatorCard, { props: { x: 0, y: 0 }, attachTo: document.body })
     const field = card.get('input')
     await field.setValue('1 + 1/3')
@@ -30,7 +30,7 @@ describe('the calculator', () => {
     card.unmount()
   })
   it('says why something cannot be worked out, and forgets it once it is changed', async () => {
-    vi.spyOn(client, 'post').mockResolvedValue({ refused: 'Nothing can be divided by 0.', at: 2 })
+    vi.spyOn(client, 'post').mockResolvedValue({ refused: 'Nothing can be divided by 0.', at: 2 } as never)
     const card = mount(CalculatorCard, { props: { x: 0, y: 0 }, attachTo: document.body })
     await card.get('input').setValue('1 ÷ 0')
     await card.get('input').trigger('keydown.enter')

@@ -66,7 +66,7 @@ const exact = (one: Calculation) => (one.number!.fraction ? `(${one.number!.frac
 async function work() {
   const asked = typed.value
   try {
-    const got = await post<Calculation>('/api/v1/calculations', { expression: asked })
+    const got = await post('/api/v1/calculations', { expression: asked })
     if (asked !== typed.value) return
     answer.value = got
     wrong.value = got.refused ?? ''

@@ -2,7 +2,7 @@
 import { PhMinus, PhPlus, PhScales, PhShuffle, PhStar } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { get, post, said } from '@/api/client'
-import type { ClassView, LessonGroup, Team } from '@/api/schema'
+import type { ClassView, LessonGroup } from '@/api/schema'
 import { absentIn } from './absent'
 import { ahead, groupsOf, withPoints } from './groups'
 import PresentCard from './PresentCard.vue'
@@ -27,7 +27,7 @@ const leads = computed(() => ahead(props.groups))
 
 onMounted(() =>
   trying(async () => {
-    students.value = (await get<ClassView>(`/api/v1/classes/${props.classId}`)).students
+    students.value = (await get(`/api/v1/classes/${props.classId}`)).students
   }),
 )
 async function trying(what: () => Promise<void>) {
@@ -40,7 +40,7 @@ async function trying(what: () => Promise<void>) {
 }
 const deal = (how: 'random' | 'balanced') =>
   trying(async () => {
-    const { teams } = await post<{ teams: string[][] }>(`/api/v1/classes/${props.classId}/teams/${how}`, {
+    const { teams } = await post(`/api/v1/classes/${props.classId}/teams/${how}`, {
       teams: howMany.value,
       seed: Math.floor(Math.random() * 1_000_000),
       absent: absent.value,
@@ -49,7 +49,7 @@ const deal = (how: 'random' | 'balanced') =>
   })
 const own = () =>
   trying(async () => {
-    const teams = await get<Team[]>(`/api/v1/classes/${props.classId}/teams`)
+    const teams = await get(`/api/v1/classes/${props.classId}/teams`)
     if (!teams.length) words.value = 'This class has no teams of its own.'
     else
       emit(

@@ -193,7 +193,7 @@ function made(hand: Hand): DrawnStroke[] {
 async function shapeIn(points: Point[]): Promise<NeatShape | null> {
   try {
     const rough = points.slice(0, 5000).map(({ x, y }) => ({ x, y }))
-    return (await post<{ shape?: NeatShape }>('/api/v1/neat-shapes', { points: rough })).shape ?? null
+    return (await post('/api/v1/neat-shapes', { points: rough })).shape ?? null
   } catch {
     // Without an offer the stroke is as good as it was.
     return null

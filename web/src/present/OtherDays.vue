@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { get, said } from '@/api/client'
-import type { DrawnStroke, Lesson, LessonHead } from '@/api/schema'
+import type { DrawnStroke, LessonHead } from '@/api/schema'
 import { count } from '@/page/count'
 
 /** The ink of lessons on other days, to be shown again. */
@@ -17,7 +17,7 @@ const dayOf = (one: LessonHead) =>
   })
 async function take(one: LessonHead) {
   try {
-    emit('take', (await get<Lesson>(`/api/v1/lessons/${one.id}`)).ink)
+    emit('take', (await get(`/api/v1/lessons/${one.id}`)).ink)
   } catch (error) {
     wrong.value = said(error)
   }

@@ -11,7 +11,7 @@ import {
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { get, Refusal, said } from '@/api/client'
-import type { ActivityHead, ClassHead, Current, DrawnStroke, LessonHead, Link } from '@/api/schema'
+import type { ActivityHead, ClassHead, DrawnStroke, LessonHead, Link } from '@/api/schema'
 import { needTeacher } from '@/accounts/me'
 import { PAGE, type Point } from '@/page/geometry'
 import type { StrokeStyle } from '@/page/ink'
@@ -327,7 +327,7 @@ function toPanel(one: Panel) {
   panel.value = panel.value === one ? null : one
   if (panel.value === 'class' && !classes.value.length)
     void run(async () => {
-      classes.value = (await get<ClassHead[]>('/api/v1/classes')).filter((each) => !each.archived)
+      classes.value = (await get('/api/v1/classes')).filter((each) => !each.archived)
     })
 }
 watch(tools.tool, (tool) => {
@@ -366,7 +366,7 @@ const typing = ref(false)
 async function putLines(lines: string[]) {
   const one = show.value!
   await run(async () => {
-    const { activity } = await get<Current>(`/api/v1/activities/${one.activityId}`)
+    const { activity } = await get(`/api/v1/activities/${one.activityId}`)
     const page = activity.pages.find((each) => each.id === one.page.value.id)
     if (!page) throw new Refusal(404, 'This page is not in the activity any more. Nothing was changed.')
     const item = newWords(page, { x: PAGE.width / 2, y: PAGE.height / 2 }, lines.join('\n'))
@@ -482,7 +482,7 @@ async function toClass(id: string) {
 async function otherDays() {
   panel.value = null
   await run(async () => {
-    days.value = await get<LessonHead[]>(`/api/v1/activities/${show.value!.activityId}/lessons`)
+    days.value = await get(`/api/v1/activities/${show.value!.activityId}/lessons`)
   })
 }
 /** Ink of another day is put on today's, as if it were written again. */
@@ -497,7 +497,7 @@ function takeInk(ink: Record<string, DrawnStroke[]>) {
 }
 async function chooseActivity() {
   await run(async () => {
-    adding.value = await get<ActivityHead[]>('/api/v1/activities')
+    adding.value = await get('/api/v1/activities')
   })
 }
 async function add(activity: ActivityHead) {

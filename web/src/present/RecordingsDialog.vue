@@ -37,7 +37,7 @@ const chapters = computed(() => (one.value ? shownChapters(one.value) : []))
 onMounted(async () => {
   dialog.value?.showModal()
   await run(async () => {
-    all.value = await get<Screencast[]>(`/api/v1/activities/${props.activityId}/screencasts`)
+    all.value = await get(`/api/v1/activities/${props.activityId}/screencasts`)
     chosen.value ??= all.value[0]?.id ?? null
   })
 })
@@ -64,7 +64,7 @@ const finish = () =>
         'This is being recorded just now. End the recording there, or close that tab. Nothing was changed.',
       )
     await sendKept(id, browserShelf)
-    replace(await post<Screencast>(`/api/v1/screencasts/${id}/completion`))
+    replace(await post(`/api/v1/screencasts/${id}/completion`))
   })
 async function save() {
   const { id, chapters: kept, millis } = one.value!
@@ -82,7 +82,7 @@ async function save() {
       ...(from > 0 ? { from } : {}),
       ...(Math.abs(to - (millis ?? to)) > 100 ? { to } : {}),
     }
-    replace(await patch<Screencast>(`/api/v1/screencasts/${id}`, change))
+    replace(await patch(`/api/v1/screencasts/${id}`, change))
   }, 'Saved')
 }
 /** Where the video stands, by the time from the beginning of all of it. */

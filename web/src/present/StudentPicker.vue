@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
 import { get, said } from '@/api/client'
-import type { AssignedHead, ProgressTable, ProgressRow } from '@/api/schema'
+import type { ProgressRow } from '@/api/schema'
 import PresentCard from './PresentCard.vue'
 
 /** Whose page comes in front of the class: the students who have begun, of the newest assignment of this activity. */
@@ -13,7 +13,7 @@ const words = ref('')
 
 onMounted(async () => {
   try {
-    const given = (await get<AssignedHead[]>('/api/v1/assignments')).find(
+    const given = (await get('/api/v1/assignments')).find(
       (one) => one.activityId === props.activityId && one.classId === props.classId && !one.withdrawn,
     )
     if (!given) {
@@ -21,7 +21,7 @@ onMounted(async () => {
       return
     }
     assignmentId.value = given.id
-    const table = await get<ProgressTable>(`/api/v1/assignments/${given.id}/progress`)
+    const table = await get(`/api/v1/assignments/${given.id}/progress`)
     rows.value = table.students.filter((one) => one.standing)
     if (!rows.value.length) words.value = 'Nobody has begun yet.'
   } catch (error) {

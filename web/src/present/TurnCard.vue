@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
 import { get, post, said } from '@/api/client'
-import type { ClassView, TurnDrawn } from '@/api/schema'
+import type { TurnDrawn } from '@/api/schema'
 import { absentIn } from './absent'
 import PresentCard from './PresentCard.vue'
 import WhoIsAway from './WhoIsAway.vue'
@@ -18,7 +18,7 @@ const absent = absentIn(props.lessonId)
 async function draw() {
   drawing.value = true
   try {
-    turn.value = await post<TurnDrawn>(`/api/v1/lessons/${props.lessonId}/turns`, { absent: absent.value })
+    turn.value = await post(`/api/v1/lessons/${props.lessonId}/turns`, { absent: absent.value })
   } catch (error) {
     emit('wrong', said(error))
   }
@@ -26,7 +26,7 @@ async function draw() {
 }
 onMounted(async () => {
   try {
-    students.value = (await get<ClassView>(`/api/v1/classes/${props.classId}`)).students
+    students.value = (await get(`/api/v1/classes/${props.classId}`)).students
   } catch (error) {
     emit('wrong', said(error))
   }

@@ -1,7 +1,6 @@
 import { passOver } from '@/shared/passOver'
 import { onBeforeUnmount, ref, watch } from 'vue'
 import { put, said } from '@/api/client'
-import type { Led } from '@/api/schema'
 import { shown, type Timers } from './timers'
 import type { Presentation } from './presentation'
 
@@ -47,7 +46,7 @@ export function useLeading(show: () => Presentation | undefined, timers: Timers)
     if (told && told !== lesson.lesson.id) await end(told)
     told = silent(what) ? null : lesson.lesson.id
     try {
-      const { assignments } = await put<Led>(`/api/v1/lessons/${lesson.lesson.id}/lead`, what)
+      const { assignments } = await put(`/api/v1/lessons/${lesson.lesson.id}/lead`, what)
       if (assignments === 0)
         words.value =
           'This class was not given this activity, so its tablets cannot show it. Assign it first.'
@@ -59,7 +58,9 @@ export function useLeading(show: () => Presentation | undefined, timers: Timers)
   async function end(lessonId: string) {
     told = null
     // Where this does not arrive, it ends on the server by itself.
-    await put(`/api/v1/lessons/${lessonId}/lead`, {}).catch(passOver('it ends on the server by itself'))
+    await put(`/api/v1/lessons/${lessonId}/lead`, { timers: [] }).catch(
+      passOver('it ends on the server by itself'),
+    )
   }
   const state = () =>
     JSON.stringify([

@@ -50,7 +50,7 @@ describe('the ink of a lesson', () => {
     const sent: InkChange[] = []
     vi.spyOn(client, 'post').mockImplementation(async (_path, body) => {
       if (away) throw new client.Refusal(0, 'away')
-      sent.push(body as InkChange)
+      sent.push(body as unknown as InkChange)
       return {} as never
     })
     const first = lessonInk(lesson(), place)

@@ -6,7 +6,7 @@ import type { PieceShelf } from './pieceShelf'
 export const PIECE = 1024 * 1024
 const PAUSE = [500, 1000, 2000, 4000, 8000]
 
-const pathOf = (recordingId: string, n: number) => `/api/v1/screencasts/${recordingId}/pieces/${n}`
+const pathOf = (recordingId: string, n: number) => `/api/v1/screencasts/${recordingId}/pieces/${n}` as const
 
 /**
  * Sends what is recorded, piece after piece, again and again while the network is away. Until the server has it, each

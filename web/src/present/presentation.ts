@@ -1,6 +1,6 @@
 import { computed, ref, shallowRef } from 'vue'
 import { post, put, said } from '@/api/client'
-import type { Act, DrawnStroke, FileRef, Lesson, LessonGroup, PageScale, Tried } from '@/api/schema'
+import type { Act, DrawnStroke, FileRef, LessonGroup, PageScale } from '@/api/schema'
 import type { Point } from '@/page/geometry'
 import type { Reshaped } from '@/page/reshaped'
 import { tryWork } from '@/work/attempt/tryWork'
@@ -24,7 +24,7 @@ const documentPage = (file: FileRef, page: number) => `document-${file.sha256.sl
 
 type Work = ReturnType<typeof tryWork>
 async function startWork(activityId: string): Promise<Work> {
-  const tried = await post<Tried>(`/api/v1/activities/${activityId}/tries`, { moves: [], presented: true })
+  const tried = await post(`/api/v1/activities/${activityId}/tries`, { moves: [], presented: true })
   return tryWork(activityId, tried, true)
 }
 
@@ -37,7 +37,7 @@ async function startWork(activityId: string): Promise<Work> {
 export async function openPresentation(activityId: string, classId?: string, going?: Work) {
   const [work, lesson] = await Promise.all([
     going ?? startWork(activityId),
-    post<Lesson>('/api/v1/lessons', classId ? { activityId, classId } : { activityId }),
+    post('/api/v1/lessons', classId ? { activityId, classId } : { activityId }),
   ])
   const ink = lessonInk(lesson)
   /** How each page is covered, while it is. */
@@ -75,9 +75,9 @@ export async function openPresentation(activityId: string, classId?: string, goi
   const strokes = computed<DrawnStroke[]>(() => ink.pages.value[surface.value] ?? [])
 
   /** Each of them is kept whole, so that the last one that arrives is what stands. */
-  async function keep(what: 'scales' | 'groups', body: unknown) {
+  async function keep(sent: Promise<unknown>) {
     try {
-      await put(`/api/v1/lessons/${lesson.id}/${what}`, body)
+      await sent
       notKept.value = ''
     } catch (error) {
       notKept.value = `${said(error)} It stands here until this page is closed.`
@@ -86,11 +86,11 @@ export async function openPresentation(activityId: string, classId?: string, goi
   const scaleOf = (pageId: string) => scales.value[pageId] ?? USUAL_SCALE
   function setScale(pageId: string, to: PageScale) {
     scales.value = withScale(scales.value, pageId, to)
-    void keep('scales', { scales: scales.value })
+    void keep(put(`/api/v1/lessons/${lesson.id}/scales`, { scales: scales.value }))
   }
   function setGroups(to: LessonGroup[]) {
     groups.value = to
-    void keep('groups', { groups: to })
+    void keep(put(`/api/v1/lessons/${lesson.id}/groups`, { groups: to }))
   }
 
   const remember = (step: () => unknown) => (steps.value = [...steps.value, step])

@@ -1,6 +1,6 @@
 import { get, post, Refusal } from '@/api/client'
 import { newId } from '@/api/id'
-import type { Caught, Current, Edit, Frame, Item, Page } from '@/api/schema'
+import type { Edit, Frame, Item, Page } from '@/api/schema'
 import { PAGE } from '@/page/geometry'
 import { upload } from '@/workbench/pictures/upload'
 import { composite } from '@/workbench/edits/copies'
@@ -56,7 +56,7 @@ export async function putOnPage(
   items: Item[],
   fresh: boolean,
 ): Promise<string> {
-  const now = await get<Current>(`/api/v1/activities/${activityId}`)
+  const now = await get(`/api/v1/activities/${activityId}`)
   const { pages } = now.activity
   if (!now.mayEdit)
     throw new Refusal(
@@ -66,7 +66,7 @@ export async function putOnPage(
   const made = fresh ? { id: newId(), name: `Page ${pages.length + 1}` } : null
   const edits = puttingEdits(pages, pageId, items, made)
   if (!edits.length) throw new Refusal(404, 'This page is not in the activity any more. Nothing was changed.')
-  await post<Caught>(`/api/v1/activities/${activityId}/edits`, {
+  await post(`/api/v1/activities/${activityId}/edits`, {
     seq: now.seq,
     edits: [{ id: newId(), edit: composite(edits) }],
   })

@@ -98,7 +98,7 @@ export function useRecorder(about: {
       if ((standing.value as Standing) !== 'counting') return
     }
     try {
-      made = await post<Screencast>(`/api/v1/activities/${about.activityId()}/screencasts`, {
+      made = await post(`/api/v1/activities/${about.activityId()}/screencasts`, {
         title: about.title().slice(0, 290),
       })
       await start(made)
@@ -152,7 +152,7 @@ export function useRecorder(about: {
     // Kept as they come, for a tab that is closed in the middle; at the end all are sent once more.
     const change = { title: made!.title, chapters, captions: [] }
     keeping = keeping
-      .then(() => post(`/api/v1/screencasts/${made!.id}`, change))
+      .then(() => patch(`/api/v1/screencasts/${made!.id}`, change))
       .catch(passOver('all chapters are sent once more at the end'))
   })
   watch(stage.quality, () => {
@@ -191,8 +191,8 @@ export function useRecorder(about: {
       // One that is still on its way would put older chapters in the place of all.
       await keeping
       const { id, title } = made!
-      await patch<Screencast>(`/api/v1/screencasts/${id}`, { title, chapters, captions: [] })
-      done = await post<Screencast>(`/api/v1/screencasts/${id}/completion`)
+      await patch(`/api/v1/screencasts/${id}`, { title, chapters, captions: [] })
+      done = await post(`/api/v1/screencasts/${id}/completion`)
     } catch (error) {
       words.value = said(error)
     }

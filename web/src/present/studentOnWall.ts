@@ -1,10 +1,10 @@
 import { computed, ref, shallowRef } from 'vue'
 import { get } from '@/api/client'
-import type { Left, ProgressRow } from '@/api/schema'
+import type { ProgressRow } from '@/api/schema'
 
 /** A student's pages as they are now, in front of the class; they go along while the student works. */
 export async function studentOnWall(assignmentId: string, studentId: string) {
-  const load = () => get<Left>(`/api/v1/assignments/${assignmentId}/students/${studentId}`)
+  const load = () => get(`/api/v1/assignments/${assignmentId}/students/${studentId}`)
   const shown = shallowRef(await load())
   /** Whose it is stays untold until the teacher tells it. */
   const named = ref(false)

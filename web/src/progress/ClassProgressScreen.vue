@@ -2,7 +2,7 @@
 import { passOver } from '@/shared/passOver'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, said } from '@/api/client'
+import { get, post, said } from '@/api/client'
 import type { Hardest, ProgressTable, ProgressRow, Stuck } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
@@ -40,7 +40,7 @@ const about = computed(() => {
 })
 
 async function load() {
-  table.value = await get<ProgressTable>(`/api/v1/assignments/${props.id}/progress`)
+  table.value = await get(`/api/v1/assignments/${props.id}/progress`)
 }
 
 async function open() {
@@ -161,8 +161,7 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
         v-if="sayTo"
         :head="`Say to ${sayTo.name}`"
         button="Send"
-        :address="`/api/v1/assignments/${id}/messages`"
-        :body="{ holderId: sayTo.id }"
+        :send="(words) => post(`/api/v1/assignments/${id}/messages`, { words, holderId: sayTo!.id })"
         @close="sayTo = null"
       />
       <UpdateVersionDialog

@@ -14,7 +14,7 @@ import {
   PhPresentation,
   PhSortDescending,
 } from '@phosphor-icons/vue'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import { post, put, remove, said } from '@/api/client'
 import type { ProgressTable } from '@/api/schema'
@@ -26,13 +26,13 @@ const emit = defineEmits<{ changed: []; sort: []; renew: []; wrong: [words: stri
 const saying = ref<'word' | 'hold' | null>(null)
 const more = ref(false)
 const withdrawing = ref(false)
-const address = (tail: string) => `/api/v1/assignments/${props.table.assignmentId}${tail}`
+const at = computed(() => `/api/v1/assignments/${props.table.assignmentId}` as const)
 
-async function act(ask: typeof put | typeof remove | typeof post, tail: string) {
+async function act(ask: () => Promise<unknown>) {
   more.value = false
   withdrawing.value = false
   try {
-    await ask(address(tail))
+    await ask()
     emit('changed')
   } catch (error) {
     emit('wrong', said(error))
@@ -43,7 +43,7 @@ async function act(ask: typeof put | typeof remove | typeof post, tail: string) 
 <template>
   <div class="control">
     <template v-if="!looksOnly">
-      <button v-if="table.control.pausedAt" class="btn acc" @click="act(remove, '/pause')">
+      <button v-if="table.control.pausedAt" class="btn acc" @click="act(() => remove(`${at}/pause`))">
         <PhPlay :size="18" weight="fill" aria-hidden="true" />Resume
       </button>
       <button v-else class="btn" @click="saying = 'hold'">
@@ -64,19 +64,27 @@ async function act(ask: typeof put | typeof remove | typeof post, tail: string) 
         <PhDotsThree :size="20" weight="bold" aria-hidden="true" />More
       </button>
       <div v-if="more" class="menu" @keydown.esc="more = false">
-        <button v-if="table.control.closedAt" class="btn quiet" @click="act(remove, '/editing-lock')">
+        <button
+          v-if="table.control.closedAt"
+          class="btn quiet"
+          @click="act(() => remove(`${at}/editing-lock`))"
+        >
           <PhLockOpen :size="18" aria-hidden="true" />Reopen editing
         </button>
-        <button v-else class="btn quiet" @click="act(put, '/editing-lock')">
+        <button v-else class="btn quiet" @click="act(() => put(`${at}/editing-lock`))">
           <PhLock :size="18" aria-hidden="true" />Close editing
         </button>
         <button class="btn quiet" @click="((more = false), emit('renew'))">
           <PhArrowsClockwise :size="18" aria-hidden="true" />Update to the latest version
         </button>
-        <button class="btn quiet" @click="act(post, '/join-codes')">
+        <button class="btn quiet" @click="act(() => post(`${at}/join-codes`))">
           <PhKey :size="18" aria-hidden="true" />A new join code
         </button>
-        <button v-if="table.control.withdrawnAt" class="btn quiet" @click="act(remove, '/withdrawal')">
+        <button
+          v-if="table.control.withdrawnAt"
+          class="btn quiet"
+          @click="act(() => remove(`${at}/withdrawal`))"
+        >
           <PhArrowUUpLeft :size="18" aria-hidden="true" />Assign again
         </button>
         <button v-else-if="!withdrawing" class="btn quiet" @click="withdrawing = true">
@@ -84,7 +92,7 @@ async function act(ask: typeof put | typeof remove | typeof post, tail: string) 
         </button>
         <template v-else>
           <p class="soft">No student sees it any more. What they did is kept, and you can assign it again.</p>
-          <button class="btn" @click="act(put, '/withdrawal')">Withdraw now</button>
+          <button class="btn" @click="act(() => put(`${at}/withdrawal`))">Withdraw now</button>
         </template>
       </div>
     </div>
@@ -92,18 +100,15 @@ async function act(ask: typeof put | typeof remove | typeof post, tail: string) 
       v-if="saying === 'word'"
       head="Message everyone"
       button="Send"
-      :address="address('/messages')"
-      :body="{}"
+      :send="(words) => post(`${at}/messages`, { words })"
       @close="saying = null"
     />
     <MessageDialog
       v-if="saying === 'hold'"
-      replaces
       head="Pause everyone: what stands on their pages"
       button="Pause everyone"
       optional
-      :address="address('/pause')"
-      :body="{}"
+      :send="(words) => put(`${at}/pause`, { words })"
       @done="emit('changed')"
       @close="saying = null"
     />

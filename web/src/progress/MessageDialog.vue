@@ -1,27 +1,25 @@
 <script setup lang="ts">
 import { PhChatCircleText } from '@phosphor-icons/vue'
 import { onMounted, ref } from 'vue'
-import { post, put, said } from '@/api/client'
+import { said } from '@/api/client'
 
 /** A word to one or to all, or what stands on everybody's resting pages. */
 const props = defineProps<{
   head: string
   button: string
-  address: string
-  body: Record<string, unknown>
+  /** Whether nothing need be said. */
   optional?: boolean
-  /** Whether it stands instead of what was said before. */
-  replaces?: boolean
+  send: (words: string) => Promise<unknown>
 }>()
 const emit = defineEmits<{ done: []; close: [] }>()
 const dialog = ref<HTMLDialogElement>()
 const words = ref('')
 const wrong = ref('')
 onMounted(() => dialog.value?.showModal())
-async function send() {
+async function submit() {
   wrong.value = ''
   try {
-    await (props.replaces ? put : post)(props.address, { ...props.body, words: words.value.trim() })
+    await props.send(words.value.trim())
     emit('done')
     dialog.value?.close()
   } catch (error) {
@@ -32,7 +30,7 @@ async function send() {
 
 <template>
   <dialog ref="dialog" class="saying" aria-labelledby="saying-head" @close="$emit('close')">
-    <form @submit.prevent="send">
+    <form @submit.prevent="submit">
       <h1 id="saying-head">{{ head }}</h1>
       <textarea
         v-model="words"

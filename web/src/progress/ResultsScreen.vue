@@ -17,7 +17,7 @@ const wrong = ref('')
 
 onMounted(async () => {
   try {
-    if (await needTeacher()) figures.value = await get<Figures>(`/api/v1/assignments/${props.id}/results`)
+    if (await needTeacher()) figures.value = await get(`/api/v1/assignments/${props.id}/results`)
   } catch (error) {
     wrong.value = said(error)
   }

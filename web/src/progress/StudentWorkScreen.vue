@@ -44,9 +44,9 @@ const nameOf = (id: string) => nameIn(pages.value, id)
 const newest = ref(1)
 let asked = 0
 async function load(round?: number) {
-  const address = `/api/v1/assignments/${props.id}/students/${props.studentId}`
+  const address = `/api/v1/assignments/${props.id}/students/${props.studentId}` as const
   const mine = ++asked
-  const now = await get<Left>(round ? `${address}?round=${round}` : address)
+  const now = await get(round ? `${address}?round=${round}` : address)
   // The round that was asked for last is the one that is wanted.
   if (mine !== asked) return
   left.value = now

@@ -11,11 +11,11 @@ const dialog = ref<HTMLDialogElement>()
 const account = shallowRef<Account | null>(null)
 const wrong = ref('')
 const busy = ref(false)
-const address = computed(() => `/api/v1/assignments/${props.id}/version-update`)
+const address = computed(() => `/api/v1/assignments/${props.id}/version-update` as const)
 onMounted(async () => {
   dialog.value?.showModal()
   try {
-    account.value = await get<Account>(address.value)
+    account.value = await get(address.value)
   } catch (error) {
     wrong.value = said(error)
   }

@@ -14,12 +14,12 @@ const told = ref('')
 const reasons = ref<Record<number, string>>({})
 
 const address = () =>
-  `/api/v1/assignments/${props.assignmentId}/reviews/pieces/${encodeURIComponent(props.itemId)}`
+  `/api/v1/assignments/${props.assignmentId}/reviews/pieces/${encodeURIComponent(props.itemId)}` as const
 async function load() {
   told.value = ''
   try {
     const of = props.itemId
-    const found = await get<ByPiece>(address())
+    const found = await get(address())
     // An answer to an earlier question must not stand in place of a later one.
     if (of !== props.itemId) return
     view.value = found
@@ -35,7 +35,7 @@ async function mark(one: Alike, points: number | null, i: number) {
   wrong.value = ''
   try {
     const mark = points === null ? undefined : { points, reason: reasons.value[i] ?? '' }
-    view.value = await put<ByPiece>(`${address()}/marks`, { attemptIds: one.attemptIds, mark })
+    view.value = await put(`${address()}/marks`, { attemptIds: one.attemptIds, mark })
     told.value =
       points === null
         ? `The rules count again for ${count(one.names.length, 'student')}.`

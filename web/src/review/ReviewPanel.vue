@@ -38,7 +38,7 @@ watch(
 )
 
 onMounted(async () => {
-  phrases.value = (await get<{ phrases: string[] }>('/api/v1/phrases').catch(() => ({ phrases: [] }))).phrases
+  phrases.value = (await get('/api/v1/phrases').catch(() => ({ phrases: [] }))).phrases
 })
 function phrase(text: string) {
   const now = review.value.words
@@ -47,7 +47,7 @@ function phrase(text: string) {
 }
 async function keepPhrases(all: string[]) {
   try {
-    phrases.value = (await put<{ phrases: string[] }>('/api/v1/phrases', { phrases: all })).phrases
+    phrases.value = (await put('/api/v1/phrases', { phrases: all })).phrases
   } catch (error) {
     wrong.value = said(error)
   }

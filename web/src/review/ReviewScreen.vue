@@ -31,7 +31,9 @@ const wrong = ref('')
 const told = ref('')
 const chosenItem = ref('')
 const desk = onDesk(props.id)
-const replay = useReplay(() => `/api/v1/assignments/${props.id}/reviews/${desk.work.value!.attemptId}`)
+const replay = useReplay(
+  () => `/api/v1/assignments/${props.id}/reviews/${desk.work.value!.attemptId}` as const,
+)
 let stream: EventSource | null = null
 
 const work = computed(() => desk.work.value)
@@ -52,7 +54,7 @@ const after = computed(() => waiting.value.filter((one) => one.attemptId !== wor
 const pinsHere = computed(() => (replay.at.value < 0 ? (desk.review.value.pins ?? []) : []))
 
 async function load() {
-  view.value = await get<ReviewOverview>(`/api/v1/assignments/${props.id}/reviews`)
+  view.value = await get(`/api/v1/assignments/${props.id}/reviews`)
   itemId.value ||= view.value.pieces[0]?.itemId ?? ''
 }
 async function open(one: Waiting) {
@@ -155,7 +157,7 @@ async function sendAll() {
   wrong.value = ''
   try {
     await desk.flush()
-    const { sent } = await post<{ sent: number }>(`/api/v1/assignments/${props.id}/reviews/returns`)
+    const { sent } = await post(`/api/v1/assignments/${props.id}/reviews/returns`)
     await load()
     if (work.value) await desk.open(work.value.attemptId)
     told.value = `${sent} sent back.`

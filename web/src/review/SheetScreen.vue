@@ -26,9 +26,7 @@ const drawn = (page: SheetView['view']['pages'][number]) =>
 onMounted(async () => {
   try {
     if (!(await needTeacher())) return
-    view.value = await get<SheetView>(
-      `/api/v1/assignments/${props.id}/students/${props.studentId}/sheet-pages`,
-    )
+    view.value = await get(`/api/v1/assignments/${props.id}/students/${props.studentId}/sheet-pages`)
     // What is printed to a file is named by the title of the window.
     document.title = `${view.value.sheet.name}, ${view.value.sheet.title}`
   } catch (error) {

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { RouterLink } from 'vue-router'
-import type { ToReview } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { useTeacherList } from '@/accounts/teacherList'
 
 /** What waits to be reviewed, over all that was assigned. */
-const { all, wrong } = useTeacherList<ToReview>('/api/v1/to-review')
+const { all, wrong } = useTeacherList('/api/v1/to-review')
 </script>
 
 <template>

@@ -18,7 +18,11 @@ it('plays the work that lies on the desk, though the steps of another one come l
   )
   let of = 'ada'
   let replay!: ReturnType<typeof useReplay>
-  mount(defineComponent({ setup: () => ((replay = useReplay(() => `/api/v1/${of}`)), () => null) }))
+  mount(
+    defineComponent({
+      setup: () => ((replay = useReplay(() => `/api/v1/assignments/one/reviews/${of}` as const)), () => null),
+    }),
+  )
   const ada = replay.load()
   of = 'kaja'
   const kaja = replay.load()

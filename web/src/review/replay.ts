@@ -1,7 +1,7 @@
 import { passOver } from '@/shared/passOver'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { get } from '@/api/client'
-import type { AttemptState, ReplayMoment, ReplayStep } from '@/api/schema'
+import type { AttemptState, ReplayStep } from '@/api/schema'
 
 const CHUNK = 50
 export const SPEEDS = [1, 2, 4, 8]
@@ -9,7 +9,7 @@ export const SPEEDS = [1, 2, 4, 8]
 const STEP_MS = 900
 
 /** Plays work again, move by move. At no step, -1, the page is as it was left. */
-export function useReplay(address: () => string) {
+export function useReplay(address: () => `/api/v1/assignments/${string}/reviews/${string}`) {
   const steps = shallowRef<ReplayStep[]>([])
   const at = ref(-1)
   const playing = ref(false)
@@ -27,7 +27,7 @@ export function useReplay(address: () => string) {
     asked.clear()
     moments.value = new Map()
     steps.value = []
-    const now = await get<ReplayStep[]>(`${address()}/steps`)
+    const now = await get(`${address()}/steps`)
     if (mine === works) steps.value = now
   }
 
@@ -36,7 +36,7 @@ export function useReplay(address: () => string) {
     if (asked.has(first) || !steps.value[first]) return
     asked.add(first)
     const mine = works
-    const some = await get<ReplayMoment[]>(`${address()}/states?from=${steps.value[first].seq}`)
+    const some = await get(`${address()}/states?from=${steps.value[first].seq}`)
     if (mine !== works) return
     const all = new Map(moments.value)
     for (const one of some) all.set(one.seq, one.state)

@@ -1,7 +1,7 @@
 import { passOver } from '@/shared/passOver'
 import { computed, ref, shallowRef } from 'vue'
 import { Refusal, get, post, put, said } from '@/api/client'
-import type { KeptReview, ReviewedWork, PinnedWords, Review } from '@/api/schema'
+import type { ReviewedWork, PinnedWords, Review } from '@/api/schema'
 
 const PAUSE_MS = 700
 
@@ -15,8 +15,7 @@ export function onDesk(assignmentId: string) {
   let last: Promise<unknown> = Promise.resolve()
   let dirty = false
 
-  const address = (tail: string) =>
-    `/api/v1/assignments/${assignmentId}/reviews/${work.value!.attemptId}${tail}`
+  const address = () => `/api/v1/assignments/${assignmentId}/reviews/${work.value!.attemptId}` as const
   const sent = computed(() => Boolean(work.value?.kept.sentAt))
 
   let asked = 0
@@ -24,7 +23,7 @@ export function onDesk(assignmentId: string) {
   async function open(attemptId: string): Promise<boolean> {
     const mine = ++asked
     await flush()
-    const now = await get<ReviewedWork>(`/api/v1/assignments/${assignmentId}/reviews/${attemptId}`)
+    const now = await get(`/api/v1/assignments/${assignmentId}/reviews/${attemptId}`)
     if (mine !== asked) return false
     take(now)
     return true
@@ -55,17 +54,17 @@ export function onDesk(assignmentId: string) {
 
   function write(how: 'draft' | 'return') {
     dirty = false
-    const to = address(how === 'draft' ? '' : '/returns')
-    const body = review.value
+    const to = address()
+    const sent = { version, review: review.value }
     const of = work.value!.attemptId
     const done = last
       .catch(passOver('kept tells that it is not saved'))
-      .then(() => (how === 'draft' ? put : post)<KeptReview>(to, { version, review: body }))
+      .then(() => (how === 'draft' ? put(to, sent) : post(`${to}/returns`, sent)))
       .then(async (now) => {
         version = now.version
         if (work.value?.attemptId === of) {
           // The score is computed on the server from what was just kept.
-          const fresh = await get<ReviewedWork>(`/api/v1/assignments/${assignmentId}/reviews/${of}`)
+          const fresh = await get(`/api/v1/assignments/${assignmentId}/reviews/${of}`)
           if (work.value?.attemptId === of) work.value = fresh
           if (!dirty) kept.value = 'kept'
         }
@@ -77,7 +76,7 @@ export function onDesk(assignmentId: string) {
         dirty = !changed
         if (changed) {
           const words = review.value.words
-          take(await get<ReviewedWork>(`/api/v1/assignments/${assignmentId}/reviews/${of}`))
+          take(await get(`/api/v1/assignments/${assignmentId}/reviews/${of}`))
           // What one was writing is not thrown away: it comes below what the other teacher wrote.
           if (words && words !== review.value.words) {
             review.value = { ...review.value, words: `${review.value.words}\n${words}`.trim() }

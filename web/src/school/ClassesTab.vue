@@ -17,12 +17,12 @@ async function run(what: () => Promise<unknown>) {
     wrong.value = said(error)
   }
 }
-const load = () => run(async () => (all.value = await get<ClassAtSchool[]>('/api/v1/school/classes')))
+const load = () => run(async () => (all.value = await get('/api/v1/school/classes')))
 onMounted(load)
 
 /** One joins or leaves at a time, as the field tells it. */
 async function set(one: ClassAtSchool, staff: string[]) {
-  const address = (id: string) => `/api/v1/school/classes/${one.id}/staff/${id}`
+  const address = (id: string) => `/api/v1/school/classes/${one.id}/staff/${id}` as const
   await run(async () => {
     for (const id of staff) if (!one.staff.includes(id)) await put(address(id))
     for (const id of one.staff) if (!staff.includes(id)) await remove(address(id))

@@ -18,7 +18,7 @@ async function look() {
   const named = words.value.trim()
   if (!named) return
   try {
-    found.value = await get<KnownPerson[]>(`/api/v1/school/persons?named=${encodeURIComponent(named)}`)
+    found.value = await get(`/api/v1/school/persons?named=${encodeURIComponent(named)}`)
     looked.value = named
   } catch (error) {
     wrong.value = said(error)

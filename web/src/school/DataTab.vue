@@ -15,7 +15,7 @@ let gone = false
 
 async function load() {
   try {
-    standing.value = await get<BackupStanding>('/api/v1/school/backups')
+    standing.value = await get('/api/v1/school/backups')
     wrong.value = ''
   } catch (error) {
     wrong.value = said(error)

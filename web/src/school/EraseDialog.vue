@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { get, remove, said } from '@/api/client'
-import type { ErasurePreview, KnownPerson, SchoolView, StaffMember } from '@/api/schema'
+import type { ErasurePreview, KnownPerson, StaffMember } from '@/api/schema'
 
 /** What an erasure does, shown before it is done. */
 const props = defineProps<{ person: KnownPerson }>()
@@ -13,7 +13,7 @@ const to = ref('')
 const typed = ref('')
 const wrong = ref('')
 const busy = ref(false)
-const at = computed(() => `/api/v1/school/persons/${props.person.id}`)
+const at = computed(() => `/api/v1/school/persons/${props.person.id}` as const)
 const hands = computed(() => (preview.value?.handedOver.length ?? 0) > 0)
 const ready = computed(() => typed.value.trim() === props.person.name && (!hands.value || to.value))
 /** With one backup a night the last that still holds them goes then. */
@@ -23,10 +23,10 @@ const last = computed(() =>
 
 onMounted(async () => {
   try {
-    preview.value = await get<ErasurePreview>(`${at.value}/erasure`)
-    kept.value = (await get<SchoolView>('/api/v1/school')).backupsKept
+    preview.value = await get(`${at.value}/erasure`)
+    kept.value = (await get('/api/v1/school')).backupsKept
     if (hands.value)
-      colleagues.value = (await get<StaffMember[]>('/api/v1/school/people')).filter(
+      colleagues.value = (await get('/api/v1/school/people')).filter(
         (one) => one.id !== props.person.id && one.state !== 'DEACTIVATED' && one.role !== 'ASSISTANT',
       )
   } catch (error) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { post, said } from '@/api/client'
-import type { HandedOver, StaffMember } from '@/api/schema'
+import type { StaffMember } from '@/api/schema'
 import { count } from '@/page/count'
 
 /** All activities and classes of somebody become a colleague's. */
@@ -20,7 +20,7 @@ async function hand() {
   busy.value = true
   wrong.value = ''
   try {
-    const made = await post<HandedOver>(`/api/v1/school/people/${props.from.id}/hand-overs`, { to: to.value })
+    const made = await post(`/api/v1/school/people/${props.from.id}/hand-overs`, { to: to.value })
     const name = others.value.find((one) => one.id === to.value)!.name
     told.value = `${name} has ${count(made.activities, 'more activity', 'more activities')} and ${count(made.classes, 'more class', 'more classes')}.`
   } catch (error) {

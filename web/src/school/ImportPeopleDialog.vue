@@ -40,11 +40,11 @@ const chosen = (event: Event) =>
 const look = () =>
   run(async () => {
     preview.value = null
-    preview.value = await post<StaffPreview>('/api/v1/school/people/import-previews', body())
+    preview.value = await post('/api/v1/school/people/import-previews', body())
   })
 const take = () =>
   run(async () => {
-    invited.value = await post<InvitedPerson[]>('/api/v1/school/people/imports', body())
+    invited.value = await post('/api/v1/school/people/imports', body())
     emit('changed')
   })
 const until = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })

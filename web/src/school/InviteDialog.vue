@@ -13,7 +13,7 @@ const busy = ref(false)
 async function invite() {
   busy.value = true
   try {
-    emit('made', await post<PersonLink>('/api/v1/school/people', asked))
+    emit('made', await post('/api/v1/school/people', asked))
   } catch (error) {
     wrong.value = said(error)
   }

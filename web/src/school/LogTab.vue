@@ -2,7 +2,7 @@
 import { PhDownloadSimple } from '@phosphor-icons/vue'
 import { onMounted, ref, shallowRef, watch } from 'vue'
 import { get, said } from '@/api/client'
-import type { LogLine, LogPage, StaffMember } from '@/api/schema'
+import type { LogLine, StaffMember } from '@/api/schema'
 import { EVENTS, type LogEvent } from './logText'
 
 /** What happened to accounts and data, the newest first. */
@@ -34,7 +34,7 @@ async function load(before?: string) {
   const mine = ++turn
   busy.value = true
   try {
-    const page = await get<LogPage>(`/api/v1/school/log?${query(before)}`)
+    const page = await get(`/api/v1/school/log?${query(before)}`)
     if (mine !== turn) return
     lines.value = before ? [...lines.value, ...page.lines] : page.lines
     next.value = page.next

@@ -42,7 +42,7 @@ async function run(what: () => Promise<unknown>) {
     wrong.value = said(error)
   }
 }
-const address = (one: StaffMember) => `/api/v1/school/people/${one.id}`
+const address = (one: StaffMember) => `/api/v1/school/people/${one.id}` as const
 async function sure(title: string, text: string, yes: string) {
   return ElMessageBox.confirm(text, title, { confirmButtonText: yes, cancelButtonText: 'Cancel' }).then(
     () => true,
@@ -52,7 +52,7 @@ async function sure(title: string, text: string, yes: string) {
 async function command(one: StaffMember, what: string) {
   if (what === 'link')
     await run(async () => {
-      link.value = { person: one, made: await post<PersonLink>(`${address(one)}/links`) }
+      link.value = { person: one, made: await post(`${address(one)}/links`) }
     })
   else if (what === 'hand') handing.value = one
   else if (what === 'off') {

@@ -23,10 +23,7 @@ const wrong = ref('')
 
 async function load() {
   try {
-    ;[school.value, people.value] = await Promise.all([
-      get<SchoolView>('/api/v1/school'),
-      get<StaffMember[]>('/api/v1/school/people'),
-    ])
+    ;[school.value, people.value] = await Promise.all([get('/api/v1/school'), get('/api/v1/school/people')])
     wrong.value = ''
   } catch (error) {
     wrong.value = said(error)

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { get, put, remove, said } from '@/api/client'
-import type { ProviderSettings } from '@/api/schema'
 
 /** Where else people of the school sign in. */
 const form = ref({ name: '', issuer: '', clientId: '', clientSecret: '' })
@@ -14,7 +13,7 @@ const busy = ref(false)
 const ready = ref(false)
 
 async function load() {
-  const now = await get<ProviderSettings>('/api/v1/school/identity-provider')
+  const now = await get('/api/v1/school/identity-provider')
   back.value = now.back
   there.value = now.name !== undefined
   const { name = '', issuer = '', clientId = '' } = now

@@ -2,7 +2,7 @@
 import { PhArrowsClockwise, PhCheckFat, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { post, said } from '@/api/client'
-import type { MadeFrom, Page, RemakePreview, StarterPreview, StarterRequest } from '@/api/schema'
+import type { MadeFrom, Page, RemakePreview, StarterRequest } from '@/api/schema'
 import type { StarterKind } from '@/starters/kinds'
 import { count } from '@/page/count'
 import PageView from '@/page/PageView.vue'
@@ -80,9 +80,7 @@ async function look() {
   try {
     const list = await measured()
     if (mine !== asked) return
-    const made = props.again
-      ? await props.again.preview(list)
-      : await post<StarterPreview>('/api/v1/starter-previews', list)
+    const made = props.again ? await props.again.preview(list) : await post('/api/v1/starter-previews', list)
     if (mine !== asked) return
     preview.value = made
     change.value = 'kept' in made ? (made as RemakePreview) : null
@@ -110,7 +108,7 @@ async function make() {
       emit('close')
       return
     }
-    const { id } = await post<{ id: string }>('/api/v1/starters', await measured())
+    const { id } = await post('/api/v1/starters', await measured())
     emit('made', id)
   } catch (error) {
     wrong.value = said(error)

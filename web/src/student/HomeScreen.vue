@@ -46,7 +46,7 @@ const groups = computed(() =>
 /** What a teacher assigns meanwhile comes by itself: when the page is looked at again, and now and then. */
 async function lookAgain() {
   if (document.visibilityState !== 'visible' || !home.value) return
-  await get<HomeView>('/api/v1/home')
+  await get('/api/v1/home')
     .then((now) => (home.value = now))
     .catch(passOver('it is asked for again in a while'))
 }
@@ -64,7 +64,7 @@ onMounted(async () => {
   try {
     // What was done without a network, and is still on this device.
     await deviceHere().then(sendWaiting).catch(passOver('what waits here is sent the next time'))
-    home.value = await get<HomeView>('/api/v1/home')
+    home.value = await get('/api/v1/home')
   } catch (error) {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
     if (out) await router.replace('/join')

@@ -32,7 +32,7 @@ watch([view, student], () => void nextTick(() => findFocus()))
 async function look() {
   if (!typed.value.trim()) return
   await doing(async () => {
-    view.value = await get<JoinView>(`/api/v1/join/${encodeURIComponent(typed.value.trim())}`)
+    view.value = await get(`/api/v1/join/${encodeURIComponent(typed.value.trim())}`)
   })
 }
 
@@ -45,7 +45,7 @@ async function enter(secret: string) {
   await doing(async () => {
     const { id: studentId, name, pictures } = student.value!
     const code = typed.value.trim()
-    const joined = await post<{ assignmentId?: string }>(`/api/v1/join/${encodeURIComponent(code)}/session`, {
+    const joined = await post(`/api/v1/join/${encodeURIComponent(code)}/session`, {
       studentId,
       pin: secret,
     })

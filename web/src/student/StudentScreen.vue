@@ -15,7 +15,7 @@ import {
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { get, post, Refusal, said } from '@/api/client'
-import type { AttemptView, Me, Returned, Word } from '@/api/schema'
+import type { AttemptView, Returned, Word } from '@/api/schema'
 import BrandMark from '@/shared/BrandMark.vue'
 import { deviceHere } from '@/work/attempt/device'
 import { ease, easeAway, easeOf } from '@/work/access/accessibility'
@@ -95,8 +95,8 @@ async function lookAround() {
   const id = work.value?.id
   if (!id) return
   const [heard, back] = await Promise.all([
-    get<Word[]>(`/api/v1/attempts/${id}/messages`),
-    handedIn.value || around.value!.round > 1 ? get<Returned>(`/api/v1/attempts/${id}/review`) : null,
+    get(`/api/v1/attempts/${id}/messages`),
+    handedIn.value || around.value!.round > 1 ? get(`/api/v1/attempts/${id}/review`) : null,
   ])
   words.value = heard
   returned.value = back
@@ -138,7 +138,7 @@ async function open() {
   const device = await deviceHere()
   let opened: AttemptView
   try {
-    opened = await post<AttemptView>('/api/v1/attempts', { assignmentId: props.assignmentId })
+    opened = await post('/api/v1/attempts', { assignmentId: props.assignmentId })
   } catch (error) {
     // Without the network one goes on with what this device has.
     const last =
@@ -156,7 +156,7 @@ onMounted(async () => {
   comeUpWithoutNetwork()
   window.addEventListener('online', online)
   try {
-    const me = await get<Me>('/api/v1/me').catch((error) => {
+    const me = await get('/api/v1/me').catch((error) => {
       if (error instanceof Refusal && error.passing) return null
       throw error
     })

@@ -14,7 +14,6 @@ import {
 import { computed, effectScope, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { get, said } from '@/api/client'
-import type { Current } from '@/api/schema'
 import BrandMark from '@/shared/BrandMark.vue'
 import { needTeacher } from '@/accounts/me'
 import { count } from '@/page/count'
@@ -67,10 +66,7 @@ const saved = computed(() => {
 onMounted(async () => {
   try {
     if (!(await needTeacher())) return
-    const [current] = await Promise.all([
-      get<Current>(`/api/v1/activities/${props.id}`),
-      fontsReady([undefined]),
-    ])
+    const [current] = await Promise.all([get(`/api/v1/activities/${props.id}`), fontsReady([undefined])])
     editing.value = openActivity(props.id, current)
     pageId.value = current.activity.pages[0]!.id
     watched.value = scope.run(() => watchPages(editing.value!)) ?? null

@@ -1,12 +1,11 @@
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
-import { get } from '@/api/client'
 import type { Editing } from '@/workbench/edits/editing'
 
 /** How long nothing is changed before the server is asked again, in milliseconds. */
 const QUIET = 250
 
 /** What the server finds of an open activity, live: asked for again a moment after each edit was saved. */
-export function watchFor<T>(editing: Editing, what: string) {
+export function watchFor<T>(editing: Editing, ask: () => Promise<T>) {
   const found = shallowRef<T | null>(null)
   /** Whether the last look failed; what was found before it still stands. */
   const failed = ref(false)
@@ -17,7 +16,7 @@ export function watchFor<T>(editing: Editing, what: string) {
     if (closed) return
     try {
       await editing.flush()
-      const now = await get<T>(`/api/v1/activities/${editing.id}/${what}`)
+      const now = await ask()
       if (!closed) found.value = now
       failed.value = false
     } catch {

@@ -2,7 +2,7 @@
 import { PhPause, PhPlay, PhUploadSimple, PhX } from '@phosphor-icons/vue'
 import { onBeforeUnmount, onMounted, ref, shallowRef, useTemplateRef } from 'vue'
 import { get } from '@/api/client'
-import type { FileRef, Room } from '@/api/schema'
+import type { FileRef } from '@/api/schema'
 import { bring, type Bringing } from './bringing'
 
 /** Brings a file in: how far it is, pausing, going on, stopping, and how much room the school has. */
@@ -15,7 +15,7 @@ const room = ref('')
 
 onMounted(async () => {
   try {
-    const { used, most } = await get<Room>('/api/v1/uploads/storage')
+    const { used, most } = await get('/api/v1/uploads/storage')
     const giga = (bytes: number) => (bytes / 1024 ** 3).toLocaleString([], { maximumFractionDigits: 1 })
     room.value = `Files of this school: ${giga(used)} of ${giga(most)} GB`
   } catch {

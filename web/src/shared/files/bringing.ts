@@ -53,9 +53,7 @@ export function bring(file: File, there: (file: FileRef) => void): Bringing {
       const words = `That file is ${mega(file.size)} MB; the most is 200 MB. Nothing on the page changed.`
       throw new Refusal(422, words)
     }
-    upload = await surely(() =>
-      post<Coming>('/api/v1/uploads', { name: file.name.slice(0, 300), bytes: file.size }),
-    )
+    upload = await surely(() => post('/api/v1/uploads', { name: file.name.slice(0, 300), bytes: file.size }))
     const { id, piece } = upload
     const count = Math.ceil(file.size / piece)
     let have = new Set(upload.have)
@@ -67,12 +65,11 @@ export function bring(file: File, there: (file: FileRef) => void): Bringing {
       const bytes = file.slice(n * piece, (n + 1) * piece)
       await surely(() => putBytes(`/api/v1/uploads/${id}/pieces/${n}`, bytes))
       // After a silence the server knows best what has arrived.
-      if (before === 'waiting')
-        have = new Set((await surely(() => get<Coming>(`/api/v1/uploads/${id}`))).have)
+      if (before === 'waiting') have = new Set((await surely(() => get(`/api/v1/uploads/${id}`))).have)
       share.value = (n + 1) / count
     }
     if (!going()) return
-    const kept = await surely(() => post<FileRef>(`/api/v1/uploads/${id}/completion`))
+    const kept = await surely(() => post(`/api/v1/uploads/${id}/completion`))
     state.value = 'there'
     there(kept)
   }

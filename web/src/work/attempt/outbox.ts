@@ -38,7 +38,7 @@ async function withSound(attemptId: string, one: Move, device: Device): Promise<
   if (act.kind !== 'say' || act.recording.file.sha256 !== NOT_YET.sha256) return one
   const sound = await device.soundOf(act.recording.id)
   if (!sound) throw new Refusal(GONE, 'The recording is not on this device any more. Say it again.')
-  const file = await sendBytes<FileRef>(`/api/v1/attempts/${attemptId}/recordings`, sound)
+  const file = await sendBytes(`/api/v1/attempts/${attemptId}/recordings`, sound)
   return { ...one, act: { ...act, recording: { ...act.recording, file } } }
 }
 
@@ -50,7 +50,7 @@ export interface Sent {
 
 export async function sendMove(attemptId: string, made: Move, device: Device): Promise<Sent> {
   const one = await withSound(attemptId, made, device)
-  const moved = await post<Moved>(`/api/v1/attempts/${attemptId}/moves`, {
+  const moved = await post(`/api/v1/attempts/${attemptId}/moves`, {
     moves: [one],
     sentAt: new Date().toISOString(),
   })

@@ -31,17 +31,17 @@ export function tryWork(
   /** A try goes by this name from the move on that it was begun with, or begun anew. */
   let tryId = newId()
 
-  const address = `/api/v1/activities/${activityId}/tries`
+  const address = `/api/v1/activities/${activityId}/tries` as const
   /** Begins anew with all of these. */
   function begin(all: Move[]): Promise<Tried> {
     tryId = newId()
-    return post<Tried>(address, { tryId, moves: all, presented })
+    return post(address, { tryId, moves: all, presented })
   }
   /** Goes on from where it was, or where that is forgotten, tells all of it. */
   async function goOn(more: Move[]): Promise<Tried> {
     if (moves.length === 0) return begin(more)
     try {
-      return await post<Tried>(address, { tryId, after: moves.length, moves: more, presented })
+      return await post(address, { tryId, after: moves.length, moves: more, presented })
     } catch (error) {
       if (!(error instanceof Refusal) || error.rule !== NOT_KNOWN) throw error
       return begin([...moves, ...more])

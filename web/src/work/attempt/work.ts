@@ -229,7 +229,7 @@ export function attemptWork(
   async function refresh() {
     const asked = state.value.pageId
     const on = apart() ? `?page=${encodeURIComponent(asked)}` : ''
-    const now = await get<AttemptView>(`/api/v1/attempts/${opened.id}${on}`)
+    const now = await get(`/api/v1/attempts/${opened.id}${on}`)
     around.value = now.around
     // Moves of one's own that are on their way know better than an answer that may have passed them.
     if (waiting.value.length > 0 && !away.value) return

@@ -98,7 +98,7 @@ async function setRead(made: TypedRule, written: string) {
     return
   }
   try {
-    await post<Typed>('/api/v1/typed-trials', { rule: made, answer: '1', language: language.value })
+    await post('/api/v1/typed-trials', { rule: made, answer: '1', language: language.value })
     setKey({ rule: made })
   } catch (error) {
     wrong.value = saidOf(error)
@@ -109,7 +109,7 @@ async function setUnit(unit: string) {
   const { unit: _, ...rest } = number.value!
   const made: TypedRule = unit.trim() ? { ...rest, unit: unit.trim() } : rest
   try {
-    await post<Typed>('/api/v1/typed-trials', { rule: made, answer: '1', language: language.value })
+    await post('/api/v1/typed-trials', { rule: made, answer: '1', language: language.value })
     setKey({ rule: made })
   } catch (error) {
     wrong.value = saidOf(error)
@@ -125,7 +125,7 @@ watch([answer, rule], async () => {
     return
   }
   try {
-    const one = await post<Typed>('/api/v1/typed-trials', {
+    const one = await post('/api/v1/typed-trials', {
       rule: rule.value,
       answer: asked,
       language: language.value,

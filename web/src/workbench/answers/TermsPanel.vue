@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, watchEffect, ref } from 'vue'
-import { post } from '@/api/client'
 import type { Points, AnswerTerms } from '@/api/schema'
 import DraftField from '@/workbench/panels/DraftField.vue'
 import { termsOf } from '@/workbench/edits/answerKey'
@@ -56,7 +55,7 @@ const languages = computed(() => {
   return [{ code: '', name: 'not said' }, ...named]
 })
 const told = ref('')
-watchEffect(async () => (told.value = await pointsSaid(points.value, post)))
+watchEffect(async () => (told.value = await pointsSaid(points.value)))
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
 </script>
 

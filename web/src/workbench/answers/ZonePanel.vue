@@ -2,7 +2,7 @@
 import { PhArrowDown, PhArrowUp } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import { post, said as wrongSaid } from '@/api/client'
-import type { CutParts, Frame, Sequence, Zone, ZoneRule } from '@/api/schema'
+import type { Frame, Sequence, Zone, ZoneRule } from '@/api/schema'
 import { letter, outline } from '@/page/geometry'
 import { traitsOf } from '@/page/items'
 import { itemName } from '@/page/names'
@@ -116,7 +116,7 @@ async function spell(word: string) {
   lacking.value = ''
   if (word.trim() === '') return
   try {
-    const { letters } = await post<CutParts>('/api/v1/word-cuts', { text: word.trim() })
+    const { letters } = await post('/api/v1/word-cuts', { text: word.trim() })
     const missing = props.deciding.spell(props.zone, letters)
     if (missing.length > 0)
       lacking.value = `There are not enough pieces with ${missing.map((one) => `“${one}”`).join(', ')}. Nothing changed.`

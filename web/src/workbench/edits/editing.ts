@@ -2,7 +2,7 @@ import { passOver } from '@/shared/passOver'
 import { computed, ref, shallowRef } from 'vue'
 import { get, post, postAtLast, put, Refusal, said } from '@/api/client'
 import { newId } from '@/api/id'
-import type { Activity, Caught, Current, Edit, RemakePreview, StarterRequest } from '@/api/schema'
+import type { Activity, Caught, Current, Edit, StarterRequest } from '@/api/schema'
 import { apply } from './mirror'
 import { rebase } from './rebase'
 
@@ -85,7 +85,7 @@ export function openActivity(id: string, first: Current) {
       )
       const batch = most < 0 ? [...waiting] : waiting.slice(0, most)
       try {
-        take(await post<Caught>(`/api/v1/activities/${id}/edits`, { seq, edits: batch }), batch)
+        take(await post(`/api/v1/activities/${id}/edits`, { seq, edits: batch }), batch)
         tries = 0
       } catch (error) {
         saved.value = said(error)
@@ -137,7 +137,7 @@ export function openActivity(id: string, first: Current) {
   async function takeBack(way: 'undo' | 'redo') {
     await flush()
     try {
-      take(await post<Caught>(`/api/v1/activities/${id}/${way}`, { seq, id: newId() }), [])
+      take(await post(`/api/v1/activities/${id}/${way}`, { seq, id: newId() }), [])
     } catch (error) {
       told.value = said(error)
     }
@@ -147,10 +147,7 @@ export function openActivity(id: string, first: Current) {
   async function restore(version: number) {
     await flush()
     try {
-      take(
-        await post<Caught>(`/api/v1/activities/${id}/history/restorations`, { seq, id: newId(), version }),
-        [],
-      )
+      take(await post(`/api/v1/activities/${id}/history/restorations`, { seq, id: newId(), version }), [])
     } catch (error) {
       told.value = said(error)
     }
@@ -159,18 +156,18 @@ export function openActivity(id: string, first: Current) {
   /** Makes the pages again from their changed list; that is an edit too. Refusals are thrown, for the dialog to tell. */
   async function remake(list: StarterRequest) {
     await flush()
-    take(await put<Caught>(`/api/v1/activities/${id}/list`, { seq, id: newId(), list }), [])
+    take(await put(`/api/v1/activities/${id}/list`, { seq, id: newId(), list }), [])
   }
   async function previewRemake(list: StarterRequest) {
     await flush()
-    return post<RemakePreview>(`/api/v1/activities/${id}/list/previews`, list)
+    return post(`/api/v1/activities/${id}/list/previews`, list)
   }
 
   async function catchUp(known: number) {
     if (known !== 0 && known <= seq) return
     await flush()
     if (known !== 0 && known <= seq) return
-    take(await get<Caught>(`/api/v1/activities/${id}/edits?after=${seq}`), [])
+    take(await get(`/api/v1/activities/${id}/edits?after=${seq}`), [])
   }
 
   const stream = typeof EventSource === 'undefined' ? null : new EventSource(`/api/v1/activities/${id}/live`)

@@ -1,5 +1,5 @@
 import { post } from '@/api/client'
-import type { Act, Activity, AnswerKey, Item, Page, Typed, Verdict, Zone } from '@/api/schema'
+import type { Act, Activity, AnswerKey, Item, Page, Verdict, Zone } from '@/api/schema'
 import { letter } from '@/page/geometry'
 import { originalOf, zonesOf } from '@/page/items'
 import { itemName } from '@/page/names'
@@ -81,6 +81,5 @@ async function ofTyped(gapId: string, answer: string, activity: Activity): Promi
   const rule = activity.key.typed?.[gapId]?.rule
   if (!rule) return 'Nothing is said of what is right there.'
   if (!answer.trim()) return ''
-  return (await post<Typed>('/api/v1/typed-trials', { rule, answer, language: activity.key.terms?.language }))
-    .why
+  return (await post('/api/v1/typed-trials', { rule, answer, language: activity.key.terms?.language })).why
 }

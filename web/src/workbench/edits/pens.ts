@@ -39,7 +39,7 @@ export async function loadTaste() {
   if (fetched) return
   fetched = true
   try {
-    taste.value = await get<WorkbenchPreferences>('/api/v1/me/workbench-preferences')
+    taste.value = await get('/api/v1/me/workbench-preferences')
     for (const [name, pen] of Object.entries(taste.value.pens)) {
       if (pens[name]) Object.assign(pens[name]!, pen)
     }

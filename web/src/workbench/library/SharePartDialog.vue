@@ -8,11 +8,11 @@ const props = defineProps<{ part: PartHead }>()
 const emit = defineEmits<{ close: [] }>()
 const sharing = ref<Sharing | null>(null)
 const wrong = ref('')
-const at = `/api/v1/library/${props.part.id}`
+const at = `/api/v1/library/${props.part.id}` as const
 
 onMounted(async () => {
   try {
-    sharing.value = await get<Sharing>(`${at}/sharing`)
+    sharing.value = await get(`${at}/sharing`)
   } catch (error) {
     wrong.value = said(error)
   }
@@ -20,7 +20,7 @@ onMounted(async () => {
 async function share(personId: string | undefined, shared: boolean) {
   try {
     await put(`${at}/sharing`, { ...(personId ? { personId } : {}), shared })
-    sharing.value = await get<Sharing>(`${at}/sharing`)
+    sharing.value = await get(`${at}/sharing`)
   } catch (error) {
     wrong.value = said(error)
   }

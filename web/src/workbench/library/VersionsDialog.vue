@@ -8,12 +8,12 @@ const props = defineProps<{ part: PartHead }>()
 const emit = defineEmits<{ close: []; changed: [] }>()
 const versions = ref<PartVersion[]>([])
 const wrong = ref('')
-const at = `/api/v1/library/${props.part.id}`
+const at = `/api/v1/library/${props.part.id}` as const
 const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 
 async function load() {
   try {
-    versions.value = await get<PartVersion[]>(`${at}/versions`)
+    versions.value = await get(`${at}/versions`)
   } catch (error) {
     wrong.value = said(error)
   }

@@ -29,13 +29,13 @@ export interface ToKeep {
 }
 
 export const find = (words: string, from: From, folder: string, skip: number) =>
-  get<PartList>(`/api/v1/library?${new URLSearchParams({ words, from, folder, skip: String(skip) })}`)
-export const folders = () => get<Folders>('/api/v1/library/folders')
+  get(`/api/v1/library?${new URLSearchParams({ words, from, folder, skip: String(skip) })}`)
+export const folders = () => get('/api/v1/library/folders')
 /** How often something was kept, so that an open list of parts is read anew. */
 export const keptTimes = ref(0)
 export async function keep(what: ToKeep, name: string, folder: string) {
   const place = { name, folder }
-  const kept = await post<KeptPart>('/api/v1/library', { place, kind: what.kind, contents: what.contents })
+  const kept = await post('/api/v1/library', { place, kind: what.kind, contents: what.contents })
   keptTimes.value++
   return kept
 }
@@ -88,7 +88,7 @@ export function shift(part: Page, page: Page, at: Point | null): Point {
 
 /** Puts a part on the page, or a page behind it. @returns the id of the page that was made, if one was */
 export async function put(bench: Workbench, part: DraggedPart, at: Point | null): Promise<string | null> {
-  const contents = await get<Activity>(`/api/v1/library/${part.id}`)
+  const contents = await get(`/api/v1/library/${part.id}`)
   const from = contents.pages[0]!
   if (part.kind === 'PAGE') {
     const pages = bench.editing.activity.value.pages

@@ -2,7 +2,6 @@
 import { PhArrowCounterClockwise, PhCheckCircle, PhCircleDashed, PhX } from '@phosphor-icons/vue'
 import { computed, onMounted, shallowRef, ref } from 'vue'
 import { post, said } from '@/api/client'
-import type { Tried } from '@/api/schema'
 import { count } from '@/page/count'
 import { numbered, linksOf } from '@/page/pageOrder'
 import { tryWork } from '@/work/attempt/tryWork'
@@ -24,7 +23,7 @@ const left = computed(() =>
 async function begin() {
   try {
     await props.editing.flush()
-    const tried = await post<Tried>(`/api/v1/activities/${props.editing.id}/tries`, { moves: [] })
+    const tried = await post(`/api/v1/activities/${props.editing.id}/tries`, { moves: [] })
     work.value = tryWork(props.editing.id, tried)
   } catch (error) {
     wrong.value = said(error)

@@ -20,7 +20,7 @@ async function cut(into: keyof CutParts) {
   const { bench } = props
   try {
     const parts = await Promise.all(
-      words.value.map((item) => post<CutParts>('/api/v1/word-cuts', { text: item.content.text })),
+      words.value.map((item) => post('/api/v1/word-cuts', { text: item.content.text })),
     )
     let page: Page = bench.page.value
     const edits: Edit[] = []

@@ -18,8 +18,8 @@ const name = ref('')
 let asked = 0
 
 async function load(upTo?: number) {
-  const query = upTo === undefined ? '' : `?upTo=${upTo}`
-  history.value = await get<History>(`/api/v1/activities/${props.editing.id}/history${query}`)
+  const address = `/api/v1/activities/${props.editing.id}/history` as const
+  history.value = await get(upTo === undefined ? address : `${address}?upTo=${upTo}`)
 }
 onMounted(async () => {
   try {
@@ -42,7 +42,7 @@ watch(at, async (seq) => {
   try {
     const known = steps.value.some((one) => one.seq === seq)
     const [activity] = await Promise.all([
-      get<Activity>(`/api/v1/activities/${props.editing.id}/history/${seq}`),
+      get(`/api/v1/activities/${props.editing.id}/history/${seq}`),
       known || seq === 0 ? null : load(Math.min(seq + 100, history.value?.newest ?? seq)),
     ])
     if (mine === asked) then.value = activity

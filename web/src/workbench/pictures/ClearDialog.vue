@@ -39,7 +39,7 @@ async function look() {
   busy.value = true
   wrong.value = ''
   try {
-    made.value = await post<StoredPicture>(`/api/v1/files/${props.item.picture.name}/cut-outs`, {
+    made.value = await post(`/api/v1/files/${props.item.picture.name}/cut-outs`, {
       colour: colour.value,
       tolerance: tolerance.value,
     })

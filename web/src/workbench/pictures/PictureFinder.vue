@@ -57,7 +57,7 @@ const favourite = computed(() => new Set(own.value.favourites.map((one) => one.c
 const busy = computed(() => coming.value.some((one) => one.share < 1 && !one.wrong))
 
 const pictures = (words: string, topic: string) =>
-  get<LibraryPicture[]>(`/api/v1/pictures?${new URLSearchParams({ words, topic })}`)
+  get(`/api/v1/pictures?${new URLSearchParams({ words, topic })}`)
 const { rows, taken, ask, mean } = usePictureRows(pictures)
 
 function putAll() {
@@ -87,7 +87,7 @@ async function find() {
 onMounted(async () => {
   void find()
   try {
-    own.value = await get<Own>('/api/v1/pictures/own')
+    own.value = await get('/api/v1/pictures/own')
   } catch (error) {
     wrong.value = said(error)
   }

@@ -147,7 +147,7 @@ async function commitStroke() {
 async function askNeat(style: StrokeStyle, parts: number, inkId: string) {
   const rough = way.slice(0, 5000).map(({ x, y }) => ({ x, y }))
   try {
-    const { shape } = await post<{ shape?: Neat }>('/api/v1/neat-shapes', { points: rough })
+    const { shape } = await post('/api/v1/neat-shapes', { points: rough })
     if (shape && last?.id === inkId) {
       const { frame } = shape
       offer.value = {

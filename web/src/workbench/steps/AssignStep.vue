@@ -29,12 +29,10 @@ const open = computed(() => undecided(props.editing.activity.value))
 const address = `${location.host}/join`
 
 async function load() {
-  classes.value = (await get<ClassHead[]>('/api/v1/classes')).filter((one) => !one.archived)
+  classes.value = (await get('/api/v1/classes')).filter((one) => !one.archived)
   chosen.value ||= classes.value[0]?.id ?? ''
-  others.value = (await get<ActivityHead[]>('/api/v1/activities')).filter(
-    (one) => one.id !== props.editing.id,
-  )
-  const all = await get<AssignedHead[]>('/api/v1/assignments')
+  others.value = (await get('/api/v1/activities')).filter((one) => one.id !== props.editing.id)
+  const all = await get('/api/v1/assignments')
   before.value = all.filter((one) => one.activityId === props.editing.id)
 }
 watch(chosen, async (id) => {
@@ -43,8 +41,8 @@ watch(chosen, async (id) => {
   giving.targets = []
   if (!id) return
   const [all, view] = await Promise.all([
-    get<Team[]>(`/api/v1/classes/${id}/teams`),
-    get<ClassView>(`/api/v1/classes/${id}`),
+    get(`/api/v1/classes/${id}/teams`),
+    get(`/api/v1/classes/${id}`),
   ]).catch(() => [[], { students: [] }] as unknown as [Team[], ClassView])
   if (chosen.value !== id) return
   teams.value = all

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhFootprints, PhGraph, PhTable, PhTreeStructure } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
-import type { PagesMap } from '@/api/schema'
+import { get } from '@/api/client'
 import { linksOf } from '@/page/pageOrder'
 import type { Editing } from '@/workbench/edits/editing'
 import LinkDialog from '@/workbench/links/LinkDialog.vue'
@@ -16,7 +16,9 @@ import { watchFor } from '@/workbench/watching'
 const props = defineProps<{ editing: Editing }>()
 const emit = defineEmits<{ edit: [pageId: string] }>()
 
-const { found, failed } = watchFor<PagesMap>(props.editing, 'page-map')
+const { found, failed } = watchFor(props.editing, () =>
+  get(`/api/v1/activities/${props.editing.id}/page-map`),
+)
 const activity = computed(() => props.editing.activity.value)
 /** A page may have come since the server looked; it is on the map as soon as it has looked again. */
 const map = computed(() => found.value)

@@ -2,7 +2,6 @@
 import { PhArrowLeft } from '@phosphor-icons/vue'
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { post, said } from '@/api/client'
-import type { Tried } from '@/api/schema'
 import { tryWork } from '@/work/attempt/tryWork'
 import type { Work } from '@/work/attempt/work'
 import { explained } from '@/workbench/edits/explain'
@@ -18,7 +17,7 @@ const wrong = ref('')
 onMounted(async () => {
   try {
     await props.editing.flush()
-    const tried = await post<Tried>(`/api/v1/activities/${props.editing.id}/tries`, { moves: [] })
+    const tried = await post(`/api/v1/activities/${props.editing.id}/tries`, { moves: [] })
     const made = tryWork(props.editing.id, tried)
     if (tried.state.pageId !== props.pageId) await made.make({ kind: 'open', pageId: props.pageId })
     work.value = explaining(made)

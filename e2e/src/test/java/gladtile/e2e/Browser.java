@@ -8,6 +8,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.nio.file.Files;
@@ -25,6 +26,7 @@ final class Browser implements AutoCloseable {
             "--disable-gpu",
             "--disable-quic",
             "--no-first-run",
+            "--host-resolver-rules=MAP * ~NOTFOUND, EXCLUDE 127.0.0.1, EXCLUDE localhost",
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
@@ -32,8 +34,15 @@ final class Browser implements AutoCloseable {
     private static final Path SLIM = Path.of("/usr/bin/chromium-headless-shell");
     private static final Path USUAL = Path.of("/usr/bin/chromium");
 
+    private static final int PATIENCE_MS = 15_000;
+
     private static Playwright driver;
     private static final Map<List<String>, com.microsoft.playwright.Browser> RUNNING = new HashMap<>();
+
+    static {
+        // As long as for everything else that is waited for.
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
 
     private final com.microsoft.playwright.Browser chromium;
     private final List<BrowserContext> devices = new ArrayList<>();
@@ -78,7 +87,7 @@ final class Browser implements AutoCloseable {
                 .setHasTouch(touch)
                 .setLocale("en-GB"));
         devices.add(context);
-        context.setDefaultTimeout(15_000);
+        context.setDefaultTimeout(PATIENCE_MS);
         Page page = context.newPage();
         page.onPageError(mishaps::add);
         // The framework catches what goes wrong in a handler and only writes it down.
@@ -87,7 +96,9 @@ final class Browser implements AutoCloseable {
                 mishaps.add(message.text());
             }
         });
-        page.onRequest(request -> {
+        // Names outside lead nowhere (FLAGS), so what is asked of them fails; and of what goes well nobody need be
+        // told.
+        page.onRequestFailed(request -> {
             if (!request.url().matches("(blob:)?http://(127[.]0[.]0[.]1|localhost)[:/].*|data:.*")) {
                 mishaps.add("reached outside: " + request.url());
             }

@@ -60,7 +60,7 @@ class TryController {
             @JsonInclude(JsonInclude.Include.NON_NULL) UUID tryId,
             @JsonInclude(JsonInclude.Include.NON_NULL) Integer after,
             List<Move> moves,
-            Boolean presented) {
+            @JsonInclude(JsonInclude.Include.NON_NULL) Boolean presented) {
         TryRequest {
             after = after == null ? 0 : after;
             Bounds.within("try.after", after, 0, MOST_MOVES);

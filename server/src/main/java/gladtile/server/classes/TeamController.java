@@ -1,5 +1,6 @@
 package gladtile.server.classes;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.roster.Teams;
 import gladtile.server.accounts.CurrentUser;
@@ -35,7 +36,10 @@ class TeamController {
     }
 
     /** @param seed the same one deals the same teams @param absent ids of students who are away; absent for none */
-    record DealRequest(int teams, long seed, List<UUID> absent) {
+    record DealRequest(
+            int teams,
+            long seed,
+            @JsonInclude(JsonInclude.Include.NON_EMPTY) List<UUID> absent) {
         DealRequest {
             absent = absent == null ? List.of() : absent;
             Bounds.count("teams.absent", absent.size(), Bounds.CLASS_SIZE);

@@ -1,5 +1,6 @@
 package gladtile.server.classes;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import gladtile.core.roster.Roster;
@@ -29,7 +30,8 @@ public class TeamService {
     public record Team(UUID id, String name, List<Student> students) {}
 
     /** @param id of the team that it was before; absent for a new one */
-    public record NewTeam(UUID id, String name, List<UUID> studentIds) {
+    public record NewTeam(
+            @JsonInclude(JsonInclude.Include.NON_NULL) UUID id, String name, List<UUID> studentIds) {
         public NewTeam {
             name = Roster.tidied(Bounds.text("team.name", name, Bounds.PERSON_NAME));
             if (name.isEmpty()) {

@@ -33,7 +33,9 @@ class LessonController {
     }
 
     /** @param classId absent for no class */
-    record OpenLesson(UUID activityId, UUID classId) {
+    record OpenLesson(
+            UUID activityId,
+            @JsonInclude(JsonInclude.Include.NON_NULL) UUID classId) {
         OpenLesson {
             Bounds.present("lesson.activityId", activityId);
         }

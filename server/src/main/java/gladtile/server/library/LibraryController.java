@@ -1,5 +1,6 @@
 package gladtile.server.library;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.server.accounts.CurrentUser;
@@ -41,7 +42,8 @@ class LibraryController {
     record RestorePartRequest(int version) {}
 
     /** @param personId absent for everybody who teaches at the school */
-    record SharePart(UUID personId, boolean shared) {}
+    record SharePart(
+            @JsonInclude(JsonInclude.Include.NON_NULL) UUID personId, boolean shared) {}
 
     @GetMapping
     LibraryService.PartList list(

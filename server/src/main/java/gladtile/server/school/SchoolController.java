@@ -54,7 +54,7 @@ class SchoolController {
             String timeZone,
             int logDays,
             int backupsKept,
-            Integer storageGigabytes,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Integer storageGigabytes,
             School.StudentSignIn studentSignIn) {
         SchoolSettings {
             Bounds.text("school.name", name, Bounds.PERSON_NAME);

@@ -1,5 +1,6 @@
 package gladtile.server.school;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.formats.table.StaffList;
 import gladtile.formats.table.StaffList.StaffRow;
@@ -44,7 +45,9 @@ class StaffImportController {
     }
 
     /** @param users a table with a first line of headers @param roles of OneRoster; absent for none */
-    record StaffTable(String users, String roles) {
+    record StaffTable(
+            String users,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String roles) {
         StaffTable {
             Bounds.text("staff.users", users, Bounds.REGISTER_BYTES);
             roles = roles == null ? "" : Bounds.text("staff.roles", roles, Bounds.REGISTER_BYTES);

@@ -49,7 +49,11 @@ class SingleSignOnController {
             @JsonInclude(JsonInclude.Include.NON_NULL) String clientId) {}
 
     /** @param clientSecret absent for the one that is there */
-    record NewProvider(String name, String issuer, String clientId, String clientSecret) {
+    record NewProvider(
+            String name,
+            String issuer,
+            String clientId,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String clientSecret) {
         NewProvider {
             Bounds.text("provider.name", name, Bounds.PERSON_NAME);
             Bounds.text("provider.issuer", issuer, IdentityProvider.ADDRESS);
