@@ -26,9 +26,9 @@ it('plays the work that lies on the desk, though the steps of another one come l
   const ada = replay.load()
   of = 'kaja'
   const kaja = replay.load()
-  waiting.get('/api/v1/kaja/steps')!([{ seq: 7 }])
+  waiting.get('/api/v1/assignments/one/reviews/kaja/steps')!([{ seq: 7 }])
   await kaja
-  waiting.get('/api/v1/ada/steps')!([{ seq: 1 }, { seq: 2 }])
+  waiting.get('/api/v1/assignments/one/reviews/ada/steps')!([{ seq: 1 }, { seq: 2 }])
   await ada
   expect(replay.steps.value).toEqual([{ seq: 7 }])
 })
