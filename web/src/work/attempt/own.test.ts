@@ -46,7 +46,7 @@ describe('what is drawn and said on pages', () => {
   })
   it('loses its ink and not its voice when the page starts again', () => {
     const own = after(draw('p', ['a']), say('r', 1), say('r', 2), { kind: 'start-again', pageId: 'p' })
-    expect(own!.p!.ink).toEqual([])
+    expect(own!.p!.ink ?? []).toEqual([])
     expect(own!.p!.said).toMatchObject([{ id: 'r', seconds: 2 }])
   })
   it('is left alone by everything else', () => {

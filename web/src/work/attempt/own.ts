@@ -31,6 +31,8 @@ export function ownAfter(own: Own, act: Act): Own {
 
 function put(own: Own, pageId: string, change: (was: OwnWork) => OwnWork): Own {
   const { [pageId]: was, ...rest } = own ?? {}
-  const now = change(was ?? {})
-  return now.ink?.length || now.said?.length ? { ...rest, [pageId]: now } : rest
+  const { ink, said } = change(was ?? {})
+  // As core writes it: what is empty is not there.
+  const now = { ...(ink?.length && { ink }), ...(said?.length && { said }) }
+  return now.ink || now.said ? { ...rest, [pageId]: now } : rest
 }
