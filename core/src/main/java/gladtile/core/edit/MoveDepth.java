@@ -6,14 +6,13 @@ import gladtile.core.activity.Item;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * Puts an item above or below others.
  *
  * @param index its depth afterwards, 0 the lowest; past the end means on top
  */
-public record MoveDepth(String pageId, String itemId, int index) implements ItemEdit {
+public record MoveDepth(String pageId, String itemId, int index) implements OneItemEdit {
     public MoveDepth {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -54,11 +53,6 @@ public record MoveDepth(String pageId, String itemId, int index) implements Item
     @Override
     public boolean isReplacedBy(Edit next) {
         return false;
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.of(itemId);
     }
 
     @Override

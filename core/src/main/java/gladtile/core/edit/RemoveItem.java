@@ -8,10 +8,9 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.edit.EditResult.Applied;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 
 /** Takes an item away, with everything the answer key says of it. */
-public record RemoveItem(String pageId, String itemId) implements ItemEdit {
+public record RemoveItem(String pageId, String itemId) implements OneItemEdit {
     public RemoveItem {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -59,10 +58,5 @@ public record RemoveItem(String pageId, String itemId) implements ItemEdit {
     @Override
     public boolean isReplacedBy(Edit next) {
         return false;
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.of(itemId);
     }
 }

@@ -3,10 +3,9 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
-import java.util.Set;
 
 /** Says what a screen reader reads of an item. */
-public record SetDescription(String pageId, String itemId, String description) implements ItemEdit {
+public record SetDescription(String pageId, String itemId, String description) implements OneItemEdit {
     public SetDescription {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -37,10 +36,5 @@ public record SetDescription(String pageId, String itemId, String description) i
     @Override
     public boolean isReplacedBy(Edit next) {
         return next instanceof SetDescription later && later.itemId.equals(itemId);
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.of(itemId);
     }
 }

@@ -7,10 +7,9 @@ import gladtile.core.answer.PieceFacts;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.json.FieldMerge;
-import java.util.Set;
 
 /** Sets a piece's labels and value, and whether it belongs nowhere. */
-public record SetFacts(String pageId, String itemId, PieceFacts facts) implements ItemEdit {
+public record SetFacts(String pageId, String itemId, PieceFacts facts) implements OneItemEdit {
     public SetFacts {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -47,11 +46,6 @@ public record SetFacts(String pageId, String itemId, PieceFacts facts) implement
     @Override
     public boolean isReplacedBy(Edit next) {
         return false;
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.of(itemId);
     }
 
     @Override

@@ -4,10 +4,9 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
-import java.util.Set;
 
 /** Moves, resizes or turns an item. */
-public record SetFrame(String pageId, String itemId, Frame frame) implements ItemEdit {
+public record SetFrame(String pageId, String itemId, Frame frame) implements OneItemEdit {
     public SetFrame {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -38,10 +37,5 @@ public record SetFrame(String pageId, String itemId, Frame frame) implements Ite
     @Override
     public boolean isReplacedBy(Edit next) {
         return next instanceof SetFrame later && later.itemId.equals(itemId);
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.of(itemId);
     }
 }

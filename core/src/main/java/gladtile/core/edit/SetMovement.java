@@ -8,10 +8,9 @@ import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
 
 /** Says how students may move an item. What becomes fixed is no piece any more, so its decisions go with it. */
-public record SetMovement(String pageId, String itemId, Movement movement) implements ItemEdit {
+public record SetMovement(String pageId, String itemId, Movement movement) implements OneItemEdit {
     public SetMovement {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -58,10 +57,5 @@ public record SetMovement(String pageId, String itemId, Movement movement) imple
     @Override
     public boolean isReplacedBy(Edit next) {
         return false;
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.of(itemId);
     }
 }

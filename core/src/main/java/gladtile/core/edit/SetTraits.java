@@ -5,10 +5,9 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Traits;
 import gladtile.core.json.FieldMerge;
-import java.util.Set;
 
 /** Sets how see-through an item is, its groups, its supply and its other side. */
-public record SetTraits(String pageId, String itemId, Traits traits) implements ItemEdit {
+public record SetTraits(String pageId, String itemId, Traits traits) implements OneItemEdit {
     public SetTraits {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -39,11 +38,6 @@ public record SetTraits(String pageId, String itemId, Traits traits) implements 
     @Override
     public boolean isReplacedBy(Edit next) {
         return next instanceof SetTraits later && later.itemId.equals(itemId);
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.of(itemId);
     }
 
     @Override

@@ -9,7 +9,6 @@ import gladtile.core.answer.TypedKey;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.json.FieldMerge;
-import java.util.Set;
 
 /**
  * Says what is right in a gap.
@@ -19,7 +18,7 @@ import java.util.Set;
 public record SetTyped(
         String pageId,
         String itemId,
-        @JsonInclude(JsonInclude.Include.NON_NULL) TypedKey typed) implements ItemEdit {
+        @JsonInclude(JsonInclude.Include.NON_NULL) TypedKey typed) implements OneItemEdit {
     public SetTyped {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -55,11 +54,6 @@ public record SetTyped(
     @Override
     public boolean isReplacedBy(Edit next) {
         return false;
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.of(itemId);
     }
 
     @Override

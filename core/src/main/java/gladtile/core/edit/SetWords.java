@@ -6,10 +6,9 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.WordContent;
 import gladtile.core.activity.Words;
-import java.util.Set;
 
 /** Changes what a box of words says, with the frame it then needs. */
-public record SetWords(String pageId, String itemId, WordContent content, Frame frame) implements ItemEdit {
+public record SetWords(String pageId, String itemId, WordContent content, Frame frame) implements OneItemEdit {
     public SetWords {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -47,10 +46,5 @@ public record SetWords(String pageId, String itemId, WordContent content, Frame 
     @Override
     public boolean isReplacedBy(Edit next) {
         return next instanceof SetWords later && later.itemId.equals(itemId);
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.of(itemId);
     }
 }

@@ -3,10 +3,9 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Zone;
-import java.util.Set;
 
 /** Writes at the top of a drop zone. */
-public record SetZoneLabel(String pageId, String itemId, String label) implements ItemEdit {
+public record SetZoneLabel(String pageId, String itemId, String label) implements OneItemEdit {
     public SetZoneLabel {
         Bounds.id("page.id", pageId);
         Bounds.id("item.id", itemId);
@@ -37,10 +36,5 @@ public record SetZoneLabel(String pageId, String itemId, String label) implement
     @Override
     public boolean isReplacedBy(Edit next) {
         return next instanceof SetZoneLabel later && later.itemId.equals(itemId);
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.of(itemId);
     }
 }
