@@ -116,6 +116,11 @@ final class JudgedZone {
         return known == null ? null : known.rightTurn();
     }
 
+    /** Whether some piece that belongs here is right at one turn only. */
+    boolean hasTurns() {
+        return !turned.isEmpty();
+    }
+
     boolean isTurnedWrong(String piece, double turn) {
         PieceFacts known = turned.get(piece);
         return known != null && !known.isTurnedRight(turn);

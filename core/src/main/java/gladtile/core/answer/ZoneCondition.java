@@ -61,7 +61,9 @@ interface ZoneCondition {
         if (zone.scale != null) {
             all.add(new AtItsValue(zone));
         }
-        all.add(new TurnedRight(zone));
+        if (zone.hasTurns()) {
+            all.add(new TurnedRight(zone));
+        }
         if (zone.set != null) {
             all.add(new GoesWithOthers(zone));
         }
