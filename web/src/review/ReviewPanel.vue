@@ -8,10 +8,10 @@ import type { StudentPage } from '@/api/schema'
 import { itemName } from '@/page/names'
 import { isPiece } from '@/page/items'
 import VoiceRecorder from '@/shared/files/VoiceRecorder.vue'
-import type { Desk } from './useReview'
+import type { OpenReview } from './useReview'
 
 /** What a teacher says of one student's work, and what it gives. */
-const props = defineProps<{ desk: Desk; page: StudentPage; after: number; chosenItem: string }>()
+const props = defineProps<{ desk: OpenReview; page: StudentPage; after: number; chosenItem: string }>()
 const emit = defineEmits<{ send: [] }>()
 const phrases = ref<string[]>([])
 const phrasing = ref(false)

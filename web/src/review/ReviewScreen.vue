@@ -15,7 +15,7 @@ import RefusedWork from '@/progress/RefusedWork.vue'
 import RecordingList from '@/page/RecordingList.vue'
 import PinLayer from '@/work/page/PinLayer.vue'
 import ReviewByPiece from './ReviewByPiece.vue'
-import { onDesk } from './useReview'
+import { useReview } from './useReview'
 import PlacedMarks from '@/work/page/PlacedMarks.vue'
 import { useReplay } from './replay'
 import ReviewPanel from './ReviewPanel.vue'
@@ -30,7 +30,7 @@ const pageId = ref('')
 const wrong = ref('')
 const told = ref('')
 const chosenItem = ref('')
-const desk = onDesk(props.id)
+const desk = useReview(props.id)
 const replay = useReplay(
   () => `/api/v1/assignments/${props.id}/reviews/${desk.work.value!.attemptId}` as const,
 )

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { onDesk } from './useReview'
+import { useReview } from './useReview'
 
 afterEach(() => vi.unstubAllGlobals())
 
@@ -30,7 +30,7 @@ function server() {
 describe('the desk', () => {
   it('shows the work that was asked for last, whichever comes first', async () => {
     const { answer } = server()
-    const desk = onDesk('a')
+    const desk = useReview('a')
     const first = desk.open('ada')
     const second = desk.open('kaja')
     await answer('kaja')

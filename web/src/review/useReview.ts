@@ -6,7 +6,7 @@ import type { ReviewedWork, PinnedWords, Review } from '@/api/schema'
 const PAUSE_MS = 700
 
 /** One piece of handed-in work on the desk, and what is being said of it. It is kept by itself as one writes. */
-export function onDesk(assignmentId: string) {
+export function useReview(assignmentId: string) {
   const work = shallowRef<ReviewedWork | null>(null)
   const review = shallowRef<Review>({ words: '', mayImprove: false })
   const kept = ref<'kept' | 'keeping' | string>('kept')
@@ -107,4 +107,4 @@ export function onDesk(assignmentId: string) {
   return { work, review, kept, sent, open, say, flush, send, mark, pin, unpin }
 }
 
-export type Desk = ReturnType<typeof onDesk>
+export type OpenReview = ReturnType<typeof useReview>
