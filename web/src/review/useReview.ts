@@ -72,8 +72,9 @@ export function useReview(assignmentId: string) {
       .catch(async (error) => {
         kept.value = said(error)
         const changed = error instanceof Refusal && error.rule === 'CHANGED_MEANWHILE'
-        // It is tried again before one goes on to anything else.
-        dirty = !changed
+        // It is tried again before one goes on to anything else; but not what the server will never take, since the
+        // work may be gone.
+        dirty = error instanceof Refusal && (error.passing || error.bound !== '')
         if (changed) {
           const words = review.value.words
           take(await get(`/api/v1/assignments/${assignmentId}/reviews/${of}`))

@@ -53,6 +53,11 @@ function database() {
       moves.createIndex('move', 'move.id')
       db.createObjectStore('views')
     },
+    // A tab that stands open since before a new version lets go, so that another one need not wait for it.
+    blocking(_, __, event) {
+      ;(event.target as IDBDatabase).close()
+      opening = null
+    },
   })
   return opening
 }

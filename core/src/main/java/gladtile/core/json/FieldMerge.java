@@ -24,17 +24,13 @@ public final class FieldMerge {
         if (mine.equals(base)) {
             return theirs;
         }
-        JsonNode tree = merged(tree(base), tree(mine), tree(theirs));
+        JsonNode tree = merged(Json.tree(base), Json.tree(mine), Json.tree(theirs));
         try {
             return Json.MAPPER.treeToValue(tree, type);
         } catch (tools.jackson.core.JacksonException | IllegalArgumentException e) {
             // Each is sound by itself, but the two together break a bound.
             return mine;
         }
-    }
-
-    private static JsonNode tree(Object value) {
-        return Json.MAPPER.valueToTree(value);
     }
 
     private static JsonNode merged(JsonNode base, JsonNode mine, JsonNode theirs) {

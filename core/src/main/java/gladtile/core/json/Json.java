@@ -1,6 +1,7 @@
 package gladtile.core.json;
 
 import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The one way core values are written as JSON: unknown fields are refused, missing numbers too. */
@@ -15,6 +16,11 @@ public final class Json {
 
     public static String write(Object value) {
         return MAPPER.writeValueAsString(value);
+    }
+
+    /** A value as a tree of JSON. */
+    public static JsonNode tree(Object value) {
+        return MAPPER.valueToTree(value);
     }
 
     /** @throws tools.jackson.core.JacksonException when the text is no such value */

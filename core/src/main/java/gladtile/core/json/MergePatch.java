@@ -1,6 +1,10 @@
 package gladtile.core.json;
 
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
+import java.util.Map;
 import java.util.Set;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -19,8 +23,70 @@ public final class MergePatch {
      * @return an object; without fields where nothing changed
      */
     public static JsonNode between(Object before, Object after) {
-        ObjectNode empty = Json.MAPPER.createObjectNode();
-        return between(before == null ? empty : tree(before), tree(after));
+        if (before == null) {
+            return between(Json.MAPPER.createObjectNode(), Json.tree(after));
+        }
+        if (before.getClass() != after.getClass() || !(after instanceof Record)) {
+            return between(Json.tree(before), Json.tree(after));
+        }
+        Object[] was = values(before);
+        Object[] now = values(after);
+        for (int i = 0; i < was.length; i++) {
+            if (was[i] instanceof Map<?, ?> one && now[i] instanceof Map<?, ?> other) {
+                Object alike = alike(one, other);
+                was[i] = without(one, other, alike);
+                now[i] = without(other, one, alike);
+            }
+        }
+        return between(Json.tree(made(before.getClass(), was)), Json.tree(made(after.getClass(), now)));
+    }
+
+    /** A key under which both have the same; null for none. */
+    private static Object alike(Map<?, ?> one, Map<?, ?> other) {
+        for (Map.Entry<?, ?> entry : one.entrySet()) {
+            if (entry.getValue().equals(other.get(entry.getKey()))) {
+                return entry.getKey();
+            }
+        }
+        return null;
+    }
+
+    /**
+     * A map without those entries that the other one has too: most of a large value is alike before and after, and need
+     * not be written only to be compared. One of them stays in both, since an empty map may not be written at all.
+     */
+    private static Map<?, ?> without(Map<?, ?> mine, Map<?, ?> theirs, Object stays) {
+        Map<Object, Object> left = new HashMap<>();
+        mine.forEach((key, value) -> {
+            if (key.equals(stays) || !value.equals(theirs.get(key))) {
+                left.put(key, value);
+            }
+        });
+        return left;
+    }
+
+    private static Object[] values(Object one) {
+        RecordComponent[] components = one.getClass().getRecordComponents();
+        Object[] values = new Object[components.length];
+        try {
+            for (int i = 0; i < components.length; i++) {
+                values[i] = components[i].getAccessor().invoke(one);
+            }
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException("what a record of core holds can be read", e);
+        }
+        return values;
+    }
+
+    private static Object made(Class<?> kind, Object[] values) {
+        Class<?>[] types = Arrays.stream(kind.getRecordComponents())
+                .map(RecordComponent::getType)
+                .toArray(Class<?>[]::new);
+        try {
+            return kind.getDeclaredConstructor(types).newInstance(values);
+        } catch (ReflectiveOperationException e) {
+            throw new IllegalStateException("a record of core can be made of what it holds", e);
+        }
     }
 
     static JsonNode between(JsonNode before, JsonNode after) {
@@ -63,9 +129,5 @@ public final class MergePatch {
             }
         });
         return all;
-    }
-
-    private static JsonNode tree(Object value) {
-        return Json.MAPPER.valueToTree(value);
     }
 }

@@ -14,6 +14,7 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Stroke;
 import gladtile.core.answer.StudentTools;
 import gladtile.core.json.Json;
+import gladtile.core.json.MergePatch;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -56,6 +57,28 @@ class AheadCasesTest {
                 all.cases().stream().collect(Collectors.groupingBy(AheadCasesTest::kind, Collectors.counting()));
         assertThat(of).hasSize(10);
         assertThat(of.values()).allMatch(count -> count >= OF_EACH);
+    }
+
+    /** Forwards and back, and between states that have nothing to do with one another. */
+    @Test
+    void what_changed_leads_from_each_state_to_each_other() throws IOException {
+        List<Case> all = Json.read(Files.readString(FILE), Cases.class).cases();
+        for (int i = 0; i < all.size(); i++) {
+            AttemptState before = all.get(i).before();
+            for (AttemptState after :
+                    List.of(all.get(i).after(), all.get((i + 1) % all.size()).after())) {
+                leads(before, after);
+                leads(after, before);
+            }
+        }
+    }
+
+    private static void leads(AttemptState from, AttemptState to) {
+        assertThat(Json.read(
+                        MergePatch.applied(Json.tree(from), MergePatch.between(from, to))
+                                .toString(),
+                        AttemptState.class))
+                .isEqualTo(to);
     }
 
     private static String kind(Case one) {

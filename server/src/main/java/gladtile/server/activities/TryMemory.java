@@ -12,15 +12,25 @@ import org.springframework.stereotype.Component;
 /** The tries that this machine remembers, so that each move need not bring all those before it. Any may be forgotten. */
 @Component
 class TryMemory {
-    private static final int MOST = 300;
+    /** Items of their activities, altogether: one try of an ordinary activity has some hundred. */
+    private static final int MOST_ITEMS = 200_000;
 
     /** @param seq of the activity: once that is changed, a try begins anew */
     record Key(UUID personId, UUID activityId, long seq, UUID tryId, boolean presented) {}
 
-    record Try(Activity activity, AttemptRules rules, AttemptState state) {}
+    record Try(Activity activity, AttemptRules rules, AttemptState state) {
+        private int weight() {
+            return 1
+                    + activity.pages().stream()
+                            .mapToInt(page -> 1 + page.items().size())
+                            .sum();
+        }
+    }
 
-    private final Cache<Key, Try> tries =
-            Caffeine.newBuilder().maximumSize(MOST).build();
+    private final Cache<Key, Try> tries = Caffeine.newBuilder()
+            .maximumWeight(MOST_ITEMS)
+            .weigher((Key key, Try one) -> one.weight())
+            .build();
 
     /** @param key null for a try without a name */
     Optional<Try> of(Key key) {
