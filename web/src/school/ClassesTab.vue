@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
 import { get, put, remove, said } from '@/api/client'
+import { notifyDone } from '@/shared/notify'
 import type { ClassAtSchool, StaffMember } from '@/api/schema'
 
 /** All classes, and who works with them. */
@@ -26,6 +27,7 @@ async function set(one: ClassAtSchool, staff: string[]) {
   await run(async () => {
     for (const id of staff) if (!one.staff.includes(id)) await put(address(id))
     for (const id of one.staff) if (!staff.includes(id)) await remove(address(id))
+    notifyDone(`Who works with ${one.name} is saved.`)
   })
   await load()
   emit('changed')

@@ -2,6 +2,7 @@
 import { ref, shallowRef } from 'vue'
 import { get, said } from '@/api/client'
 import type { KnownPerson } from '@/api/schema'
+import { notifyDone } from '@/shared/notify'
 import EraseDialog from './EraseDialog.vue'
 import { roleName } from './roles'
 
@@ -10,11 +11,10 @@ const words = ref('')
 const found = shallowRef<KnownPerson[]>([])
 const looked = ref('')
 const wrong = ref('')
-const told = ref('')
 const erasing = shallowRef<KnownPerson | null>(null)
 
 async function look() {
-  wrong.value = told.value = ''
+  wrong.value = ''
   const named = words.value.trim()
   if (!named) return
   try {
@@ -27,7 +27,8 @@ async function look() {
 function erased(one: KnownPerson) {
   erasing.value = null
   found.value = found.value.filter((each) => each.id !== one.id)
-  told.value = 'Erased. Nothing here tells of them any more.'
+  looked.value = ''
+  notifyDone('Erased. Nothing here tells of them any more.')
 }
 const who = (one: KnownPerson) =>
   one.classes.length ? `${roleName(one.role)} · ${one.classes.join(', ')}` : roleName(one.role)
@@ -49,8 +50,7 @@ const who = (one: KnownPerson) =>
       <el-button native-type="submit" :disabled="!words.trim()">Find</el-button>
     </form>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p v-if="told" role="status">{{ told }}</p>
-    <p v-if="looked && !found.length && !told">Nobody of that name.</p>
+    <p v-if="looked && !found.length">Nobody of that name.</p>
     <ul v-if="found.length">
       <li v-for="one in found" :key="one.id">
         <span

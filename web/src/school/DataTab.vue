@@ -3,6 +3,7 @@ import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { get, post, remove, said } from '@/api/client'
 import type { BackupStanding } from '@/api/schema'
 import { count } from '@/page/count'
+import { notifyDone } from '@/shared/notify'
 import DataRequests from './DataRequests.vue'
 import { gigabytes } from './sizes'
 
@@ -14,8 +15,11 @@ let timer: ReturnType<typeof setTimeout> | undefined
 let gone = false
 
 async function load() {
+  const before = standing.value?.state
   try {
     standing.value = await get('/api/v1/school/backups')
+    if (before === 'RUNNING' && standing.value.state === 'IDLE')
+      notifyDone('The backup is made and was restored for a check.')
     wrong.value = ''
   } catch (error) {
     wrong.value = said(error)

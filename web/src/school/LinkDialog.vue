@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { PersonLink } from '@/api/schema'
+import { notifyDone } from '@/shared/notify'
 
 /** A link that is shown this once. */
 const props = defineProps<{ name: string; made: PersonLink }>()
@@ -9,7 +10,8 @@ const words = ref('')
 async function copy() {
   try {
     await navigator.clipboard.writeText(props.made.address)
-    words.value = 'Copied'
+    words.value = ''
+    notifyDone('The link is copied.')
   } catch {
     words.value = 'This browser does not let it be copied. Mark the address and copy it by hand.'
   }
@@ -47,7 +49,7 @@ const until = () =>
           <p class="mail" dir="auto">{{ mail }}</p>
         </el-collapse-item>
       </el-collapse>
-      <p role="status">{{ words }}</p>
+      <p v-if="words" role="alert">{{ words }}</p>
       <div>
         <el-button type="primary" @click="copy">Copy</el-button>
         <el-button @click="print">Print</el-button>

@@ -6,6 +6,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { post, put, said } from '@/api/client'
 import type { PersonLink, StaffMember } from '@/api/schema'
 import { count } from '@/page/count'
+import { notifyDone } from '@/shared/notify'
 import HandOverDialog from './HandOverDialog.vue'
 import ImportPeopleDialog from './ImportPeopleDialog.vue'
 import InviteDialog from './InviteDialog.vue'
@@ -33,10 +34,12 @@ function teaches(one: StaffMember) {
   if (one.state === 'DEACTIVATED') return 'may not sign in'
   return one.classes ? `${count(one.classes, 'class', 'classes')} · ${count(one.students, 'student')}` : '–'
 }
-async function run(what: () => Promise<unknown>) {
+/** @param done the sentence that says so afterwards */
+async function run(what: () => Promise<unknown>, done?: string) {
   wrong.value = ''
   try {
     await what()
+    if (done) notifyDone(done)
     emit('changed')
   } catch (error) {
     wrong.value = said(error)
@@ -58,13 +61,20 @@ async function command(one: StaffMember, what: string) {
   else if (what === 'off') {
     const text = `${one.name} is signed out at once and cannot sign in any more. What they made stays. You can let them in again.`
     if (await sure('Deactivate', text, 'Deactivate'))
-      await run(() => put(`${address(one)}/state`, { active: false }))
-  } else if (what === 'on') await run(() => put(`${address(one)}/state`, { active: true }))
+      await run(
+        () => put(`${address(one)}/state`, { active: false }),
+        `${one.name} cannot sign in any more. What they made stays.`,
+      )
+  } else if (what === 'on')
+    await run(() => put(`${address(one)}/state`, { active: true }), `${one.name} can sign in again.`)
   else {
     const role = what as Role
     const text = `${one.name} is signed out and signs in again as ${roleName(role).toLowerCase()}.`
     if (await sure('Change the role', text, 'Change it'))
-      await run(() => put(`${address(one)}/role`, { role }))
+      await run(
+        () => put(`${address(one)}/role`, { role }),
+        `The role of ${one.name} is now ${roleName(role)}.`,
+      )
   }
 }
 </script>

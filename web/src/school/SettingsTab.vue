@@ -2,6 +2,7 @@
 import { reactive, ref, watch } from 'vue'
 import { put, said } from '@/api/client'
 import type { SchoolView } from '@/api/schema'
+import { notifyDone } from '@/shared/notify'
 import { LANGUAGES, timeZones } from '@/shared/timeZones'
 import SingleSignOnForm from './SingleSignOnForm.vue'
 
@@ -23,15 +24,14 @@ watch(
     Object.assign(asked, { name, language, timeZone, logDays, backupsKept, storageGigabytes, studentSignIn }),
   { immediate: true },
 )
-const words = ref('')
 const wrong = ref('')
 const busy = ref(false)
 async function save() {
   busy.value = true
-  words.value = wrong.value = ''
+  wrong.value = ''
   try {
     await put('/api/v1/school', asked)
-    words.value = 'Saved'
+    notifyDone('The settings are saved.')
     emit('changed')
   } catch (error) {
     wrong.value = said(error)
@@ -70,7 +70,6 @@ async function save() {
       <el-input-number v-model="asked.storageGigabytes" :min="1" :max="100000" :value-on-clear="null" />
     </el-form-item>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p role="status">{{ words }}</p>
     <el-button type="primary" native-type="submit" :disabled="busy || !asked.name.trim()">Save</el-button>
   </el-form>
   <SingleSignOnForm />

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { get, put, remove, said } from '@/api/client'
+import { notifyDone } from '@/shared/notify'
 
 /** Where else people of the school sign in. */
 const form = ref({ name: '', issuer: '', clientId: '', clientSecret: '' })
 const back = ref('')
 const there = ref(false)
-const words = ref('')
 const wrong = ref('')
 const busy = ref(false)
 /** Nothing can be typed before what is there has come, which would take its place. */
@@ -22,11 +22,11 @@ async function load() {
 }
 async function run(what: () => Promise<unknown>, told = '') {
   busy.value = true
-  words.value = wrong.value = ''
+  wrong.value = ''
   try {
     await what()
     await load()
-    words.value = told
+    if (told) notifyDone(told)
   } catch (error) {
     wrong.value = said(error)
   }
@@ -70,7 +70,6 @@ const away = () => run(() => remove('/api/v1/school/identity-provider'), 'Nobody
         :placeholder="there ? 'as it is' : ''"
     /></el-form-item>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p role="status">{{ words }}</p>
     <el-button
       native-type="submit"
       :disabled="busy || !form.name.trim() || !form.issuer.trim() || !form.clientId.trim()"

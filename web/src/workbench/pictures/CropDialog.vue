@@ -26,6 +26,8 @@ const size = ref({ width: 100, height: 100 })
 /** Of the whole picture, from 0 to 1. */
 const box = ref({ x: 0, y: 0, width: 1, height: 1 })
 const loop = ref<Point[]>([])
+/** Until its size is known a part has no shape: what somebody quick typed before would be lost. */
+const measured = ref(false)
 
 onMounted(async () => {
   dialog.value?.showModal()
@@ -45,6 +47,7 @@ onMounted(async () => {
       loop.value = crop.outline.map((p) => ({ x: crop.x + p.x * crop.width, y: crop.y + p.y * crop.height }))
     }
   }
+  measured.value = true
 })
 
 /** The part in the shape that is asked for; the corner that is not pulled stays where it is. */
@@ -81,6 +84,7 @@ function shareAt(event: PointerEvent): Point {
 let from: Point | null = null
 let corner: string | null = null
 function down(event: PointerEvent) {
+  if (!measured.value) return
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   from = shareAt(event)
   corner = (event.target as Element).getAttribute('data-corner')
@@ -228,6 +232,7 @@ const path = computed(() =>
           type="number"
           min="0"
           max="100"
+          :disabled="!measured"
           :value="Math.round(box[part] * 100)"
           @change="nudge(part, ($event.target as HTMLInputElement).value)"
       /></label>
@@ -235,7 +240,7 @@ const path = computed(() =>
     <div class="row">
       <button v-if="crop" class="btn" @click="keep(true)">The whole picture again</button>
       <button class="btn" @click="emit('close')">Cancel</button>
-      <button class="btn pri" @click="keep(false)">Keep this part</button>
+      <button class="btn pri" :disabled="!measured" @click="keep(false)">Keep this part</button>
     </div>
   </dialog>
 </template>

@@ -160,6 +160,51 @@ class BackupTest {
         }
     }
 
+    /** The files below the data that hold some bytes as they are. */
+    private List<String> filesWith(String text) throws Exception {
+        Said found = run("grep", "-rlaF", text, data.resolve("db").toString());
+        return found.words().lines().filter(line -> line.startsWith("/")).toList();
+    }
+
+    @Test
+    void in_the_night_after_an_erasure_no_byte_of_it_is_left_in_any_file_of_the_database() throws Exception {
+        String name = "Zephyrine of the seventh dome";
+        String voice = "RIFF-of-her-own-voice";
+        try (Connection db = connect();
+                Statement sql = db.createStatement()) {
+            sql.execute("insert into person (school_id, id, kind, display_name, secret_hash)"
+                    + " select id, gen_random_uuid(), 'student', '" + name + "', 'x' from school");
+            sql.execute("create table sounds (bytes bytea)");
+            sql.execute("alter table sounds alter column bytes set storage external");
+            sql.execute("insert into sounds select convert_to(repeat('" + voice + " ', 4000), 'UTF8')");
+            sql.execute("analyze");
+            // What a person wrote and the database refused is not told to its log.
+            org.assertj.core.api.Assertions.assertThatThrownBy(() -> sql.execute(
+                            "insert into person (school_id, id, kind, display_name) values (null, null, 'student', '"
+                                    + name + "')"))
+                    .isInstanceOf(SQLException.class);
+            sql.execute("checkpoint");
+            assertThat(filesWith(name)).isNotEmpty().noneMatch(file -> file.endsWith(".log"));
+            assertThat(filesWith(voice)).isNotEmpty();
+            // Without an erasure nothing is done.
+            assertThat(run("tools/backup", "clear-erased", data.toString()).words())
+                    .isEmpty();
+            sql.execute("delete from person where display_name = '" + name + "'");
+            sql.execute("delete from sounds");
+            sql.execute("insert into activity_log (school_id, id, at, event)"
+                    + " select id, gen_random_uuid(), now(), 'PERSON_ERASED' from school");
+            sql.execute("checkpoint");
+            assertThat(filesWith(name)).isNotEmpty();
+        }
+        Said cleared = run("tools/backup", "clear-erased", data.toString());
+        assertThat(cleared.end()).as(cleared.words()).isZero();
+        assertThat(cleared.words()).contains("gone from the disk");
+        assertThat(filesWith(name)).isEmpty();
+        assertThat(filesWith(voice)).isEmpty();
+        assertThat(people()).hasSize(3000);
+        assertThat(run("tools/backup", "clear-erased", data.toString()).words()).isEmpty();
+    }
+
     @Test
     void killed_at_any_moment_nothing_is_lost_and_no_half_backup_is_taken_for_one() throws Exception {
         Random random = new Random(18);

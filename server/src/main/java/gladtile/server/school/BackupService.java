@@ -95,7 +95,7 @@ class BackupService {
     }
 
     /**
-     * Begins one, unless one is being made.
+     * Begins one, unless one is being made. Every night's also clears from the disk what was left of people who were erased.
      *
      * @param schoolId of whoever asked; null for every night's
      * @param by who asked; null for every night's
@@ -108,14 +108,18 @@ class BackupService {
         busy = true;
         failure = null;
         maker.execute(() -> {
-            String wrong = make();
+            String wrong = run("make");
+            if (schoolId == null && wrong == null) {
+                wrong = run("clear-erased");
+            }
+            String failed = wrong;
             synchronized (this) {
                 busy = false;
                 running = null;
-                failure = wrong;
+                failure = failed;
             }
-            if (wrong != null) {
-                LOG.error("The backup was not made: {}", wrong);
+            if (failed != null) {
+                LOG.error("The work of the night was not done: {}", failed);
             } else if (schoolId != null) {
                 log.add(schoolId, by, LogEvent.BACKED_UP, null);
             }
@@ -123,13 +127,16 @@ class BackupService {
         return true;
     }
 
-    /** @return null where it was made; else why not, in whole sentences */
-    private String make() {
+    /**
+     * @param action of the command for backups
+     * @return null where it was done; else why not, in whole sentences
+     */
+    private String run(String action) {
         Path said = null;
         try {
             said = Files.createTempFile("glad-backup", ".log");
             ProcessBuilder command = new ProcessBuilder(List.of(
-                    properties.backup().toString(), "make", properties.data().toString()));
+                    properties.backup().toString(), action, properties.data().toString()));
             command.environment().put("GLAD_BACKUPS_KEPT", String.valueOf(kept()));
             Process process = command.redirectErrorStream(true)
                     .redirectOutput(said.toFile())
