@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { isNearlyStraight } from './hands'
-import { keyOf } from './keys'
-import { tailPath } from './tail'
-import { again, clockWords, isOver, paused, shown, started } from './timers'
+import { isNearlyStraight } from '@/present/model/hands'
+import { keyOf } from '@/present/model/keys'
+import { tailPath } from '@/present/recording/tail'
+import { again, clockWords, isOver, paused, shown, started } from '@/present/model/timers'
 
 describe('timers', () => {
   it('count down by the time of day, so that a screen that slept loses nothing', () => {
