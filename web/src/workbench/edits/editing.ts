@@ -124,7 +124,7 @@ export function openActivity(id: string, first: Current) {
     }
     // Whatever was sent and is not in the log fell away; the server said why.
     waiting = waiting.filter((one) => !sent.some((gone) => gone.id === one.id))
-    if (caught.dropped.length > 0) told.value = `That did not stay: ${caught.dropped[0]!.why}.`
+    if (caught.dropped.length > 0) told.value = `That did not stay. ${caught.dropped[0]!.why}`
     canUndo.value = caught.canUndo || waiting.length > 0
     canRedo.value = caught.canRedo && waiting.length === 0
     show()

@@ -22,6 +22,7 @@ import gladtile.core.check.PageCheck;
 import gladtile.core.check.Pictures;
 import gladtile.core.check.Raster;
 import gladtile.core.measure.WordFit;
+import gladtile.core.message.Message;
 import gladtile.core.starter.MadePages;
 import gladtile.core.starter.Starters;
 import gladtile.core.typed.Typed;
@@ -119,22 +120,22 @@ public class CheckBench {
 
     @Benchmark
     public List<Finding> pageOf200PiecesAnd50Zones() {
-        return PageCheck.page(page, key, GREY);
+        return PageCheck.page(page, key, GREY, Message::key);
     }
 
     @Benchmark
     public List<Finding> pageOf200PiecesAnd50Outlines() {
-        return PageCheck.page(outlined, key, GREY);
+        return PageCheck.page(outlined, key, GREY, Message::key);
     }
 
     @Benchmark
     public List<Finding> pageWithFiftyFindings() {
-        return PageCheck.page(cramped, key, GREY);
+        return PageCheck.page(cramped, key, GREY, Message::key);
     }
 
     @Benchmark
     public MadePages starterOf100Entries() {
-        return Starters.make(starter, "bench");
+        return Starters.make(starter, "bench", Message::key);
     }
 
     @Benchmark

@@ -20,6 +20,7 @@ import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.PathProgress;
 import gladtile.core.check.Finding;
 import gladtile.core.check.PageCheck;
+import gladtile.core.message.Message;
 import gladtile.core.pagemap.MapLayout;
 import gladtile.core.pagemap.PageMap;
 import java.time.Instant;
@@ -89,7 +90,7 @@ public class MapBench {
 
     @Benchmark
     public List<Finding> findings() {
-        return PageCheck.links(activity);
+        return PageCheck.links(activity, Message::key);
     }
 
     /** What each move costs besides being judged, where something waits. */

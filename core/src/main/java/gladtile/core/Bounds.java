@@ -1,5 +1,6 @@
 package gladtile.core;
 
+import gladtile.core.message.Message;
 import java.time.Instant;
 
 /** Every bound on input, in one place. A value past its bound is refused by name, with {@link OutOfBounds}. */
@@ -183,7 +184,16 @@ public final class Bounds {
         if (!(value >= least && value <= most)) {
             throw new OutOfBounds(
                     bound,
-                    "%s must be a number from %s to %s, not %s".formatted(bound, plain(least), plain(most), value));
+                    Message.of(
+                            "bound.number",
+                            "bound",
+                            bound,
+                            "least",
+                            plain(least),
+                            "most",
+                            plain(most),
+                            "value",
+                            String.valueOf(value)));
         }
         return value;
     }
@@ -191,20 +201,21 @@ public final class Bounds {
     /** Returns {@code text} when it is there and has at most {@code most} UTF-16 units. */
     public static String text(String bound, String text, int most) {
         if (text == null) {
-            throw new OutOfBounds(bound, bound + " is missing");
+            throw new OutOfBounds(bound, Message.of("bound.missing", "bound", bound));
         }
         if (text.length() > most) {
-            throw new OutOfBounds(bound, "%s has %d characters; the most is %d".formatted(bound, text.length(), most));
+            throw new OutOfBounds(
+                    bound, Message.of("bound.characters", "bound", bound, "characters", text.length(), "most", most));
         }
         if (text.indexOf('\0') >= 0) {
-            throw new OutOfBounds(bound, bound + " has a NUL character, which cannot be kept");
+            throw new OutOfBounds(bound, Message.of("bound.nul", "bound", bound));
         }
         return text;
     }
 
     public static int count(String bound, int count, int most) {
         if (count > most) {
-            throw new OutOfBounds(bound, "%s: %d; the most is %d".formatted(bound, count, most));
+            throw new OutOfBounds(bound, Message.of("bound.count", "bound", bound, "count", count, "most", most));
         }
         return count;
     }
@@ -218,7 +229,7 @@ public final class Bounds {
             plain = c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z' || c >= '0' && c <= '9' || c == '-' || c == '_';
         }
         if (!plain) {
-            throw new OutOfBounds(bound, bound + " takes letters, digits, '-' and '_' only");
+            throw new OutOfBounds(bound, Message.of("bound.id", "bound", bound));
         }
         return id;
     }
@@ -232,7 +243,7 @@ public final class Bounds {
         }
         String number = id.substring(sign + 1);
         if (!number.matches("[1-9][0-9]{0,8}")) {
-            throw new OutOfBounds(bound, bound + " of a copy ends in ~ and a number from 1");
+            throw new OutOfBounds(bound, Message.of("bound.copy-id", "bound", bound));
         }
         id(bound, id.substring(0, sign));
         return id;
@@ -246,14 +257,14 @@ public final class Bounds {
     /** A time that a calendar here can hold, from 1970 to 2200; null for none. */
     public static Instant time(String bound, Instant time) {
         if (time != null && (time.isBefore(EARLIEST) || time.isAfter(LATEST))) {
-            throw new OutOfBounds(bound, "a time lies between 1970 and 2200");
+            throw new OutOfBounds(bound, Message.of("bound.time"));
         }
         return time;
     }
 
     public static <T> T present(String bound, T value) {
         if (value == null) {
-            throw new OutOfBounds(bound, bound + " is missing");
+            throw new OutOfBounds(bound, Message.of("bound.missing", "bound", bound));
         }
         return value;
     }

@@ -23,17 +23,26 @@ import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.Move;
 import gladtile.core.measure.WordFit;
+import gladtile.core.message.Message;
+import gladtile.core.message.Wording;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import java.util.stream.Collectors;
 
 /** Small made-up values for tests; everything random comes from a seeded source. */
 public final class Some {
     private static final String[] SAID = {"Moon", "Sun", "a comet with a long tail", "ذنب", "🔭 dome", "", "two\nlines"
     };
+
+    /** Words as short as their keys: what is said where is tested, and in which words is the edge's matter. */
+    public static final Wording WORDING = message -> message.key().replaceFirst(".*[.]", "")
+            + message.arguments().values().stream()
+                    .map(one -> " " + (one instanceof Message inner ? inner.key() : one))
+                    .collect(Collectors.joining());
 
     private Some() {}
 

@@ -13,6 +13,7 @@ import gladtile.core.answer.Decision;
 import gladtile.core.check.Finding;
 import gladtile.core.check.PageCheck;
 import gladtile.core.check.Pictures;
+import gladtile.server.support.Messages;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -66,7 +67,7 @@ class StepsTest extends OnWorkbench {
 
     /** What would keep it from being given out. */
     private List<Finding.Kind> faults() {
-        return PageCheck.page(page(), school.activity().key(), Pictures.UNKNOWN).stream()
+        return PageCheck.page(page(), school.activity().key(), Pictures.UNKNOWN, new Messages()).stream()
                 .map(Finding::kind)
                 .filter(kind -> List.of(
                                 Finding.Kind.UNDECIDED,

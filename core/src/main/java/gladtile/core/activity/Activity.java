@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -31,14 +32,14 @@ public record Activity(
         Bounds.present("activity.key", key);
         Bounds.count("activity.pages", pages.size(), Bounds.PAGES);
         if (pages.isEmpty()) {
-            throw new OutOfBounds("activity.pages", "an activity has at least one page");
+            throw new OutOfBounds("activity.pages", Message.of("bound.activity.pages"));
         }
         pages = List.copyOf(pages);
         passage = Passage.USUAL.equals(passage) ? null : passage;
         Set<String> ids = new HashSet<>(pages.size() * 2);
         for (Page page : pages) {
             if (!ids.add(page.id())) {
-                throw new OutOfBounds("page.id", "two pages have the id " + page.id());
+                throw new OutOfBounds("page.id", Message.of("bound.page.id", "id", page.id()));
             }
         }
     }

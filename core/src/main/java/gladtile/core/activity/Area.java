@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /**
@@ -25,7 +26,7 @@ public record Area(
         Bounds.within("area.outline", outline.size(), 3, Bounds.CORNERS);
         for (Point corner : outline) {
             if (!(corner.x() >= 0 && corner.x() <= 1 && corner.y() >= 0 && corner.y() <= 1)) {
-                throw new OutOfBounds("area.outline", "each corner of a hot area lies in its frame, from 0 to 1");
+                throw new OutOfBounds("area.outline", Message.of("bound.area.outline"));
             }
         }
     }
@@ -48,7 +49,12 @@ public record Area(
     }
 
     @Override
-    public String name() {
-        return description.isBlank() ? "Hot area" : Names.shortened(description);
+    public String ownName() {
+        return Names.shortened(description);
+    }
+
+    @Override
+    public String kindName() {
+        return "area";
     }
 }

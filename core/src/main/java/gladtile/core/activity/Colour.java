@@ -1,6 +1,7 @@
 package gladtile.core.activity;
 
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.regex.Pattern;
 
 /** Checks colours, which are kept as {@code #rrggbb} in small letters. */
@@ -11,7 +12,7 @@ final class Colour {
 
     static String check(String bound, String colour) {
         if (colour == null || !SIX_DIGITS.matcher(colour).matches()) {
-            throw new OutOfBounds(bound, bound + " must be # and six of 0-9 a-f, such as #fbf8f2");
+            throw new OutOfBounds(bound, Message.of("bound.colour", "bound", bound));
         }
         return colour;
     }

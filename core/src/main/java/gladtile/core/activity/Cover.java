@@ -52,9 +52,13 @@ public record Cover(
     }
 
     @Override
-    public String name() {
-        String said = description.isBlank() ? label : description;
-        return said.isBlank() ? "Cover" : Names.shortened(said);
+    public String ownName() {
+        return Names.shortened(description.isBlank() ? label : description);
+    }
+
+    @Override
+    public String kindName() {
+        return "cover";
     }
 
     @Override

@@ -3,6 +3,7 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.regex.Pattern;
 
 /**
@@ -18,11 +19,11 @@ public record FileRef(String sha256, String name, String mediaType) {
 
     public FileRef {
         if (sha256 == null || !SHA_256.matcher(sha256).matches()) {
-            throw new OutOfBounds("file.sha256", "that is not the name of a file");
+            throw new OutOfBounds("file.sha256", Message.of("bound.file.sha256"));
         }
         Bounds.text("file.name", name, Bounds.NAME_LENGTH);
         if (mediaType == null || !TYPE.matcher(mediaType).matches()) {
-            throw new OutOfBounds("file.mediaType", "that is not the type of a file");
+            throw new OutOfBounds("file.mediaType", Message.of("bound.file.media-type"));
         }
     }
 

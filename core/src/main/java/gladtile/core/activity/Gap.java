@@ -39,7 +39,12 @@ public record Gap(
     }
 
     @Override
-    public String name() {
-        return description.isBlank() ? "Gap" : Names.shortened(description);
+    public String ownName() {
+        return Names.shortened(description);
+    }
+
+    @Override
+    public String kindName() {
+        return "gap";
     }
 }

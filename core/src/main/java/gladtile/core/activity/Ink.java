@@ -23,7 +23,12 @@ public record Ink(
     }
 
     @Override
-    public String name() {
-        return description.isBlank() ? "Ink" : Names.shortened(description);
+    public String ownName() {
+        return Names.shortened(description);
+    }
+
+    @Override
+    public String kindName() {
+        return "ink";
     }
 }

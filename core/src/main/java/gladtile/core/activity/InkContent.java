@@ -2,6 +2,7 @@ package gladtile.core.activity;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /**
@@ -17,7 +18,7 @@ public record InkContent(double width, double height, List<Stroke> strokes) {
         strokes = List.copyOf(Bounds.present("ink.strokes", strokes));
         Bounds.within("ink.strokes", strokes.size(), 1, Bounds.STROKES_IN_INK);
         if (strokes.stream().anyMatch(stroke -> stroke.tool() == Stroke.Tool.ERASER)) {
-            throw new OutOfBounds("ink.strokes", "an eraser leaves no ink");
+            throw new OutOfBounds("ink.strokes", Message.of("bound.ink.strokes"));
         }
     }
 }

@@ -3,6 +3,7 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /** Anything on a page. Its place in the page's list is its depth, the last on top. */
@@ -39,9 +40,20 @@ public sealed interface Item
     /** The same look with other common parts. */
     Item with(CommonProperties common);
 
-    /** Plain words for lists and messages; never empty. */
+    /** The words by which its maker knows it, from its description or what stands on it, in one line; may be empty. */
     @JsonIgnore
-    String name();
+    String ownName();
+
+    /** What kind of thing it is, as the end of a message's key. */
+    @JsonIgnore
+    String kindName();
+
+    /** By which it is told from others in lists and messages: its own name, or its kind. */
+    @JsonIgnore
+    default Message name() {
+        String own = ownName();
+        return own.isEmpty() ? Message.of("item.kind." + kindName()) : Message.literal(own);
+    }
 
     @JsonIgnore
     default CommonProperties common() {

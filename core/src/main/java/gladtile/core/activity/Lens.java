@@ -26,7 +26,12 @@ public record Lens(
     }
 
     @Override
-    public String name() {
-        return description.isBlank() ? "Lens" : Names.shortened(description);
+    public String ownName() {
+        return Names.shortened(description);
+    }
+
+    @Override
+    public String kindName() {
+        return "lens";
     }
 }

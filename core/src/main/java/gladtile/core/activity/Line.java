@@ -23,10 +23,12 @@ public record Line(
     }
 
     @Override
-    public String name() {
-        if (!description.isBlank()) {
-            return Names.shortened(description);
-        }
-        return look.from() != null || look.to() != null ? "Connector" : look.curved() ? "Curve" : "Line";
+    public String ownName() {
+        return Names.shortened(description);
+    }
+
+    @Override
+    public String kindName() {
+        return look.from() != null || look.to() != null ? "connector" : look.curved() ? "curve" : "line";
     }
 }

@@ -1,5 +1,6 @@
 package gladtile.core.activity;
 
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,7 +13,7 @@ import java.util.Map;
  * @param opens what must be done on the page first; null for nothing
  * @param within whether it is words within the item
  */
-public record LinkSource(String itemId, String name, Link link, Opens opens, boolean within) {
+public record LinkSource(String itemId, Message name, Link link, Opens opens, boolean within) {
     /** Everything on a page that leads somewhere, from the lowest item to the topmost. */
     public static List<LinkSource> on(Page page) {
         List<LinkSource> all = new ArrayList<>();
@@ -27,8 +28,12 @@ public record LinkSource(String itemId, String name, Link link, Opens opens, boo
             }
             for (WordContent words : wordsOf(item)) {
                 byLink(words)
-                        .forEach((link, text) ->
-                                all.add(new LinkSource(item.id(), Names.shortened(text), link, null, true)));
+                        .forEach((link, text) -> all.add(new LinkSource(
+                                item.id(),
+                                text.isEmpty() ? item.name() : Message.literal(Names.shortened(text)),
+                                link,
+                                null,
+                                true)));
             }
         }
         return all;
@@ -42,7 +47,7 @@ public record LinkSource(String itemId, String name, Link link, Opens opens, boo
                 found.merge(span.look().link(), words.text().substring(span.from(), span.to()), String::concat);
             }
         }
-        found.replaceAll((link, text) -> text.isBlank() ? "Words" : text.strip());
+        found.replaceAll((link, text) -> text.strip());
         return found;
     }
 

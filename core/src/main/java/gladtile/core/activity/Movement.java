@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /** How students may move an item. Fixed items are background; anything else is a piece. */
@@ -38,7 +39,7 @@ public sealed interface Movement {
             Bounds.count("rail.stops", stops.size(), Bounds.STOPS);
             stops.forEach(stop -> Bounds.within("rail.stops", Bounds.present("rail.stops", stop), 0, 1));
             if (from.equals(to)) {
-                throw new OutOfBounds("rail.to", "a rail has two ends apart from one another");
+                throw new OutOfBounds("rail.to", Message.of("bound.rail.to"));
             }
         }
 

@@ -33,11 +33,13 @@ public record Note(
     }
 
     @Override
-    public String name() {
-        if (!description.isBlank()) {
-            return Names.shortened(description);
-        }
-        return words.text().isBlank() ? "Note" : Names.shortened(words.text());
+    public String ownName() {
+        return Names.shortened(description.isBlank() ? words.text() : description);
+    }
+
+    @Override
+    public String kindName() {
+        return "note";
     }
 
     @Override

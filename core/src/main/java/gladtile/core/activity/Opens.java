@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /** What must be done on a page before a way that leads from it can be followed. */
@@ -24,7 +25,7 @@ public sealed interface Opens permits Opens.WhenSolved, Opens.WhenParts, Opens.W
             ids = List.copyOf(Bounds.present("opens.ids", ids));
             Bounds.count("opens.ids", ids.size(), Bounds.PARTS);
             if (ids.isEmpty()) {
-                throw new OutOfBounds("opens.ids", "a way that opens with parts of a page names at least one");
+                throw new OutOfBounds("opens.ids", Message.of("bound.opens.ids"));
             }
             ids.forEach(id -> Bounds.id("opens.ids", id));
         }
@@ -41,7 +42,7 @@ public sealed interface Opens permits Opens.WhenSolved, Opens.WhenParts, Opens.W
             pageIds = List.copyOf(Bounds.present("opens.pageIds", pageIds));
             Bounds.count("opens.pageIds", pageIds.size(), Bounds.PARTS);
             if (pageIds.isEmpty()) {
-                throw new OutOfBounds("opens.pageIds", "a way that opens with other pages names at least one");
+                throw new OutOfBounds("opens.pageIds", Message.of("bound.opens.page-ids"));
             }
             pageIds.forEach(id -> Bounds.id("opens.pageIds", id));
         }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -37,7 +38,7 @@ public record Page(
         for (Item item : items) {
             for (String one : idsOf(item)) {
                 if (!ids.add(one)) {
-                    throw new OutOfBounds("item.id", "two items of page %s have the id %s".formatted(id, one));
+                    throw new OutOfBounds("item.id", Message.of("bound.item.id", "id", id, "one", one));
                 }
             }
         }

@@ -56,8 +56,13 @@ public record Picture(
     }
 
     @Override
-    public String name() {
-        return description.isBlank() ? "Picture" : Names.shortened(description);
+    public String ownName() {
+        return Names.shortened(description);
+    }
+
+    @Override
+    public String kindName() {
+        return "picture";
     }
 
     @Override

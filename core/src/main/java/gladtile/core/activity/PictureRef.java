@@ -2,6 +2,7 @@ package gladtile.core.activity;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.regex.Pattern;
 
 /**
@@ -24,7 +25,7 @@ public record PictureRef(From from, String name) {
         Bounds.present("picture.from", from);
         Pattern wanted = from == From.LIBRARY ? CODE : SHA_256;
         if (name == null || !wanted.matcher(name).matches()) {
-            throw new OutOfBounds("picture.name", "that is not the name of a picture");
+            throw new OutOfBounds("picture.name", Message.of("bound.picture.name"));
         }
     }
 

@@ -29,15 +29,13 @@ public record Shape(
     }
 
     @Override
-    public String name() {
-        if (!description.isBlank()) {
-            return Names.shortened(description);
-        }
-        if (!said().isBlank()) {
-            return Names.shortened(said());
-        }
-        String form = look.form().name();
-        return form.charAt(0) + form.substring(1).toLowerCase(Locale.ROOT);
+    public String ownName() {
+        return Names.shortened(description.isBlank() ? said() : description);
+    }
+
+    @Override
+    public String kindName() {
+        return "shape." + look.form().name().toLowerCase(Locale.ROOT);
     }
 
     @Override

@@ -2,6 +2,7 @@ package gladtile.core.activity;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 
 /**
  * A part of a text that looks otherwise.
@@ -15,7 +16,7 @@ public record Span(int from, int to, Look look) {
         Bounds.within("span.to", to, 1, Bounds.WORDS_LENGTH);
         Bounds.present("span.look", look);
         if (from >= to) {
-            throw new OutOfBounds("span.to", "a span ends behind its beginning");
+            throw new OutOfBounds("span.to", Message.of("bound.span.to"));
         }
     }
 }

@@ -3,6 +3,7 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 
 /**
  * What an item says aloud.
@@ -16,10 +17,10 @@ public record Speech(
     public Speech {
         Bounds.text("speech.text", text, Bounds.SPEECH_LENGTH);
         if (file == null && text.isBlank()) {
-            throw new OutOfBounds("speech.text", "what is said needs a recording, or a text to be read aloud");
+            throw new OutOfBounds("speech.text", Message.of("bound.speech.text"));
         }
         if (file != null && !file.isRecording()) {
-            throw new OutOfBounds("speech.file", "what is said aloud is a recording");
+            throw new OutOfBounds("speech.file", Message.of("bound.speech.file"));
         }
     }
 }

@@ -3,6 +3,7 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 import java.util.Map;
 
@@ -33,7 +34,7 @@ public record Starter(
         if (rows.size() > Bounds.STARTER_ROWS) {
             throw new OutOfBounds(
                     "starter.rows",
-                    "the list has %d lines; the most is %d".formatted(rows.size(), Bounds.STARTER_ROWS));
+                    Message.of("bound.starter.rows", "count", rows.size(), "most", Bounds.STARTER_ROWS));
         }
         if (text != null) {
             Bounds.text("starter.text", text, Bounds.STARTER_TEXT);
@@ -41,7 +42,7 @@ public record Starter(
         widths = widths == null || widths.isEmpty() ? null : new WordWidths(widths).ems();
         typed = Boolean.TRUE.equals(typed) ? true : null;
         if (Math.abs(seed) > 9_007_199_254_740_991L) {
-            throw new OutOfBounds("starter.seed", "a seed is a whole number that a browser can hold");
+            throw new OutOfBounds("starter.seed", Message.of("bound.starter.seed"));
         }
     }
 

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /**
@@ -22,16 +23,20 @@ public record StarterRow(
         cells = List.copyOf(Bounds.present("row.cells", cells));
         if (cells.isEmpty() || cells.size() > Bounds.STARTER_COLUMNS) {
             throw new OutOfBounds(
-                    "row.cells",
-                    "a line of the list has %d columns; it takes 1 to %d"
-                            .formatted(cells.size(), Bounds.STARTER_COLUMNS));
+                    "row.cells", Message.of("bound.row.cells", "count", cells.size(), "most", Bounds.STARTER_COLUMNS));
         }
         for (String cell : cells) {
             if (Bounds.present("row.cells", cell).length() > Bounds.STARTER_CELL) {
                 throw new OutOfBounds(
                         "row.cells",
-                        "“%s…” has %d letters; an entry of a list takes at most %d"
-                                .formatted(cell.substring(0, 30), cell.length(), Bounds.STARTER_CELL));
+                        Message.of(
+                                "bound.row.cell-length",
+                                "start",
+                                cell.substring(0, 30),
+                                "count",
+                                cell.length(),
+                                "most",
+                                Bounds.STARTER_CELL));
             }
             Bounds.text("row.cells", cell, Bounds.STARTER_CELL);
         }

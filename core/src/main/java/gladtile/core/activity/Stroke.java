@@ -2,6 +2,7 @@ package gladtile.core.activity;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.AbstractList;
 import java.util.List;
 import java.util.RandomAccess;
@@ -64,7 +65,7 @@ public record Stroke(Tool tool, String colour, double width, Dash dash, List<Int
         points = Packed.of(Bounds.present("stroke.points", points));
         Bounds.count("stroke.points", points.size() / PER_POINT, Bounds.POINTS_IN_A_STROKE);
         if (points.isEmpty() || points.size() % PER_POINT != 0) {
-            throw new OutOfBounds("stroke.points", "a stroke has x, y and pressure of at least one point");
+            throw new OutOfBounds("stroke.points", Message.of("bound.stroke.points"));
         }
         for (int i = 0; i < points.size(); i++) {
             if (i % PER_POINT == 2) {

@@ -3,6 +3,7 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -36,13 +37,13 @@ public record Table(
         Colour.check("table.colour", colour);
         int across = columns.size();
         if (cells.size() != rows.size() || cells.stream().anyMatch(row -> row.size() != across)) {
-            throw new OutOfBounds("table.cells", "a table has a cell for each row and column");
+            throw new OutOfBounds("table.cells", Message.of("bound.table.cells"));
         }
         Set<String> zones = new HashSet<>();
         for (List<TableCell> row : cells) {
             for (TableCell cell : row) {
                 if (cell.zoneId() != null && !zones.add(cell.zoneId())) {
-                    throw new OutOfBounds("cell.zoneId", "two cells are the drop zone " + cell.zoneId());
+                    throw new OutOfBounds("cell.zoneId", Message.of("bound.cell.zone-id", "zoneId", cell.zoneId()));
                 }
             }
         }
@@ -92,8 +93,13 @@ public record Table(
     }
 
     @Override
-    public String name() {
-        return description.isBlank() ? "Table" : Names.shortened(description);
+    public String ownName() {
+        return Names.shortened(description);
+    }
+
+    @Override
+    public String kindName() {
+        return "table";
     }
 
     @Override

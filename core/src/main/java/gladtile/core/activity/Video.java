@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 
 /**
  * A video on a page. It stays where it is.
@@ -25,10 +26,10 @@ public record Video(
     public Video {
         traits = new CommonProperties(id, frame, Movement.FIXED, description, traits).traits();
         if (!Bounds.present("video.video", video).isVideo()) {
-            throw new OutOfBounds("video.video", "a video is a file of moving pictures");
+            throw new OutOfBounds("video.video", Message.of("bound.video.video"));
         }
         if (captions != null && !captions.mediaType().equals("text/vtt")) {
-            throw new OutOfBounds("video.captions", "captions are a WebVTT file");
+            throw new OutOfBounds("video.captions", Message.of("bound.video.captions"));
         }
     }
 
@@ -49,8 +50,12 @@ public record Video(
     }
 
     @Override
-    public String name() {
-        String said = description.isBlank() ? video.name() : description;
-        return said.isBlank() ? "Video" : Names.shortened(said);
+    public String ownName() {
+        return Names.shortened(description.isBlank() ? video.name() : description);
+    }
+
+    @Override
+    public String kindName() {
+        return "video";
     }
 }

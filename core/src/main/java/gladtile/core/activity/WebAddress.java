@@ -1,6 +1,7 @@
 package gladtile.core.activity;
 
 import com.ibm.icu.text.IDNA;
+import gladtile.core.message.Message;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.util.Locale;
@@ -14,16 +15,16 @@ public sealed interface WebAddress {
     record Good(String shown) implements WebAddress {}
 
     /** @param message what is wrong and what to write */
-    record Refused(String message) implements WebAddress {}
+    record Refused(Message message) implements WebAddress {}
 
     /** @param written as typed or pasted; a host alone is taken for an https address */
     static WebAddress read(String written) {
         String text = written.strip();
         if (text.isEmpty()) {
-            return new Refused("There is no address yet.");
+            return new Refused(Message.of("address.none"));
         }
         if (text.chars().anyMatch(c -> c <= ' ' || c == '\\' || c == '"' || c == '<' || c == '>' || c == 0x7f)) {
-            return new Refused("A web address has no spaces, quotes or backslashes in it.");
+            return new Refused(Message.of("address.signs"));
         }
         int colon = text.indexOf(':');
         String before = colon < 0 ? "" : text.substring(0, colon).toLowerCase(Locale.ROOT);
@@ -36,9 +37,9 @@ public sealed interface WebAddress {
             case "http", "https" ->
                 text.startsWith("//", colon + 1)
                         ? http(before, text.substring(colon + 3))
-                        : new Refused("After “" + before + ":” come two slashes, as in https://example.org.");
+                        : new Refused(Message.of("address.slashes", "scheme", before));
             case "mailto" -> mail(text.substring(colon + 1));
-            default -> new Refused("Only addresses that begin with http, https or mailto can be linked to.");
+            default -> new Refused(Message.of("address.schemes"));
         };
     }
 
@@ -49,24 +50,23 @@ public sealed interface WebAddress {
         }
         String authority = rest.substring(0, end);
         if (authority.contains("@")) {
-            return new Refused(
-                    "An address with a name before an @ can pretend to lead elsewhere. Leave that part out.");
+            return new Refused(Message.of("address.name-before"));
         }
         int colon = authority.endsWith("]") ? -1 : authority.lastIndexOf(':');
         String host = colon < 0 ? authority : authority.substring(0, colon);
         String port = colon < 0 ? "" : authority.substring(colon + 1);
         if (!port.isEmpty() && (!port.matches("\\d{1,5}") || Integer.parseInt(port) > 65_535)) {
-            return new Refused("The part after the colon is no port.");
+            return new Refused(Message.of("address.port"));
         }
         StringBuilder ascii = new StringBuilder();
         IDNA.Info info = new IDNA.Info();
         IDNA.getUTS46Instance(IDNA.NONTRANSITIONAL_TO_ASCII | IDNA.CHECK_BIDI | IDNA.CHECK_CONTEXTJ)
                 .nameToASCII(host, ascii, info);
         if (host.isEmpty() || info.hasErrors() || !ascii.toString().matches("[a-z0-9_]([a-z0-9_.-]*[a-z0-9_.])?")) {
-            return new Refused("“" + host + "” is no name of a site.");
+            return new Refused(Message.of("address.host", "host", host));
         }
         if (isNumber(ascii.toString()) && !ascii.toString().matches(PLAIN_NUMBERS)) {
-            return new Refused("“" + host + "” is a site's number written in a way that hides where it leads.");
+            return new Refused(Message.of("address.hidden-number", "host", host));
         }
         String path = rest.substring(end);
         String whole = scheme + "://" + ascii + (port.isEmpty() ? "" : ":" + port) + (path.isEmpty() ? "/" : path);
@@ -81,7 +81,7 @@ public sealed interface WebAddress {
                             .replace("]", "%5D"))
                     .toASCIIString());
         } catch (URISyntaxException broken) {
-            return new Refused("That address cannot be read: " + broken.getReason() + ".");
+            return new Refused(Message.of("address.unreadable"));
         }
     }
 
@@ -97,6 +97,6 @@ public sealed interface WebAddress {
     private static WebAddress mail(String address) {
         return address.matches("[^@\\s?&]{1,64}@[A-Za-z0-9.-]{1,253}")
                 ? new Good("mailto:" + address)
-                : new Refused("After “mailto:” comes one address, as in mailto:dome@example.org.");
+                : new Refused(Message.of("address.mail"));
     }
 }

@@ -3,6 +3,7 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /**
@@ -33,17 +34,17 @@ public record WordContent(
         int at = 0;
         for (Span span : spans) {
             if (span.from() < at || span.to() > text.length()) {
-                throw new OutOfBounds("words.spans", "spans follow one another within the text");
+                throw new OutOfBounds("words.spans", Message.of("bound.words.spans"));
             }
             at = span.to();
         }
         if (!paragraphs.isEmpty()
                 && paragraphs.size() != text.chars().filter(c -> c == '\n').count() + 1) {
-            throw new OutOfBounds("words.paragraphs", "a text has as many settings as paragraphs, or none");
+            throw new OutOfBounds("words.paragraphs", Message.of("bound.words.paragraphs"));
         }
         if (!says(lines, text)) {
             // Otherwise a page could show other words than those that are searched, read aloud and checked.
-            throw new OutOfBounds("words.lines", "the measured lines do not say what the text says");
+            throw new OutOfBounds("words.lines", Message.of("bound.words.lines"));
         }
     }
 

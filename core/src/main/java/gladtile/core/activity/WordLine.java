@@ -3,6 +3,7 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -35,7 +36,7 @@ public record WordLine(
         Bounds.count("line.runs", runs.size(), Bounds.SPANS_OF_WORDS);
         if (!runs.isEmpty()
                 && !runs.stream().map(Run::text).collect(Collectors.joining()).equals(text)) {
-            throw new OutOfBounds("line.runs", "the runs of a line do not say what the line says");
+            throw new OutOfBounds("line.runs", Message.of("bound.line.runs"));
         }
         if (mark != null) {
             Bounds.text("line.mark", mark, MARK);

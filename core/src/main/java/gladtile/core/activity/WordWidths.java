@@ -2,6 +2,7 @@ package gladtile.core.activity;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.Map;
 
 /**
@@ -21,12 +22,12 @@ public record WordWidths(Map<String, Double> ems) {
         if (ems.size() > Bounds.STARTER_WIDTHS) {
             throw new OutOfBounds(
                     "starter.widths",
-                    "%d words are measured; the most is %d".formatted(ems.size(), Bounds.STARTER_WIDTHS));
+                    Message.of("bound.starter.widths", "count", ems.size(), "most", Bounds.STARTER_WIDTHS));
         }
         ems.forEach((word, em) -> {
             Bounds.text("starter.widths", word, Bounds.STARTER_CELL);
             if (!(em > 0 && em <= WIDEST * Math.max(1, word.length()))) {
-                throw new OutOfBounds("starter.widths", "a width is more than 0 and at most 12 for each letter");
+                throw new OutOfBounds("starter.widths", Message.of("bound.starter.width"));
             }
         });
     }

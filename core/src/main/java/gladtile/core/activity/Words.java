@@ -31,11 +31,13 @@ public record Words(
     }
 
     @Override
-    public String name() {
-        if (!description.isBlank()) {
-            return description;
-        }
-        return content.text().isBlank() ? "Words" : Names.shortened(content.text());
+    public String ownName() {
+        return Names.shortened(description.isBlank() ? content.text() : description);
+    }
+
+    @Override
+    public String kindName() {
+        return "words";
     }
 
     @Override

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /**
@@ -34,7 +35,7 @@ public record Zone(
         look = ZoneLook.USUAL.equals(look) ? null : look;
         carried = Boolean.TRUE.equals(carried) ? carried : null;
         if (up != null && scale == null) {
-            throw new OutOfBounds("zone.up", "a zone with an upright scale has one along it too");
+            throw new OutOfBounds("zone.up", Message.of("bound.zone.up"));
         }
     }
 
@@ -92,9 +93,13 @@ public record Zone(
     }
 
     @Override
-    public String name() {
-        String said = label.isBlank() ? description : label;
-        return said.isBlank() ? "Drop zone" : Names.shortened(said);
+    public String ownName() {
+        return Names.shortened(label.isBlank() ? description : label);
+    }
+
+    @Override
+    public String kindName() {
+        return "zone";
     }
 
     @Override

@@ -3,6 +3,7 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 
@@ -50,10 +51,10 @@ public record ZoneScale(
         Bounds.within("scale.step", step, 0.001, Bounds.VALUE);
         Bounds.within("scale.numbered", numbered, 1, TICKS);
         if (from == to) {
-            throw new OutOfBounds("scale.to", "a scale runs from one value to another one");
+            throw new OutOfBounds("scale.to", Message.of("bound.scale.to"));
         }
         if (Math.abs(to - from) / step > TICKS) {
-            throw new OutOfBounds("scale.step", "a scale has at most %d steps".formatted(TICKS));
+            throw new OutOfBounds("scale.step", Message.of("bound.scale.step", "most", TICKS));
         }
         reads = reads == Reads.NUMBER ? null : reads;
         if (reads == Reads.TIME) {

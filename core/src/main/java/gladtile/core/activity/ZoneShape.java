@@ -3,6 +3,7 @@ package gladtile.core.activity;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /**
@@ -39,14 +40,14 @@ public record ZoneShape(
     private static void check(List<Point> corners) {
         for (Point corner : corners) {
             if (!(corner.x() >= 0 && corner.x() <= 1 && corner.y() >= 0 && corner.y() <= 1)) {
-                throw new OutOfBounds("zone.corners", "each corner of a drop zone lies in its frame, from 0 to 1");
+                throw new OutOfBounds("zone.corners", Message.of("bound.zone.corners"));
             }
         }
         if (SimpleOutline.area(corners) < LEAST_AREA) {
-            throw new OutOfBounds("zone.corners", "the outline of a drop zone holds nearly no area");
+            throw new OutOfBounds("zone.corners", Message.of("bound.zone.outline-area"));
         }
         if (SimpleOutline.crossesItself(corners)) {
-            throw new OutOfBounds("zone.corners", "the outline of a drop zone crosses itself");
+            throw new OutOfBounds("zone.corners", Message.of("bound.zone.outline-crosses"));
         }
     }
 }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.attempt.Outcome;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -13,6 +14,9 @@ import java.util.Map;
 
 /** What went wrong at each placement: where a piece was put, what was put in a zone that is solved as one, what was typed. */
 public final class CommonMistakes {
+    /** Of what is not there any more. */
+    private static final Message NO_NAME = Message.literal("");
+
     private CommonMistakes() {}
 
     /**
@@ -24,15 +28,15 @@ public final class CommonMistakes {
      * @param count how often
      */
     public record Missed(
-            @JsonInclude(JsonInclude.Include.NON_NULL) String zone,
-            @JsonInclude(JsonInclude.Include.NON_NULL) String piece,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Message zone,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Message piece,
             @JsonInclude(JsonInclude.Include.NON_NULL) String text,
             int count) {}
 
     /** So many of the same. */
     public record Counted(Outcome outcome, int count) {}
 
-    private record Key(String placement, String zone, String piece, String text) {}
+    private record Key(String placement, Message zone, Message piece, String text) {}
 
     /** The id of the placement that an outcome counts for; null when for none. */
     static String placementOf(Outcome outcome, Collection<String> placements) {
@@ -49,7 +53,7 @@ public final class CommonMistakes {
      */
     public static Map<String, List<Missed>> of(
             List<Page> pages, Collection<String> placements, Collection<Counted> outcomes) {
-        Map<String, String> names = names(pages);
+        Map<String, Message> names = names(pages);
         Map<Key, Integer> counts = new HashMap<>();
         for (Counted one : outcomes) {
             Outcome outcome = one.outcome();
@@ -67,21 +71,21 @@ public final class CommonMistakes {
         return missed;
     }
 
-    private static Key key(String placement, Outcome outcome, Map<String, String> names) {
+    private static Key key(String placement, Outcome outcome, Map<String, Message> names) {
         if (outcome.text() != null) {
             return new Key(placement, null, null, outcome.text());
         }
         return placement.equals(outcome.itemId())
-                ? new Key(placement, names.getOrDefault(outcome.zoneId(), ""), null, null)
-                : new Key(placement, null, names.getOrDefault(outcome.itemId(), ""), null);
+                ? new Key(placement, names.getOrDefault(outcome.zoneId(), NO_NAME), null, null)
+                : new Key(placement, null, names.getOrDefault(outcome.itemId(), NO_NAME), null);
     }
 
     private static String name(Missed one) {
-        return one.zone != null ? one.zone : one.piece != null ? one.piece : one.text;
+        return one.zone != null ? one.zone.toString() : one.piece != null ? one.piece.toString() : one.text;
     }
 
-    private static Map<String, String> names(List<Page> pages) {
-        Map<String, String> names = new HashMap<>();
+    private static Map<String, Message> names(List<Page> pages) {
+        Map<String, Message> names = new HashMap<>();
         for (Page page : pages) {
             for (Item item : page.items()) {
                 names.put(item.id(), item.name());

@@ -1,6 +1,7 @@
 package gladtile.core.analysis;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import gladtile.core.message.Message;
 
 /**
  * How well the placements of an assignment tell students apart: Kuder and Richardson's formula 20 (1937), which for answers
@@ -8,10 +9,10 @@ import com.fasterxml.jackson.annotation.JsonInclude;
  *
  * @param kr20 at most 1; below 0 when placements speak against one another; absent when nothing can be said
  * @param students how many it is reckoned from
- * @param honest what can be made of it, in words
+ * @param honest what can be made of it
  */
 public record Reliability(
-        @JsonInclude(JsonInclude.Include.NON_NULL) Double kr20, int students, String honest) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Double kr20, int students, Message honest) {
     /** Below that a figure says more of chance than of the assignment. Common practice asks for 30 and more. */
     static final int FEW = 10;
 
@@ -29,28 +30,22 @@ public record Reliability(
         }
         int placements = responses.placements().size();
         if (placements < 2) {
-            return new Reliability(null, n, "It takes two placements or more to tell.");
+            return new Reliability(null, n, Message.of("reliability.two-placements"));
         }
         if (n < FEW) {
-            return new Reliability(null, n, "%d handed in; it takes %d to say anything.".formatted(n, FEW));
+            return new Reliability(null, n, Message.of("reliability.few", "students", n, "least", FEW));
         }
         Double alpha = alpha(scores);
         if (alpha == null) {
-            return new Reliability(null, n, "All who handed in have the same number right, so it tells nobody apart.");
+            return new Reliability(null, n, Message.of("reliability.all-alike"));
         }
         return new Reliability(
-                alpha,
-                n,
-                n < ENOUGH
-                        ? "From %d students this is a hint, no more; %d or more would tell.".formatted(n, ENOUGH)
-                        : words(alpha));
+                alpha, n, n < ENOUGH ? Message.of("reliability.hint", "students", n, "enough", ENOUGH) : words(alpha));
     }
 
-    private static String words(double alpha) {
-        if (alpha >= 0.8) return "What a student got here is what they would get in another such assignment.";
-        return alpha >= 0.6
-                ? "Good enough to see who needs help, not to grade by alone."
-                : "Much of what students got here is chance, or the placements ask for different things.";
+    private static Message words(double alpha) {
+        if (alpha >= 0.8) return Message.of("reliability.high");
+        return alpha >= 0.6 ? Message.of("reliability.middling") : Message.of("reliability.low");
     }
 
     /**

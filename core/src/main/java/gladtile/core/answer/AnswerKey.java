@@ -3,6 +3,7 @@ package gladtile.core.answer;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -56,7 +57,7 @@ public record AnswerKey(
         for (ZoneSet set : sets) {
             for (String zone : set.zoneIds()) {
                 if (!inSets.add(zone)) {
-                    throw new OutOfBounds("key.sets", "zone " + zone + " is in two sets; a zone is in one at most");
+                    throw new OutOfBounds("key.sets", Message.of("bound.key.sets", "zone", zone));
                 }
             }
         }

@@ -3,6 +3,7 @@ package gladtile.core.answer;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -39,7 +40,7 @@ public record AnswerTerms(
         tools = StudentTools.USUAL.equals(tools) ? null : tools;
         solution = SolutionPolicy.NEVER.equals(solution) ? null : solution;
         if (language != null && !LANGUAGE.matcher(language).matches()) {
-            throw new OutOfBounds("terms.language", "a language is given by its code, such as de or pt-BR");
+            throw new OutOfBounds("terms.language", Message.of("bound.terms.language"));
         }
         weights = weights == null ? Map.of() : Collections.unmodifiableMap(new TreeMap<>(weights));
         Bounds.count("terms.weights", weights.size(), Bounds.PAGES);

@@ -3,6 +3,7 @@ package gladtile.core.answer;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 import java.util.TreeSet;
 
@@ -95,14 +96,14 @@ public record PieceFacts(
     static void label(String bound, String label) {
         Bounds.text(bound, label, Bounds.LABEL_LENGTH);
         if (label.isBlank() || !label.equals(label.strip())) {
-            throw new OutOfBounds(bound, bound + " takes words without white space around them");
+            throw new OutOfBounds(bound, Message.of("bound.white-space", "bound", bound));
         }
     }
 
     static void value(String bound, double value) {
         Bounds.within(bound, value, -Bounds.VALUE, Bounds.VALUE);
         if (Math.abs(value * IN_ONE - Math.rint(value * IN_ONE)) > 1e-6) {
-            throw new OutOfBounds(bound, bound + " takes at most 3 decimals");
+            throw new OutOfBounds(bound, Message.of("bound.decimals", "bound", bound));
         }
     }
 }

@@ -1,6 +1,7 @@
 package gladtile.core.answer;
 
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 
 /**
  * What placements are worth.
@@ -20,24 +21,24 @@ public record Points(int each, int refusal, int firstTry, boolean belowZero, boo
         Bounds.within("points.firstTry", firstTry, 0, Bounds.POINTS);
     }
 
-    /** The rule in words, such as '2 points, 1 less for each refusal, never below 0'. */
-    public String said() {
-        StringBuilder said = new StringBuilder(count(each));
+    /** The rule, such as '2 points, 1 less for each refusal, never below 0'. */
+    public Message message() {
+        Message all = Message.of("points.each", "points", each);
         if (firstTry > 0) {
-            said.append(", ").append(firstTry).append(" more at the first try");
+            all = and(all, Message.of("points.first-try", "points", firstTry));
         }
         if (parts) {
-            said.append(", a share for what is right of several");
+            all = and(all, Message.of("points.parts"));
         }
         if (refusal > 0) {
-            said.append(", ").append(refusal).append(" less for each refusal");
-            said.append(belowZero ? ", also below 0" : ", never below 0");
+            all = and(all, Message.of("points.refusal", "points", refusal));
+            all = and(all, Message.of(belowZero ? "points.below-zero" : "points.never-below-zero"));
         }
-        return said.toString();
+        return all;
     }
 
-    private static String count(int points) {
-        return points == 1 ? "1 point" : points + " points";
+    private static Message and(Message first, Message next) {
+        return Message.of("points.and", "first", first, "next", next);
     }
 
     /**

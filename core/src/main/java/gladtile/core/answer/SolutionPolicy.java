@@ -3,6 +3,7 @@ package gladtile.core.answer;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 
 /**
  * Whether students may see the solution.
@@ -28,7 +29,7 @@ public record SolutionPolicy(
         if (when == When.AFTER_TRIES) {
             Bounds.within("solution.tries", Bounds.present("solution.tries", tries), 1, Bounds.TRIES);
         } else if (tries != null) {
-            throw new OutOfBounds("solution.tries", "tries are counted only when the solution is shown after them");
+            throw new OutOfBounds("solution.tries", Message.of("bound.solution.tries"));
         }
     }
 }

@@ -3,6 +3,7 @@ package gladtile.core.answer;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.HashSet;
 import java.util.List;
 
@@ -25,7 +26,7 @@ public record ZoneSet(
         Bounds.within("set.zoneIds", zoneIds.size(), 2, Bounds.ZONES_IN_A_SET);
         zoneIds.forEach(zone -> Bounds.id("zone.id", zone));
         if (new HashSet<>(zoneIds).size() < zoneIds.size()) {
-            throw new OutOfBounds("set.zoneIds", "a zone is in a set once");
+            throw new OutOfBounds("set.zoneIds", Message.of("bound.set.zone-ids"));
         }
         choices =
                 choices == null ? List.of() : choices.stream().map(List::copyOf).toList();
@@ -33,7 +34,7 @@ public record ZoneSet(
         for (List<String> row : choices) {
             row.forEach(piece -> Bounds.id("piece.id", piece));
             if (row.size() != zoneIds.size()) {
-                throw new OutOfBounds("set.choices", "a choice has one piece for each zone of the set");
+                throw new OutOfBounds("set.choices", Message.of("bound.set.choices"));
             }
         }
     }

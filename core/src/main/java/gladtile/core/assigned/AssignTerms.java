@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.time.DateTimeException;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -57,12 +58,11 @@ public record AssignTerms(
         Bounds.time("assign.opensAt", opensAt);
         Bounds.time("assign.dueAt", dueAt);
         Bounds.time("assign.closesAt", closesAt);
-        inOrder("opens", opensAt, "is due", dueAt);
-        inOrder("opens", opensAt, "closes", closesAt);
-        inOrder("is due", dueAt, "closes", closesAt);
+        inOrder("bound.assign.opens-when-due", opensAt, dueAt);
+        inOrder("bound.assign.opens-when-closed", opensAt, closesAt);
+        inOrder("bound.assign.due-when-closed", dueAt, closesAt);
         if (lateRefused != null && dueAt == null) {
-            throw new OutOfBounds(
-                    "assign.lateRefused", "it can close when it is due only where it is due at some time");
+            throw new OutOfBounds("assign.lateRefused", Message.of("bound.assign.late-refused"));
         }
     }
 
@@ -85,13 +85,13 @@ public record AssignTerms(
         try {
             return ZoneId.of(Bounds.text("assign.zone", zone, Bounds.ID_LENGTH)).getId();
         } catch (DateTimeException unknown) {
-            throw new OutOfBounds("assign.zone", "there is no time zone '%s'".formatted(zone));
+            throw new OutOfBounds("assign.zone", Message.of("bound.assign.zone", "zone", zone));
         }
     }
 
-    private static void inOrder(String first, Instant one, String second, Instant other) {
+    private static void inOrder(String key, Instant one, Instant other) {
         if (one != null && other != null && !one.isBefore(other)) {
-            throw new OutOfBounds("assign.dates", "it %s at or after the time at which it %s".formatted(first, second));
+            throw new OutOfBounds("assign.dates", Message.of(key));
         }
     }
 

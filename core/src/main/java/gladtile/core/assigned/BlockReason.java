@@ -1,29 +1,26 @@
 package gladtile.core.assigned;
 
 import gladtile.core.attempt.Act;
+import gladtile.core.message.Message;
 import java.time.Instant;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Why a move cannot be made, whatever it is: not a matter of the page, but of the assignment. */
 public enum BlockReason {
-    WITHDRAWN("your teacher took this back"),
-    NOT_OPEN_YET("this is not open yet"),
-    VIEW_ONLY("this is for looking only"),
+    WITHDRAWN,
+    NOT_OPEN_YET,
+    VIEW_ONLY,
     /** A move made meanwhile waits on the device until the pages go on. */
-    PAUSED("your teacher holds everyone for a moment"),
-    EDITING_CLOSED("your teacher closed editing, so it stays as it is"),
-    CLOSED("this is closed, so it stays as it is"),
+    PAUSED,
+    EDITING_CLOSED,
+    CLOSED,
     /** Begun alone, before its student was put into a team. */
-    IN_A_TEAM("you are in a team now, and work there");
+    IN_A_TEAM;
 
-    private final String words;
-
-    BlockReason(String words) {
-        this.words = words;
-    }
-
-    public String words() {
-        return words;
+    /** For a student. */
+    public Message message() {
+        return Message.of("blocked." + name().toLowerCase(Locale.ROOT).replace('_', '-'));
     }
 
     /**

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.time.Instant;
 
 /**
@@ -21,20 +22,20 @@ public record Extension(
             Bounds.within("extension.moreSeconds", moreSeconds, 1, Bounds.SECONDS_MOST);
         }
         if (until == null && moreSeconds == null) {
-            throw new OutOfBounds("extension", "an extension gives a later time, more minutes, or both");
+            throw new OutOfBounds("extension", Message.of("bound.extension"));
         }
     }
 
     /** Itself, when it gives more than the assignment does. */
     public Extension fits(AssignTerms terms) {
         if (until != null && terms.opensAt() != null && !until.isAfter(terms.opensAt())) {
-            throw new OutOfBounds("extension.until", "it ends before the assignment opens");
+            throw new OutOfBounds("extension.until", Message.of("bound.extension.until"));
         }
         if (until != null && terms.dueAt() != null && !until.isAfter(terms.dueAt())) {
-            throw new OutOfBounds("extension.until", "it ends before the others are due, so it would be less time");
+            throw new OutOfBounds("extension.until", Message.of("bound.extension.less-time"));
         }
         if (moreSeconds != null && terms.seconds() == null) {
-            throw new OutOfBounds("extension.moreSeconds", "there is no time limit to add to");
+            throw new OutOfBounds("extension.moreSeconds", Message.of("bound.extension.more-seconds"));
         }
         return this;
     }

@@ -1,6 +1,7 @@
 package gladtile.core.assigned;
 
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
@@ -22,8 +23,8 @@ public final class WallTime {
         if (offsets.isEmpty()) {
             throw new OutOfBounds(
                     bound,
-                    "the clocks go forward just then, so %s is a time that no clock shows"
-                            .formatted(shown.toLocalTime()));
+                    Message.of(
+                            "bound.no-clock-time", "time", shown.toLocalTime().toString()));
         }
         return shown.toInstant(offsets.get(offsets.size() - 1));
     }

@@ -8,6 +8,7 @@ import gladtile.core.answer.ZoneContents;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
+import gladtile.core.message.Message;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
@@ -174,12 +175,12 @@ public record AttemptState(
     private MoveResult made(Move move, AttemptRules rules, Instant at) {
         if (seq >= Bounds.MOVES_IN_AN_ATTEMPT) {
             return new Refused(
-                    Rule.TOO_MANY_MOVES, "an attempt takes at most %d moves".formatted(Bounds.MOVES_IN_AN_ATTEMPT));
+                    Rule.TOO_MANY_MOVES, Message.of("move.too-many-moves", "most", Bounds.MOVES_IN_AN_ATTEMPT));
         }
         Act act = move.act();
         boolean looksOnly = act instanceof Act.Show || act instanceof Act.Open || act instanceof Act.Reveal;
         if (standing == Standing.HANDED_IN && !looksOnly) {
-            return new Refused(Rule.HANDED_IN, "this work was handed in, so nothing on it can be moved");
+            return new Refused(Rule.HANDED_IN, Message.of("move.handed-in"));
         }
         if (act instanceof Act.HandIn) {
             return CheckRules.handIn(this, rules);
@@ -187,10 +188,10 @@ public record AttemptState(
         String page = act.pageId();
         Judge judge = rules.judge(page).orElse(null);
         if (judge == null) {
-            return new Refused(Rule.NO_SUCH_PAGE, "there is no page " + page + " in this work");
+            return new Refused(Rule.NO_SUCH_PAGE, Message.of("move.no-such-page", "page", page));
         }
         if (!PathProgress.isOpen(this, rules, page, at)) {
-            return new Refused(Rule.NOT_OPEN, "the page is not open yet; what leads there must be done first");
+            return new Refused(Rule.NOT_OPEN, Message.of("move.not-open"));
         }
         if (act instanceof Act.Open open) {
             return new Made(
@@ -207,13 +208,13 @@ public record AttemptState(
                                     .revealed(reveal.itemIds())
                                     .state(),
                             Optional.empty())
-                    : new Refused(Rule.NO_SPOT, "nothing on this page shows or hides that");
+                    : new Refused(Rule.NO_SPOT, Message.of("move.no-spot"));
         }
         if (act instanceof Act.Show show) {
             return SolutionRules.of(this, show, judge, rules);
         }
         if (Countdown.over(this, rules, page, at)) {
-            return new Refused(Rule.TIME_IS_UP, "the time for this is up, so it stays as it is");
+            return new Refused(Rule.TIME_IS_UP, Message.of("move.time-is-up"));
         }
         return working(act, page, judge, rules);
     }

@@ -4,6 +4,7 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
 import gladtile.core.answer.Verdict;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -18,11 +19,11 @@ import java.util.Set;
  * @param gone names of placements with work in them that are not in the newer version
  * @param loosened names of pieces and gaps that were right and are not any more
  */
-public record AttemptUpdate(AttemptState state, List<String> gone, List<String> loosened) {
+public record AttemptUpdate(AttemptState state, List<Message> gone, List<Message> loosened) {
     public static AttemptUpdate of(AttemptState was, AttemptRules from, AttemptRules to) {
-        Set<String> gone = new LinkedHashSet<>();
-        Set<String> loosened = new LinkedHashSet<>();
-        Map<String, String> names = new HashMap<>();
+        Set<Message> gone = new LinkedHashSet<>();
+        Set<Message> loosened = new LinkedHashSet<>();
+        Map<String, Message> names = new HashMap<>();
         from.placements().forEach(placement -> names.put(placement.itemId(), placement.name()));
         Map<String, PieceState> pieces = new HashMap<>();
         was.pieces().forEach((id, piece) -> {
@@ -137,7 +138,7 @@ public record AttemptUpdate(AttemptState state, List<String> gone, List<String> 
         return kept;
     }
 
-    private static void said(Set<String> names, Map<String, String> known, String id) {
+    private static void said(Set<Message> names, Map<String, Message> known, String id) {
         if (known.containsKey(id)) {
             names.add(known.get(id));
         }

@@ -17,6 +17,7 @@ import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -52,7 +53,7 @@ final class CheckRules {
             }
         }
         if (!checking.any) {
-            return new Refused(Rule.NOTHING_TO_CHECK, "nothing lies there yet that could be checked");
+            return new Refused(Rule.NOTHING_TO_CHECK, Message.of("move.nothing-to-check"));
         }
         Verdict verdict = Verdict.checked(checking.told).with(null, checking.hint);
         return new Made(checking.next.state(), Optional.of(verdict), checking.outcomes);

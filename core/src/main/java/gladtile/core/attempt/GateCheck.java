@@ -1,6 +1,7 @@
 package gladtile.core.attempt;
 
 import gladtile.core.activity.Opens;
+import gladtile.core.message.Message;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
@@ -70,22 +71,19 @@ final class GateCheck {
                 .toList();
     }
 
-    /** In words for a student; null for nothing. */
-    String words(Opens opens) {
+    /** What it waits for, for a student; null for nothing. */
+    Message words(Opens opens) {
         if (opens == null) {
             return null;
         }
         if (opens instanceof Opens.WhenPages pages) {
             String first =
                     pages.pageIds().stream().filter(id -> !done(id)).findFirst().orElse("");
-            return "Finish this page first: %s".formatted(rules.exits().names().getOrDefault(first, ""));
+            return Message.of("gate.pages", "page", rules.exits().names().getOrDefault(first, ""));
         }
         if (opens instanceof Opens.WhenPoints points) {
-            return "This opens when you have %d %s on this page"
-                    .formatted(points.least(), points.least() == 1 ? "point" : "points");
+            return Message.of("gate.points", "least", points.least());
         }
-        return opens instanceof Opens.WhenSolved
-                ? "This opens when everything on this page is right"
-                : "This opens when a part of this page is right";
+        return Message.of(opens instanceof Opens.WhenSolved ? "gate.solved" : "gate.parts");
     }
 }

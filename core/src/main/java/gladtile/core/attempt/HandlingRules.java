@@ -7,6 +7,7 @@ import gladtile.core.activity.Supply;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
+import gladtile.core.message.Message;
 import java.util.Optional;
 
 /** Turning things over, sliding covers and writing on notes: what no zone judges. */
@@ -27,7 +28,7 @@ final class HandlingRules {
         }
         if (item.traitsOrNone().otherSide() == null
                 || !item.traitsOrNone().otherSide().byTap()) {
-            return new Refused(Rule.NO_OTHER_SIDE, item.name() + " is not turned over by tapping");
+            return new Refused(Rule.NO_OTHER_SIDE, Message.of("move.no-other-side", "item", item.name()));
         }
         return made(new AttemptStateBuilder(state).turnedOver(turn.itemId()));
     }
@@ -38,7 +39,7 @@ final class HandlingRules {
             return noSuchItem();
         }
         if (!(item instanceof Cover)) {
-            return new Refused(Rule.NO_COVER, item.name() + " is no cover");
+            return new Refused(Rule.NO_COVER, Message.of("move.no-cover", "item", item.name()));
         }
         return made(new AttemptStateBuilder(state).slid(slide.coverId(), slide.share()));
     }
@@ -50,7 +51,7 @@ final class HandlingRules {
         }
         boolean source = item.traitsOrNone().supply() != null && !Supply.isCopy(write.noteId());
         if (!(item instanceof Note note) || !note.writable() || source) {
-            return new Refused(Rule.NOT_TO_WRITE_ON, item.name() + " is not to be written on");
+            return new Refused(Rule.NOT_TO_WRITE_ON, Message.of("move.not-to-write-on", "item", item.name()));
         }
         return made(new AttemptStateBuilder(state).written(write.noteId(), write.text()));
     }
@@ -61,7 +62,7 @@ final class HandlingRules {
     }
 
     private static MoveResult noSuchItem() {
-        return new Refused(Rule.NO_SUCH_ITEM, "there is no such thing on this page");
+        return new Refused(Rule.NO_SUCH_ITEM, Message.of("move.no-such-item"));
     }
 
     private static MoveResult made(AttemptStateBuilder next) {

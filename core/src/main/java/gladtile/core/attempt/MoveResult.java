@@ -1,6 +1,7 @@
 package gladtile.core.attempt;
 
 import gladtile.core.answer.Verdict;
+import gladtile.core.message.Message;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,7 +21,7 @@ public sealed interface MoveResult {
         }
     }
 
-    record Refused(Rule rule, String message) implements MoveResult {}
+    record Refused(Rule rule, Message message) implements MoveResult {}
 
     /** The rules that no student's move gets past, whatever is sent. */
     enum Rule {

@@ -6,6 +6,7 @@ import gladtile.core.answer.StudentTools;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
+import gladtile.core.message.Message;
 import java.util.Optional;
 import java.util.Set;
 
@@ -19,24 +20,23 @@ final class OwnWorkRules {
     static MoveResult draw(AttemptState state, Act.Draw draw, AttemptRules rules) {
         OwnWork was = own(state, draw.pageId());
         if (!may(rules).draw() && !erasesOnly(was, draw)) {
-            return new Refused(Rule.NOT_TO_DRAW_ON, "these pages are not to be drawn on");
+            return new Refused(Rule.NOT_TO_DRAW_ON, Message.of("move.not-to-draw-on"));
         }
         if (draw.drawn().stream().anyMatch(OwnWorkRules::erases) && !rules.erasable(draw.pageId())) {
-            return new Refused(Rule.NOT_TO_DRAW_ON, "nothing on this page can be rubbed away");
+            return new Refused(Rule.NOT_TO_DRAW_ON, Message.of("move.nothing-to-erase"));
         }
         OwnWork now = was.drawn(draw);
         boolean rubs = now.points() <= was.points() + CUTS * draw.gone().size();
         // Rubbing out must work on a page that is full, also where it leaves two parts of one stroke.
         if (now.ink().size() > (rubs ? 2 : 1) * Bounds.DRAWN_STROKES) {
-            return new Refused(
-                    Rule.INK_FULL, "a page takes at most %d strokes; erase some".formatted(Bounds.DRAWN_STROKES));
+            return new Refused(Rule.INK_FULL, Message.of("move.too-many-strokes", "most", Bounds.DRAWN_STROKES));
         }
         int others = state.own().entrySet().stream()
                 .filter(one -> !one.getKey().equals(draw.pageId()))
                 .mapToInt(one -> one.getValue().points())
                 .sum();
         if (!rubs && others + now.points() > Bounds.DRAWN_POINTS) {
-            return new Refused(Rule.INK_FULL, "there is too much ink on these pages; erase some");
+            return new Refused(Rule.INK_FULL, Message.of("move.ink-full"));
         }
         return made(state, draw.pageId(), now);
     }
@@ -54,13 +54,11 @@ final class OwnWorkRules {
 
     static MoveResult say(AttemptState state, Act.Say say, AttemptRules rules) {
         if (!may(rules).record()) {
-            return new Refused(Rule.NOT_TO_SPEAK_ON, "nothing is recorded on these pages");
+            return new Refused(Rule.NOT_TO_SPEAK_ON, Message.of("move.not-to-speak-on"));
         }
         OwnWork now = own(state, say.pageId()).saying(say.recording());
         return now.said().size() > Bounds.RECORDINGS
-                ? new Refused(
-                        Rule.TOO_MUCH_SAID,
-                        "a page takes at most %d recordings; take one away".formatted(Bounds.RECORDINGS))
+                ? new Refused(Rule.TOO_MUCH_SAID, Message.of("move.too-many-recordings", "most", Bounds.RECORDINGS))
                 : made(state, say.pageId(), now);
     }
 

@@ -3,6 +3,7 @@ package gladtile.core.attempt;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.attempt.PageExits.Exit;
 import gladtile.core.attempt.PageExits.From;
+import gladtile.core.message.Message;
 import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -20,15 +21,15 @@ import java.util.TreeMap;
  * @param next the page that Next leads to from the one that is open; absent at an end, without the button, or while it
  *     waits
  * @param onward the page that a thing which leads to the next one leads to; absent where there is none, or none yet
- * @param waits what Next waits for, in words; absent when it waits for nothing
- * @param closed the items on the open page that do not lead on yet, and what they wait for, in words
+ * @param waits what Next waits for; absent when it waits for nothing
+ * @param closed the items on the open page that do not lead on yet, and what they wait for
  */
 public record PathProgress(
         List<String> pages,
         @JsonInclude(JsonInclude.Include.NON_NULL) String next,
         @JsonInclude(JsonInclude.Include.NON_NULL) String onward,
-        @JsonInclude(JsonInclude.Include.NON_NULL) String waits,
-        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, String> closed) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Message waits,
+        @JsonInclude(JsonInclude.Include.NON_EMPTY) Map<String, Message> closed) {
 
     /** @param at by the server's clock */
     public static PathProgress of(AttemptState state, AttemptRules rules, Instant at) {
@@ -36,9 +37,9 @@ public record PathProgress(
         GateCheck gate = new GateCheck(state, rules, at);
         From here = exits.from().get(state.pageId());
         String next = null;
-        String waits = null;
+        Message waits = null;
         String further = null;
-        Map<String, String> closed = new TreeMap<>();
+        Map<String, Message> closed = new TreeMap<>();
         if (here != null) {
             String onward = onward(here, state.pageId(), gate);
             if (exits.next() && onward != null) {

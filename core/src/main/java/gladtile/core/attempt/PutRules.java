@@ -11,6 +11,7 @@ import gladtile.core.answer.VerdictReason;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -36,9 +37,9 @@ final class PutRules {
         if (piece == null) {
             return rules.item(put.pageId(), put.pieceId())
                     .<MoveResult>map(item -> item.isPiece()
-                            ? new Refused(Rule.PART_OF_A_GROUP, item.name() + " is part of a group and goes with it")
-                            : new Refused(Rule.FIXED_ITEM, item.name() + " is fixed and cannot be moved"))
-                    .orElseGet(() -> new Refused(Rule.NO_SUCH_ITEM, "there is no such piece on this page"));
+                            ? new Refused(Rule.PART_OF_A_GROUP, Message.of("move.part-of-a-group", "item", item.name()))
+                            : new Refused(Rule.FIXED_ITEM, Message.of("move.fixed", "item", item.name())))
+                    .orElseGet(() -> new Refused(Rule.NO_SUCH_ITEM, Message.of("move.no-such-piece")));
         }
         PutRules putting = new PutRules(state, put, piece);
         return putting.refusal().<MoveResult>map(refused -> refused).orElseGet(() -> putting.made(judge));
@@ -47,22 +48,23 @@ final class PutRules {
     private Optional<Refused> refusal() {
         Supply supply = piece.traitsOrNone().supply();
         if (copy && supply == null) {
-            return Optional.of(new Refused(Rule.NO_SUCH_ITEM, "no copies come off " + piece.name()));
+            return Optional.of(new Refused(Rule.NO_SUCH_ITEM, Message.of("move.no-copies", "item", piece.name())));
         }
         if (!copy && supply != null) {
-            return Optional.of(new Refused(Rule.SUPPLY_STAYS, "copies come off " + piece.name() + "; it stays itself"));
+            return Optional.of(new Refused(Rule.SUPPLY_STAYS, Message.of("move.supply-stays", "item", piece.name())));
         }
         if (was != null && was.settled()) {
-            return Optional.of(new Refused(Rule.ALREADY_SETTLED, "that piece is where it belongs and rests there"));
+            return Optional.of(new Refused(Rule.ALREADY_SETTLED, Message.of("move.already-settled")));
         }
         if (copy && was == null && state.copiesOf(piece.id()) >= supply.most()) {
-            return Optional.of(
-                    new Refused(Rule.NO_MORE_COPIES, "%s has no more than %d".formatted(piece.name(), supply.most())));
+            return Optional.of(new Refused(
+                    Rule.NO_MORE_COPIES,
+                    Message.of("move.no-more-copies", "item", piece.name(), "most", supply.most())));
         }
         if (put.turn() != null
                 && !(piece.movement() instanceof Movement.Turns)
                 && put.turn() != piece.frame().turn()) {
-            return Optional.of(new Refused(Rule.MAY_NOT_TURN, piece.name() + " cannot be turned"));
+            return Optional.of(new Refused(Rule.MAY_NOT_TURN, Message.of("move.may-not-turn", "item", piece.name())));
         }
         return Optional.empty();
     }

@@ -3,6 +3,7 @@ package gladtile.core.attempt;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import gladtile.core.activity.FileRef;
+import gladtile.core.message.Message;
 
 /**
  * What a student said.
@@ -15,7 +16,7 @@ public record Recording(String id, FileRef file, int seconds) {
         Bounds.id("recording.id", id);
         Bounds.within("recording.seconds", seconds, 0, Bounds.RECORDED_SECONDS);
         if (!Bounds.present("recording.file", file).isRecording() && !file.isVideo()) {
-            throw new OutOfBounds("recording.file", "what is said is kept as a recording, not as " + file.mediaType());
+            throw new OutOfBounds("recording.file", Message.of("bound.recording.file", "mediaType", file.mediaType()));
         }
     }
 }

@@ -10,6 +10,7 @@ import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
+import gladtile.core.message.Message;
 import gladtile.core.typed.TypedSolution;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,7 +30,7 @@ final class SolutionRules {
         if (solution.oneByOne() == (show.itemId() == null)) {
             return new Refused(
                     Rule.SOLUTION_NOT_SHOWN,
-                    solution.oneByOne() ? "the solution is shown piece by piece" : "the solution is shown all at once");
+                    solution.oneByOne() ? Message.of("move.solution-one-by-one") : Message.of("move.solution-at-once"));
         }
         List<Placement> wanted = new ArrayList<>();
         for (Placement placement : rules.placements()) {
@@ -64,7 +65,7 @@ final class SolutionRules {
     }
 
     private static MoveResult notShown() {
-        return new Refused(Rule.SOLUTION_NOT_SHOWN, "there is no solution to be seen there now");
+        return new Refused(Rule.SOLUTION_NOT_SHOWN, Message.of("move.solution-not-shown"));
     }
 
     private static void show(AttemptStateBuilder next, Placement placement, Judge judge, AttemptRules rules) {

@@ -9,6 +9,7 @@ import gladtile.core.answer.Verdict.Says;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
+import gladtile.core.message.Message;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
 import java.util.List;
@@ -23,18 +24,18 @@ final class TypingRules {
     static MoveResult of(AttemptState state, Act.Type type, AttemptRules rules) {
         Item item = rules.item(type.pageId(), type.gapId()).orElse(null);
         if (item == null) {
-            return new Refused(Rule.NO_SUCH_ITEM, "there is no such gap on this page");
+            return new Refused(Rule.NO_SUCH_ITEM, Message.of("move.no-such-gap"));
         }
         if (!(item instanceof Gap)) {
-            return new Refused(Rule.NO_GAP, item.name() + " is not to be typed into");
+            return new Refused(Rule.NO_GAP, Message.of("move.no-gap", "item", item.name()));
         }
         TypedState was = state.typed().getOrDefault(type.gapId(), EMPTY);
         if (was.taken() || state.shown().contains(type.gapId())) {
-            return new Refused(Rule.ALREADY_SETTLED, "what stands there is right and rests");
+            return new Refused(Rule.ALREADY_SETTLED, Message.of("move.gap-settled"));
         }
         TypedKey key = rules.typed(type.gapId()).orElse(null);
         if (key != null && key.tries() != null && was.tries() >= key.tries()) {
-            return new Refused(Rule.NO_MORE_TRIES, "that gap was tried as often as it may be");
+            return new Refused(Rule.NO_MORE_TRIES, Message.of("move.no-more-tries"));
         }
         TypedState typed = new TypedState(type.text(), Says.NOT_JUDGED, was.tries(), was.solvedAt());
         boolean now =

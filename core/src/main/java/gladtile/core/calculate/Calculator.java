@@ -1,6 +1,7 @@
 package gladtile.core.calculate;
 
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 import java.math.BigInteger;
 import org.apache.commons.numbers.fraction.BigFraction;
 
@@ -35,15 +36,15 @@ public final class Calculator {
     public record Result(CalculatedNumber number) implements Outcome {}
 
     /** @param message for whoever typed it @param at where it went wrong, 0 the first character; -1 for no single place */
-    public record Refused(String message, int at) implements Outcome {}
+    public record Refused(Message message, int at) implements Outcome {}
 
     /** Leaves the computation with a refusal; never seen outside. */
     private static final class Stop extends RuntimeException {
         private static final long serialVersionUID = 1;
         private final transient Refused refused;
 
-        Stop(String message, int at) {
-            super(message, null, false, false);
+        Stop(Message message, int at) {
+            super(message.key(), null, false, false);
             refused = new Refused(message, at);
         }
     }
@@ -54,12 +55,12 @@ public final class Calculator {
     public static Outcome of(String typed) {
         Bounds.present("calculation", typed);
         if (typed.length() > LENGTH) {
-            return new Refused("A line has at most %d signs.".formatted(LENGTH), LENGTH);
+            return new Refused(Message.of("calculator.too-long", "most", LENGTH), LENGTH);
         }
         Calculator calculator = new Calculator(typed);
         try {
             if (calculator.peek() == 0) {
-                return new Refused("There is nothing to work out yet.", 0);
+                return new Refused(Message.of("calculator.nothing"), 0);
             }
             BigFraction sum = calculator.sum();
             if (calculator.peek() != 0) {
@@ -82,9 +83,9 @@ public final class Calculator {
     private Stop unexpected() {
         char sign = peek();
         if (sign == 0) {
-            return new Stop("Something is missing at the end.", text.length());
+            return new Stop(Message.of("calculator.ends-early"), text.length());
         }
-        return new Stop("“%s” does not fit here.".formatted(sign), at);
+        return new Stop(Message.of("calculator.does-not-fit", "sign", sign), at);
     }
 
     private BigFraction sum() {
@@ -113,7 +114,7 @@ public final class Calculator {
                 int where = at++;
                 BigFraction by = power().number();
                 if (by.equals(BigFraction.ZERO)) {
-                    throw new Stop("Nothing can be divided by 0.", where);
+                    throw new Stop(Message.of("calculator.divided-by-zero"), where);
                 }
                 product = held(product.divide(by));
             } else if (sign == '(') {
@@ -159,18 +160,18 @@ public final class Calculator {
         // Either part may carry the sign.
         if (!by.getDenominator().abs().equals(BigInteger.ONE)
                 || by.getNumerator().abs().compareTo(BigInteger.valueOf(POWER)) > 0) {
-            throw new Stop("A power is a whole number from -%d to %d.".formatted(POWER, POWER), where);
+            throw new Stop(Message.of("calculator.power", "least", POWER, "most", POWER), where);
         }
         int power = by.intValue();
         if (power <= 0 && base.equals(BigFraction.ZERO)) {
-            throw new Stop("0 has no such power.", where);
+            throw new Stop(Message.of("calculator.no-power"), where);
         }
         return held(base.pow(power));
     }
 
     private void deeper() {
         if (++depth > DEEP) {
-            throw new Stop("Brackets and signs lie within each other at most %d deep.".formatted(DEEP), at);
+            throw new Stop(Message.of("calculator.too-deep", "most", DEEP), at);
         }
     }
 
@@ -181,7 +182,7 @@ public final class Calculator {
             BigFraction within = sum();
             depth--;
             if (peek() != ')') {
-                throw peek() == 0 ? new Stop("This bracket is not closed.", opened) : unexpected();
+                throw peek() == 0 ? new Stop(Message.of("calculator.bracket-open"), opened) : unexpected();
             }
             at++;
             return within;
@@ -216,7 +217,7 @@ public final class Calculator {
         int bits = Math.max(
                 number.getNumerator().bitLength(), number.getDenominator().bitLength());
         if (bits > DIGITS / Math.log10(2)) {
-            throw new Stop("That would have more than %d digits.".formatted(DIGITS), -1);
+            throw new Stop(Message.of("calculator.too-many-digits", "most", DIGITS), -1);
         }
         return number;
     }

@@ -9,6 +9,8 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.measure.Outline;
 import gladtile.core.measure.ZoneArea;
+import gladtile.core.message.Message;
+import gladtile.core.message.Wording;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -22,6 +24,9 @@ final class CheckedPage {
     final Page page;
     final AnswerKey key;
     final Pictures pictures;
+    /** For what a mend writes on the page. */
+    final Wording wording;
+
     final List<Item> pieces;
     final List<Zone> zones;
     /** Zone id to the piece that it moves with. */
@@ -35,7 +40,8 @@ final class CheckedPage {
     private final Map<String, ZoneArea> areas = new HashMap<>();
     private final List<Finding> findings = new ArrayList<>();
 
-    CheckedPage(Page page, AnswerKey key, Pictures pictures) {
+    CheckedPage(Page page, AnswerKey key, Pictures pictures, Wording wording) {
+        this.wording = wording;
         this.page = page;
         this.key = key;
         this.pictures = pictures;
@@ -99,16 +105,19 @@ final class CheckedPage {
         return letters;
     }
 
-    String called(Zone zone) {
-        String name = zone.name();
-        return name.equals("Drop zone") ? "zone " + letter(zone) : "“" + name + "”";
+    Message called(Zone zone) {
+        return zone.ownName().isEmpty() ? Message.of("item.zone", "letter", letter(zone)) : quoted(zone.name());
     }
 
-    String called(Item item) {
-        return item instanceof Zone zone ? called(zone) : "“" + item.name() + "”";
+    Message called(Item item) {
+        return item instanceof Zone zone ? called(zone) : quoted(item.name());
     }
 
-    void found(Finding.Kind kind, List<String> itemIds, String words, List<Mend> mends) {
+    private static Message quoted(Message name) {
+        return Message.of("item.quoted", "name", name);
+    }
+
+    void found(Finding.Kind kind, List<String> itemIds, Message words, List<Mend> mends) {
         findings.add(new Finding(kind, page.id(), itemIds, words, mends));
     }
 

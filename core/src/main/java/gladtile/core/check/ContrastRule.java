@@ -9,10 +9,10 @@ import gladtile.core.activity.WordStyle;
 import gladtile.core.activity.Words;
 import gladtile.core.edit.Edit;
 import gladtile.core.measure.Contrast;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * Words that are hard to tell from what is behind them: below the contrast that WCAG 2.2 asks (1.4.3: 4.5 to 1, and
@@ -54,18 +54,24 @@ final class ContrastRule {
             if (mends.isEmpty() && worst(behind, colour) >= wanted) {
                 Edit edit = ItemTexts.coloured(on.page.id(), item, colour).orElse(null);
                 if (edit != null) {
-                    mends.add(new Mend(colour.equals(DARK) ? "Make them dark" : "Make them white", edit));
+                    mends.add(new Mend(
+                            colour.equals(DARK)
+                                    ? Message.of("page-check.mend.make-dark")
+                                    : Message.of("page-check.mend.make-white"),
+                            edit));
                 }
             }
         }
         on.found(
                 Finding.Kind.HARD_TO_READ,
                 List.of(item.id()),
-                String.format(
-                        Locale.ROOT,
-                        "%s stands out from what is behind it by %.1f to 1 only; %.1f to 1 are needed.",
+                Message.of(
+                        "page-check.hard-to-read",
+                        "item",
                         on.called(item),
+                        "ratio",
                         Math.floor(ratio * 10) / 10,
+                        "wanted",
                         wanted),
                 mends);
     }

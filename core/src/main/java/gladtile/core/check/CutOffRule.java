@@ -14,6 +14,7 @@ import gladtile.core.activity.Words;
 import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetWords;
 import gladtile.core.measure.WordFit;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
@@ -78,11 +79,12 @@ final class CutOffRule {
         on.found(
                 Finding.Kind.WORDS_CUT_OFF,
                 List.of(item.id()),
-                "Words of %s run over the edge of their box.".formatted(on.called(item)),
+                Message.of("page-check.words-over-edge", "item", on.called(item)),
                 smaller == null
                         ? List.of()
                         : List.of(new Mend(
-                                "Make the words smaller", new SetBody(on.page.id(), withWords.apply(smaller)))));
+                                Message.of("page-check.mend.smaller-words"),
+                                new SetBody(on.page.id(), withWords.apply(smaller)))));
     }
 
     private static void cells(CheckedPage on, Table table) {
@@ -119,10 +121,11 @@ final class CutOffRule {
         on.found(
                 Finding.Kind.WORDS_CUT_OFF,
                 List.of(table.id()),
-                over == 1
-                        ? "Words in a cell of %s run over its edge.".formatted(on.called(table))
-                        : "Words in %d cells of %s run over their edges.".formatted(over, on.called(table)),
-                mended ? List.of(new Mend("Make the words smaller", new SetBody(on.page.id(), smaller))) : List.of());
+                Message.of("page-check.cells-over-edge", "count", over, "table", on.called(table)),
+                mended
+                        ? List.of(new Mend(
+                                Message.of("page-check.mend.smaller-words"), new SetBody(on.page.id(), smaller)))
+                        : List.of());
     }
 
     private static boolean runsOver(WordContent words, Frame box, double edge) {
@@ -182,12 +185,12 @@ final class CutOffRule {
                 Finding.Kind.WORDS_CUT_OFF,
                 List.of(words.id()),
                 off
-                        ? "Words of %s run off the page, so they are cut off.".formatted(on.called(words))
-                        : "Words of %s run over the edge of their box.".formatted(on.called(words)),
+                        ? Message.of("page-check.words-off-page", "item", on.called(words))
+                        : Message.of("page-check.words-over-edge", "item", on.called(words)),
                 y < 20 || content.text().length() > LONG
                         ? List.of()
                         : List.of(new Mend(
-                                "Break them into lines",
+                                Message.of("page-check.mend.break-lines"),
                                 new SetWords(
                                         on.page.id(),
                                         words.id(),

@@ -9,6 +9,7 @@ import gladtile.core.edit.Decide;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.RemoveItem;
 import gladtile.core.edit.SetFacts;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -28,7 +29,7 @@ final class DecisionRules {
                 on.found(
                         Finding.Kind.NOTHING_SAID,
                         List.of(gap.id()),
-                        "Nothing is said of what is right in %s, so nobody can get it right.".formatted(on.called(gap)),
+                        Message.of("page-check.nothing-said", "gap", on.called(gap)),
                         List.of());
             }
         }
@@ -45,21 +46,28 @@ final class DecisionRules {
         List<Mend> mends = new ArrayList<>();
         String pageId = on.page.id();
         if (on.belongsSomewhere(piece)) {
-            mends.add(new Mend("Turned away in all others", all(pageId, piece, open, null)));
+            mends.add(new Mend(Message.of("page-check.mend.turned-away-elsewhere"), all(pageId, piece, open, null)));
         } else {
             open.stream()
                     .limit(ZONES_OFFERED)
-                    .forEach(zone ->
-                            mends.add(new Mend("Belongs in " + on.letter(zone), all(pageId, piece, open, zone))));
+                    .forEach(zone -> mends.add(new Mend(
+                            Message.of("page-check.mend.belongs-in", "letter", on.letter(zone)),
+                            all(pageId, piece, open, zone))));
             mends.add(new Mend(
-                    "Not an answer anywhere",
+                    Message.of("page-check.mend.nowhere"),
                     new SetFacts(pageId, piece.id(), on.key.facts(piece.id()).withNowhere(true))));
         }
-        String where = open.size() == 1 ? on.called(open.get(0)) : open.size() + " zones";
         on.found(
                 Finding.Kind.UNDECIDED,
                 List.of(piece.id()),
-                "%s is not decided for %s. It would be turned away there.".formatted(on.called(piece), where),
+                Message.of(
+                        "page-check.undecided",
+                        "piece",
+                        on.called(piece),
+                        "count",
+                        open.size(),
+                        "zone",
+                        on.called(open.get(0))),
                 mends);
     }
 
@@ -78,13 +86,13 @@ final class DecisionRules {
         }
         List<Mend> mends = on.page
                 .item(zone.id())
-                .map(item -> List.of(new Mend("Delete the zone", new RemoveItem(on.page.id(), zone.id()))))
+                .map(item -> List.of(
+                        new Mend(Message.of("page-check.mend.delete-zone"), new RemoveItem(on.page.id(), zone.id()))))
                 .orElse(List.of());
         on.found(
                 Finding.Kind.NOTHING_FITS,
                 List.of(zone.id()),
-                "Nothing belongs in %s. Students would look for something that is not there."
-                        .formatted(on.called(zone)),
+                Message.of("page-check.nothing-fits", "zone", on.called(zone)),
                 mends);
     }
 }

@@ -1,7 +1,9 @@
 package gladtile.core.check;
 
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Something that would trip students up.
@@ -10,56 +12,51 @@ import java.util.List;
  * @param words what is the matter and what comes of it
  * @param mends the best first; may be empty
  */
-public record Finding(Kind kind, String pageId, List<String> itemIds, String words, List<Mend> mends) {
+public record Finding(Kind kind, String pageId, List<String> itemIds, Message words, List<Mend> mends) {
     /** What is looked for. */
     public enum Kind {
-        UNDECIDED("Undecided"),
-        NOTHING_FITS("Nothing fits"),
-        CANNOT_REACH("Out of reach"),
-        HOLDS_TOO_FEW("Holds too few"),
-        TOTAL_NOT_REACHED("Total out of reach"),
-        ORDER_UNCLEAR("Order unclear"),
-        ZONES_OVERLAP("Zones overlap"),
-        DOES_NOT_FIT("Does not fit"),
-        VALUE_OUT_OF_REACH("Value out of reach"),
-        TURN_OUT_OF_REACH("Turn out of reach"),
-        TICKS_TOO_CLOSE("Ticks too close"),
-        NOTHING_SHOWS_IT("Nothing shows it"),
-        REGION_TOO_SMALL("No room where zones cross"),
-        STARTS_INSIDE("Starts inside"),
-        HIDDEN("Hidden"),
-        OFF_PAGE("Off the page"),
-        HARD_TO_READ("Hard to read"),
-        SMALL_TARGET("Small target"),
-        NO_DESCRIPTION("No description"),
-        READING_ORDER("Reading order"),
-        TYPED_CONTRADICTS("Contradiction"),
-        SMALL_WORDS("Small words"),
-        SAME_NAME("Same name"),
-        NOTHING_SAID("No answer set"),
-        LEADS_NOWHERE("Leads nowhere"),
-        LOOKS_LIKE_A_LINK("Looks like a link"),
-        NEVER_SEEN("Never seen"),
-        NO_WAY_BACK("No way back"),
-        NO_WAY_ON("No way to an end"),
-        NO_EXIT("Loop without exit"),
-        NEVER_OPENS("Never opens"),
-        OPENS_AT_ONCE("Opens at once"),
-        WORDS_CUT_OFF("Words cut off"),
-        NEVER_SHOWN("Never shown"),
-        NO_CAPTIONS("No captions"),
-        GAP_TOO_NARROW("Gap too narrow"),
-        SAME_LOOK("Same look");
-
-        private final String title;
-
-        Kind(String title) {
-            this.title = title;
-        }
+        UNDECIDED,
+        NOTHING_FITS,
+        CANNOT_REACH,
+        HOLDS_TOO_FEW,
+        TOTAL_NOT_REACHED,
+        ORDER_UNCLEAR,
+        ZONES_OVERLAP,
+        DOES_NOT_FIT,
+        VALUE_OUT_OF_REACH,
+        TURN_OUT_OF_REACH,
+        TICKS_TOO_CLOSE,
+        NOTHING_SHOWS_IT,
+        REGION_TOO_SMALL,
+        STARTS_INSIDE,
+        HIDDEN,
+        OFF_PAGE,
+        HARD_TO_READ,
+        SMALL_TARGET,
+        NO_DESCRIPTION,
+        READING_ORDER,
+        TYPED_CONTRADICTS,
+        SMALL_WORDS,
+        SAME_NAME,
+        NOTHING_SAID,
+        LEADS_NOWHERE,
+        LOOKS_LIKE_A_LINK,
+        NEVER_SEEN,
+        NO_WAY_BACK,
+        NO_WAY_ON,
+        NO_EXIT,
+        NEVER_OPENS,
+        OPENS_AT_ONCE,
+        WORDS_CUT_OFF,
+        NEVER_SHOWN,
+        NO_CAPTIONS,
+        GAP_TOO_NARROW,
+        SAME_LOOK;
 
         /** In two or three words, for the card. */
-        public String title() {
-            return title;
+        public Message title() {
+            return Message.of(
+                    "page-check.title." + name().toLowerCase(Locale.ROOT).replace('_', '-'));
         }
     }
 

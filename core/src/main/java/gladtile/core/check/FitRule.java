@@ -10,6 +10,7 @@ import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.Outline;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -35,7 +36,7 @@ final class FitRule {
                 on.found(
                         Finding.Kind.DOES_NOT_FIT,
                         List.of(zone.id()),
-                        "%s is larger than %s, where it belongs.".formatted(on.called(large), on.called(zone)),
+                        Message.of("page-check.larger-than-zone", "piece", on.called(large), "zone", on.called(zone)),
                         mends(on, zone, rule, belonging));
             }
             if (!belonging.isEmpty() && !ZoneCapacity.fits(zone, rule, belonging)) {
@@ -54,21 +55,23 @@ final class FitRule {
                 || piece.frame().height() > zone.frame().height() * 1.15;
     }
 
-    private static String words(CheckedPage on, Zone zone, List<Item> belonging) {
+    private static Message words(CheckedPage on, Zone zone, List<Item> belonging) {
         boolean copies =
                 belonging.stream().anyMatch(piece -> piece.traitsOrNone().supply() != null);
-        boolean one = belonging.size() == 1;
-        String what = one
-                ? (copies ? "The copies of " + on.called(belonging.get(0)) + " that" : "The piece that")
-                : "The %d pieces%s that".formatted(belonging.size(), copies ? ", with their copies," : "");
-        return "%s %s in %s %s more room than its %.0f × %.0f."
-                .formatted(
-                        what,
-                        one && !copies ? "belongs" : "belong",
-                        on.called(zone),
-                        one && !copies ? "needs" : "need",
-                        zone.frame().width(),
-                        zone.frame().height());
+        return Message.of(
+                "page-check.does-not-fit",
+                "count",
+                belonging.size(),
+                "copies",
+                copies,
+                "piece",
+                on.called(belonging.get(0)),
+                "zone",
+                on.called(zone),
+                "width",
+                Math.round(zone.frame().width()),
+                "height",
+                Math.round(zone.frame().height()));
     }
 
     /** Zones that are answered together hold one piece each. */
@@ -83,7 +86,7 @@ final class FitRule {
         if (item != null) {
             larger(on, zone, rule, belonging)
                     .ifPresent(frame -> mends.add(new Mend(
-                            "Make %s larger".formatted(on.letter(zone)),
+                            Message.of("page-check.mend.larger-zone", "letter", on.letter(zone)),
                             new SetFrame(on.page.id(), item.id(), frame))));
         }
         for (int percent = 90; percent >= 40; percent -= 10) {
@@ -93,7 +96,8 @@ final class FitRule {
             if (ZoneCapacity.fits(zone, rule, smaller)) {
                 List<Edit> edits = new ArrayList<>();
                 smaller.forEach(piece -> edits.add(new SetFrame(on.page.id(), piece.id(), piece.frame())));
-                mends.add(new Mend("Pieces at %d %%".formatted(percent), CompositeEdit.orOne(edits)));
+                mends.add(new Mend(
+                        Message.of("page-check.mend.pieces-at", "percent", percent), CompositeEdit.orOne(edits)));
                 break;
             }
         }

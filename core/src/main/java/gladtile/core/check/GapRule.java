@@ -7,6 +7,7 @@ import gladtile.core.activity.WordStyle;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.WordFit;
+import gladtile.core.message.Message;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
 import gladtile.core.typed.TypedRule;
@@ -59,9 +60,16 @@ final class GapRule {
         on.found(
                 Finding.Kind.GAP_TOO_NARROW,
                 List.of(gap.id()),
-                "“%s” does not fit in %s, so part of it is not seen while it is typed."
-                        .formatted(longest.length() > 40 ? longest.substring(0, 40) + "…" : longest, on.called(gap)),
-                fits ? List.of(new Mend("Make it wider", new SetFrame(on.page.id(), gap.id(), wider))) : List.of());
+                Message.of(
+                        "page-check.gap-too-narrow",
+                        "word",
+                        longest.length() > 40 ? longest.substring(0, 40) + "…" : longest,
+                        "gap",
+                        on.called(gap)),
+                fits
+                        ? List.of(new Mend(
+                                Message.of("page-check.mend.wider"), new SetFrame(on.page.id(), gap.id(), wider)))
+                        : List.of());
     }
 
     private static void near(CheckedPage on, Gap one, Gap other) {
@@ -85,8 +93,14 @@ final class GapRule {
             on.found(
                     Finding.Kind.TYPED_CONTRADICTS,
                     List.of(lenient.id(), exact.id()),
-                    "%s takes %s too, which is the answer of %s. Its tolerance is too large to tell them apart."
-                            .formatted(on.called(lenient), TypedSolution.of(rule(on, exact)), on.called(exact)),
+                    Message.of(
+                            "page-check.takes-others-answer",
+                            "gap",
+                            on.called(lenient),
+                            "answer",
+                            TypedSolution.of(rule(on, exact)),
+                            "other",
+                            on.called(exact)),
                     List.of());
         }
     }

@@ -16,6 +16,7 @@ import gladtile.core.attempt.Score;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetPageLinks;
 import gladtile.core.edit.SetTraits;
+import gladtile.core.message.Message;
 import gladtile.core.pagemap.PageMap;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -41,35 +42,37 @@ final class GateRule {
 
     private void page(Page page) {
         for (LinkSource one : LinkSource.on(page)) {
-            String why = never(page, one.opens());
+            Message why = never(page, one.opens());
             if (why != null) {
                 Item item = page.item(one.itemId()).orElseThrow();
                 Edit edit =
                         new SetTraits(page.id(), item.id(), item.traitsOrNone().withOpens(null));
-                found(page, List.of(item.id()), "“%s” never leads on: %s.".formatted(one.name(), why), edit);
+                found(
+                        page,
+                        List.of(item.id()),
+                        Message.of("page-check.never-leads", "name", one.name(), "why", why),
+                        edit);
             }
         }
-        String why = activity.next(page.id()).isEmpty() ? null : never(page, activity.gate(page));
+        Message why = activity.next(page.id()).isEmpty() ? null : never(page, activity.gate(page));
         if (why != null) {
             // Where all pages wait, only this one is let off: it opens with its first point, or at once.
             Edit edit = new SetPageLinks(page.id(), page.leads().withOpens(null));
-            List<Mend> mends = page.leads().opens() == null ? List.of() : List.of(new Mend("It opens at once", edit));
+            List<Mend> mends = page.leads().opens() == null
+                    ? List.of()
+                    : List.of(new Mend(Message.of("page-check.mend.opens-at-once"), edit));
             found.add(new Finding(
                     Finding.Kind.NEVER_OPENS,
                     page.id(),
                     List.of(),
-                    "Next of page “%s” never opens: %s.".formatted(page.name(), why),
+                    Message.of("page-check.next-never-opens", "page", page.name(), "why", why),
                     mends));
         }
         atOnce(page);
         boolean nothing = activity.firstTime(page).isPresent() && placements(page) == 0;
         if (nothing) {
             Edit edit = new SetPageLinks(page.id(), page.leads().withFirst(null));
-            found(
-                    page,
-                    List.of(),
-                    "Page “%s” branches, but there is nothing on it to be right at.".formatted(page.name()),
-                    edit);
+            found(page, List.of(), Message.of("page-check.branches-on-nothing", "page", page.name()), edit);
         }
     }
 
@@ -84,10 +87,9 @@ final class GateRule {
                         Finding.Kind.OPENS_AT_ONCE,
                         page.id(),
                         List.of(one.itemId()),
-                        "“%s” waits until the page is solved, and there is nothing on it to solve: it is open at once."
-                                .formatted(one.name()),
+                        Message.of("page-check.waits-for-nothing", "name", one.name()),
                         List.of(new Mend(
-                                "It does not wait",
+                                Message.of("page-check.mend.does-not-wait"),
                                 new SetTraits(
                                         page.id(),
                                         one.itemId(),
@@ -104,25 +106,26 @@ final class GateRule {
                     Finding.Kind.OPENS_AT_ONCE,
                     page.id(),
                     List.of(),
-                    "Next of page “%s” waits until it is solved, and there is nothing on it to solve: it is open at once."
-                            .formatted(page.name()),
+                    Message.of("page-check.next-waits-for-nothing", "page", page.name()),
                     List.of(new Mend(
-                            "It does not wait",
+                            Message.of("page-check.mend.does-not-wait"),
                             new SetPageLinks(page.id(), page.leads().withOpens(null))))));
         }
     }
 
-    private void found(Page page, List<String> items, String words, Edit edit) {
-        String label = edit instanceof SetPageLinks ? "Take the branch away" : "It opens at once";
+    private void found(Page page, List<String> items, Message words, Edit edit) {
+        Message label = edit instanceof SetPageLinks
+                ? Message.of("page-check.mend.no-branch")
+                : Message.of("page-check.mend.opens-at-once");
         found.add(new Finding(Finding.Kind.NEVER_OPENS, page.id(), items, words, List.of(new Mend(label, edit))));
     }
 
     /** Why that never comes to be, in words; null when it can. */
-    private String never(Page page, Opens opens) {
+    private Message never(Page page, Opens opens) {
         if (opens instanceof Opens.WhenPoints points) {
             double most = Score.mostOfPage(rules, page.id());
             return points.least() > most
-                    ? "it waits for %d points, and the page gives %.0f at most".formatted(points.least(), most)
+                    ? Message.of("page-check.why.points", "least", points.least(), "most", most)
                     : null;
         }
         if (opens instanceof Opens.WhenPages pages) {
@@ -133,29 +136,29 @@ final class GateRule {
             page.zones().forEach(zone -> there.add(zone.id()));
             page.gaps().forEach(gap -> there.add(gap.id()));
             boolean gone = parts.ids().stream().noneMatch(there::contains);
-            return gone ? "what it waits for was deleted" : late(page, Set.copyOf(parts.ids()));
+            return gone ? Message.of("page-check.why.deleted") : late(page, Set.copyOf(parts.ids()));
         }
         return opens == null ? null : late(page, null);
     }
 
-    private String never(Page page, Opens.WhenPages pages) {
+    private Message never(Page page, Opens.WhenPages pages) {
         for (String id : pages.pageIds()) {
             Page awaited = activity.page(id).orElse(null);
             if (awaited == null) {
                 continue;
             }
-            String late = late(awaited, null);
+            Message late = late(awaited, null);
             if (late != null) {
                 return late;
             }
         }
         return pages.pageIds().stream().noneMatch(id -> activity.page(id).isPresent())
-                ? "the pages it waits for were deleted"
+                ? Message.of("page-check.why.pages-deleted")
                 : behind(page, pages);
     }
 
     /** A page that students come to only through what waits for it. Null when each can be come to otherwise. */
-    private String behind(Page page, Opens.WhenPages pages) {
+    private Message behind(Page page, Opens.WhenPages pages) {
         Activity without = activity;
         for (LinkSource one : LinkSource.on(page)) {
             if (pages.equals(one.opens())) {
@@ -176,24 +179,24 @@ final class GateRule {
                 .flatMap(id -> activity.page(id).stream())
                 .filter(awaited -> !awaited.leads().aside())
                 .findFirst()
-                .map(awaited -> "students come to page “%s” only behind it".formatted(awaited.name()))
+                .map(awaited -> Message.of("page-check.why.behind", "page", awaited.name()))
                 .orElse(null);
     }
 
     /** What is judged when the work is handed in is never right before. */
-    private String late(Page page, Set<String> parts) {
+    private Message late(Page page, Set<String> parts) {
         AnswerKey key = activity.key();
         for (Zone zone : page.zones()) {
             boolean counts = parts == null || parts.contains(zone.id());
             if (counts && key.rule(zone.id()).when() == JudgeTiming.ON_HAND_IN && isWanted(page, zone)) {
-                return "what is put in “%s” is judged only when the work is handed in".formatted(zone.name());
+                return Message.of("page-check.why.zone-on-hand-in", "zone", zone.name());
             }
         }
         for (Gap gap : page.gaps()) {
             TypedKey typed = key.typed().get(gap.id());
             boolean counts = parts == null || parts.contains(gap.id());
             if (counts && typed != null && typed.when() == JudgeTiming.ON_HAND_IN) {
-                return "“%s” is judged only when the work is handed in".formatted(gap.name());
+                return Message.of("page-check.why.gap-on-hand-in", "gap", gap.name());
             }
         }
         return null;

@@ -5,6 +5,7 @@ import gladtile.core.activity.Link;
 import gladtile.core.activity.LinkSource;
 import gladtile.core.activity.Video;
 import gladtile.core.edit.SetTraits;
+import gladtile.core.message.Message;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -25,9 +26,9 @@ final class HiddenItemRule {
                 on.found(
                         Finding.Kind.NEVER_SHOWN,
                         List.of(item.id()),
-                        "%s begins hidden, and nothing on the page shows it.".formatted(on.called(item)),
+                        Message.of("page-check.never-shown", "item", on.called(item)),
                         List.of(new Mend(
-                                "Show it from the beginning",
+                                Message.of("page-check.mend.show"),
                                 new SetTraits(
                                         on.page.id(),
                                         item.id(),
@@ -37,8 +38,7 @@ final class HiddenItemRule {
                 on.found(
                         Finding.Kind.NO_CAPTIONS,
                         List.of(item.id()),
-                        "%s has sound and no captions, so who cannot hear it misses what is said."
-                                .formatted(on.called(item)),
+                        Message.of("page-check.no-captions", "item", on.called(item)),
                         List.of());
             }
         }

@@ -4,6 +4,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Zone;
 import gladtile.core.activity.ZoneLook;
 import gladtile.core.edit.SetBody;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /** Hidden drop zones where nothing that is seen tells that something goes there. */
@@ -20,9 +21,10 @@ final class HiddenZoneRule {
             on.found(
                     Finding.Kind.NOTHING_SHOWS_IT,
                     List.of(zone.id()),
-                    "%s is not seen, and nothing beneath it tells that something goes there."
-                            .formatted(on.called(zone)),
-                    List.of(new Mend("Draw a broken line around it", new SetBody(on.page.id(), zone.withLook(shown)))));
+                    Message.of("page-check.zone-not-seen", "zone", on.called(zone)),
+                    List.of(new Mend(
+                            Message.of("page-check.mend.broken-line"),
+                            new SetBody(on.page.id(), zone.withLook(shown)))));
         }
     }
 

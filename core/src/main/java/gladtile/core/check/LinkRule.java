@@ -10,6 +10,7 @@ import gladtile.core.activity.WebAddress;
 import gladtile.core.activity.WordContent;
 import gladtile.core.edit.SetPageLinks;
 import gladtile.core.edit.SetTraits;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -30,7 +31,7 @@ final class LinkRule {
         activity.pages().forEach(page -> pages.put(page.id(), page));
         for (Page page : activity.pages()) {
             for (LinkSource one : LinkSource.on(page)) {
-                String where = nowhere(activity, pages, page, one.link());
+                Message where = nowhere(activity, pages, page, one.link());
                 if (where != null) {
                     found.add(finding(page, one, where));
                 }
@@ -57,7 +58,7 @@ final class LinkRule {
                 if (!leads) {
                     List<Mend> mends = WebAddress.read(address.group()) instanceof WebAddress.Good good
                             ? List.of(new Mend(
-                                    "It leads there",
+                                    Message.of("page-check.mend.leads-there"),
                                     new SetTraits(
                                             page.id(),
                                             item.id(),
@@ -67,8 +68,7 @@ final class LinkRule {
                             Finding.Kind.LOOKS_LIKE_A_LINK,
                             page.id(),
                             List.of(item.id()),
-                            "“%s” looks like a link, and nothing happens when it is pressed."
-                                    .formatted(address.group()),
+                            Message.of("page-check.looks-like-a-link", "address", address.group()),
                             mends));
                     return;
                 }
@@ -77,56 +77,56 @@ final class LinkRule {
     }
 
     /** What it leads to, in words, when that is nowhere; else null. */
-    private static String nowhere(Activity activity, Map<String, Page> pages, Page page, Link link) {
+    private static Message nowhere(Activity activity, Map<String, Page> pages, Page page, Link link) {
         if (link instanceof Link.ToPage to) {
             return gone(pages, to.pageId());
         }
         if (link instanceof Link.Next && activity.next(page.id()).isEmpty()) {
-            return "the next page, and this is the last one";
+            return Message.of("page-check.where.past-last");
         }
         boolean lost = link instanceof Link.Spots spots
                 && spots.itemIds().stream().allMatch(id -> page.item(id).isEmpty());
-        return lost ? "something on this page that was deleted" : null;
+        return lost ? Message.of("page-check.where.spots-deleted") : null;
     }
 
-    private static String gone(Map<String, Page> pages, String pageId) {
+    private static Message gone(Map<String, Page> pages, String pageId) {
         Page to = pages.get(pageId);
         if (to == null) {
-            return "a page that was deleted";
+            return Message.of("page-check.where.page-deleted");
         }
-        return to.leads().aside() ? "a page that is archived" : null;
+        return to.leads().aside() ? Message.of("page-check.where.page-archived") : null;
     }
 
     private static void next(Map<String, Page> pages, Page page, List<Finding> found) {
         PageLinks links = page.leads();
-        String to = links.to() == null || links.ends() ? null : gone(pages, links.to());
-        String first = links.first() == null || links.ends() ? null : gone(pages, links.first());
+        Message to = links.to() == null || links.ends() ? null : gone(pages, links.to());
+        Message first = links.first() == null || links.ends() ? null : gone(pages, links.first());
         if (to != null || first != null) {
             PageLinks mended = to == null ? links : links.withTo(null);
             found.add(new Finding(
                     Finding.Kind.LEADS_NOWHERE,
                     page.id(),
                     List.of(),
-                    "Next of page “%s” leads to %s.".formatted(page.name(), to == null ? first : to),
+                    Message.of("page-check.next-leads-nowhere", "page", page.name(), "where", to == null ? first : to),
                     List.of(new Mend(
-                            "It leads to the page behind it",
+                            Message.of("page-check.mend.page-behind"),
                             new SetPageLinks(page.id(), first == null ? mended : mended.withFirst(null))))));
         }
     }
 
-    private static Finding finding(Page page, LinkSource one, String where) {
+    private static Finding finding(Page page, LinkSource one, Message where) {
         Item item = page.item(one.itemId()).orElseThrow();
         List<Mend> mends = one.within()
                 ? List.of()
                 : List.of(
                         new Mend(
-                                "It leads nowhere",
+                                Message.of("page-check.mend.no-link"),
                                 new SetTraits(
                                         page.id(),
                                         item.id(),
                                         item.traitsOrNone().withLink(null))),
                         new Mend(
-                                "It leads to the start",
+                                Message.of("page-check.mend.to-start"),
                                 new SetTraits(
                                         page.id(),
                                         item.id(),
@@ -135,7 +135,7 @@ final class LinkRule {
                 Finding.Kind.LEADS_NOWHERE,
                 page.id(),
                 List.of(item.id()),
-                "“%s” leads to %s.".formatted(one.name(), where),
+                Message.of("page-check.leads-nowhere", "name", one.name(), "where", where),
                 mends);
     }
 }

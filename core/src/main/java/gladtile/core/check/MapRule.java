@@ -20,6 +20,8 @@ import gladtile.core.edit.SetPageLinks;
 import gladtile.core.edit.SetPassage;
 import gladtile.core.measure.Outline;
 import gladtile.core.measure.WordFit;
+import gladtile.core.message.Message;
+import gladtile.core.message.Wording;
 import gladtile.core.pagemap.PageMap;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -33,35 +35,25 @@ final class MapRule {
 
     private MapRule() {}
 
-    static List<Finding> of(Activity activity) {
+    static List<Finding> of(Activity activity, Wording wording) {
         PageMap map = PageMap.of(activity);
         List<Finding> found = new ArrayList<>();
-        map.neverSeen().forEach(id -> found.add(neverSeen(activity, page(activity, id))));
+        map.neverSeen().forEach(id -> found.add(neverSeen(activity, page(activity, id), wording)));
         Set<String> looping = new HashSet<>();
         for (Set<String> loop : map.loopsWithoutExit()) {
             looping.addAll(loop);
             found.add(finding(
-                    Finding.Kind.NO_EXIT,
-                    activity,
-                    List.copyOf(loop),
-                    "%s only %s, and nobody comes to an end from there.",
-                    loop.size() == 1 ? "leads to itself" : "lead to one another",
-                    mends(onward(activity))));
+                    Finding.Kind.NO_EXIT, activity, List.copyOf(loop), "page-check.no-exit", mends(onward(activity))));
         }
         List<String> stuck = map.without(map.ends()).stream()
                 .filter(id -> !looping.contains(id))
                 .toList();
         if (!stuck.isEmpty()) {
-            found.add(finding(
-                    Finding.Kind.NO_WAY_ON,
-                    activity,
-                    stuck,
-                    "From %s %s.",
-                    "nobody comes to an end",
-                    mends(onward(activity))));
+            found.add(
+                    finding(Finding.Kind.NO_WAY_ON, activity, stuck, "page-check.no-way-on", mends(onward(activity))));
         }
         looping.addAll(stuck);
-        noWayBack(activity, map, looping, found);
+        noWayBack(activity, map, looping, wording, found);
         return found;
     }
 
@@ -70,7 +62,8 @@ final class MapRule {
      *
      * @param told pages of which something worse was said
      */
-    private static void noWayBack(Activity activity, PageMap map, Set<String> told, List<Finding> found) {
+    private static void noWayBack(
+            Activity activity, PageMap map, Set<String> told, Wording wording, List<Finding> found) {
         boolean chosen = activity.pages().stream()
                 .anyMatch(page -> LinkSource.on(page).stream().anyMatch(one -> one.link() instanceof Link.ToPage));
         List<String> lost = map.without(Set.of(map.start())).stream()
@@ -80,34 +73,35 @@ final class MapRule {
             return;
         }
         List<Edit> tiles = new ArrayList<>();
-        lost.forEach(id -> tiles.add(tile(page(activity, id), "Home", new Link.Start())));
-        String label = lost.size() == 1 ? "Add a Home tile" : "Add a Home tile to each";
+        lost.forEach(id ->
+                tiles.add(tile(page(activity, id), wording.text(Message.of("page.tile.home")), new Link.Start())));
+        Message label = Message.of("page-check.mend.home-tile", "count", lost.size());
         found.add(finding(
                 Finding.Kind.NO_WAY_BACK,
                 activity,
                 lost,
-                "From %s %s.",
-                "the start page cannot be reached",
+                "page-check.no-way-back",
                 List.of(new Mend(label, CompositeEdit.orOne(tiles)))));
     }
 
-    private static Finding neverSeen(Activity activity, Page page) {
+    private static Finding neverSeen(Activity activity, Page page, Wording wording) {
         Page start = activity.start();
-        Edit link = tile(start, page.name(), new Link.ToPage(page.id()));
+        String name = page.name().isBlank() ? wording.text(Message.of("page.tile.on")) : page.name();
+        Edit link = tile(start, name, new Link.ToPage(page.id()));
         return new Finding(
                 Finding.Kind.NEVER_SEEN,
                 page.id(),
                 List.of(),
-                "Nobody comes to %s from the first page.".formatted(called(activity, page)),
+                Message.of("page-check.never-seen", "page", called(activity, page)),
                 List.of(
-                        new Mend("Link it", link),
+                        new Mend(Message.of("page-check.mend.link-it"), link),
                         new Mend(
-                                "Archive",
+                                Message.of("page-check.mend.archive"),
                                 new SetPageLinks(page.id(), page.leads().withAside(true)))));
     }
 
     private static List<Mend> mends(Edit edit) {
-        return edit == null ? List.of() : List.of(new Mend("Give students Next and Back", edit));
+        return edit == null ? List.of() : List.of(new Mend(Message.of("page-check.mend.next-and-back"), edit));
     }
 
     /** Null when students have the buttons. */
@@ -117,13 +111,10 @@ final class MapRule {
     }
 
     private static Finding finding(
-            Finding.Kind kind, Activity activity, List<String> pages, String words, String what, List<Mend> mends) {
+            Finding.Kind kind, Activity activity, List<String> pages, String key, List<Mend> mends) {
         Page first = page(activity, pages.get(0));
-        String who = called(activity, first);
-        if (pages.size() > 1) {
-            who += " and %d more".formatted(pages.size() - 1);
-        }
-        return new Finding(kind, first.id(), List.of(), words.formatted(who, what), mends);
+        Message words = Message.of(key, "page", called(activity, first), "more", pages.size() - 1);
+        return new Finding(kind, first.id(), List.of(), words, mends);
     }
 
     private static Page page(Activity activity, String id) {
@@ -131,7 +122,7 @@ final class MapRule {
     }
 
     private static String called(Activity activity, Page page) {
-        return "%d · %s".formatted(activity.indexOf(page.id()) + 1, page.name());
+        return (activity.indexOf(page.id()) + 1) + " · " + page.name();
     }
 
     /** A tile at a free place near the lower right corner. */
@@ -141,7 +132,6 @@ final class MapRule {
                 page.items().stream().map(item -> Outline.of(item.frame())).toList();
         Frame frame = FreeSpot.near(corner, others).orElse(corner);
         WordStyle style = new WordStyle(36, true, "#07444b", WordStyle.Align.CENTRE);
-        String said = text.isBlank() ? "Go on" : text;
         Item tile = new Shape(
                 freshId(page, link),
                 frame,
@@ -149,7 +139,7 @@ final class MapRule {
                 "",
                 Traits.NONE.withLink(link),
                 ShapeLook.of(ShapeForm.RECTANGLE, "#dcebea", "#0b5d66"),
-                WordFit.within(TILE_WIDTH - 40, said, style).content());
+                WordFit.within(TILE_WIDTH - 40, text, style).content());
         return new AddItem(page.id(), page.items().size(), tile);
     }
 

@@ -11,6 +11,7 @@ import gladtile.core.answer.Decision;
 import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetDescription;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -33,7 +34,7 @@ final class NameRules {
                 on.found(
                         Finding.Kind.NO_DESCRIPTION,
                         List.of(item.id()),
-                        "%s has no description, so a screen reader says nothing of it.".formatted(item.name()),
+                        Message.of("page-check.no-description", "item", item.name()),
                         List.of());
             }
         }
@@ -44,11 +45,13 @@ final class NameRules {
                 on.found(
                         Finding.Kind.NO_DESCRIPTION,
                         List.of(zone.id()),
-                        "Drop zone %s has no name, so nobody who listens can tell it from the others."
-                                .formatted(on.letter(zone)),
+                        Message.of("page-check.zone-without-name", "letter", on.letter(zone)),
                         List.of(new Mend(
-                                "Call it Drop zone " + on.letter(zone),
-                                new SetDescription(on.page.id(), zone.id(), "Drop zone " + on.letter(zone)))));
+                                Message.of("page-check.mend.name-zone", "letter", on.letter(zone)),
+                                new SetDescription(
+                                        on.page.id(),
+                                        zone.id(),
+                                        on.wording.text(Message.of("page.zone-name", "letter", on.letter(zone)))))));
             }
         }
         same(on, on.pieces);
@@ -62,7 +65,7 @@ final class NameRules {
         for (Item item : items) {
             boolean named = !item.description().isBlank() || !item.said().isBlank();
             if (named) {
-                byName.computeIfAbsent(item.name().strip(), name -> new ArrayList<>())
+                byName.computeIfAbsent(item.ownName(), name -> new ArrayList<>())
                         .add(item);
             }
         }
@@ -75,9 +78,8 @@ final class NameRules {
                 on.found(
                         Finding.Kind.SAME_NAME,
                         alike.stream().map(Item::id).toList(),
-                        "%d things are called “%s”, and they belong in different places. Nobody who listens can tell them apart."
-                                .formatted(alike.size(), name),
-                        List.of(new Mend("Number them", CompositeEdit.orOne(edits))));
+                        Message.of("page-check.same-name", "count", alike.size(), "name", name),
+                        List.of(new Mend(Message.of("page-check.mend.number-them"), CompositeEdit.orOne(edits))));
             }
         });
     }
@@ -86,8 +88,8 @@ final class NameRules {
     private static void zones(CheckedPage on) {
         Map<String, List<Zone>> byName = new LinkedHashMap<>();
         for (Zone zone : on.zones) {
-            if (!zone.name().equals("Drop zone")) {
-                byName.computeIfAbsent(zone.name().strip(), name -> new ArrayList<>())
+            if (!zone.ownName().isEmpty()) {
+                byName.computeIfAbsent(zone.ownName(), name -> new ArrayList<>())
                         .add(zone);
             }
         }
@@ -100,7 +102,7 @@ final class NameRules {
                 on.found(
                         Finding.Kind.SAME_NAME,
                         alike.stream().map(Zone::id).toList(),
-                        "%d drop zones are called “%s”, and they take different pieces.".formatted(alike.size(), name),
+                        Message.of("page-check.same-zone-name", "count", alike.size(), "name", name),
                         List.of());
             }
         });
@@ -121,11 +123,12 @@ final class NameRules {
                 on.found(
                         Finding.Kind.SAME_LOOK,
                         List.of(item.id(), other.id()),
-                        "%s and %s have the same picture, but they are described as different things."
-                                .formatted(on.called(other), on.called(item)),
+                        Message.of("page-check.same-look", "one", on.called(other), "other", on.called(item)),
                         List.of(new Mend(
-                                "Describe both as “%s”"
-                                        .formatted(other.description().strip()),
+                                Message.of(
+                                        "page-check.mend.describe-both",
+                                        "words",
+                                        other.description().strip()),
                                 new SetDescription(on.page.id(), item.id(), other.description()))));
             }
         }

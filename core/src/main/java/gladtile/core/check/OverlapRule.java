@@ -6,6 +6,7 @@ import gladtile.core.activity.Zone;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.Outline;
 import gladtile.core.measure.ZoneArea;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -38,11 +39,9 @@ final class OverlapRule {
         }
     }
 
-    private static String said(CheckedPage on, Zone low, Zone top) {
-        String unseen = low.looks().hidden() && top.looks().hidden() ? " Neither is seen." : "";
-        return "%s and %s overlap. What is put where they do is judged by %s alone."
-                        .formatted(on.called(low), on.called(top), on.called(top))
-                + unseen;
+    private static Message said(CheckedPage on, Zone low, Zone top) {
+        boolean unseen = low.looks().hidden() && top.looks().hidden();
+        return Message.of("page-check.zones-overlap", "low", on.called(low), "top", on.called(top), "unseen", unseen);
     }
 
     /** Boxes around two zones may lie over each other where the zones themselves do not. */
@@ -68,7 +67,8 @@ final class OverlapRule {
                     .toList();
             FreeSpot.near(item.frame(), others)
                     .ifPresent(free -> mends.add(new Mend(
-                            "Move %s aside".formatted(on.letter(top)), new SetFrame(on.page.id(), item.id(), free))));
+                            Message.of("page-check.mend.move-aside", "letter", on.letter(top)),
+                            new SetFrame(on.page.id(), item.id(), free))));
         }
         Item lower = on.page.item(low.id()).orElse(null);
         if (lower != null
@@ -78,7 +78,8 @@ final class OverlapRule {
             Frame less = shortened(lower.frame(), item.frame());
             if (less != null) {
                 mends.add(new Mend(
-                        "Make %s smaller".formatted(on.letter(low)), new SetFrame(on.page.id(), lower.id(), less)));
+                        Message.of("page-check.mend.smaller-zone", "letter", on.letter(low)),
+                        new SetFrame(on.page.id(), lower.id(), less)));
             }
         }
         return mends;

@@ -4,6 +4,8 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.edit.SetTerms;
+import gladtile.core.message.Message;
+import gladtile.core.message.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -34,26 +36,30 @@ public final class PageCheck {
 
     private PageCheck() {}
 
-    /** Everything found on one page, whether or not it is said to be meant so. */
-    public static List<Finding> page(Page page, AnswerKey key, Pictures pictures) {
-        CheckedPage on = new CheckedPage(page, key, pictures);
+    /**
+     * Everything found on one page, whether or not it is said to be meant so.
+     *
+     * @param wording of the page's own language: what a mend writes on the page
+     */
+    public static List<Finding> page(Page page, AnswerKey key, Pictures pictures, Wording wording) {
+        CheckedPage on = new CheckedPage(page, key, pictures, wording);
         RULES.forEach(rule -> rule.accept(on));
         return List.copyOf(on.findings());
     }
 
     /** What is found of the ways between pages, which no page can tell by itself. */
-    public static List<Finding> links(Activity activity) {
+    public static List<Finding> links(Activity activity, Wording wording) {
         List<Finding> found = new ArrayList<>(LinkRule.of(activity));
-        found.addAll(MapRule.of(activity));
+        found.addAll(MapRule.of(activity, wording));
         found.addAll(GateRule.of(activity));
         return found;
     }
 
     /** Everything found in an activity that is not said to be meant so, page by page. */
-    public static List<Finding> activity(Activity activity, Pictures pictures) {
+    public static List<Finding> activity(Activity activity, Pictures pictures, Wording wording) {
         List<Finding> all = new ArrayList<>();
-        activity.pages().forEach(page -> all.addAll(page(page, activity.key(), pictures)));
-        all.addAll(links(activity));
+        activity.pages().forEach(page -> all.addAll(page(page, activity.key(), pictures, wording)));
+        all.addAll(links(activity, wording));
         return open(activity.key(), all);
     }
 
@@ -69,6 +75,7 @@ public final class PageCheck {
     public static Mend meantSo(AnswerKey key, Finding finding) {
         Set<String> names = new TreeSet<>(key.holds().accepted());
         names.add(finding.name());
-        return new Mend("Ignore this", new SetTerms(key.holds().withAccepted(List.copyOf(names))));
+        return new Mend(
+                Message.of("page-check.mend.ignore"), new SetTerms(key.holds().withAccepted(List.copyOf(names))));
     }
 }

@@ -18,6 +18,7 @@ import gladtile.core.activity.Zone;
 import gladtile.core.edit.MoveDepth;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.Outline;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -31,12 +32,12 @@ final class PlaceRules {
         for (int i = 0; i < items.size(); i++) {
             Item item = items.get(i);
             if (!CheckedPage.onPage(item.frame())) {
-                offPage(on, item, "%s lies beside the page, where nobody sees it.");
+                offPage(on, item, "page-check.beside-page");
                 continue;
             }
             boolean worked = item.isPiece() || item instanceof Gap || item instanceof Zone;
             if (worked && shareOnPage(item.frame()) < MOST_ON_PAGE) {
-                offPage(on, item, "%s lies partly beside the page, where nobody sees that part.");
+                offPage(on, item, "page-check.partly-beside-page");
             } else if (worked) {
                 hidden(on, item, items.subList(i + 1, items.size()));
             }
@@ -52,13 +53,12 @@ final class PlaceRules {
             if (piece.traitsOrNone().supply() == null && !may && on.area(zone).contains(middle)) {
                 List<Mend> mends = new ArrayList<>();
                 FreeSpot.besideAll(on, piece)
-                        .ifPresent(free ->
-                                mends.add(new Mend("Move it out", new SetFrame(on.page.id(), piece.id(), free))));
+                        .ifPresent(free -> mends.add(new Mend(
+                                Message.of("page-check.mend.move-out"), new SetFrame(on.page.id(), piece.id(), free))));
                 on.found(
                         Finding.Kind.STARTS_INSIDE,
                         List.of(piece.id(), zone.id()),
-                        "%s starts inside %s, where it is not judged before it is moved."
-                                .formatted(on.called(piece), on.called(zone)),
+                        Message.of("page-check.starts-inside", "piece", on.called(piece), "zone", on.called(zone)),
                         mends);
                 return;
             }
@@ -75,7 +75,7 @@ final class PlaceRules {
         return Math.max(0, width) * Math.max(0, height) / ((box.right() - box.left()) * (box.bottom() - box.top()));
     }
 
-    private static void offPage(CheckedPage on, Item item, String words) {
+    private static void offPage(CheckedPage on, Item item, String key) {
         if (item instanceof Line) {
             return;
         }
@@ -85,8 +85,10 @@ final class PlaceRules {
         on.found(
                 Finding.Kind.OFF_PAGE,
                 List.of(item.id()),
-                words.formatted(on.called(item)),
-                List.of(new Mend("Bring it onto the page", new SetFrame(on.page.id(), item.id(), frame.at(x, y)))));
+                Message.of(key, "item", on.called(item)),
+                List.of(new Mend(
+                        Message.of("page-check.mend.onto-page"),
+                        new SetFrame(on.page.id(), item.id(), frame.at(x, y)))));
     }
 
     private static void hidden(CheckedPage on, Item item, List<Item> above) {
@@ -101,9 +103,9 @@ final class PlaceRules {
                 on.found(
                         Finding.Kind.HIDDEN,
                         List.of(item.id(), other.id()),
-                        "%s lies under %s, where nobody sees it.".formatted(on.called(item), on.called(other)),
+                        Message.of("page-check.hidden", "item", on.called(item), "other", on.called(other)),
                         List.of(new Mend(
-                                "Bring it to the front",
+                                Message.of("page-check.mend.to-front"),
                                 new MoveDepth(
                                         on.page.id(), item.id(), on.page.items().size()))));
                 return;

@@ -10,6 +10,7 @@ import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetMovement;
 import gladtile.core.edit.SetTraits;
 import gladtile.core.measure.ZoneArea;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /** A piece that belongs in a zone which it cannot be moved to. */
@@ -30,14 +31,13 @@ final class ReachRule {
                     on.found(
                             Finding.Kind.CANNOT_REACH,
                             List.of(piece.id(), zone.id()),
-                            "%s belongs in %s, but its rail does not lead there."
-                                    .formatted(on.called(piece), on.called(zone)),
+                            Message.of("page-check.rail-elsewhere", "piece", on.called(piece), "zone", on.called(zone)),
                             List.of(
                                     new Mend(
-                                            "Let it move freely",
+                                            Message.of("page-check.mend.move-freely"),
                                             new SetMovement(on.page.id(), piece.id(), Movement.FREE)),
                                     new Mend(
-                                            "Lead the rail there",
+                                            Message.of("page-check.mend.lead-rail"),
                                             new SetMovement(on.page.id(), piece.id(), towards(rail, piece, zone)))));
                 }
             }
@@ -54,10 +54,9 @@ final class ReachRule {
         on.found(
                 Finding.Kind.CANNOT_REACH,
                 List.of(piece.id(), zone.id()),
-                "%s belongs in %s, which moves with it, so it never gets there."
-                        .formatted(on.called(piece), on.called(zone)),
+                Message.of("page-check.carries-zone", "piece", on.called(piece), "zone", on.called(zone)),
                 List.of(new Mend(
-                        "Turned away there",
+                        Message.of("page-check.mend.turned-away"),
                         new Decide(on.page.id(), zone.id(), piece.id(), Decision.DOES_NOT_BELONG))));
     }
 
@@ -67,10 +66,9 @@ final class ReachRule {
                 on.found(
                         Finding.Kind.CANNOT_REACH,
                         List.of(item.id(), zone.id()),
-                        "%s is part of a group and goes with it, so it cannot be put by itself."
-                                .formatted(on.called(item)),
+                        Message.of("page-check.in-group", "piece", on.called(item)),
                         List.of(new Mend(
-                                "Take it out of the group",
+                                Message.of("page-check.mend.out-of-group"),
                                 new SetTraits(
                                         on.page.id(),
                                         item.id(),

@@ -8,6 +8,7 @@ import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.MoveDepth;
 import gladtile.core.measure.Outline;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -37,8 +38,12 @@ final class ReadingOrderRule {
                 on.found(
                         Finding.Kind.READING_ORDER,
                         List.of(read.get(i).id(), read.get(i - 1).id()),
-                        "%s is read after %s, which stands well below it."
-                                .formatted(on.called(read.get(i)), on.called(read.get(i - 1))),
+                        Message.of(
+                                "page-check.reading-order",
+                                "item",
+                                on.called(read.get(i)),
+                                "other",
+                                on.called(read.get(i - 1))),
                         mend(on, read));
                 return;
             }
@@ -66,7 +71,7 @@ final class ReadingOrderRule {
         List<Edit> edits = new ArrayList<>();
         int top = on.page.items().size();
         wanted.forEach(item -> edits.add(new MoveDepth(on.page.id(), item.id(), top)));
-        return List.of(new Mend("Read from top to bottom", CompositeEdit.orOne(edits)));
+        return List.of(new Mend(Message.of("page-check.mend.read-downwards"), CompositeEdit.orOne(edits)));
     }
 
     /** A row begins with the topmost that is left, and takes in whatever begins little below it. */

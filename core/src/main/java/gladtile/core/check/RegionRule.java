@@ -9,12 +9,12 @@ import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetRule;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /** Pieces that belong in several crossing zones at once, and have no place there. */
 final class RegionRule {
@@ -54,27 +54,24 @@ final class RegionRule {
     }
 
     private static void room(CheckedPage on, Item piece, Set<String> wanted, Optional<Region> region) {
-        String names = on.zones.stream()
+        List<Message> names = on.zones.stream()
                 .filter(zone -> wanted.contains(zone.id()))
                 .map(on::called)
-                .collect(Collectors.joining(" and "));
+                .toList();
         double side = Math.min(piece.frame().width(), piece.frame().height());
-        String words;
+        String key;
         List<Mend> mends = new ArrayList<>();
         if (region.isEmpty()) {
-            mends.add(new Mend("One of them is enough", notHeldAgainstAll(on)));
-            words = wanted.size() == 1
-                    ? "%s belongs in %s alone, and no part of it lies outside the others."
-                    : "%s belongs in %s at once, and they do not cross.";
+            mends.add(new Mend(Message.of("page-check.mend.one-is-enough"), notHeldAgainstAll(on)));
+            key = "page-check.no-region";
         } else if (region.get().clear() < side * SEEN) {
-            words = wanted.size() == 1
-                    ? "%s belongs in %s alone, where there is little room for it."
-                    : "%s belongs where %s cross, where there is little room for it.";
+            key = "page-check.small-region";
         } else {
             return;
         }
         List<String> about = new ArrayList<>(List.of(piece.id()));
         about.addAll(wanted);
-        on.found(Finding.Kind.REGION_TOO_SMALL, about, words.formatted(on.called(piece), names), mends);
+        Message words = Message.of(key, "piece", on.called(piece), "count", wanted.size(), "zones", names);
+        on.found(Finding.Kind.REGION_TOO_SMALL, about, words, mends);
     }
 }

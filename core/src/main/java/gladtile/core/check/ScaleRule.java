@@ -7,6 +7,7 @@ import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetRule;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
@@ -59,10 +60,16 @@ final class ScaleRule {
         on.found(
                 Finding.Kind.TICKS_TOO_CLOSE,
                 List.of(zone.id()),
-                "The ticks of %s are %.0f pixels apart on a tablet; fingers need %.0f."
-                        .formatted(on.called(zone), Math.floor(apart * SizeRules.TABLET), SizeRules.TARGET),
+                Message.of(
+                        "page-check.ticks-too-close",
+                        "zone",
+                        on.called(zone),
+                        "apart",
+                        Math.floor(apart * SizeRules.TABLET),
+                        "needed",
+                        SizeRules.TARGET),
                 List.of(new Mend(
-                        "Let pieces be off by %s".formatted(scale.reads() == null ? scale.said(enough) : enough),
+                        Message.of("page-check.mend.off-by", "by", scale.reads() == null ? scale.said(enough) : enough),
                         new SetRule(on.page.id(), zone.id(), rule))));
     }
 
@@ -78,13 +85,11 @@ final class ScaleRule {
         Double value = line.value().apply(on.key.facts(piece.id()));
         List<String> about = List.of(piece.id(), zone.id());
         if (value == null) {
-            String sentence = zone.up() == null
-                    ? "%s has no value, so it is right anywhere on %s."
-                    : "%s lacks one of its two values, so any is right on %s.";
+            String key = zone.up() == null ? "page-check.no-value" : "page-check.one-value-missing";
             on.found(
                     Finding.Kind.VALUE_OUT_OF_REACH,
                     about,
-                    sentence.formatted(on.called(piece), on.called(zone)),
+                    Message.of(key, "piece", on.called(piece), "zone", on.called(zone)),
                     List.of());
             return;
         }
@@ -97,24 +102,36 @@ final class ScaleRule {
             on.found(
                     Finding.Kind.VALUE_OUT_OF_REACH,
                     about,
-                    "%s has the value %s, and %s runs from %s to %s."
-                            .formatted(
-                                    on.called(piece),
-                                    scale.said(value),
-                                    on.called(zone),
-                                    scale.said(low),
-                                    scale.said(high)),
+                    Message.of(
+                            "page-check.value-outside",
+                            "piece",
+                            on.called(piece),
+                            "value",
+                            scale.said(value),
+                            "zone",
+                            on.called(zone),
+                            "low",
+                            scale.said(low),
+                            "high",
+                            scale.said(high)),
                     mends);
         } else if (scale.snaps() && toTick(scale, value) > tolerance) {
             Zone freely = line.put().apply(scale.withSnaps(false));
-            mends.add(new Mend("Take pieces between the ticks", new SetBody(on.page.id(), freely)));
+            mends.add(new Mend(Message.of("page-check.mend.between-ticks"), new SetBody(on.page.id(), freely)));
             mends.add(new Mend(
-                    "Half a step off is right", new SetRule(on.page.id(), zone.id(), rule.withTolerance(null))));
+                    Message.of("page-check.mend.half-a-step"),
+                    new SetRule(on.page.id(), zone.id(), rule.withTolerance(null))));
             on.found(
                     Finding.Kind.VALUE_OUT_OF_REACH,
                     about,
-                    "%s has the value %s, and no tick of %s is close enough."
-                            .formatted(on.called(piece), scale.said(value), on.called(zone)),
+                    Message.of(
+                            "page-check.no-tick",
+                            "piece",
+                            on.called(piece),
+                            "value",
+                            scale.said(value),
+                            "zone",
+                            on.called(zone)),
                     mends);
         }
     }

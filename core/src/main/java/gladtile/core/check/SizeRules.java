@@ -10,6 +10,7 @@ import gladtile.core.activity.WordStyle;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.Similarity;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -48,9 +49,15 @@ final class SizeRules {
         on.found(
                 Finding.Kind.SMALL_TARGET,
                 List.of(item.id()),
-                "%s is %.0f pixels on a tablet; fingers need %.0f."
-                        .formatted(on.called(item), Math.floor(least * TABLET), TARGET),
-                List.of(new Mend("Make it larger", edit)));
+                Message.of(
+                        "page-check.small-target",
+                        "item",
+                        on.called(item),
+                        "pixels",
+                        Math.floor(least * TABLET),
+                        "needed",
+                        TARGET),
+                List.of(new Mend(Message.of("page-check.mend.larger"), edit)));
     }
 
     private static void smallWords(CheckedPage on, Item item) {
@@ -67,13 +74,12 @@ final class SizeRules {
         List<Mend> mends = new ArrayList<>();
         if (!(item instanceof Table)) {
             ItemTexts.sized(on.page.id(), item, LETTERS + 4)
-                    .ifPresent(edit -> mends.add(new Mend("Make them larger", edit)));
+                    .ifPresent(edit -> mends.add(new Mend(Message.of("page-check.mend.larger-words"), edit)));
         }
         on.found(
                 Finding.Kind.SMALL_WORDS,
                 List.of(item.id()),
-                "Words of %s are %.0f units high, too small to be read on the wall; %.0f are enough."
-                        .formatted(on.called(item), least, LETTERS),
+                Message.of("page-check.small-words", "item", on.called(item), "height", least, "enough", LETTERS),
                 mends);
     }
 

@@ -4,6 +4,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.edit.SetMovement;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /** Pieces that are right at a turn which students cannot give them. */
@@ -19,15 +20,13 @@ final class TurnRule {
                 continue;
             }
             boolean turns = piece.movement() instanceof Movement.Turns;
-            String sentence = turns
-                    ? "%s is right at %.0f°, and its steps never come near."
-                    : "%s is right at %.0f°, and students cannot turn it.";
+            String key = turns ? "page-check.turn-not-met" : "page-check.cannot-turn";
             on.found(
                     Finding.Kind.TURN_OUT_OF_REACH,
                     List.of(piece.id()),
-                    sentence.formatted(on.called(piece), known.rightTurn()),
+                    Message.of(key, "piece", on.called(piece), "turn", known.rightTurn()),
                     List.of(new Mend(
-                            "Let it be turned by any angle",
+                            Message.of("page-check.mend.any-angle"),
                             new SetMovement(on.page.id(), piece.id(), new Movement.Turns(0)))));
         }
     }

@@ -3,6 +3,7 @@ package gladtile.core.check;
 import gladtile.core.activity.Gap;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.edit.SetTyped;
+import gladtile.core.message.Message;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
 import gladtile.core.typed.TypedRule;
@@ -35,14 +36,18 @@ final class TypedRules {
         String why = null;
         if (rule instanceof TypedRule.TextRule text
                 && text.alternatives().stream().anyMatch(TypedRules::unseen)) {
-            why = "In %s an answer has no letter that can be seen, so nobody can type it.";
+            why = "page-check.answer-not-seen";
         } else if (rule instanceof TypedRule.MathsRule maths && !TypedJudge.canBeMet(maths)) {
-            why = "In %s the answer divides by zero, so no answer is right.";
+            why = "page-check.divides-by-zero";
         } else if (rule instanceof TypedRule.PatternRule pattern && DeadPattern.is(pattern.pattern())) {
-            why = "In %s the pattern wants something before its beginning or after its end, so no answer fits it.";
+            why = "page-check.dead-pattern";
         }
         if (why != null) {
-            on.found(Finding.Kind.TYPED_CONTRADICTS, List.of(gap.id()), why.formatted(on.called(gap)), List.of());
+            on.found(
+                    Finding.Kind.TYPED_CONTRADICTS,
+                    List.of(gap.id()),
+                    Message.of(why, "gap", on.called(gap)),
+                    List.of());
         }
     }
 
@@ -57,7 +62,7 @@ final class TypedRules {
                         || letter == 0x2800);
     }
 
-    private static Mend mend(CheckedPage on, Gap gap, TypedKey key, String label, TypedRule rule) {
+    private static Mend mend(CheckedPage on, Gap gap, TypedKey key, Message label, TypedRule rule) {
         TypedKey mended = new TypedKey(rule, key.timing(), key.replies(), key.tries(), key.worth());
         return new Mend(label, new SetTyped(on.page.id(), gap.id(), mended));
     }
@@ -75,13 +80,13 @@ final class TypedRules {
                     on.found(
                             Finding.Kind.TYPED_CONTRADICTS,
                             List.of(gap.id()),
-                            "In %s “%s” is taken as “%s” already, so one of them is too many."
-                                    .formatted(on.called(gap), other, one),
+                            Message.of(
+                                    "page-check.taken-already", "gap", on.called(gap), "answer", other, "other", one),
                             List.of(mend(
                                     on,
                                     gap,
                                     key,
-                                    "Leave out “%s”".formatted(other),
+                                    Message.of("page-check.mend.leave-out", "answer", other),
                                     new TypedRule.TextRule(fewer, rule.counts()))));
                     return;
                 }
@@ -93,13 +98,21 @@ final class TypedRules {
                         on.found(
                                 Finding.Kind.TYPED_CONTRADICTS,
                                 List.of(gap.id()),
-                                "In %s %s, but “%s” and “%s” are both right."
-                                        .formatted(on.called(gap), said(counts), one, other),
+                                Message.of(
+                                        "page-check.counts-and-not",
+                                        "gap",
+                                        on.called(gap),
+                                        "counts",
+                                        counts,
+                                        "one",
+                                        one,
+                                        "other",
+                                        other),
                                 List.of(mend(
                                         on,
                                         gap,
                                         key,
-                                        lessened(counts),
+                                        Message.of("page-check.mend.need-not-match", "counts", counts),
                                         new TypedRule.TextRule(others(all, other), fewer))));
                         return;
                     }
@@ -122,26 +135,6 @@ final class TypedRules {
                 .isTaken();
     }
 
-    private static String said(TypedRule.Counts counts) {
-        return switch (counts) {
-            case CASE -> "capital letters count";
-            case ACCENTS -> "accents count";
-            case SPACES -> "spaces count";
-            case PUNCTUATION -> "punctuation counts";
-            case WIDTH -> "the width of letters counts";
-        };
-    }
-
-    private static String lessened(TypedRule.Counts counts) {
-        return switch (counts) {
-            case CASE -> "Capitals need not match";
-            case ACCENTS -> "Accents need not match";
-            case SPACES -> "Spaces need not match";
-            case PUNCTUATION -> "Punctuation need not match";
-            case WIDTH -> "Width need not match";
-        };
-    }
-
     /** The value itself must be one that can be written. */
     private static void number(CheckedPage on, Gap gap, TypedKey key, TypedRule.NumberRule rule) {
         Typed own = TypedJudge.judge(rule, TypedSolution.of(rule));
@@ -159,13 +152,12 @@ final class TypedRules {
         on.found(
                 Finding.Kind.TYPED_CONTRADICTS,
                 List.of(gap.id()),
-                "In %s %s is right, but no way of writing it is taken."
-                        .formatted(on.called(gap), TypedSolution.of(rule)),
+                Message.of("page-check.cannot-be-written", "gap", on.called(gap), "answer", TypedSolution.of(rule)),
                 List.of(mend(
                         on,
                         gap,
                         key,
-                        "Take point and comma",
+                        Message.of("page-check.mend.point-and-comma"),
                         new TypedRule.NumberRule(
                                 rule.value(), rule.tolerance(), rule.relative(), more, rule.unit(), rule.converts()))));
     }

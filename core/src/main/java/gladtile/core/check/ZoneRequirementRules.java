@@ -10,6 +10,7 @@ import gladtile.core.answer.SubsetSum;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.SetRule;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -65,16 +66,24 @@ final class ZoneRequirementRules {
             on.found(
                     Finding.Kind.HOLDS_TOO_FEW,
                     about,
-                    "%d zones want %d of %s together, and it gives %d."
-                            .formatted(by.get(id).size(), count, on.called(piece), supply.most()),
+                    Message.of(
+                            "page-check.supply-too-small",
+                            "zones",
+                            by.get(id).size(),
+                            "count",
+                            count,
+                            "piece",
+                            on.called(piece),
+                            "most",
+                            supply.most()),
                     List.of(new Mend(
-                            "Give " + count,
+                            Message.of("page-check.mend.give", "count", count),
                             new gladtile.core.edit.SetTraits(
                                     on.page.id(), id, piece.traitsOrNone().withSupply(new Supply(count))))));
         });
     }
 
-    private static Mend mend(CheckedPage on, Zone zone, ZoneRule rule, String label, ZoneRequirements wants) {
+    private static Mend mend(CheckedPage on, Zone zone, ZoneRule rule, Message label, ZoneRequirements wants) {
         return new Mend(label, new SetRule(on.page.id(), zone.id(), rule.withWants(wants)));
     }
 
@@ -90,17 +99,35 @@ final class ZoneRequirementRules {
         on.found(
                 Finding.Kind.HOLDS_TOO_FEW,
                 List.of(zone.id()),
-                "%d pieces belong in %s, which holds %d. Any %d of them solve it."
-                        .formatted(belonging, on.called(zone), most, most),
+                Message.of(
+                        "page-check.holds-too-few",
+                        "count",
+                        belonging,
+                        "zone",
+                        on.called(zone),
+                        "most",
+                        most,
+                        "any",
+                        most),
                 List.of(
-                        mend(on, zone, rule, "Hold " + belonging, rule.wanted().withCapacity(belonging)),
-                        mend(on, zone, rule, "Hold any number", rule.wanted().withCapacity(null))));
+                        mend(
+                                on,
+                                zone,
+                                rule,
+                                Message.of("page-check.mend.hold", "count", belonging),
+                                rule.wanted().withCapacity(belonging)),
+                        mend(
+                                on,
+                                zone,
+                                rule,
+                                Message.of("page-check.mend.hold-any"),
+                                rule.wanted().withCapacity(null))));
     }
 
     private static void total(CheckedPage on, Zone zone, ZoneRule rule, long steps) {
         ZoneRequirements wants = rule.wanted();
         List<Item> belonging = on.belonging(zone);
-        List<String> without = belonging.stream()
+        List<Message> without = belonging.stream()
                 .filter(piece -> on.key.facts(piece.id()).value() == null)
                 .map(on::called)
                 .toList();
@@ -110,15 +137,26 @@ final class ZoneRequirementRules {
         }
         List<Mend> mends = new ArrayList<>();
         result.nearest()
-                .ifPresent(sum -> mends.add(
-                        mend(on, zone, rule, "Want " + plain(sum), wants.withTotal((double) sum / PieceFacts.IN_ONE))));
-        mends.add(mend(on, zone, rule, "No total", wants.withTotal(null)));
-        String unvalued = without.isEmpty() ? "" : " %s has no value.".formatted(without.get(0));
+                .ifPresent(sum -> mends.add(mend(
+                        on,
+                        zone,
+                        rule,
+                        Message.of("page-check.mend.want", "value", plain(sum)),
+                        wants.withTotal((double) sum / PieceFacts.IN_ONE))));
+        mends.add(mend(on, zone, rule, Message.of("page-check.mend.no-total"), wants.withTotal(null)));
         on.found(
                 Finding.Kind.TOTAL_NOT_REACHED,
                 List.of(zone.id()),
-                "No pieces that belong in %s add up to %s.%s"
-                        .formatted(on.called(zone), plain(Math.round(wants.total() * PieceFacts.IN_ONE)), unvalued),
+                Message.of(
+                        "page-check.total-not-reached",
+                        "zone",
+                        on.called(zone),
+                        "total",
+                        plain(Math.round(wants.total() * PieceFacts.IN_ONE)),
+                        "unvalued",
+                        !without.isEmpty(),
+                        "piece",
+                        without.isEmpty() ? "" : without.get(0)),
                 mends);
     }
 
@@ -140,10 +178,22 @@ final class ZoneRequirementRules {
                 on.found(
                         Finding.Kind.HOLDS_TOO_FEW,
                         List.of(piece.id(), zone.id()),
-                        "%s wants %d of %s, and there are %d."
-                                .formatted(on.called(zone), wanted.getValue(), on.called(piece), most),
+                        Message.of(
+                                "page-check.wants-more-than-there-are",
+                                "zone",
+                                on.called(zone),
+                                "wanted",
+                                wanted.getValue(),
+                                "piece",
+                                on.called(piece),
+                                "most",
+                                most),
                         List.of(mend(
-                                on, zone, rule, "Want " + most, rule.wanted().withCounts(fewer))));
+                                on,
+                                zone,
+                                rule,
+                                Message.of("page-check.mend.want", "value", most),
+                                rule.wanted().withCounts(fewer))));
             }
         }
     }
@@ -156,9 +206,20 @@ final class ZoneRequirementRules {
             on.found(
                     Finding.Kind.HOLDS_TOO_FEW,
                     List.of(zone.id()),
-                    "The order of %s has %d places, and it holds %d."
-                            .formatted(on.called(zone), wanted, wants.capacity()),
-                    List.of(mend(on, zone, rule, "Hold " + wanted, wants.withCapacity(wanted))));
+                    Message.of(
+                            "page-check.order-too-long",
+                            "zone",
+                            on.called(zone),
+                            "places",
+                            wanted,
+                            "most",
+                            wants.capacity()),
+                    List.of(mend(
+                            on,
+                            zone,
+                            rule,
+                            Message.of("page-check.mend.hold", "count", wanted),
+                            wants.withCapacity(wanted))));
         }
     }
 
@@ -166,7 +227,7 @@ final class ZoneRequirementRules {
         Map<Integer, Item> taken = new HashMap<>();
         List<Item> belonging = on.belonging(zone);
         List<String> about = new ArrayList<>();
-        String words = null;
+        Message words = null;
         for (Item piece : belonging) {
             Integer place = sequence.places().get(piece.id());
             if (place == null
@@ -176,14 +237,20 @@ final class ZoneRequirementRules {
             }
             if (place == null) {
                 about.add(piece.id());
-                words = "%s belongs in %s, but has no place in its order.".formatted(on.called(piece), on.called(zone));
+                words = Message.of("page-check.no-place", "piece", on.called(piece), "zone", on.called(zone));
                 continue;
             }
             Item other = taken.putIfAbsent(place, piece);
             if (other != null && !looksLike(other, piece)) {
                 about.add(piece.id());
-                words = "%s and %s have the same place in %s, so nobody can tell which comes first."
-                        .formatted(on.called(other), on.called(piece), on.called(zone));
+                words = Message.of(
+                        "page-check.same-place",
+                        "one",
+                        on.called(other),
+                        "other",
+                        on.called(piece),
+                        "zone",
+                        on.called(zone));
             }
         }
         if (words == null) {
@@ -198,7 +265,7 @@ final class ZoneRequirementRules {
                         on,
                         zone,
                         rule,
-                        "Give each a place of its own",
+                        Message.of("page-check.mend.places-apart"),
                         rule.wanted().withSequence(new Sequence(sequence.direction(), apart(belonging, sequence))))));
     }
 

@@ -5,6 +5,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.edit.EditResult.Reason;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -25,7 +26,7 @@ public record AddItem(String pageId, int index, Item item) implements PageEdit {
         // Ids are single in the whole activity: the answer key names pieces and zones by them alone.
         for (String id : Page.idsOf(item)) {
             if (EditSupport.taken(activity, id)) {
-                return EditResult.refused(Reason.ID_TAKEN, "there is an item with the id " + id);
+                return EditResult.refused(Reason.ID_TAKEN, Message.of("edit.refused.item-id", "id", id));
             }
         }
         boolean full = activity.page(pageId)
@@ -33,7 +34,7 @@ public record AddItem(String pageId, int index, Item item) implements PageEdit {
                 .isPresent();
         if (full) {
             return EditResult.refused(
-                    Reason.TOO_MANY_ITEMS, "a page has at most %d items".formatted(Bounds.ITEMS_ON_A_PAGE));
+                    Reason.TOO_MANY_ITEMS, Message.of("edit.refused.too-many-items", "most", Bounds.ITEMS_ON_A_PAGE));
         }
         return EditSupport.page(activity, pageId, page -> {
             List<Item> items = new ArrayList<>(page.items());
@@ -48,8 +49,8 @@ public record AddItem(String pageId, int index, Item item) implements PageEdit {
     }
 
     @Override
-    public String summary() {
-        return item.name() + " added";
+    public Message summary() {
+        return Message.of("edit.item-added", "item", item.name());
     }
 
     @Override

@@ -4,6 +4,7 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -23,20 +24,20 @@ public record AddPage(int index, Page page) implements ActivityEdit {
     @Override
     public EditResult apply(Activity activity) {
         if (activity.page(page.id()).isPresent()) {
-            return EditResult.refused(EditResult.Reason.ID_TAKEN, "there is a page with the id " + page.id());
+            return EditResult.refused(EditResult.Reason.ID_TAKEN, Message.of("edit.refused.page-id", "id", page.id()));
         }
         Set<String> taken = new HashSet<>();
         activity.pages().forEach(one -> one.items().forEach(item -> taken.addAll(Page.idsOf(item))));
         for (Item item : page.items()) {
             for (String id : Page.idsOf(item)) {
                 if (taken.contains(id)) {
-                    return EditResult.refused(EditResult.Reason.ID_TAKEN, "there is an item with the id " + id);
+                    return EditResult.refused(EditResult.Reason.ID_TAKEN, Message.of("edit.refused.item-id", "id", id));
                 }
             }
         }
         if (activity.pages().size() >= Bounds.PAGES) {
             return EditResult.refused(
-                    EditResult.Reason.TOO_MANY_PAGES, "an activity has at most %d pages".formatted(Bounds.PAGES));
+                    EditResult.Reason.TOO_MANY_PAGES, Message.of("edit.refused.too-many-pages", "most", Bounds.PAGES));
         }
         List<Page> pages = new ArrayList<>(activity.pages());
         pages.add(Math.min(index, pages.size()), page);
@@ -49,8 +50,8 @@ public record AddPage(int index, Page page) implements ActivityEdit {
     }
 
     @Override
-    public String summary() {
-        return "Page " + EditSupport.quoted(page.name()) + " added";
+    public Message summary() {
+        return Message.of("edit.page-added", "page", EditSupport.quoted(page.name()));
     }
 
     @Override

@@ -4,6 +4,7 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.measure.Arrangement;
+import gladtile.core.message.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -27,8 +28,8 @@ public record Arrange(String pageId, List<String> itemIds, Arrangement how) impl
     }
 
     @Override
-    public String summary() {
-        return "%d lined up".formatted(itemIds.size());
+    public Message summary() {
+        return Message.of("edit.lined-up", "count", itemIds.size());
     }
 
     @Override

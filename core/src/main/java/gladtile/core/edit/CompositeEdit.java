@@ -4,6 +4,7 @@ import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -19,7 +20,7 @@ public record CompositeEdit(List<Edit> edits) implements Edit {
         Bounds.count("edit.edits", edits.size(), Bounds.EDITS_IN_ONE_STEP);
         edits = List.copyOf(edits);
         if (edits.isEmpty() || edits.stream().anyMatch(CompositeEdit.class::isInstance)) {
-            throw new OutOfBounds("edit.edits", "a step holds one or more plain edits");
+            throw new OutOfBounds("edit.edits", Message.of("bound.edit.edits"));
         }
     }
 
@@ -65,9 +66,9 @@ public record CompositeEdit(List<Edit> edits) implements Edit {
     }
 
     @Override
-    public String summary() {
-        String first = edits.get(0).summary();
-        return edits.size() == 1 ? first : "%s, and %d more".formatted(first, edits.size() - 1);
+    public Message summary() {
+        Message first = edits.get(0).summary();
+        return edits.size() == 1 ? first : Message.of("edit.and-more", "first", first, "count", edits.size() - 1);
     }
 
     @Override

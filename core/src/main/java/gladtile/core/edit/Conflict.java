@@ -2,6 +2,7 @@ package gladtile.core.edit;
 
 import gladtile.core.activity.Activity;
 import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -21,11 +22,11 @@ public final class Conflict {
      * @param back what would be done now
      * @param others what others did since, in its order
      */
-    public static List<String> lost(Edit back, List<Edit> others, Activity now) {
+    public static List<Message> lost(Edit back, List<Edit> others, Activity now) {
         if (!(back.apply(now) instanceof Applied then)) {
             return List.of();
         }
-        List<String> lost = new ArrayList<>(EditAspects.changed(others, now, then.activity()));
+        List<Message> lost = new ArrayList<>(EditAspects.changed(others, now, then.activity()));
         // Where something stands among others changes with every addition; so here it counts who moved it.
         Set<String> moved = places(back);
         others.stream()

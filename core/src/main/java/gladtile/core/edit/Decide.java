@@ -6,6 +6,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.EditResult.Reason;
+import gladtile.core.message.Message;
 import java.util.Set;
 
 /** Sets one cell of the answer key: one piece in one zone of the same page. */
@@ -30,10 +31,11 @@ public record Decide(String pageId, String zoneId, String pieceId, Decision deci
             return EditSupport.noSuchItem(piece == null ? pieceId : zoneId);
         }
         if (!zone) {
-            return EditResult.refused(Reason.NOT_A_ZONE, other.name() + " is no drop zone");
+            return EditResult.refused(Reason.NOT_A_ZONE, Message.of("edit.refused.no-zone", "item", other.name()));
         }
         if (!piece.isPiece()) {
-            return EditResult.refused(Reason.NOT_A_PIECE, piece.name() + " is fixed, so it cannot belong anywhere");
+            return EditResult.refused(
+                    Reason.NOT_A_PIECE, Message.of("edit.refused.fixed-belongs-nowhere", "item", piece.name()));
         }
         return new EditResult.Applied(activity.withKey(activity.key().with(zoneId, pieceId, decision)));
     }
@@ -44,8 +46,8 @@ public record Decide(String pageId, String zoneId, String pieceId, Decision deci
     }
 
     @Override
-    public String summary() {
-        return "Answer decided";
+    public Message summary() {
+        return Message.of("edit.decided");
     }
 
     @Override

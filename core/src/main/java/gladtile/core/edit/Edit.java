@@ -3,6 +3,7 @@ package gladtile.core.edit;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gladtile.core.activity.Activity;
+import gladtile.core.message.Message;
 import java.util.Optional;
 
 /**
@@ -78,7 +79,7 @@ public sealed interface Edit permits ActivityEdit, PageEdit, CompositeEdit {
     }
 
     /** What it did, in a few words, for the history. */
-    String summary();
+    Message summary();
 
     /** Tells what it sets, so that it is seen when somebody else's change would take that back. */
     void aspects(EditAspects all);

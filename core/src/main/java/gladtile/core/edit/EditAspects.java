@@ -6,6 +6,7 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.activity.Page;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -61,13 +62,13 @@ public final class EditAspects {
     }
 
     /**
-     * What of others' edits would be otherwise once an edit is made, told in few words each.
+     * What of others' edits would be otherwise once an edit is made, told each.
      *
      * @param now the activity before the edit
      * @param then the activity after it
      */
-    static List<String> changed(List<Edit> others, Activity now, Activity then) {
-        List<String> told = new ArrayList<>();
+    static List<Message> changed(List<Edit> others, Activity now, Activity then) {
+        List<Message> told = new ArrayList<>();
         for (Edit edit : others) {
             if (of(edit).differ(now, then)) {
                 told.add(edit.summary());

@@ -1,12 +1,13 @@
 package gladtile.core.edit;
 
 import gladtile.core.activity.Activity;
+import gladtile.core.message.Message;
 
 /** What came of an edit: the changed activity, or why nothing changed. */
 public sealed interface EditResult {
     record Applied(Activity activity) implements EditResult {}
 
-    record Refused(Reason reason, String message) implements EditResult {}
+    record Refused(Reason reason, Message message) implements EditResult {}
 
     /** Why an edit does not fit the activity it meets. */
     enum Reason {
@@ -22,7 +23,7 @@ public sealed interface EditResult {
         NOT_A_ZONE
     }
 
-    static EditResult refused(Reason reason, String message) {
+    static EditResult refused(Reason reason, Message message) {
         return new Refused(reason, message);
     }
 }

@@ -5,6 +5,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
+import gladtile.core.message.Message;
 import java.util.function.Function;
 
 /** What the edits share: finding their page or item, and refusing where it is not there. */
@@ -34,7 +35,11 @@ final class EditSupport {
                 .isPresent();
         if (other) {
             return EditResult.refused(
-                    Reason.WRONG_KIND, "that item is no " + kind.getSimpleName().toLowerCase());
+                    Reason.WRONG_KIND,
+                    Message.of(
+                            "edit.refused.wrong-kind",
+                            "kind",
+                            kind.getSimpleName().toLowerCase()));
         }
         return item(activity, pageId, itemId, item -> change.apply(kind.cast(item)));
     }
@@ -60,11 +65,11 @@ final class EditSupport {
     }
 
     static EditResult noSuchPage(String pageId) {
-        return EditResult.refused(Reason.NO_SUCH_PAGE, "page " + pageId + " is no longer there");
+        return EditResult.refused(Reason.NO_SUCH_PAGE, Message.of("edit.refused.no-page", "page", pageId));
     }
 
     static EditResult noSuchItem(String itemId) {
-        return EditResult.refused(Reason.NO_SUCH_ITEM, "item " + itemId + " is no longer there");
+        return EditResult.refused(Reason.NO_SUCH_ITEM, Message.of("edit.refused.no-item", "item", itemId));
     }
 
     /** The beginning of a text on one line, for a summary. */

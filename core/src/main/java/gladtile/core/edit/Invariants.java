@@ -102,7 +102,7 @@ public final class Invariants {
         List<String> broken() {
             List<String> broken = new ArrayList<>();
             strangers().forEach(id -> broken.add("key " + id));
-            mends().forEach(edit -> broken.add(edit.summary()));
+            mends().forEach(edit -> broken.add(edit.toString()));
             return broken;
         }
 

@@ -3,6 +3,7 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -41,8 +42,8 @@ public record MoveDepth(String pageId, String itemId, int index) implements OneI
     }
 
     @Override
-    public String summary() {
-        return "Depth changed";
+    public Message summary() {
+        return Message.of("edit.depth");
     }
 
     @Override

@@ -3,6 +3,7 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -37,8 +38,8 @@ public record MovePage(String pageId, int index) implements PageEdit {
     }
 
     @Override
-    public String summary() {
-        return "Page moved";
+    public Message summary() {
+        return Message.of("edit.page-moved");
     }
 
     @Override

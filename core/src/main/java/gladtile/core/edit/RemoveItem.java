@@ -6,6 +6,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -46,8 +47,8 @@ public record RemoveItem(String pageId, String itemId) implements OneItemEdit {
     }
 
     @Override
-    public String summary() {
-        return "Item deleted";
+    public Message summary() {
+        return Message.of("edit.item-deleted");
     }
 
     @Override

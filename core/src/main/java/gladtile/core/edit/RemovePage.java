@@ -5,6 +5,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -21,7 +22,7 @@ public record RemovePage(String pageId) implements PageEdit {
             return EditSupport.noSuchPage(pageId);
         }
         if (activity.pages().size() == 1) {
-            return EditResult.refused(EditResult.Reason.LAST_PAGE, "an activity keeps at least one page");
+            return EditResult.refused(EditResult.Reason.LAST_PAGE, Message.of("edit.refused.last-page"));
         }
         List<Page> pages = new ArrayList<>(activity.pages());
         AnswerKey key = activity.key();
@@ -45,8 +46,8 @@ public record RemovePage(String pageId) implements PageEdit {
     }
 
     @Override
-    public String summary() {
-        return "Page deleted";
+    public Message summary() {
+        return Message.of("edit.page-deleted");
     }
 
     @Override

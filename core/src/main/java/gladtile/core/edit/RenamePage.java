@@ -3,6 +3,7 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
+import gladtile.core.message.Message;
 
 /** Names a page. */
 public record RenamePage(String pageId, String name) implements PageEdit {
@@ -22,8 +23,8 @@ public record RenamePage(String pageId, String name) implements PageEdit {
     }
 
     @Override
-    public String summary() {
-        return "Page named " + EditSupport.quoted(name);
+    public Message summary() {
+        return Message.of("edit.page-named", "page", EditSupport.quoted(name));
     }
 
     @Override

@@ -9,6 +9,7 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.json.FieldMerge;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -37,7 +38,7 @@ public record SetBody(String pageId, Item item) implements ItemEdit {
             return EditSupport.noSuchItem(item.id());
         }
         if (now.getClass() != item.getClass()) {
-            return EditResult.refused(Reason.WRONG_KIND, now.name() + " is of another kind");
+            return EditResult.refused(Reason.WRONG_KIND, Message.of("edit.refused.other-kind", "item", now.name()));
         }
         Item changed = item.with(now.common());
         Set<String> gone = zoneIds(now);
@@ -45,7 +46,7 @@ public record SetBody(String pageId, Item item) implements ItemEdit {
         fresh.removeAll(gone);
         gone.removeAll(zoneIds(changed));
         if (fresh.stream().anyMatch(id -> EditSupport.taken(activity, id))) {
-            return EditResult.refused(Reason.ID_TAKEN, "a drop zone in a cell has an id that is taken");
+            return EditResult.refused(Reason.ID_TAKEN, Message.of("edit.refused.zone-id"));
         }
         AnswerKey key = activity.key();
         for (String zoneId : gone) {
@@ -66,8 +67,8 @@ public record SetBody(String pageId, Item item) implements ItemEdit {
     }
 
     @Override
-    public String summary() {
-        return item.name() + " changed";
+    public Message summary() {
+        return Message.of("edit.item-changed", "item", item.name());
     }
 
     @Override

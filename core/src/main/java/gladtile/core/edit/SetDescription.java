@@ -3,6 +3,7 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
+import gladtile.core.message.Message;
 
 /** Says what a screen reader reads of an item. */
 public record SetDescription(String pageId, String itemId, String description) implements OneItemEdit {
@@ -24,8 +25,8 @@ public record SetDescription(String pageId, String itemId, String description) i
     }
 
     @Override
-    public String summary() {
-        return "Described as " + EditSupport.quoted(description);
+    public Message summary() {
+        return Message.of("edit.described", "words", EditSupport.quoted(description));
     }
 
     @Override

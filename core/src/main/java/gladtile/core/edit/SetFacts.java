@@ -7,6 +7,7 @@ import gladtile.core.answer.PieceFacts;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.json.FieldMerge;
+import gladtile.core.message.Message;
 
 /** Sets a piece's labels and value, and whether it belongs nowhere. */
 public record SetFacts(String pageId, String itemId, PieceFacts facts) implements OneItemEdit {
@@ -23,7 +24,8 @@ public record SetFacts(String pageId, String itemId, PieceFacts facts) implement
             return activity.page(pageId).isEmpty() ? EditSupport.noSuchPage(pageId) : EditSupport.noSuchItem(itemId);
         }
         if (!piece.isPiece()) {
-            return EditResult.refused(Reason.NOT_A_PIECE, piece.name() + " is fixed, so it has no labels or value");
+            return EditResult.refused(
+                    Reason.NOT_A_PIECE, Message.of("edit.refused.fixed-no-facts", "item", piece.name()));
         }
         return new Applied(activity.withKey(activity.key().with(itemId, facts)));
     }
@@ -34,8 +36,8 @@ public record SetFacts(String pageId, String itemId, PieceFacts facts) implement
     }
 
     @Override
-    public String summary() {
-        return "Labels or value of a piece changed";
+    public Message summary() {
+        return Message.of("edit.facts");
     }
 
     @Override

@@ -4,6 +4,7 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
+import gladtile.core.message.Message;
 
 /** Moves, resizes or turns an item. */
 public record SetFrame(String pageId, String itemId, Frame frame) implements OneItemEdit {
@@ -25,8 +26,8 @@ public record SetFrame(String pageId, String itemId, Frame frame) implements One
     }
 
     @Override
-    public String summary() {
-        return "Item moved, resized or turned";
+    public Message summary() {
+        return Message.of("edit.frame");
     }
 
     @Override

@@ -3,6 +3,7 @@ package gladtile.core.edit;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.MadeFrom;
+import gladtile.core.message.Message;
 
 /** Sets the list that pages of the activity were made from. @param madeFrom absent for none */
 public record SetMadeFrom(
@@ -18,8 +19,8 @@ public record SetMadeFrom(
     }
 
     @Override
-    public String summary() {
-        return "List changed that pages are made from";
+    public Message summary() {
+        return Message.of("edit.list");
     }
 
     @Override

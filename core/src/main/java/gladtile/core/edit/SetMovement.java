@@ -6,6 +6,7 @@ import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,7 +24,7 @@ public record SetMovement(String pageId, String itemId, Movement movement) imple
                 .flatMap(page -> page.item(itemId))
                 .filter(Item::alwaysFixed)
                 .isPresent()) {
-            return EditResult.refused(Reason.WRONG_KIND, "drop zones, gaps and covers are always fixed");
+            return EditResult.refused(Reason.WRONG_KIND, Message.of("edit.refused.always-fixed"));
         }
         EditResult moved = EditSupport.item(activity, pageId, itemId, item -> item.withMovement(movement));
         if (movement.isFixed() && moved instanceof Applied applied) {
@@ -45,8 +46,8 @@ public record SetMovement(String pageId, String itemId, Movement movement) imple
     }
 
     @Override
-    public String summary() {
-        return "Movement changed";
+    public Message summary() {
+        return Message.of("edit.movement");
     }
 
     @Override

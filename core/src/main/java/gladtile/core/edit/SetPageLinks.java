@@ -6,6 +6,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.PageLinks;
 import gladtile.core.json.FieldMerge;
+import gladtile.core.message.Message;
 
 /** Sets where one goes on from a page and where it stands on the map. @param links absent for the usual */
 public record SetPageLinks(
@@ -27,8 +28,8 @@ public record SetPageLinks(
     }
 
     @Override
-    public String summary() {
-        return "Where a page leads changed";
+    public Message summary() {
+        return Message.of("edit.page-links");
     }
 
     @Override

@@ -5,6 +5,7 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.WordStyle;
+import gladtile.core.message.Message;
 
 /** Says how new boxes of words on a page look. @param words absent for the usual style */
 public record SetPageWords(
@@ -25,8 +26,8 @@ public record SetPageWords(
     }
 
     @Override
-    public String summary() {
-        return "Style of new words changed";
+    public Message summary() {
+        return Message.of("edit.page-words");
     }
 
     @Override

@@ -5,6 +5,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.json.FieldMerge;
+import gladtile.core.message.Message;
 
 /** Gives a page another paper. */
 public record SetPaper(String pageId, Paper paper) implements PageEdit {
@@ -24,8 +25,8 @@ public record SetPaper(String pageId, Paper paper) implements PageEdit {
     }
 
     @Override
-    public String summary() {
-        return "Paper changed";
+    public Message summary() {
+        return Message.of("edit.paper");
     }
 
     @Override

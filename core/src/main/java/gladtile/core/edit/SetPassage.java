@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Passage;
 import gladtile.core.json.FieldMerge;
+import gladtile.core.message.Message;
 
 /** Sets how students come from page to page. @param passage absent for the usual */
 public record SetPassage(
@@ -23,8 +24,8 @@ public record SetPassage(
     }
 
     @Override
-    public String summary() {
-        return "How students come from page to page changed";
+    public Message summary() {
+        return Message.of("edit.passage");
     }
 
     @Override

@@ -6,6 +6,7 @@ import gladtile.core.activity.Page;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.json.FieldMerge;
+import gladtile.core.message.Message;
 import java.util.Set;
 
 /** Says how a drop zone answers. */
@@ -24,7 +25,8 @@ public record SetRule(String pageId, String zoneId, ZoneRule rule) implements It
         }
         if (page.zones().stream().noneMatch(zone -> zone.id().equals(zoneId))) {
             return page.item(zoneId)
-                    .map(item -> EditResult.refused(Reason.NOT_A_ZONE, item.name() + " is no drop zone"))
+                    .map(item -> EditResult.refused(
+                            Reason.NOT_A_ZONE, Message.of("edit.refused.no-zone", "item", item.name())))
                     .orElseGet(() -> EditSupport.noSuchItem(zoneId));
         }
         return new EditResult.Applied(activity.withKey(activity.key().with(zoneId, rule)));
@@ -36,8 +38,8 @@ public record SetRule(String pageId, String zoneId, ZoneRule rule) implements It
     }
 
     @Override
-    public String summary() {
-        return "Rule of a drop zone changed";
+    public Message summary() {
+        return Message.of("edit.zone-rule");
     }
 
     @Override

@@ -5,6 +5,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.ZoneSet;
 import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -33,8 +34,8 @@ public record SetSets(List<ZoneSet> sets) implements ActivityEdit {
     }
 
     @Override
-    public String summary() {
-        return "Zones answered together changed";
+    public Message summary() {
+        return Message.of("edit.zone-sets");
     }
 
     @Override

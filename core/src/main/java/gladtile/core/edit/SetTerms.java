@@ -5,6 +5,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.answer.AnswerTerms;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.json.FieldMerge;
+import gladtile.core.message.Message;
 
 /** Sets points, times and when the solution is shown, for the activity as a whole. */
 public record SetTerms(AnswerTerms terms) implements ActivityEdit {
@@ -23,8 +24,8 @@ public record SetTerms(AnswerTerms terms) implements ActivityEdit {
     }
 
     @Override
-    public String summary() {
-        return "Points, time or solution changed";
+    public Message summary() {
+        return Message.of("edit.terms");
     }
 
     @Override

@@ -2,6 +2,7 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.message.Message;
 
 /** Names the activity. */
 public record SetTitle(String title) implements ActivityEdit {
@@ -20,8 +21,8 @@ public record SetTitle(String title) implements ActivityEdit {
     }
 
     @Override
-    public String summary() {
-        return "Named " + EditSupport.quoted(title);
+    public Message summary() {
+        return Message.of("edit.title", "title", EditSupport.quoted(title));
     }
 
     @Override

@@ -5,6 +5,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Traits;
 import gladtile.core.json.FieldMerge;
+import gladtile.core.message.Message;
 
 /** Sets how see-through an item is, its groups, its supply and its other side. */
 public record SetTraits(String pageId, String itemId, Traits traits) implements OneItemEdit {
@@ -26,8 +27,8 @@ public record SetTraits(String pageId, String itemId, Traits traits) implements 
     }
 
     @Override
-    public String summary() {
-        return "Transparency, group, supply, other side, link or sound changed";
+    public Message summary() {
+        return Message.of("edit.traits");
     }
 
     @Override

@@ -9,6 +9,7 @@ import gladtile.core.answer.TypedKey;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.json.FieldMerge;
+import gladtile.core.message.Message;
 
 /**
  * Says what is right in a gap.
@@ -31,7 +32,7 @@ public record SetTyped(
             return activity.page(pageId).isEmpty() ? EditSupport.noSuchPage(pageId) : EditSupport.noSuchItem(itemId);
         }
         if (!(gap instanceof Gap)) {
-            return EditResult.refused(Reason.WRONG_KIND, gap.name() + " is not typed into");
+            return EditResult.refused(Reason.WRONG_KIND, Message.of("edit.refused.not-typed", "item", gap.name()));
         }
         return new Applied(activity.withKey(activity.key().with(itemId, typed)));
     }
@@ -42,8 +43,8 @@ public record SetTyped(
     }
 
     @Override
-    public String summary() {
-        return "What is right in a gap changed";
+    public Message summary() {
+        return Message.of("edit.typed");
     }
 
     @Override

@@ -6,6 +6,7 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.WordContent;
 import gladtile.core.activity.Words;
+import gladtile.core.message.Message;
 
 /** Changes what a box of words says, with the frame it then needs. */
 public record SetWords(String pageId, String itemId, WordContent content, Frame frame) implements OneItemEdit {
@@ -33,8 +34,8 @@ public record SetWords(String pageId, String itemId, WordContent content, Frame 
     }
 
     @Override
-    public String summary() {
-        return "Words: " + EditSupport.quoted(content.text());
+    public Message summary() {
+        return Message.of("edit.words", "words", EditSupport.quoted(content.text()));
     }
 
     @Override

@@ -3,6 +3,7 @@ package gladtile.core.edit;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Zone;
+import gladtile.core.message.Message;
 
 /** Writes at the top of a drop zone. */
 public record SetZoneLabel(String pageId, String itemId, String label) implements OneItemEdit {
@@ -24,8 +25,8 @@ public record SetZoneLabel(String pageId, String itemId, String label) implement
     }
 
     @Override
-    public String summary() {
-        return "Drop zone named " + EditSupport.quoted(label);
+    public Message summary() {
+        return Message.of("edit.zone-named", "label", EditSupport.quoted(label));
     }
 
     @Override

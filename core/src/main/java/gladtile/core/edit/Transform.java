@@ -5,6 +5,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Point;
 import gladtile.core.measure.Similarity;
+import gladtile.core.message.Message;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -34,8 +35,8 @@ public record Transform(String pageId, List<String> itemIds, Similarity by) impl
     }
 
     @Override
-    public String summary() {
-        return "%d moved or resized together".formatted(itemIds.size());
+    public Message summary() {
+        return Message.of("edit.transformed", "count", itemIds.size());
     }
 
     @Override

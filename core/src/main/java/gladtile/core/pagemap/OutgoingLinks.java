@@ -5,6 +5,7 @@ import gladtile.core.activity.Link;
 import gladtile.core.activity.LinkSource;
 import gladtile.core.activity.Opens;
 import gladtile.core.activity.Page;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -27,20 +28,20 @@ final class OutgoingLinks {
             }
         }
         if (activity.passing().nextAndBack()) {
-            onward(activity, page, activity.gate(page), null, "Next", links);
+            onward(activity, page, activity.gate(page), null, Message.of("link.next"), links);
         }
         return links;
     }
 
     private static void onward(
-            Activity activity, Page page, Opens opens, String itemId, String name, List<PageLink> links) {
-        String when = words(activity, opens);
+            Activity activity, Page page, Opens opens, String itemId, Message name, List<PageLink> links) {
+        Message when = words(activity, opens);
         String first = activity.firstTime(page).orElse(null);
         activity.next(page.id())
-                .ifPresent(next ->
-                        links.add(new PageLink(page.id(), next.id(), itemId, name, first == null ? when : "else")));
+                .ifPresent(next -> links.add(new PageLink(
+                        page.id(), next.id(), itemId, name, first == null ? when : Message.of("link.else"))));
         if (first != null) {
-            links.add(new PageLink(page.id(), first, itemId, name, "when all is right first time"));
+            links.add(new PageLink(page.id(), first, itemId, name, Message.of("link.when-all-right-first")));
         }
     }
 
@@ -51,20 +52,21 @@ final class OutgoingLinks {
         return link instanceof Link.Start ? Optional.of(activity.start().id()) : Optional.empty();
     }
 
-    static String words(Activity activity, Opens opens) {
+    static Message words(Activity activity, Opens opens) {
         if (opens == null) {
             return null;
         }
         if (opens instanceof Opens.WhenPoints points) {
-            return points.least() == 1 ? "from 1 point" : "from %d points".formatted(points.least());
+            return Message.of("link.from-points", "least", points.least());
         }
         if (opens instanceof Opens.WhenPages pages) {
             return pages.pageIds().stream()
                     .filter(id -> activity.page(id).isPresent())
                     .map(id -> String.valueOf(activity.indexOf(id) + 1))
                     .collect(Collectors.collectingAndThen(
-                            Collectors.joining(", "), all -> all.isEmpty() ? null : "when solved: " + all));
+                            Collectors.joining(", "),
+                            all -> all.isEmpty() ? null : Message.of("link.when-pages-solved", "pages", all)));
         }
-        return opens instanceof Opens.WhenSolved ? "when solved" : "when part is solved";
+        return opens instanceof Opens.WhenSolved ? Message.of("link.when-solved") : Message.of("link.when-part-solved");
     }
 }

@@ -11,6 +11,8 @@ import gladtile.core.activity.TableCell;
 import gladtile.core.activity.ZoneLook;
 import gladtile.core.activity.ZoneScale;
 import gladtile.core.activity.ZoneShape;
+import gladtile.core.message.Message;
+import gladtile.core.message.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,41 +21,46 @@ import java.util.stream.Stream;
 
 /** The shelf of parts that ship with the app. */
 public final class ReadyParts {
-    private static final String NUMBERS = "Numbers";
-    private static final String BOARDS = "Boards";
-    private static final String FRAMES = "Frames";
+    private final Wording wording;
+    private final List<ReadyPart> all;
 
-    private static final List<ReadyPart> ALL = make();
-
-    private ReadyParts() {}
+    /** @param wording for their names and for what stands on them */
+    public ReadyParts(Wording wording) {
+        this.wording = wording;
+        all = make();
+    }
 
     /** All of them, by folder. */
-    public static List<ReadyPart> all() {
-        return ALL;
+    public List<ReadyPart> all() {
+        return all;
     }
 
-    public static Optional<ReadyPart> of(String id) {
-        return ALL.stream().filter(part -> part.id().equals(id)).findFirst();
+    public Optional<ReadyPart> of(String id) {
+        return all.stream().filter(part -> part.id().equals(id)).findFirst();
     }
 
-    private static List<ReadyPart> make() {
+    private String words(String key) {
+        return wording.text(Message.of(key));
+    }
+
+    private List<ReadyPart> make() {
         List<ReadyPart> all = new ArrayList<>();
-        all.add(trays(2, "Two trays"));
-        all.add(trays(3, "Three trays"));
+        all.add(trays(2, words("part.trays-2")));
+        all.add(trays(3, words("part.trays-3")));
         all.add(fourTrays());
         all.add(twoCircles());
         all.add(threeCircles());
         all.add(storyBoard());
-        all.add(frame("frame-wide", "Wide frame", ShapeForm.RECTANGLE, Frame.of(500, 300, 600, 400)));
-        all.add(frame("frame-round", "Round frame", ShapeForm.ELLIPSE, Frame.of(580, 280, 440, 440)));
-        all.add(numberLine("line-10", "Number line from 0 to 10", new ZoneScale(0, 10, 1, 1, true)));
-        all.add(numberLine("line-20", "Number line from 0 to 20", new ZoneScale(0, 20, 1, 2, true)));
-        all.add(numberLine("line-100", "Number line from 0 to 100", new ZoneScale(0, 100, 5, 2, true)));
-        all.add(numberLine("line-below", "Number line from −10 to 10", new ZoneScale(-10, 10, 1, 2, true)));
-        all.add(numberLine("line-tenths", "Number line in tenths", new ZoneScale(0, 1, 0.1, 1, true)));
+        all.add(frame("frame-wide", words("part.frame-wide"), ShapeForm.RECTANGLE, Frame.of(500, 300, 600, 400)));
+        all.add(frame("frame-round", words("part.frame-round"), ShapeForm.ELLIPSE, Frame.of(580, 280, 440, 440)));
+        all.add(numberLine("line-10", words("part.line-10"), new ZoneScale(0, 10, 1, 1, true)));
+        all.add(numberLine("line-20", words("part.line-20"), new ZoneScale(0, 20, 1, 2, true)));
+        all.add(numberLine("line-100", words("part.line-100"), new ZoneScale(0, 100, 5, 2, true)));
+        all.add(numberLine("line-below", words("part.line-below"), new ZoneScale(-10, 10, 1, 2, true)));
+        all.add(numberLine("line-tenths", words("part.line-tenths"), new ZoneScale(0, 1, 0.1, 1, true)));
         all.add(numberLine(
                 "line-quarters",
-                "Number line in quarters",
+                words("part.line-quarters"),
                 new ZoneScale(0, 3, 0.25, 1, true, ZoneScale.Reads.FRACTION)));
         all.add(timeLine());
         all.add(hundredSquare());
@@ -63,35 +70,35 @@ public final class ReadyParts {
         return List.copyOf(all);
     }
 
-    private static ReadyPart trays(int count, String name) {
+    private ReadyPart trays(int count, String name) {
         Drawing drawing = new Drawing();
         double width = (1440 - (count - 1) * 40) / (double) count;
         IntStream.range(0, count).forEach(i -> drawing.tray(Frame.of(80 + i * (width + 40), 220, width, 420), ""));
-        return drawing.part("trays-" + count, name, BOARDS);
+        return drawing.part("trays-" + count, name, words("part.folder.boards"));
     }
 
-    private static ReadyPart fourTrays() {
+    private ReadyPart fourTrays() {
         Drawing drawing = new Drawing();
         IntStream.range(0, 4).forEach(i -> drawing.tray(Frame.of(80 + i % 2 * 740, 140 + i / 2 * 310, 700, 260), ""));
-        return drawing.part("trays-4", "Four trays", BOARDS);
+        return drawing.part("trays-4", words("part.trays-4"), words("part.folder.boards"));
     }
 
-    private static ReadyPart twoCircles() {
+    private ReadyPart twoCircles() {
         return new Drawing()
                 .circle(Frame.of(260, 160, 660, 560), Drawing.SEA, ZoneLook.LabelPlace.TAB)
                 .circle(Frame.of(680, 160, 660, 560), Drawing.PLUM, ZoneLook.LabelPlace.TAB)
-                .part("circles-2", "Two circles that cross", BOARDS);
+                .part("circles-2", words("part.circles-2"), words("part.folder.boards"));
     }
 
-    private static ReadyPart threeCircles() {
+    private ReadyPart threeCircles() {
         return new Drawing()
                 .circle(Frame.of(360, 90, 520, 500), Drawing.SEA, ZoneLook.LabelPlace.TAB)
                 .circle(Frame.of(720, 90, 520, 500), Drawing.PLUM, ZoneLook.LabelPlace.TAB)
                 .circle(Frame.of(540, 350, 520, 500), Drawing.MEADOW, ZoneLook.LabelPlace.BELOW)
-                .part("circles-3", "Three circles that cross", BOARDS);
+                .part("circles-3", words("part.circles-3"), words("part.folder.boards"));
     }
 
-    private static ReadyPart storyBoard() {
+    private ReadyPart storyBoard() {
         Drawing drawing = new Drawing();
         for (int i = 0; i < 6; i++) {
             Frame frame = Frame.of(80 + i % 3 * 490, 120 + i / 3 * 370, 460, 300);
@@ -102,20 +109,20 @@ public final class ReadyParts {
                     new ZoneLook(ZoneLook.Kind.LINE, Drawing.SEA, null, ZoneLook.LabelPlace.BELOW),
                     null);
         }
-        return drawing.part("story-board", "Story board", BOARDS);
+        return drawing.part("story-board", words("part.story-board"), words("part.folder.boards"));
     }
 
-    private static ReadyPart frame(String id, String name, ShapeForm form, Frame frame) {
-        return new Drawing().shape(form, frame, null, Drawing.WOOD, 18).part(id, name, FRAMES);
+    private ReadyPart frame(String id, String name, ShapeForm form, Frame frame) {
+        return new Drawing().shape(form, frame, null, Drawing.WOOD, 18).part(id, name, words("part.folder.frames"));
     }
 
-    private static ReadyPart numberLine(String id, String name, ZoneScale scale) {
+    private ReadyPart numberLine(String id, String name, ZoneScale scale) {
         return new Drawing()
                 .zone(Frame.of(100, 420, 1400, 160), "", null, null, scale)
-                .part(id, name, NUMBERS);
+                .part(id, name, words("part.folder.numbers"));
     }
 
-    private static ReadyPart hundredSquare() {
+    private ReadyPart hundredSquare() {
         double side = 76;
         Drawing drawing = new Drawing();
         List<List<TableCell>> rows = IntStream.range(0, 10)
@@ -128,18 +135,18 @@ public final class ReadyParts {
                 drawing.next(),
                 Frame.of(420, 120, 10 * side, 10 * side),
                 Movement.FIXED,
-                "Hundred square",
+                words("part.hundred-square"),
                 null,
                 sides,
                 sides,
                 rows,
                 Drawing.SEA);
-        return drawing.item(table).part("hundred-square", "Hundred square", NUMBERS);
+        return drawing.item(table).part("hundred-square", words("part.hundred-square"), words("part.folder.numbers"));
     }
 
-    private static ReadyPart placeValueMat() {
+    private ReadyPart placeValueMat() {
         Drawing drawing = new Drawing();
-        List<String> names = List.of("Hundreds", "Tens", "Ones");
+        List<String> names = List.of(words("part.hundreds"), words("part.tens"), words("part.ones"));
         List<String> fills = List.of("#efe4ef", "#dcebea", "#fbefd8");
         List<TableCell> heads = new ArrayList<>();
         List<TableCell> places = new ArrayList<>();
@@ -151,17 +158,17 @@ public final class ReadyParts {
                 drawing.next(),
                 Frame.of(140, 160, 1320, 560),
                 Movement.FIXED,
-                "Place-value mat",
+                words("part.place-value"),
                 null,
                 List.of(440d, 440d, 440d),
                 List.of(80d, 480d),
                 List.of(heads, places),
                 Drawing.SEA);
-        return drawing.item(table).part("place-value", "Place-value mat", NUMBERS);
+        return drawing.item(table).part("place-value", words("part.place-value"), words("part.folder.numbers"));
     }
 
     /** Ten past ten; twelve is at the top. Each hand turns about the middle, the long one by minutes, the short one by halves of them. */
-    private static ReadyPart clock() {
+    private ReadyPart clock() {
         double x = 800;
         double y = 480;
         Drawing drawing = new Drawing();
@@ -177,14 +184,14 @@ public final class ReadyParts {
         }
         drawing.zone(
                 Frame.of(x - 300, y - 300, 600, 600),
-                "Clock",
+                words("part.clock"),
                 ZoneShape.ROUND,
                 new ZoneLook(ZoneLook.Kind.HIDDEN, null, null, null),
                 null);
         drawing.stays();
-        hand(drawing, x, y, 150, 14, 305, 0.5, "Hour hand");
-        hand(drawing, x, y, 214, 8, 60, 6, "Minute hand");
-        return drawing.part("clock", "Clock", NUMBERS);
+        hand(drawing, x, y, 150, 14, 305, 0.5, words("part.hour-hand"));
+        hand(drawing, x, y, 214, 8, 60, 6, words("part.minute-hand"));
+        return drawing.part("clock", words("part.clock"), words("part.folder.numbers"));
     }
 
     /** Its box goes as far below the middle as above it, so that it turns about the middle of the clock. */
@@ -211,15 +218,15 @@ public final class ReadyParts {
         return new Point(x + far * Math.sin(turn), y - far * Math.cos(turn));
     }
 
-    private static ReadyPart axes() {
+    private ReadyPart axes() {
         ZoneScale five = new ZoneScale(-5, 5, 1, 1, true);
         return new Drawing()
                 .zone(Frame.of(380, 30, 840, 840), "", null, null, five, five)
-                .part("axes", "Axes from −5 to 5", NUMBERS);
+                .part("axes", words("part.axes"), words("part.folder.numbers"));
     }
 
-    private static ReadyPart timeLine() {
+    private ReadyPart timeLine() {
         return numberLine(
-                "line-day", "A school day in half hours", new ZoneScale(480, 960, 30, 2, true, ZoneScale.Reads.TIME));
+                "line-day", words("part.line-day"), new ZoneScale(480, 960, 30, 2, true, ZoneScale.Reads.TIME));
     }
 }

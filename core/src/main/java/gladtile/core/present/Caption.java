@@ -2,6 +2,7 @@ package gladtile.core.present;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -19,7 +20,7 @@ public record Caption(long from, long to, String words) {
         Bounds.within("caption.to", to, 0, LATEST);
         Bounds.text("caption.words", words, LENGTH);
         if (to <= from) {
-            throw new OutOfBounds("caption.to", "words end after they begin");
+            throw new OutOfBounds("caption.to", Message.of("bound.caption.to"));
         }
     }
 

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 
 /**
  * Words that hang on one thing of a page, or on a place of it.
@@ -28,7 +29,7 @@ public record PinnedWords(
             Bounds.within("pin.y", Bounds.present("pin.y", y), 0, Bounds.PAGE_HEIGHT);
         }
         if (Bounds.text("pin.words", words, Bounds.PIN_LENGTH).isBlank()) {
-            throw new OutOfBounds("pin.words", "words that are pinned somewhere say something");
+            throw new OutOfBounds("pin.words", Message.of("bound.pin.words"));
         }
     }
 }

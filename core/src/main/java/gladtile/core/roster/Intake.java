@@ -2,6 +2,7 @@ package gladtile.core.roster;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 import gladtile.core.roster.Registered.Enrolment;
 import gladtile.core.roster.Registered.RegisteredClass;
 import gladtile.core.roster.Registered.RegisteredStudent;
@@ -20,7 +21,7 @@ import java.util.Set;
  *
  * @param wrong what is wrong with the register as a whole; when there is anything, nothing can be taken from it
  */
-public record Intake(List<ClassIntake> classes, List<String> wrong) {
+public record Intake(List<ClassIntake> classes, List<Message> wrong) {
     /** What becomes of a student. */
     public enum Becomes {
         /** New to the school. */
@@ -59,7 +60,7 @@ public record Intake(List<ClassIntake> classes, List<String> wrong) {
             boolean colleagues,
             List<StudentIntake> students,
             List<String> missing,
-            List<String> wrong) {}
+            List<Message> wrong) {}
 
     /** A student as they are known. @param id of the register; null for one who was put in by hand */
     public record Known(String key, String id, String name) {}
@@ -76,7 +77,7 @@ public record Intake(List<ClassIntake> classes, List<String> wrong) {
 
     /** @param school everybody of the school with an id of the register */
     public static Intake of(Registered register, List<KnownClass> known, List<Known> school) {
-        List<String> wrong = wrong(register);
+        List<Message> wrong = wrong(register);
         if (!wrong.isEmpty()) {
             return new Intake(List.of(), wrong.size() > TOLD ? wrong.subList(0, TOLD) : wrong);
         }
@@ -106,49 +107,47 @@ public record Intake(List<ClassIntake> classes, List<String> wrong) {
         return new Intake(classes, List.of());
     }
 
-    private static List<String> wrong(Registered register) {
-        List<String> wrong = new ArrayList<>();
+    private static List<Message> wrong(Registered register) {
+        List<Message> wrong = new ArrayList<>();
         Set<String> classes = new HashSet<>();
         for (RegisteredClass one : register.classes()) {
-            id(one.id(), "A class", wrong);
+            id(one.id(), "class-list.class-id", wrong);
             if (!classes.add(one.id())) {
-                wrong.add("The class id “%s” stands twice.".formatted(one.id()));
+                wrong.add(Message.of("class-list.class-id-twice", "id", one.id()));
             }
         }
         Set<String> students = new HashSet<>();
         for (RegisteredStudent one : register.students()) {
-            id(one.id(), "A user", wrong);
+            id(one.id(), "class-list.user-id", wrong);
             if (!students.add(one.id())) {
-                wrong.add("The user id “%s” stands twice.".formatted(one.id()));
+                wrong.add(Message.of("class-list.user-id-twice", "id", one.id()));
             }
         }
         for (Enrolment one : register.enrolments()) {
             if (!classes.contains(one.classId())) {
-                wrong.add(
-                        "An enrolment names the class “%s”, which is not among the classes.".formatted(one.classId()));
+                wrong.add(Message.of("class-list.no-such-class", "id", one.classId()));
             }
             if (!students.contains(one.studentId())) {
-                wrong.add("An enrolment names the user “%s”, who is not among the users.".formatted(one.studentId()));
+                wrong.add(Message.of("class-list.no-such-user", "id", one.studentId()));
             }
         }
         if (register.classes().isEmpty()) {
-            wrong.add("There is no class in these files.");
+            wrong.add(Message.of("class-list.no-class"));
         }
         return wrong;
     }
 
-    private static void id(String id, String what, List<String> wrong) {
+    private static void id(String id, String key, List<Message> wrong) {
         if (id.isEmpty() || id.length() > Bounds.REGISTER_ID) {
-            wrong.add(
-                    "%s has an id of %d characters; it has 1 to %d.".formatted(what, id.length(), Bounds.REGISTER_ID));
+            wrong.add(Message.of(key, "length", id.length(), "most", Bounds.REGISTER_ID));
         }
     }
 
     private static ClassIntake intake(
             String id, String title, KnownClass there, Set<RegisteredStudent> listed, Map<String, Known> everybody) {
-        List<String> wrong = new ArrayList<>();
+        List<Message> wrong = new ArrayList<>();
         if (title.isEmpty() || title.length() > Bounds.PERSON_NAME) {
-            wrong.add("A class has a name of 1 to %d characters.".formatted(Bounds.PERSON_NAME));
+            wrong.add(Message.of("class-list.class-name", "most", Bounds.PERSON_NAME));
         }
         List<Known> now = there == null ? List.of() : there.students();
         Map<String, Known> inById = new HashMap<>();
@@ -172,16 +171,21 @@ public record Intake(List<ClassIntake> classes, List<String> wrong) {
         left.values().forEach(one -> names.add(Roster.same(one.name())));
         for (StudentIntake one : students) {
             if (one.name().isEmpty() || one.name().length() > Bounds.PERSON_NAME) {
-                wrong.add("The user “%s” has a name of %d characters; it has 1 to %d."
-                        .formatted(one.id(), one.name().length(), Bounds.PERSON_NAME));
+                wrong.add(Message.of(
+                        "class-list.user-name",
+                        "id",
+                        one.id(),
+                        "length",
+                        one.name().length(),
+                        "most",
+                        Bounds.PERSON_NAME));
             } else if (!names.add(Roster.same(one.name()))) {
-                wrong.add("“%s” would stand twice in this class, so nobody could tell which is theirs."
-                        .formatted(one.name()));
+                wrong.add(Message.of("class-list.twice-in-class", "name", one.name()));
             }
         }
         if (left.size() + students.size() > Bounds.CLASS_SIZE) {
-            wrong.add("The class would have %d students; the most is %d."
-                    .formatted(left.size() + students.size(), Bounds.CLASS_SIZE));
+            wrong.add(Message.of(
+                    "class-list.too-many", "students", left.size() + students.size(), "most", Bounds.CLASS_SIZE));
         }
         boolean colleagues = there != null && !there.mine();
         return new ClassIntake(

@@ -1,6 +1,7 @@
 package gladtile.core.roster;
 
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -17,7 +18,7 @@ import java.util.Map;
  * @param missing names of the class that the list does not have
  * @param wrong what stands in the way; when there is anything, nothing is added
  */
-public record Roster(List<String> added, List<String> there, List<String> missing, List<String> wrong) {
+public record Roster(List<String> added, List<String> there, List<String> missing, List<Message> wrong) {
     public Roster {
         added = List.copyOf(added);
         there = List.copyOf(there);
@@ -35,17 +36,23 @@ public record Roster(List<String> added, List<String> there, List<String> missin
         Map<String, String> inList = new LinkedHashMap<>();
         List<String> added = new ArrayList<>();
         List<String> there = new ArrayList<>();
-        List<String> wrong = new ArrayList<>();
+        List<Message> wrong = new ArrayList<>();
         for (String one : listed) {
             String name = tidied(one);
             if (name.isEmpty()) {
                 continue;
             }
             if (name.length() > Bounds.PERSON_NAME) {
-                wrong.add("“%s…” has %d characters; a name has at most %d."
-                        .formatted(name.substring(0, 20), name.length(), Bounds.PERSON_NAME));
+                wrong.add(Message.of(
+                        "class-list.name-too-long",
+                        "name",
+                        name.substring(0, 20),
+                        "length",
+                        name.length(),
+                        "most",
+                        Bounds.PERSON_NAME));
             } else if (inList.putIfAbsent(same(name), name) != null) {
-                wrong.add("“%s” stands twice. Add a letter, so that each can find their own name.".formatted(name));
+                wrong.add(Message.of("class-list.twice", "name", name));
             } else if (inClass.containsKey(same(name))) {
                 there.add(inClass.get(same(name)));
             } else {
@@ -54,10 +61,10 @@ public record Roster(List<String> added, List<String> there, List<String> missin
         }
         int after = now.size() + added.size();
         if (after > Bounds.CLASS_SIZE) {
-            wrong.add("The class would have %d students; the most is %d.".formatted(after, Bounds.CLASS_SIZE));
+            wrong.add(Message.of("class-list.too-many", "students", after, "most", Bounds.CLASS_SIZE));
         }
         if (inList.isEmpty()) {
-            wrong.add("There is no name in the list yet.");
+            wrong.add(Message.of("class-list.empty"));
         }
         List<String> missing =
                 now.stream().filter(name -> !inList.containsKey(same(name))).toList();

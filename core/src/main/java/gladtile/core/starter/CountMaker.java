@@ -6,6 +6,7 @@ import gladtile.core.activity.Supply;
 import gladtile.core.activity.Traits;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.List;
@@ -23,9 +24,7 @@ final class CountMaker {
         for (StarterRow row : making.rows) {
             int wanted = wanted(row);
             if (wanted < 1 || wanted > MOST) {
-                return new MadePages.Refused(
-                        "Write how many behind each thing, 1 to %d, as in ‘star, 5’. “%s” has none."
-                                .formatted(MOST, row.cell(0)));
+                return new MadePages.Refused(Message.of("starter.refused.counts", "most", MOST, "entry", row.cell(0)));
             }
         }
         int most = most(making);
@@ -59,7 +58,7 @@ final class CountMaker {
     }
 
     private static void page(Making making, List<StarterRow> part) {
-        PageDraft sheet = making.sheet("Count out as many as each place says.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.count"));
         double gap = RowLayout.GAP;
         double width = (PageDraft.RIGHT - PageDraft.LEFT - gap * (part.size() - 1)) / part.size();
         double bottom = PageDraft.BOTTOM - SIDE - 60;

@@ -7,6 +7,7 @@ import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.measure.WordFit;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Starters.Making;
 import gladtile.core.typed.TypedRule;
 import java.util.ArrayList;
@@ -36,8 +37,7 @@ final class GapsMaker {
         List<Part> parts = parts(text);
         List<String> missing = missing(text);
         if (missing.isEmpty()) {
-            return new MadePages.Refused(
-                    "No word is missing yet. Tick the words that are to be gaps, or put them in [brackets].");
+            return new MadePages.Refused(Message.of("starter.refused.no-gap"));
         }
         boolean typed = making.starter.typed() != null;
         double tile = making.tile(missing, 110, 300);
@@ -88,7 +88,7 @@ final class GapsMaker {
 
     /** One page of it; what did not fit comes back. */
     private static List<Part> page(Making making, List<Part> parts, boolean typed, double tile) {
-        PageDraft sheet = making.sheet(typed ? "Type the missing words." : "Put the missing words in their places.");
+        PageDraft sheet = making.sheet(Message.of(typed ? "starter.task.type-words" : "starter.task.put-words"));
         double box = tile + (typed ? 10 : 34);
         double top = sheet.top + 10;
         double x = PageDraft.LEFT;
@@ -154,7 +154,7 @@ final class GapsMaker {
         List<String> places = new ArrayList<>();
         for (Written one : written) {
             while (g < gaps.size() && before(gaps.get(g), one.y(), one.x())) {
-                places.add(place(sheet, typed, gaps.get(g), words.get(g), g++));
+                places.add(place(making, sheet, typed, gaps.get(g), words.get(g), g++));
             }
             WordStyle style = new WordStyle(SIZE, false, INK, WordStyle.Align.LEFT);
             WordFit fit = WordFit.free(one.text(), style, making.measured);
@@ -168,7 +168,7 @@ final class GapsMaker {
                     false);
         }
         while (g < gaps.size()) {
-            places.add(place(sheet, typed, gaps.get(g), words.get(g), g++));
+            places.add(place(making, sheet, typed, gaps.get(g), words.get(g), g++));
         }
         answers(making, sheet, typed, tile, words, places);
         making.done(sheet);
@@ -185,8 +185,8 @@ final class GapsMaker {
         return gap.y() < y || gap.y() == y && gap.x() < x;
     }
 
-    private static String place(PageDraft sheet, boolean typed, Frame frame, String word, int index) {
-        String name = "Gap " + (index + 1);
+    private static String place(Making making, PageDraft sheet, boolean typed, Frame frame, String word, int index) {
+        String name = making.words("starter.name.gap", "number", index + 1);
         String of = "gap " + sheet.called(word);
         return typed ? sheet.gap(of, frame, name, SIZE) : sheet.zone(of, frame, "", name);
     }

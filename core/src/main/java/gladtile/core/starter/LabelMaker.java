@@ -14,6 +14,7 @@ import gladtile.core.activity.ShapeLook;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.List;
@@ -39,7 +40,7 @@ final class LabelMaker {
     }
 
     private static void page(Making making, List<StarterRow> part, double width, double height) {
-        PageDraft sheet = making.sheet("Put each label where it belongs.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.label"));
         List<Frame> homes =
                 RowLayout.atBottom(part.size(), PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, width, height);
         double top = sheet.top;
@@ -49,7 +50,7 @@ final class LabelMaker {
         double side = Math.min(bottom - top, PageDraft.RIGHT - PageDraft.LEFT - 2 * box - 200);
         Frame shown = Frame.of(middle - side / 2, top + (bottom - top - side) / 2, side, side);
         String what = making.starter.title().isBlank()
-                ? "What is labelled"
+                ? making.words("starter.name.labelled")
                 : making.starter.title().strip();
         if (making.starter.picture() != null) {
             sheet.item(new Picture(
@@ -64,7 +65,7 @@ final class LabelMaker {
                     sheet.ids().item("picture"),
                     shown,
                     Movement.FIXED,
-                    "Put your picture here",
+                    making.words("starter.name.your-picture"),
                     null,
                     ShapeLook.of(ShapeForm.RECTANGLE, "#ffffff", "#55656b"),
                     null));
@@ -83,7 +84,7 @@ final class LabelMaker {
                     "zone " + sheet.called(part.get(i).cell(0)),
                     Frame.of(x, y, box, boxHeight),
                     "",
-                    "Place " + (i + 1)));
+                    making.words("starter.name.place", "number", i + 1)));
             line(sheet, part.get(i).cell(0), onLeft, x, y + boxHeight / 2, box, shown);
         }
         zones.forEach(zone -> sheet.rule(zone, ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withCapacity(1))));

@@ -7,6 +7,7 @@ import gladtile.core.answer.Decision;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -35,7 +36,7 @@ final class LettersMaker {
             int length = letters(row).size();
             if (length > LONGEST || length < 2) {
                 return new MadePages.Refused(
-                        "“%s” has %d letters; a word here has 2 to %d.".formatted(row.cell(0), length, LONGEST));
+                        Message.of("starter.refused.length", "word", row.cell(0), "length", length, "most", LONGEST));
             }
         }
         Optional<MadePages> tooLong = making.tooLong(bank ? 5 : 3);
@@ -47,7 +48,7 @@ final class LettersMaker {
         for (StarterRow row : rows) {
             String word = String.join("", letters(row)).toLowerCase(Locale.ROOT);
             if (!words.add(word)) {
-                return new MadePages.Refused("“%s” stands twice in the list.".formatted(row.cell(0)));
+                return new MadePages.Refused(Message.of("starter.refused.twice", "word", row.cell(0)));
             }
             if (!bank) {
                 List<String> sorted = new ArrayList<>(letters(row));
@@ -57,9 +58,8 @@ final class LettersMaker {
                 if (other != null && sorted.size() == 2 || new HashSet<>(sorted).size() == 1) {
                     return new MadePages.Refused(
                             other == null
-                                    ? "“%s” has only one letter, so it cannot be mixed.".formatted(row.cell(0))
-                                    : "“%s” and “%s” have the same letters, so every order spells one of them."
-                                            .formatted(other, row.cell(0)));
+                                    ? Message.of("starter.refused.one-letter", "word", row.cell(0))
+                                    : Message.of("starter.refused.same-letters", "one", other, "other", row.cell(0)));
                 }
             }
         }
@@ -109,14 +109,14 @@ final class LettersMaker {
                 : Sequence.Direction.RIGHTWARDS;
     }
 
-    private static boolean clue(PageDraft sheet, StarterRow row, double y, double height) {
+    private static boolean clue(Making making, PageDraft sheet, StarterRow row, double y, double height) {
         if (row.picture(0) != null) {
             double side = height;
             sheet.item(new gladtile.core.activity.Picture(
                     sheet.ids().item("clue " + sheet.called(row.cell(0))),
                     Frame.of(PageDraft.LEFT + (CLUE - side) / 2, y, side, side),
                     gladtile.core.activity.Movement.FIXED,
-                    row.cell(1).isEmpty() ? "What is to be written" : row.cell(1),
+                    row.cell(1).isEmpty() ? making.words("starter.name.to-write") : row.cell(1),
                     row.picture(0),
                     PageDraft.CREDIT));
             return true;
@@ -135,15 +135,16 @@ final class LettersMaker {
     }
 
     private static void unscramble(Making making, List<StarterRow> part, Set<String> words) {
-        PageDraft sheet = making.sheet("Put the letters in order.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.unscramble"));
         double block = (PageDraft.BOTTOM - sheet.top - 10) / 3;
         for (int w = 0; w < part.size(); w++) {
             StarterRow row = part.get(w);
             List<String> letters = letters(row);
             double y = sheet.top + 10 + w * block;
-            clue(sheet, row, y, TILE + 24);
+            clue(making, sheet, row, y, TILE + 24);
             Frame frame = zoneFrame(letters.size(), y);
-            String zone = sheet.zone("zone " + sheet.called(row.cell(0)), frame, "", "Word " + (w + 1));
+            String zone = sheet.zone(
+                    "zone " + sheet.called(row.cell(0)), frame, "", making.words("starter.name.word", "number", w + 1));
             List<String> mixed =
                     Shuffle.scrambled(letters, words, direction(row) == Sequence.Direction.LEFTWARDS, making.random);
             double cell = frame.width() / letters.size();
@@ -191,7 +192,7 @@ final class LettersMaker {
     }
 
     private static void spell(Making making, List<StarterRow> part) {
-        PageDraft sheet = making.sheet("Spell each word with the letters below.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.spell"));
         List<String> bank = new ArrayList<>();
         part.forEach(row -> bank.addAll(letters(row)));
         List<String> known = bank.stream().distinct().toList();
@@ -208,7 +209,7 @@ final class LettersMaker {
             StarterRow row = part.get(w);
             double y = sheet.top + w * step;
             int length = letters(row).size();
-            if (!clue(sheet, row, y, Math.min(TILE + 24, step - 12))) {
+            if (!clue(making, sheet, row, y, Math.min(TILE + 24, step - 12))) {
                 sheet.centred(
                         "clue " + sheet.called(row.cell(0)),
                         row.cell(0),
@@ -217,7 +218,8 @@ final class LettersMaker {
             }
             Frame frame = zoneFrame(length, y);
             Frame low = Frame.of(frame.x(), frame.y(), frame.width(), Math.min(frame.height(), step - 10));
-            String zone = sheet.zone("zone " + sheet.called(row.cell(0)), low, "", "Word " + (w + 1));
+            String zone = sheet.zone(
+                    "zone " + sheet.called(row.cell(0)), low, "", making.words("starter.name.word", "number", w + 1));
             zones.add(zone);
             lengths.put(zone, length);
         }

@@ -4,6 +4,7 @@ import gladtile.core.activity.Activity;
 import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /** Pages made from a list, as ordinary pages, with what belongs where; or why none could be made. */
@@ -16,10 +17,10 @@ public sealed interface MadePages {
 
         /** @param from the list, so that it can be made again when that changes */
         public Activity asActivity(String title, MadeFrom from) {
-            return new Activity(title.isBlank() ? "New activity" : title, pages, key, from);
+            return new Activity(title, pages, key, from);
         }
     }
 
     /** @param message what is missing and what to do */
-    record Refused(String message) implements MadePages {}
+    record Refused(Message message) implements MadePages {}
 }

@@ -7,6 +7,7 @@ import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.Words;
 import gladtile.core.answer.ZoneSet;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -26,12 +27,11 @@ final class MemoryMaker {
                 .filter(row -> !row.cell(1).isEmpty() || row.picture(0) != null)
                 .toList();
         if (rows.size() < 2) {
-            return new MadePages.Refused(
-                    "Memory pairs need two pairs or more: write both behind each other, as in ‘hot, cold’.");
+            return new MadePages.Refused(Message.of("starter.refused.pairs"));
         }
         if (rows.size() > Bounds.SETS) {
-            return new MadePages.Refused("That list has %d pairs; the most for memory cards is %d. Use a part of it."
-                    .formatted(rows.size(), Bounds.SETS));
+            return new MadePages.Refused(
+                    Message.of("starter.refused.too-many-pairs", "count", rows.size(), "most", Bounds.SETS));
         }
         Optional<MadePages> tooLong = making.tooLong(PAIRS);
         if (tooLong.isPresent()) {
@@ -45,7 +45,7 @@ final class MemoryMaker {
     }
 
     private static void page(Making making, List<StarterRow> part) {
-        PageDraft sheet = making.sheet("Turn two cards. If they go together, put them side by side.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.memory"));
         double top = sheet.top + 10;
         double right = PageDraft.RIGHT - 2 * (WIDTH + 46);
         double step = Math.min(HEIGHT + 36, (PageDraft.BOTTOM - top) / part.size());
@@ -76,7 +76,7 @@ final class MemoryMaker {
                     id,
                     home,
                     Movement.FREE,
-                    "Card " + (i + 1),
+                    making.words("starter.name.card", "number", i + 1),
                     sheet.behind(card.text(), card.picture(), home.width(), home.height(), true),
                     face.within(home.height())));
             pairs.get(card.pair()).add(id);
@@ -92,7 +92,8 @@ final class MemoryMaker {
                         "zone " + side + " " + sheet.called(part.get(i).cell(0)),
                         frame,
                         "",
-                        "Pair %d, %s".formatted(i + 1, side == 0 ? "first" : "second"));
+                        making.words(
+                                side == 0 ? "starter.name.pair-first" : "starter.name.pair-second", "number", i + 1));
             }
             zones.add(pair);
         }

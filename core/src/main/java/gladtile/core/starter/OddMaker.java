@@ -4,6 +4,7 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -21,8 +22,8 @@ final class OddMaker {
         for (StarterRow row : making.rows) {
             int count = count(row);
             if (count < 3 || count > MOST) {
-                return new MadePages.Refused("Write 3 to %d things in each line, the odd one last. “%s” has %d."
-                        .formatted(MOST, row.cell(0), count));
+                return new MadePages.Refused(
+                        Message.of("starter.refused.row", "most", MOST, "row", row.cell(0), "count", count));
             }
         }
         Optional<MadePages> tooLong = making.tooLong(5);
@@ -44,7 +45,7 @@ final class OddMaker {
     }
 
     private static void page(Making making, List<StarterRow> part) {
-        PageDraft sheet = making.sheet("Put the odd one out of each row in the place on the right.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.odd"));
         double step = Math.min(160, (PageDraft.BOTTOM - sheet.top) / part.size());
         List<String> zones = new ArrayList<>();
         List<List<String>> pieces = new ArrayList<>();
@@ -77,7 +78,7 @@ final class OddMaker {
                     "zone " + sheet.called(row.cell(count - 1)),
                     Frame.of(PageDraft.RIGHT - PLACE, y, PLACE, step - 12),
                     "",
-                    "Odd one out of row " + (r + 1)));
+                    making.words("starter.name.odd", "row", r + 1)));
         }
         for (int z = 0; z < zones.size(); z++) {
             for (List<String> inRow : pieces) {

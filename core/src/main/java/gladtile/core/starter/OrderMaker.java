@@ -5,6 +5,7 @@ import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -20,7 +21,7 @@ final class OrderMaker {
 
     static MadePages make(Making making) {
         if (making.rows.size() < 2) {
-            return new MadePages.Refused("An order needs two entries or more, the first one first.");
+            return new MadePages.Refused(Message.of("starter.refused.order"));
         }
         boolean pictures = making.pictured(0);
         double width = pictures ? 130 : making.tile(making.column(0), 110, 260);
@@ -52,14 +53,14 @@ final class OrderMaker {
     }
 
     private static void line(Making making, double width, double height) {
-        PageDraft sheet = making.sheet("Put them in order, the first one on the left.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.order"));
         List<StarterRow> rows = making.rows;
         double top = sheet.top + 60;
         String zone = sheet.zone(
                 "zone",
                 Frame.of(PageDraft.LEFT, top, PageDraft.RIGHT - PageDraft.LEFT, height + 90),
                 "",
-                "From first to last");
+                making.words("starter.name.order"));
         List<Frame> homes =
                 RowLayout.fromTop(rows.size(), PageDraft.LEFT, PageDraft.RIGHT, top + height + 230, width, height);
         List<Integer> mixed = mixed(making, rows.size());
@@ -84,7 +85,7 @@ final class OrderMaker {
     }
 
     private static void numbered(Making making, List<StarterRow> part, int first, double width, double height) {
-        PageDraft sheet = making.sheet("Put each one at its number.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.number"));
         double top = Math.max(200, sheet.top);
         List<Frame> places =
                 RowLayout.fromTop(part.size(), PageDraft.LEFT, PageDraft.RIGHT, top, width + 28, height + LABEL + 16);

@@ -7,6 +7,7 @@ import gladtile.core.activity.CommonProperties;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -19,9 +20,9 @@ import java.util.Set;
  * Pages that were made again. An item that was deleted by hand stays deleted, one that was added by hand stays where it
  * is; one whose entry is gone goes, whatever was changed on it.
  *
- * @param refused why not, in a sentence; null when the pages are good
+ * @param refused why not; null when the pages are good
  */
-record PageMerge(List<Page> pages, String refused) {
+record PageMerge(List<Page> pages, Message refused) {
     static Map<String, Item> items(List<Page> pages) {
         Map<String, Item> items = new LinkedHashMap<>();
         pages.forEach(page -> page.items().forEach(item -> items.put(item.id(), item)));
@@ -57,7 +58,8 @@ record PageMerge(List<Page> pages, String refused) {
         Map<String, Page> pages = wanted(now, before, after, on);
         if (pages.size() > Bounds.PAGES) {
             return new PageMerge(
-                    List.of(), "That makes %d pages; the most is %d.".formatted(pages.size(), Bounds.PAGES));
+                    List.of(),
+                    Message.of("starter.refused.too-many-pages", "count", pages.size(), "most", Bounds.PAGES));
         }
         List<Page> done = new ArrayList<>();
         for (Page page : pages.values()) {
@@ -70,8 +72,14 @@ record PageMerge(List<Page> pages, String refused) {
             if (in.size() > Bounds.ITEMS_ON_A_PAGE) {
                 return new PageMerge(
                         List.of(),
-                        "Page %s would have %d items; the most is %d."
-                                .formatted(page.name(), in.size(), Bounds.ITEMS_ON_A_PAGE));
+                        Message.of(
+                                "starter.refused.too-many-items",
+                                "page",
+                                page.name(),
+                                "count",
+                                in.size(),
+                                "most",
+                                Bounds.ITEMS_ON_A_PAGE));
             }
             List<String> order = order(ids(now, page.id()), ids(before, page.id()), ids(after, page.id()), in);
             done.add(page.withItems(order.stream().map(left::get).toList()));

@@ -4,6 +4,7 @@ import gladtile.core.activity.Frame;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,8 +21,7 @@ final class PairMaker {
                 .filter(row -> !row.cell(1).isEmpty() || row.picture(1) != null)
                 .toList();
         if (rows.size() < 2) {
-            return new MadePages.Refused(
-                    "Pairing needs two pairs or more: write both behind each other, as in ‘day, sun’.");
+            return new MadePages.Refused(Message.of("starter.refused.pairs-needed"));
         }
         boolean pictures = making.pictured(1);
         double width = pictures ? 120 : making.tile(making.column(1), 130, 260);
@@ -57,7 +57,7 @@ final class PairMaker {
             double rowHeight,
             double width,
             double height) {
-        PageDraft sheet = making.sheet("Put each one beside what it goes with.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.pair"));
         List<Frame> homes =
                 RowLayout.atBottom(part.size(), PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, width, height);
         List<String> zones = new ArrayList<>();
@@ -80,7 +80,11 @@ final class PairMaker {
                 sheet.centred("shown " + sheet.called(row.cell(0)), row.cell(0), name, 36);
             }
             Frame box = Frame.of(x + NAME + 6, y, width + 36, rowHeight - 16);
-            zones.add(sheet.zone("zone " + sheet.called(row.cell(0)), box, "", "Beside " + row.cell(0)));
+            zones.add(sheet.zone(
+                    "zone " + sheet.called(row.cell(0)),
+                    box,
+                    "",
+                    making.words("starter.name.beside", "entry", row.cell(0))));
         }
         for (String zone : zones) {
             sheet.rule(zone, ZoneRule.USUAL.withWants(ZoneRequirements.NOTHING.withCapacity(1)));

@@ -1,6 +1,7 @@
 package gladtile.core.starter;
 
 import gladtile.core.activity.Activity;
+import gladtile.core.message.Message;
 import java.util.List;
 
 /** An activity made again from its changed list, or why it could not be. */
@@ -10,8 +11,8 @@ public sealed interface RemadeActivity {
      * @param gone names of those that went with their entry
      * @param kept how many things stay as they were changed by hand
      */
-    record Again(Activity activity, List<String> added, List<String> gone, int kept) implements RemadeActivity {}
+    record Again(Activity activity, List<Message> added, List<Message> gone, int kept) implements RemadeActivity {}
 
     /** @param message what is missing and what to do */
-    record Refused(String message) implements RemadeActivity {}
+    record Refused(Message message) implements RemadeActivity {}
 }

@@ -8,6 +8,8 @@ import gladtile.core.activity.Starter;
 import gladtile.core.activity.StarterKind;
 import gladtile.core.activity.Zone;
 import gladtile.core.answer.TypedKey;
+import gladtile.core.message.Message;
+import gladtile.core.message.Wording;
 import gladtile.core.typed.TypedRule;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -24,18 +26,21 @@ import java.util.Set;
 public final class Remake {
     private Remake() {}
 
-    /** @param changed the list as it is to be; of the kind that the activity was made as */
-    public static RemadeActivity again(Activity now, Starter changed, boolean pictured) {
+    /**
+     * @param changed the list as it is to be; of the kind that the activity was made as
+     * @param wording for what stands on the pages beside the entries
+     */
+    public static RemadeActivity again(Activity now, Starter changed, boolean pictured, Wording wording) {
         MadeFrom list = now.madeFrom();
         if (list == null || list.starter().kind() != changed.kind()) {
-            return new RemadeActivity.Refused("These pages were not made from such a list. Nothing was changed.");
+            return new RemadeActivity.Refused(Message.of("starter.refused.no-list"));
         }
         Map<String, String> names = RenamedEntries.names(list.starter(), changed, list.names());
-        MadePages made = Starters.make(changed, list.id(), names);
+        MadePages made = Starters.make(changed, list.id(), names, wording);
         if (!(made instanceof MadePages.Pages after)) {
             return new RemadeActivity.Refused(((MadePages.Refused) made).message());
         }
-        MadePages first = Starters.make(list.starter(), list.id(), list.names());
+        MadePages first = Starters.make(list.starter(), list.id(), list.names(), wording);
         MadePages.Pages before =
                 first instanceof MadePages.Pages pages ? pages : new MadePages.Pages(List.of(), after.key());
         PageMerge pages = PageMerge.of(now.pages(), before.pages(), after.pages());
@@ -58,9 +63,9 @@ public final class Remake {
     }
 
     /** What of {@code to} is not in {@code from}. */
-    private static List<String> names(Activity from, Activity to) {
+    private static List<Message> names(Activity from, Activity to) {
         Map<String, Item> there = PageMerge.items(from.pages());
-        List<String> names = new ArrayList<>();
+        List<Message> names = new ArrayList<>();
         PageMerge.items(to.pages()).forEach((id, item) -> {
             if (!there.containsKey(id)) {
                 name(item, to).ifPresent(names::add);
@@ -70,12 +75,12 @@ public final class Remake {
     }
 
     /** What an entry of the list is called; empty for what is only there for the look. Gaps go by their word. */
-    private static Optional<String> name(Item item, Activity on) {
+    private static Optional<Message> name(Item item, Activity on) {
         if (item instanceof Gap gap) {
             TypedKey answer = on.key().typed().get(gap.id());
             return Optional.of(
                     answer != null && answer.rule() instanceof TypedRule.TextRule words
-                            ? words.alternatives().get(0)
+                            ? Message.literal(words.alternatives().get(0))
                             : gap.name());
         }
         boolean gaps = on.madeFrom() != null && on.madeFrom().starter().kind() == StarterKind.FILL_GAPS;

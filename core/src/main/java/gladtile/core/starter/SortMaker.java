@@ -7,6 +7,7 @@ import gladtile.core.activity.Zone;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.ZoneCapacity;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -26,12 +27,11 @@ final class SortMaker {
                 making.rows.stream().filter(row -> !row.cell(1).isEmpty()).toList());
         List<String> groups = rows.stream().map(row -> row.cell(1)).distinct().toList();
         if (groups.size() < 2) {
-            return new MadePages.Refused(
-                    "Sorting needs two groups or more: write the group behind each entry, as in ‘Mars, planet’.");
+            return new MadePages.Refused(Message.of("starter.refused.groups"));
         }
         if (groups.size() > GROUPS) {
             return new MadePages.Refused(
-                    "There are %d groups; the most on a page is %d.".formatted(groups.size(), GROUPS));
+                    Message.of("starter.refused.too-many-groups", "count", groups.size(), "most", GROUPS));
         }
         Collections.shuffle(rows, making.random);
         boolean pictures = making.pictured(0);
@@ -51,7 +51,7 @@ final class SortMaker {
                 return making.made();
             }
         }
-        return new MadePages.Refused("The entries are too long for a page. Make them shorter.");
+        return new MadePages.Refused(Message.of("starter.refused.too-long"));
     }
 
     private static double zoneTop() {
@@ -90,7 +90,7 @@ final class SortMaker {
 
     private static void page(
             Making making, List<StarterRow> part, List<String> groups, double zoneWidth, double width, double height) {
-        PageDraft sheet = making.sheet("Move each one to where it belongs.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.sort"));
         List<Frame> homes = homes(part.size(), width, height);
         double top = Math.max(zoneTop(), sheet.top);
         Map<String, String> zones = new LinkedHashMap<>();

@@ -6,6 +6,8 @@ import gladtile.core.activity.Starter;
 import gladtile.core.activity.StarterKind;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.activity.WordWidths;
+import gladtile.core.message.Message;
+import gladtile.core.message.Wording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -16,23 +18,26 @@ import java.util.Random;
 public final class Starters {
     private Starters() {}
 
-    /** @param id by which what is made is told from what is made another time */
-    public static MadePages make(Starter starter, String id) {
-        return make(starter, id, Map.of());
+    /**
+     * @param id by which what is made is told from what is made another time
+     * @param wording for the task and the names of places that stand on the pages
+     */
+    public static MadePages make(Starter starter, String id, Wording wording) {
+        return make(starter, id, Map.of(), wording);
     }
 
-    /** As {@link #make(Starter, String)}, with the names that things were first made by. */
-    static MadePages make(Starter starter, String id, Map<String, String> names) {
+    /** As {@link #make(Starter, String, Wording)}, with the names that things were first made by. */
+    static MadePages make(Starter starter, String id, Map<String, String> names, Wording wording) {
         List<StarterRow> rows = starter.rows().stream()
                 .filter(row -> !row.cell(0).isEmpty() || row.picture(0) != null)
                 .toList();
         if (starter.kind() == StarterKind.FILL_GAPS) {
-            return GapsMaker.make(new Making(starter, List.of(), new DerivedIds(id, names)));
+            return GapsMaker.make(new Making(starter, List.of(), new DerivedIds(id, names), wording));
         }
         if (rows.isEmpty()) {
-            return new MadePages.Refused("There is nothing in the list yet. Write or paste one entry a line.");
+            return new MadePages.Refused(Message.of("starter.refused.empty"));
         }
-        Making making = new Making(starter, rows, new DerivedIds(id, names));
+        Making making = new Making(starter, rows, new DerivedIds(id, names), wording);
         return switch (starter.kind()) {
             case SORT -> SortMaker.make(making);
             case VENN -> VennMaker.make(making);
@@ -54,11 +59,13 @@ public final class Starters {
         final DerivedIds ids;
         final Random random;
         final WordWidths measured;
+        private final Wording wording;
         private final List<Page> pages = new ArrayList<>();
         private final KeyDraft key = new KeyDraft();
         private String overflows;
 
-        Making(Starter starter, List<StarterRow> rows, DerivedIds ids) {
+        Making(Starter starter, List<StarterRow> rows, DerivedIds ids, Wording wording) {
+            this.wording = wording;
             this.starter = starter;
             this.rows = rows;
             this.ids = ids;
@@ -66,12 +73,20 @@ public final class Starters {
             random = new Random(starter.seed());
         }
 
-        PageDraft sheet(String task) {
+        /** Words that stand on a page, or by which something on it is called. */
+        String words(String key, Object... namesAndValues) {
+            return wording.text(Message.of(key, namesAndValues));
+        }
+
+        PageDraft sheet(Message task) {
             int number = pages.size() + 1;
             String title = starter.title().strip();
-            PageDraft sheet =
-                    new PageDraft(ids, title.isEmpty() ? "Page " + number : name(title, number), key, measured);
-            sheet.head(title, task);
+            PageDraft sheet = new PageDraft(
+                    ids,
+                    title.isEmpty() ? words("starter.name.page", "number", number) : name(title, number),
+                    key,
+                    measured);
+            sheet.head(title, wording.text(task));
             return sheet;
         }
 
@@ -89,8 +104,10 @@ public final class Starters {
             if (overflows != null) {
                 int end =
                         overflows.offsetByCodePoints(0, Math.min(30, overflows.codePointCount(0, overflows.length())));
-                return new MadePages.Refused("“%s” is too long for a tile. Make it shorter."
-                        .formatted(overflows.substring(0, end) + (end < overflows.length() ? "…" : "")));
+                return new MadePages.Refused(Message.of(
+                        "starter.refused.tile-too-long",
+                        "entry",
+                        overflows.substring(0, end) + (end < overflows.length() ? "…" : "")));
             }
             return pages.size() > Bounds.PAGES
                     ? tooMany(pages.size())
@@ -105,7 +122,7 @@ public final class Starters {
 
         private static MadePages tooMany(int count) {
             return new MadePages.Refused(
-                    "That list makes %d pages; the most is %d. Use a part of it.".formatted(count, Bounds.PAGES));
+                    Message.of("starter.refused.list-too-long", "count", count, "most", Bounds.PAGES));
         }
 
         /** The rows in parts of nearly one length, none longer than that. */

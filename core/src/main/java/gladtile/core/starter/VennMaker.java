@@ -9,6 +9,7 @@ import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.ZoneRule;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -32,9 +33,7 @@ final class VennMaker {
         Set<String> groups = new LinkedHashSet<>();
         making.rows.forEach(row -> groups.addAll(groupsOf(row)));
         if (groups.size() < 2 || groups.size() > COLOURS.size()) {
-            return new MadePages.Refused(
-                    "Crossing circles need two or three groups, and here are %d: write all groups behind each entry, as in ‘Mars, small, has moons’."
-                            .formatted(groups.size()));
+            return new MadePages.Refused(Message.of("starter.refused.circles", "count", groups.size()));
         }
         List<StarterRow> rows = new ArrayList<>(making.rows);
         Collections.shuffle(rows, making.random);
@@ -60,8 +59,7 @@ final class VennMaker {
     }
 
     private static void page(Making making, List<StarterRow> part, List<String> groups, double width, double height) {
-        PageDraft sheet =
-                making.sheet("What is true of several goes where they cross. What is true of none stays outside.");
+        PageDraft sheet = making.sheet(Message.of("starter.task.venn"));
         List<Frame> homes =
                 RowLayout.atBottom(part.size(), PageDraft.LEFT, PageDraft.RIGHT, PageDraft.BOTTOM, width, height);
         double top = Math.max(TOP, sheet.top + 24);

@@ -17,6 +17,8 @@ import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.PathProgress;
 import gladtile.core.attempt.Placement;
+import gladtile.core.message.Message;
+import gladtile.core.message.Wording;
 import gladtile.core.typed.TypedRule;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -31,7 +33,7 @@ import java.util.Set;
  * @param buttons whether students have Next and Back
  * @param shows when the solution may be seen; absent for never
  * @param tools what they may do of their own accord
- * @param pointsFor what a placement gives, in words; absent where each gives one point and nothing else
+ * @param pointsFor what a placement gives; absent where each gives one point and nothing else
  */
 public record StudentView(
         String title,
@@ -39,7 +41,7 @@ public record StudentView(
         boolean buttons,
         StudentTools tools,
         @JsonInclude(JsonInclude.Include.NON_NULL) Shows shows,
-        @JsonInclude(JsonInclude.Include.NON_NULL) String pointsFor) {
+        @JsonInclude(JsonInclude.Include.NON_NULL) Message pointsFor) {
     /** When the solution may be seen. @param after so many refusals; absent where they do not count */
     public record Shows(
             SolutionPolicy.When when,
@@ -80,33 +82,36 @@ public record StudentView(
     public record Places(String zoneId, Sequence.Direction direction, int count) {}
 
     /** As a student knows it who has just begun. */
-    public static StudentView of(Activity version, AttemptRules rules) {
-        return of(version, rules, PathProgress.open(AttemptState.start(rules), rules, Instant.EPOCH));
+    public static StudentView of(Activity version, AttemptRules rules, Wording wording) {
+        return of(version, rules, PathProgress.open(AttemptState.start(rules), rules, Instant.EPOCH), wording);
     }
 
-    /** @param open the pages that may be opened now; of the others nothing is told */
-    public static StudentView of(Activity version, AttemptRules rules, Set<String> open) {
+    /**
+     * @param open the pages that may be opened now; of the others nothing is told
+     * @param wording of the pages' language: what is called otherwise than its teacher called it
+     */
+    public static StudentView of(Activity version, AttemptRules rules, Set<String> open, Wording wording) {
         SolutionPolicy solution = rules.terms().shows();
         return new StudentView(
                 version.title(),
-                pages(version, rules, open),
+                pages(version, rules, open, wording),
                 version.passing().nextAndBack(),
                 rules.terms().studentTools(),
                 solution.equals(SolutionPolicy.NEVER)
                         ? null
                         : new Shows(solution.when(), solution.tries(), solution.oneByOne()),
-                rules.terms().score() == null ? null : rules.terms().score().said());
+                rules.terms().score() == null ? null : rules.terms().score().message());
     }
 
     /** Some pages of a version, in their order. */
-    public static List<StudentPage> pages(Activity version, AttemptRules rules, Set<String> open) {
+    public static List<StudentPage> pages(Activity version, AttemptRules rules, Set<String> open, Wording wording) {
         return version.pages().stream()
                 .filter(page -> open.contains(page.id()))
-                .map(page -> of(page, version.indexOf(page.id()) + 1, rules))
+                .map(page -> of(page, version.indexOf(page.id()) + 1, rules, wording))
                 .toList();
     }
 
-    private static StudentPage of(Page page, int number, AttemptRules rules) {
+    private static StudentPage of(Page page, int number, AttemptRules rules, Wording wording) {
         int placements = (int) rules.placements().stream()
                 .map(Placement::pageId)
                 .filter(page.id()::equals)
@@ -115,7 +120,7 @@ public record StudentView(
                 page.zones().stream().filter(zone -> zone.looks().hidden()).toList();
         List<Item> items = page.items().stream()
                 .map(item -> seen(item, rules))
-                .map(item -> item instanceof Zone zone && zone.looks().hidden() ? unnamed(zone, hidden) : item)
+                .map(item -> item instanceof Zone zone && zone.looks().hidden() ? unnamed(zone, hidden, wording) : item)
                 .toList();
         List<String> onCheck = List.copyOf(rules.checked(page.id()));
         return new StudentPage(
@@ -143,9 +148,9 @@ public record StudentView(
     }
 
     /** What goes into a place that nothing shows is what is to be found out, and its name would tell. */
-    private static Item unnamed(Zone zone, List<Zone> hidden) {
+    private static Item unnamed(Zone zone, List<Zone> hidden, Wording wording) {
         int number = 1 + hidden.stream().map(Zone::id).toList().indexOf(zone.id());
-        return zone.withLabel("").withDescription("Place " + number);
+        return zone.withLabel("").withDescription(wording.text(Message.of("student.place", "number", number)));
     }
 
     private static List<String> numbers(Page page, AttemptRules rules) {

@@ -1,5 +1,6 @@
 package gladtile.core.typed;
 
+import gladtile.core.message.Message;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -21,18 +22,18 @@ final class MathsAnswer {
         Algebra.Read wanted = Algebra.parse(rule.expression()).orElseThrow();
         Algebra.Read given = Algebra.parse(answer).orElse(null);
         if (given == null) {
-            return Typed.not("It cannot be read as mathematics.");
+            return Typed.not(Message.of("typed.no-maths"));
         }
         if (given.sides().size() != wanted.sides().size()) {
             return Typed.not(
                     wanted.sides().size() == 2
-                            ? "An equation is wanted."
-                            : "An expression is wanted, not an equation.");
+                            ? Message.of("typed.wants-equation")
+                            : Message.of("typed.wants-expression"));
         }
         try {
             return exactly(wanted, given, steps);
         } catch (Fraction.TooLarge | Steps.Over e) {
-            return byPoints(wanted, given, "It is too large to be multiplied out");
+            return byPoints(wanted, given, Message.of("typed.too-large"));
         }
     }
 
@@ -59,28 +60,26 @@ final class MathsAnswer {
         try {
             a = whole(wanted, unknowns, steps);
         } catch (Unknowns.Undefined e) {
-            return Typed.unsure("The key itself divides by zero. Please look yourself.");
+            return Typed.unsure(Message.of("typed.key-divides-by-zero"));
         }
         Fraction b;
         try {
             b = whole(given, unknowns, steps);
         } catch (Unknowns.Undefined e) {
-            return Typed.not("It divides by zero, or takes a root of less than zero.");
+            return Typed.not(Message.of("typed.not-defined"));
         }
         boolean same = wanted.sides().size() == 2 ? a.proportional(b, steps) : a.same(b, steps);
         if (same) {
-            return Typed.taken("It is the same in mathematics.");
+            return Typed.taken(Message.of("typed.same"));
         }
         return unknowns.opaque()
-                ? byPoints(wanted, given, "Roots and functions are not reckoned with exactly")
-                : Typed.not("It is not the same in mathematics.");
+                ? byPoints(wanted, given, Message.of("typed.functions"))
+                : Typed.not(Message.of("typed.not-same"));
     }
 
     /** Only a difference is proof. */
-    private static Typed byPoints(Algebra.Read wanted, Algebra.Read given, String why) {
-        return Points.differ(wanted, given)
-                ? Typed.not("It is not the same in mathematics: it differs at a point.")
-                : Typed.unsure(why + ", and no difference was found. Please look yourself.");
+    private static Typed byPoints(Algebra.Read wanted, Algebra.Read given, Message why) {
+        return Points.differ(wanted, given) ? Typed.not(Message.of("typed.differs")) : Typed.unsure(why);
     }
 
     private static Fraction whole(Algebra.Read read, Unknowns unknowns, Steps steps) {

@@ -1,5 +1,6 @@
 package gladtile.core.typed;
 
+import gladtile.core.message.Message;
 import gladtile.core.typed.TypedRule.Notation;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +18,7 @@ final class NumberAnswer {
     static Typed judge(TypedRule.NumberRule rule, String answer) {
         List<NumberText.Read> all = NumberText.read(answer);
         if (all.isEmpty()) {
-            return Typed.not("It cannot be read as a number.");
+            return Typed.not(Message.of("typed.no-number"));
         }
         // Where it can be read in two ways the student is given the better one.
         Typed first = null;
@@ -35,33 +36,34 @@ final class NumberAnswer {
         Set<Notation> allowed = Set.copyOf(rule.notations());
         for (Notation used : read.notations()) {
             if (!allowed.contains(used)) {
-                return Typed.not(notAllowed(used));
+                return Typed.not(Message.of("typed.notation", "notation", used));
             }
         }
         if (rule.unit() == null) {
             return read.rest().isEmpty()
                     ? near(rule, read.value(), null)
-                    : Typed.not("Something stands behind the number, and no unit is wanted.");
+                    : Typed.not(Message.of("typed.unit-not-wanted"));
         }
         if (read.rest().isEmpty()) {
-            return Typed.not("The unit is missing.");
+            return Typed.not(Message.of("typed.unit-missing"));
         }
         Optional<Unit<?>> unit = Units.of(read.rest());
         if (unit.isEmpty()) {
-            return Typed.not("“%s” is no unit that is known here.".formatted(read.rest()));
+            return Typed.not(Message.of("typed.unit-not-known", "unit", read.rest()));
         }
         if (Units.tidy(read.rest()).equals(Units.tidy(rule.unit()))) {
             return near(rule, read.value(), null);
         }
         if (!rule.converts()) {
-            return Typed.not("It is in another unit, and only %s is taken.".formatted(rule.unit()));
+            return Typed.not(Message.of("typed.other-unit", "unit", rule.unit()));
         }
         Unit<?> wanted = Units.of(rule.unit()).orElseThrow();
         boolean steps = rule.difference() != null;
         Unit<?> from = steps ? Units.ofDifferences(unit.get()) : unit.get();
         return Units.convert(read.value().doubleValue(), from, steps ? Units.ofDifferences(wanted) : wanted)
                 .map(value -> near(rule, null, value))
-                .orElseGet(() -> Typed.not("%s measures something else than %s.".formatted(read.rest(), rule.unit())));
+                .orElseGet(() ->
+                        Typed.not(Message.of("typed.other-quantity", "unit", read.rest(), "wanted", rule.unit())));
     }
 
     /** @param exact the value as written, or null when it was converted and is {@code rounded} */
@@ -82,21 +84,11 @@ final class NumberAnswer {
             value = rounded;
             within = Math.abs(value - rule.value()) <= most + Math.abs(rule.value()) * ROUNDING;
         }
-        String read = "It is read as %s".formatted(NumberText.said(value));
+        String read = NumberText.said(value);
         if (within) {
-            return Typed.taken(read + (rule.tolerance() == 0 ? "." : ", which is near enough."));
+            return Typed.taken(
+                    Message.of(rule.tolerance() == 0 ? "typed.read-as" : "typed.near-enough", "value", read));
         }
-        return Typed.not(read + (value > rule.value() ? ", which is too much." : ", which is too little."));
-    }
-
-    private static String notAllowed(Notation used) {
-        return switch (used) {
-            case POINT -> "A decimal point is not taken here.";
-            case COMMA -> "A decimal comma is not taken here.";
-            case FRACTION -> "A fraction is not taken here.";
-            case MIXED -> "A mixed number is not taken here.";
-            case PERCENT -> "A percentage is not taken here.";
-            case POWERS -> "A power of ten is not taken here.";
-        };
+        return Typed.not(Message.of(value > rule.value() ? "typed.too-much" : "typed.too-little", "value", read));
     }
 }

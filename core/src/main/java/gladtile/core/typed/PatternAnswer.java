@@ -1,5 +1,6 @@
 package gladtile.core.typed;
 
+import gladtile.core.message.Message;
 import java.util.concurrent.FutureTask;
 import java.util.regex.Pattern;
 
@@ -46,9 +47,9 @@ final class PatternAnswer {
             boolean fits = Pattern.compile(rule.pattern())
                     .matcher(new Watched(answer.strip(), steps))
                     .matches();
-            return fits ? Typed.taken("It fits the pattern.") : Typed.not("It does not fit the pattern.");
+            return fits ? Typed.taken(Message.of("typed.fits")) : Typed.not(Message.of("typed.not-fits"));
         } catch (Steps.Over | StackOverflowError e) {
-            return Typed.unsure("The pattern takes too long on this answer. Make it simpler.");
+            return Typed.unsure(Message.of("typed.pattern-slow"));
         }
     }
 

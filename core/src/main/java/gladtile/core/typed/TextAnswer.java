@@ -6,6 +6,7 @@ import com.ibm.icu.text.Normalizer2;
 import com.ibm.icu.text.RuleBasedCollator;
 import com.ibm.icu.text.Transliterator;
 import com.ibm.icu.util.ULocale;
+import gladtile.core.message.Message;
 import gladtile.core.typed.TypedRule.Counts;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +37,9 @@ final class TextAnswer {
         for (String one : rule.alternatives()) {
             if (same(one, answer, counts, locale)) {
                 return Typed.taken(
-                        one.equals(answer) ? "It is as written in the key." : "It is taken as “%s”.".formatted(one));
+                        one.equals(answer)
+                                ? Message.of("typed.as-written")
+                                : Message.of("typed.taken-as", "answer", one));
             }
         }
         return Typed.not(whyNot(rule.alternatives(), answer, counts, locale));
@@ -103,21 +106,15 @@ final class TextAnswer {
     }
 
     /** Names the first thing that counts and is the only reason. */
-    private static String whyNot(List<String> alternatives, String answer, Set<Counts> counts, ULocale locale) {
+    private static Message whyNot(List<String> alternatives, String answer, Set<Counts> counts, ULocale locale) {
         for (Counts one : counts) {
             Set<Counts> others = new java.util.HashSet<>(counts);
             others.remove(one);
             if (alternatives.stream().anyMatch(word -> same(word, answer, others, locale))) {
-                return switch (one) {
-                    case CASE -> "Only capital and small letters differ, and they count.";
-                    case ACCENTS -> "Only accents differ, and they count.";
-                    case SPACES -> "Only spaces differ, and they count.";
-                    case PUNCTUATION -> "Only punctuation differs, and it counts.";
-                    case WIDTH -> "Only the width of letters differs, and it counts.";
-                };
+                return Message.of("typed.only-differs", "counts", one);
             }
         }
-        return "It is none of the answers in the key.";
+        return Message.of("typed.none-of-them");
     }
 
     /** @param bare decoration is what is wanted, so it stays */

@@ -1,13 +1,14 @@
 package gladtile.core.typed;
 
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 
 /**
  * What is found of a typed answer.
  *
- * @param why in words for the teacher
+ * @param why for the teacher
  */
-public record Typed(Says says, String why) {
+public record Typed(Says says, Message why) {
     /** Whether it is taken. */
     public enum Says {
         TAKEN,
@@ -21,15 +22,15 @@ public record Typed(Says says, String why) {
         Bounds.present("typed.why", why);
     }
 
-    static Typed taken(String why) {
+    static Typed taken(Message why) {
         return new Typed(Says.TAKEN, why);
     }
 
-    static Typed not(String why) {
+    static Typed not(Message why) {
         return new Typed(Says.NOT_TAKEN, why);
     }
 
-    static Typed unsure(String why) {
+    static Typed unsure(Message why) {
         return new Typed(Says.CANNOT_DECIDE, why);
     }
 

@@ -1,6 +1,7 @@
 package gladtile.core.typed;
 
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 
 /** Holds a typed answer against its rule, within the bounds of {@link Steps}. */
 public final class TypedJudge {
@@ -23,7 +24,7 @@ public final class TypedJudge {
     public static Typed judge(TypedRule rule, String answer, String language) {
         Bounds.text("typed.answer", answer, Bounds.TYPED_LENGTH);
         if (answer.isBlank()) {
-            return Typed.not("Nothing is written there.");
+            return Typed.not(Message.of("typed.nothing-written"));
         }
         if (rule instanceof TypedRule.TextRule text) {
             return TextAnswer.judge(text, answer, language);

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.util.List;
 import java.util.TreeSet;
 import java.util.regex.PatternSyntaxException;
@@ -50,7 +51,7 @@ public sealed interface TypedRule {
             Bounds.within("typed.alternatives", alternatives.size(), 1, Bounds.ALTERNATIVES);
             for (String one : alternatives) {
                 if (Bounds.text("typed.alternatives", one, Bounds.TYPED_LENGTH).isBlank()) {
-                    throw new OutOfBounds("typed.alternatives", "an alternative has letters");
+                    throw new OutOfBounds("typed.alternatives", Message.of("bound.typed.alternatives"));
                 }
             }
             counts = List.copyOf(new TreeSet<>(Bounds.present("typed.counts", counts)));
@@ -93,7 +94,7 @@ public sealed interface TypedRule {
             Bounds.within("typed.tolerance", tolerance, 0, 1e15);
             notations = List.copyOf(new TreeSet<>(Bounds.present("typed.notations", notations)));
             if (unit != null && Units.of(unit).isEmpty()) {
-                throw new OutOfBounds("typed.unit", "there is no unit " + unit);
+                throw new OutOfBounds("typed.unit", Message.of("bound.typed.unit", "unit", unit));
             }
         }
     }
@@ -103,7 +104,7 @@ public sealed interface TypedRule {
         public MathsRule {
             Bounds.text("typed.expression", expression, Bounds.EXPRESSION_LENGTH);
             if (Algebra.parse(expression).isEmpty()) {
-                throw new OutOfBounds("typed.expression", "that is no expression that can be read");
+                throw new OutOfBounds("typed.expression", Message.of("bound.typed.expression"));
             }
         }
     }
@@ -115,7 +116,7 @@ public sealed interface TypedRule {
             try {
                 java.util.regex.Pattern.compile(pattern);
             } catch (PatternSyntaxException e) {
-                throw new OutOfBounds("typed.pattern", "that pattern cannot be read: " + e.getDescription());
+                throw new OutOfBounds("typed.pattern", Message.of("bound.typed.pattern", "reason", e.getDescription()));
             }
         }
     }

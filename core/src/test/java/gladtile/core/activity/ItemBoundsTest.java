@@ -153,7 +153,9 @@ class ItemBoundsTest {
             assertThat(moved.frame()).isEqualTo(elsewhere);
             assertThat(moved.withFrame(item.frame()).withDescription(item.description()))
                     .isEqualTo(item);
-            assertThat(item.name()).isNotBlank().hasSizeLessThanOrEqualTo(70);
+            assertThat(item.ownName()).hasSizeLessThanOrEqualTo(70);
+            assertThat(item.name().key())
+                    .isEqualTo(item.ownName().isEmpty() ? "item.kind." + item.kindName() : "literal");
         });
     }
 

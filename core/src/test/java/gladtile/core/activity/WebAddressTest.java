@@ -71,7 +71,7 @@ class WebAddressTest {
             })
     void everything_else_is_refused_and_says_why(String written) {
         assertThat(WebAddress.read(written)).isInstanceOf(Refused.class);
-        assertThat(((Refused) WebAddress.read(written)).message()).endsWith(".");
+        assertThat(((Refused) WebAddress.read(written)).message().key()).startsWith("address.");
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import gladtile.core.analysis.Responses.Row;
 import gladtile.core.attempt.Placement;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -39,7 +40,7 @@ class PublishedExampleTest {
             }
         }
         List<Placement> placements = IntStream.range(0, QUESTIONS)
-                .mapToObj(i -> new Placement("p", "q" + i, "Question " + (i + 1), Placement.Kind.GAP))
+                .mapToObj(i -> new Placement("p", "q" + i, Message.literal("Question " + (i + 1)), Placement.Kind.GAP))
                 .toList();
         return new Responses(placements, rows);
     }

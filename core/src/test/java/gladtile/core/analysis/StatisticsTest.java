@@ -10,6 +10,7 @@ import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.MoveResult;
 import gladtile.core.attempt.Placement;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -25,7 +26,7 @@ class StatisticsTest {
 
     private static List<Placement> placements(int count) {
         return IntStream.range(0, count)
-                .mapToObj(i -> new Placement("p", "i" + i, "Star " + i, Placement.Kind.PIECE))
+                .mapToObj(i -> new Placement("p", "i" + i, Message.literal("Star " + i), Placement.Kind.PIECE))
                 .toList();
     }
 
@@ -126,7 +127,7 @@ class StatisticsTest {
                 IntStream.range(0, 9).mapToObj(i -> row(true, i % 2, 1)).toList();
         Statistics few = Statistics.of(new Responses(placements(2), nine), 2);
         assertThat(few.reliability().kr20()).isNull();
-        assertThat(few.reliability().honest()).contains("9 handed in; it takes 10");
+        assertThat(few.reliability().honest()).isEqualTo(Message.of("reliability.few", "students", 9, "least", 10));
         assertThat(few.placements().get(0).pointBiserial()).isNull();
         assertThat(few.placements().get(0).upperLower()).isNull();
         Statistics none = Statistics.of(new Responses(placements(2), List.of()), 2);
@@ -134,7 +135,8 @@ class StatisticsTest {
         assertThat(none.placements().get(0).difficulty()).isNull();
         assertThat(none.histogram()).containsOnly(0);
         List<Row> same = IntStream.range(0, 12).mapToObj(i -> row(true, 1, 0)).toList();
-        assertThat(Reliability.of(new Responses(placements(2), same)).honest()).contains("tells nobody apart");
+        assertThat(Reliability.of(new Responses(placements(2), same)).honest())
+                .isEqualTo(Message.of("reliability.all-alike"));
     }
 
     /** Who has not handed in counts for how hard a placement is, and not for the whole. */

@@ -2,6 +2,7 @@ package gladtile.core.answer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gladtile.core.Some;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
@@ -122,9 +123,9 @@ class ContainmentRuleTest {
         ZoneLook hidden = new ZoneLook(ZoneLook.Kind.HIDDEN, null, null, null);
         Zone zone = new Zone("z", Frame.of(200, 150, 420, 400), "the eyepiece", "Eyepiece").withLook(hidden);
         Activity activity = page(zone, ZoneRule.USUAL);
-        StudentView view = StudentView.of(activity, AttemptRules.of(activity));
+        StudentView view = StudentView.of(activity, AttemptRules.of(activity), Some.WORDING);
         Zone seen = (Zone) view.pages().get(0).items().get(0);
-        assertThat(seen.name()).isEqualTo("Place 1");
+        assertThat(seen.ownName()).isEqualTo("place 1");
         assertThat(seen.label()).isEmpty();
         assertThat(seen.looks()).isEqualTo(hidden);
     }

@@ -121,7 +121,7 @@ class PieceFitTest {
     }
 
     private static List<Finding.Kind> kinds(Activity activity) {
-        return PageCheck.activity(activity, Pictures.UNKNOWN).stream()
+        return PageCheck.activity(activity, Pictures.UNKNOWN, Some.WORDING).stream()
                 .map(Finding::kind)
                 .toList();
     }

@@ -3,6 +3,7 @@ package gladtile.core.answer;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import gladtile.core.Some;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
@@ -217,7 +218,7 @@ class RegionsTest {
     }
 
     private static List<Finding.Kind> found(Activity activity) {
-        return PageCheck.page(activity.page("p").orElseThrow(), activity.key(), Pictures.UNKNOWN).stream()
+        return PageCheck.page(activity.page("p").orElseThrow(), activity.key(), Pictures.UNKNOWN, Some.WORDING).stream()
                 .map(Finding::kind)
                 .toList();
     }

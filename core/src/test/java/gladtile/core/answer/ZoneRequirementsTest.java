@@ -235,7 +235,7 @@ class ZoneRequirementsTest {
         ZoneSet other = new ZoneSet("other", List.of("b", "a"), true, null);
         assertThatThrownBy(() -> AnswerKey.EMPTY.withSets(List.of(one, other)))
                 .isInstanceOf(OutOfBounds.class)
-                .hasMessageContaining("two sets");
+                .hasMessageContaining("bound.key.sets");
         assertThatThrownBy(() -> new ZoneSet("s", List.of("a", "a"), true, null))
                 .isInstanceOf(OutOfBounds.class);
         assertThatThrownBy(() -> new ZoneSet("s", List.of("a", "b"), true, List.of(List.of("x"))))
@@ -287,22 +287,13 @@ class ZoneRequirementsTest {
 
     @Test
     void bounds_are_named() {
-        assertThatThrownBy(() -> PieceFacts.NONE.withValue(0.0001)).hasMessageContaining("3 decimals");
-        assertThatThrownBy(() -> PieceFacts.NONE.withLabels(List.of(" planet"))).hasMessageContaining("white space");
+        assertThatThrownBy(() -> PieceFacts.NONE.withValue(0.0001)).hasMessageContaining("bound.decimals");
+        assertThatThrownBy(() -> PieceFacts.NONE.withLabels(List.of(" planet")))
+                .hasMessageContaining("bound.white-space");
         assertThatThrownBy(() -> ZoneRequirements.NOTHING.withCapacity(0)).hasMessageContaining("wants.capacity");
         assertThatThrownBy(() -> PLAIN.withTries(0)).hasMessageContaining("rule.tries");
         assertThatThrownBy(() -> new SolutionPolicy(SolutionPolicy.When.NEVER, 3, false))
                 .isInstanceOf(OutOfBounds.class);
-    }
-
-    @Test
-    void the_rule_for_points_is_told_in_words() {
-        assertThat(Points.USUAL.said()).isEqualTo("1 point");
-        assertThat(new Points(2, 1, 0, false, false).said())
-                .isEqualTo("2 points, 1 less for each refusal, never below 0");
-        assertThat(new Points(3, 1, 2, true, true).said())
-                .isEqualTo("3 points, 2 more at the first try, a share for what is right of several,"
-                        + " 1 less for each refusal, also below 0");
     }
 
     @Test

@@ -66,7 +66,7 @@ class TimesTest {
     void a_time_that_no_clock_shows_is_refused_by_name(LocalDateTime shown, ZoneId zone) {
         assertThatThrownBy(() -> WallTime.at("assign.dueAt", shown, zone))
                 .isInstanceOf(OutOfBounds.class)
-                .hasMessageContaining("no clock shows")
+                .hasMessageContaining("bound.no-clock-time")
                 .extracting(e -> ((OutOfBounds) e).bound())
                 .isEqualTo("assign.dueAt");
     }
@@ -106,18 +106,19 @@ class TimesTest {
         }
         assertThat(new Extension(NOON.plusSeconds(61), null).fits(terms).until())
                 .isEqualTo(NOON.plusSeconds(61));
-        assertThatThrownBy(() -> new Extension(null, 60).fits(terms)).hasMessageContaining("no time limit");
+        assertThatThrownBy(() -> new Extension(null, 60).fits(terms))
+                .hasMessageContaining("bound.extension.more-seconds");
         assertThatThrownBy(() -> new Extension(null, null)).isInstanceOf(OutOfBounds.class);
     }
 
     @Test
     void dates_that_go_backwards_are_refused() {
-        assertThatThrownBy(() -> terms(NOON, NOON, null, false)).hasMessageContaining("opens");
+        assertThatThrownBy(() -> terms(NOON, NOON, null, false)).hasMessageContaining("bound.assign.opens-when-due");
         assertThatThrownBy(() -> terms(NOON, null, NOON.minusSeconds(1), false)).isInstanceOf(OutOfBounds.class);
-        assertThatThrownBy(() -> terms(null, NOON, NOON, false)).hasMessageContaining("is due");
+        assertThatThrownBy(() -> terms(null, NOON, NOON, false)).hasMessageContaining("bound.assign.due-when-closed");
         assertThatThrownBy(() -> terms(null, null, null, true)).isInstanceOf(OutOfBounds.class);
         assertThatThrownBy(() -> new AssignTerms(null, "Mars/Olympus", null, null, null, null, null, null, null, null))
-                .hasMessageContaining("time zone");
+                .hasMessageContaining("bound.assign.zone");
     }
 
     @Test

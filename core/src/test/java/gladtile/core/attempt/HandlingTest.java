@@ -200,12 +200,13 @@ class HandlingTest {
         activity = activity.withKey(
                 activity.key().with("zone", new ZoneRule(AcceptAction.TURNS_OVER, RejectAction.GOES_BACK)));
         AttemptRules rules = AttemptRules.of(activity);
-        assertThat(Json.write(StudentView.of(activity, rules))).doesNotContain("Back");
+        assertThat(Json.write(StudentView.of(activity, rules, Some.WORDING))).doesNotContain("Back");
         assertThat(rules.broughtUp(start(rules))).isEmpty();
         AttemptState settled = made(start(rules), new Act.Put("p", "a", 700, 300), rules);
         assertThat(rules.broughtUp(settled)).containsEntry("a", side(false));
         Activity lens = activity(piece, new Lens("l", Frame.of(0, 0, 50, 50), Movement.FREE, "", null, "#68406b"));
-        assertThat(Json.write(StudentView.of(lens, AttemptRules.of(lens)))).contains("Back");
+        assertThat(Json.write(StudentView.of(lens, AttemptRules.of(lens), Some.WORDING)))
+                .contains("Back");
     }
 
     @Test

@@ -18,6 +18,7 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.SolutionPolicy;
 import gladtile.core.json.Json;
+import gladtile.core.message.Message;
 import gladtile.core.student.StudentView;
 import java.time.Duration;
 import java.time.Instant;
@@ -78,7 +79,7 @@ class PathProgressTest {
         AttemptRules rules = AttemptRules.of(activity);
         AttemptState start = AttemptState.start(rules);
         assertThat(open(start, rules)).containsExactly("p1");
-        assertThat(course(start, rules).waits()).contains("everything on this page");
+        assertThat(course(start, rules).waits()).isEqualTo(Message.of("gate.solved"));
         assertThat(course(start, rules).next()).isNull();
         for (String page : List.of("practice", "harder", "end")) {
             MoveResult refused = start.with(Some.move(new Act.Open(page)), rules);
@@ -89,7 +90,9 @@ class PathProgressTest {
         assertThat(((MoveResult.Refused) spare).rule()).isEqualTo(MoveResult.Rule.NO_SUCH_PAGE);
         MoveResult behind = start.with(Some.move(new Act.StartAgain("practice")), rules);
         assertThat(((MoveResult.Refused) behind).rule()).isEqualTo(MoveResult.Rule.NOT_OPEN);
-        assertThat(StudentView.of(activity, rules).pages()).extracting("id").containsExactly("p1");
+        assertThat(StudentView.of(activity, rules, Some.WORDING).pages())
+                .extracting("id")
+                .containsExactly("p1");
     }
 
     @Test
@@ -119,13 +122,14 @@ class PathProgressTest {
     @Test
     void a_way_may_wait_for_points_or_for_a_part_of_the_page() {
         AttemptRules points = AttemptRules.of(branching(USUAL.withOpens(new Opens.WhenPoints(2))));
-        assertThat(course(after(points, put("sun", 200)), points).waits()).contains("2 points");
+        assertThat(course(after(points, put("sun", 200)), points).waits())
+                .isEqualTo(Message.of("gate.points", "least", 2));
         assertThat(course(after(points, put("sun", 200), put("moon", 900)), points)
                         .next())
                 .isEqualTo("practice");
         // A star belongs in both, so it counts for either.
         AttemptRules part = AttemptRules.of(branching(USUAL.withOpens(new Opens.WhenParts(List.of("dark")))));
-        assertThat(course(after(part, put("moon", 900)), part).waits()).contains("a part");
+        assertThat(course(after(part, put("moon", 900)), part).waits()).isEqualTo(Message.of("gate.parts"));
         assertThat(course(after(part, put("moon", 900), put("star", 910)), part).next())
                 .isEqualTo("practice");
     }
@@ -145,10 +149,11 @@ class PathProgressTest {
                         activity.page("practice").orElseThrow()),
                 activity.key()));
         assertThat(course(after(rules), rules).closed().get("lock"))
-                .isEqualTo("Finish this page first: " + activity.pages().get(0).name());
+                .isEqualTo(
+                        Message.of("gate.pages", "page", activity.pages().get(0).name()));
         AttemptState solved = after(
                 rules, new Act.Open("p1"), put("sun", 200), put("moon", 900), put("star", 210), new Act.Open("hub"));
-        assertThat(course(solved, rules).closed().get("lock")).isEqualTo("Finish this page first: read");
+        assertThat(course(solved, rules).closed().get("lock")).isEqualTo(Message.of("gate.pages", "page", "read"));
         AttemptState done = after(
                 rules,
                 new Act.Open("p1"),
@@ -250,7 +255,7 @@ class PathProgressTest {
         Activity speaking =
                 sky.withPage(page.withItem(sun.withTraits(sun.traitsOrNone().withSpeech(secret))));
         AttemptRules rules = AttemptRules.of(speaking);
-        assertThat(Json.write(StudentView.of(speaking, rules))).doesNotContain("It shines by itself");
+        assertThat(Json.write(StudentView.of(speaking, rules, Some.WORDING))).doesNotContain("It shines by itself");
         assertThat(rules.said(after(rules, put("sun", 900)).pieces())).isEmpty();
         assertThat(rules.said(after(rules, put("sun", 200)).pieces()))
                 .containsExactly(java.util.Map.entry("sun", secret));
@@ -258,7 +263,8 @@ class PathProgressTest {
         Speech open = new Speech(null, "It shines by itself", false);
         Activity tapped =
                 sky.withPage(page.withItem(sun.withTraits(sun.traitsOrNone().withSpeech(open))));
-        assertThat(Json.write(StudentView.of(tapped, AttemptRules.of(tapped)))).contains("It shines by itself");
+        assertThat(Json.write(StudentView.of(tapped, AttemptRules.of(tapped), Some.WORDING)))
+                .contains("It shines by itself");
     }
 
     /** Whatever is set and done: the open page is open, what is open stays so, and Next leads only to what is open. */

@@ -17,6 +17,7 @@ import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.Verdict.Says;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.measure.Outline;
+import gladtile.core.message.Message;
 import gladtile.core.review.GivenMark;
 import gladtile.core.review.Review;
 import gladtile.core.review.ReviewedScore;
@@ -132,8 +133,8 @@ class RoundsAndRenewalTest {
                         old.key().with("light", "sun", Decision.DOES_NOT_BELONG).with("dark", "sun", Decision.BELONGS));
         AttemptRules rules = AttemptRules.of(fresh);
         AttemptUpdate update = AttemptUpdate.of(work.state(), work.rules(), rules);
-        assertThat(update.gone()).containsExactly("star");
-        assertThat(update.loosened()).containsExactly("sun");
+        assertThat(update.gone()).containsExactly(Message.literal("star"));
+        assertThat(update.loosened()).containsExactly(Message.literal("sun"));
         assertThat(update.changesNothing()).isFalse();
         AttemptState now = update.state();
         assertThat(now.pieces().get("moon").settled()).isTrue();

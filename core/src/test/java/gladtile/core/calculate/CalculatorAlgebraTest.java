@@ -60,7 +60,7 @@ class CalculatorAlgebraTest {
             }
             if (outcome instanceof Calculator.Refused why) {
                 // Longer than what stands on a wall.
-                assertThat(why.message()).as(typed).contains("digits");
+                assertThat(why.message().key()).as(typed).isEqualTo("calculator.too-many-digits");
                 refused++;
                 continue;
             }

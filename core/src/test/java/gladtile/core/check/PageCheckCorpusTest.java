@@ -2,6 +2,7 @@ package gladtile.core.check;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gladtile.core.Some;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.FileRef;
 import gladtile.core.activity.Frame;
@@ -520,7 +521,7 @@ class PageCheckCorpusTest {
     }
 
     private static List<Finding> found(Draft draft) {
-        return PageCheck.activity(draft.activity(), Pictures.UNKNOWN);
+        return PageCheck.activity(draft.activity(), Pictures.UNKNOWN, Some.WORDING);
     }
 
     static Stream<Fault> faults() {
@@ -551,7 +552,7 @@ class PageCheckCorpusTest {
             for (Mend mend : finding.mends()) {
                 Activity mended =
                         ((gladtile.core.edit.EditResult.Applied) mend.edit().apply(spoilt.activity())).activity();
-                assertThat(PageCheck.activity(mended, Pictures.UNKNOWN))
+                assertThat(PageCheck.activity(mended, Pictures.UNKNOWN, Some.WORDING))
                         .as("%s: %s", fault, mend.label())
                         .extracting(Finding::name)
                         .doesNotContain(finding.name());

@@ -116,7 +116,7 @@ class PageCheckTest {
     }
 
     private static List<Kind> kindsOf(Page page, AnswerKey key) {
-        return PageCheck.activity(new Activity("Boats", List.of(page), key), Pictures.UNKNOWN).stream()
+        return PageCheck.activity(new Activity("Boats", List.of(page), key), Pictures.UNKNOWN, Some.WORDING).stream()
                 .map(Finding::kind)
                 .toList();
     }
@@ -328,7 +328,7 @@ class PageCheckTest {
     }
 
     private static List<Finding> found(Wanted page) {
-        return PageCheck.activity(page.activity(), Pictures.UNKNOWN);
+        return PageCheck.activity(page.activity(), Pictures.UNKNOWN, Some.WORDING);
     }
 
     @Test
@@ -343,11 +343,13 @@ class PageCheckTest {
         List<Finding> findings = found(page);
         assertThat(findings).as("%s", kind).extracting(Finding::kind).containsOnly(kind);
         Finding finding = findings.get(0);
-        assertThat(finding.words()).endsWith(".").isNotBlank();
+        assertThat(finding.words().key()).startsWith("page-check.");
         for (Mend mend : finding.mends()) {
-            assertThat(mend.edit().apply(page.activity())).as(mend.label()).isInstanceOf(Applied.class);
+            assertThat(mend.edit().apply(page.activity()))
+                    .as(mend.label().key())
+                    .isInstanceOf(Applied.class);
             Activity mended = ((Applied) mend.edit().apply(page.activity())).activity();
-            assertThat(PageCheck.activity(mended, Pictures.UNKNOWN))
+            assertThat(PageCheck.activity(mended, Pictures.UNKNOWN, Some.WORDING))
                     .as("%s after %s", kind, mend.label())
                     .noneMatch(left -> left.kind() == kind && left.itemIds().equals(finding.itemIds()));
         }
@@ -359,11 +361,11 @@ class PageCheckTest {
     @EnumSource(Kind.class)
     void what_is_meant_so_is_not_found_again(Kind kind) {
         Activity activity = MISTAKES.get(kind).activity();
-        for (Finding finding : PageCheck.activity(activity, Pictures.UNKNOWN)) {
+        for (Finding finding : PageCheck.activity(activity, Pictures.UNKNOWN, Some.WORDING)) {
             Mend meant = PageCheck.meantSo(activity.key(), finding);
             activity = ((Applied) meant.edit().apply(activity)).activity();
         }
-        assertThat(PageCheck.activity(activity, Pictures.UNKNOWN)).isEmpty();
+        assertThat(PageCheck.activity(activity, Pictures.UNKNOWN, Some.WORDING)).isEmpty();
     }
 
     /** Pairs with their published ratios: WCAG 2.2 understanding 1.4.3 names #777 on white as 4.48 (from memory). */
@@ -375,7 +377,7 @@ class PageCheckTest {
                 "",
                 Paper.PLAIN,
                 List.of(words("w", "Grey words", 80, 80, new WordStyle(32, false, grey, WordStyle.Align.LEFT))));
-        assertThat(PageCheck.page(page, AnswerKey.EMPTY, Pictures.UNKNOWN).stream()
+        assertThat(PageCheck.page(page, AnswerKey.EMPTY, Pictures.UNKNOWN, Some.WORDING).stream()
                         .anyMatch(finding -> finding.kind() == Kind.HARD_TO_READ))
                 .isEqualTo(hard);
     }
@@ -386,7 +388,7 @@ class PageCheckTest {
         Page first = new Page("p1", "", Paper.PLAIN, List.of(next));
         Page last = new Page("p2", "", Paper.PLAIN, List.of(next.withId("on2")));
         Activity activity = new Activity("", List.of(first, last), AnswerKey.EMPTY);
-        assertThat(PageCheck.activity(activity, Pictures.UNKNOWN))
+        assertThat(PageCheck.activity(activity, Pictures.UNKNOWN, Some.WORDING))
                 .extracting(Finding::kind, Finding::pageId)
                 .containsExactly(org.assertj.core.groups.Tuple.tuple(Kind.LEADS_NOWHERE, "p2"));
     }
@@ -418,7 +420,7 @@ class PageCheckTest {
 
     private static boolean isHard(Zone zone, double x, double y, WordStyle style, Pictures pictures) {
         Page page = new Page("p1", "", Paper.PLAIN, List.of(zone, words("w", "Stars", x, y, style)));
-        return PageCheck.page(page, AnswerKey.EMPTY, pictures).stream()
+        return PageCheck.page(page, AnswerKey.EMPTY, pictures, Some.WORDING).stream()
                 .anyMatch(finding -> finding.kind() == Kind.HARD_TO_READ);
     }
 
@@ -436,8 +438,9 @@ class PageCheckTest {
         WordStyle white = new WordStyle(32, false, "#ffffff", WordStyle.Align.LEFT);
         Page left = new Page("p1", "", Paper.PLAIN, List.of(sky, words("w", "Stars", 60, 500, white)));
         Page right = new Page("p1", "", Paper.PLAIN, List.of(sky, words("w", "Stars", 860, 500, white)));
-        assertThat(PageCheck.page(left, AnswerKey.EMPTY, gradient)).isEmpty();
-        assertThat(PageCheck.page(right, AnswerKey.EMPTY, gradient))
+        assertThat(PageCheck.page(left, AnswerKey.EMPTY, gradient, Some.WORDING))
+                .isEmpty();
+        assertThat(PageCheck.page(right, AnswerKey.EMPTY, gradient, Some.WORDING))
                 .extracting(Finding::kind)
                 .containsExactly(Kind.HARD_TO_READ);
     }
@@ -453,13 +456,14 @@ class PageCheckTest {
         for (int i = 0; i < 500; i++) {
             key = key.with("z" + i, "sun", i == 0 ? Decision.BELONGS : Decision.DOES_NOT_BELONG);
         }
-        List<Finding> found = PageCheck.page(new Page("p1", "", Paper.PLAIN, items), key, Pictures.UNKNOWN);
+        List<Finding> found =
+                PageCheck.page(new Page("p1", "", Paper.PLAIN, items), key, Pictures.UNKNOWN, Some.WORDING);
         assertThat(found).extracting(Finding::kind).contains(Kind.DOES_NOT_FIT, Kind.NOTHING_FITS);
         assertThat(found).hasSize(500);
     }
 
     private static void breaksNothing(Activity activity) {
-        for (Finding finding : PageCheck.activity(activity, Pictures.UNKNOWN)) {
+        for (Finding finding : PageCheck.activity(activity, Pictures.UNKNOWN, Some.WORDING)) {
             finding.mends()
                     .forEach(mend -> assertThat(mend.edit().apply(activity))
                             .as("%s of %s", mend, finding.kind())
@@ -488,13 +492,13 @@ class PageCheckTest {
             }
             java.util.Collections.shuffle(items, random);
             Activity activity = new Activity("Many", List.of(new Page("p1", "", Paper.PLAIN, items)), AnswerKey.EMPTY);
-            List<Finding> jumps = PageCheck.activity(activity, Pictures.UNKNOWN).stream()
+            List<Finding> jumps = PageCheck.activity(activity, Pictures.UNKNOWN, Some.WORDING).stream()
                     .filter(finding -> finding.kind() == Kind.READING_ORDER)
                     .toList();
             assertThat(jumps).hasSize(1);
             for (Mend mend : jumps.get(0).mends()) {
                 Activity mended = ((Applied) mend.edit().apply(activity)).activity();
-                assertThat(PageCheck.activity(mended, Pictures.UNKNOWN))
+                assertThat(PageCheck.activity(mended, Pictures.UNKNOWN, Some.WORDING))
                         .extracting(Finding::kind)
                         .doesNotContain(Kind.READING_ORDER);
             }

@@ -17,6 +17,7 @@ import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.edit.EditResult.Refused;
 import gladtile.core.json.Json;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -75,12 +76,13 @@ class EditRefusalTest {
         IntStream.range(0, Bounds.ITEMS_ON_A_PAGE).forEach(i -> many.add(Some.piece("i" + i, 0, 0)));
         Activity full = Activity.blank("Full", "p").withPage(new Page("p", "Full", Paper.PLAIN, many));
         assertThat(new AddItem("p", 0, Some.piece("x", 0, 0)).apply(full))
-                .isEqualTo(new Refused(Reason.TOO_MANY_ITEMS, "a page has at most 2000 items"));
+                .isEqualTo(
+                        new Refused(Reason.TOO_MANY_ITEMS, Message.of("edit.refused.too-many-items", "most", 2_000)));
         List<Page> pages = IntStream.range(0, Bounds.PAGES)
                 .mapToObj(i -> Page.empty("p" + i, "Page"))
                 .toList();
         assertThat(new AddPage(0, Page.empty("x", "")).apply(sky.withPages(pages)))
-                .isEqualTo(new Refused(Reason.TOO_MANY_PAGES, "an activity has at most 200 pages"));
+                .isEqualTo(new Refused(Reason.TOO_MANY_PAGES, Message.of("edit.refused.too-many-pages", "most", 200)));
     }
 
     @Test
@@ -115,7 +117,7 @@ class EditRefusalTest {
                         json.replace("\"lines\"}", "\"lies\"}").replace("\"text\":\"lines\"", "\"text\":\"lies\""),
                         Item.class))
                 .hasRootCauseInstanceOf(OutOfBounds.class)
-                .hasMessageContaining("do not say what the text says");
+                .hasMessageContaining("bound.words.lines");
     }
 
     private void assertRefused(Edit edit, Reason reason) {

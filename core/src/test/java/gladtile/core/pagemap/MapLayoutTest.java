@@ -3,6 +3,7 @@ package gladtile.core.pagemap;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.MapSpot;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -21,11 +22,11 @@ class MapLayoutTest {
         PageMap map = PageMap.of(
                 List.of("home", "sun", "moon", "end"),
                 List.of(
-                        new PageLink("home", "sun", "1", ""),
-                        new PageLink("home", "moon", "2", ""),
-                        new PageLink("sun", "end", null, "Next"),
-                        new PageLink("moon", "end", null, "Next"),
-                        new PageLink("end", "home", "3", "Home")));
+                        new PageLink("home", "sun", "1", Message.literal("")),
+                        new PageLink("home", "moon", "2", Message.literal("")),
+                        new PageLink("sun", "end", null, Message.literal("Next")),
+                        new PageLink("moon", "end", null, Message.literal("Next")),
+                        new PageLink("end", "home", "3", Message.literal("Home"))));
         Map<String, MapSpot> at = MapLayout.of(map);
         assertThat(at.get("home").x()).isLessThan(at.get("sun").x());
         assertThat(at.get("sun").x()).isEqualTo(at.get("moon").x());
@@ -38,9 +39,9 @@ class MapLayoutTest {
         PageMap map = PageMap.of(
                 List.of("lost", "lost2", "lost3", "home", "end"),
                 List.of(
-                        new PageLink("lost", "lost2", "1", ""),
-                        new PageLink("lost2", "lost3", "2", ""),
-                        new PageLink("home", "end", "3", "")),
+                        new PageLink("lost", "lost2", "1", Message.literal("")),
+                        new PageLink("lost2", "lost3", "2", Message.literal("")),
+                        new PageLink("home", "end", "3", Message.literal(""))),
                 "home",
                 Set.of("end"));
         Map<String, MapSpot> at = MapLayout.of(map);
@@ -56,7 +57,10 @@ class MapLayoutTest {
             List<PageLink> links = new ArrayList<>();
             for (int i = random.nextInt(3 * pages.size()); i > 0; i--) {
                 links.add(new PageLink(
-                        pages.get(random.nextInt(pages.size())), pages.get(random.nextInt(pages.size())), "i", ""));
+                        pages.get(random.nextInt(pages.size())),
+                        pages.get(random.nextInt(pages.size())),
+                        "i",
+                        Message.literal("")));
             }
             PageMap map = PageMap.of(pages, links);
             Map<String, MapSpot> at = MapLayout.of(map);
@@ -81,7 +85,7 @@ class MapLayoutTest {
         List<String> pages = pages(200);
         List<PageLink> links = new ArrayList<>();
         for (int i = 1; i < 200; i++) {
-            links.add(new PageLink(pages.get(i - 1), pages.get(i), null, "Next"));
+            links.add(new PageLink(pages.get(i - 1), pages.get(i), null, Message.literal("Next")));
         }
         Map<String, MapSpot> at = MapLayout.of(PageMap.of(pages, links));
         double width = at.values().stream().mapToDouble(MapSpot::x).max().orElseThrow();

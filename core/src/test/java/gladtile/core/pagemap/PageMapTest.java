@@ -11,6 +11,7 @@ import gladtile.core.activity.Page;
 import gladtile.core.activity.Paper;
 import gladtile.core.activity.Traits;
 import gladtile.core.answer.AnswerKey;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -75,7 +76,7 @@ class PageMapTest {
             for (int i = random.nextInt(2 * size + 1); i > 0; i--) {
                 String from = pages.get(random.nextInt(size));
                 String to = pages.get(random.nextInt(size));
-                links.add(new PageLink(from, to, "i" + i, "item"));
+                links.add(new PageLink(from, to, "i" + i, Message.literal("item")));
                 graph.addEdge(from, to);
             }
             PageMap map = PageMap.of(pages, links);
@@ -130,11 +131,11 @@ class PageMapTest {
     void a_loop_that_nobody_leaves_is_found_and_one_nobody_comes_to_is_not() {
         List<String> pages = List.of("a", "b", "c", "d", "e");
         List<PageLink> links = List.of(
-                new PageLink("a", "b", "1", ""),
-                new PageLink("b", "c", "2", ""),
-                new PageLink("c", "b", "3", ""),
-                new PageLink("a", "e", "4", ""),
-                new PageLink("d", "d", "5", ""));
+                new PageLink("a", "b", "1", Message.literal("")),
+                new PageLink("b", "c", "2", Message.literal("")),
+                new PageLink("c", "b", "3", Message.literal("")),
+                new PageLink("a", "e", "4", Message.literal("")),
+                new PageLink("d", "d", "5", Message.literal("")));
         PageMap map = PageMap.of(pages, links);
         assertThat(map.loopsWithoutExit()).containsExactly(new LinkedHashSet<>(List.of("b", "c")));
         assertThat(map.without(Set.of("e"))).containsExactly("b", "c");
@@ -146,7 +147,7 @@ class PageMapTest {
     void as_many_pages_as_there_may_be_with_every_way_between_them() {
         List<String> pages = IntStream.range(0, 200).mapToObj(i -> "p" + i).toList();
         List<PageLink> links = new ArrayList<>();
-        pages.forEach(from -> pages.forEach(to -> links.add(new PageLink(from, to, "x", ""))));
+        pages.forEach(from -> pages.forEach(to -> links.add(new PageLink(from, to, "x", Message.literal("")))));
         PageMap map = PageMap.of(pages, links);
         assertThat(map.shortest()).isEqualTo(2);
         assertThat(map.longest().exact()).isFalse();

@@ -3,6 +3,7 @@ package gladtile.core.part;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Bounds;
+import gladtile.core.Some;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Movement;
@@ -24,15 +25,17 @@ import org.junit.jupiter.api.Test;
 
 /** What ships is as sound as what a teacher makes. */
 class ReadyPartsTest {
+    private static final ReadyParts PARTS = new ReadyParts(Some.WORDING);
+
     private static Page page(String id) {
-        return ReadyParts.of(id).orElseThrow().contents().pages().get(0);
+        return PARTS.of(id).orElseThrow().contents().pages().get(0);
     }
 
     @Test
     void each_is_sound_lies_on_its_page_and_is_moved_as_one() {
         Set<String> ids = new HashSet<>();
         Set<String> names = new HashSet<>();
-        for (ReadyPart part : ReadyParts.all()) {
+        for (ReadyPart part : PARTS.all()) {
             assertThat(ids.add(part.id())).isTrue();
             assertThat(names.add(part.name())).isTrue();
             Activity contents = part.contents();
@@ -57,8 +60,8 @@ class ReadyPartsTest {
 
     @Test
     void no_words_of_theirs_are_cut_off_and_circles_cross_because_they_are_meant_to() {
-        for (ReadyPart part : ReadyParts.all()) {
-            assertThat(PageCheck.activity(part.contents(), Pictures.UNKNOWN))
+        for (ReadyPart part : PARTS.all()) {
+            assertThat(PageCheck.activity(part.contents(), Pictures.UNKNOWN, Some.WORDING))
                     .as(part.id())
                     .noneMatch(found -> found.kind() == Finding.Kind.WORDS_CUT_OFF
                             || found.kind() == Finding.Kind.SMALL_WORDS

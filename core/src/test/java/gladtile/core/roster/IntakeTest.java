@@ -3,6 +3,7 @@ package gladtile.core.roster;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 import gladtile.core.roster.Intake.Becomes;
 import gladtile.core.roster.Intake.ClassIntake;
 import gladtile.core.roster.Intake.Known;
@@ -104,7 +105,8 @@ class IntakeTest {
                 List.of(new RegisteredStudent("u1", "Ada"), new RegisteredStudent("u2", "ADA")),
                 List.of(new Enrolment("c1", "u1"), new Enrolment("c1", "u2"), new Enrolment("c2", "u2")));
         Intake intake = Intake.of(register, List.of(), List.of());
-        assertThat(intake.classes().get(0).wrong()).singleElement().asString().contains("“ADA” would stand twice");
+        assertThat(intake.classes().get(0).wrong())
+                .containsExactly(Message.of("class-list.twice-in-class", "name", "ADA"));
         assertThat(intake.classes().get(1).wrong()).isEmpty();
     }
 
@@ -118,13 +120,13 @@ class IntakeTest {
         assertThat(intake.classes()).isEmpty();
         assertThat(intake.wrong())
                 .containsExactly(
-                        "The class id “c1” stands twice.",
-                        "The user id “u1” stands twice.",
-                        "An enrolment names the class “c9”, which is not among the classes.",
-                        "An enrolment names the user “u9”, who is not among the users.");
+                        Message.of("class-list.class-id-twice", "id", "c1"),
+                        Message.of("class-list.user-id-twice", "id", "u1"),
+                        Message.of("class-list.no-such-class", "id", "c9"),
+                        Message.of("class-list.no-such-user", "id", "u9"));
         assertThat(Intake.of(new Registered(List.of(), List.of(), List.of()), List.of(), List.of())
                         .wrong())
-                .containsExactly("There is no class in these files.");
+                .containsExactly(Message.of("class-list.no-class"));
         Registered bare = new Registered(List.of(new RegisteredClass("", "Owl")), List.of(), List.of());
         assertThat(Intake.of(bare, List.of(), List.of()).wrong()).hasSize(1);
     }
@@ -137,9 +139,9 @@ class IntakeTest {
         assertThat(only(owl(many), List.of()).wrong())
                 .singleElement()
                 .asString()
-                .contains("401 students");
+                .contains("class-list.too-many", "401");
         Registered bare = new Registered(List.of(new RegisteredClass("c1", " ")), List.of(), List.of());
-        assertThat(only(bare, List.of()).wrong()).singleElement().asString().contains("a name of 1 to 100");
+        assertThat(only(bare, List.of()).wrong()).singleElement().asString().contains("class-list.class-name", "100");
         assertThat(only(owl("x".repeat(101)), List.of()).wrong()).hasSize(1);
     }
 

@@ -3,6 +3,7 @@ package gladtile.core.roster;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -23,14 +24,13 @@ class RosterTest {
     void what_stands_in_the_way_is_said_all_at_once() {
         Roster roster = Roster.of(List.of(), List.of("Ada", "ADA", "x".repeat(Bounds.PERSON_NAME + 1), "Bo"));
         assertThat(roster.wrong()).hasSize(2);
-        assertThat(roster.wrong().get(0)).contains("“ADA” stands twice");
-        assertThat(roster.wrong().get(1)).contains("at most 100");
-        assertThat(Roster.of(List.of("Ada"), List.of(" ", "")).wrong())
-                .containsExactly("There is no name in the list yet.");
+        assertThat(roster.wrong().get(0)).isEqualTo(Message.of("class-list.twice", "name", "ADA"));
+        assertThat(roster.wrong().get(1).key()).isEqualTo("class-list.name-too-long");
+        assertThat(Roster.of(List.of("Ada"), List.of(" ", "")).wrong()).containsExactly(Message.of("class-list.empty"));
         List<String> many = IntStream.rangeClosed(0, Bounds.CLASS_SIZE)
                 .mapToObj(i -> "Student " + i)
                 .toList();
-        assertThat(Roster.of(List.of(), many).wrong().get(0)).contains("the most is " + Bounds.CLASS_SIZE);
+        assertThat(Roster.of(List.of(), many).wrong().get(0).arguments()).containsEntry("most", Bounds.CLASS_SIZE);
     }
 
     /** Law: once a list was added, the same list adds nobody, and everyone of the class is there or missing. */

@@ -2,6 +2,7 @@ package gladtile.core.starter;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import gladtile.core.Some;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Frame;
 import gladtile.core.activity.Item;
@@ -25,6 +26,7 @@ import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.RandomEdits;
 import gladtile.core.measure.WordFit;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -36,7 +38,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 /** Pages made again from a changed list: what was changed by hand stays, all else follows the list. */
 class RemakeTest {
     private static Activity made(Starter starter) {
-        return ((MadePages.Pages) Starters.make(starter, "one"))
+        return ((MadePages.Pages) Starters.make(starter, "one", Some.WORDING))
                 .asActivity("Sky", new MadeFrom("one", starter, null, Map.of()));
     }
 
@@ -45,7 +47,7 @@ class RemakeTest {
     }
 
     private static RemadeActivity.Again remade(Activity now, Starter changed) {
-        RemadeActivity remade = Remake.again(now, changed, false);
+        RemadeActivity remade = Remake.again(now, changed, false, Some.WORDING);
         assertThat(remade).isInstanceOf(RemadeActivity.Again.class);
         return (RemadeActivity.Again) remade;
     }
@@ -63,7 +65,7 @@ class RemakeTest {
     private static Item named(Activity activity, String name) {
         return activity.pages().stream()
                 .flatMap(page -> page.items().stream())
-                .filter(item -> item.name().equals(name))
+                .filter(item -> item.ownName().equals(name))
                 .findFirst()
                 .orElseThrow();
     }
@@ -220,9 +222,9 @@ class RemakeTest {
         assertThat(result.item("own")).contains(own);
         assertThat(result.paper()).isEqualTo(Paper.of("#ffeedd"));
         assertThat(again.activity().key().said(zone, "own")).isEqualTo(Decision.BELONGS);
-        assertThat(again.added()).contains("Io", "moon");
-        assertThat(again.gone()).containsExactly("Vega");
-        assertThat(result.items().stream().map(Item::name)).doesNotContain("Vega");
+        assertThat(again.added()).contains(Message.literal("Io"), Message.literal("moon"));
+        assertThat(again.gone()).containsExactly(Message.literal("Vega"));
+        assertThat(result.items().stream().map(Item::ownName)).doesNotContain("Vega");
     }
 
     @Test
@@ -246,10 +248,12 @@ class RemakeTest {
     @Test
     void a_list_that_makes_nothing_is_refused_and_one_of_another_kind_too() {
         Activity activity = made(SKY);
-        assertThat(Remake.again(activity, SKY.withRows(List.of()), false)).isInstanceOf(RemadeActivity.Refused.class);
-        assertThat(Remake.again(activity, Starter.of(StarterKind.ORDER, "", StarterRow.of("a")), false))
+        assertThat(Remake.again(activity, SKY.withRows(List.of()), false, Some.WORDING))
                 .isInstanceOf(RemadeActivity.Refused.class);
-        assertThat(Remake.again(activity.withMadeFrom(null), SKY, false)).isInstanceOf(RemadeActivity.Refused.class);
+        assertThat(Remake.again(activity, Starter.of(StarterKind.ORDER, "", StarterRow.of("a")), false, Some.WORDING))
+                .isInstanceOf(RemadeActivity.Refused.class);
+        assertThat(Remake.again(activity.withMadeFrom(null), SKY, false, Some.WORDING))
+                .isInstanceOf(RemadeActivity.Refused.class);
     }
 
     @Test
@@ -260,8 +264,8 @@ class RemakeTest {
             Starter text = new Starter(StarterKind.FILL_GAPS, "", List.of(), before, typed, null, null, 1);
             Starter other = new Starter(StarterKind.FILL_GAPS, "", List.of(), after, typed, null, null, 1);
             RemadeActivity.Again again = remade(made(text), other);
-            assertThat(again.added()).containsExactlyInAnyOrder("star", "moon");
-            assertThat(again.gone()).containsExactly("year");
+            assertThat(again.added()).containsExactlyInAnyOrder(Message.literal("star"), Message.literal("moon"));
+            assertThat(again.gone()).containsExactly(Message.literal("year"));
         }
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gladtile.core.OutOfBounds;
+import gladtile.core.Some;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Item;
 import gladtile.core.activity.Page;
@@ -15,6 +16,7 @@ import gladtile.core.activity.Words;
 import gladtile.core.activity.Zone;
 import gladtile.core.check.PageCheck;
 import gladtile.core.check.Pictures;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -64,7 +66,7 @@ class StartersTest {
     }
 
     private static Activity made(Starter starter) {
-        MadePages made = Starters.make(starter, "one");
+        MadePages made = Starters.make(starter, "one", Some.WORDING);
         assertThat(made).isInstanceOf(MadePages.Pages.class);
         return ((MadePages.Pages) made).asActivity("Made");
     }
@@ -98,7 +100,7 @@ class StartersTest {
         for (int count : new int[] {3, 8, 12, 30}) {
             Activity activity = made(starter(kind, count));
             lies(activity);
-            assertThat(PageCheck.activity(activity, Pictures.UNKNOWN))
+            assertThat(PageCheck.activity(activity, Pictures.UNKNOWN, Some.WORDING))
                     .as("%s with %d", kind, count)
                     .isEmpty();
         }
@@ -131,7 +133,7 @@ class StartersTest {
         assertThat(activity.pages()).hasSize(1);
         assertThat(activity.pages().get(0).zones()).hasSize(3);
         lies(activity);
-        assertThat(PageCheck.activity(activity, Pictures.UNKNOWN)).isEmpty();
+        assertThat(PageCheck.activity(activity, Pictures.UNKNOWN, Some.WORDING)).isEmpty();
     }
 
     @Test
@@ -141,8 +143,10 @@ class StartersTest {
             for (int i = 0; i < 4; i++) {
                 rows.add(count == 0 ? StarterRow.of(THINGS[i]) : StarterRow.of(THINGS[i], "group " + i % count));
             }
-            MadePages made = Starters.make(new Starter(StarterKind.VENN, "", rows, null, null, null, null, 1), "one");
-            assertThat(((MadePages.Refused) made).message()).contains("here are " + count);
+            MadePages made = Starters.make(
+                    new Starter(StarterKind.VENN, "", rows, null, null, null, null, 1), "one", Some.WORDING);
+            assertThat(((MadePages.Refused) made).message())
+                    .isEqualTo(Message.of("starter.refused.circles", "count", count));
         }
     }
 
@@ -151,7 +155,7 @@ class StartersTest {
         for (int seed = 1; seed < 60; seed++) {
             Activity order = made(starter(StarterKind.ORDER, 6).withSeed(seed));
             List<String> lying =
-                    order.pages().get(0).pieces().stream().map(Item::name).toList();
+                    order.pages().get(0).pieces().stream().map(Item::ownName).toList();
             for (int i = 0; i < 6; i++) {
                 assertThat(lying.get(i)).isNotEqualTo(THINGS[i]);
             }
@@ -190,18 +194,18 @@ class StartersTest {
     @Test
     void a_list_that_cannot_be_mixed_is_told_so_in_its_own_words() {
         assertThat(refused(Starter.of(StarterKind.UNSCRAMBLE, "", StarterRow.of("on"), StarterRow.of("no"))))
-                .contains("“on” and “no” have the same letters");
+                .isEqualTo("starter.refused.same-letters");
         assertThat(refused(Starter.of(StarterKind.UNSCRAMBLE, "", StarterRow.of("sun"), StarterRow.of("Sun"))))
-                .contains("“Sun” stands twice");
+                .isEqualTo("starter.refused.twice");
         assertThat(refused(Starter.of(StarterKind.UNSCRAMBLE, "", StarterRow.of("aaa"))))
-                .contains("only one letter");
+                .isEqualTo("starter.refused.one-letter");
         List<StarterRow> pairs = java.util.stream.IntStream.range(0, 300)
                 .mapToObj(i -> StarterRow.of("a" + i, "b" + i))
                 .toList();
         assertThat(refused(new Starter(StarterKind.MEMORY, "", pairs, null, null, null, null, 1)))
-                .contains("300 pairs");
+                .isEqualTo("starter.refused.too-many-pairs");
         org.assertj.core.api.Assertions.assertThatThrownBy(() -> StarterRow.of("x".repeat(250)))
-                .hasMessageContaining("has 250 letters; an entry of a list takes at most 200");
+                .hasMessageContaining("bound.row.cell-length");
     }
 
     /** By counting what is looked at, not by a clock: twice the list is at most a little more than twice the work. */
@@ -212,12 +216,14 @@ class StartersTest {
                     .mapToObj(i -> StarterRow.of("entry " + i, "group " + i % 4))
                     .toList();
             assertThat(refused(new Starter(kind, "", rows, null, null, null, null, 1)))
-                    .contains("the most is 200");
+                    .isIn("starter.refused.list-too-long", "starter.refused.too-many-pages");
         }
     }
 
     private static String refused(Starter starter) {
-        return ((MadePages.Refused) Starters.make(starter, "x")).message();
+        return ((MadePages.Refused) Starters.make(starter, "x", Some.WORDING))
+                .message()
+                .key();
     }
 
     /** No tile has words that run over its edge, however long they are. */
@@ -234,7 +240,7 @@ class StartersTest {
                     StarterRow.of("comet", "sun", "planet"));
             Starter longer = Starter.of(
                     kind, "", StarterRow.of(wide.repeat(4), "a", "b"), StarterRow.of(wide.repeat(4) + "x", "c", "b"));
-            assertThat(refused(longer)).contains("too long");
+            assertThat(refused(longer)).endsWith("too-long");
             for (Page page : made(starter).pages()) {
                 page.pieces().stream()
                         .filter(Words.class::isInstance)
@@ -330,22 +336,29 @@ class StartersTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"SORT,groups", "PAIR,pairs", "COUNT_OUT,how many", "ODD_ONE_OUT,odd one last", "MEMORY,pairs"})
+    @CsvSource({"SORT,groups", "PAIR,pairs-needed", "COUNT_OUT,counts", "ODD_ONE_OUT,row", "MEMORY,pairs"})
     void a_list_that_lacks_something_is_refused_with_what_to_do(StarterKind kind, String said) {
-        MadePages made = Starters.make(Starter.of(kind, "", StarterRow.of("Mars"), StarterRow.of("Vega")), "x");
+        MadePages made =
+                Starters.make(Starter.of(kind, "", StarterRow.of("Mars"), StarterRow.of("Vega")), "x", Some.WORDING);
         assertThat(made).isInstanceOf(MadePages.Refused.class);
-        assertThat(((MadePages.Refused) made).message()).contains(said);
+        assertThat(((MadePages.Refused) made).message().key()).isEqualTo("starter.refused." + said);
     }
 
     @Test
     void an_empty_list_and_words_too_long_are_refused_in_words() {
-        assertThat(Starters.make(Starter.of(StarterKind.ORDER, "", StarterRow.of(" ")), "x"))
+        assertThat(Starters.make(Starter.of(StarterKind.ORDER, "", StarterRow.of(" ")), "x", Some.WORDING))
                 .isInstanceOf(MadePages.Refused.class);
         assertThat(((MadePages.Refused) Starters.make(
-                                Starter.of(StarterKind.SPELL, "", StarterRow.of("Antidisestablishmentarianism")), "x"))
+                                Starter.of(StarterKind.SPELL, "", StarterRow.of("Antidisestablishmentarianism")),
+                                "x",
+                                Some.WORDING))
                         .message())
-                .contains("28 letters");
-        assertThat(Starters.make(new Starter(StarterKind.FILL_GAPS, "", List.of(), "No gap", null, null, null, 1), "x"))
+                .isEqualTo(Message.of(
+                        "starter.refused.length", "word", "Antidisestablishmentarianism", "length", 28, "most", 14));
+        assertThat(Starters.make(
+                        new Starter(StarterKind.FILL_GAPS, "", List.of(), "No gap", null, null, null, 1),
+                        "x",
+                        Some.WORDING))
                 .isInstanceOf(MadePages.Refused.class);
     }
 
@@ -359,7 +372,7 @@ class StartersTest {
 
     @Test
     void five_thousand_rows_are_taken_as_far_as_pages_go_and_one_more_is_refused_by_its_bound() {
-        MadePages many = Starters.make(many(5_000), "x");
+        MadePages many = Starters.make(many(5_000), "x", Some.WORDING);
         assertThat(many instanceof MadePages.Refused
                         || ((MadePages.Pages) many).pages().size() <= 200)
                 .isTrue();

@@ -149,7 +149,7 @@ class NumberAnswerTest {
         List<Notation> others = ALL.stream().filter(one -> one != notation).toList();
         Typed typed = TypedJudge.judge(new NumberRule(3.5, 0, false, others, null, false), written);
         assertThat(typed.isTaken()).isFalse();
-        assertThat(typed.why()).contains("not taken");
+        assertThat(typed.why().key()).isEqualTo("typed.notation");
     }
 
     @ParameterizedTest
@@ -169,7 +169,7 @@ class NumberAnswerTest {
                 .isFalse();
         NumberRule share = new NumberRule(200, 0.05, true, ALL, null, false);
         assertThat(TypedJudge.judge(share, "190").isTaken()).isTrue();
-        assertThat(TypedJudge.judge(share, "189").why()).contains("too little");
+        assertThat(TypedJudge.judge(share, "189").why().key()).isEqualTo("typed.too-little");
     }
 
     /** The values of "equal" with absolute and relative tolerance in QTI 2.1's information model (from memory). */
@@ -184,12 +184,12 @@ class NumberAnswerTest {
 
     @Test
     void a_unit_is_wanted_where_it_is_and_other_units_only_where_they_may_be() {
-        assertThat(TypedJudge.judge(unit(3, "km", false), "3").why()).contains("unit is missing");
+        assertThat(TypedJudge.judge(unit(3, "km", false), "3").why().key()).isEqualTo("typed.unit-missing");
         assertThat(TypedJudge.judge(unit(3, "km", false), "3 km").isTaken()).isTrue();
-        assertThat(TypedJudge.judge(unit(3, "km", false), "3000 m").why()).contains("another unit");
+        assertThat(TypedJudge.judge(unit(3, "km", false), "3000 m").why().key()).isEqualTo("typed.other-unit");
         assertThat(TypedJudge.judge(unit(3, "km", true), "3000m").isTaken()).isTrue();
-        assertThat(TypedJudge.judge(unit(3, "km", true), "3 kg").why()).contains("something else");
-        assertThat(TypedJudge.judge(unit(3, "km", true), "3 blobs").why()).contains("no unit");
+        assertThat(TypedJudge.judge(unit(3, "km", true), "3 kg").why().key()).isEqualTo("typed.other-quantity");
+        assertThat(TypedJudge.judge(unit(3, "km", true), "3 blobs").why().key()).isEqualTo("typed.unit-not-known");
         assertThat(TypedJudge.judge(unit(10, "m/s", true), "36 km/h").isTaken()).isTrue();
         assertThatThrownBy(() -> unit(3, "blob", true)).isInstanceOf(OutOfBounds.class);
     }

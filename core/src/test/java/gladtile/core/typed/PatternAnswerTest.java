@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import gladtile.core.typed.Typed.Says;
 import gladtile.core.typed.TypedRule.PatternRule;
 import java.util.concurrent.atomic.AtomicReference;
@@ -41,6 +42,6 @@ class PatternAnswerTest {
         small.join();
         assertThat(found.get())
                 .isEqualTo(TypedJudge.judge(rule, answer))
-                .isEqualTo(Typed.taken("It fits the pattern."));
+                .isEqualTo(Typed.taken(Message.of("typed.fits")));
     }
 }

@@ -38,7 +38,7 @@ class TextAnswerTest {
         assertThat(judge(wanted, answer).isTaken()).isTrue();
         Typed strict = judge(wanted, answer, counts);
         assertThat(strict.isTaken()).isFalse();
-        assertThat(strict.why()).contains("Only");
+        assertThat(strict.why().key()).isEqualTo("typed.only-differs");
         assertThat(judge(wanted, wanted, Counts.values()).isTaken()).isTrue();
     }
 
@@ -135,7 +135,7 @@ class TextAnswerTest {
     void other_words_are_not_taken_and_any_alternative_is() {
         TextRule rule = new TextRule(List.of("Sun", "our star"), List.of());
         assertThat(TypedJudge.judge(rule, "OUR STAR").isTaken()).isTrue();
-        assertThat(TypedJudge.judge(rule, "moon").why()).contains("none of the answers");
+        assertThat(TypedJudge.judge(rule, "moon").why().key()).isEqualTo("typed.none-of-them");
         assertThat(TypedJudge.judge(rule, "  ").isTaken()).isFalse();
         assertThat(TypedJudge.judge(rule, "!?").isTaken()).isFalse();
     }

@@ -1,6 +1,8 @@
 package gladtile.server.accounts;
 
 import gladtile.core.Bounds;
+import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import gladtile.server.support.UuidV7;
 import java.security.SecureRandom;
 import java.util.HexFormat;
@@ -121,7 +123,7 @@ public class PersonService {
     /** The hash of a PIN, which is slow by design. @param pin four digits */
     public String hashOf(String pin) {
         if (!pin.matches("[0-9]{4}")) {
-            throw new gladtile.core.OutOfBounds("person.pin", "a PIN is four digits");
+            throw new OutOfBounds("person.pin", Message.of("bound.person.pin"));
         }
         return pins.encode(pin);
     }

@@ -2,6 +2,7 @@ package gladtile.server.accounts;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.time.DateTimeException;
 import java.time.ZoneId;
 import java.util.Set;
@@ -41,10 +42,10 @@ public record School(
 
         public Retention {
             if (logDays < 30 || logDays > 3_650) {
-                throw new OutOfBounds("school.logDays", "The activity log is kept for 30 to 3,650 days.");
+                throw new OutOfBounds("school.logDays", Message.of("bound.school.log-days"));
             }
             if (backups < 3 || backups > 400) {
-                throw new OutOfBounds("school.backups", "Between 3 and 400 backups are kept.");
+                throw new OutOfBounds("school.backups", Message.of("bound.school.backups"));
             }
         }
     }
@@ -54,19 +55,19 @@ public record School(
     public School {
         Bounds.text("school.name", name, Bounds.PERSON_NAME);
         if (name.isBlank()) {
-            throw new OutOfBounds("school.name", "A school has a name.");
+            throw new OutOfBounds("school.name", Message.of("bound.school.name"));
         }
         if (!LANGUAGES.contains(Bounds.present("school.language", language))) {
-            throw new OutOfBounds("school.language", "The languages are en, de, fr, es and ar.");
+            throw new OutOfBounds("school.language", Message.of("bound.school.language"));
         }
         Bounds.present("school.studentSignIn", studentSignIn);
         if (storageGigabytes != null && (storageGigabytes < 1 || storageGigabytes > 100_000)) {
-            throw new OutOfBounds("school.storageGigabytes", "The files may take 1 to 100,000 GB.");
+            throw new OutOfBounds("school.storageGigabytes", Message.of("bound.school.storage-gigabytes"));
         }
         try {
             ZoneId.of(Bounds.present("school.timeZone", timeZone));
         } catch (DateTimeException e) {
-            throw new OutOfBounds("school.timeZone", "There is no time zone of that name.");
+            throw new OutOfBounds("school.timeZone", Message.of("bound.school.time-zone"));
         }
     }
 }

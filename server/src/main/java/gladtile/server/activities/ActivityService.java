@@ -10,6 +10,7 @@ import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.edit.EditResult.Refused;
 import gladtile.core.edit.Invariants;
 import gladtile.core.json.Json;
+import gladtile.core.message.Message;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.ActivityStore.LogRow;
 import gladtile.server.activities.ActivityStore.Stored;
@@ -66,8 +67,8 @@ public class ActivityService {
     /** An edit on its way in. @param id made by the workbench; the same id twice is one edit */
     public record Incoming(UUID id, Edit edit) {}
 
-    /** An edit that no longer fits. @param why in a sentence */
-    public record Dropped(UUID id, String why) {}
+    /** An edit that no longer fits. @param why one sentence */
+    public record Dropped(UUID id, Message why) {}
 
     /**
      * What a workbench needs to catch up.
@@ -130,7 +131,7 @@ public class ActivityService {
                 seq,
                 clientId,
                 now -> store.at(who.schoolId(), id, moment).orElse(now),
-                "the activity is as it was at that moment");
+                Message.of("dropped.as-then"));
     }
 
     /**
@@ -140,7 +141,7 @@ public class ActivityService {
      * @param nothing why nothing happened when it is so already
      */
     public Optional<Caught> become(
-            CurrentUser who, UUID id, long seq, UUID clientId, UnaryOperator<Activity> wanted, String nothing) {
+            CurrentUser who, UUID id, long seq, UUID clientId, UnaryOperator<Activity> wanted, Message nothing) {
         return change(who, id, seq, (change, since) -> {
             if (store.has(who.schoolId(), id, clientId)) {
                 return;
@@ -199,8 +200,7 @@ public class ActivityService {
                     .toList();
             List<Edit> made = fresh.stream().map(Incoming::edit).toList();
             if (EditLog.isTooMuch(made, since)) {
-                fresh.forEach(
-                        one -> change.drop(one.id(), "too much was changed meanwhile; do it again on what is there"));
+                fresh.forEach(one -> change.drop(one.id(), Message.of("dropped.too-much")));
                 return;
             }
             List<Optional<Edit>> caughtUp = EditLog.caughtUp(made, EditLog.before(change.activity, since), since);
@@ -208,7 +208,7 @@ public class ActivityService {
                 Incoming one = fresh.get(i);
                 Optional<Edit> edit = caughtUp.get(i);
                 if (edit.isEmpty()) {
-                    change.drop(one.id(), "what it changed was removed by somebody else");
+                    change.drop(one.id(), Message.of("dropped.removed"));
                 } else if (change.apply(one.id(), edit.get(), Kind.PLAIN, null) instanceof Refused refused) {
                     change.drop(one.id(), refused.message());
                 }
@@ -238,7 +238,7 @@ public class ActivityService {
             if (back.isEmpty()) {
                 continue;
             }
-            List<String> lost = EditLog.othersLose(back.get(), after, who.id(), change.activity);
+            List<Message> lost = EditLog.othersLose(back.get(), after, who.id(), change.activity);
             if (!lost.isEmpty()) {
                 change.drop(clientId, lostWords(lost));
                 return;
@@ -247,17 +247,15 @@ public class ActivityService {
                 return;
             }
         }
-        change.drop(
-                clientId, kind == Kind.UNDO ? "there is nothing of yours left to undo" : "there is nothing to redo");
+        change.drop(clientId, Message.of(kind == Kind.UNDO ? "dropped.nothing-to-undo" : "dropped.nothing-to-redo"));
     }
 
     private static final int LOST_NAMED = 3;
 
     /** Names what a colleague would lose, so that one can talk to them, or take it away by hand. */
-    private static String lostWords(List<String> lost) {
-        String named = String.join(", ", lost.subList(0, Math.min(LOST_NAMED, lost.size())));
-        String more = lost.size() > LOST_NAMED ? " and %d more".formatted(lost.size() - LOST_NAMED) : "";
-        return "somebody else has worked on it since, and would lose: " + named + more;
+    private static Message lostWords(List<Message> lost) {
+        List<Message> named = lost.subList(0, Math.min(LOST_NAMED, lost.size()));
+        return Message.of("dropped.others-lose", "named", named, "more", lost.size() - named.size());
     }
 
     private interface Work {
@@ -321,7 +319,7 @@ public class ActivityService {
             Edit edit = Invariants.sound(wanted, activity);
             EditResult result = edit.apply(activity);
             if (result instanceof Applied && !files.put(who, id, Json.write(edit))) {
-                return new Refused(Reason.NO_SUCH_FILE, "a picture or file of it is not among those that you may use");
+                return new Refused(Reason.NO_SUCH_FILE, Message.of("dropped.file"));
             }
             if (result instanceof Applied applied) {
                 LoggedEdit logged = new LoggedEdit(seq + 1, clientId, who.id(), at, edit, kind, target);
@@ -336,7 +334,7 @@ public class ActivityService {
             return result;
         }
 
-        void drop(UUID clientId, String why) {
+        void drop(UUID clientId, Message why) {
             dropped.add(new Dropped(clientId, why));
         }
 

@@ -16,6 +16,7 @@ import gladtile.core.edit.EditResult;
 import gladtile.core.edit.Invariants;
 import gladtile.core.json.Json;
 import gladtile.server.accounts.CurrentUser;
+import gladtile.server.support.KeptMessage;
 import java.time.OffsetDateTime;
 import java.util.HashMap;
 import java.util.List;
@@ -238,7 +239,7 @@ class ActivityStore {
                 .set(ACTIVITY_EDIT.INVERSE, JSONB.valueOf(Json.write(row.inverse())))
                 .set(ACTIVITY_EDIT.KIND, logged.kind().name().toLowerCase(Locale.ROOT))
                 .set(ACTIVITY_EDIT.TARGET, logged.target())
-                .set(ACTIVITY_EDIT.TOLD, logged.edit().summary())
+                .set(ACTIVITY_EDIT.TOLD, KeptMessage.write(logged.edit().summary()))
                 .execute();
     }
 

@@ -5,6 +5,7 @@ import gladtile.core.edit.Conflict;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult;
 import gladtile.core.edit.RebaseRun;
+import gladtile.core.message.Message;
 import gladtile.server.activities.ActivityStore.LogRow;
 import gladtile.server.activities.LoggedEdit.Kind;
 import java.util.ArrayList;
@@ -52,8 +53,8 @@ final class EditLog {
         return found;
     }
 
-    /** What others, since then, did and would lose by it; in few words each. */
-    static List<String> othersLose(Edit back, List<LogRow> after, UUID author, Activity now) {
+    /** What others, since then, did and would lose by it. */
+    static List<Message> othersLose(Edit back, List<LogRow> after, UUID author, Activity now) {
         List<Edit> theirs = standing(after).stream()
                 .filter(row -> !row.logged().authorId().equals(author))
                 .map(row -> row.logged().edit())

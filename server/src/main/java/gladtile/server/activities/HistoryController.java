@@ -3,6 +3,7 @@ package gladtile.server.activities;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
+import gladtile.core.message.Message;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.ActivityService.Caught;
 import gladtile.server.support.Problem;
@@ -47,7 +48,7 @@ class HistoryController {
             long seq,
             OffsetDateTime at,
             String who,
-            String told,
+            Message told,
             String kind,
             @JsonInclude(JsonInclude.Include.NON_NULL) String named) {}
 

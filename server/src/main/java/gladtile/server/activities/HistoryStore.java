@@ -5,6 +5,7 @@ import static gladtile.tables.Tables.NAMED_VERSION;
 import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
 import gladtile.server.accounts.CurrentUser;
+import gladtile.server.support.KeptMessage;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
@@ -44,7 +45,12 @@ class HistoryStore {
                 .orderBy(ACTIVITY_EDIT.SEQ.desc())
                 .limit(most)
                 .fetch(row -> new HistoryController.Step(
-                        row.value1(), row.value2(), row.value3(), row.value4(), row.value5(), row.value6()));
+                        row.value1(),
+                        row.value2(),
+                        row.value3(),
+                        KeptMessage.read(row.value4()),
+                        row.value5(),
+                        row.value6()));
     }
 
     List<HistoryController.NamedVersion> versions(CurrentUser who, UUID id) {

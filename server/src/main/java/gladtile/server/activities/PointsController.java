@@ -1,6 +1,7 @@
 package gladtile.server.activities;
 
 import gladtile.core.answer.Points;
+import gladtile.core.message.Message;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -10,10 +11,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/points-descriptions")
 class PointsController {
-    record PointsTold(String words) {}
+    record PointsTold(Message words) {}
 
     @PostMapping
     PointsTold tell(@RequestBody Points points) {
-        return new PointsTold(points.said());
+        return new PointsTold(points.message());
     }
 }

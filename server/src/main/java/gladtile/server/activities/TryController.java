@@ -17,6 +17,7 @@ import gladtile.core.present.Presented;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.ComputingBudget;
+import gladtile.server.support.Messages;
 import gladtile.server.support.Problem;
 import java.time.Clock;
 import java.time.Instant;
@@ -43,7 +44,11 @@ class TryController {
     private final Clock clock;
     private final ComputingBudget budget;
 
-    TryController(ActivityService activities, TryMemory memory, Clock clock, ComputingBudget budget) {
+    private final Messages messages;
+
+    TryController(
+            ActivityService activities, TryMemory memory, Clock clock, ComputingBudget budget, Messages messages) {
+        this.messages = messages;
         this.activities = activities;
         this.memory = memory;
         this.clock = clock;
@@ -127,7 +132,7 @@ class TryController {
         for (Move move : moves) {
             MoveResult result = state.with(move, rules);
             if (result instanceof MoveResult.Refused refused) {
-                throw Problem.rule(refused.rule().name(), refused.message() + ".");
+                throw Problem.rule(refused.rule().name(), refused.message());
             }
             MoveResult.Made made = (MoveResult.Made) result;
             state = made.state();
@@ -138,7 +143,8 @@ class TryController {
         }
         Instant now = clock.instant();
         return new Tried(
-                StudentView.of(begun.activity(), rules, PathProgress.open(state, rules, now)),
+                StudentView.of(
+                        begun.activity(), rules, PathProgress.open(state, rules, now), messages.on(begun.activity())),
                 state,
                 rules.placements().size(),
                 Progress.of(state, rules, now),

@@ -232,11 +232,13 @@ class AttemptController {
         if (result instanceof MoveService.NoneMade none) {
             throw Problem.rule(
                             none.refused().rule().name(),
-                            sentence(none.refused().message()) + " Nothing was changed.")
+                            Problem.unchanged(none.refused().message()))
                     .with("move", none.index());
         }
         if (result instanceof MoveService.NotNow none) {
-            throw Problem.rule(none.barred().name(), sentence(none.barred().words()) + " Nothing was changed.")
+            throw Problem.rule(
+                            none.barred().name(),
+                            Problem.unchanged(none.barred().message()))
                     .with("move", none.index());
         }
         MoveService.AllMade made = (MoveService.AllMade) result;
@@ -251,9 +253,5 @@ class AttemptController {
                 made.said(),
                 made.course(),
                 made.opened());
-    }
-
-    private static String sentence(String message) {
-        return Character.toUpperCase(message.charAt(0)) + message.substring(1) + ".";
     }
 }

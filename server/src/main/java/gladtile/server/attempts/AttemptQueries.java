@@ -14,6 +14,7 @@ import gladtile.core.attempt.StateChange;
 import gladtile.core.student.StudentView;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.assignments.AssignmentService.Assignment;
+import gladtile.server.support.Messages;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -34,13 +35,17 @@ public class AttemptQueries {
     private final Clock clock;
     private final RefusedMoveStore refusedMoves;
 
+    private final Messages messages;
+
     AttemptQueries(
             AttemptStore store,
             MoveLogStore log,
             RefusedMoveStore refusedMoves,
             AssignmentService assignments,
             AttemptCache cache,
-            Clock clock) {
+            Clock clock,
+            Messages messages) {
+        this.messages = messages;
         this.store = store;
         this.refusedMoves = refusedMoves;
         this.log = log;
@@ -189,6 +194,9 @@ public class AttemptQueries {
     /** What a student may know of a version now. */
     public StudentView view(AssignmentService.ActivityVersion version, AttemptState state) {
         return StudentView.of(
-                version.activity(), version.rules(), PathProgress.open(state, version.rules(), clock.instant()));
+                version.activity(),
+                version.rules(),
+                PathProgress.open(state, version.rules(), clock.instant()),
+                messages.on(version.activity()));
     }
 }

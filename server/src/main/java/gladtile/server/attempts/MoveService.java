@@ -15,6 +15,7 @@ import gladtile.core.attempt.PathProgress;
 import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.StateChange;
+import gladtile.core.message.Message;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.assignments.AssigneeDirectory;
@@ -23,6 +24,7 @@ import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.attempts.MoveStore.Append;
 import gladtile.server.attempts.MoveStore.Judged;
 import gladtile.server.files.RecordingService;
+import gladtile.server.support.Messages;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -55,6 +57,8 @@ public class MoveService {
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
+    private final Messages messages;
+
     MoveService(
             AttemptCache cache,
             AssignmentService assignments,
@@ -64,7 +68,9 @@ public class MoveService {
             RefusedMoveStore refusedMoves,
             StudentViewService seen,
             ApplicationEventPublisher events,
-            Clock clock) {
+            Clock clock,
+            Messages messages) {
+        this.messages = messages;
         this.cache = cache;
         this.assignments = assignments;
         this.assignees = assignees;
@@ -167,13 +173,13 @@ public class MoveService {
     /** A device lets go of a move that was refused by name, so the teacher can see here what it was. */
     private void keepRefused(CurrentUser student, UUID attemptId, List<Move> moves, Result result) {
         Move move = null;
-        String reason = "";
+        Message reason = null;
         if (result instanceof NoneMade none && TAKES_WORK.contains(none.refused.rule())) {
             move = moves.get(none.index);
             reason = none.refused.message();
         } else if (result instanceof NotNow none && KEEPS_OUT.contains(none.barred)) {
             move = moves.get(none.index);
-            reason = none.barred.words();
+            reason = none.barred.message();
         }
         if (move != null && move.act().carriesWork()) {
             refusedMoves.keep(student.schoolId(), attemptId, move, reason, student.id());
@@ -212,7 +218,7 @@ public class MoveService {
                     return new NoneMade(
                             i,
                             new MoveResult.Refused(
-                                    MoveResult.Rule.SOLUTION_NOT_SHOWN, "there is no solution to be seen there now"));
+                                    MoveResult.Rule.SOLUTION_NOT_SHOWN, Message.of("move.solution-not-shown")));
                 }
                 MoveResult result = state.with(move, cached.rules, thisAt);
                 if (result instanceof MoveResult.Refused refused) {
@@ -295,7 +301,7 @@ public class MoveService {
                     && !recordings.keep(asked.student, say.recording().file().sha256())) {
                 return new NoneMade(
                         asked.moves.indexOf(one.move()),
-                        new MoveResult.Refused(MoveResult.Rule.NO_SUCH_SOUND, "that sound is not here; say it again"));
+                        new MoveResult.Refused(MoveResult.Rule.NO_SUCH_SOUND, Message.of("move.no-such-sound")));
             }
         }
         return null;
@@ -311,7 +317,10 @@ public class MoveService {
         if (before != null) {
             open.removeAll(PathProgress.open(before, cached.rules, at));
         }
-        return open.isEmpty() ? List.of() : StudentView.pages(cached.version.activity(), cached.rules, open);
+        return open.isEmpty()
+                ? List.of()
+                : StudentView.pages(
+                        cached.version.activity(), cached.rules, open, messages.on(cached.version.activity()));
     }
 
     private static Map<String, PieceState> changed(AttemptState before, AttemptState after) {

@@ -6,6 +6,8 @@ import gladtile.core.Bounds;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.Move;
 import gladtile.core.json.Json;
+import gladtile.core.message.Message;
+import gladtile.server.support.KeptMessage;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.UUID;
@@ -24,7 +26,7 @@ class RefusedMoveStore {
     }
 
     /** Keeps one; the same move twice is kept once, and no more than {@link Bounds#REFUSED_MOVES} of one attempt. */
-    void keep(UUID schoolId, UUID attemptId, Move move, String reason, UUID byId) {
+    void keep(UUID schoolId, UUID attemptId, Move move, Message reason, UUID byId) {
         var there = db.select(DSL.count())
                 .from(REFUSED_MOVE)
                 .where(REFUSED_MOVE.SCHOOL_ID.eq(schoolId))
@@ -43,7 +45,7 @@ class RefusedMoveStore {
                                 DSL.val(attemptId),
                                 DSL.val(move.id()),
                                 DSL.val(JSONB.valueOf(Json.write(move.act()))),
-                                DSL.val(reason),
+                                DSL.val(KeptMessage.write(reason)),
                                 DSL.val(byId),
                                 DSL.val(move.deviceTime().atOffset(ZoneOffset.UTC)))
                         .where(DSL.field(there).lt(Bounds.REFUSED_MOVES)))
@@ -60,7 +62,7 @@ class RefusedMoveStore {
                 .orderBy(REFUSED_MOVE.AT, REFUSED_MOVE.MOVE_ID)
                 .fetch(row -> new RefusedMove(
                         Json.read(row.value1().data(), Act.class),
-                        row.value2(),
+                        KeptMessage.read(row.value2()),
                         row.value3().toInstant(),
                         row.value4().toInstant()));
     }

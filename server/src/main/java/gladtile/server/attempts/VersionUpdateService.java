@@ -2,6 +2,7 @@ package gladtile.server.attempts;
 
 import gladtile.core.attempt.AttemptUpdate;
 import gladtile.core.attempt.Standing;
+import gladtile.core.message.Message;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.assignments.AssigneeDirectory;
 import gladtile.server.assignments.AssignmentService;
@@ -47,7 +48,7 @@ class VersionUpdateService {
      * @param gone names of what they did and is not there any more
      * @param loosened names of what was right and can be moved again
      */
-    record ForWhom(String name, List<String> gone, List<String> loosened) {}
+    record ForWhom(String name, List<Message> gone, List<Message> loosened) {}
 
     /**
      * What renewing changes.
@@ -60,7 +61,12 @@ class VersionUpdateService {
      * @param changes those for whom something they did changes
      */
     record Account(
-            boolean same, List<String> added, List<String> removed, int working, int handedIn, List<ForWhom> changes) {}
+            boolean same,
+            List<Message> added,
+            List<Message> removed,
+            int working,
+            int handedIn,
+            List<ForWhom> changes) {}
 
     Optional<Account> preview(CurrentUser who, Assignment assignment) {
         return assignments
@@ -70,11 +76,11 @@ class VersionUpdateService {
 
     private Account account(
             Assignment assignment, AssignmentService.ActivityVersion was, AssignmentService.ActivityVersion fresh) {
-        List<String> before = names(was);
-        List<String> now = names(fresh);
-        List<String> added = new ArrayList<>(now);
+        List<Message> before = names(was);
+        List<Message> now = names(fresh);
+        List<Message> added = new ArrayList<>(now);
         before.forEach(added::remove);
-        List<String> removed = new ArrayList<>(before);
+        List<Message> removed = new ArrayList<>(before);
         now.forEach(removed::remove);
         Map<UUID, String> known = new HashMap<>();
         assignees.of(assignment).forEach(one -> known.put(one.id(), one.name()));
@@ -132,7 +138,7 @@ class VersionUpdateService {
                 .toList();
     }
 
-    private static List<String> names(AssignmentService.ActivityVersion version) {
+    private static List<Message> names(AssignmentService.ActivityVersion version) {
         return version.rules().placements().stream()
                 .map(placement -> placement.name())
                 .toList();

@@ -4,6 +4,7 @@ import gladtile.core.answer.AnswerKey;
 import gladtile.core.check.Finding;
 import gladtile.core.check.Mend;
 import gladtile.core.check.PageCheck;
+import gladtile.core.message.Message;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,10 +18,10 @@ import java.util.List;
 record FindingView(
         String name,
         Finding.Kind kind,
-        String title,
+        Message title,
         String pageId,
         List<String> itemIds,
-        String words,
+        Message words,
         List<Mend> mends) {
     static FindingView of(Finding finding, AnswerKey key) {
         List<Mend> mends = new ArrayList<>(finding.mends());

@@ -9,6 +9,7 @@ import gladtile.core.check.Finding;
 import gladtile.core.check.PageCheck;
 import gladtile.core.check.PageKey;
 import gladtile.core.check.Pictures;
+import gladtile.server.support.Messages;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -22,10 +23,12 @@ class PageCheckService {
     private static final int ACTIVITIES = 200;
 
     private final PictureRasters rasters;
+    private final Messages messages;
     private final Cache<UUID, Map<String, Looked>> before =
             Caffeine.newBuilder().maximumSize(ACTIVITIES).build();
 
-    PageCheckService(PictureRasters rasters) {
+    PageCheckService(PictureRasters rasters, Messages messages) {
+        this.messages = messages;
         this.rasters = rasters;
     }
 
@@ -41,12 +44,12 @@ class PageCheckService {
             AnswerKey key = PageKey.of(page, activity.key());
             Looked looked = known.get(page.id());
             if (looked == null || !looked.page.equals(page) || !looked.key.equals(key)) {
-                looked = new Looked(page, key, PageCheck.page(page, key, pictures));
+                looked = new Looked(page, key, PageCheck.page(page, key, pictures, messages.on(activity)));
             }
             now.put(page.id(), looked);
             all.addAll(looked.findings);
         }
-        all.addAll(PageCheck.links(activity));
+        all.addAll(PageCheck.links(activity, messages.on(activity)));
         before.put(activityId, now);
         return PageCheck.open(activity.key(), all);
     }

@@ -6,11 +6,13 @@ import gladtile.core.activity.LinkSource;
 import gladtile.core.activity.MapSpot;
 import gladtile.core.activity.Page;
 import gladtile.core.check.PageCheck;
+import gladtile.core.message.Message;
 import gladtile.core.pagemap.MapLayout;
 import gladtile.core.pagemap.PageLink;
 import gladtile.core.pagemap.PageMap;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.ActivityService;
+import gladtile.server.support.Messages;
 import gladtile.server.support.Problem;
 import java.util.ArrayList;
 import java.util.List;
@@ -29,13 +31,15 @@ import org.springframework.web.bind.annotation.RestController;
 class PageMapController {
     private static final int MOST = 200;
     private final ActivityService activities;
+    private final Messages messages;
 
-    PageMapController(ActivityService activities) {
+    PageMapController(ActivityService activities, Messages messages) {
+        this.messages = messages;
         this.activities = activities;
     }
 
     /** What leads out of the activity, or to a file. @param to a web address, or a file's name */
-    record Leaving(String pageId, String itemId, String name, String to) {}
+    record Leaving(String pageId, String itemId, Message name, String to) {}
 
     /**
      * @param seq of the activity this is the map of
@@ -79,7 +83,7 @@ class PageMapController {
                 longest.pages(),
                 longest.exact(),
                 leaving(activity),
-                PageCheck.open(activity.key(), PageCheck.links(activity)).stream()
+                PageCheck.open(activity.key(), PageCheck.links(activity, messages.on(activity))).stream()
                         .limit(MOST)
                         .map(finding -> FindingView.of(finding, activity.key()))
                         .toList());

@@ -1,6 +1,7 @@
 package gladtile.server.classes;
 
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.Problem;
 import java.io.ByteArrayInputStream;
@@ -54,7 +55,8 @@ class ClassImportController {
 
     private static ClassImportService.Result known(ClassImportService.Result result) {
         if (result instanceof ClassImportService.Refused refused) {
-            throw Problem.bound(refused.bound(), refused.message() + " Nothing was taken in.");
+            throw Problem.bound(
+                    refused.bound(), Message.of("class-list.nothing-imported", "sentence", refused.message()));
         }
         return result;
     }

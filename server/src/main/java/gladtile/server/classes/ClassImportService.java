@@ -1,5 +1,6 @@
 package gladtile.server.classes;
 
+import gladtile.core.message.Message;
 import gladtile.core.roster.Intake;
 import gladtile.core.roster.Intake.Becomes;
 import gladtile.core.roster.Intake.ClassIntake;
@@ -55,13 +56,13 @@ class ClassImportService {
 
     record Taken(List<TakenClass> classes) implements Result {}
 
-    record Refused(String bound, String message) implements Result {}
+    record Refused(String bound, Message message) implements Result {}
 
     /** What the files would do; nothing is changed. @param files their contents by their names */
     Result look(CurrentUser teacher, Map<String, String> files) {
         OneRoster.Result read = OneRoster.read(files);
         if (read instanceof OneRoster.NoRegister none) {
-            return new Refused("register.files", none.message());
+            return new Refused("register.files", Message.literal(none.message()));
         }
         OneRoster.Read there = (OneRoster.Read) read;
         Intake intake = Intake.of(
@@ -88,8 +89,7 @@ class ClassImportService {
                 continue;
             }
             if (one.colleagues()) {
-                return new Refused(
-                        "register.class", "“%s” is a colleague's class; ask them about it.".formatted(one.name()));
+                return new Refused("register.class", Message.of("class-list.colleagues", "name", one.name()));
             }
             if (!one.wrong().isEmpty()) {
                 return new Refused("register.class", one.wrong().get(0));
@@ -97,7 +97,7 @@ class ClassImportService {
             wanted.add(one);
         }
         if (!left.isEmpty() || wanted.isEmpty()) {
-            return new Refused("register.class", "A class that was chosen is not in these files.");
+            return new Refused("register.class", Message.of("class-list.not-in-files"));
         }
         Map<String, UUID> fresh = new HashMap<>();
         String nobodys = people.secretOfNobody();

@@ -2,6 +2,7 @@ package gladtile.server.classes;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import gladtile.core.roster.Roster;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.UuidV7;
@@ -49,7 +50,7 @@ public class ClassService {
     private static String named(String name) {
         String tidied = Roster.tidied(Bounds.text("class.name", name, Bounds.PERSON_NAME));
         if (tidied.isEmpty()) {
-            throw new OutOfBounds("class.name", "a class has a name");
+            throw new OutOfBounds("class.name", Message.of("bound.class.name"));
         }
         return tidied;
     }

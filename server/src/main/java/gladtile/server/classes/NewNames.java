@@ -1,5 +1,6 @@
 package gladtile.server.classes;
 
+import gladtile.core.message.Message;
 import gladtile.core.roster.Roster;
 import gladtile.formats.table.NameList;
 import gladtile.server.accounts.CurrentUser;
@@ -42,7 +43,7 @@ class NewNames {
         NameList.Read read = NameList.read(text);
         return read.wrong() == null
                 ? Roster.of(now, read.names())
-                : new Roster(List.of(), List.of(), List.of(), List.of(read.wrong()));
+                : new Roster(List.of(), List.of(), List.of(), List.of(Message.literal(read.wrong())));
     }
 
     Added add(CurrentUser teacher, UUID classId, String text) {

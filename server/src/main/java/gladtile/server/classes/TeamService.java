@@ -3,6 +3,7 @@ package gladtile.server.classes;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import gladtile.core.roster.Roster;
 import gladtile.server.classes.ClassService.ClassChanged;
 import gladtile.server.classes.ClassService.Student;
@@ -35,7 +36,7 @@ public class TeamService {
         public NewTeam {
             name = Roster.tidied(Bounds.text("team.name", name, Bounds.PERSON_NAME));
             if (name.isEmpty()) {
-                throw new OutOfBounds("team.name", "a team has a name");
+                throw new OutOfBounds("team.name", Message.of("bound.team.name"));
             }
             studentIds = List.copyOf(Bounds.present("team.studentIds", studentIds));
             Bounds.count("team.studentIds", studentIds.size(), Bounds.CLASS_SIZE);
@@ -55,10 +56,10 @@ public class TeamService {
         for (NewTeam team : teams) {
             for (UUID student : team.studentIds()) {
                 if (!inClass.contains(student)) {
-                    throw new OutOfBounds("team.studentIds", "somebody is in a team and not in the class");
+                    throw new OutOfBounds("team.studentIds", Message.of("bound.team.student-ids"));
                 }
                 if (!placed.add(student)) {
-                    throw new OutOfBounds("team.studentIds", "a student is in one team at most");
+                    throw new OutOfBounds("team.studentIds", Message.of("bound.team.one-team"));
                 }
             }
         }

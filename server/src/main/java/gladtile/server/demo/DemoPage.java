@@ -40,6 +40,7 @@ import gladtile.core.edit.SetTyped;
 import gladtile.core.measure.WordFit;
 import gladtile.core.part.ReadyParts;
 import gladtile.core.typed.TypedRule;
+import gladtile.server.support.Messages;
 import gladtile.server.support.UuidV7;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -154,7 +155,8 @@ final class DemoPage {
 
     /** The clock from the shelf, whose hands are right at a turn each. @param turns of the hour hand and the minute hand */
     DemoPage clock(double down, double... turns) {
-        Activity clock = ReadyParts.of("clock").orElseThrow().contents();
+        Activity clock =
+                new ReadyParts(new Messages()).of("clock").orElseThrow().contents();
         int hand = 0;
         for (Item item : clock.pages().get(0).items()) {
             CommonProperties was = item.common();
@@ -219,7 +221,7 @@ final class DemoPage {
     /** Every piece says its name when the sign on it is tapped. */
     DemoPage says() {
         items.replaceAll(item -> item.isPiece()
-                ? item.withTraits(item.traitsOrNone().withSpeech(new Speech(null, item.name(), false)))
+                ? item.withTraits(item.traitsOrNone().withSpeech(new Speech(null, item.ownName(), false)))
                 : item);
         return this;
     }

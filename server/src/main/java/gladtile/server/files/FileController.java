@@ -3,6 +3,7 @@ package gladtile.server.files;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import gladtile.core.activity.PictureRef;
+import gladtile.core.message.Message;
 import gladtile.formats.picture.TransparentColour;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.Problem;
@@ -61,7 +62,7 @@ class FileController {
     record Clear(String colour, int tolerance) {
         Clear {
             if (colour == null || !colour.matches("#[0-9a-f]{6}")) {
-                throw new OutOfBounds("clear.colour", "a colour is # and six of 0-9 a-f");
+                throw new OutOfBounds("clear.colour", Message.of("bound.clear.colour"));
             }
             Bounds.within("clear.tolerance", tolerance, 0, TransparentColour.FARTHEST);
         }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.calculate.CalculatedNumber;
 import gladtile.core.calculate.Calculator;
+import gladtile.core.message.Message;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -24,7 +25,7 @@ class CalculationController {
      */
     record Calculation(
             @JsonInclude(JsonInclude.Include.NON_NULL) CalculatedNumber number,
-            @JsonInclude(JsonInclude.Include.NON_NULL) String refused,
+            @JsonInclude(JsonInclude.Include.NON_NULL) Message refused,
             @JsonInclude(JsonInclude.Include.NON_NULL) Integer at) {}
 
     @PostMapping("/api/v1/calculations")

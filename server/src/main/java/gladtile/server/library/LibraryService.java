@@ -5,12 +5,14 @@ import gladtile.core.OutOfBounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.edit.Invariants;
 import gladtile.core.json.Json;
+import gladtile.core.message.Message;
 import gladtile.core.part.ReadyPart;
 import gladtile.core.part.ReadyParts;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.SearchText;
 import gladtile.server.files.FileUseService;
 import gladtile.server.support.Locks;
+import gladtile.server.support.Messages;
 import gladtile.server.support.PlainText;
 import gladtile.server.support.UuidV7;
 import java.time.Clock;
@@ -18,8 +20,12 @@ import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -51,9 +57,14 @@ public class LibraryService {
     private final LibraryStore store;
     private final FileUseService files;
     private final Locks locks;
+    private final Messages messages;
+    /** Drawn once for each language. */
+    private final Map<Locale, ReadyParts> ready = new ConcurrentHashMap<>();
+
     private final Clock clock;
 
-    LibraryService(LibraryStore store, FileUseService files, Locks locks, Clock clock) {
+    LibraryService(LibraryStore store, FileUseService files, Locks locks, Clock clock, Messages messages) {
+        this.messages = messages;
         this.store = store;
         this.files = files;
         this.locks = locks;
@@ -89,7 +100,7 @@ public class LibraryService {
         public Place {
             name = Bounds.text("library.name", name, Bounds.NAME_LENGTH).strip();
             if (name.isEmpty()) {
-                throw new OutOfBounds("library.name", "a part has a name");
+                throw new OutOfBounds("library.name", Message.of("bound.library.name"));
             }
             folder = folder(folder);
         }
@@ -131,9 +142,9 @@ public class LibraryService {
         return new PartList(all.stream().limit(SHOWN).toList(), all.size() > SHOWN);
     }
 
-    private static List<PartHead> ready(PartsWanted asked) {
+    private List<PartHead> ready(PartsWanted asked) {
         String[] words = PlainText.of(asked.words()).strip().split("\\s+");
-        return ReadyParts.all().stream()
+        return ready().all().stream()
                 .filter(part -> asked.folder().isEmpty() || part.folder().equals(asked.folder()))
                 .filter(part -> {
                     String name = PlainText.of(part.name() + " " + part.folder());
@@ -160,7 +171,7 @@ public class LibraryService {
     public Folders folders(CurrentUser who) {
         return new Folders(
                 store.folders(who),
-                ReadyParts.all().stream()
+                ready().all().stream()
                         .map(ReadyPart::folder)
                         .distinct()
                         .sorted()
@@ -169,8 +180,12 @@ public class LibraryService {
 
     /** What a part consists of; empty when it is not there or not for this person. */
     public Optional<Activity> contents(CurrentUser who, String id) {
-        Optional<Activity> ready = ReadyParts.of(id).map(ReadyPart::contents);
+        Optional<Activity> ready = ready().of(id).map(ReadyPart::contents);
         return ready.isPresent() ? ready : uuid(id).flatMap(one -> store.contents(who, one));
+    }
+
+    private ReadyParts ready() {
+        return ready.computeIfAbsent(LocaleContextHolder.getLocale(), locale -> new ReadyParts(messages.in(locale)));
     }
 
     static Optional<UUID> uuid(String id) {

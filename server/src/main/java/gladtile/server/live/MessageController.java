@@ -3,6 +3,7 @@ package gladtile.server.live;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.accounts.SessionService;
 import gladtile.server.assignments.AssigneeDirectory;
@@ -51,7 +52,7 @@ class MessageController {
             @JsonInclude(JsonInclude.Include.NON_NULL) UUID holderId, String words) {
         SayRequest {
             if (Bounds.text("say.words", words, Bounds.SAID_LENGTH).isBlank()) {
-                throw new OutOfBounds("say.words", "there is nothing to say yet");
+                throw new OutOfBounds("say.words", Message.of("bound.say.words"));
             }
         }
     }

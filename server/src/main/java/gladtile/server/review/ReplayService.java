@@ -34,7 +34,10 @@ class ReplayService {
     private final AttemptQueries works;
     private final ClassService classes;
 
-    ReplayService(AssignmentService assignments, AttemptQueries works, ClassService classes) {
+    private final AnswerTexts texts;
+
+    ReplayService(AssignmentService assignments, AttemptQueries works, ClassService classes, AnswerTexts texts) {
+        this.texts = texts;
         this.assignments = assignments;
         this.works = works;
         this.classes = classes;
@@ -74,7 +77,7 @@ class ReplayService {
         Map<String, Map<String, String>> items = new HashMap<>();
         Map<String, String> pages = new HashMap<>();
         for (Page page : work.version().activity().pages()) {
-            items.put(page.id(), ReviewQueries.itemNames(page));
+            items.put(page.id(), texts.itemNames(page));
             pages.put(page.id(), page.name());
         }
         List<ReplayStep> steps = new ArrayList<>();

@@ -24,6 +24,7 @@ import gladtile.server.attempts.AttemptQueries;
 import gladtile.server.attempts.AttemptQueries.JudgedPart;
 import gladtile.server.attempts.AttemptQueries.Work;
 import gladtile.server.review.ReviewService.Kept;
+import gladtile.server.support.Messages;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -44,8 +45,15 @@ class ResultsService {
     private final AssigneeDirectory assignees;
     private final ReviewService reviews;
 
+    private final Messages messages;
+
     ResultsService(
-            AssignmentService assignments, AttemptQueries works, AssigneeDirectory assignees, ReviewService reviews) {
+            AssignmentService assignments,
+            AttemptQueries works,
+            AssigneeDirectory assignees,
+            ReviewService reviews,
+            Messages messages) {
+        this.messages = messages;
         this.assignments = assignments;
         this.works = works;
         this.assignees = assignees;
@@ -163,7 +171,7 @@ class ResultsService {
             List<List<Object>> rows = new ArrayList<>();
             List<Object> head =
                     new ArrayList<>(List.of("Student", "Standing", "Round", "Points", "Given", "Of", "Right"));
-            rules.placements().forEach(placement -> head.add("Tries: " + placement.name()));
+            rules.placements().forEach(placement -> head.add("Tries: " + messages.text(placement.name())));
             rows.add(head);
             for (Assignee assignee : assignees.of(assignment)) {
                 List<Work> rounds = everybody.get(assignee.id());

@@ -2,15 +2,10 @@ package gladtile.server.review;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
-import gladtile.core.activity.Item;
 import gladtile.core.activity.OtherSide;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Supply;
-import gladtile.core.activity.Zone;
 import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.PathProgress;
-import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Score;
@@ -34,13 +29,10 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 
@@ -52,18 +44,21 @@ class ReviewQueries {
     private final AttemptQueries works;
     private final ReviewService reviews;
     private final ClassService classes;
+    private final AnswerTexts texts;
 
     ReviewQueries(
             AssignmentService assignments,
             AssigneeDirectory assignees,
             AttemptQueries works,
             ReviewService reviews,
-            ClassService classes) {
+            ClassService classes,
+            AnswerTexts texts) {
         this.assignments = assignments;
         this.assignees = assignees;
         this.works = works;
         this.reviews = reviews;
         this.classes = classes;
+        this.texts = texts;
     }
 
     /**
@@ -255,7 +250,7 @@ class ReviewQueries {
             GivenMark mark =
                     kept.getOrDefault(work.id(), Kept.NONE).review().marks().get(placement.itemId());
             Key key = new Key(
-                    answer(work, placement),
+                    texts.answer(work, placement),
                     work.state().isSolved(placement, rules),
                     mark == null ? Score.ofPlacement(work.state(), rules, placement) : mark.points(),
                     mark != null);
@@ -274,75 +269,6 @@ class ReviewQueries {
                         one.getValue().stream().map(Work::id).toList()))
                 .sorted(Comparator.comparingInt((Alike one) -> -one.names().size()))
                 .toList();
-    }
-
-    /** What somebody answered, in words. */
-    private static String answer(Work work, Placement placement) {
-        AttemptState state = work.state();
-        return switch (placement.kind()) {
-            case GAP ->
-                state.typed().containsKey(placement.itemId())
-                        ? state.typed().get(placement.itemId()).text()
-                        : "";
-            case PIECE -> {
-                PieceState piece = state.pieces().get(placement.itemId());
-                yield piece == null || piece.zoneId() == null
-                        ? copies(work, placement)
-                        : zoneName(work, placement.pageId(), piece.zoneId());
-            }
-            case ZONE -> contents(work, placement);
-        };
-    }
-
-    /** Where the copies of a supply lie. */
-    private static String copies(Work work, Placement placement) {
-        Set<String> zones = new HashSet<>();
-        work.state().pieces().forEach((id, piece) -> {
-            if (Supply.isCopy(id) && Supply.originalOf(id).equals(placement.itemId()) && piece.zoneId() != null) {
-                zones.add(zoneName(work, placement.pageId(), piece.zoneId()));
-            }
-        });
-        return String.join(", ", zones.stream().sorted().toList());
-    }
-
-    private static String contents(Work work, Placement placement) {
-        Page page = page(work, placement.pageId());
-        Map<String, String> names = new HashMap<>();
-        page.items().forEach(item -> names.put(item.id(), item.name()));
-        Map<Long, String> inOrder = new TreeMap<>();
-        work.state().pieces().forEach((id, piece) -> {
-            if (placement.itemId().equals(piece.zoneId())) {
-                inOrder.merge(
-                        piece.putAt(),
-                        names.getOrDefault(Supply.originalOf(id), ""),
-                        (one, other) -> one + ", " + other);
-            }
-        });
-        return String.join(", ", inOrder.values());
-    }
-
-    private static String zoneName(Work work, String pageId, String zoneId) {
-        return page(work, pageId).zones().stream()
-                .filter(zone -> zone.id().equals(zoneId))
-                .map(Zone::name)
-                .findFirst()
-                .orElse("");
-    }
-
-    private static Page page(Work work, String pageId) {
-        return work.version().activity().pages().stream()
-                .filter(page -> page.id().equals(pageId))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    static Map<String, String> itemNames(Page page) {
-        Map<String, String> names = new HashMap<>();
-        for (Item item : page.items()) {
-            names.put(item.id(), item.name());
-            item.zones().forEach(zone -> names.put(zone.id(), zone.name()));
-        }
-        return names;
     }
 
     private Map<UUID, String> names(Assignment assignment) {

@@ -19,6 +19,7 @@ import gladtile.server.attempts.AttemptQueries.Work;
 import gladtile.server.classes.ClassService;
 import gladtile.server.review.ReviewService.Kept;
 import gladtile.server.support.Attachment;
+import gladtile.server.support.Messages;
 import gladtile.server.support.Problem;
 import java.io.IOException;
 import java.time.Instant;
@@ -47,7 +48,15 @@ class SheetController {
     private final ReviewService reviews;
     private final ClassService classes;
 
-    SheetController(AssignmentService assignments, AttemptQueries works, ReviewService reviews, ClassService classes) {
+    private final Messages messages;
+
+    SheetController(
+            AssignmentService assignments,
+            AttemptQueries works,
+            ReviewService reviews,
+            ClassService classes,
+            Messages messages) {
+        this.messages = messages;
         this.assignments = assignments;
         this.works = works;
         this.reviews = reviews;
@@ -124,7 +133,7 @@ class SheetController {
                 .map(placement -> new StudentSheet.SheetLine(
                         placement.pageId(),
                         pages.get(placement.pageId()),
-                        placement.name(),
+                        messages.text(placement.name()),
                         how(work.state(), rules, placement)))
                 .toList();
         return new StudentSheet.Sheet(

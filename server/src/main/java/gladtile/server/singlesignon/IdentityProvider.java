@@ -2,6 +2,7 @@ package gladtile.server.singlesignon;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
+import gladtile.core.message.Message;
 import java.net.URI;
 import java.net.URISyntaxException;
 import java.util.UUID;
@@ -22,10 +23,10 @@ record IdentityProvider(UUID schoolId, String name, String issuer, String client
         Bounds.text("provider.clientId", clientId, ADDRESS);
         Bounds.text("provider.clientSecret", clientSecret, ADDRESS);
         if (name.isBlank() || clientId.isBlank()) {
-            throw new OutOfBounds("provider.name", "A name and a client id are needed.");
+            throw new OutOfBounds("provider.name", Message.of("bound.provider.name"));
         }
         if (!isAddress(issuer)) {
-            throw new OutOfBounds("provider.issuer", "The issuer is an address that begins with https.");
+            throw new OutOfBounds("provider.issuer", Message.of("bound.provider.issuer"));
         }
     }
 

@@ -5,12 +5,14 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Starter;
+import gladtile.core.message.Message;
 import gladtile.core.starter.RemadeActivity;
 import gladtile.core.starter.Remake;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.ActivityService;
 import gladtile.server.activities.ActivityService.Caught;
 import gladtile.server.starting.StarterController.StarterRequest;
+import gladtile.server.support.Messages;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
@@ -34,8 +36,10 @@ class RemakeController {
 
     private final ActivityService activities;
     private final PictureMatcher pictures;
+    private final Messages messages;
 
-    RemakeController(ActivityService activities, PictureMatcher pictures) {
+    RemakeController(ActivityService activities, PictureMatcher pictures, Messages messages) {
+        this.messages = messages;
         this.activities = activities;
         this.pictures = pictures;
     }
@@ -59,12 +63,12 @@ class RemakeController {
             List<Page> pages,
             int count,
             int pictures,
-            List<String> added,
+            List<Message> added,
             int addedCount,
-            List<String> gone,
+            List<Message> gone,
             int goneCount,
             int kept,
-            @JsonInclude(JsonInclude.Include.NON_NULL) String missing) {}
+            @JsonInclude(JsonInclude.Include.NON_NULL) Message missing) {}
 
     @PostMapping("/previews")
     RemakePreview preview(
@@ -75,7 +79,7 @@ class RemakeController {
                 .activity();
         Starter starter = pictures.found(asked.starter(), asked.pictured());
         int pictured = pictures.count(starter);
-        RemadeActivity remade = Remake.again(now, starter, asked.pictured());
+        RemadeActivity remade = Remake.again(now, starter, asked.pictured(), messages.on(now));
         if (remade instanceof RemadeActivity.Refused refused) {
             return new RemakePreview(List.of(), 0, pictured, List.of(), 0, List.of(), 0, 0, refused.message());
         }
@@ -105,12 +109,12 @@ class RemakeController {
                         asked.seq(),
                         asked.id(),
                         now -> become(now, starter, pictured),
-                        "the pages are as the list says already")
+                        Message.of("dropped.as-listed"))
                 .orElseThrow(() -> Problem.notThere("activity"));
     }
 
-    private static Activity become(Activity now, Starter starter, boolean pictured) {
-        RemadeActivity remade = Remake.again(now, starter, pictured);
+    private Activity become(Activity now, Starter starter, boolean pictured) {
+        RemadeActivity remade = Remake.again(now, starter, pictured, messages.on(now));
         if (remade instanceof RemadeActivity.Refused refused) {
             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, refused.message());
         }

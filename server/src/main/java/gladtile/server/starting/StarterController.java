@@ -6,12 +6,14 @@ import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Page;
 import gladtile.core.activity.Starter;
 import gladtile.core.json.Json;
+import gladtile.core.message.Message;
 import gladtile.core.starter.Graphemes;
 import gladtile.core.starter.MadePages;
 import gladtile.core.starter.Starters;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.ActivityService;
 import gladtile.server.files.FileUseService;
+import gladtile.server.support.Messages;
 import gladtile.server.support.Problem;
 import gladtile.server.support.UuidV7;
 import java.util.List;
@@ -35,8 +37,10 @@ class StarterController {
     private final ActivityService activities;
     private final PictureMatcher pictures;
     private final FileUseService files;
+    private final Messages messages;
 
-    StarterController(ActivityService activities, PictureMatcher pictures, FileUseService files) {
+    StarterController(ActivityService activities, PictureMatcher pictures, FileUseService files, Messages messages) {
+        this.messages = messages;
         this.files = files;
         this.activities = activities;
         this.pictures = pictures;
@@ -53,13 +57,13 @@ class StarterController {
      * @param pages the first of those that would be made
      * @param count how many would be made
      * @param pictures how many words a picture was found for
-     * @param missing what is still missing, in words; absent when pages can be made
+     * @param missing what is still missing; absent when pages can be made
      */
     record StarterPreview(
             List<Page> pages,
             int count,
             int pictures,
-            @JsonInclude(JsonInclude.Include.NON_NULL) String missing) {}
+            @JsonInclude(JsonInclude.Include.NON_NULL) Message missing) {}
 
     record StarterMade(UUID id) {}
 
@@ -75,7 +79,7 @@ class StarterController {
     @PostMapping("/starter-previews")
     StarterPreview preview(@RequestBody StarterRequest asked) {
         Starter starter = pictures.found(asked.starter(), asked.pictured());
-        MadePages made = Starters.make(starter, "preview");
+        MadePages made = Starters.make(starter, "preview", messages);
         int pictured = pictures.count(starter);
         if (made instanceof MadePages.Refused refused) {
             return new StarterPreview(List.of(), 0, pictured, refused.message());
@@ -96,11 +100,12 @@ class StarterController {
         }
         Starter starter = pictures.found(asked.starter(), asked.pictured());
         String listId = UuidV7.make().toString();
-        MadePages made = Starters.make(starter, listId);
+        MadePages made = Starters.make(starter, listId, messages);
         if (made instanceof MadePages.Refused refused) {
             throw Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, refused.message());
         }
-        String title = asked.starter().title().strip();
+        String given = asked.starter().title().strip();
+        String title = given.isEmpty() ? messages.text(Message.of("starter.new-activity")) : given;
         return new StarterMade(activities.create(
                 who,
                 ((MadePages.Pages) made).asActivity(title, new MadeFrom(listId, starter, asked.pictured(), Map.of()))));

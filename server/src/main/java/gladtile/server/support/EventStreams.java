@@ -1,9 +1,12 @@
 package gladtile.server.support;
 
 import java.io.IOException;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.context.i18n.LocaleContext;
+import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /**
@@ -15,6 +18,9 @@ public final class EventStreams<K> {
     private static final int MOST = 2_000;
 
     private final Map<K, Set<SseEmitter>> listeners = new ConcurrentHashMap<>();
+    /** What somebody is told is told in their language, whoever caused it. */
+    private final Map<SseEmitter, Locale> languages = new ConcurrentHashMap<>();
+
     private final StreamRegistry people;
 
     /** @param people who listens, to anything */
@@ -26,7 +32,9 @@ public final class EventStreams<K> {
     @SafeVarargs
     public final SseEmitter open(StreamRegistry.Listener by, K... keys) {
         SseEmitter emitter = new SseEmitter(0L);
+        languages.put(emitter, LocaleContextHolder.getLocale());
         Runnable gone = () -> {
+            languages.remove(emitter);
             for (K key : keys) {
                 forget(key, emitter);
             }
@@ -71,10 +79,14 @@ public final class EventStreams<K> {
     }
 
     private void send(K key, SseEmitter emitter, SseEmitter.SseEventBuilder event) {
+        LocaleContext before = LocaleContextHolder.getLocaleContext();
+        LocaleContextHolder.setLocale(languages.get(emitter));
         try {
             emitter.send(event);
         } catch (IOException | IllegalStateException left) {
             forget(key, emitter);
+        } finally {
+            LocaleContextHolder.setLocaleContext(before);
         }
     }
 

@@ -14,6 +14,12 @@ import org.springframework.web.bind.annotation.RestController;
 @Hidden
 @RestController
 class NotFoundController implements ErrorController {
+    private final Messages messages;
+
+    NotFoundController(Messages messages) {
+        this.messages = messages;
+    }
+
     @RequestMapping("${server.error.path:/error}")
     ResponseEntity<ProblemDetail> answer(HttpServletRequest request) {
         Object status = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
@@ -27,6 +33,6 @@ class NotFoundController implements ErrorController {
                                 HttpStatus.valueOf(code),
                                 "That request cannot be answered. What was saved before is safe.")
                         : Problem.of(HttpStatus.NOT_FOUND, "There is nothing at this address.");
-        return ResponseEntity.status(problem.body().getStatus()).body(problem.body());
+        return ResponseEntity.status(problem.status()).body(problem.body(messages));
     }
 }

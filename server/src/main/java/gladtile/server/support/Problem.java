@@ -1,5 +1,6 @@
 package gladtile.server.support;
 
+import gladtile.core.message.Message;
 import java.net.URI;
 import java.util.LinkedHashMap;
 import java.util.Locale;
@@ -20,14 +21,21 @@ public final class Problem extends RuntimeException {
     private final URI type;
     private final transient Map<String, Object> more = new LinkedHashMap<>();
 
-    private Problem(HttpStatus status, URI type, String detail) {
-        super(detail, null, false, false);
+    private final transient Message detail;
+
+    private Problem(HttpStatus status, URI type, Message detail) {
+        super(detail.toString(), null, false, false);
+        this.detail = detail;
         this.status = status;
         this.type = type;
     }
 
-    public static Problem of(HttpStatus status, String detail) {
+    public static Problem of(HttpStatus status, Message detail) {
         return new Problem(status, type(status), detail);
+    }
+
+    public static Problem of(HttpStatus status, String detail) {
+        return of(status, Message.literal(detail));
     }
 
     /** The same answer whether a thing is not there or is not this person's: its existence is nobody else's business. */
@@ -37,12 +45,20 @@ public final class Problem extends RuntimeException {
 
     /** Past a bound; 422 where the value was well-formed. */
     public static Problem bound(String bound, String detail) {
+        return bound(bound, Message.literal(detail));
+    }
+
+    public static Problem bound(String bound, Message detail) {
         return new Problem(HttpStatus.UNPROCESSABLE_CONTENT, URI.create(TYPES + "out-of-bounds"), detail)
                 .with("bound", bound);
     }
 
     /** Against a rule of the work. */
     public static Problem rule(String rule, String detail) {
+        return rule(rule, Message.literal(detail));
+    }
+
+    public static Problem rule(String rule, Message detail) {
         return new Problem(HttpStatus.CONFLICT, URI.create(TYPES + "against-a-rule"), detail).with("rule", rule);
     }
 
@@ -56,8 +72,18 @@ public final class Problem extends RuntimeException {
         return this;
     }
 
-    public ProblemDetail body() {
-        ProblemDetail body = ProblemDetail.forStatusAndDetail(status, getMessage());
+    /** @param sentence and that nothing was changed by what was refused */
+    public static Message unchanged(Message sentence) {
+        return Message.of("problem.unchanged", "sentence", sentence);
+    }
+
+    public HttpStatus status() {
+        return status;
+    }
+
+    /** In the language of whose request it is. */
+    public ProblemDetail body(Messages messages) {
+        ProblemDetail body = ProblemDetail.forStatusAndDetail(status, messages.text(detail));
         body.setType(type);
         more.forEach(body::setProperty);
         return body;

@@ -28,6 +28,12 @@ import org.springframework.web.util.DisconnectedClientHelper;
 class ProblemHandler extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
 
+    private final Messages messages;
+
+    ProblemHandler(Messages messages) {
+        this.messages = messages;
+    }
+
     @ExceptionHandler
     ResponseEntity<ProblemDetail> problem(Problem problem) {
         return answer(problem);
@@ -35,7 +41,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> outOfBounds(OutOfBounds e) {
-        return answer(Problem.bound(e.bound(), sentence(e.getMessage())));
+        return answer(Problem.bound(e.bound(), Problem.unchanged(e.told())));
     }
 
     /** Null when nobody is left to listen: a browser that closed, or a network that broke, is no fault of ours. */
@@ -86,13 +92,13 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
             if (cause instanceof OutOfBounds bound) {
-                Problem problem = Problem.bound(bound.bound(), sentence(bound.getMessage()));
-                return new ResponseEntity<>(problem.body(), HttpStatus.UNPROCESSABLE_CONTENT);
+                Problem problem = Problem.bound(bound.bound(), Problem.unchanged(bound.told()));
+                return new ResponseEntity<>(problem.body(messages), HttpStatus.UNPROCESSABLE_CONTENT);
             }
         }
         Problem problem = Problem.of(
                 HttpStatus.BAD_REQUEST, "The request is not the JSON that this address takes. Nothing was changed.");
-        return new ResponseEntity<>(problem.body(), HttpStatus.BAD_REQUEST);
+        return new ResponseEntity<>(problem.body(messages), HttpStatus.BAD_REQUEST);
     }
 
     /** An id in the address that is none. */
@@ -100,7 +106,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleTypeMismatch(
             TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         Problem problem = Problem.of(HttpStatus.NOT_FOUND, "There is nothing at this address.");
-        return new ResponseEntity<>(problem.body(), HttpStatus.NOT_FOUND);
+        return new ResponseEntity<>(problem.body(messages), HttpStatus.NOT_FOUND);
     }
 
     @Override
@@ -108,7 +114,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
             MaxUploadSizeExceededException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         Problem problem = Problem.bound(
                 "picture.bytes", "That picture is larger than 20 MB, which is the most. Nothing on the page changed.");
-        return new ResponseEntity<>(problem.body(), HttpStatus.UNPROCESSABLE_CONTENT);
+        return new ResponseEntity<>(problem.body(messages), HttpStatus.UNPROCESSABLE_CONTENT);
     }
 
     /** A form that ends in the middle. */
@@ -140,12 +146,8 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return problem.getType() == null || problem.getType().toString().equals("about:blank");
     }
 
-    private static String sentence(String message) {
-        return Character.toUpperCase(message.charAt(0)) + message.substring(1) + ". Nothing was changed.";
-    }
-
-    private static ResponseEntity<ProblemDetail> answer(Problem problem) {
-        ProblemDetail body = problem.body();
+    private ResponseEntity<ProblemDetail> answer(Problem problem) {
+        ProblemDetail body = problem.body(messages);
         return ResponseEntity.status(body.getStatus()).body(body);
     }
 }

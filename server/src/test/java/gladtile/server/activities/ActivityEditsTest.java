@@ -142,7 +142,7 @@ class ActivityEditsTest {
         Activity before = school.activity();
         Api.Answer undone = undo("undo");
         assertThat(undone.json().path("dropped").path(0).path("why").asString())
-                .startsWith("somebody else has worked on it since, and would lose: ")
+                .startsWith("Somebody else has worked on it since, and would lose this: ")
                 .contains("added");
         assertThat(school.activity()).isEqualTo(before);
         // Once the colleague has taken theirs back it goes.

@@ -95,7 +95,7 @@ class HistoryTest {
         edit(teacher, seq, new SetFrame("light", "sun", Frame.of(1, 1, 50, 50)));
         edit(other, seq + 1, new SetFrame("light", "sun", Frame.of(9, 9, 50, 50)));
         Api.Answer undo = teacher.post(path + "/undo", Map.of("seq", seq + 2, "id", UUID.randomUUID()));
-        assertThat(undo.json().path("dropped").get(0).path("why").asString()).contains("somebody else");
+        assertThat(undo.json().path("dropped").get(0).path("why").asString()).contains("Somebody else");
         assertThat(sun()).isEqualTo(Frame.of(9, 9, 50, 50));
         // Of different things each takes back their own.
         edit(other, seq + 2, new SetTitle("Theirs"));

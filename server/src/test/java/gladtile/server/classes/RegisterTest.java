@@ -98,7 +98,7 @@ class RegisterTest {
         assertThat(teacher.form("/api/v1/class-imports", files(CLASSES, twice, both, "c1", "c2"))
                         .text("detail"))
                 .contains("“Ada Sol” would stand twice")
-                .endsWith("Nothing was taken in.");
+                .endsWith("Nothing was imported.");
         assertThat(teacher.get("/api/v1/classes").json()).hasSize(before);
         assertThat(teacher.form("/api/v1/class-imports", files(CLASSES, twice, both, "c2"))
                         .status())
@@ -137,7 +137,7 @@ class RegisterTest {
         assertThat(seen.get(0).path("colleagues").asBoolean()).isTrue();
         assertThat(seen.get(0).path("students")).isEmpty();
         assertThat(becomes(seen.get(1))).containsExactly("JOINS", "ADDED");
-        assertThat(take(other, "c1").text("detail")).contains("a colleague's class");
+        assertThat(take(other, "c1").text("detail")).contains("a colleague’s class");
         assertThat(take(other, "c2").json().get(0).path("fresh")).hasSize(1);
         // Another school's register may use the same ids.
         School elsewhere = new School(school.server);

@@ -13,6 +13,7 @@ import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.RemovePage;
 import gladtile.formats.picture.PictureColours;
+import gladtile.server.support.Messages;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -44,7 +45,7 @@ class DemoPagesTest {
                 : read(library.resolve(picture.name() + ".svg"));
         for (Map.Entry<String, List<DemoPage>> lesson :
                 new DemoActivities(HILLS, DUSK, FILES).all().entrySet()) {
-            assertThat(PageCheck.activity(made(lesson.getKey(), lesson.getValue()), pictures))
+            assertThat(PageCheck.activity(made(lesson.getKey(), lesson.getValue()), pictures, new Messages()))
                     .as(lesson.getKey())
                     .extracting(Finding::words)
                     .isEmpty();

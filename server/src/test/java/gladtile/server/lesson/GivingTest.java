@@ -260,7 +260,7 @@ class GivingTest {
                         .get(lesson.at + "/reviews/" + unfinished.substring("/api/v1/attempts/".length()))
                         .json()
                         .toString())
-                .contains("you are in a team now");
+                .contains("You are in a team now");
         // The team begins its own first round, and both go on with it.
         String team = lesson.attempt(ada);
         assertThat(team).isEqualTo(lesson.attempt(bo)).isNotIn(alone, unfinished);

@@ -48,7 +48,7 @@ class RemakeTest {
 
     private Item item(String name) {
         return activity().pages().get(0).items().stream()
-                .filter(item -> item.name().equals(name))
+                .filter(item -> item.ownName().equals(name))
                 .findFirst()
                 .orElseThrow();
     }

@@ -1,0 +1,2 @@
+/** Sentences by their keys. */
+package gladtile.core.message;
