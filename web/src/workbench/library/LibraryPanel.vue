@@ -4,7 +4,8 @@ import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { post, remove as removeAt, said } from '@/api/client'
 import type { Workbench } from '@/workbench/useWorkbench'
 import KeepDialog from './KeepDialog.vue'
-import { DRAGGED, find, folders, keptTimes, put, type Folders, type From, type PartHead } from './library'
+import { dragPart } from '@/workbench/dragged'
+import { find, folders, keptTimes, put, type Folders, type From, type PartHead } from './library'
 import PartPicture from './PartPicture.vue'
 import SharePartDialog from './SharePartDialog.vue'
 import VersionsDialog from './VersionsDialog.vue'
@@ -75,7 +76,7 @@ async function take(part: PartHead, at: { x: number; y: number } | null = null) 
   }
 }
 function lift(part: PartHead, event: DragEvent) {
-  event.dataTransfer?.setData(DRAGGED, JSON.stringify({ id: part.id, kind: part.kind, name: part.name }))
+  dragPart(event, part)
 }
 async function remove(part: PartHead) {
   try {

@@ -13,13 +13,8 @@ export type Folders = Schemas['Folders']
 export type Sharing = Schemas['Sharing']
 export type PartVersion = Schemas['PartVersion']
 export type KeptPart = Schemas['KeptPart']
-/** What a part that is dragged says of itself. */
-export type DraggedPart = Pick<PartHead, 'id' | 'kind' | 'name'>
 export type PartKind = PartHead['kind']
 export type From = 'ALL' | 'MINE' | 'COLLEAGUES' | 'READY'
-
-/** Under this name a part that is dragged tells the page which one it is. */
-export const DRAGGED = 'text/glad-tile-part'
 
 /** What is about to be kept: things that are selected, or a page. */
 export interface ToKeep {
@@ -87,7 +82,11 @@ export function shift(part: Page, page: Page, at: Point | null): Point {
 }
 
 /** Puts a part on the page, or a page behind it. @returns the id of the page that was made, if one was */
-export async function put(bench: Workbench, part: DraggedPart, at: Point | null): Promise<string | null> {
+export async function put(
+  bench: Workbench,
+  part: Pick<PartHead, 'id' | 'kind' | 'name'>,
+  at: Point | null,
+): Promise<string | null> {
   const contents = await get(`/api/v1/library/${part.id}`)
   const from = contents.pages[0]!
   if (part.kind === 'PAGE') {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { dragTile } from '@/workbench/dragged'
 import {
   PhBooks,
   PhFilmStrip,
@@ -65,7 +66,7 @@ const LINES: { sort: LineSort; name: string }[] = [
 ]
 
 function lift(kind: TileKind, event: DragEvent) {
-  event.dataTransfer?.setData('text/glad-tile', kind)
+  dragTile(event, kind)
 }
 function press(kind: TileKind, event: MouseEvent) {
   if (kind === 'shape' || kind === 'line') open.value = open.value === kind ? null : kind
