@@ -1,10 +1,11 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { Item, WordStyle } from '@/api/schema'
+import type { Frame, Item, WordStyle } from '@/api/schema'
 import { frameQueue } from '@/gesture/frameQueue'
 import { cellOf } from '@/progress/cell'
 import { contains, letter, tilePath } from './geometry'
 import { itemName } from './names'
+import { topmostAt, type PlacedItem } from './placedItems'
 import PageView from './PageView.vue'
 import { fitWords, PADDING } from './wordFit'
 
@@ -102,5 +103,20 @@ describe('a patch of class progress', () => {
     expect(cellOf({ tries: 5, solvedAt: 4 })).toMatchObject({ look: 'later', shown: '4' })
     expect(cellOf({ tries: 2, solvedAt: 0 })).toMatchObject({ look: 'trying', said: '2 tries, not yet' })
     expect(cellOf({ tries: 0, solvedAt: 0 }).said).toBe('not yet')
+  })
+})
+
+describe('what lies at a point', () => {
+  const things = (...frames: [string, Frame][]) =>
+    frames.map(([id, frame]) => ({ id, item: { frame } }) as PlacedItem)
+  it('is the uppermost, by its box as it is turned', () => {
+    const below = { x: 100, y: 100, width: 400, height: 40, turn: 0 }
+    const across = { x: 100, y: 100, width: 400, height: 40, turn: 90 }
+    const drawn = things(['below', below], ['across', across])
+    expect(topmostAt(drawn, { x: 300, y: 120 })?.id).toBe('across')
+    // The box of the turned one as it would lie unturned is not where it is seen.
+    expect(topmostAt(drawn, { x: 120, y: 120 })?.id).toBe('below')
+    expect(topmostAt(drawn, { x: 300, y: 300 })?.id).toBe('across')
+    expect(topmostAt(drawn, { x: 120, y: 300 })).toBeUndefined()
   })
 })

@@ -1,5 +1,5 @@
 import type { AttemptState, Frame, Item, OtherSide } from '@/api/schema'
-import { PAGE } from './geometry'
+import { contains, PAGE, type Point } from './geometry'
 import { sized } from './sized'
 import { carriersOf, isPiece, isCopy, leads, originalOf, traitsOf, withTraits } from './items'
 
@@ -150,3 +150,7 @@ function unsupplied(item: Item): Item {
   const { supply: _, ...rest } = traitsOf(item)
   return withTraits(item, rest)
 }
+
+/** The uppermost thing whose box, turned as it is, holds a point of the page; undefined for none. */
+export const topmostAt = (drawn: PlacedItem[], at: Point): PlacedItem | undefined =>
+  drawn.findLast(({ item }) => contains(item.frame, at))

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { openStream, type LiveStream } from '@/shared/liveStream'
 import { passOver } from '@/shared/passOver'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -20,7 +21,7 @@ const props = defineProps<{ id: string }>()
 const table = shallowRef<ProgressTable | null>(null)
 const wrong = ref('')
 const line = ref<'live' | 'lost'>('live')
-let stream: EventSource | null = null
+let stream: LiveStream | null = null
 
 const pages = computed(() => (table.value?.pages ?? []).filter((page) => page.placements.length > 0))
 
@@ -58,22 +59,29 @@ async function open() {
 }
 
 function listen() {
-  stream = new EventSource(`/api/v1/assignments/${props.id}/live`)
-  stream.addEventListener('stuck', (event) => changeStuck(JSON.parse(event.data)))
-  stream.addEventListener('hardest', (event) => {
-    if (table.value) table.value = { ...table.value, hardest: JSON.parse(event.data) as Hardest }
-  })
-  stream.addEventListener(
-    'around',
-    () => void load().catch(passOver('the line tells when it is back, and all is fetched then')),
+  const again = () => void load().catch(passOver('the line tells when it is back, and all is fetched then'))
+  stream = openStream<{
+    stuck: { id: string; stuck: Stuck }[]
+    hardest: Hardest
+    around: unknown
+    row: ProgressRow
+  }>(
+    `/api/v1/assignments/${props.id}/live`,
+    {
+      stuck: changeStuck,
+      hardest(hardest) {
+        if (table.value) table.value = { ...table.value, hardest }
+      },
+      around: again,
+      row: gather,
+      // After a broken line something may have been missed: the whole is fetched anew.
+      listening() {
+        line.value = 'live'
+        again()
+      },
+    },
+    () => (line.value = 'lost'),
   )
-  stream.addEventListener('row', (event) => gather(JSON.parse(event.data)))
-  // After a broken line something may have been missed: the whole is fetched anew.
-  stream.addEventListener('listening', () => {
-    line.value = 'live'
-    void load().catch(passOver('the line tells when it is back, and all is fetched then'))
-  })
-  stream.addEventListener('error', () => (line.value = 'lost'))
 }
 
 onMounted(open)

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { openStream, type LiveStream } from '@/shared/liveStream'
 import { passOver } from '@/shared/passOver'
 import { PhArrowLeft, PhPresentation } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
@@ -19,7 +20,7 @@ const props = defineProps<{ id: string; studentId: string }>()
 const left = shallowRef<Left | null>(null)
 const wrong = ref('')
 const chosen = ref('')
-let stream: EventSource | null = null
+let stream: LiveStream | null = null
 
 const pages = computed(() => left.value?.view.pages ?? [])
 const page = computed(() => pages.value.find((one) => one.id === (chosen.value || left.value?.state.pageId)))
@@ -58,11 +59,11 @@ onMounted(async () => {
   try {
     if (!(await needTeacher())) return
     await load()
-    stream = new EventSource(`/api/v1/assignments/${props.id}/live`)
-    stream.addEventListener('row', (event) => {
-      const row = JSON.parse(event.data) as ProgressRow
-      if (row.id === props.studentId && left.value?.round === newest.value)
-        void load().catch(passOver('the next move asks again'))
+    stream = openStream<{ row: ProgressRow }>(`/api/v1/assignments/${props.id}/live`, {
+      row(row) {
+        if (row.id === props.studentId && left.value?.round === newest.value)
+          void load().catch(passOver('the next move asks again'))
+      },
     })
   } catch (error) {
     wrong.value = said(error)

@@ -1,25 +1,23 @@
 <script setup lang="ts">
 import { passOver } from '@/shared/passOver'
 import { looksOnly } from '@/accounts/me'
-import { PhArrowLeft, PhPrinter, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
+import { PhArrowLeft, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { onBeforeRouteLeave, RouterLink } from 'vue-router'
 import { get, post, said } from '@/api/client'
+import { openStream, type LiveStream } from '@/shared/liveStream'
 import type { ReviewOverview, ProgressRow, Waiting } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
-import { asDone } from '@/page/placedItems'
 import { nameIn } from '@/page/names'
-import PageView from '@/page/PageView.vue'
 import RefusedWork from '@/progress/RefusedWork.vue'
 import RecordingList from '@/page/RecordingList.vue'
-import PinLayer from '@/work/page/PinLayer.vue'
 import ReviewByPiece from './ReviewByPiece.vue'
 import { useReview } from './useReview'
-import PlacedMarks from '@/work/page/PlacedMarks.vue'
 import { useReplay } from './replay'
+import HandedInList from './HandedInList.vue'
+import ReviewedPage from './ReviewedPage.vue'
 import ReviewPanel from './ReviewPanel.vue'
-import WhatHappened from './WhatHappened.vue'
 
 /** Handed-in work, read, scored and answered, one after the other. */
 const props = defineProps<{ id: string }>()
@@ -34,7 +32,7 @@ const desk = useReview(props.id)
 const replay = useReplay(
   () => `/api/v1/assignments/${props.id}/reviews/${desk.work.value!.attemptId}` as const,
 )
-let stream: EventSource | null = null
+let stream: LiveStream | null = null
 
 const work = computed(() => desk.work.value)
 const waiting = computed(() => view.value?.works.filter((one) => !one.sent) ?? [])
@@ -48,7 +46,6 @@ const page = computed(() => {
   const id = replay.state.value?.pageId ?? pageId.value
   return pages.value.find((one) => one.id === id) ?? pages.value[0]!
 })
-const drawn = computed(() => asDone(page.value.items, state.value, work.value!.sides))
 const own = computed(() => state.value.own?.[page.value.id])
 const after = computed(() => waiting.value.filter((one) => one.attemptId !== work.value?.attemptId).length)
 const pinsHere = computed(() => (replay.at.value < 0 ? (desk.review.value.pins ?? []) : []))
@@ -76,12 +73,12 @@ onMounted(async () => {
     await load()
     const first = waiting.value[0] ?? view.value!.works[0]
     if (first) await open(first)
-    stream = new EventSource(`/api/v1/assignments/${props.id}/live`)
-    stream.addEventListener('row', (event) => {
-      // A class makes many moves; the desk changes when one hands in, or takes a listed piece up again.
-      const row = JSON.parse(event.data) as ProgressRow
-      const again = view.value?.works.some((one) => one.holderId === row.id && one.round !== row.round)
-      if (row.standing === 'HANDED_IN' || again) void load().catch(passOver('the next hand-in asks again'))
+    stream = openStream<{ row: ProgressRow }>(`/api/v1/assignments/${props.id}/live`, {
+      row(row) {
+        // A class makes many moves; the list changes when one hands in, or takes a listed piece up again.
+        const again = view.value?.works.some((one) => one.holderId === row.id && one.round !== row.round)
+        if (row.standing === 'HANDED_IN' || again) void load().catch(passOver('the next hand-in asks again'))
+      },
     })
   } catch (error) {
     wrong.value = said(error)
@@ -165,31 +162,6 @@ async function sendAll() {
     wrong.value = said(error)
   }
 }
-const clock = (moment?: string) =>
-  moment ? new Date(moment).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : ''
-const much = (one: Waiting) =>
-  one.handedInAt && one.handedInMadeAt && Date.parse(one.handedInAt) - Date.parse(one.handedInMadeAt) > 60_000
-function when(one: Waiting) {
-  const round = one.round > 1 ? `round ${one.round}, ` : 'handed in '
-  const late = one.late ? ', late' : ''
-  return much(one)
-    ? `${round}${clock(one.handedInMadeAt)} offline, arrived ${clock(one.handedInAt)}${late}`
-    : `${round}${clock(one.handedInAt)}${late}`
-}
-/** A click on a thing of the page chooses it for pinning. */
-function pick(event: MouseEvent) {
-  const svg = (event.currentTarget as HTMLElement).querySelector('svg.page')!
-  const box = svg.getBoundingClientRect()
-  const x = ((event.clientX - box.left) / box.width) * 1600
-  const y = ((event.clientY - box.top) / box.height) * 1000
-  const hit = [...drawn.value]
-    .reverse()
-    .find(
-      ({ item: { frame } }) =>
-        x >= frame.x && x <= frame.x + frame.width && y >= frame.y && y <= frame.y + frame.height,
-    )
-  if (hit) chosenItem.value = hit.id
-}
 </script>
 
 <template>
@@ -207,26 +179,12 @@ function pick(event: MouseEvent) {
         <button :aria-pressed="by === 'student'" @click="by = 'student'">By student</button>
         <button :aria-pressed="by === 'piece'" @click="by = 'piece'">By piece</button>
       </div>
-      <ul v-if="by === 'student'" aria-label="Handed in">
-        <li v-for="one in view?.works ?? []" :key="one.attemptId">
-          <button
-            class="one"
-            :class="{ on: one.attemptId === work?.attemptId }"
-            :aria-current="one.attemptId === work?.attemptId ? 'true' : undefined"
-            @click="open(one)"
-          >
-            <span class="letter" aria-hidden="true">{{ [...one.name][0] }}</span>
-            <span class="name"
-              ><strong>{{ one.name }}</strong
-              ><span class="soft"
-                >{{ one.sent ? 'sent back' : when(one) }}{{ one.begun ? ' · begun' : '' }}</span
-              ></span
-            >
-            <b>{{ one.score.got }}/{{ one.score.most }}</b>
-          </button>
-        </li>
-        <li v-if="view && view.works.length === 0" class="soft">Nobody has handed in yet.</li>
-      </ul>
+      <HandedInList
+        v-if="by === 'student'"
+        :works="view?.works ?? []"
+        :open-id="work?.attemptId"
+        @open="open"
+      />
       <ul v-else aria-label="Pieces">
         <li v-for="one in view?.pieces ?? []" :key="one.itemId">
           <button class="one" :class="{ on: one.itemId === itemId }" @click="itemId = one.itemId">
@@ -250,51 +208,17 @@ function pick(event: MouseEvent) {
     <main v-else>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <template v-if="work">
-        <div class="head">
-          <h1>{{ work.name }}</h1>
-          <span v-if="work.with" class="soft">{{ work.with.join(', ') }}</span>
-          <span class="chip n">{{ work.progress.solved }} of {{ work.placements }}</span>
-          <span class="soft">{{ work.firstTry }} first try</span>
-          <span class="soft">{{ work.minutes }} min</span>
-          <span v-if="work.round > 1" class="chip">round {{ work.round }}</span>
-          <span v-if="work.late" class="chip w">late</span>
-          <RouterLink class="btn quiet" :to="`/assigned/${id}/students/${work.holderId}/sheet`">
-            <PhPrinter :size="18" aria-hidden="true" />Sheet for home
-          </RouterLink>
-          <nav aria-label="Pages">
-            <button
-              v-for="one in pages"
-              :key="one.id"
-              class="btn"
-              :class="{ pri: one.id === page.id }"
-              :aria-current="one.id === page.id ? 'page' : undefined"
-              :aria-label="`Page ${one.number}, ${one.name}`"
-              @click="choose(one.id)"
-            >
-              {{ one.number }}
-            </button>
-          </nav>
-        </div>
-        <div class="middle">
-          <div class="sheet" @click="pick">
-            <PageView
-              :page="page"
-              :drawn="drawn"
-              :ink="own?.ink"
-              :described="`${page.name} as ${work.name} left it`"
-            >
-              <PlacedMarks :drawn="drawn" :state="state" :page="page" />
-            </PageView>
-            <PinLayer
-              :pins="pinsHere"
-              :page="page"
-              :state="state"
-              :editing="!looksOnly"
-              @remove="desk.unpin"
-            />
-          </div>
-          <WhatHappened :replay="replay" :page-id="page.id" />
-        </div>
+        <ReviewedPage
+          :assignment-id="id"
+          :work="work"
+          :page="page"
+          :state="state"
+          :pins-here="pinsHere"
+          :replay="replay"
+          @turn="choose"
+          @pick="chosenItem = $event"
+          @unpin="desk.unpin"
+        />
         <RecordingList :said="own?.said ?? []" />
         <RefusedWork v-if="work.refused" :refused="work.refused" :name-of="nameOf" />
         <ReviewPanel
@@ -373,37 +297,6 @@ main {
 }
 main > .note {
   grid-row: auto;
-}
-.head {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 14px;
-  align-items: center;
-}
-nav {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  margin-left: auto;
-}
-.middle {
-  display: grid;
-  grid-template-columns: minmax(0, 1.32fr) minmax(280px, 1fr);
-  gap: 14px;
-  height: calc((100vw - 300px) * 0.36);
-  min-height: 300px;
-}
-.sheet {
-  position: relative;
-  align-self: start;
-  max-width: 100%;
-  aspect-ratio: 1.6;
-  background: #fff;
-  box-shadow: 0 6px 24px #0000001f;
-}
-.sheet svg.page {
-  display: block;
-  width: 100%;
 }
 .empty {
   display: grid;

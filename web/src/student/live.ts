@@ -1,3 +1,4 @@
+import { openStream, type LiveStream } from '@/shared/liveStream'
 import { onBeforeUnmount } from 'vue'
 
 /** What a student's page hears from the server. */
@@ -12,15 +13,16 @@ export interface Heard {
 
 /** Listens as long as the page is open. A broken line comes back by itself. */
 export function listenTo(attemptId: () => string | null, heard: Heard) {
-  let stream: EventSource | null = null
+  let stream: LiveStream | null = null
   function open() {
     stream?.close()
     const id = attemptId()
     if (!id) return
-    stream = new EventSource(`/api/v1/attempts/${id}/live`)
-    stream.addEventListener('moved', (event) => heard.moved((JSON.parse(event.data) as { seq: number }).seq))
-    stream.addEventListener('around', () => heard.around())
-    stream.addEventListener('listening', () => heard.back())
+    stream = openStream<{ moved: { seq: number }; around: unknown }>(`/api/v1/attempts/${id}/live`, {
+      moved: ({ seq }) => heard.moved(seq),
+      around: () => heard.around(),
+      listening: () => heard.back(),
+    })
   }
   onBeforeUnmount(() => stream?.close())
   return { open }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pointNear, unitsPerPixel } from '@/page/pointer'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { post } from '@/api/client'
 import { newId } from '@/api/id'
@@ -95,15 +96,7 @@ const comet = tail((d) => trail.value?.setAttribute('d', d))
 const draws = computed(() => props.tool !== 'move' && props.tool !== 'lasso')
 const inks = computed(() => ['pen', 'highlighter', 'fading'].includes(props.tool))
 
-function pointAt(event: PointerEvent): Point {
-  const box = root.value!.getBoundingClientRect()
-  const scale = PAGE.width / box.width
-  const within = (value: number, most: number) => Math.min(most + EDGE, Math.max(-EDGE, value))
-  return {
-    x: within((event.clientX - box.left) * scale, PAGE.width),
-    y: within((event.clientY - box.top) * scale, PAGE.height),
-  }
-}
+const pointAt = (event: PointerEvent) => pointNear(root.value!, event, EDGE)
 const kept = (style: StrokeStyle, drawn: Drawn[]): Stroke => {
   const { tool, colour, width, dash } = style
   return { tool, colour, width, dash, points: keptPoints(drawn, { x: 0, y: 0 }) }
@@ -144,7 +137,7 @@ function begin(event: PointerEvent) {
   const along = followed(props.instruments, pointAt(event))
   const at = along ? closest(along, pointAt(event)) : pointAt(event)
   const hand: Hand = {
-    builder: strokeBuilder(PAGE.width / root.value!.getBoundingClientRect().width),
+    builder: strokeBuilder(unitsPerPixel(root.value!)),
     path,
     line: growing(() => path),
     from: at,

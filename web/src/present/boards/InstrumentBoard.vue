@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pointOn, unitsPerPixel } from '@/page/pointer'
 import { PAGE } from '@/page/geometry'
 import { drag } from '@/present/model/drag'
 import InstrumentBody from './InstrumentBody.vue'
@@ -26,12 +27,8 @@ const read = (one: Instrument) =>
 const turnRead = (one: Instrument) => Math.round(((360 - (one.turn % 360)) % 360) * 10) / 10
 const round = (degrees: number) => ((degrees % 360) + 360) % 360
 
-const scaleOf = (element: Element) => PAGE.width / element.closest('svg')!.getBoundingClientRect().width
-function pageAt(element: Element, event: PointerEvent) {
-  const box = element.closest('svg')!.getBoundingClientRect()
-  const scale = PAGE.width / box.width
-  return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
-}
+const scaleOf = (element: Element) => unitsPerPixel(element.closest('svg')!)
+const pageAt = (element: Element, event: PointerEvent) => pointOn(element.closest('svg')!, event)
 function put(index: number, one: Instrument, x: number, y: number) {
   emit('change', index, {
     ...one,

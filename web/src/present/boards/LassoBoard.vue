@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pointOn } from '@/page/pointer'
 import { PhCopy, PhPushPin, PhTrash } from '@phosphor-icons/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { DrawnStroke } from '@/api/schema'
@@ -41,11 +42,7 @@ const now = computed(() => {
   return { x: x + by.value.x, y: y + by.value.y, width: width * scale.value, height: height * scale.value }
 })
 
-const unit = () => PAGE.width / root.value!.getBoundingClientRect().width
-function pointAt(event: PointerEvent): Point {
-  const there = root.value!.getBoundingClientRect()
-  return { x: (event.clientX - there.left) * unit(), y: (event.clientY - there.top) * unit() }
-}
+const pointAt = (event: PointerEvent) => pointOn(root.value!, event)
 function down(event: PointerEvent) {
   if (event.button !== 0) return
   emit('choose', [])

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { unitsPerPixel } from '@/page/pointer'
 import { useId } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { drag } from '@/present/model/drag'
@@ -19,7 +20,7 @@ function put(x: number, y: number) {
   emit('move', { x: Math.max(0, Math.min(PAGE.width, x)), y: Math.max(0, Math.min(PAGE.height, y)) })
 }
 function move(event: PointerEvent) {
-  const scale = PAGE.width / (event.currentTarget as Element).closest('svg')!.getBoundingClientRect().width
+  const scale = unitsPerPixel((event.currentTarget as Element).closest('svg')!)
   const was = props.at
   drag(event, (to) =>
     put(was.x + (to.clientX - event.clientX) * scale, was.y + (to.clientY - event.clientY) * scale),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pointOn } from '@/page/pointer'
 import { computed, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { drag } from '@/present/model/drag'
@@ -76,11 +77,7 @@ const within = (point: Point): Point => ({
   x: Math.round(Math.max(0, Math.min(PAGE.width, point.x))),
   y: Math.round(Math.max(0, Math.min(PAGE.height, point.y))),
 })
-function pointAt(event: PointerEvent): Point {
-  const there = root.value!.getBoundingClientRect()
-  const scale = PAGE.width / there.width
-  return { x: (event.clientX - there.left) * scale, y: (event.clientY - there.top) * scale }
-}
+const pointAt = (event: PointerEvent) => pointOn(root.value!, event)
 function pull(index: number, corner: number, event: PointerEvent) {
   if (event.button === 0) emit('began')
   drag(event, (at) => set(index, corner, pointAt(at)))

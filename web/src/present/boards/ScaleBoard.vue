@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pointOn } from '@/page/pointer'
 import { computed, nextTick, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { drag } from '@/present/model/drag'
@@ -15,11 +16,7 @@ const length = ref('')
 const unit = ref(props.unit)
 const wrong = ref('')
 
-function pointAt(event: PointerEvent): Point {
-  const there = root.value!.getBoundingClientRect()
-  const scale = PAGE.width / there.width
-  return { x: (event.clientX - there.left) * scale, y: (event.clientY - there.top) * scale }
-}
+const pointAt = (event: PointerEvent) => pointOn(root.value!, event)
 function down(event: PointerEvent) {
   if (event.button !== 0) return
   const from = pointAt(event)

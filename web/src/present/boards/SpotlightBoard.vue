@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { unitsPerPixel } from '@/page/pointer'
 import { useId } from 'vue'
 import { PAGE } from '@/page/geometry'
 import { drag } from '@/present/model/drag'
@@ -11,7 +12,7 @@ const id = useId()
 const LEAST = 80
 const STEP = 20
 
-const scaleOf = (element: Element) => PAGE.width / element.closest('svg')!.getBoundingClientRect().width
+const scaleOf = (element: Element) => unitsPerPixel(element.closest('svg')!)
 function move(event: PointerEvent) {
   const was = props.spot
   const scale = scaleOf(event.currentTarget as Element)

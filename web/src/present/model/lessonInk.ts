@@ -1,3 +1,4 @@
+import { pauseAfter } from '@/shared/backoff'
 import { computed, ref, shallowRef } from 'vue'
 import { post, Refusal } from '@/api/client'
 import type { DrawnStroke, Lesson } from '@/api/schema'
@@ -11,7 +12,6 @@ type Pages = Record<string, DrawnStroke[]>
 
 /** As core's bound on strokes that are sent at once. */
 export const AT_ONCE = 500
-const PAUSE = [500, 1000, 2000, 4000, 8000]
 
 /** A page's strokes with some taken away and some put on top; one that is there already stays. */
 export function inkAfter(pages: Pages, { pageId, drawn, gone }: InkChange): Pages {
@@ -75,7 +75,7 @@ export function lessonInk(lesson: Lesson, storage: Pick<Storage, 'getItem' | 'se
       } catch (error) {
         if (error instanceof Refusal && error.passing) {
           wrong.value = 'The network is away. The ink is kept in this browser and sent later.'
-          const pause = PAUSE[Math.min(tries++, PAUSE.length - 1)]!
+          const pause = pauseAfter(tries++)
           await new Promise((done) => setTimeout(done, pause))
           continue
         }

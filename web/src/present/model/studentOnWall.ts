@@ -1,3 +1,5 @@
+import { passOver } from '@/shared/passOver'
+import { openStream } from '@/shared/liveStream'
 import { computed, ref, shallowRef } from 'vue'
 import { get } from '@/api/client'
 import type { ProgressRow } from '@/api/schema'
@@ -8,18 +10,15 @@ export async function studentOnWall(assignmentId: string, studentId: string) {
   const shown = shallowRef(await load())
   /** Whose it is stays untold until the teacher tells it. */
   const named = ref(false)
-  const stream = new EventSource(`/api/v1/assignments/${assignmentId}/live`)
   let asked = 0
-  stream.addEventListener('row', (event) => {
-    if ((JSON.parse(event.data) as ProgressRow).id !== studentId) return
-    const mine = ++asked
-    void load().then(
-      (now) => {
+  const stream = openStream<{ row: ProgressRow }>(`/api/v1/assignments/${assignmentId}/live`, {
+    row(row) {
+      if (row.id !== studentId) return
+      const mine = ++asked
+      void load().then((now) => {
         if (mine === asked) shown.value = now
-      },
-      // What is there stays; the next move asks again.
-      () => {},
-    )
+      }, passOver('what is there stays; the next move asks again'))
+    },
   })
   return {
     shown,

@@ -1,10 +1,10 @@
+import { pauseAfter } from '@/shared/backoff'
 import { ref } from 'vue'
 import { putBytes, Refusal, said } from '@/api/client'
 import type { PieceShelf } from './pieceShelf'
 
 /** As core's bound on a piece of a file. */
 export const PIECE = 1024 * 1024
-const PAUSE = [500, 1000, 2000, 4000, 8000]
 
 const pathOf = (recordingId: string, n: number) => `/api/v1/screencasts/${recordingId}/pieces/${n}` as const
 
@@ -43,7 +43,7 @@ export function pieceSender(
       } catch (error) {
         if (error instanceof Refusal && error.passing) {
           away.value = true
-          await new Promise((done) => setTimeout(done, PAUSE[Math.min(tries++, PAUSE.length - 1)]))
+          await new Promise((done) => setTimeout(done, pauseAfter(tries++)))
         } else {
           over = true
           refused(said(error))

@@ -1,9 +1,9 @@
+import { pauseAfter } from '@/shared/backoff'
 import { passOver } from '@/shared/passOver'
 import { ref, type Ref } from 'vue'
 import { get, post, putBytes, Refusal, remove, said } from '@/api/client'
 import type { Coming, FileRef } from '@/api/schema'
 
-const PAUSE = [500, 1000, 2000, 4000, 8000]
 const MOST = 200 * 1024 * 1024
 const mega = (bytes: number) => Math.ceil(bytes / 1024 / 1024)
 
@@ -43,7 +43,7 @@ export function bring(file: File, there: (file: FileRef) => void): Bringing {
         if (!(error instanceof Refusal) || !error.passing || !going()) throw error
         state.value = 'waiting'
         words.value = error.message
-        await sleep(PAUSE[Math.min(tries, PAUSE.length - 1)]!)
+        await sleep(pauseAfter(tries))
       }
     }
   }

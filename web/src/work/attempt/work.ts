@@ -1,3 +1,4 @@
+import { pauseAfter } from '@/shared/backoff'
 import { passOver } from '@/shared/passOver'
 import { computed, ref, shallowRef } from 'vue'
 import { get } from '@/api/client'
@@ -76,7 +77,6 @@ export interface AttemptWork extends Work {
   signedIn(): void
 }
 
-const PAUSE = [500, 1000, 2000, 4000, 8000]
 const pause = (ms: number) => new Promise((done) => setTimeout(done, ms))
 
 export const move = (act: Act): Move => ({ id: newId(), act, deviceTime: new Date().toISOString() })
@@ -153,10 +153,7 @@ export function attemptWork(
         away.value = true
         const why = whyWaiting(error)
         kept.value = why === 'device' && !lasting ? 'fleeting' : why
-        await Promise.race([
-          pause(PAUSE[Math.min(tries, PAUSE.length - 1)]!),
-          new Promise<void>((now) => (wake = now)),
-        ])
+        await Promise.race([pause(pauseAfter(tries)), new Promise<void>((now) => (wake = now))])
       }
     }
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pointNear, unitsPerPixel } from '@/page/pointer'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { newId } from '@/api/id'
 import type { DrawnStroke, Item, Stroke } from '@/api/schema'
@@ -40,15 +41,7 @@ const pen = computed<StrokeStyle>(() =>
 const line = growing(() => path.value)
 const ORIGIN = { x: 0, y: 0 }
 
-function pointAt(event: PointerEvent) {
-  const box = root.value!.getBoundingClientRect()
-  const scale = PAGE.width / box.width
-  const within = (value: number, most: number) => Math.min(most + EDGE, Math.max(-EDGE, value))
-  return {
-    x: within((event.clientX - box.left) * scale, PAGE.width),
-    y: within((event.clientY - box.top) * scale, PAGE.height),
-  }
-}
+const pointAt = (event: PointerEvent) => pointNear(root.value!, event, EDGE)
 function follow(drawn: Drawn[]) {
   for (const point of drawn) {
     if (tool.value === 'eraser') {
@@ -68,7 +61,7 @@ function down(event: PointerEvent) {
   if (tool.value !== 'eraser' && props.hand.room.value < 2) return emit('full')
   ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
   drawing = event.pointerId
-  builder = strokeBuilder(PAGE.width / root.value!.getBoundingClientRect().width)
+  builder = strokeBuilder(unitsPerPixel(root.value!))
   erasedTo = null
   follow(drawnBy(event, pointAt).slice(-1))
 }

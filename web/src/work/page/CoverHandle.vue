@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref } from 'vue'
+import { computed, ref } from 'vue'
+import { usePull } from '@/gesture/usePull'
 import type { Cover } from '@/api/schema'
 import { farthestOf, slidFrame } from '@/page/placedItems'
 import { placed, turned, type Point } from '@/page/geometry'
@@ -16,6 +17,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ slide: [share: number] }>()
 
+const { pull } = usePull()
 const pulled = ref<number | null>(null)
 let from: { at: Point; share: number } | null = null
 /** All the way: nothing beneath it is hidden any more. Where it would leave the page, its edge stays within reach. */
@@ -41,9 +43,7 @@ function press(event: PointerEvent) {
   event.stopPropagation()
   event.preventDefault()
   from = { at: props.pointAt(event), share: props.share }
-  window.addEventListener('pointermove', move)
-  window.addEventListener('pointerup', lift)
-  window.addEventListener('pointercancel', quiet)
+  pull({ move, up: lift, cancel: quiet })
 }
 const TAP = 0.02
 const move = (event: PointerEvent) => (pulled.value = shareAt(event))
@@ -57,11 +57,7 @@ const toggled = () => (props.share > 0.5 ? 0 : farthest.value)
 function quiet() {
   pulled.value = null
   from = null
-  window.removeEventListener('pointermove', move)
-  window.removeEventListener('pointerup', lift)
-  window.removeEventListener('pointercancel', quiet)
 }
-onBeforeUnmount(quiet)
 function key(event: KeyboardEvent) {
   if (props.resting || (event.key !== 'Enter' && event.key !== ' ')) return
   event.preventDefault()

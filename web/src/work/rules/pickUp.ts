@@ -1,4 +1,6 @@
-import { computed, onBeforeUnmount, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue'
+import { pointOn } from '@/page/pointer'
+import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue'
+import { usePull } from '@/gesture/usePull'
 import type { Frame } from '@/api/schema'
 import { frameQueue } from '@/gesture/frameQueue'
 import { step, type Effect, type Event as ChartEvent, type State } from '@/gesture/pieceChart'
@@ -43,11 +45,7 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
     chart.value.is === 'held' && chart.value.zone !== null ? targets.value[chart.value.zone] : null,
   )
 
-  function pointAt(event: PointerEvent): Point {
-    const box = root.value!.getBoundingClientRect()
-    const scale = PAGE.width / box.width
-    return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
-  }
+  const pointAt = (event: PointerEvent) => pointOn(root.value!, event)
 
   function send(event: ChartEvent) {
     const result = step(chart.value, event)
@@ -166,34 +164,20 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
 
   const onMove = (event: PointerEvent) => send({ type: 'move', at: pointAt(event) })
   const onLift = (event: PointerEvent) => {
-    quiet()
     if (chart.value.is === 'pressed' && tap(find(chart.value.piece))) {
       chart.value = { is: 'idle' }
       return
     }
     send({ type: 'lift', at: pointAt(event) })
   }
-  const onCancel = () => {
-    quiet()
-    send({ type: 'cancel' })
-  }
-  function listen() {
-    window.addEventListener('pointermove', onMove)
-    window.addEventListener('pointerup', onLift)
-    window.addEventListener('pointercancel', onCancel)
-  }
-  function quiet() {
-    window.removeEventListener('pointermove', onMove)
-    window.removeEventListener('pointerup', onLift)
-    window.removeEventListener('pointercancel', onCancel)
-  }
+  const following = usePull()
+  const listen = () => following.pull({ move: onMove, up: onLift, cancel: () => send({ type: 'cancel' }) })
   /** Whatever is in the hand is let go of, and stays where it was. */
   function drop() {
-    quiet()
+    following.stop()
     chart.value = { is: 'idle' }
     dragged.value = null
   }
-  onBeforeUnmount(quiet)
 
   /** What the arrow keys have moved and nobody has put down yet. */
   const nudged = ref<string | null>(null)

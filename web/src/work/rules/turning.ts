@@ -1,4 +1,5 @@
-import { onBeforeUnmount, type Ref } from 'vue'
+import type { Ref } from 'vue'
+import { usePull } from '@/gesture/usePull'
 import type { Frame, Item } from '@/api/schema'
 import type { PlacedItem } from '@/page/placedItems'
 import { turned, type Point } from '@/page/geometry'
@@ -45,10 +46,9 @@ export function useTurning(page: {
   /** Where the whole piece lies of which a smaller one may be drawn. */
   whole(one: PlacedItem): Frame
 }) {
-  let quiet = () => {}
+  const { pull } = usePull()
   function grip(one: PlacedItem, event: PointerEvent) {
     if (event.button !== 0) return
-    quiet()
     const { movement } = one.item
     const frame = page.whole(one)
     const home = frame.turn
@@ -69,24 +69,11 @@ export function useTurning(page: {
       page.ahead.value = { ...page.ahead.value, [one.id]: { x: frame.x, y: frame.y, turn: now } }
     }
     const lift = () => {
-      quiet()
       if (now === null) page.tap(one)
       else if (now === home) letGo()
       else void page.put(one, frame, now)
     }
-    const cancel = () => {
-      quiet()
-      letGo()
-    }
-    window.addEventListener('pointermove', move)
-    window.addEventListener('pointerup', lift)
-    window.addEventListener('pointercancel', cancel)
-    quiet = () => {
-      window.removeEventListener('pointermove', move)
-      window.removeEventListener('pointerup', lift)
-      window.removeEventListener('pointercancel', cancel)
-    }
+    pull({ move, up: lift, cancel: letGo })
   }
-  onBeforeUnmount(() => quiet())
   return grip
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pointOn } from '@/page/pointer'
 import { computed, ref } from 'vue'
 import type { Frame, Item } from '@/api/schema'
 import { contains, letter, middle, PAGE, placed, tilePath, type Point } from '@/page/geometry'
@@ -16,11 +17,7 @@ const { key, page, zones, pieces, chosen, gaps } = props.deciding
 const root = ref<SVGSVGElement>()
 const held = ref<{ piece: Item; from: Point; by: Point } | null>(null)
 
-function pointAt(event: PointerEvent): Point {
-  const box = root.value!.getBoundingClientRect()
-  const scale = PAGE.width / box.width
-  return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
-}
+const pointAt = (event: PointerEvent) => pointOn(root.value!, event)
 function press(piece: Item, event: PointerEvent) {
   if (event.button !== 0) return
   emit('choose', piece.id)

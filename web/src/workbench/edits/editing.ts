@@ -1,3 +1,5 @@
+import { openStream } from '@/shared/liveStream'
+import { pauseAfter } from '@/shared/backoff'
 import { passOver } from '@/shared/passOver'
 import { computed, ref, shallowRef } from 'vue'
 import { get, post, postAtLast, put, Refusal, said } from '@/api/client'
@@ -11,7 +13,6 @@ interface Waiting {
   edit: Edit
 }
 
-const PAUSE = [500, 1000, 2000, 4000, 8000]
 const MOST_AT_ONCE = 200
 /** Plain edits in one request, those within steps counted one by one; the bound of core. */
 const MOST_PLAIN = 4000
@@ -96,7 +97,7 @@ export function openActivity(id: string, first: Current) {
           told.value = said(error)
           show()
         } else {
-          await new Promise((done) => setTimeout(done, PAUSE[Math.min(tries++, PAUSE.length - 1)]))
+          await new Promise((done) => setTimeout(done, pauseAfter(tries++)))
         }
       }
     }
@@ -170,14 +171,16 @@ export function openActivity(id: string, first: Current) {
     take(await get(`/api/v1/activities/${id}/edits?after=${seq}`), [])
   }
 
-  const stream = typeof EventSource === 'undefined' ? null : new EventSource(`/api/v1/activities/${id}/live`)
   const hear = (known: number) => void catchUp(known).catch(passOver('the next news asks again'))
-  stream?.addEventListener('changed', (event) => hear(JSON.parse(event.data).seq))
-  // After a broken line something may have been missed.
-  stream?.addEventListener('listening', () => hear(0))
-
   const listeners = new Set<(where: unknown) => void>()
-  stream?.addEventListener('where', (event) => listeners.forEach((tell) => tell(JSON.parse(event.data))))
+  const stream =
+    typeof EventSource === 'undefined'
+      ? null
+      : openStream<{ changed: { seq: number }; where: unknown }>(`/api/v1/activities/${id}/live`, {
+          changed: ({ seq }) => hear(seq),
+          listening: () => hear(0),
+          where: (where) => listeners.forEach((tell) => tell(where)),
+        })
   /** Hears where others are who have this activity open. */
   function onWhere(tell: (where: unknown) => void) {
     listeners.add(tell)

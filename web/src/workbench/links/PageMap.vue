@@ -6,7 +6,8 @@ import {
   PhHouse,
   PhLinkSimple,
 } from '@phosphor-icons/vue'
-import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef } from 'vue'
+import { computed, onMounted, ref, useTemplateRef } from 'vue'
+import { usePull } from '@/gesture/usePull'
 import type { Activity, MapSpot, PagesMap } from '@/api/schema'
 import { linksOf } from '@/page/pageOrder'
 import PageThumb from '@/workbench/pages/PageThumb.vue'
@@ -101,27 +102,16 @@ function pointAt(event: PointerEvent): MapSpot {
   }
 }
 
-let stop = () => {}
-onBeforeUnmount(() => stop())
-function follow(onMove: (event: PointerEvent) => void, onUp: (event: PointerEvent) => void) {
-  const up = (event: PointerEvent) => {
-    stop()
-    onUp(event)
-  }
-  const cancel = () => {
-    stop()
-    dragging.value = null
-    drawing.value = null
-  }
-  window.addEventListener('pointermove', onMove)
-  window.addEventListener('pointerup', up)
-  window.addEventListener('pointercancel', cancel)
-  stop = () => {
-    window.removeEventListener('pointermove', onMove)
-    window.removeEventListener('pointerup', up)
-    window.removeEventListener('pointercancel', cancel)
-  }
-}
+const { pull } = usePull()
+const follow = (move: (event: PointerEvent) => void, up: (event: PointerEvent) => void) =>
+  pull({
+    move,
+    up,
+    cancel() {
+      dragging.value = null
+      drawing.value = null
+    },
+  })
 
 function lift(id: string, event: PointerEvent) {
   emit('choose', id)

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { areaAround } from './areas'
 import type { Workbench } from '@/workbench/useWorkbench'
-import { usePull } from './drag'
+import { usePull } from '@/gesture/usePull'
 import { drawnZone } from '@/workbench/edits/zoneForms'
 
 /** Drawing around a part of the page that is to lead somewhere. */
@@ -13,7 +13,7 @@ const props = defineProps<{
 }>()
 const points = ref<Point[]>([])
 const path = computed(() => `M${points.value.map((p) => `${p.x} ${p.y}`).join('L')}`)
-const pull = usePull()
+const { pull } = usePull()
 
 /** The zone lies where it was drawn from now on, and has that form. */
 function outline(zoneId: string, drawn: Point[]) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref } from 'vue'
+import { computed, ref } from 'vue'
+import { usePull } from '@/gesture/usePull'
 import type { Line, LineLook } from '@/api/schema'
 import { arrowOf } from '@/gesture/arrowKeys'
 import { contains, onPage, type Point } from '@/page/geometry'
@@ -9,6 +10,7 @@ import type { Workbench } from '@/workbench/useWorkbench'
 
 /** The points of a line, each to be pulled; an end let go over an item is joined to it. */
 const props = defineProps<{ bench: Workbench; item: Line; pointAt: (event: PointerEvent) => Point }>()
+const { pull } = usePull()
 const pulled = ref<{ index: number; at: Point } | null>(null)
 
 const route = computed(() => joined(props.item, (id) => props.bench.byId.value.get(id)?.frame))
@@ -33,8 +35,7 @@ function under(at: Point) {
 function grab(index: number, event: PointerEvent) {
   event.stopPropagation()
   pulled.value = { index, at: props.pointAt(event) }
-  window.addEventListener('pointermove', move)
-  window.addEventListener('pointerup', lift)
+  pull({ move, up: lift, cancel: quiet })
 }
 function move(event: PointerEvent) {
   if (!pulled.value) return
@@ -114,10 +115,7 @@ function set(all: Point[], look: LineLook) {
 }
 function quiet() {
   pulled.value = null
-  window.removeEventListener('pointermove', move)
-  window.removeEventListener('pointerup', lift)
 }
-onBeforeUnmount(quiet)
 </script>
 
 <template>

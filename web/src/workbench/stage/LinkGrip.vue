@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref } from 'vue'
+import { usePull } from '@/gesture/usePull'
 import type { Frame } from '@/api/schema'
 import { placed } from '@/page/geometry'
 
@@ -8,8 +9,8 @@ defineProps<{ frame: Frame }>()
 const emit = defineEmits<{ lead: [pageId: string] }>()
 const line = ref<{ x1: number; y1: number; x2: number; y2: number } | null>(null)
 let aimed: HTMLElement | null = null
-let stop = () => {}
-onBeforeUnmount(() => stop())
+const { pull } = usePull()
+onBeforeUnmount(() => aim(null))
 
 const pageUnder = (event: PointerEvent) =>
   document.elementFromPoint(event.clientX, event.clientY)?.closest<HTMLElement>('[data-page]') ?? null
@@ -22,25 +23,22 @@ function aim(to: HTMLElement | null) {
 function press(event: PointerEvent) {
   if (event.button !== 0) return
   line.value = { x1: event.clientX, y1: event.clientY, x2: event.clientX, y2: event.clientY }
-  const move = (now: PointerEvent) => {
-    line.value = { ...line.value!, x2: now.clientX, y2: now.clientY }
-    aim(pageUnder(now))
-  }
-  const up = (now: PointerEvent) => {
-    const to = pageUnder(now)?.dataset.page
-    stop()
-    if (to) emit('lead', to)
-  }
-  window.addEventListener('pointermove', move)
-  window.addEventListener('pointerup', up)
-  window.addEventListener('pointercancel', stop)
-  stop = () => {
-    window.removeEventListener('pointermove', move)
-    window.removeEventListener('pointerup', up)
-    window.removeEventListener('pointercancel', stop)
+  const quiet = () => {
     aim(null)
     line.value = null
   }
+  pull({
+    move(now) {
+      line.value = { ...line.value!, x2: now.clientX, y2: now.clientY }
+      aim(pageUnder(now))
+    },
+    up(now) {
+      const to = pageUnder(now)?.dataset.page
+      quiet()
+      if (to) emit('lead', to)
+    },
+    cancel: quiet,
+  })
 }
 </script>
 

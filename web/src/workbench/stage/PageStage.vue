@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pointOn } from '@/page/pointer'
 import { computed, nextTick, ref, watch } from 'vue'
 import { PAGE, placed, type Point } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
@@ -37,11 +38,7 @@ const guide = ref<SVGPathElement>()
 const bandBox = ref<SVGRectElement>()
 const inking = ref<InstanceType<typeof InkLayer>>()
 
-function pointAt(event: { clientX: number; clientY: number }): Point {
-  const box = root.value!.getBoundingClientRect()
-  const scale = PAGE.width / box.width
-  return { x: (event.clientX - box.left) * scale, y: (event.clientY - box.top) * scale }
-}
+const pointAt = (event: { clientX: number; clientY: number }) => pointOn(root.value!, event)
 const focusItem = (id: string) =>
   root.value?.querySelector<SVGGElement>(`[data-item="${id}"]`)?.focus({ preventScroll: true })
 const focusPage = () => root.value?.focus({ preventScroll: true })

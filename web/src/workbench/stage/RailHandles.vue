@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref } from 'vue'
+import { computed, ref } from 'vue'
+import { usePull } from '@/gesture/usePull'
 import type { Item } from '@/api/schema'
 import { arrowOf } from '@/gesture/arrowKeys'
 import { contains, middle, type Point } from '@/page/geometry'
@@ -8,6 +9,7 @@ import type { Workbench } from '@/workbench/useWorkbench'
 
 /** The two ends of a rail, pulled on the page; its stops are shown on it. */
 const props = defineProps<{ bench: Workbench; item: Item; pointAt: (event: PointerEvent) => Point }>()
+const { pull } = usePull()
 const pulled = ref<{ end: 'from' | 'to'; at: Point } | null>(null)
 const rail = computed(() => (props.item.movement.kind === 'rail' ? props.item.movement : null))
 const home = computed(() => middle(props.item.frame))
@@ -47,8 +49,7 @@ function grab(end: 'from' | 'to', event: PointerEvent) {
   const hand = props.pointAt(event)
   held = { x: hand.x - at(end).x, y: hand.y - at(end).y }
   pulled.value = { end, at: at(end) }
-  window.addEventListener('pointermove', move)
-  window.addEventListener('pointerup', lift)
+  pull({ move, up: lift, cancel: quiet })
 }
 const STEP = Math.PI / 12
 function move(event: PointerEvent) {
@@ -88,10 +89,7 @@ function key(which: 'from' | 'to', event: KeyboardEvent) {
 const NAMES = { from: 'Where the rail begins', to: 'Where the rail ends' }
 function quiet() {
   pulled.value = null
-  window.removeEventListener('pointermove', move)
-  window.removeEventListener('pointerup', lift)
 }
-onBeforeUnmount(quiet)
 </script>
 
 <template>

@@ -80,8 +80,7 @@ const said = (item: Item) => {
 }
 /* A hollow shape is picked up by its inside. */
 .hit {
-  stroke: var(--saffron);
-  stroke-width: 7;
+  fill: transparent;
 }
 .hit.wire {
   fill: none;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref } from 'vue'
+import { computed, ref } from 'vue'
+import { usePull } from '@/gesture/usePull'
 import type { Table } from '@/api/schema'
 import { arrowOf } from '@/gesture/arrowKeys'
 import { inBox, placed, type Point } from '@/page/geometry'
@@ -7,6 +8,7 @@ import type { Workbench } from '@/workbench/useWorkbench'
 
 /** The lines between rows and columns: each is pulled by itself, and what lies behind it keeps its size. */
 const props = defineProps<{ bench: Workbench; item: Table; pointAt: (event: PointerEvent) => Point }>()
+const { pull } = usePull()
 const pulled = ref<{ way: 'columns' | 'rows'; index: number; by: number } | null>(null)
 let from: Point | null = null
 
@@ -22,8 +24,7 @@ function grab(way: 'columns' | 'rows', index: number, event: PointerEvent) {
   event.stopPropagation()
   from = inBox(props.item.frame, props.pointAt(event))
   pulled.value = { way, index, by: 0 }
-  window.addEventListener('pointermove', move)
-  window.addEventListener('pointerup', lift)
+  pull({ move, up: lift, cancel: quiet })
 }
 const LEAST = 24
 function move(event: PointerEvent) {
@@ -63,10 +64,7 @@ function key(way: 'columns' | 'rows', index: number, event: KeyboardEvent) {
 function quiet() {
   pulled.value = null
   from = null
-  window.removeEventListener('pointermove', move)
-  window.removeEventListener('pointerup', lift)
 }
-onBeforeUnmount(quiet)
 </script>
 
 <template>

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import type { Workbench } from '@/workbench/useWorkbench'
-import { usePull } from './drag'
+import { usePull } from '@/gesture/usePull'
 import { REACH, targetAt } from './targets'
 
 /** Putting targets on a picture, one after another: a click puts one there, pulling away from there puts it aside. */
@@ -13,7 +13,7 @@ const props = defineProps<{
 }>()
 const tip = ref<Point | null>(null)
 const now = ref<Point>({ x: 0, y: 0 })
-const pull = usePull()
+const { pull } = usePull()
 
 function press(event: PointerEvent) {
   if (event.button !== 0) return

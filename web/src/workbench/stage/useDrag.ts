@@ -1,4 +1,5 @@
-import { onBeforeUnmount, shallowRef, watch, type Ref } from 'vue'
+import { shallowRef, watch, type Ref } from 'vue'
+import { usePull } from '@/gesture/usePull'
 import type { Frame } from '@/api/schema'
 import { asOne, matrix, still } from '@/gesture/asOne'
 import { pulled, type Grip } from '@/gesture/boxChart'
@@ -187,17 +188,12 @@ export function useDrag(bench: Workbench, sheets: Sheets, snapping: () => boolea
     together.value = null
   }
 
-  function listen() {
-    window.addEventListener('pointermove', onMove)
-    window.addEventListener('pointerup', onLift)
-    window.addEventListener('pointercancel', letGo)
-  }
+  const following = usePull()
+  const listen = () => following.pull({ move: onMove, up: onLift, cancel: letGo })
   function quiet() {
     pull = null
     banding = null
-    window.removeEventListener('pointermove', onMove)
-    window.removeEventListener('pointerup', onLift)
-    window.removeEventListener('pointercancel', letGo)
+    following.stop()
   }
   /** Whatever is being pulled stays where it was. */
   function letGo() {
@@ -209,7 +205,6 @@ export function useDrag(bench: Workbench, sheets: Sheets, snapping: () => boolea
     showLines([])
     showBand(null)
   }
-  onBeforeUnmount(quiet)
   watch(() => page.value.id, letGo)
 
   return { live, lifted, together, drawBox, grab, letGo, pulling: () => pull !== null }

@@ -102,7 +102,7 @@ class TargetsTest extends OnWorkbench {
         teacher.waitForCondition(() -> page().zones().size() == before + 1);
         int over = page().items()
                 .indexOf(page().items().stream()
-                        .filter(one -> one.name().equals(name) && !(one instanceof Zone))
+                        .filter(one -> one.ownName().equals(name) && !(one instanceof Zone))
                         .findFirst()
                         .orElseThrow());
         Item made = page().items().get(over + 1);
@@ -140,7 +140,7 @@ class TargetsTest extends OnWorkbench {
         button(teacher, "Let pieces be dropped on it").click();
         teacher.waitForCondition(() -> page().zones().size() == 3);
         Zone path = page().zones().stream()
-                .filter(zone -> zone.name().equals("path"))
+                .filter(zone -> zone.ownName().equals("path"))
                 .findFirst()
                 .orElseThrow();
         assertThat(path.shape().corners()).hasSize(4);

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { PhPrinter } from '@phosphor-icons/vue'
+import { computed } from 'vue'
+import { RouterLink } from 'vue-router'
+import { looksOnly } from '@/accounts/me'
+import type { AttemptState, PinnedWords, ReviewedWork, StudentPage } from '@/api/schema'
+import PageView from '@/page/PageView.vue'
+import { asDone, topmostAt } from '@/page/placedItems'
+import { pointOn } from '@/page/pointer'
+import PinLayer from '@/work/page/PinLayer.vue'
+import PlacedMarks from '@/work/page/PlacedMarks.vue'
+import type { Replay } from './replay'
+import WhatHappened from './WhatHappened.vue'
+
+/** One page of handed-in work, as it was left or as it was at a moment of the replay. */
+const props = defineProps<{
+  assignmentId: string
+  work: ReviewedWork
+  page: StudentPage
+  state: AttemptState
+  /** Words that are pinned to things of this page. */
+  pinsHere: PinnedWords[]
+  replay: Replay
+}>()
+const emit = defineEmits<{ turn: [pageId: string]; pick: [itemId: string]; unpin: [itemId: string] }>()
+const drawn = computed(() => asDone(props.page.items, props.state, props.work.sides))
+const own = computed(() => props.state.own?.[props.page.id])
+/** A click on a thing of the page chooses it for pinning. */
+function pick(event: MouseEvent) {
+  const svg = (event.currentTarget as HTMLElement).querySelector('svg.page')!
+  const hit = topmostAt(drawn.value, pointOn(svg, event))
+  if (hit) emit('pick', hit.id)
+}
+</script>
+
+<template>
+  <div class="head">
+    <h1>{{ work.name }}</h1>
+    <span v-if="work.with" class="soft">{{ work.with.join(', ') }}</span>
+    <span class="chip n">{{ work.progress.solved }} of {{ work.placements }}</span>
+    <span class="soft">{{ work.firstTry }} first try</span>
+    <span class="soft">{{ work.minutes }} min</span>
+    <span v-if="work.round > 1" class="chip">round {{ work.round }}</span>
+    <span v-if="work.late" class="chip w">late</span>
+    <RouterLink class="btn quiet" :to="`/assigned/${assignmentId}/students/${work.holderId}/sheet`">
+      <PhPrinter :size="18" aria-hidden="true" />Sheet for home
+    </RouterLink>
+    <nav aria-label="Pages">
+      <button
+        v-for="one in work.view.pages"
+        :key="one.id"
+        class="btn"
+        :class="{ pri: one.id === page.id }"
+        :aria-current="one.id === page.id ? 'page' : undefined"
+        :aria-label="`Page ${one.number}, ${one.name}`"
+        @click="emit('turn', one.id)"
+      >
+        {{ one.number }}
+      </button>
+    </nav>
+  </div>
+  <div class="middle">
+    <div class="sheet" @click="pick">
+      <PageView
+        :page="page"
+        :drawn="drawn"
+        :ink="own?.ink"
+        :described="`${page.name} as ${work.name} left it`"
+      >
+        <PlacedMarks :drawn="drawn" :state="state" :page="page" />
+      </PageView>
+      <PinLayer
+        :pins="pinsHere"
+        :page="page"
+        :state="state"
+        :editing="!looksOnly"
+        @remove="emit('unpin', $event)"
+      />
+    </div>
+    <WhatHappened :replay="replay" :page-id="page.id" />
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px;
+  align-items: center;
+}
+nav {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-left: auto;
+}
+.middle {
+  display: grid;
+  grid-template-columns: minmax(0, 1.32fr) minmax(280px, 1fr);
+  gap: 14px;
+  height: calc((100vw - 300px) * 0.36);
+  min-height: 300px;
+}
+.sheet {
+  position: relative;
+  align-self: start;
+  max-width: 100%;
+  aspect-ratio: 1.6;
+  background: #fff;
+  box-shadow: 0 6px 24px #0000001f;
+}
+.sheet svg.page {
+  display: block;
+  width: 100%;
+}
+</style>
