@@ -5,6 +5,9 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: '/activities' },
+    // Addresses of before, in bookmarks.
+    { path: '/assigned/:id/desk', redirect: (to) => `/assigned/${to.params.id as string}/review` },
+    { path: '/activities/:id/routes', redirect: (to) => `/activities/${to.params.id as string}/links` },
     // The identity provider of the school did not answer, or there is none.
     {
       path: '/sign-in/:pathMatch(with/.*|back)',

@@ -1,22 +1,10 @@
 <script setup lang="ts">
 import { passOver } from '@/shared/passOver'
-import {
-  PhChatCircleText,
-  PhCloudArrowUp,
-  PhCloudCheck,
-  PhCloudSlash,
-  PhEye,
-  PhHandPalm,
-  PhHouse,
-  PhUser,
-  PhUsersThree,
-  PhX,
-} from '@phosphor-icons/vue'
+import { PhChatCircleText, PhHandPalm, PhHouse, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { get, post, Refusal, said } from '@/api/client'
 import type { AttemptView, Returned, Word } from '@/api/schema'
-import BrandMark from '@/shared/BrandMark.vue'
 import { deviceHere } from '@/work/attempt/device'
 import { ease, easeAway, easeOf } from '@/work/access/accessibility'
 import AccessibilityPanel from './AccessibilityPanel.vue'
@@ -25,9 +13,10 @@ import ReadingRuler from './ReadingRuler.vue'
 import { renewedWords } from '@/work/attempt/versionUpdate'
 import ReturnedCard from './ReturnedCard.vue'
 import { useScan } from '@/work/access/scan'
+import { usePutAway } from './putAway'
 import SignInAgain from './SignInAgain.vue'
+import StudentBar from './StudentBar.vue'
 import { speak } from '@/work/media/speak'
-import { dueWords } from '@/shared/times'
 import WallLead from './WallLead.vue'
 import WorkPages from '@/work/page/WorkPages.vue'
 import { attemptWork, type AttemptWork } from '@/work/attempt/work'
@@ -37,7 +26,7 @@ const props = defineProps<{ assignmentId: string }>()
 const work = shallowRef<AttemptWork | null>(null)
 const returned = shallowRef<Returned | null>(null)
 const words = shallowRef<Word[]>([])
-const seen = ref(readSeen())
+const { seen, putAway } = usePutAway()
 const wrong = ref('')
 const name = ref('')
 const busy = ref(false)
@@ -47,16 +36,6 @@ const router = useRouter()
 
 const around = computed(() => work.value?.around.value)
 const kept = computed(() => work.value?.kept.value ?? 'kept')
-const KEPT: Record<string, string> = {
-  kept: 'Saved',
-  waiting: 'Saving',
-  device: 'Saved on this device',
-  fleeting: 'No network. Keep this page open',
-  held: 'Saved on this device',
-  'sign-in': 'Saved on this device',
-}
-const keptWords = computed(() => KEPT[kept.value] ?? kept.value)
-const safe = computed(() => kept.value in KEPT && kept.value !== 'fleeting')
 const handedIn = computed(() => work.value?.state.value.standing === 'HANDED_IN')
 const looking = computed(() => around.value?.sharing === 'VIEW_ONLY')
 const resting = computed(() => {
@@ -67,29 +46,10 @@ const resting = computed(() => {
   if (now.stage === 'CLOSED' && now.round === 1) return 'This is closed. You can still hand in'
   return ''
 })
-const due = computed(() => (around.value ? dueWords(around.value.window.dueAt, around.value.now) : ''))
 /** The newest message that was not put away; what was said before somebody came is not for them. */
 const word = computed(() =>
   words.value.find((one) => !seen.value.has(one.id) && one.at >= (work.value?.openedAt ?? '')),
 )
-
-/** Which messages were put away, kept for this tab, so that they do not come again with the page. */
-const SEEN = 'glad-messages-seen'
-function readSeen(): Set<string> {
-  try {
-    return new Set(JSON.parse(sessionStorage.getItem(SEEN) ?? '[]') as string[])
-  } catch {
-    return new Set()
-  }
-}
-function putAway(id: string) {
-  seen.value = new Set([...seen.value, id])
-  try {
-    sessionStorage.setItem(SEEN, JSON.stringify([...seen.value]))
-  } catch {
-    // Then it is put away until the page is loaded anew.
-  }
-}
 
 async function lookAround() {
   const id = work.value?.id
@@ -217,26 +177,7 @@ function readPage() {
 
 <template>
   <div ref="root" class="student">
-    <header>
-      <BrandMark class="mark" />
-      <RouterLink class="btn" to="/home"><PhHouse :size="20" aria-hidden="true" />My work</RouterLink>
-      <h1>{{ work?.view.title ?? '' }}</h1>
-      <span v-if="around && around.round > 1" class="chip">round {{ around.round }}</span>
-      <span v-if="due && !handedIn" class="chip" :class="{ w: around!.stage === 'LATE' }">{{ due }}</span>
-      <span v-if="around?.with" class="with" :title="around.with.join(', ')"
-        ><PhUsersThree :size="20" aria-hidden="true" />{{ around.with.join(', ') }}</span
-      >
-      <span class="kept" role="status" :class="{ bad: !safe }">
-        <PhCloudCheck v-if="kept === 'kept'" :size="20" aria-hidden="true" />
-        <PhCloudArrowUp v-else-if="safe" :size="20" aria-hidden="true" />
-        <PhCloudSlash v-else :size="20" aria-hidden="true" />
-        {{ keptWords }}
-      </span>
-      <button class="btn" data-ease @click="easing = true">
-        <PhEye :size="20" aria-hidden="true" />Easier
-      </button>
-      <span class="who"><PhUser :size="18" aria-hidden="true" />{{ name }}</span>
-    </header>
+    <StudentBar :work="work" :name="name" @easier="easing = true" />
     <p v-if="word" class="word" role="status">
       <PhChatCircleText :size="26" weight="fill" aria-hidden="true" />
       <span dir="auto"><strong>Your teacher says:</strong> {{ word.words }}</span>
@@ -298,14 +239,6 @@ function readPage() {
   height: 100%;
   min-height: 560px;
 }
-header {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  padding: 8px 16px;
-  border-bottom: 1px solid var(--line);
-  background: var(--paper);
-}
 .student :deep(.btn) {
   min-height: 44px;
 }
@@ -314,62 +247,10 @@ header {
     min-height: 100%;
     height: auto;
   }
-  header {
-    flex-wrap: wrap;
-    gap: 6px 10px;
-    padding: 6px 10px;
-  }
-  h1 {
-    flex: 1 0 100%;
-    order: -1;
-    white-space: normal;
-  }
   main.beside {
     display: block;
     padding: 0 8px;
   }
-}
-.mark {
-  flex: none;
-  color: var(--petrol);
-}
-h1 {
-  overflow: hidden;
-  font-size: 18px;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-header .chip,
-header .btn {
-  flex: none;
-}
-.with {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  overflow: hidden;
-  max-width: 220px;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.kept {
-  flex: none;
-  max-width: 100%;
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  margin-left: auto;
-  color: var(--soft);
-}
-.kept.bad {
-  color: #7c2c19;
-}
-.who {
-  display: flex;
-  flex: none;
-  gap: 6px;
-  align-items: center;
-  font-weight: 700;
 }
 main {
   flex: 1;

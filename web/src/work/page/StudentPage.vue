@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, provide, ref, watch, type ComputedRef } from 'vue'
-import { newId } from '@/api/id'
 import type { Act, DrawnStroke, Gap, Item, Link, Stroke, StudentPage } from '@/api/schema'
 import type { PlacedItem } from '@/page/placedItems'
-import { canErase, erasingAll, provideErased } from '@/page/erased'
-import { areaPath, PAGE, placed, tilePath } from '@/page/geometry'
+import { canErase, provideErased } from '@/page/erased'
+import { PAGE, placed, tilePath } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
-import { isPiece, originalOf, traitsOf } from '@/page/items'
+import { isPiece, originalOf } from '@/page/items'
 import { LEADING } from '@/page/leading'
 import { itemName } from '@/page/names'
 import { wholeOf } from '@/page/sized'
@@ -17,26 +16,24 @@ import { noSwipe } from '@/page/touch'
 import VideoPlayer from '@/work/media/VideoPlayer.vue'
 import CoverHandle from './CoverHandle.vue'
 import { useStudentActions } from '@/work/rules/studentActions'
-import { countTab } from '@/work/rules/feedback'
 import GapField from './GapField.vue'
 import NoteDialog from './NoteDialog.vue'
 import FixedThing from './FixedThing.vue'
 import { usePickUp } from '@/work/rules/pickUp'
 import ScaleReadout from './ScaleReadout.vue'
 import PieceOnPage from './PieceOnPage.vue'
-import { stepOnAxes, targetsOf, type Target } from '@/work/rules/places'
+import { targetsOf, type Target } from '@/work/rules/places'
 import { useBare } from '@/work/rules/bare'
 import { provideReach } from '@/work/rules/reach'
-import SpeakMark from '@/work/media/SpeakMark.vue'
-import LinkMark from './LinkMark.vue'
 import { railPath } from '@/work/rules/rules'
-import { SCANNED } from '@/work/access/scan'
-import { speak } from '@/work/media/speak'
 import { useThings, type Ahead } from '@/work/rules/things'
 import { useTurning } from '@/work/rules/turning'
 import type { Work } from '@/work/attempt/work'
+import { useInHand } from '@/work/rules/inHand'
+import { usePageKeys } from '@/work/rules/pageKeys'
+import ThingMarks from './ThingMarks.vue'
 import ZoneCheck from './ZoneCheck.vue'
-import ZoneRoom from './ZoneRoom.vue'
+import ZoneTells from './ZoneTells.vue'
 
 /** One page to be done: by mouse, finger, pen, tap and tap, or keyboard. */
 const props = defineProps<{
@@ -74,10 +71,9 @@ const things = useThings(
   ahead,
   () => props.resting,
 )
-const { state, states, zones, carriers, along, drawn, byId, shown, disappeared, find, original, carried } =
-  things
-const { movable, canTurn, canTurnOver, opens } = things
-const { put, type, check, turnOver, turnBy, write, slide } = useStudentActions(
+const { state, states, zones, carriers, along, drawn, byId, shown, disappeared, find, original } = things
+const { movable } = things
+const actions = useStudentActions(
   () => props.page.id,
   () => props.work,
   things,
@@ -89,6 +85,7 @@ const { put, type, check, turnOver, turnBy, write, slide } = useStudentActions(
     remember: (act) => emit('remember', act),
   },
 )
+const { put, type, check, turnOver, turnBy, write, slide } = actions
 
 /** The zones that want their pieces in order. */
 const rows = computed(() => new Map((props.page.rows ?? []).map((row) => [row.zoneId, row])))
@@ -100,21 +97,7 @@ const targets: ComputedRef<Target[]> = computed(() => {
 })
 /** Zones that cross with others, so that a piece may lie in several. */
 const crossing = computed(() => new Set(props.page.regions?.flatMap((one) => one.zoneIds)))
-const {
-  held,
-  target,
-  dragged,
-  over,
-  reading: onLine,
-  pointAt,
-  picked,
-  press,
-  point,
-  send,
-  drop,
-  nudge,
-  putNudged,
-} = usePickUp({
+const picking = usePickUp({
   root,
   air,
   ahead,
@@ -125,34 +108,14 @@ const {
   tap: lead,
   say: (words) => emit('say', words),
 })
+const { held, target, dragged, over, pointAt, press, point, drop } = picking
 /** Handed on as it is, so that this page is not drawn anew for each value. */
-const now = { reading: onLine }
-/** Cells of tables that what is dragged is over; other zones are lit themselves. */
-const cellsUnder = computed(() =>
-  zones.value.filter((zone) => over.value.includes(zone.id) && !byId.value.has(zone.id)),
-)
-/** Whether what is in the hand goes into a zone, by pointer or by keys. */
-const aimed = (id: string) =>
-  over.value.includes(id) ||
-  ((target.value?.zoneIds ?? [target.value?.zone.id]).includes(id) &&
-    !rows.value.has(id) &&
-    !target.value?.zone.scale)
-/** They are lit on a layer of their own, so that the page beneath is not painted anew at each of them. */
-const lit = computed(() =>
-  zones.value.filter((zone) => byId.value.has(zone.id) && !isHidden(zone) && aimed(zone.id)),
-)
-/** What is in the hand with all that goes with it, from the lowest to the topmost. */
-const inHand = computed(() => {
-  if (!dragged.value) return NOTHING
-  const one = find(dragged.value)
-  const all = new Set([one.id, ...carried(one.id).map((other) => other.id)])
-  const there = drawn.value.filter((other) => all.has(other.id))
-  return byId.value.has(one.id) ? there : [one, ...there]
-})
-const away = computed(() => new Set(inHand.value.map((one) => one.id)))
-/** What has just been put somewhere, with all that goes with it. */
-const going = computed(
-  () => new Set(Object.keys(ahead.value).flatMap((id) => [id, ...carried(id).map((other) => other.id)])),
+const now = { reading: picking.reading }
+const { cellsUnder, aimed, lit, inHand, away, going } = useInHand(
+  things,
+  { over, target, dragged },
+  rows,
+  ahead,
 )
 const grip = useTurning({
   ahead,
@@ -203,23 +166,6 @@ const toCheck = computed(() => {
   const waiting = new Set(Object.values(states.value).flatMap((one) => (one.waits ? [one.zoneId] : [])))
   return asked.filter((zone) => waiting.has(zone.id))
 })
-/** What the last check told of a zone, where it tells only how many. */
-const counts = computed(() =>
-  zones.value.flatMap((zone) => {
-    const last = state.value.zones?.[zone.id]?.last
-    return last ? [{ zone, last }] : []
-  }),
-)
-
-/** Zones that show how many more pieces they take. */
-const rooms = computed(() =>
-  (props.page.rooms ?? []).flatMap(({ zoneId, most }) => {
-    const zone = zones.value.find((one) => one.id === zoneId)
-    const taken = Object.values(states.value).filter((one) => one.zoneId === zoneId).length
-    return zone ? [{ zone, most, taken }] : []
-  }),
-)
-
 watch(
   () => props.page.id,
   () => {
@@ -228,59 +174,10 @@ watch(
   },
 )
 
-const ARROWS: Record<string, { x: number; y: number }> = {
-  ArrowRight: { x: 1, y: 0 },
-  ArrowLeft: { x: -1, y: 0 },
-  ArrowDown: { x: 0, y: 1 },
-  ArrowUp: { x: 0, y: -1 },
-  [SCANNED]: { x: 1, y: 0 },
-}
-function key(one: PlacedItem, event: KeyboardEvent) {
-  if (event.key === 't' && canTurnOver(one)) turnOver(one)
-  else if ((event.key === 'r' || event.key === 'R') && canTurn(one)) void turnBy(one, event.shiftKey ? -1 : 1)
-  else if ((event.key === ',' || event.key === '.') && canTurn(one))
-    void turnBy(one, event.key === ',' ? -1 : 1, true)
-  else if (event.key === 'o' && one.item.kind === 'note') reading.value = one.id
-  else if (!movable(one)) {
-    if (event.key !== 'Enter' && event.key !== ' ') return
-    if (!tapped(one)) return
-  } else if (event.key === 'Enter' || event.key === ' ') {
-    if (!putNudged()) {
-      const id = picked(one)
-      if (id) send({ type: 'pick', piece: id })
-    }
-  } else if (event.key === 'Escape') send({ type: 'cancel' })
-  else {
-    const to = ARROWS[event.key]
-    if (!to || held.value === null) return
-    const rail = original(one.id).movement.kind === 'rail'
-    const zones = rail || event.shiftKey ? 0 : targets.value.length
-    const far = event.shiftKey ? 50 : 5
-    const at = target.value ? targets.value.indexOf(target.value) : -1
-    const on = event.key === SCANNED ? null : stepOnAxes(targets.value, at, to)
-    const by = on ?? (to.x + to.y > 0 ? 1 : -1)
-    if (zones) send({ type: 'step', by, zones, orBack: event.key === SCANNED })
-    else nudge({ x: to.x * far, y: to.y * far })
-  }
-  event.preventDefault()
-}
-
-function eraseWhole(item: Extract<Item, { kind: 'ink' }>) {
-  emit(
-    'erase',
-    erasingAll(item).map((stroke) => ({ id: newId(), stroke })),
-  )
-  emit('say', `Rubbed away: ${itemName(item)}`)
-}
-
-/** What a tap does on something that cannot be moved: it is turned over, or read. */
-function tapped(one: PlacedItem): boolean {
-  if (canErase(one.item)) eraseWhole(one.item as Extract<Item, { kind: 'ink' }>)
-  else if (canTurnOver(one)) turnOver(one)
-  else if (one.item.kind === 'note') reading.value = one.id
-  else return false
-  return true
-}
+const { key, tapped } = usePageKeys(things, picking, actions, targets, reading, {
+  say: (words) => emit('say', words),
+  erase: (strokes) => emit('erase', strokes),
+})
 </script>
 
 <template>
@@ -344,46 +241,13 @@ function tapped(one: PlacedItem): boolean {
           @keydown="key(one, $event)"
         />
       </template>
-      <template v-for="one in drawn" :key="`to-${one.id}`">
-        <LinkMark
-          v-if="linkOf(one.item) && !one.source && !disappeared(one.lead) && dragged !== one.lead"
-          :frame="one.item.frame"
-          :whole="!isPiece(one.item) && !opens(one) && one.item.kind !== 'video'"
-          :area="one.item.kind === 'area' ? areaPath(one.item) : undefined"
-          :unmarked="traitsOf(one.item).unmarked && !isPiece(one.item)"
-          :closed="Boolean(work.course.value.closed?.[one.id])"
-          :name="`${itemName(one.item)}, ${leadsTo(linkOf(one.item)!, work.view.pages, 'links to another page')}${
-            work.course.value.closed?.[one.id] ? ', not open yet' : ''
-          }`"
-          @follow="emit('follow', linkOf(one.item)!, one.id)"
-        />
-        <SpeakMark
-          v-if="traitsOf(one.item).speech && !one.source && !disappeared(one.lead) && dragged !== one.lead"
-          :frame="one.item.frame"
-          :area="one.item.kind === 'area' && !linkOf(one.item) ? areaPath(one.item) : undefined"
-          :name="`Listen: ${itemName(one.item)}`"
-          @speak="speak(traitsOf(one.item).speech!)"
-        />
-      </template>
-      <ZoneRoom
-        v-for="{ zone, most, taken } in rooms.filter((one) => !away.has(one.zone.id))"
-        :key="`room-${zone.id}`"
-        :zone="zone"
-        :most="most"
-        :taken="taken"
+      <ThingMarks
+        :work="work"
+        :things="things"
+        :dragged="dragged"
+        @follow="(link, itemId) => emit('follow', link, itemId)"
       />
-      <g v-for="{ zone, last } in counts" :key="zone.id" class="told" aria-hidden="true">
-        <rect
-          :x="zone.frame.x + zone.frame.width - 190"
-          :y="zone.frame.y - 22"
-          width="176"
-          height="44"
-          rx="12"
-        />
-        <text :x="zone.frame.x + zone.frame.width - 102" :y="zone.frame.y + 10" text-anchor="middle">
-          {{ countTab(last) }}
-        </text>
-      </g>
+      <ZoneTells :page="page" :things="things" :away="away" />
       <g v-for="cell in cellsUnder" :key="`over-${cell.id}`" class="target" :transform="placed(cell.frame)">
         <path class="aim" :d="tilePath(cell.frame.width, cell.frame.height, 16, 5)" />
       </g>
@@ -469,15 +333,6 @@ function tapped(one: PlacedItem): boolean {
 .target .aim {
   stroke: var(--petrol);
   stroke-width: 9;
-}
-.told rect {
-  fill: var(--saffron-t);
-  stroke: #9a6a10;
-  stroke-width: 2;
-}
-.told text {
-  fill: #5b3c00;
-  font: 700 26px var(--type);
 }
 .sheet {
   position: relative;

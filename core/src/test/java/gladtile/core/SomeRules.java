@@ -1,9 +1,6 @@
 package gladtile.core;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.AnswerTerms;
@@ -25,6 +22,9 @@ import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.answer.ZoneSet;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Page;
+import gladtile.core.page.Zone;
 import gladtile.core.typed.TypedRule;
 import java.util.ArrayList;
 import java.util.List;

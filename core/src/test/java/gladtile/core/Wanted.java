@@ -1,9 +1,6 @@
 package gladtile.core;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Paper;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Decision;
@@ -15,6 +12,9 @@ import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.MoveResult;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Paper;
 import java.time.Instant;
 import java.util.List;
 

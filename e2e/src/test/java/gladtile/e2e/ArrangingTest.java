@@ -10,10 +10,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.KeyboardModifier;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.ShapeForm;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Movement;
+import gladtile.core.page.ShapeForm;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -274,7 +274,7 @@ class ArrangingTest extends OnWorkbench {
         Browser.choice(teacher, "Shape").selectOption("STAR");
         pressInPanel("Hollow", "Enter");
         until(() -> List.of("a", "b", "c").stream()
-                .map(id -> ((gladtile.core.activity.Shape) kept(id)).look())
+                .map(id -> ((gladtile.core.page.Shape) kept(id)).look())
                 .allMatch(look -> look.form() == ShapeForm.STAR && look.fill() == null));
         Browser.look(teacher, "many");
     }

@@ -5,19 +5,19 @@ import static gladtile.e2e.Browser.pieceLike;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import gladtile.core.activity.Dash;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Line;
-import gladtile.core.activity.LineEnd;
-import gladtile.core.activity.LineLook;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.PictureRef;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Shape;
-import gladtile.core.activity.ShapeForm;
-import gladtile.core.activity.ShapeLook;
 import gladtile.core.edit.AddItem;
+import gladtile.core.page.Dash;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Line;
+import gladtile.core.page.LineEnd;
+import gladtile.core.page.LineLook;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Picture;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.Point;
+import gladtile.core.page.Shape;
+import gladtile.core.page.ShapeForm;
+import gladtile.core.page.ShapeLook;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -27,7 +27,7 @@ class BarePiecesTest extends OnWorkbench {
         return new Picture(id, frame, Movement.FREE, id, null, PictureRef.library(code), "OpenMoji", null, null, true);
     }
 
-    private void add(gladtile.core.activity.Item item) {
+    private void add(gladtile.core.page.Item item) {
         int count = school.activity().page("light").orElseThrow().items().size();
         school.edit(new AddItem("light", count, item));
     }

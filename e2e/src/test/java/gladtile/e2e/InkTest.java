@@ -7,11 +7,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import gladtile.core.activity.Dash;
-import gladtile.core.activity.Ink;
-import gladtile.core.activity.Shape;
-import gladtile.core.activity.ShapeForm;
-import gladtile.core.activity.Stroke;
+import gladtile.core.page.Dash;
+import gladtile.core.page.Ink;
+import gladtile.core.page.Shape;
+import gladtile.core.page.ShapeForm;
+import gladtile.core.page.Stroke;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

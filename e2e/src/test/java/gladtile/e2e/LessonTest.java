@@ -9,15 +9,15 @@ import static gladtile.e2e.Browser.pieceLike;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Paper;
-import gladtile.core.activity.WordStyle;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.edit.AddPage;
 import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.RemovePage;
 import gladtile.core.edit.SetTyped;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Paper;
+import gladtile.core.page.WordStyle;
 import gladtile.core.typed.TypedRule;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.accounts.PersonService;
@@ -49,11 +49,11 @@ class LessonTest {
         school = new School(server);
         address = server.address();
         String blank = school.activity().pages().stream()
-                .map(gladtile.core.activity.Page::id)
+                .map(gladtile.core.page.Page::id)
                 .filter(id -> !id.equals("light"))
                 .findFirst()
                 .orElseThrow();
-        gladtile.core.activity.Page planets = new gladtile.core.activity.Page(
+        gladtile.core.page.Page planets = new gladtile.core.page.Page(
                 "planets",
                 "Planets",
                 Paper.PLAIN,

@@ -7,7 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import gladtile.core.activity.Link;
+import gladtile.core.page.Link;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 

@@ -12,12 +12,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.KeyboardModifier;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.PictureRef;
-import gladtile.core.activity.Zone;
 import gladtile.core.edit.AddItem;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Picture;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.Zone;
 import org.junit.jupiter.api.Test;
 
 /** A drop zone that is grouped with a piece moves with it, and what lies in the zone goes along. */

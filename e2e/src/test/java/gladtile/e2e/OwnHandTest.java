@@ -10,17 +10,17 @@ import static gladtile.e2e.Browser.pieceLike;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.BoundingBox;
-import gladtile.core.activity.Dash;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Ink;
-import gladtile.core.activity.InkContent;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Stroke;
-import gladtile.core.activity.Traits;
 import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.StudentTools;
 import gladtile.core.edit.AddItem;
 import gladtile.core.edit.SetTerms;
+import gladtile.core.page.Dash;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Ink;
+import gladtile.core.page.InkContent;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Stroke;
+import gladtile.core.page.Traits;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;
@@ -291,7 +291,7 @@ class OwnHandTest {
         bo.getByLabel(Pattern.compile("^Rub away: Scribble over word")).focus();
         bo.keyboard().press("Enter");
         kept(bo);
-        assertThat(bo.getByText("Rubbed away: Scribble over word")).isVisible();
+        assertThat(bo.getByText("Erased: Scribble over word")).isVisible();
         org.assertj.core.api.Assertions.assertThat(inkIn(bo.locator("svg.doing").screenshot(), 0.13, 0.28))
                 .isLessThan(inkIn(covered, 0.13, 0.28) / 20);
 

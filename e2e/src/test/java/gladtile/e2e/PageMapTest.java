@@ -8,14 +8,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import gladtile.core.activity.Link;
-import gladtile.core.activity.Opens;
-import gladtile.core.activity.PageLinks;
-import gladtile.core.activity.Paper;
 import gladtile.core.edit.AddPage;
 import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetPageLinks;
+import gladtile.core.page.Link;
+import gladtile.core.page.Opens;
+import gladtile.core.page.PageLinks;
+import gladtile.core.page.Paper;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -26,8 +26,8 @@ class PageMapTest extends OnWorkbench {
     @Override
     void prepare() {
         school.edit(new CompositeEdit(List.of(
-                new AddPage(2, gladtile.core.activity.Page.empty("third", "Third")),
-                new AddPage(3, gladtile.core.activity.Page.empty("spare", "Spare")))));
+                new AddPage(2, gladtile.core.page.Page.empty("third", "Third")),
+                new AddPage(3, gladtile.core.page.Page.empty("spare", "Spare")))));
     }
 
     private void toLinks() {
@@ -166,8 +166,7 @@ class PageMapTest extends OnWorkbench {
         List<Edit> edits = new ArrayList<>();
         for (int i = 4; i < 200; i++) {
             edits.add(new AddPage(
-                    i,
-                    gladtile.core.activity.Page.empty("many" + i, "Page " + i).withPaper(Paper.PLAIN)));
+                    i, gladtile.core.page.Page.empty("many" + i, "Page " + i).withPaper(Paper.PLAIN)));
         }
         edits.add(new SetPageLinks("light", PageLinks.USUAL.withTo("many50")));
         school.edit(new CompositeEdit(edits));

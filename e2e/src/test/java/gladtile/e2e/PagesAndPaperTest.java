@@ -13,8 +13,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Paper;
-import gladtile.core.activity.Pattern;
+import gladtile.core.page.Paper;
+import gladtile.core.page.Pattern;
 import java.awt.Color;
 import java.io.IOException;
 import java.util.List;
@@ -26,7 +26,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 class PagesAndPaperTest extends OnWorkbench {
     private List<String> names() {
         return school.activity().pages().stream()
-                .map(gladtile.core.activity.Page::name)
+                .map(gladtile.core.page.Page::name)
                 .toList();
     }
 

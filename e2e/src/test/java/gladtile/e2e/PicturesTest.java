@@ -9,8 +9,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.FilePayload;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.PictureRef;
+import gladtile.core.page.Picture;
+import gladtile.core.page.PictureRef;
 import java.awt.Color;
 import java.util.Base64;
 import java.util.List;
@@ -119,7 +119,7 @@ class PicturesTest extends OnWorkbench {
         teacher.getByLabel("Find pictures by word").fill("telescope");
         picks().locator("img[src*='1F52D']").first().click();
         until(() -> school.activity().page("light").orElseThrow().item("moon").orElseThrow()
-                        instanceof gladtile.core.activity.Picture now
+                        instanceof gladtile.core.page.Picture now
                 && now.picture().name().equals("1F52D")
                 && now.description().equals("telescope"));
         var now = school.activity();

@@ -10,12 +10,12 @@ import com.google.gson.JsonObject;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import gladtile.core.activity.Ink;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Paper;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.Video;
 import gladtile.core.edit.AddPage;
+import gladtile.core.page.Ink;
+import gladtile.core.page.Item;
+import gladtile.core.page.Paper;
+import gladtile.core.page.Picture;
+import gladtile.core.page.Video;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
@@ -56,7 +56,7 @@ class PresentLessonTest {
     void lesson(RealServer server) {
         school = new School(server);
         address = server.address();
-        school.edit(new AddPage(1, new gladtile.core.activity.Page("noon", "Noon", Paper.PLAIN, List.of())));
+        school.edit(new AddPage(1, new gladtile.core.page.Page("noon", "Noon", Paper.PLAIN, List.of())));
         AssignmentService.Given given = (AssignmentService.Given)
                 server.bean(AssignmentService.class).assign(school.teacher, school.activityId, school.classId);
         ada = browser.device(true);
@@ -280,7 +280,7 @@ class PresentLessonTest {
         press("Put on this page");
         wall.waitForCondition(() -> kept().stream()
                 .anyMatch(item -> item instanceof Picture picture
-                        && picture.picture().from() == gladtile.core.activity.PictureRef.From.FILE));
+                        && picture.picture().from() == gladtile.core.page.PictureRef.From.FILE));
         Picture made = (Picture) kept().get(kept().size() - 1);
         assertThat(made.frame().width() / made.frame().height())
                 .isCloseTo(440 / 160.0, org.assertj.core.api.Assertions.within(0.05));

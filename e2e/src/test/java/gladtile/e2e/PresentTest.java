@@ -10,11 +10,11 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.options.BoundingBox;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Paper;
 import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.AddPage;
 import gladtile.core.edit.SetRule;
+import gladtile.core.page.Paper;
 import gladtile.server.lessons.LessonHead;
 import gladtile.server.lessons.LessonService;
 import java.util.List;
@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 class PresentTest extends OnWorkbench {
     @Override
     void prepare() {
-        school.edit(new AddPage(1, new gladtile.core.activity.Page("two", "Second", Paper.PLAIN, List.of())));
+        school.edit(new AddPage(1, new gladtile.core.page.Page("two", "Second", Paper.PLAIN, List.of())));
     }
 
     private void present() {

@@ -6,13 +6,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.check.Finding;
 import gladtile.core.check.PageCheck;
 import gladtile.core.check.Pictures;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Zone;
 import gladtile.server.support.Messages;
 import java.util.List;
 import java.util.Map;
@@ -46,7 +46,7 @@ class StepsTest extends OnWorkbench {
         steps++;
     }
 
-    private gladtile.core.activity.Page page() {
+    private gladtile.core.page.Page page() {
         // Behind the one that was open.
         return school.activity().pages().get(1);
     }

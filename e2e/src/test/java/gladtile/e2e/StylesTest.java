@@ -8,10 +8,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Zone;
-import gladtile.core.activity.ZoneLook;
-import gladtile.core.activity.ZoneScale;
 import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.JudgeTiming;
@@ -24,6 +20,10 @@ import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetFacts;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.edit.SetRule;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Zone;
+import gladtile.core.page.ZoneLook;
+import gladtile.core.page.ZoneScale;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

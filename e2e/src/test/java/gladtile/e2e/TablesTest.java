@@ -8,10 +8,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Page;
-import gladtile.core.activity.Table;
-import gladtile.core.activity.TableCell;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.Decide;
+import gladtile.core.page.Table;
+import gladtile.core.page.TableCell;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;

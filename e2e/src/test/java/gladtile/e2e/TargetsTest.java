@@ -7,27 +7,27 @@ import static gladtile.e2e.Browser.pieceLike;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import gladtile.core.activity.Dash;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Line;
-import gladtile.core.activity.LineEnd;
-import gladtile.core.activity.LineLook;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.PictureRef;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Zone;
-import gladtile.core.activity.ZoneShape;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.AddItem;
 import gladtile.core.edit.Decide;
+import gladtile.core.page.Dash;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Line;
+import gladtile.core.page.LineEnd;
+import gladtile.core.page.LineLook;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Picture;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.Point;
+import gladtile.core.page.Zone;
+import gladtile.core.page.ZoneShape;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Places for labels on a picture, and pictures and lines that take pieces by what is seen of them. */
 class TargetsTest extends OnWorkbench {
-    private gladtile.core.activity.Page page() {
+    private gladtile.core.page.Page page() {
         return school.activity().page("light").orElseThrow();
     }
 

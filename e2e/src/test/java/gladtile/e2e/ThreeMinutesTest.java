@@ -8,10 +8,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Words;
-import gladtile.core.activity.Zone;
+import gladtile.core.page.Item;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Words;
+import gladtile.core.page.Zone;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

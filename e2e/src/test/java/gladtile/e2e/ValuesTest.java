@@ -8,15 +8,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Zone;
-import gladtile.core.activity.ZoneScale;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetFacts;
 import gladtile.core.edit.SetMovement;
 import gladtile.core.edit.SetRule;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Zone;
+import gladtile.core.page.ZoneScale;
 import org.junit.jupiter.api.Test;
 
 /** Pieces that are right at a value: two on a pair of axes, a time of the day, a turn. */

@@ -52,6 +52,10 @@ class ArchitectureTest {
             .resideInAnyPackage("gladtile.server..", "gladtile.tables..", "org.springframework..", "org.jooq..");
 
     @ArchTest
+    static final ArchRule NO_CYCLES_IN_CORE =
+            slices().matching("gladtile.core.(*)..").should().beFreeOfCycles();
+
+    @ArchTest
     static final ArchRule FEATURES_GO_IN_NO_CIRCLE =
             slices().matching("gladtile.server.(*)..").should().beFreeOfCycles();
 
@@ -106,7 +110,7 @@ class ArchitectureTest {
                             "UPLOAD_CHUNK")),
             entry("lessons", Set.of("LESSON", "LESSON_STROKE")),
             entry("library", Set.of("LIBRARY_PART", "LIBRARY_SHARE", "LIBRARY_VERSION")),
-            entry("live", Set.of("MESSAGE")),
+            entry("messages", Set.of("MESSAGE")),
             entry("log", Set.of("ACTIVITY_LOG")),
             entry("notices", Set.of("NOTICE", "OUTBOX")),
             entry("passkeys", Set.of("PASSKEY")),

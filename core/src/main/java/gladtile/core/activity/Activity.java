@@ -6,6 +6,8 @@ import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.message.Message;
+import gladtile.core.page.Opens;
+import gladtile.core.page.Page;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

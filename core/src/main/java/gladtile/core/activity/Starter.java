@@ -4,6 +4,8 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import gladtile.core.message.Message;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.WordWidths;
 import java.util.List;
 import java.util.Map;
 

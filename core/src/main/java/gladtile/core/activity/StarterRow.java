@@ -6,6 +6,7 @@ import com.fasterxml.jackson.annotation.Nulls;
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
 import gladtile.core.message.Message;
+import gladtile.core.page.PictureRef;
 import java.util.List;
 
 /**

@@ -1,10 +1,10 @@
 package gladtile.core.analysis;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
 import gladtile.core.attempt.Outcome;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;

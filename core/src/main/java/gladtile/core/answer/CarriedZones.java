@@ -1,10 +1,10 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Carriers;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Point;
+import gladtile.core.page.Carriers;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Point;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.HashSet;

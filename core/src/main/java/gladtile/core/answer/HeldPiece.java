@@ -1,9 +1,9 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Point;
 import gladtile.core.measure.PieceOutline;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Point;
 import java.util.List;
 
 /** A piece where it is held over a page; what is asked of it by every zone is made once. */

@@ -1,14 +1,14 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Supply;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.Verdict.Count;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Page;
+import gladtile.core.page.Picture;
+import gladtile.core.page.Point;
+import gladtile.core.page.Supply;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

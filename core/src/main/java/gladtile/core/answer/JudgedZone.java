@@ -1,11 +1,11 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Supply;
-import gladtile.core.activity.Zone;
 import gladtile.core.measure.ZoneArea;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Point;
+import gladtile.core.page.Supply;
+import gladtile.core.page.Zone;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.HashSet;

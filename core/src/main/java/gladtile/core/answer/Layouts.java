@@ -1,10 +1,10 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Zone;
 import gladtile.core.measure.Outline;
 import gladtile.core.measure.ZoneArea;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Point;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,13 +1,13 @@
 package gladtile.core.answer;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Line;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.Shape;
-import gladtile.core.activity.Words;
-import gladtile.core.activity.Zone;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Line;
+import gladtile.core.page.Picture;
+import gladtile.core.page.Shape;
+import gladtile.core.page.Words;
+import gladtile.core.page.Zone;
 
 /**
  * How much smaller a piece is drawn in a zone that fits its pieces. It depends on the zone and on the piece alone, so that

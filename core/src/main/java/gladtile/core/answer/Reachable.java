@@ -1,6 +1,6 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Item;
+import gladtile.core.page.Item;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Zone;
-import gladtile.core.activity.ZoneScale;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Point;
+import gladtile.core.page.Zone;
+import gladtile.core.page.ZoneScale;
 import java.math.BigDecimal;
 
 /** What a zone with a scale, or with a pair of axes, makes of the places in it. */

@@ -1,8 +1,8 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Supply;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Supply;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Zone;
+import gladtile.core.page.Item;
+import gladtile.core.page.Zone;
 import java.util.List;
 
 /** Whether a zone has room for everything that may settle in it at one time. */

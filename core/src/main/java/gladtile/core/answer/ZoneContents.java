@@ -1,6 +1,6 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Point;
+import gladtile.core.page.Point;
 import java.util.List;
 
 /** What lies in the zones of a page, as somebody's attempt has it. */

@@ -1,14 +1,14 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Supply;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.Verdict.Count;
 import gladtile.core.answer.Verdict.Missing;
 import gladtile.core.answer.Verdict.Rests;
 import gladtile.core.answer.Verdict.Says;
 import gladtile.core.answer.ZoneCondition.Candidate;
+import gladtile.core.page.Item;
+import gladtile.core.page.Point;
+import gladtile.core.page.Supply;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Supply;
+import gladtile.core.page.Point;
+import gladtile.core.page.Supply;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

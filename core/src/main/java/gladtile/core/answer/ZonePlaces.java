@@ -1,11 +1,11 @@
 package gladtile.core.answer;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Supply;
 import gladtile.core.answer.Verdict.Rests;
 import gladtile.core.answer.Verdict.Says;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Point;
+import gladtile.core.page.Supply;
 import java.util.ArrayList;
 import java.util.List;
 

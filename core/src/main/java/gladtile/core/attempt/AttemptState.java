@@ -2,13 +2,13 @@ package gladtile.core.attempt;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
-import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
 import gladtile.core.answer.ZoneContents;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Supply;
 import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;

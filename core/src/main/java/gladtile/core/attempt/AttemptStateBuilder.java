@@ -1,11 +1,11 @@
 package gladtile.core.attempt;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
 import gladtile.core.answer.Verdict;
 import gladtile.core.answer.ZoneContents;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Supply;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,9 +1,9 @@
 package gladtile.core.attempt;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Point;
 import gladtile.core.answer.CarriedZones;
 import gladtile.core.answer.Judge;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Point;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;

@@ -1,8 +1,5 @@
 package gladtile.core.attempt;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Supply;
 import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.Judge;
 import gladtile.core.answer.Judge.Checked;
@@ -18,6 +15,9 @@ import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Supply;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package gladtile.core.attempt;
 
-import gladtile.core.activity.Opens;
 import gladtile.core.message.Message;
+import gladtile.core.page.Opens;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;

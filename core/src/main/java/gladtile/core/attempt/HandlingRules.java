@@ -1,13 +1,13 @@
 package gladtile.core.attempt;
 
-import gladtile.core.activity.Cover;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Note;
-import gladtile.core.activity.Supply;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Cover;
+import gladtile.core.page.Item;
+import gladtile.core.page.Note;
+import gladtile.core.page.Supply;
 import java.util.Optional;
 
 /** Turning things over, sliding covers and writing on notes: what no zone judges. */

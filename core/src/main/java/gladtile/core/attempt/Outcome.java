@@ -2,7 +2,7 @@ package gladtile.core.attempt;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
-import gladtile.core.activity.Supply;
+import gladtile.core.page.Supply;
 
 /**
  * One thing that a move had judged: a piece in a zone, a gap, or a zone that is solved as one.

@@ -1,12 +1,12 @@
 package gladtile.core.attempt;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.Stroke;
 import gladtile.core.answer.StudentTools;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Stroke;
 import java.util.Optional;
 import java.util.Set;
 

@@ -1,10 +1,10 @@
 package gladtile.core.attempt;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Link;
-import gladtile.core.activity.LinkSource;
-import gladtile.core.activity.Opens;
-import gladtile.core.activity.Page;
+import gladtile.core.page.Link;
+import gladtile.core.page.LinkSource;
+import gladtile.core.page.Opens;
+import gladtile.core.page.Page;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;

@@ -1,7 +1,7 @@
 package gladtile.core.attempt;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import gladtile.core.activity.Supply;
+import gladtile.core.page.Supply;
 import java.time.Instant;
 import java.util.Map;
 import java.util.Set;

@@ -1,9 +1,5 @@
 package gladtile.core.attempt;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
 import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.Verdict;
@@ -12,6 +8,10 @@ import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Point;
+import gladtile.core.page.Supply;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -2,8 +2,8 @@ package gladtile.core.attempt;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
-import gladtile.core.activity.FileRef;
 import gladtile.core.message.Message;
+import gladtile.core.page.FileRef;
 
 /**
  * What a student said.

@@ -1,9 +1,9 @@
 package gladtile.core.attempt;
 
-import gladtile.core.activity.Supply;
 import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.Verdict;
+import gladtile.core.page.Supply;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;

@@ -1,12 +1,12 @@
 package gladtile.core.attempt;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Page;
 import gladtile.core.measure.Outline;
 import gladtile.core.measure.ZoneArea;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Page;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;

@@ -1,8 +1,5 @@
 package gladtile.core.attempt;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Supply;
 import gladtile.core.answer.Judge;
 import gladtile.core.answer.SolutionPolicy;
 import gladtile.core.answer.TypedKey;
@@ -11,6 +8,9 @@ import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Point;
+import gladtile.core.page.Supply;
 import gladtile.core.typed.TypedSolution;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,8 +1,8 @@
 package gladtile.core.attempt;
 
-import gladtile.core.activity.Point;
 import gladtile.core.answer.PlacedPiece;
 import gladtile.core.answer.ZoneContents;
+import gladtile.core.page.Point;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

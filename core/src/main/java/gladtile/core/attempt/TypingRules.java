@@ -1,7 +1,5 @@
 package gladtile.core.attempt;
 
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Item;
 import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.Verdict;
@@ -10,6 +8,8 @@ import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.MoveResult.Refused;
 import gladtile.core.attempt.MoveResult.Rule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Item;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
 import java.util.List;

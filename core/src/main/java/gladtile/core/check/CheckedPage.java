@@ -1,16 +1,16 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Carriers;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.measure.Outline;
 import gladtile.core.measure.ZoneArea;
 import gladtile.core.message.Message;
 import gladtile.core.message.Wording;
+import gladtile.core.page.Carriers;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,15 +1,15 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.WordContent;
-import gladtile.core.activity.WordLine;
-import gladtile.core.activity.WordStyle;
-import gladtile.core.activity.Words;
 import gladtile.core.edit.Edit;
 import gladtile.core.measure.Contrast;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Point;
+import gladtile.core.page.WordContent;
+import gladtile.core.page.WordLine;
+import gladtile.core.page.WordStyle;
+import gladtile.core.page.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -1,8 +1,5 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Decide;
@@ -10,6 +7,9 @@ import gladtile.core.edit.Edit;
 import gladtile.core.edit.RemoveItem;
 import gladtile.core.edit.SetFacts;
 import gladtile.core.message.Message;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Item;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,9 +1,6 @@
 package gladtile.core.check;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.ZoneCapacity;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.CompositeEdit;
@@ -11,6 +8,9 @@ import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.Outline;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.List;
 

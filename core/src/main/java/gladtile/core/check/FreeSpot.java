@@ -1,9 +1,9 @@
 package gladtile.core.check;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
 import gladtile.core.measure.Outline;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,13 +1,13 @@
 package gladtile.core.check;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.WordStyle;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.WordFit;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Gap;
+import gladtile.core.page.WordStyle;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
 import gladtile.core.typed.TypedRule;

@@ -1,12 +1,6 @@
 package gladtile.core.check;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.LinkSource;
-import gladtile.core.activity.Opens;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.TypedKey;
@@ -17,6 +11,12 @@ import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetPageLinks;
 import gladtile.core.edit.SetTraits;
 import gladtile.core.message.Message;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Item;
+import gladtile.core.page.LinkSource;
+import gladtile.core.page.Opens;
+import gladtile.core.page.Page;
+import gladtile.core.page.Zone;
 import gladtile.core.pagemap.PageMap;
 import java.util.ArrayList;
 import java.util.HashSet;

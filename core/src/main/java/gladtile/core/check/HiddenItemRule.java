@@ -1,11 +1,11 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Link;
-import gladtile.core.activity.LinkSource;
-import gladtile.core.activity.Video;
 import gladtile.core.edit.SetTraits;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Link;
+import gladtile.core.page.LinkSource;
+import gladtile.core.page.Video;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;

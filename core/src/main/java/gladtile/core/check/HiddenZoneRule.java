@@ -1,10 +1,10 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Zone;
-import gladtile.core.activity.ZoneLook;
 import gladtile.core.edit.SetBody;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Zone;
+import gladtile.core.page.ZoneLook;
 import java.util.List;
 
 /** Hidden drop zones where nothing that is seen tells that something goes there. */

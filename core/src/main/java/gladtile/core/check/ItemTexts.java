@@ -1,18 +1,18 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Note;
-import gladtile.core.activity.Shape;
-import gladtile.core.activity.Table;
-import gladtile.core.activity.TableCell;
-import gladtile.core.activity.WordContent;
-import gladtile.core.activity.WordStyle;
-import gladtile.core.activity.Words;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetWords;
 import gladtile.core.measure.WordFit;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Item;
+import gladtile.core.page.Note;
+import gladtile.core.page.Shape;
+import gladtile.core.page.Table;
+import gladtile.core.page.TableCell;
+import gladtile.core.page.WordContent;
+import gladtile.core.page.WordStyle;
+import gladtile.core.page.Words;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -70,7 +70,7 @@ final class ItemTexts {
         }
         if (item instanceof Words words) {
             WordFit fit = fitted(words.content(), change, item.frame().width());
-            var frame = new gladtile.core.activity.Frame(
+            var frame = new gladtile.core.page.Frame(
                     item.frame().x(),
                     item.frame().y(),
                     fit.width(),

@@ -1,16 +1,16 @@
 package gladtile.core.check;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Link;
-import gladtile.core.activity.LinkSource;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.PageLinks;
-import gladtile.core.activity.WebAddress;
-import gladtile.core.activity.WordContent;
 import gladtile.core.edit.SetPageLinks;
 import gladtile.core.edit.SetTraits;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Link;
+import gladtile.core.page.LinkSource;
+import gladtile.core.page.Page;
+import gladtile.core.page.PageLinks;
+import gladtile.core.page.WebAddress;
+import gladtile.core.page.WordContent;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

@@ -1,17 +1,17 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Area;
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Ink;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.Video;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetDescription;
 import gladtile.core.message.Message;
+import gladtile.core.page.Area;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Ink;
+import gladtile.core.page.Item;
+import gladtile.core.page.Picture;
+import gladtile.core.page.Video;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -1,12 +1,12 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Zone;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.Outline;
 import gladtile.core.measure.ZoneArea;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,11 +1,11 @@
 package gladtile.core.check;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.edit.SetTerms;
 import gladtile.core.message.Message;
 import gladtile.core.message.Wording;
+import gladtile.core.page.Page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;

@@ -1,9 +1,9 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.ZoneSet;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;

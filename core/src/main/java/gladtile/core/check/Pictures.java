@@ -1,6 +1,6 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.PictureRef;
+import gladtile.core.page.PictureRef;
 import java.util.Optional;
 
 /** Where the colours of pictures come from. */

@@ -1,16 +1,16 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetMovement;
 import gladtile.core.edit.SetTraits;
 import gladtile.core.measure.ZoneArea;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Point;
+import gladtile.core.page.Zone;
 import java.util.List;
 
 /** A piece that belongs in a zone which it cannot be moved to. */

@@ -1,14 +1,14 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Words;
-import gladtile.core.activity.Zone;
 import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.MoveDepth;
 import gladtile.core.measure.Outline;
 import gladtile.core.message.Message;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Item;
+import gladtile.core.page.Words;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

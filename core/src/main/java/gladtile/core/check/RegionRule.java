@@ -1,7 +1,5 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Region;
 import gladtile.core.answer.Regions;
@@ -10,6 +8,8 @@ import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetRule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

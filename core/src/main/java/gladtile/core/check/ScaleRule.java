@@ -1,13 +1,13 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Zone;
-import gladtile.core.activity.ZoneScale;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.SetBody;
 import gladtile.core.edit.SetRule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Zone;
+import gladtile.core.page.ZoneScale;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;

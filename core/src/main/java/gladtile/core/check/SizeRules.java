@@ -1,16 +1,16 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Look;
-import gladtile.core.activity.Span;
-import gladtile.core.activity.Table;
-import gladtile.core.activity.WordContent;
-import gladtile.core.activity.WordStyle;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.measure.Similarity;
 import gladtile.core.message.Message;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Item;
+import gladtile.core.page.Look;
+import gladtile.core.page.Span;
+import gladtile.core.page.Table;
+import gladtile.core.page.WordContent;
+import gladtile.core.page.WordStyle;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,10 +1,10 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.edit.SetMovement;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Movement;
 import java.util.List;
 
 /** Pieces that are right at a turn which students cannot give them. */

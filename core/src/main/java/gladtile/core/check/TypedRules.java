@@ -1,9 +1,9 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Gap;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.edit.SetTyped;
 import gladtile.core.message.Message;
+import gladtile.core.page.Gap;
 import gladtile.core.typed.Typed;
 import gladtile.core.typed.TypedJudge;
 import gladtile.core.typed.TypedRule;

@@ -1,8 +1,5 @@
 package gladtile.core.check;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Supply;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.Reachable;
 import gladtile.core.answer.Sequence;
@@ -11,6 +8,9 @@ import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.SetRule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Supply;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;

@@ -1,11 +1,11 @@
 package gladtile.core.edit;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Words;
-import gladtile.core.activity.Zone;
 import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Words;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;

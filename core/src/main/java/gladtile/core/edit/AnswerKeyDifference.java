@@ -1,12 +1,12 @@
 package gladtile.core.edit;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

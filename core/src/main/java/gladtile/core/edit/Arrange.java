@@ -2,9 +2,9 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
 import gladtile.core.measure.Arrangement;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

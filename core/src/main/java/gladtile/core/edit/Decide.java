@@ -2,11 +2,11 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
 import java.util.Set;
 
 /** Sets one cell of the answer key: one piece in one zone of the same page. */

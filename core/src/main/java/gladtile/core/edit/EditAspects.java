@@ -1,12 +1,12 @@
 package gladtile.core.edit;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.CommonProperties;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Page;
 import gladtile.core.message.Message;
+import gladtile.core.page.CommonProperties;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Page;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

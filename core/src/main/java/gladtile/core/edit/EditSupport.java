@@ -1,11 +1,11 @@
 package gladtile.core.edit;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
 import java.util.function.Function;
 
 /** What the edits share: finding their page or item, and refusing where it is not there. */

@@ -1,11 +1,7 @@
 package gladtile.core.edit;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
 import gladtile.core.activity.Passage;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Sequence;
@@ -13,6 +9,10 @@ import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.answer.ZoneSet;
 import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

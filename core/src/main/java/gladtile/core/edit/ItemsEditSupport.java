@@ -2,10 +2,10 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
 import gladtile.core.edit.EditResult.Applied;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;

@@ -2,8 +2,8 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Page;
 import gladtile.core.message.Message;
+import gladtile.core.page.Page;
 
 /** Names a page. */
 public record RenamePage(String pageId, String name) implements PageEdit {

@@ -2,14 +2,14 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.json.FieldMerge;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

@@ -2,8 +2,8 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
 
 /** Says what a screen reader reads of an item. */
 public record SetDescription(String pageId, String itemId, String description) implements OneItemEdit {

@@ -2,12 +2,12 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.json.FieldMerge;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
 
 /** Sets a piece's labels and value, and whether it belongs nowhere. */
 public record SetFacts(String pageId, String itemId, PieceFacts facts) implements OneItemEdit {

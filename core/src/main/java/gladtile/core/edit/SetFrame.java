@@ -2,9 +2,9 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
 
 /** Moves, resizes or turns an item. */
 public record SetFrame(String pageId, String itemId, Frame frame) implements OneItemEdit {

@@ -2,11 +2,11 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Movement;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -3,10 +3,10 @@ package gladtile.core.edit;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.PageLinks;
 import gladtile.core.json.FieldMerge;
 import gladtile.core.message.Message;
+import gladtile.core.page.Page;
+import gladtile.core.page.PageLinks;
 
 /** Sets where one goes on from a page and where it stands on the map. @param links absent for the usual */
 public record SetPageLinks(

@@ -3,9 +3,9 @@ package gladtile.core.edit;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.WordStyle;
 import gladtile.core.message.Message;
+import gladtile.core.page.Page;
+import gladtile.core.page.WordStyle;
 
 /** Says how new boxes of words on a page look. @param words absent for the usual style */
 public record SetPageWords(

@@ -2,10 +2,10 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Paper;
 import gladtile.core.json.FieldMerge;
 import gladtile.core.message.Message;
+import gladtile.core.page.Page;
+import gladtile.core.page.Paper;
 
 /** Gives a page another paper. */
 public record SetPaper(String pageId, Paper paper) implements PageEdit {

@@ -2,11 +2,11 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Page;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.json.FieldMerge;
 import gladtile.core.message.Message;
+import gladtile.core.page.Page;
 import java.util.Set;
 
 /** Says how a drop zone answers. */

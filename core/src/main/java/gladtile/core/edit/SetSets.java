@@ -2,10 +2,10 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.ZoneSet;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.message.Message;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashSet;

@@ -2,10 +2,10 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Traits;
 import gladtile.core.json.FieldMerge;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Traits;
 
 /** Sets how see-through an item is, its groups, its supply and its other side. */
 public record SetTraits(String pageId, String itemId, Traits traits) implements OneItemEdit {

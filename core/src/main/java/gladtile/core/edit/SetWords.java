@@ -2,11 +2,11 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.WordContent;
-import gladtile.core.activity.Words;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.WordContent;
+import gladtile.core.page.Words;
 
 /** Changes what a box of words says, with the frame it then needs. */
 public record SetWords(String pageId, String itemId, WordContent content, Frame frame) implements OneItemEdit {

@@ -2,8 +2,8 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Zone;
 import gladtile.core.message.Message;
+import gladtile.core.page.Zone;
 
 /** Writes at the top of a drop zone. */
 public record SetZoneLabel(String pageId, String itemId, String label) implements OneItemEdit {

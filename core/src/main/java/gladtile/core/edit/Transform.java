@@ -2,10 +2,10 @@ package gladtile.core.edit;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Point;
 import gladtile.core.measure.Similarity;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Point;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

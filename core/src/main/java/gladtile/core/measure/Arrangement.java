@@ -1,6 +1,6 @@
 package gladtile.core.measure;
 
-import gladtile.core.activity.Frame;
+import gladtile.core.page.Frame;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -2,7 +2,7 @@ package gladtile.core.measure;
 
 import com.ibm.icu.text.BreakIterator;
 import com.ibm.icu.util.ULocale;
-import gladtile.core.activity.WordWidths;
+import gladtile.core.page.WordWidths;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;

@@ -1,7 +1,7 @@
 package gladtile.core.measure;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Point;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,6 @@
 package gladtile.core.measure;
 
-import gladtile.core.activity.Frame;
+import gladtile.core.page.Frame;
 
 /** The upright box on the page that a frame takes up, its turn included, in page units. */
 public record Outline(double left, double top, double right, double bottom) {

@@ -1,10 +1,10 @@
 package gladtile.core.measure;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Shape;
-import gladtile.core.activity.ShapeForm;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Point;
+import gladtile.core.page.Shape;
+import gladtile.core.page.ShapeForm;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package gladtile.core.measure;
 
-import gladtile.core.activity.Point;
+import gladtile.core.page.Point;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,8 +1,8 @@
 package gladtile.core.measure;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Point;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Point;
 
 /**
  * Scales and turns about a point, then moves. A box stays a box under it, however it is turned, which it would not if

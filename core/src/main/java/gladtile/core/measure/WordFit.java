@@ -2,10 +2,10 @@ package gladtile.core.measure;
 
 import com.ibm.icu.text.BreakIterator;
 import com.ibm.icu.util.ULocale;
-import gladtile.core.activity.WordContent;
-import gladtile.core.activity.WordLine;
-import gladtile.core.activity.WordStyle;
-import gladtile.core.activity.WordWidths;
+import gladtile.core.page.WordContent;
+import gladtile.core.page.WordLine;
+import gladtile.core.page.WordStyle;
+import gladtile.core.page.WordWidths;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;

@@ -1,6 +1,6 @@
 package gladtile.core.pagemap;
 
-import gladtile.core.activity.MapSpot;
+import gladtile.core.page.MapSpot;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;

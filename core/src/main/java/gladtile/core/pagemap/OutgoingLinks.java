@@ -1,11 +1,11 @@
 package gladtile.core.pagemap;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Link;
-import gladtile.core.activity.LinkSource;
-import gladtile.core.activity.Opens;
-import gladtile.core.activity.Page;
 import gladtile.core.message.Message;
+import gladtile.core.page.Link;
+import gladtile.core.page.LinkSource;
+import gladtile.core.page.Opens;
+import gladtile.core.page.Page;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,7 +1,7 @@
 package gladtile.core.pagemap;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Page;
+import gladtile.core.page.Page;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -1,7 +1,7 @@
 package gladtile.core.present;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.Point;
+import gladtile.core.page.Point;
 import java.util.ArrayList;
 import java.util.List;
 

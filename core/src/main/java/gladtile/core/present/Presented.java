@@ -1,12 +1,12 @@
 package gladtile.core.present;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Passage;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.AnswerTerms;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.PageLinks;
 import java.util.List;
 
 /**

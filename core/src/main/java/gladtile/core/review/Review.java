@@ -3,7 +3,7 @@ package gladtile.core.review;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import gladtile.core.Bounds;
-import gladtile.core.activity.FileRef;
+import gladtile.core.page.FileRef;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;

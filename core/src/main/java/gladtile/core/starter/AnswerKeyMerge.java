@@ -2,8 +2,6 @@ package gladtile.core.starter;
 
 import static gladtile.core.starter.Remake.kept;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.PieceFacts;
@@ -11,6 +9,8 @@ import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.answer.ZoneSet;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;

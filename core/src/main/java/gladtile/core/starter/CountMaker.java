@@ -1,12 +1,12 @@
 package gladtile.core.starter;
 
-import gladtile.core.activity.Frame;
 import gladtile.core.activity.StarterRow;
-import gladtile.core.activity.Supply;
-import gladtile.core.activity.Traits;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Supply;
+import gladtile.core.page.Traits;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,13 +1,13 @@
 package gladtile.core.starter;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.WordStyle;
-import gladtile.core.activity.WordWidths;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.measure.WordFit;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.WordStyle;
+import gladtile.core.page.WordWidths;
 import gladtile.core.starter.Starters.Making;
 import gladtile.core.typed.TypedRule;
 import java.util.ArrayList;

@@ -1,13 +1,13 @@
 package gladtile.core.starter;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Sequence;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -112,10 +112,10 @@ final class LettersMaker {
     private static boolean clue(Making making, PageDraft sheet, StarterRow row, double y, double height) {
         if (row.picture(0) != null) {
             double side = height;
-            sheet.item(new gladtile.core.activity.Picture(
+            sheet.item(new gladtile.core.page.Picture(
                     sheet.ids().item("clue " + sheet.called(row.cell(0))),
                     Frame.of(PageDraft.LEFT + (CLUE - side) / 2, y, side, side),
-                    gladtile.core.activity.Movement.FIXED,
+                    gladtile.core.page.Movement.FIXED,
                     row.cell(1).isEmpty() ? making.words("starter.name.to-write") : row.cell(1),
                     row.picture(0),
                     PageDraft.CREDIT));

@@ -2,9 +2,9 @@ package gladtile.core.starter;
 
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.MadeFrom;
-import gladtile.core.activity.Page;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.message.Message;
+import gladtile.core.page.Page;
 import java.util.List;
 
 /** Pages made from a list, as ordinary pages, with what belongs where; or why none could be made. */

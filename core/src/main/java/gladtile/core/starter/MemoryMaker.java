@@ -1,13 +1,13 @@
 package gladtile.core.starter;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.StarterRow;
-import gladtile.core.activity.Words;
 import gladtile.core.answer.ZoneSet;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Movement;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.Words;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;

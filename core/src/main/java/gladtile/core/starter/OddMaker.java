@@ -1,10 +1,10 @@
 package gladtile.core.starter;
 
-import gladtile.core.activity.Frame;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;

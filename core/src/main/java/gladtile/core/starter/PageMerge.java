@@ -3,11 +3,11 @@ package gladtile.core.starter;
 import static gladtile.core.starter.Remake.kept;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.CommonProperties;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
 import gladtile.core.message.Message;
+import gladtile.core.page.CommonProperties;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,10 +1,10 @@
 package gladtile.core.starter;
 
-import gladtile.core.activity.Frame;
 import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.List;
@@ -69,10 +69,10 @@ final class PairMaker {
             Frame name = Frame.of(x, y, NAME, rowHeight - 16);
             if (row.picture(0) != null) {
                 double side = rowHeight - 20;
-                sheet.item(new gladtile.core.activity.Picture(
+                sheet.item(new gladtile.core.page.Picture(
                         sheet.ids().item("shown " + sheet.called(row.cell(0))),
                         Frame.of(x + (NAME - side) / 2, y, side, side),
-                        gladtile.core.activity.Movement.FIXED,
+                        gladtile.core.page.Movement.FIXED,
                         row.cell(0),
                         row.picture(0),
                         PageDraft.CREDIT));

@@ -1,15 +1,15 @@
 package gladtile.core.starter;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Item;
 import gladtile.core.activity.MadeFrom;
 import gladtile.core.activity.Starter;
 import gladtile.core.activity.StarterKind;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.TypedKey;
 import gladtile.core.message.Message;
 import gladtile.core.message.Wording;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Item;
+import gladtile.core.page.Zone;
 import gladtile.core.typed.TypedRule;
 import java.util.ArrayList;
 import java.util.HashSet;

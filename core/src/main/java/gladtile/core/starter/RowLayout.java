@@ -1,6 +1,6 @@
 package gladtile.core.starter;
 
-import gladtile.core.activity.Frame;
+import gladtile.core.page.Frame;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,13 +1,13 @@
 package gladtile.core.starter;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
 import gladtile.core.activity.StarterRow;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.ZoneCapacity;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Zone;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;

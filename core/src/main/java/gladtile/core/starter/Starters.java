@@ -1,13 +1,13 @@
 package gladtile.core.starter;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.Page;
 import gladtile.core.activity.Starter;
 import gladtile.core.activity.StarterKind;
 import gladtile.core.activity.StarterRow;
-import gladtile.core.activity.WordWidths;
 import gladtile.core.message.Message;
 import gladtile.core.message.Wording;
+import gladtile.core.page.Page;
+import gladtile.core.page.WordWidths;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

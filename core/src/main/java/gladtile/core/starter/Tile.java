@@ -1,10 +1,10 @@
 package gladtile.core.starter;
 
-import gladtile.core.activity.WordContent;
-import gladtile.core.activity.WordLine;
-import gladtile.core.activity.WordStyle;
-import gladtile.core.activity.WordWidths;
 import gladtile.core.measure.WordFit;
+import gladtile.core.page.WordContent;
+import gladtile.core.page.WordLine;
+import gladtile.core.page.WordStyle;
+import gladtile.core.page.WordWidths;
 import java.util.List;
 
 /** Words on a tile, as large as there is room for them. */

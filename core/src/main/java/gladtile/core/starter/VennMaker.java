@@ -1,15 +1,15 @@
 package gladtile.core.starter;
 
-import gladtile.core.activity.Frame;
 import gladtile.core.activity.StarterRow;
-import gladtile.core.activity.Zone;
-import gladtile.core.activity.ZoneLook;
-import gladtile.core.activity.ZoneShape;
 import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.RejectAction;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Zone;
+import gladtile.core.page.ZoneLook;
+import gladtile.core.page.ZoneShape;
 import gladtile.core.starter.Starters.Making;
 import java.util.ArrayList;
 import java.util.Collections;

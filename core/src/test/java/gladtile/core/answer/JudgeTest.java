@@ -5,13 +5,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import gladtile.core.Some;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Paper;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.Verdict.Rests;
 import gladtile.core.answer.Verdict.Says;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Paper;
+import gladtile.core.page.Zone;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,11 +2,11 @@ package gladtile.core.answer;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Zone;
-import gladtile.core.activity.ZoneShape;
 import gladtile.core.measure.ZoneArea;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Point;
+import gladtile.core.page.Zone;
+import gladtile.core.page.ZoneShape;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -95,11 +95,8 @@ class LayoutsTest {
             int across = (int) Math.floor((width - 2 * Slots.GAP + Slots.GAP) / (size.width() + Slots.GAP));
             int down = (int) Math.floor((height - 2 * Slots.GAP + Slots.GAP) / (size.height() + Slots.GAP));
             Zone zone = zone(width, height).withLook(null);
-            Zone bare = zone.withLook(new gladtile.core.activity.ZoneLook(
-                    gladtile.core.activity.ZoneLook.Kind.TRAY,
-                    null,
-                    null,
-                    gladtile.core.activity.ZoneLook.LabelPlace.NONE));
+            Zone bare = zone.withLook(new gladtile.core.page.ZoneLook(
+                    gladtile.core.page.ZoneLook.Kind.TRAY, null, null, gladtile.core.page.ZoneLook.LabelPlace.NONE));
             assertThat(filled(bare, PieceLayout.ROW, 500, size)).hasSize(across);
             assertThat(filled(bare, PieceLayout.COLUMN, 500, size)).hasSize(down);
             assertThat(filled(bare, PieceLayout.GRID, 5_000, size)).hasSize(across * down);

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Some;
 import gladtile.core.Wanted;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
 import gladtile.core.answer.Verdict.Says;
 import gladtile.core.attempt.Score;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
 import gladtile.core.typed.TypedJudge;
 import gladtile.core.typed.TypedRule;
 import gladtile.core.typed.TypedRule.Counts;

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Some;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Paper;
 import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.MoveResult.Made;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Paper;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

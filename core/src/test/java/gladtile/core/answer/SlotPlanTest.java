@@ -3,8 +3,8 @@ package gladtile.core.answer;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Some;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Zone;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -69,7 +69,7 @@ class SlotPlanTest {
     void in_any_order_of_arrival_planned_pieces_settle_apart() {
         Random random = new Random(9);
         for (int round = 0; round < 60; round++) {
-            List<gladtile.core.activity.Item> items = new ArrayList<>();
+            List<gladtile.core.page.Item> items = new ArrayList<>();
             items.add(Some.zone("z", 50, 50, 700, 420));
             List<String> ids = new ArrayList<>();
             for (int i = 0; i < 8; i++) {
@@ -77,7 +77,7 @@ class SlotPlanTest {
                 Frame size = Frame.of(40 * i, 800, 50 + 30 * random.nextInt(4), 50 + 20 * random.nextInt(4));
                 items.add(Some.piece("p" + i, 0, 0).withFrame(size));
             }
-            var page = gladtile.core.Wanted.page(items.toArray(new gladtile.core.activity.Item[0]))
+            var page = gladtile.core.Wanted.page(items.toArray(new gladtile.core.page.Item[0]))
                     .belongs("z", ids.toArray(new String[0]));
             java.util.Collections.shuffle(ids, random);
             for (String id : ids) {

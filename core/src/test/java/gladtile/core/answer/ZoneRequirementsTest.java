@@ -6,12 +6,12 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import gladtile.core.OutOfBounds;
 import gladtile.core.Some;
 import gladtile.core.Wanted;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Supply;
-import gladtile.core.activity.Traits;
 import gladtile.core.answer.Verdict.Rests;
 import gladtile.core.answer.Verdict.Says;
 import gladtile.core.attempt.Act;
+import gladtile.core.page.Item;
+import gladtile.core.page.Supply;
+import gladtile.core.page.Traits;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -120,8 +120,8 @@ class ZoneRequirementsTest {
 
     private static Item piece(String id, String text, double x) {
         return Some.words(id, text)
-                .withFrame(gladtile.core.activity.Frame.of(x, 800, 80, 80))
-                .withMovement(gladtile.core.activity.Movement.FREE);
+                .withFrame(gladtile.core.page.Frame.of(x, 800, 80, 80))
+                .withMovement(gladtile.core.page.Movement.FREE);
     }
 
     @Test

@@ -5,10 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gladtile.core.Some;
 import gladtile.core.SomeRules;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.Decision;
@@ -18,6 +14,10 @@ import gladtile.core.answer.SolutionPolicy;
 import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.attempt.MoveResult.Made;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -97,7 +97,7 @@ class PlacesTellNothingTest {
         Page page = new Page(
                 "p1",
                 "Sky",
-                gladtile.core.activity.Paper.PLAIN,
+                gladtile.core.page.Paper.PLAIN,
                 List.of(Some.zone("z", 0, 0, 400, 300), Some.piece("a", 0, 800)));
         AnswerKey key = AnswerKey.EMPTY
                 .with("z", "a", Decision.BELONGS)

@@ -4,30 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Some;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.FileRef;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Link;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Note;
-import gladtile.core.activity.Opens;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.PageLinks;
-import gladtile.core.activity.Paper;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.PictureRef;
-import gladtile.core.activity.Shape;
-import gladtile.core.activity.ShapeForm;
-import gladtile.core.activity.ShapeLook;
-import gladtile.core.activity.Supply;
-import gladtile.core.activity.Table;
-import gladtile.core.activity.TableCell;
-import gladtile.core.activity.Traits;
-import gladtile.core.activity.Video;
-import gladtile.core.activity.WordStyle;
-import gladtile.core.activity.Words;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.Sequence;
@@ -36,6 +12,30 @@ import gladtile.core.answer.ZoneRequirements;
 import gladtile.core.answer.ZoneRule;
 import gladtile.core.check.Finding.Kind;
 import gladtile.core.measure.WordFit;
+import gladtile.core.page.FileRef;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Gap;
+import gladtile.core.page.Item;
+import gladtile.core.page.Link;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Note;
+import gladtile.core.page.Opens;
+import gladtile.core.page.Page;
+import gladtile.core.page.PageLinks;
+import gladtile.core.page.Paper;
+import gladtile.core.page.Picture;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.Shape;
+import gladtile.core.page.ShapeForm;
+import gladtile.core.page.ShapeLook;
+import gladtile.core.page.Supply;
+import gladtile.core.page.Table;
+import gladtile.core.page.TableCell;
+import gladtile.core.page.Traits;
+import gladtile.core.page.Video;
+import gladtile.core.page.WordStyle;
+import gladtile.core.page.Words;
+import gladtile.core.page.Zone;
 import gladtile.core.typed.TypedRule;
 import gladtile.core.typed.TypedRule.Notation;
 import java.util.ArrayList;
@@ -430,7 +430,7 @@ class PageCheckCorpusTest {
     }
 
     private static Item sign(Frame frame, WordFit words) {
-        ShapeLook look = new ShapeLook(ShapeForm.RECTANGLE, 4, "#ffffff", null, 4, gladtile.core.activity.Dash.SOLID);
+        ShapeLook look = new ShapeLook(ShapeForm.RECTANGLE, 4, "#ffffff", null, 4, gladtile.core.page.Dash.SOLID);
         return new Shape("sign", frame, Movement.FIXED, "A sign", null, look, words.content());
     }
 
@@ -503,7 +503,7 @@ class PageCheckCorpusTest {
     }
 
     private static Item box(Frame frame) {
-        ShapeLook look = new ShapeLook(ShapeForm.RECTANGLE, 4, "#ffffff", null, 4, gladtile.core.activity.Dash.SOLID);
+        ShapeLook look = new ShapeLook(ShapeForm.RECTANGLE, 4, "#ffffff", null, 4, gladtile.core.page.Dash.SOLID);
         return new Shape("cover", frame, Movement.FIXED, "A box", null, look, null);
     }
 

@@ -5,12 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import gladtile.core.Some;
 import gladtile.core.SomeRules;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Paper;
-import gladtile.core.activity.Traits;
 import gladtile.core.answer.AcceptAction;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.answer.AnswerTerms;
@@ -26,6 +20,12 @@ import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.json.Json;
 import gladtile.core.measure.Arrangement;
 import gladtile.core.message.Message;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Item;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Page;
+import gladtile.core.page.Paper;
+import gladtile.core.page.Traits;
 import gladtile.core.typed.TypedRule;
 import java.util.List;
 import java.util.Optional;
@@ -89,8 +89,8 @@ class HistoryLawsTest {
         Edit gap = new AddItem(
                 "p1",
                 0,
-                new gladtile.core.activity.Gap(
-                        "typed", Frame.of(20, 20, 200, 60), "Moon", null, gladtile.core.activity.WordStyle.PLAIN));
+                new gladtile.core.page.Gap(
+                        "typed", Frame.of(20, 20, 200, 60), "Moon", null, gladtile.core.page.WordStyle.PLAIN));
         Edit free = new SetMovement("p1", "title", Movement.FREE);
         List<List<Edit>> cases = List.of(
                 List.of(page, new AddItem("p3", 0, Some.piece("venus", 1, 1))),

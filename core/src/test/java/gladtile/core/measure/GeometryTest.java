@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import gladtile.core.Some;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Point;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

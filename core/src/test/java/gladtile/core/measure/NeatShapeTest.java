@@ -3,8 +3,8 @@ package gladtile.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import gladtile.core.activity.Point;
 import gladtile.core.measure.NeatShape.Kind;
+import gladtile.core.page.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

@@ -3,9 +3,9 @@ package gladtile.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Some;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Point;
 import gladtile.core.json.Json;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Point;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

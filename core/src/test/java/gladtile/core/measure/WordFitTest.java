@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import gladtile.core.OutOfBounds;
-import gladtile.core.activity.WordLine;
-import gladtile.core.activity.WordStyle;
-import gladtile.core.activity.WordWidths;
+import gladtile.core.page.WordLine;
+import gladtile.core.page.WordStyle;
+import gladtile.core.page.WordWidths;
 import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;

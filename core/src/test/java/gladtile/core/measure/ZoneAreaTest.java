@@ -3,10 +3,10 @@ package gladtile.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.Zone;
-import gladtile.core.activity.ZoneShape;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Point;
+import gladtile.core.page.Zone;
+import gladtile.core.page.ZoneShape;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -2,8 +2,8 @@ package gladtile.core.pagemap;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.activity.MapSpot;
 import gladtile.core.message.Message;
+import gladtile.core.page.MapSpot;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;

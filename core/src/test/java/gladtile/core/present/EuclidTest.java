@@ -2,7 +2,7 @@ package gladtile.core.present;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.activity.Point;
+import gladtile.core.page.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;

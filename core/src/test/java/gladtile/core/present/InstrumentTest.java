@@ -3,8 +3,8 @@ package gladtile.core.present;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import gladtile.core.activity.Point;
 import gladtile.core.json.Json;
+import gladtile.core.page.Point;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

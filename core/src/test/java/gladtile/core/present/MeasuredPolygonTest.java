@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import gladtile.core.OutOfBounds;
-import gladtile.core.activity.Point;
 import gladtile.core.json.Json;
+import gladtile.core.page.Point;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -4,15 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.Some;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Opens;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.PageLinks;
 import gladtile.core.activity.Passage;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.PathProgress;
+import gladtile.core.page.Opens;
+import gladtile.core.page.Page;
+import gladtile.core.page.PageLinks;
 import java.time.Instant;
 import java.util.List;
 import java.util.Random;

@@ -6,17 +6,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import gladtile.core.OutOfBounds;
 import gladtile.core.Some;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Starter;
 import gladtile.core.activity.StarterKind;
 import gladtile.core.activity.StarterRow;
-import gladtile.core.activity.Words;
-import gladtile.core.activity.Zone;
 import gladtile.core.check.PageCheck;
 import gladtile.core.check.Pictures;
 import gladtile.core.message.Message;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.Words;
+import gladtile.core.page.Zone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -330,7 +330,7 @@ class StartersTest {
         StarterRow sun = new StarterRow(List.of("sun", "day"), List.of(PictureRef.library("2600")));
         Activity activity = made(Starter.of(StarterKind.SORT, "", moon, sun));
         assertThat(activity.pages().get(0).pieces())
-                .allMatch(piece -> piece instanceof gladtile.core.activity.Picture picture
+                .allMatch(piece -> piece instanceof gladtile.core.page.Picture picture
                         && picture.credit().contains("OpenMoji")
                         && !picture.description().isBlank());
     }

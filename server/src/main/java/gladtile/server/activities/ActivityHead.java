@@ -1,6 +1,6 @@
 package gladtile.server.activities;
 
-import gladtile.core.activity.Page;
+import gladtile.core.page.Page;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;

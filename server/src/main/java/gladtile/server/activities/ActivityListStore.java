@@ -5,8 +5,8 @@ import static gladtile.tables.Tables.ACTIVITY_SHARE;
 import static gladtile.tables.Tables.PAGE_STATE;
 import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
-import gladtile.core.activity.Page;
 import gladtile.core.json.Json;
+import gladtile.core.page.Page;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.PlainText;
 import java.time.OffsetDateTime;

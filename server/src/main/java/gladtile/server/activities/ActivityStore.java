@@ -7,7 +7,6 @@ import static gladtile.tables.Tables.PAGE_STATE;
 
 import gladtile.core.activity.Activity;
 import gladtile.core.activity.MadeFrom;
-import gladtile.core.activity.Page;
 import gladtile.core.activity.Passage;
 import gladtile.core.answer.AnswerKey;
 import gladtile.core.attempt.AttemptRules;
@@ -15,6 +14,7 @@ import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult;
 import gladtile.core.edit.Invariants;
 import gladtile.core.json.Json;
+import gladtile.core.page.Page;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.KeptMessage;
 import java.time.OffsetDateTime;

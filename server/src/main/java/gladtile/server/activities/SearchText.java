@@ -1,7 +1,7 @@
 package gladtile.server.activities;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
+import gladtile.core.page.Item;
 import java.util.stream.Collectors;
 
 /** Everything that stands on an activity's pages, for finding it by word. */

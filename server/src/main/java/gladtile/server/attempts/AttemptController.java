@@ -2,8 +2,6 @@ package gladtile.server.attempts;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
-import gladtile.core.activity.OtherSide;
-import gladtile.core.activity.Speech;
 import gladtile.core.answer.Verdict;
 import gladtile.core.assigned.ResultVisibility;
 import gladtile.core.assigned.Sharing;
@@ -15,6 +13,8 @@ import gladtile.core.attempt.Move;
 import gladtile.core.attempt.PathProgress;
 import gladtile.core.attempt.Progress;
 import gladtile.core.json.MergePatch;
+import gladtile.core.page.OtherSide;
+import gladtile.core.page.Speech;
 import gladtile.core.present.Lead;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.CurrentUser;

@@ -1,7 +1,5 @@
 package gladtile.server.attempts;
 
-import gladtile.core.activity.OtherSide;
-import gladtile.core.activity.Speech;
 import gladtile.core.answer.Verdict;
 import gladtile.core.assigned.BlockReason;
 import gladtile.core.assigned.DeviceClock;
@@ -16,6 +14,8 @@ import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.StateChange;
 import gladtile.core.message.Message;
+import gladtile.core.page.OtherSide;
+import gladtile.core.page.Speech;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.assignments.AssigneeDirectory;

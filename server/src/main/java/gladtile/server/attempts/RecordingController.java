@@ -1,7 +1,7 @@
 package gladtile.server.attempts;
 
-import gladtile.core.activity.FileRef;
 import gladtile.core.assigned.Sharing;
+import gladtile.core.page.FileRef;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.attempts.AttemptService.Opened;
 import gladtile.server.files.FileService;

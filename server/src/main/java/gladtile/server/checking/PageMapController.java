@@ -1,12 +1,12 @@
 package gladtile.server.checking;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Link;
-import gladtile.core.activity.LinkSource;
-import gladtile.core.activity.MapSpot;
-import gladtile.core.activity.Page;
 import gladtile.core.check.PageCheck;
 import gladtile.core.message.Message;
+import gladtile.core.page.Link;
+import gladtile.core.page.LinkSource;
+import gladtile.core.page.MapSpot;
+import gladtile.core.page.Page;
 import gladtile.core.pagemap.MapLayout;
 import gladtile.core.pagemap.PageLink;
 import gladtile.core.pagemap.PageMap;

@@ -1,10 +1,10 @@
 package gladtile.server.checking;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Page;
 import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Score;
+import gladtile.core.page.Page;
 import java.util.HashMap;
 import java.util.Map;
 

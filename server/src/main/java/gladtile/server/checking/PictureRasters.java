@@ -2,9 +2,9 @@ package gladtile.server.checking;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import gladtile.core.activity.PictureRef;
 import gladtile.core.check.Pictures;
 import gladtile.core.check.Raster;
+import gladtile.core.page.PictureRef;
 import gladtile.formats.picture.PictureColours;
 import gladtile.server.support.GladProperties;
 import java.io.IOException;

@@ -1,13 +1,13 @@
 package gladtile.server.demo;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Link;
-import gladtile.core.activity.Paper;
-import gladtile.core.activity.Pattern;
-import gladtile.core.activity.PictureRef;
-import gladtile.core.activity.Point;
-import gladtile.core.activity.ZoneScale;
-import gladtile.core.activity.ZoneShape;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Link;
+import gladtile.core.page.Paper;
+import gladtile.core.page.Pattern;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.Point;
+import gladtile.core.page.ZoneScale;
+import gladtile.core.page.ZoneShape;
 import gladtile.core.typed.TypedRule.Notation;
 import gladtile.core.typed.TypedRule.NumberRule;
 import java.util.ArrayList;

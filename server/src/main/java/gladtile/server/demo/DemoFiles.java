@@ -1,6 +1,6 @@
 package gladtile.server.demo;
 
-import gladtile.core.activity.FileRef;
+import gladtile.core.page.FileRef;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

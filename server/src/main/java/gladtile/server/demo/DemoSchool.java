@@ -1,9 +1,5 @@
 package gladtile.server.demo;
 
-import gladtile.core.activity.Dash;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.PictureRef;
-import gladtile.core.activity.Stroke;
 import gladtile.core.assigned.AssignTerms;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.DrawnStroke;
@@ -11,6 +7,10 @@ import gladtile.core.attempt.Move;
 import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.RemovePage;
+import gladtile.core.page.Dash;
+import gladtile.core.page.Frame;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.Stroke;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.accounts.PersonService;
 import gladtile.server.accounts.StaffService;

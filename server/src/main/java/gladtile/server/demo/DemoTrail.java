@@ -1,10 +1,10 @@
 package gladtile.server.demo;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Link;
-import gladtile.core.activity.Opens;
-import gladtile.core.activity.PageLinks;
-import gladtile.core.activity.Paper;
+import gladtile.core.page.Item;
+import gladtile.core.page.Link;
+import gladtile.core.page.Opens;
+import gladtile.core.page.PageLinks;
+import gladtile.core.page.Paper;
 import java.util.List;
 
 /**

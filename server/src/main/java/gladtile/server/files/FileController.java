@@ -2,8 +2,8 @@ package gladtile.server.files;
 
 import gladtile.core.Bounds;
 import gladtile.core.OutOfBounds;
-import gladtile.core.activity.PictureRef;
 import gladtile.core.message.Message;
+import gladtile.core.page.PictureRef;
 import gladtile.formats.picture.TransparentColour;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.Problem;

@@ -2,8 +2,8 @@ package gladtile.server.files;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import gladtile.core.activity.FileRef;
 import gladtile.core.check.Raster;
+import gladtile.core.page.FileRef;
 import gladtile.formats.picture.PictureColours;
 import gladtile.formats.picture.PictureIntake;
 import gladtile.formats.picture.TransparentColour;

@@ -1,7 +1,7 @@
 package gladtile.server.files;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.FileRef;
+import gladtile.core.page.FileRef;
 import gladtile.formats.media.FileType;
 import gladtile.formats.media.WebVtt;
 import gladtile.server.accounts.CurrentUser;

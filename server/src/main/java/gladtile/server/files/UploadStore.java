@@ -7,7 +7,7 @@ import static gladtile.tables.Tables.PUBLISHED_SCREENCAST;
 import static gladtile.tables.Tables.UPLOAD;
 import static gladtile.tables.Tables.UPLOAD_CHUNK;
 
-import gladtile.core.activity.FileRef;
+import gladtile.core.page.FileRef;
 import java.math.BigDecimal;
 import java.time.OffsetDateTime;
 import java.util.List;

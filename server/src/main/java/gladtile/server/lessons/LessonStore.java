@@ -5,9 +5,9 @@ import static gladtile.tables.Tables.LESSON_STROKE;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
-import gladtile.core.activity.Stroke;
 import gladtile.core.attempt.DrawnStroke;
 import gladtile.core.json.Json;
+import gladtile.core.page.Stroke;
 import gladtile.core.present.Lead;
 import gladtile.core.present.LessonGroup;
 import gladtile.core.present.PageScale;

@@ -7,8 +7,8 @@ import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Page;
 import gladtile.core.json.Json;
+import gladtile.core.page.Page;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.PlainText;
 import java.math.BigDecimal;

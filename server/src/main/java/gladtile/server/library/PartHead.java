@@ -1,7 +1,7 @@
 package gladtile.server.library;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import gladtile.core.activity.Page;
+import gladtile.core.page.Page;
 import java.time.OffsetDateTime;
 
 /**

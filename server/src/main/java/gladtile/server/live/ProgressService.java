@@ -1,6 +1,5 @@
 package gladtile.server.live;
 
-import gladtile.core.activity.OtherSide;
 import gladtile.core.analysis.CommonMistakes;
 import gladtile.core.analysis.CommonMistakes.Missed;
 import gladtile.core.analysis.Stuck;
@@ -10,6 +9,7 @@ import gladtile.core.attempt.PathProgress;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Standing;
+import gladtile.core.page.OtherSide;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.assignments.Assignee;

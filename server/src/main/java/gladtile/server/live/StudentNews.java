@@ -25,7 +25,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
  * word, sends work back. Only that something changed is told; the page asks for what it may see.
  */
 @Component
-class StudentNews {
+public class StudentNews {
     private static final String MOVED = "moved:";
     private static final String AROUND = "around:";
 
@@ -47,7 +47,7 @@ class StudentNews {
     /** A student's page was opened or closed. */
     record Presence(UUID schoolId, UUID assignmentId, UUID holderId, UUID attemptId) {}
 
-    SseEmitter open(Listener by, Opened opened) {
+    public SseEmitter open(Listener by, Opened opened) {
         UUID assignmentId = opened.assignment().id();
         Presence presence = new Presence(
                 opened.assignment().schoolId(), assignmentId, opened.assignee().id(), opened.id());
@@ -83,7 +83,7 @@ class StudentNews {
     }
 
     /** Something around an attempt, or around all of an assignment's, is otherwise now. */
-    void tellAround(UUID id) {
+    public void tellAround(UUID id) {
         around(id);
         nodes.tell(AROUND + id);
     }

@@ -1,12 +1,12 @@
 package gladtile.server.review;
 
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Supply;
-import gladtile.core.activity.Zone;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.PieceState;
 import gladtile.core.attempt.Placement;
+import gladtile.core.page.Item;
+import gladtile.core.page.Page;
+import gladtile.core.page.Supply;
+import gladtile.core.page.Zone;
 import gladtile.server.attempts.AttemptQueries.Work;
 import gladtile.server.support.Messages;
 import java.util.HashMap;

@@ -2,12 +2,12 @@ package gladtile.server.review;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Supply;
 import gladtile.core.answer.Verdict;
 import gladtile.core.assigned.DeviceClock;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
+import gladtile.core.page.Page;
+import gladtile.core.page.Supply;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.attempts.AttemptQueries;

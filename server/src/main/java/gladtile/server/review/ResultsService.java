@@ -1,7 +1,6 @@
 package gladtile.server.review;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import gladtile.core.activity.Page;
 import gladtile.core.analysis.CommonMistakes;
 import gladtile.core.analysis.CommonMistakes.Missed;
 import gladtile.core.analysis.PlacementFigures;
@@ -15,6 +14,7 @@ import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Score;
 import gladtile.core.attempt.Standing;
+import gladtile.core.page.Page;
 import gladtile.formats.table.CsvTable;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.assignments.Assignee;

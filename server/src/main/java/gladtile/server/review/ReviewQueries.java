@@ -2,7 +2,6 @@ package gladtile.server.review;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
-import gladtile.core.activity.OtherSide;
 import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.PathProgress;
@@ -10,6 +9,7 @@ import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Score;
 import gladtile.core.attempt.Standing;
+import gladtile.core.page.OtherSide;
 import gladtile.core.review.GivenMark;
 import gladtile.core.review.Review;
 import gladtile.core.review.ReviewedScore;

@@ -1,12 +1,12 @@
 package gladtile.server.review;
 
-import gladtile.core.activity.OtherSide;
-import gladtile.core.activity.Page;
 import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.PathProgress;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Score;
+import gladtile.core.page.OtherSide;
+import gladtile.core.page.Page;
 import gladtile.core.review.Review;
 import gladtile.core.review.ReviewedScore;
 import gladtile.core.student.StudentView;

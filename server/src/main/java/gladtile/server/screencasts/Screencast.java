@@ -2,7 +2,7 @@ package gladtile.server.screencasts;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
-import gladtile.core.activity.FileRef;
+import gladtile.core.page.FileRef;
 import gladtile.core.present.Caption;
 import gladtile.core.present.Chapter;
 import java.time.Instant;

@@ -1,7 +1,7 @@
 package gladtile.server.screencasts;
 
 import gladtile.core.Bounds;
-import gladtile.core.activity.FileRef;
+import gladtile.core.page.FileRef;
 import gladtile.core.present.Caption;
 import gladtile.core.present.Chapter;
 import gladtile.formats.media.WebmVideo;

@@ -3,8 +3,8 @@ package gladtile.server.screencasts;
 import static gladtile.tables.Tables.SCREENCAST;
 import static gladtile.tables.Tables.SCREENCAST_PIECE;
 
-import gladtile.core.activity.FileRef;
 import gladtile.core.json.Json;
+import gladtile.core.page.FileRef;
 import gladtile.core.present.Caption;
 import gladtile.core.present.Chapter;
 import gladtile.server.accounts.CurrentUser;

@@ -1,9 +1,9 @@
 package gladtile.server.starting;
 
-import gladtile.core.activity.PictureRef;
 import gladtile.core.activity.Starter;
 import gladtile.core.activity.StarterKind;
 import gladtile.core.activity.StarterRow;
+import gladtile.core.page.PictureRef;
 import gladtile.server.pictures.PictureLibrary;
 import gladtile.server.support.PlainText;
 import java.util.ArrayList;

@@ -1,12 +1,12 @@
 package gladtile.server.support;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
-import gladtile.core.activity.Item;
-import gladtile.core.activity.Link;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Opens;
 import gladtile.core.attempt.Act;
 import gladtile.core.edit.Edit;
+import gladtile.core.page.Item;
+import gladtile.core.page.Link;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Opens;
 import gladtile.core.typed.TypedRule;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.oas.models.OpenAPI;

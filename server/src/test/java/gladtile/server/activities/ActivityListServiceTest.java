@@ -2,13 +2,13 @@ package gladtile.server.activities;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.WordStyle;
-import gladtile.core.activity.Words;
 import gladtile.core.edit.AddItem;
 import gladtile.core.edit.SetTitle;
 import gladtile.core.measure.WordFit;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Movement;
+import gladtile.core.page.WordStyle;
+import gladtile.core.page.Words;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;

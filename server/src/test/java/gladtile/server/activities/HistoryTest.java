@@ -3,11 +3,11 @@ package gladtile.server.activities;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Frame;
 import gladtile.core.edit.RemovePage;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.edit.SetTitle;
 import gladtile.core.json.Json;
+import gladtile.core.page.Frame;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;

@@ -2,12 +2,12 @@ package gladtile.server.attempts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.activity.Opens;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.PageLinks;
 import gladtile.core.edit.AddPage;
 import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.SetPageLinks;
+import gladtile.core.page.Opens;
+import gladtile.core.page.Page;
+import gladtile.core.page.PageLinks;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;

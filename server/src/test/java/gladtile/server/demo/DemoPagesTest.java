@@ -3,8 +3,6 @@ package gladtile.server.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.FileRef;
-import gladtile.core.activity.PictureRef;
 import gladtile.core.check.Finding;
 import gladtile.core.check.PageCheck;
 import gladtile.core.check.Pictures;
@@ -12,6 +10,8 @@ import gladtile.core.check.Raster;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.EditResult.Applied;
 import gladtile.core.edit.RemovePage;
+import gladtile.core.page.FileRef;
+import gladtile.core.page.PictureRef;
 import gladtile.formats.picture.PictureColours;
 import gladtile.server.support.Messages;
 import java.io.IOException;

@@ -2,12 +2,6 @@ package gladtile.server.files;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Note;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.PictureRef;
-import gladtile.core.activity.WordStyle;
 import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.StudentTools;
 import gladtile.core.edit.AddItem;
@@ -16,6 +10,12 @@ import gladtile.core.edit.RemoveItem;
 import gladtile.core.edit.SetTerms;
 import gladtile.core.edit.SetTitle;
 import gladtile.core.measure.WordFit;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Note;
+import gladtile.core.page.Picture;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.WordStyle;
 import gladtile.server.activities.ActivityService;
 import gladtile.server.classes.ClassService;
 import gladtile.server.testkit.Api;

@@ -2,10 +2,10 @@ package gladtile.server.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.activity.FileRef;
 import gladtile.core.answer.AnswerTerms;
 import gladtile.core.answer.StudentTools;
 import gladtile.core.edit.SetTerms;
+import gladtile.core.page.FileRef;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;
 import gladtile.server.testkit.RealServer;

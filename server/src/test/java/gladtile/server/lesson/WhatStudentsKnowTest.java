@@ -2,9 +2,6 @@ package gladtile.server.lesson;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Gap;
-import gladtile.core.activity.WordStyle;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.JudgeTiming;
 import gladtile.core.answer.TypedKey;
@@ -13,6 +10,9 @@ import gladtile.core.edit.AddItem;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.SetRule;
 import gladtile.core.edit.SetTyped;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Gap;
+import gladtile.core.page.WordStyle;
 import gladtile.core.typed.TypedRule;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.Lesson;

@@ -3,11 +3,11 @@ package gladtile.server.starting;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Item;
 import gladtile.core.edit.Edit;
 import gladtile.core.edit.SetDescription;
 import gladtile.core.edit.SetFrame;
 import gladtile.core.json.Json;
+import gladtile.core.page.Item;
 import gladtile.server.testkit.Api;
 import gladtile.server.testkit.RealServer;
 import gladtile.server.testkit.School;

@@ -2,8 +2,8 @@ package gladtile.server.support;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import gladtile.core.activity.WebAddress;
 import gladtile.core.json.Json;
+import gladtile.core.page.WebAddress;
 import gladtile.server.testkit.TestDatabase;
 import java.io.IOException;
 import java.nio.file.Files;

@@ -1,18 +1,18 @@
 package gladtile.server.testkit;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.activity.Frame;
-import gladtile.core.activity.Movement;
-import gladtile.core.activity.Page;
-import gladtile.core.activity.Paper;
-import gladtile.core.activity.Picture;
-import gladtile.core.activity.PictureRef;
-import gladtile.core.activity.Zone;
 import gladtile.core.answer.Decision;
 import gladtile.core.edit.AddPage;
 import gladtile.core.edit.CompositeEdit;
 import gladtile.core.edit.Decide;
 import gladtile.core.edit.Edit;
+import gladtile.core.page.Frame;
+import gladtile.core.page.Movement;
+import gladtile.core.page.Page;
+import gladtile.core.page.Paper;
+import gladtile.core.page.Picture;
+import gladtile.core.page.PictureRef;
+import gladtile.core.page.Zone;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.accounts.PersonService;
 import gladtile.server.activities.ActivityService;

@@ -1,8 +1,0 @@
-package gladtile.core.activity;
-
-/** How a line, an outline or a stroke is broken. */
-public enum Dash {
-    SOLID,
-    DASHED,
-    DOTTED
-}

@@ -1,9 +1,0 @@
-package gladtile.core.activity;
-
-/** The letters that ship with the app, for what stands on pages. */
-public enum Font {
-    ANDIKA,
-    ATKINSON,
-    LEXEND,
-    OPEN_DYSLEXIC
-}
