@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Waiting } from '@/api/schema'
+import ReviewRow from './ReviewRow.vue'
 
 /** What was handed in, the next to be read first; work that is reviewed stays in the list. */
 defineProps<{
@@ -25,12 +26,7 @@ function when(one: Waiting) {
 <template>
   <ul aria-label="Handed in">
     <li v-for="one in works" :key="one.attemptId">
-      <button
-        class="one"
-        :class="{ on: one.attemptId === openId }"
-        :aria-current="one.attemptId === openId ? 'true' : undefined"
-        @click="emit('open', one)"
-      >
+      <ReviewRow :open="one.attemptId === openId" @choose="emit('open', one)">
         <span class="letter" aria-hidden="true">{{ [...one.name][0] }}</span>
         <span class="name"
           ><strong>{{ one.name }}</strong
@@ -39,7 +35,7 @@ function when(one: Waiting) {
           ></span
         >
         <b>{{ one.score.got }}/{{ one.score.most }}</b>
-      </button>
+      </ReviewRow>
     </li>
     <li v-if="works.length === 0" class="soft">Nobody has handed in yet.</li>
   </ul>
@@ -52,30 +48,5 @@ ul {
   margin: 0;
   padding: 0;
   list-style: none;
-}
-.one {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  width: 100%;
-  padding: 9px 10px;
-  border: 1.5px solid transparent;
-  border-radius: var(--tile);
-  background: none;
-  cursor: pointer;
-  text-align: left;
-}
-.one.on {
-  border-color: var(--petrol);
-  background: #fff;
-}
-.name {
-  display: grid;
-  flex: 1;
-  min-width: 0;
-  overflow-wrap: anywhere;
-}
-.name .soft {
-  font-size: 12.5px;
 }
 </style>

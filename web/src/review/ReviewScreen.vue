@@ -18,6 +18,7 @@ import { useReplay } from './replay'
 import HandedInList from './HandedInList.vue'
 import ReviewedPage from './ReviewedPage.vue'
 import ReviewPanel from './ReviewPanel.vue'
+import ReviewRow from './ReviewRow.vue'
 
 /** Handed-in work, read, scored and answered, one after the other. */
 const props = defineProps<{ id: string }>()
@@ -187,11 +188,11 @@ async function sendAll() {
       />
       <ul v-else aria-label="Pieces">
         <li v-for="one in view?.pieces ?? []" :key="one.itemId">
-          <button class="one" :class="{ on: one.itemId === itemId }" @click="itemId = one.itemId">
+          <ReviewRow :open="one.itemId === itemId" @choose="itemId = one.itemId">
             <span class="name"
               ><strong>{{ one.name }}</strong></span
             >
-          </button>
+          </ReviewRow>
         </li>
       </ul>
       <button v-if="begun && !looksOnly" class="btn" @click="sendAll">
@@ -260,31 +261,6 @@ ul {
   margin: 0;
   padding: 0;
   list-style: none;
-}
-.one {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  width: 100%;
-  padding: 9px 10px;
-  border: 1.5px solid transparent;
-  border-radius: var(--tile);
-  background: none;
-  cursor: pointer;
-  text-align: left;
-}
-.one.on {
-  border-color: var(--petrol);
-  background: #fff;
-}
-.name {
-  display: grid;
-  flex: 1;
-  min-width: 0;
-  overflow-wrap: anywhere;
-}
-.name .soft {
-  font-size: 12.5px;
 }
 main {
   display: grid;
