@@ -76,9 +76,9 @@ async function erase() {
         </el-select>
       </div>
       <p>
-        It cannot be undone. The {{ kept }} backups that are kept hold them still; with one a night the last
-        of those goes on {{ last }}. Copies that you keep elsewhere are yours to delete. What others wrote in
-        words of their own stays where they wrote it.
+        It cannot be undone. In the coming night it leaves the database's files too. The {{ kept }} backups
+        that are kept hold them still; with one a night the last of those goes on {{ last }}. Copies that you
+        keep elsewhere are yours to delete. What others wrote in words of their own stays where they wrote it.
       </p>
       <label
         >Type the name to go on<el-input v-model="typed" :placeholder="person.name" autocomplete="off"
