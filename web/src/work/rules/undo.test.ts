@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { nextTick, ref, shallowRef } from 'vue'
 import type { AttemptState, Frame, Verdict } from '@/api/schema'
-import { backFrom, inverse, onceSent, untyped, useUndo } from './undo'
+import { backFrom, inverse, liesAfter, onceSent, untyped, useUndo } from './undo'
 
 const home: Frame = { x: 100, y: 800, width: 100, height: 100, turn: 0 }
 const put = { kind: 'put', pageId: 'p', pieceId: 'sun', x: 300, y: 200 } as const
@@ -33,6 +33,22 @@ describe('taking back', () => {
     expect(backFrom(turned, home, undefined, verdict({}))).toMatchObject({ turn: 0 })
     expect(backFrom(turned, home, { ...piece, x: 1, y: 1, turn: 30 }, verdict({}))).toMatchObject({
       turn: 30,
+    })
+  })
+  it('goes back to where a put on its way will have brought it, not to what was before', () => {
+    const first = { ...put, turn: 90 }
+    const lies = liesAfter(first, undefined, verdict({ x: 300, y: 200 }))
+    expect(lies).toEqual({ x: 300, y: 200, turn: 90 })
+    expect(backFrom({ ...put, turn: 0 }, home, lies, verdict({}))).toMatchObject({ x: 300, y: 200, turn: 90 })
+    // What was refused, or taken back, has not moved it.
+    expect(liesAfter(put, lies, null)).toBe(lies)
+    expect(liesAfter(put, lies, verdict({ rests: 'TAKEN_BACK' }))).toBeUndefined()
+    expect(liesAfter(put, lies, verdict({ x: 1, y: 2, zoneId: 'z' }))).toEqual({
+      x: 1,
+      y: 2,
+      turn: 90,
+      zoneId: 'z',
+      waits: true,
     })
   })
   it('leaves what rests, what went home by itself, and what would be told wrong again', () => {

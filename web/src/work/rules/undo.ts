@@ -38,6 +38,27 @@ export function onceSent(work: { kept: { value: string }; waiting?: { value: unk
 
 type Put = Extract<Act, { kind: 'put' }>
 
+/** How a piece lies; undefined for one that was never put anywhere. */
+export type Lying = Pick<AttemptState['pieces'][string], 'x' | 'y' | 'turn' | 'zoneId' | 'waits'>
+
+/**
+ * How a piece lies once it was put. Who goes on with it before that is answered takes it back to there, and not to what
+ * was before.
+ *
+ * @param verdict null where the put was refused
+ */
+export function liesAfter(act: Put, was: Lying | undefined, verdict: Verdict | null): Lying | undefined {
+  if (!verdict) return was
+  if (verdict.rests === 'TAKEN_BACK') return undefined
+  const turn = act.turn ?? was?.turn
+  return {
+    x: verdict.x,
+    y: verdict.y,
+    ...(turn === undefined ? {} : { turn }),
+    ...(verdict.zoneId ? { zoneId: verdict.zoneId, waits: verdict.says === 'NOT_JUDGED' } : {}),
+  }
+}
+
 /**
  * What puts a piece back where it was before it was put; null where nothing is to be taken back. What was found right
  * rests, and where a piece was told that it does not belong, it would be told so once more.
@@ -45,12 +66,7 @@ type Put = Extract<Act, { kind: 'put' }>
  * @param home of the piece, or of the supply that a copy came off
  * @param was how the attempt had it before
  */
-export function backFrom(
-  act: Put,
-  home: Frame,
-  was: AttemptState['pieces'][string] | undefined,
-  verdict: Verdict | null,
-): Put | null {
+export function backFrom(act: Put, home: Frame, was: Lying | undefined, verdict: Verdict | null): Put | null {
   const copy = act.pieceId.includes('~')
   if (!verdict || verdict.says === 'BELONGS') return null
   if (verdict.rests === 'HOME' || (verdict.rests === 'TAKEN_BACK' && !was)) return null
