@@ -10,7 +10,7 @@ import { alongRail } from './rules'
 import { play } from '@/work/media/sounds'
 import { speak } from '@/work/media/speak'
 import type { Ahead, Things } from './things'
-import { backFrom, inverse, liesAfter, untyped, type Lying } from './undo'
+import { backFrom, inverse, liesAfter, untyped, type Resting } from './undo'
 import type { Work } from '@/work/attempt/work'
 
 export interface Telling {
@@ -41,24 +41,24 @@ export function useStudentActions(
   }
 
   /** How pieces will lie whose put is on its way. */
-  const lying = new Map<string, Promise<Lying | undefined>>()
+  const onTheirWay = new Map<string, Promise<Resting | undefined>>()
 
   async function put(one: PlacedItem, wanted: Frame, turn?: number) {
     const { id, item } = one
     const to = alongRail(original(id), wholeOf(wanted, original(id).frame))
     const focused = document.activeElement?.getAttribute('data-piece') === originalOf(id)
     const turned = turn === undefined ? {} : { turn }
-    const was = lying.get(id) ?? Promise.resolve<Lying | undefined>(states.value[id])
+    const was = onTheirWay.get(id) ?? Promise.resolve<Resting | undefined>(states.value[id])
     const home = original(id).frame
     ahead.value = { ...ahead.value, [id]: { x: to.x, y: to.y, ...turned } }
     const act = { kind: 'put', pageId: pageId(), pieceId: id, x: to.x, y: to.y, ...turned } as const
     const asked = make(act)
     const after = Promise.all([was, asked]).then(([was, verdict]) => liesAfter(act, was, verdict))
-    lying.set(id, after)
+    onTheirWay.set(id, after)
     const verdict = await asked
     if (verdict) tell(id, item, verdict)
     const back = backFrom(act, home, await was, verdict)
-    if (lying.get(id) === after) lying.delete(id)
+    if (onTheirWay.get(id) === after) onTheirWay.delete(id)
     if (back) telling.remember(back)
     const rest = { ...ahead.value }
     delete rest[id]

@@ -39,7 +39,7 @@ export function onceSent(work: { kept: { value: string }; waiting?: { value: unk
 type Put = Extract<Act, { kind: 'put' }>
 
 /** How a piece lies; undefined for one that was never put anywhere. */
-export type Lying = Pick<AttemptState['pieces'][string], 'x' | 'y' | 'turn' | 'zoneId' | 'waits'>
+export type Resting = Pick<AttemptState['pieces'][string], 'x' | 'y' | 'turn' | 'zoneId' | 'waits'>
 
 /**
  * How a piece lies once it was put. Who goes on with it before that is answered takes it back to there, and not to what
@@ -47,7 +47,7 @@ export type Lying = Pick<AttemptState['pieces'][string], 'x' | 'y' | 'turn' | 'z
  *
  * @param verdict null where the put was refused
  */
-export function liesAfter(act: Put, was: Lying | undefined, verdict: Verdict | null): Lying | undefined {
+export function liesAfter(act: Put, was: Resting | undefined, verdict: Verdict | null): Resting | undefined {
   if (!verdict) return was
   if (verdict.rests === 'TAKEN_BACK') return undefined
   const turn = act.turn ?? was?.turn
@@ -66,7 +66,12 @@ export function liesAfter(act: Put, was: Lying | undefined, verdict: Verdict | n
  * @param home of the piece, or of the supply that a copy came off
  * @param was how the attempt had it before
  */
-export function backFrom(act: Put, home: Frame, was: Lying | undefined, verdict: Verdict | null): Put | null {
+export function backFrom(
+  act: Put,
+  home: Frame,
+  was: Resting | undefined,
+  verdict: Verdict | null,
+): Put | null {
   const copy = act.pieceId.includes('~')
   if (!verdict || verdict.says === 'BELONGS') return null
   if (verdict.rests === 'HOME' || (verdict.rests === 'TAKEN_BACK' && !was)) return null
