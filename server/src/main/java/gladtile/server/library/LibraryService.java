@@ -185,7 +185,8 @@ public class LibraryService {
     }
 
     private ReadyParts ready() {
-        return ready.computeIfAbsent(LocaleContextHolder.getLocale(), locale -> new ReadyParts(messages.in(locale)));
+        return ready.computeIfAbsent(
+                Messages.spoken(LocaleContextHolder.getLocale()), locale -> new ReadyParts(messages.in(locale)));
     }
 
     static Optional<UUID> uuid(String id) {

@@ -39,6 +39,9 @@ public class Messages implements Wording {
             "results",
             "starters");
 
+    /** Languages that there are sentences in. Numbers and lists go with the sentence, not with the reader. */
+    private static final List<Locale> LANGUAGES = List.of(Locale.ENGLISH);
+
     private final MessageSource source;
     /** Reading a sentence costs more than putting it into words. One at a time: ICU's formats keep state. */
     private final Map<Locale, Map<String, MessageFormat>> read = new ConcurrentHashMap<>();
@@ -65,7 +68,8 @@ public class Messages implements Wording {
     /**
      * @throws org.springframework.context.NoSuchMessageException where there is no such key, which is a fault of ours
      */
-    public String text(Message message, Locale locale) {
+    public String text(Message message, Locale reader) {
+        Locale locale = spoken(reader);
         MessageFormat format = read.computeIfAbsent(locale, one -> new ConcurrentHashMap<>())
                 .computeIfAbsent(message.key(), key -> new MessageFormat(source.getMessage(key, null, locale), locale));
         Map<String, Object> arguments = new HashMap<>();
@@ -83,6 +87,14 @@ public class Messages implements Wording {
 
     public Wording in(Locale locale) {
         return message -> text(message, locale);
+    }
+
+    /** The language in which somebody is told things: theirs, or English. There are few, whatever browsers ask for. */
+    public static Locale spoken(Locale reader) {
+        return LANGUAGES.stream()
+                .filter(one -> one.getLanguage().equals(reader.getLanguage()))
+                .findFirst()
+                .orElse(Locale.ENGLISH);
     }
 
     private Object said(Object value, Locale locale) {

@@ -212,6 +212,15 @@ class MessagesTest {
         assertThat(words(Message.literal("{0} 'quoted' {name, plural"))).isEqualTo("{0} 'quoted' {name, plural");
     }
 
+    /** A sentence in English has English numbers and lists, whatever the browser of its reader speaks. */
+    @Test
+    void numbers_and_lists_are_of_the_language_of_their_sentence() {
+        Message much = Message.of("edit.refused.too-many-items", "most", 2_000);
+        for (Locale reader : List.of(Locale.GERMANY, Locale.FRANCE, Locale.forLanguageTag("ar-EG"), Locale.UK)) {
+            assertThat(messages.text(much, reader)).isEqualTo("A page has at most 2,000 items.");
+        }
+    }
+
     private String words(Message message) {
         return messages.text(message, Locale.ENGLISH);
     }
