@@ -10,7 +10,7 @@ import { alongRail } from './rules'
 import { play } from '@/work/media/sounds'
 import { speak } from '@/work/media/speak'
 import type { Ahead, Things } from './things'
-import { backFrom, inverse, liesAfter, untyped, type Resting } from './undo'
+import { backFrom, inverse, liesAfter, untyped, type PiecePlace } from './undo'
 import type { Work } from '@/work/attempt/work'
 
 export interface Telling {
@@ -41,14 +41,14 @@ export function useStudentActions(
   }
 
   /** How pieces will lie whose put is on its way. */
-  const onTheirWay = new Map<string, Promise<Resting | undefined>>()
+  const onTheirWay = new Map<string, Promise<PiecePlace | undefined>>()
 
   async function put(one: PlacedItem, wanted: Frame, turn?: number) {
     const { id, item } = one
     const to = alongRail(original(id), wholeOf(wanted, original(id).frame))
     const focused = document.activeElement?.getAttribute('data-piece') === originalOf(id)
     const turned = turn === undefined ? {} : { turn }
-    const was = onTheirWay.get(id) ?? Promise.resolve<Resting | undefined>(states.value[id])
+    const was = onTheirWay.get(id) ?? Promise.resolve<PiecePlace | undefined>(states.value[id])
     const home = original(id).frame
     ahead.value = { ...ahead.value, [id]: { x: to.x, y: to.y, ...turned } }
     const act = { kind: 'put', pageId: pageId(), pieceId: id, x: to.x, y: to.y, ...turned } as const

@@ -39,7 +39,7 @@ export function onceSent(work: { kept: { value: string }; waiting?: { value: unk
 type Put = Extract<Act, { kind: 'put' }>
 
 /** How a piece lies; undefined for one that was never put anywhere. */
-export type Resting = Pick<AttemptState['pieces'][string], 'x' | 'y' | 'turn' | 'zoneId' | 'waits'>
+export type PiecePlace = Pick<AttemptState['pieces'][string], 'x' | 'y' | 'turn' | 'zoneId' | 'waits'>
 
 /**
  * How a piece lies once it was put. Who goes on with it before that is answered takes it back to there, and not to what
@@ -47,7 +47,11 @@ export type Resting = Pick<AttemptState['pieces'][string], 'x' | 'y' | 'turn' | 
  *
  * @param verdict null where the put was refused
  */
-export function liesAfter(act: Put, was: Resting | undefined, verdict: Verdict | null): Resting | undefined {
+export function liesAfter(
+  act: Put,
+  was: PiecePlace | undefined,
+  verdict: Verdict | null,
+): PiecePlace | undefined {
   if (!verdict) return was
   if (verdict.rests === 'TAKEN_BACK') return undefined
   const turn = act.turn ?? was?.turn
@@ -69,7 +73,7 @@ export function liesAfter(act: Put, was: Resting | undefined, verdict: Verdict |
 export function backFrom(
   act: Put,
   home: Frame,
-  was: Resting | undefined,
+  was: PiecePlace | undefined,
   verdict: Verdict | null,
 ): Put | null {
   const copy = act.pieceId.includes('~')

@@ -13,7 +13,7 @@ import gladtile.core.check.PageCheck;
 import gladtile.core.check.Pictures;
 import gladtile.core.page.Movement;
 import gladtile.core.page.Zone;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -67,7 +67,7 @@ class StepsTest extends OnWorkbench {
 
     /** What would keep it from being given out. */
     private List<Finding.Kind> faults() {
-        return PageCheck.page(page(), school.activity().key(), Pictures.UNKNOWN, new Messages()).stream()
+        return PageCheck.page(page(), school.activity().key(), Pictures.UNKNOWN, new MessageRenderer()).stream()
                 .map(Finding::kind)
                 .filter(kind -> List.of(
                                 Finding.Kind.UNDECIDED,

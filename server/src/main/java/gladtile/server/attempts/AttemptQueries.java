@@ -14,7 +14,7 @@ import gladtile.core.attempt.StateChange;
 import gladtile.core.student.StudentView;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.assignments.AssignmentService.Assignment;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -35,7 +35,7 @@ public class AttemptQueries {
     private final Clock clock;
     private final RefusedMoveStore refusedMoves;
 
-    private final Messages messages;
+    private final MessageRenderer messages;
 
     AttemptQueries(
             AttemptStore store,
@@ -44,7 +44,7 @@ public class AttemptQueries {
             AssignmentService assignments,
             AttemptCache cache,
             Clock clock,
-            Messages messages) {
+            MessageRenderer messages) {
         this.messages = messages;
         this.store = store;
         this.refusedMoves = refusedMoves;

@@ -24,7 +24,7 @@ import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.attempts.MoveStore.Append;
 import gladtile.server.attempts.MoveStore.Judged;
 import gladtile.server.files.RecordingService;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -57,7 +57,7 @@ public class MoveService {
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    private final Messages messages;
+    private final MessageRenderer messages;
 
     MoveService(
             AttemptCache cache,
@@ -69,7 +69,7 @@ public class MoveService {
             StudentViewService seen,
             ApplicationEventPublisher events,
             Clock clock,
-            Messages messages) {
+            MessageRenderer messages) {
         this.messages = messages;
         this.cache = cache;
         this.assignments = assignments;

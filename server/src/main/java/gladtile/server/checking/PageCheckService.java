@@ -9,7 +9,7 @@ import gladtile.core.check.PageCheck;
 import gladtile.core.check.PageKey;
 import gladtile.core.check.Pictures;
 import gladtile.core.page.Page;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -23,11 +23,11 @@ class PageCheckService {
     private static final int ACTIVITIES = 200;
 
     private final PictureRasters rasters;
-    private final Messages messages;
+    private final MessageRenderer messages;
     private final Cache<UUID, Map<String, Looked>> before =
             Caffeine.newBuilder().maximumSize(ACTIVITIES).build();
 
-    PageCheckService(PictureRasters rasters, Messages messages) {
+    PageCheckService(PictureRasters rasters, MessageRenderer messages) {
         this.messages = messages;
         this.rasters = rasters;
     }

@@ -12,7 +12,7 @@ import gladtile.core.pagemap.PageLink;
 import gladtile.core.pagemap.PageMap;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.ActivityService;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import gladtile.server.support.Problem;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,9 +31,9 @@ import org.springframework.web.bind.annotation.RestController;
 class PageMapController {
     private static final int MOST = 200;
     private final ActivityService activities;
-    private final Messages messages;
+    private final MessageRenderer messages;
 
-    PageMapController(ActivityService activities, Messages messages) {
+    PageMapController(ActivityService activities, MessageRenderer messages) {
         this.messages = messages;
         this.activities = activities;
     }

@@ -40,7 +40,7 @@ import gladtile.core.page.ZoneScale;
 import gladtile.core.page.ZoneShape;
 import gladtile.core.part.ReadyParts;
 import gladtile.core.typed.TypedRule;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import gladtile.server.support.UuidV7;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -156,7 +156,7 @@ final class DemoPage {
     /** The clock from the shelf, whose hands are right at a turn each. @param turns of the hour hand and the minute hand */
     DemoPage clock(double down, double... turns) {
         Activity clock =
-                new ReadyParts(new Messages()).of("clock").orElseThrow().contents();
+                new ReadyParts(new MessageRenderer()).of("clock").orElseThrow().contents();
         int hand = 0;
         for (Item item : clock.pages().get(0).items()) {
             CommonProperties was = item.common();

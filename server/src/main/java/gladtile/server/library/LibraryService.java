@@ -12,7 +12,7 @@ import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.SearchText;
 import gladtile.server.files.FileUseService;
 import gladtile.server.support.Locks;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import gladtile.server.support.PlainText;
 import gladtile.server.support.UuidV7;
 import java.time.Clock;
@@ -57,13 +57,13 @@ public class LibraryService {
     private final LibraryStore store;
     private final FileUseService files;
     private final Locks locks;
-    private final Messages messages;
+    private final MessageRenderer messages;
     /** Drawn once for each language. */
     private final Map<Locale, ReadyParts> ready = new ConcurrentHashMap<>();
 
     private final Clock clock;
 
-    LibraryService(LibraryStore store, FileUseService files, Locks locks, Clock clock, Messages messages) {
+    LibraryService(LibraryStore store, FileUseService files, Locks locks, Clock clock, MessageRenderer messages) {
         this.messages = messages;
         this.store = store;
         this.files = files;
@@ -186,7 +186,7 @@ public class LibraryService {
 
     private ReadyParts ready() {
         return ready.computeIfAbsent(
-                Messages.spoken(LocaleContextHolder.getLocale()), locale -> new ReadyParts(messages.in(locale)));
+                MessageRenderer.spoken(LocaleContextHolder.getLocale()), locale -> new ReadyParts(messages.in(locale)));
     }
 
     static Optional<UUID> uuid(String id) {

@@ -8,7 +8,7 @@ import gladtile.core.page.Page;
 import gladtile.core.page.Supply;
 import gladtile.core.page.Zone;
 import gladtile.server.attempts.AttemptQueries.Work;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -19,9 +19,9 @@ import org.springframework.stereotype.Component;
 /** What students answered, in words for whoever reviews it. */
 @Component
 class AnswerTexts {
-    private final Messages messages;
+    private final MessageRenderer messages;
 
-    AnswerTexts(Messages messages) {
+    AnswerTexts(MessageRenderer messages) {
         this.messages = messages;
     }
 

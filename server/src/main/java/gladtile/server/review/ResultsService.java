@@ -24,7 +24,7 @@ import gladtile.server.attempts.AttemptQueries;
 import gladtile.server.attempts.AttemptQueries.JudgedPart;
 import gladtile.server.attempts.AttemptQueries.Work;
 import gladtile.server.review.ReviewService.Kept;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -45,14 +45,14 @@ class ResultsService {
     private final AssigneeDirectory assignees;
     private final ReviewService reviews;
 
-    private final Messages messages;
+    private final MessageRenderer messages;
 
     ResultsService(
             AssignmentService assignments,
             AttemptQueries works,
             AssigneeDirectory assignees,
             ReviewService reviews,
-            Messages messages) {
+            MessageRenderer messages) {
         this.messages = messages;
         this.assignments = assignments;
         this.works = works;

@@ -19,7 +19,7 @@ import gladtile.server.attempts.AttemptQueries.Work;
 import gladtile.server.classes.ClassService;
 import gladtile.server.review.ReviewService.Kept;
 import gladtile.server.support.Attachment;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import gladtile.server.support.Problem;
 import java.io.IOException;
 import java.time.Instant;
@@ -48,14 +48,14 @@ class SheetController {
     private final ReviewService reviews;
     private final ClassService classes;
 
-    private final Messages messages;
+    private final MessageRenderer messages;
 
     SheetController(
             AssignmentService assignments,
             AttemptQueries works,
             ReviewService reviews,
             ClassService classes,
-            Messages messages) {
+            MessageRenderer messages) {
         this.messages = messages;
         this.assignments = assignments;
         this.works = works;

@@ -12,7 +12,7 @@ import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.ActivityService;
 import gladtile.server.activities.ActivityService.Caught;
 import gladtile.server.starting.StarterController.StarterRequest;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
@@ -36,9 +36,9 @@ class RemakeController {
 
     private final ActivityService activities;
     private final PictureMatcher pictures;
-    private final Messages messages;
+    private final MessageRenderer messages;
 
-    RemakeController(ActivityService activities, PictureMatcher pictures, Messages messages) {
+    RemakeController(ActivityService activities, PictureMatcher pictures, MessageRenderer messages) {
         this.messages = messages;
         this.activities = activities;
         this.pictures = pictures;

@@ -13,7 +13,7 @@ import gladtile.core.starter.Starters;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.ActivityService;
 import gladtile.server.files.FileUseService;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import gladtile.server.support.Problem;
 import gladtile.server.support.UuidV7;
 import java.util.List;
@@ -37,9 +37,10 @@ class StarterController {
     private final ActivityService activities;
     private final PictureMatcher pictures;
     private final FileUseService files;
-    private final Messages messages;
+    private final MessageRenderer messages;
 
-    StarterController(ActivityService activities, PictureMatcher pictures, FileUseService files, Messages messages) {
+    StarterController(
+            ActivityService activities, PictureMatcher pictures, FileUseService files, MessageRenderer messages) {
         this.messages = messages;
         this.files = files;
         this.activities = activities;

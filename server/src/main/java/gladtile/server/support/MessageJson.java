@@ -18,14 +18,14 @@ class MessageJson {
     }
 
     @Bean
-    JsonMapperBuilderCustomizer sentences(Messages messages) {
+    JsonMapperBuilderCustomizer sentences(MessageRenderer messages) {
         return builder -> builder.addModule(new SimpleModule("sentences").addSerializer(new Sentence(messages)));
     }
 
     private static final class Sentence extends StdSerializer<Message> {
-        private final Messages messages;
+        private final MessageRenderer messages;
 
-        Sentence(Messages messages) {
+        Sentence(MessageRenderer messages) {
             super(Message.class);
             this.messages = messages;
         }

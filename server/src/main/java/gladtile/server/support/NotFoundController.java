@@ -14,9 +14,9 @@ import org.springframework.web.bind.annotation.RestController;
 @Hidden
 @RestController
 class NotFoundController implements ErrorController {
-    private final Messages messages;
+    private final MessageRenderer messages;
 
-    NotFoundController(Messages messages) {
+    NotFoundController(MessageRenderer messages) {
         this.messages = messages;
     }
 

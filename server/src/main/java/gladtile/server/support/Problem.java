@@ -82,7 +82,7 @@ public final class Problem extends RuntimeException {
     }
 
     /** In the language of whose request it is. */
-    public ProblemDetail body(Messages messages) {
+    public ProblemDetail body(MessageRenderer messages) {
         ProblemDetail body = ProblemDetail.forStatusAndDetail(status, messages.text(detail));
         body.setType(type);
         more.forEach(body::setProperty);

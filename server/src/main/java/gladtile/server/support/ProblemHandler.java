@@ -28,9 +28,9 @@ import org.springframework.web.util.DisconnectedClientHelper;
 class ProblemHandler extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemHandler.class);
 
-    private final Messages messages;
+    private final MessageRenderer messages;
 
-    ProblemHandler(Messages messages) {
+    ProblemHandler(MessageRenderer messages) {
         this.messages = messages;
     }
 

@@ -18,7 +18,7 @@ import gladtile.core.student.StudentView;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.ActivityService;
 import gladtile.server.support.ComputingBudget;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import gladtile.server.support.Problem;
 import java.time.Clock;
 import java.time.Instant;
@@ -45,10 +45,14 @@ class TryController {
     private final Clock clock;
     private final ComputingBudget budget;
 
-    private final Messages messages;
+    private final MessageRenderer messages;
 
     TryController(
-            ActivityService activities, TryMemory memory, Clock clock, ComputingBudget budget, Messages messages) {
+            ActivityService activities,
+            TryMemory memory,
+            Clock clock,
+            ComputingBudget budget,
+            MessageRenderer messages) {
         this.messages = messages;
         this.activities = activities;
         this.memory = memory;

@@ -13,7 +13,7 @@ import gladtile.core.edit.RemovePage;
 import gladtile.core.page.FileRef;
 import gladtile.core.page.PictureRef;
 import gladtile.formats.picture.PictureColours;
-import gladtile.server.support.Messages;
+import gladtile.server.support.MessageRenderer;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -45,7 +45,7 @@ class DemoPagesTest {
                 : read(library.resolve(picture.name() + ".svg"));
         for (Map.Entry<String, List<DemoPage>> lesson :
                 new DemoActivities(HILLS, DUSK, FILES).all().entrySet()) {
-            assertThat(PageCheck.activity(made(lesson.getKey(), lesson.getValue()), pictures, new Messages()))
+            assertThat(PageCheck.activity(made(lesson.getKey(), lesson.getValue()), pictures, new MessageRenderer()))
                     .as(lesson.getKey())
                     .extracting(Finding::words)
                     .isEmpty();

@@ -56,6 +56,6 @@ class ProblemHandlerTest {
     }
 
     private ResponseEntity<ProblemDetail> answer(Exception e) {
-        return new ProblemHandler(new Messages()).unexpected(e, request);
+        return new ProblemHandler(new MessageRenderer()).unexpected(e, request);
     }
 }

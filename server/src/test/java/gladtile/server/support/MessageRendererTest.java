@@ -27,7 +27,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** The sentences: none is missing, none is left over, each says what it is given. */
-class MessagesTest {
+class MessageRendererTest {
     /** Keys that are put together from what core names: the beginning is all that stands in the source. */
     private static final Set<String> BEGINNINGS =
             Set.of("page-check.title.", "item.kind.", "item.kind.shape.", "blocked.");
@@ -37,13 +37,13 @@ class MessagesTest {
     private static final Pattern CALL =
             Pattern.compile("(?:Message[.]of|\\bwords)\\(\\s*\"([a-z-]+[.][a-z0-9.-]+|literal)\"\\s*([,)])");
 
-    private final Messages messages = new Messages();
+    private final MessageRenderer messages = new MessageRenderer();
 
     private static Map<String, String> sentences() throws IOException {
         Map<String, String> all = new TreeMap<>();
-        for (String bundle : Messages.BUNDLES) {
+        for (String bundle : MessageRenderer.BUNDLES) {
             Properties read = new Properties();
-            try (var in = Messages.class.getResourceAsStream("/messages/" + bundle + ".properties")) {
+            try (var in = MessageRenderer.class.getResourceAsStream("/messages/" + bundle + ".properties")) {
                 read.load(new InputStreamReader(in, StandardCharsets.UTF_8));
             }
             read.forEach((key, text) -> assertThat(all.put((String) key, (String) text))
@@ -58,7 +58,7 @@ class MessagesTest {
                 Stream<Path> server = Files.walk(Path.of("src/main/java"))) {
             return Stream.concat(core, server)
                     .filter(file -> file.toString().endsWith(".java"))
-                    .map(MessagesTest::read)
+                    .map(MessageRendererTest::read)
                     .toList();
         }
     }

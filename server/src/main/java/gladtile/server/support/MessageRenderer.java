@@ -22,7 +22,7 @@ import org.springframework.stereotype.Component;
  * in {@code resources/messages}, in ICU's syntax (plural and select by CLDR's rules).
  */
 @Component
-public class Messages implements Wording {
+public class MessageRenderer implements Wording {
     /** Files below {@code resources/messages}, without language and ending. */
     public static final List<String> BUNDLES = List.of(
             "answers",
@@ -46,7 +46,7 @@ public class Messages implements Wording {
     /** Reading a sentence costs more than putting it into words. One at a time: ICU's formats keep state. */
     private final Map<Locale, Map<String, MessageFormat>> read = new ConcurrentHashMap<>();
 
-    public Messages() {
+    public MessageRenderer() {
         ResourceBundleMessageSource bundles = new ResourceBundleMessageSource();
         bundles.setBasenames(BUNDLES.stream().map(name -> "messages/" + name).toArray(String[]::new));
         bundles.setDefaultEncoding(StandardCharsets.UTF_8.name());
