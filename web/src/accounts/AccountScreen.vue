@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, put, remove, said } from '@/api/client'
+import { get, put, remove, errorText } from '@/api/client'
 import type { OpenSession } from '@/api/schema'
 import { router } from '@/router'
 import { me, needTeacher } from './me'
@@ -29,7 +29,7 @@ async function run(what: () => Promise<unknown>, told = '') {
     await what()
     words.value = told
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
   busy.value = false
 }

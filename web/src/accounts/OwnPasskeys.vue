@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, remove, said } from '@/api/client'
+import { get, remove, errorText } from '@/api/client'
 import type { PasskeyView } from '@/api/schema'
 
 /** The keys that lie in one's devices. */
@@ -23,7 +23,7 @@ async function run(what: () => Promise<unknown>, told: string) {
     words.value = told
   } catch (error) {
     const { wasLeft } = await import('./passkeys')
-    wrong.value = wasLeft(error) ? 'Nothing was added.' : said(error)
+    wrong.value = wasLeft(error) ? 'Nothing was added.' : errorText(error)
   }
   busy.value = false
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
-import { get, remove, said } from '@/api/client'
+import { get, remove, errorText } from '@/api/client'
 import type { OwnSchoolAccount } from '@/api/schema'
 
 /** The account that the school gives elsewhere, and whether one signs in here with it. */
@@ -19,7 +19,7 @@ async function load() {
     offer.value = (await get('/api/v1/single-sign-on')).name ?? ''
     own.value = await get('/api/v1/me/school-account')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 onMounted(load)
@@ -29,7 +29,7 @@ async function away() {
     words.value = 'It is connected no longer.'
     await load()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import { LANGUAGES, timeZones } from '@/shared/timeZones'
 import FrontDoor from './FrontDoor.vue'
 import { me } from './me'
@@ -25,7 +25,7 @@ onMounted(async () => {
   try {
     there.value = !(await get('/api/v1/set-up')).needed
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 async function setUp() {
@@ -35,7 +35,7 @@ async function setUp() {
     me.value = await post('/api/v1/set-up', { token, ...asked })
     await router.replace('/school')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import type { Me } from '@/api/schema'
 import FrontDoor from './FrontDoor.vue'
 import { me } from './me'
@@ -45,7 +45,7 @@ async function run(what: () => Promise<Me | null>) {
       await router.replace(then.startsWith('/') && !then.startsWith('//') ? then : '/activities')
     }
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
   busy.value = false
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import type { LinkOf } from '@/api/schema'
 import FrontDoor from './FrontDoor.vue'
 import { me } from './me'
@@ -18,7 +18,7 @@ onMounted(async () => {
   try {
     whose.value = await post('/api/v1/one-time-links', { token })
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 async function choose() {
@@ -28,7 +28,7 @@ async function choose() {
     me.value = await post('/api/v1/one-time-links/passwords', { token, password: password.value })
     await router.replace('/activities')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }

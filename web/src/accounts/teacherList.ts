@@ -1,5 +1,5 @@
 import { onMounted, ref, shallowRef, type Ref, type ShallowRef } from 'vue'
-import { get, said } from '@/api/client'
+import { get, errorText } from '@/api/client'
 import type { AnswerOf, Known } from '@/api/addresses'
 import { needTeacher } from './me'
 
@@ -26,7 +26,7 @@ export function useTeacherList<const P extends string>(
     try {
       if (await needTeacher()) await load()
     } catch (error) {
-      wrong.value = said(error)
+      wrong.value = errorText(error)
     }
   })
   return { all, wrong, load }

@@ -2,7 +2,7 @@
 import { PhMagnifyingGlass, PhPlus } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, post, put, remove as removeAt, said } from '@/api/client'
+import { get, post, put, remove as removeAt, errorText } from '@/api/client'
 import type { ActivityHead } from '@/api/schema'
 import type { StarterKind } from '@/starters/kinds'
 import TeacherBar from '@/accounts/TeacherBar.vue'
@@ -43,7 +43,7 @@ async function load() {
     all.value = heads
     known.value = [...new Set([...known.value, ...heads.flatMap((head) => head.tags)])].sort()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 onMounted(async () => {
@@ -70,7 +70,7 @@ async function create() {
     await router.push(`/activities/${made.id}/lay-out`)
   } catch (error) {
     naming.value = false
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 
@@ -79,7 +79,7 @@ async function does(what: () => Promise<unknown>) {
   try {
     await what()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
   await load()
 }

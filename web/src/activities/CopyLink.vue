@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
-import { get, put, said } from '@/api/client'
+import { get, put, errorText } from '@/api/client'
 import type { Offer } from '@/api/schema'
 
 /** The link by which colleagues take a copy of an activity: made, copied, ended. */
@@ -16,7 +16,7 @@ async function ask(how: () => Promise<Offer>) {
   try {
     offer.value = await how()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 onMounted(() => ask(() => get(at.value)))

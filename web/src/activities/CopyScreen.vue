@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import type { Template } from '@/api/schema'
 import { count } from '@/page/count'
 import { needTeacher } from '@/accounts/me'
@@ -19,7 +19,7 @@ onMounted(async () => {
   try {
     template.value = await get(`/api/v1/templates/${props.code}`)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 async function take() {
@@ -29,7 +29,7 @@ async function take() {
     const { id } = await post(`/api/v1/templates/${props.code}/copies`)
     await router.push(`/activities/${id}/lay-out`)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
     busy.value = false
   }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, put, said } from '@/api/client'
+import { get, put, errorText } from '@/api/client'
 import type { ActivityHead, Colleague } from '@/api/schema'
 import CopyLink from './CopyLink.vue'
 
@@ -14,7 +14,7 @@ onMounted(async () => {
   try {
     colleagues.value = await get(`/api/v1/activities/${props.activity.id}/sharing`)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 async function share(one: Colleague, access: Colleague['access']) {
@@ -22,7 +22,7 @@ async function share(one: Colleague, access: Colleague['access']) {
     await put(`/api/v1/activities/${props.activity.id}/sharing/${one.id}`, { access })
     one.access = access
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 </script>

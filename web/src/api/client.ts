@@ -99,7 +99,7 @@ export const postAtLast = <const P extends string>(
 ) => ask<AnswerOf<'post', P>>('POST', path, body, true)
 
 /** What to tell a person about anything that was thrown. */
-export function said(error: unknown) {
+export function errorText(error: unknown) {
   return error instanceof Refusal
     ? error.message
     : 'Something went wrong on this page. What was saved is safe. Load the page again.'

@@ -1,41 +1,26 @@
 <script setup lang="ts">
 import { looksOnly } from '@/accounts/me'
-import {
-  PhArchive,
-  PhArrowLeft,
-  PhArrowsClockwise,
-  PhImages,
-  PhKey,
-  PhPrinter,
-  PhUserMinus,
-  PhUserPlus,
-} from '@phosphor-icons/vue'
+import { PhArrowLeft, PhImages, PhKey, PhUserMinus, PhUserPlus } from '@phosphor-icons/vue'
 import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, post, postForFile, put, remove as removeAt, said } from '@/api/client'
+import { get, post, postForFile, put, remove as removeAt, errorText } from '@/api/client'
 import type { ClassHead, ClassView } from '@/api/schema'
-import { pictureNamed } from '@/shared/secretPictures'
-import { spaced } from '@/page/code'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
 import { count } from '@/page/count'
+import JoinCodePanel from './JoinCodePanel.vue'
 import NamesDialog from './NamesDialog.vue'
 import { saveFile } from './saveFile'
+import { type SignInCard } from './signInCard'
+import SignInCards from './SignInCards.vue'
 import TeamsPanel from './TeamsPanel.vue'
 
 /** One class: its students, and the cards by which they come in. */
 const props = defineProps<{ id: string }>()
 const view = shallowRef<ClassView | null>(null)
 /** PINs are shown while this page is open, and nowhere afterwards. */
-interface Card {
-  id: string
-  name: string
-  pin?: string
-  pictures?: string[]
-}
-const cards = ref<Card[]>([])
+const cards = ref<SignInCard[]>([])
 const classes = shallowRef<ClassHead[]>([])
-const all = ref<'pins' | 'pictures' | null>(null)
 const adding = ref(false)
 const wrong = ref('')
 const told = ref('')
@@ -47,7 +32,7 @@ async function trying(work: () => Promise<void>) {
   try {
     await work()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 const load = async () => {
@@ -68,7 +53,7 @@ function rename(event: Event) {
       await load()
     })
 }
-function added(fresh: Card[]) {
+function added(fresh: SignInCard[]) {
   adding.value = false
   cards.value = [...cards.value.filter((card) => !fresh.some((one) => one.id === card.id)), ...fresh]
   void trying(async () => {
@@ -119,14 +104,12 @@ const archive = (archived: boolean) =>
 /** New secrets for everybody: asked for twice, since the old cards are waste paper then. */
 const printAll = (withPictures: boolean) =>
   trying(async () => {
-    all.value = null
     const file = await postForFile(`/api/v1/classes/${props.id}/cards`, { pictures: withPictures })
     saveFile(file, `Sign-in cards, ${view.value!.name}.pdf`)
     cards.value = []
     await load()
     told.value = 'The cards are in the PDF that was saved. Only these cards let students in now.'
   })
-const print = () => window.print()
 </script>
 
 <template>
@@ -152,70 +135,15 @@ const print = () => window.print()
       </div>
       <p v-if="told" class="told screen-only" role="status">{{ told }}</p>
 
-      <section v-if="cards.length" class="cards" aria-label="Sign-in cards">
-        <div class="row screen-only">
-          <h2>Sign-in cards</h2>
-          <button class="btn" @click="print"><PhPrinter :size="18" aria-hidden="true" />Print them</button>
-        </div>
-        <ul>
-          <li v-for="card in cards" :key="card.id" class="card">
-            <strong>{{ card.name }}</strong>
-            <span>{{ view.name }}</span>
-            <span v-if="card.pictures" class="secret">
-              <span v-for="one in card.pictures" :key="one" :title="one">
-                <component :is="pictureNamed(one)" :size="30" aria-hidden="true" /><span class="unseen">{{
-                  one
-                }}</span>
-              </span>
-            </span>
-            <span v-else
-              >PIN <b>{{ card.pin }}</b></span
-            >
-          </li>
-        </ul>
-      </section>
+      <SignInCards v-if="cards.length" :cards="cards" :of-class="view.name" />
 
-      <section class="door screen-only" aria-label="How students come in">
-        <img :src="`/api/v1/qr/${view.joinCode}`" alt="The code of the class as a picture for the camera" />
-        <div>
-          <h2 class="small-head">Join code</h2>
-          <p class="code">{{ spaced(view.joinCode) }}</p>
-          <div v-if="!looksOnly" class="row">
-            <button class="btn" @click="newCode">
-              <PhArrowsClockwise :size="17" aria-hidden="true" />A new code
-            </button>
-            <button
-              v-if="view.signIn !== 'PICTURES'"
-              class="btn"
-              :disabled="view.students.length === 0"
-              @click="all = 'pins'"
-            >
-              <PhPrinter :size="17" aria-hidden="true" />Cards with PINs
-            </button>
-            <button
-              v-if="view.signIn !== 'PIN'"
-              class="btn"
-              :disabled="view.students.length === 0"
-              @click="all = 'pictures'"
-            >
-              <PhImages :size="17" aria-hidden="true" />Cards with pictures
-            </button>
-            <button class="btn quiet" @click="archive(!view.archived)">
-              <PhArchive :size="17" aria-hidden="true" />{{ view.archived ? 'Restore' : 'Archive' }}
-            </button>
-          </div>
-          <p v-if="all" class="ask" role="alert">
-            Everybody gets {{ all === 'pins' ? 'a new PIN' : 'three new pictures' }}; old cards no longer
-            work.
-            <button class="btn acc" @click="printAll(all === 'pictures')">Make the PDF</button>
-            <button class="btn" @click="all = null">Cancel</button>
-          </p>
-          <p v-if="view.archived" class="soft">
-            This class is archived: its code lets nobody in, and nothing new can be given to it. All that was
-            done is kept.
-          </p>
-        </div>
-      </section>
+      <JoinCodePanel
+        class="screen-only"
+        :view="view"
+        @code="newCode"
+        @archive="archive(!view.archived)"
+        @print="printAll"
+      />
       <TeamsPanel
         v-if="view.students.length"
         :key="view.students.length"
@@ -281,8 +209,7 @@ const print = () => window.print()
   gap: 14px;
   padding: 18px 26px;
 }
-.head,
-.row {
+.head {
   display: flex;
   gap: 14px;
   align-items: center;
@@ -324,60 +251,9 @@ ul {
   min-width: 0;
   overflow-wrap: anywhere;
 }
-.door {
-  display: flex;
-  gap: 20px;
-  align-items: center;
-  padding: 14px 18px;
-  border-radius: var(--tile);
-  background: var(--plum-t);
-}
-.door img {
-  width: 120px;
-  border-radius: 6px;
-}
-.door .row {
-  flex-wrap: wrap;
-}
-.code {
-  margin-bottom: 8px;
-  font-size: 34px;
-  font-weight: 700;
-  letter-spacing: 4px;
-}
-.ask {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  align-items: center;
-  margin-top: 8px;
-}
-.secret {
-  display: flex;
-  gap: 8px;
-}
 .to-class {
   width: 78px;
   font-size: 13px;
-}
-.cards ul {
-  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
-}
-.card {
-  display: grid;
-  padding: 12px 14px;
-  border: 1.5px dashed var(--soft);
-  border-radius: var(--tile);
-  background: #fff;
-  break-inside: avoid;
-  overflow-wrap: anywhere;
-}
-.card strong {
-  font-size: 19px;
-}
-.card b {
-  font-size: 19px;
-  letter-spacing: 2px;
 }
 @media print {
   .screen-only {

@@ -2,7 +2,7 @@
 import { PhPlus, PhUploadSimple } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { looksOnly } from '@/accounts/me'
 import { useTeacherList } from '@/accounts/teacherList'
@@ -22,7 +22,7 @@ async function make() {
     const made = await post('/api/v1/classes', { name })
     await router.push(`/classes/${made.id}`)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 </script>
@@ -31,7 +31,7 @@ async function make() {
   <TeacherBar />
   <main class="room">
     <h1>Classes</h1>
-    <StudentRequestsPanel @answered="load().catch((error) => (wrong = said(error)))" />
+    <StudentRequestsPanel @answered="load().catch((error) => (wrong = errorText(error)))" />
     <form v-if="!looksOnly" class="new" @submit.prevent="make">
       <label
         >A new class <input v-model="naming" class="field" maxlength="100" placeholder="Puffin class"
@@ -59,7 +59,7 @@ async function make() {
     </ul>
     <RegisterDialog
       v-if="registering"
-      @taken="load().catch((error) => (wrong = said(error)))"
+      @taken="load().catch((error) => (wrong = errorText(error)))"
       @close="registering = false"
     />
   </main>

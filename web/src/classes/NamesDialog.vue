@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhUploadSimple } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import type { Roster, SignInCard } from '@/api/schema'
 import { count } from '@/page/count'
 import { asTable, fileText } from './fileText'
@@ -31,7 +31,7 @@ async function look() {
     wrong.value = ''
     roster.value = await post(`/api/v1/classes/${props.id}/student-previews`, { text: text.value })
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 async function add() {
@@ -49,7 +49,7 @@ async function add() {
       cards.push(...made.cards)
     }
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }

@@ -2,7 +2,7 @@
 import { PhFilePdf, PhUploadSimple } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { post, postForFile, said } from '@/api/client'
+import { post, postForFile, errorText } from '@/api/client'
 import type { IntakePreview, TakenClass } from '@/api/schema'
 import { count } from '@/page/count'
 import { chosenAtFirst, intakeSaid, takeable } from './intake'
@@ -34,7 +34,7 @@ async function trying(doing: string, work: () => Promise<void>) {
   try {
     await work()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = ''
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { looksOnly } from '@/accounts/me'
 import { onMounted, ref } from 'vue'
-import { get, put, said } from '@/api/client'
+import { get, put, errorText } from '@/api/client'
 import type { StudentRequest } from '@/api/schema'
 
 /** What colleagues ask for: to have students of this teacher in a class of theirs too. */
@@ -12,7 +12,7 @@ const told = ref('')
 const busy = ref(false)
 
 const load = async () => (all.value = await get('/api/v1/student-requests'))
-onMounted(() => load().catch((error) => (wrong.value = said(error))))
+onMounted(() => load().catch((error) => (wrong.value = errorText(error))))
 
 const names = new Intl.ListFormat('en', { type: 'conjunction' })
 const listed = (one: StudentRequest) => {
@@ -32,7 +32,7 @@ async function answer(one: StudentRequest, yes: boolean) {
     await load()
     emit('answered')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }

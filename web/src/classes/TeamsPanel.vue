@@ -2,7 +2,7 @@
 import { looksOnly } from '@/accounts/me'
 import { PhPlus, PhScales, PhShuffle, PhTrash } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref } from 'vue'
-import { get, post, put, said } from '@/api/client'
+import { get, post, put, errorText } from '@/api/client'
 import type { ClassView, Team } from '@/api/schema'
 import { newId } from '@/api/id'
 import { count } from '@/page/count'
@@ -31,7 +31,7 @@ async function trying(work: () => Promise<void>) {
   try {
     await work()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 onMounted(() =>

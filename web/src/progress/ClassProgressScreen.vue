@@ -3,7 +3,7 @@ import { openStream, type LiveStream } from '@/shared/liveStream'
 import { passOver } from '@/shared/passOver'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import type { Hardest, ProgressTable, ProgressRow, Stuck } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
@@ -54,7 +54,7 @@ async function open() {
     await load()
     listen()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 
@@ -124,7 +124,7 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
             :table="table"
             :stuck-first="stuckFirst"
             @sort="stuckFirst = !stuckFirst"
-            @changed="load().catch((error) => (wrong = said(error)))"
+            @changed="load().catch((error) => (wrong = errorText(error)))"
             @renew="renewing = true"
             @wrong="wrong = $event"
           />
@@ -175,7 +175,7 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
       <UpdateVersionDialog
         v-if="renewing"
         :id="id"
-        @done="load().catch((error) => (wrong = said(error)))"
+        @done="load().catch((error) => (wrong = errorText(error)))"
         @close="renewing = false"
       />
       <ExtendDialog
@@ -184,7 +184,7 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
         :row="extending"
         :terms="table.terms"
         :extension="table.extensions[extending.id]"
-        @done="load().catch((error) => (wrong = said(error)))"
+        @done="load().catch((error) => (wrong = errorText(error)))"
         @close="extending = null"
       />
     </template>

@@ -16,7 +16,7 @@ import {
 } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import { post, put, remove, said } from '@/api/client'
+import { post, put, remove, errorText } from '@/api/client'
 import type { ProgressTable } from '@/api/schema'
 import MessageDialog from './MessageDialog.vue'
 
@@ -35,7 +35,7 @@ async function act(ask: () => Promise<unknown>) {
     await ask()
     emit('changed')
   } catch (error) {
-    emit('wrong', said(error))
+    emit('wrong', errorText(error))
   }
 }
 </script>

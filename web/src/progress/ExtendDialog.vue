@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { put, said } from '@/api/client'
+import { put, errorText } from '@/api/client'
 import type { AssignTerms, Extension, ProgressRow } from '@/api/schema'
 import { localOf } from '@/shared/localTime'
 
@@ -25,7 +25,7 @@ async function keep(body: Record<string, unknown>) {
     emit('done')
     dialog.value?.close()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 /** A time that is the others' is no later time, and more minutes can be given without one. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhChatCircleText } from '@phosphor-icons/vue'
 import { onMounted, ref } from 'vue'
-import { said } from '@/api/client'
+import { errorText } from '@/api/client'
 
 /** A word to one or to all, or what stands on everybody's resting pages. */
 const props = defineProps<{
@@ -23,7 +23,7 @@ async function submit() {
     emit('done')
     dialog.value?.close()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 </script>

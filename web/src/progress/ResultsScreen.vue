@@ -2,7 +2,7 @@
 import { PhArrowLeft, PhDownloadSimple } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, said } from '@/api/client'
+import { get, errorText } from '@/api/client'
 import type { Figures } from '@/api/schema'
 import { missWords } from './mistakes'
 import TeacherBar from '@/accounts/TeacherBar.vue'
@@ -19,7 +19,7 @@ onMounted(async () => {
   try {
     if (await needTeacher()) figures.value = await get(`/api/v1/assignments/${props.id}/results`)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 

@@ -4,7 +4,7 @@ import { passOver } from '@/shared/passOver'
 import { PhArrowLeft, PhPresentation } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, said } from '@/api/client'
+import { get, errorText } from '@/api/client'
 import type { Left, ProgressRow } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
@@ -53,7 +53,7 @@ async function load(round?: number) {
   left.value = now
   newest.value = Math.max(newest.value, left.value.round)
 }
-const showRound = (n: number) => load(n).catch((error) => (wrong.value = said(error)))
+const showRound = (n: number) => load(n).catch((error) => (wrong.value = errorText(error)))
 
 onMounted(async () => {
   try {
@@ -66,7 +66,7 @@ onMounted(async () => {
       },
     })
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 onBeforeUnmount(() => stream?.close())

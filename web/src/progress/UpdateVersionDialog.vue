@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import type { Account } from '@/api/schema'
 import { count } from '@/page/count'
 
@@ -17,7 +17,7 @@ onMounted(async () => {
   try {
     account.value = await get(address.value)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 async function renew() {
@@ -27,7 +27,7 @@ async function renew() {
     emit('done')
     dialog.value?.close()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { looksOnly } from '@/accounts/me'
 import { onMounted, ref, shallowRef, watch } from 'vue'
-import { get, put, said } from '@/api/client'
+import { get, put, errorText } from '@/api/client'
 import type { Alike, ByPiece } from '@/api/schema'
 import { count } from '@/page/count'
 
@@ -25,7 +25,7 @@ async function load() {
     view.value = found
     reasons.value = {}
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 onMounted(load)
@@ -42,7 +42,7 @@ async function mark(one: Alike, points: number | null, i: number) {
         : `${points} given to ${count(one.names.length, 'student')}.`
     emit('changed')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 const given = (event: Event) => Number((event.target as HTMLInputElement).value)

@@ -2,11 +2,12 @@
 import { looksOnly } from '@/accounts/me'
 import { PhPaperPlaneRight, PhPlus, PhPushPin, PhTrash, PhX } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, watch } from 'vue'
-import { get, put, said } from '@/api/client'
+import { get, put, errorText } from '@/api/client'
 import { newId } from '@/api/id'
 import type { StudentPage } from '@/api/schema'
 import { itemName } from '@/page/names'
 import { isPiece } from '@/page/items'
+import PointsTable from './PointsTable.vue'
 import VoiceRecorder from '@/shared/files/VoiceRecorder.vue'
 import type { OpenReview } from './useReview'
 
@@ -49,7 +50,7 @@ async function keepPhrases(all: string[]) {
   try {
     phrases.value = (await put('/api/v1/phrases', { phrases: all })).phrases
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 function addPhrase() {
@@ -62,11 +63,6 @@ function pin() {
   props.desk.pin({ id: newId(), pageId: props.page.id, itemId: pinTo.value, words })
   pinned.value = ''
 }
-const number = (event: Event) => {
-  const typed = (event.target as HTMLInputElement).value
-  return typed === '' ? null : Number(typed)
-}
-const reasonOf = (itemId: string) => review.value.marks?.[itemId]?.reason ?? ''
 const kept = computed(() => {
   const now = props.desk.kept.value
   if (now === 'keeping') return 'Saving'
@@ -150,43 +146,7 @@ const kept = computed(() => {
         Score <strong>{{ work.score.got }} / {{ work.score.most }}</strong>
       </p>
       <p v-if="work.score.got !== work.byRules.got" class="soft">By the rules {{ work.byRules.got }}</p>
-      <details class="marks">
-        <summary>Points on this page</summary>
-        <table>
-          <tbody>
-            <tr v-for="one in parts" :key="one.placement.itemId">
-              <th scope="row">{{ one.placement.name }}</th>
-              <td>
-                <input
-                  class="field points"
-                  type="number"
-                  step="0.5"
-                  :aria-label="`Points for ${one.placement.name}`"
-                  :placeholder="String(one.points)"
-                  :value="review.marks?.[one.placement.itemId]?.points ?? ''"
-                  @change="desk.mark(one.placement.itemId, number($event), reasonOf(one.placement.itemId))"
-                />
-                / {{ one.most }}
-                <input
-                  v-if="review.marks?.[one.placement.itemId]"
-                  class="field why"
-                  maxlength="500"
-                  placeholder="Why"
-                  :aria-label="`Why, for ${one.placement.name}`"
-                  :value="reasonOf(one.placement.itemId)"
-                  @change="
-                    desk.mark(
-                      one.placement.itemId,
-                      review.marks![one.placement.itemId]!.points,
-                      ($event.target as HTMLInputElement).value,
-                    )
-                  "
-                />
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </details>
+      <PointsTable :desk="desk" :parts="parts" />
       <label class="line">
         May improve it
         <input
@@ -271,28 +231,6 @@ const kept = computed(() => {
   display: flex;
   justify-content: space-between;
   font-size: 17px;
-}
-.marks {
-  max-height: 190px;
-  overflow-y: auto;
-}
-.marks table {
-  width: 100%;
-  font-size: 13px;
-}
-.marks th {
-  max-width: 92px;
-  overflow: hidden;
-  font-weight: 400;
-  text-align: left;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.points {
-  width: 64px;
-}
-.why {
-  width: 100%;
 }
 .line {
   display: flex;

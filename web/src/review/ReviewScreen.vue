@@ -4,7 +4,7 @@ import { looksOnly } from '@/accounts/me'
 import { PhArrowLeft, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { onBeforeRouteLeave, RouterLink } from 'vue-router'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import { openStream, type LiveStream } from '@/shared/liveStream'
 import type { ReviewOverview, ProgressRow, Waiting } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
@@ -63,7 +63,7 @@ async function open(one: Waiting) {
     chosenItem.value = ''
     await replay.load()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 
@@ -82,7 +82,7 @@ onMounted(async () => {
       },
     })
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 onBeforeUnmount(() => {
@@ -148,7 +148,7 @@ async function send() {
       document.querySelector<HTMLTextAreaElement>('.say textarea')?.focus()
     }
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 async function sendAll() {
@@ -160,7 +160,7 @@ async function sendAll() {
     if (work.value) await desk.open(work.value.attemptId)
     told.value = `${sent} sent back.`
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 </script>
@@ -204,7 +204,7 @@ async function sendAll() {
       v-if="by === 'piece' && itemId"
       :assignment-id="id"
       :item-id="itemId"
-      @changed="load().catch((error) => (wrong = said(error)))"
+      @changed="load().catch((error) => (wrong = errorText(error)))"
     />
     <main v-else>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>

@@ -2,7 +2,7 @@
 import { PhArrowLeft, PhFilePdf, PhPrinter } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, said } from '@/api/client'
+import { get, errorText } from '@/api/client'
 import type { SheetView } from '@/api/schema'
 import { needTeacher } from '@/accounts/me'
 import TeacherBar from '@/accounts/TeacherBar.vue'
@@ -30,7 +30,7 @@ onMounted(async () => {
     // What is printed to a file is named by the title of the window.
     document.title = `${view.value.sheet.name}, ${view.value.sheet.title}`
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 const print = () => window.print()

@@ -1,6 +1,6 @@
 import { passOver } from '@/shared/passOver'
 import { computed, ref, shallowRef } from 'vue'
-import { Refusal, get, post, put, said } from '@/api/client'
+import { Refusal, get, post, put, errorText } from '@/api/client'
 import type { ReviewedWork, PinnedWords, Review } from '@/api/schema'
 
 const PAUSE_MS = 700
@@ -70,7 +70,7 @@ export function useReview(assignmentId: string) {
         }
       })
       .catch(async (error) => {
-        kept.value = said(error)
+        kept.value = errorText(error)
         const changed = error instanceof Refusal && error.rule === 'CHANGED_MEANWHILE'
         // It is tried again before one goes on to anything else; but not what the server will never take, since the
         // work may be gone.
@@ -83,7 +83,7 @@ export function useReview(assignmentId: string) {
             review.value = { ...review.value, words: `${review.value.words}\n${words}`.trim() }
             dirty = true
           }
-          kept.value = said(error)
+          kept.value = errorText(error)
         }
         throw error
       })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
-import { get, put, remove, said } from '@/api/client'
+import { get, put, remove, errorText } from '@/api/client'
 import { notifyDone } from '@/shared/notify'
 import type { ClassAtSchool, StaffMember } from '@/api/schema'
 
@@ -15,7 +15,7 @@ async function run(what: () => Promise<unknown>) {
   try {
     await what()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 const load = () => run(async () => (all.value = await get('/api/v1/school/classes')))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, shallowRef } from 'vue'
-import { get, said } from '@/api/client'
+import { get, errorText } from '@/api/client'
 import type { KnownPerson } from '@/api/schema'
 import { notifyDone } from '@/shared/notify'
 import EraseDialog from './EraseDialog.vue'
@@ -21,7 +21,7 @@ async function look() {
     found.value = await get(`/api/v1/school/persons?named=${encodeURIComponent(named)}`)
     looked.value = named
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 function erased(one: KnownPerson) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
-import { get, post, remove, said } from '@/api/client'
+import { get, post, remove, errorText } from '@/api/client'
 import type { BackupStanding } from '@/api/schema'
 import { count } from '@/page/count'
 import { notifyDone } from '@/shared/notify'
@@ -22,7 +22,7 @@ async function load() {
       notifyDone('The backup is made and was restored for a check.')
     wrong.value = ''
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
   clearTimeout(timer)
   if (!gone && standing.value?.state === 'RUNNING') timer = setTimeout(load, EVERY_MS)
@@ -37,7 +37,7 @@ async function run(what: () => Promise<unknown>) {
     await what()
     await load()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 const begin = () => run(() => post('/api/v1/school/backups'))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { get, remove, said } from '@/api/client'
+import { get, remove, errorText } from '@/api/client'
 import type { ErasurePreview, KnownPerson, StaffMember } from '@/api/schema'
 
 /** What an erasure does, shown before it is done. */
@@ -30,7 +30,7 @@ onMounted(async () => {
         (one) => one.id !== props.person.id && one.state !== 'DEACTIVATED' && one.role !== 'ASSISTANT',
       )
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 async function erase() {
@@ -39,7 +39,7 @@ async function erase() {
     await remove(to.value ? `${at.value}?to=${to.value}` : at.value)
     emit('erased')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
   busy.value = false
 }

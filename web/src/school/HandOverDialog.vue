@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import type { StaffMember } from '@/api/schema'
 import { count } from '@/page/count'
 import { notifyDone } from '@/shared/notify'
@@ -27,7 +27,7 @@ async function hand() {
     )
     emit('done')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
   busy.value = false
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import type { InvitedPerson, StaffPreview } from '@/api/schema'
 import { roleName } from './roles'
 
@@ -20,7 +20,7 @@ async function run(what: () => Promise<unknown>) {
   try {
     await what()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
   busy.value = false
 }

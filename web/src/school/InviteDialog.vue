@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { reactive, ref } from 'vue'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import type { PersonLink } from '@/api/schema'
 import { ROLES, type Role } from './roles'
 
@@ -15,7 +15,7 @@ async function invite() {
   try {
     emit('made', await post('/api/v1/school/people', asked))
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
   busy.value = false
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhDownloadSimple } from '@phosphor-icons/vue'
 import { onMounted, ref, shallowRef, watch } from 'vue'
-import { get, said } from '@/api/client'
+import { get, errorText } from '@/api/client'
 import type { LogLine, StaffMember } from '@/api/schema'
 import { EVENTS, type LogEvent } from './logText'
 
@@ -40,7 +40,7 @@ async function load(before?: string) {
     next.value = page.next
     wrong.value = ''
   } catch (error) {
-    if (mine === turn) wrong.value = said(error)
+    if (mine === turn) wrong.value = errorText(error)
   }
   if (mine === turn) busy.value = false
 }

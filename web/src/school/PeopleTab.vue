@@ -3,7 +3,7 @@ import { PhDotsThree, PhPlus } from '@phosphor-icons/vue'
 import { ElMessageBox } from 'element-plus'
 import 'element-plus/es/components/message-box/style/css'
 import { computed, ref, shallowRef } from 'vue'
-import { post, put, said } from '@/api/client'
+import { post, put, errorText } from '@/api/client'
 import type { PersonLink, StaffMember } from '@/api/schema'
 import { count } from '@/page/count'
 import { notifyDone } from '@/shared/notify'
@@ -42,7 +42,7 @@ async function run(what: () => Promise<unknown>, done?: string) {
     if (done) notifyDone(done)
     emit('changed')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 const address = (one: StaffMember) => `/api/v1/school/people/${one.id}` as const

@@ -3,7 +3,7 @@ import { onMounted, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { needAdministrator } from '@/accounts/me'
 import TeacherBar from '@/accounts/TeacherBar.vue'
-import { get, said } from '@/api/client'
+import { get, errorText } from '@/api/client'
 import type { SchoolView, StaffMember } from '@/api/schema'
 import ClassesTab from './ClassesTab.vue'
 import DataTab from './DataTab.vue'
@@ -26,14 +26,14 @@ async function load() {
     ;[school.value, people.value] = await Promise.all([get('/api/v1/school'), get('/api/v1/school/people')])
     wrong.value = ''
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 onMounted(async () => {
   try {
     if (await needAdministrator()) await load()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 const show = (name: string | number) => void router.replace({ query: { tab: String(name) } })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { reactive, ref, watch } from 'vue'
-import { put, said } from '@/api/client'
+import { put, errorText } from '@/api/client'
 import type { SchoolView } from '@/api/schema'
 import { notifyDone } from '@/shared/notify'
 import { LANGUAGES, timeZones } from '@/shared/timeZones'
@@ -34,7 +34,7 @@ async function save() {
     notifyDone('The settings are saved.')
     emit('changed')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
   busy.value = false
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, put, remove, said } from '@/api/client'
+import { get, put, remove, errorText } from '@/api/client'
 import { notifyDone } from '@/shared/notify'
 
 /** Where else people of the school sign in. */
@@ -28,7 +28,7 @@ async function run(what: () => Promise<unknown>, told = '') {
     await load()
     if (told) notifyDone(told)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
   busy.value = false
 }

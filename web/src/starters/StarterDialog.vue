@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { PhArrowsClockwise, PhCheckFat, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
-import { post, said } from '@/api/client'
-import type { MadeFrom, Page, RemakePreview, StarterRequest } from '@/api/schema'
+import { post, errorText } from '@/api/client'
+import type { MadeFrom, RemakePreview, StarterRequest } from '@/api/schema'
 import type { StarterKind } from '@/starters/kinds'
-import { count } from '@/page/count'
-import PageView from '@/page/PageView.vue'
+import GapTicks from './GapTicks.vue'
 import { STARTERS } from './kinds'
+import StarterPages, { type StarterPreview } from './StarterPages.vue'
 import { widthsOf } from './widths'
 import { fromFile, MOST_ROWS, rowsOf, textOf, wordsOf, writtenOf } from './list'
 
@@ -33,7 +33,7 @@ const written = ref(was ? writtenOf(was.starter) : '')
 const pictured = ref(was ? was.pictured === true : props.kind === 'LABEL')
 const typed = ref(was?.starter.typed === true)
 const seed = ref(was?.starter.seed ?? 1 + Math.floor(Math.random() * 1e9))
-const preview = ref<{ pages: Page[]; count: number; pictures: number; missing?: string } | null>(null)
+const preview = ref<StarterPreview | null>(null)
 const change = ref<RemakePreview | null>(null)
 const wrong = ref('')
 const busy = ref(false)
@@ -86,7 +86,7 @@ async function look() {
     change.value = 'kept' in made ? (made as RemakePreview) : null
     wrong.value = ''
   } catch (error) {
-    if (mine === asked) wrong.value = said(error)
+    if (mine === asked) wrong.value = errorText(error)
   }
 }
 
@@ -111,31 +111,11 @@ async function make() {
     const { id } = await post('/api/v1/starters', await measured())
     emit('made', id)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
     busy.value = false
   }
 }
 const ready = computed(() => Boolean(preview.value && !preview.value.missing && !tooMany.value))
-const told = computed(() => {
-  if (tooMany.value) return tooMany.value
-  if (!preview.value) return ''
-  if (preview.value.missing) return preview.value.missing
-  const found = preview.value.pictures ? `, ${count(preview.value.pictures, 'picture')} found` : ''
-  return `${count(preview.value.count, 'page')}${found}`
-})
-/** What comes, what goes and what stays, in words. */
-const changes = computed(() => {
-  const told = change.value
-  if (!told || told.missing) return []
-  const named = (names: string[], all: number) =>
-    names.join(', ') + (all > names.length ? ` and ${all - names.length} more` : '')
-  return [
-    told.addedCount ? `New: ${named(told.added, told.addedCount)}` : '',
-    told.goneCount ? `Goes: ${named(told.gone, told.goneCount)}` : '',
-    told.kept ? `Stays as you changed it: ${count(told.kept, 'thing')}` : '',
-  ].filter(Boolean)
-})
-
 const picker = ref<HTMLInputElement>()
 async function open(event: Event) {
   const input = event.target as HTMLInputElement
@@ -191,14 +171,7 @@ onMounted(() => {
           @change="open"
         />
       </p>
-      <div v-if="gaps && words.length" class="ticks" role="group" aria-label="Words to be missing">
-        <template v-for="(one, i) in words" :key="i">
-          <button v-if="one.word" type="button" :aria-pressed="one.missing" @click="tick(i)">
-            {{ one.text }}
-          </button>
-          <span v-else>{{ one.text }}</span>
-        </template>
-      </div>
+      <GapTicks v-if="gaps && words.length" :words="words" @tick="tick" />
       <label v-if="gaps" class="line"><input v-model="typed" type="checkbox" />Students type the words</label>
       <label v-else class="line"
         ><input v-model="pictured" type="checkbox" />{{
@@ -221,17 +194,7 @@ onMounted(() => {
         </button>
       </div>
     </form>
-    <section class="pages" aria-label="Preview">
-      <div role="status">
-        <p>{{ told }}</p>
-        <p v-for="one in changes" :key="one">{{ one }}</p>
-      </div>
-      <PageView v-for="one in preview?.pages" :key="one.id" class="sheet" :page="one" />
-      <p v-if="preview && preview.count > preview.pages.length" class="soft">
-        and {{ preview.count - preview.pages.length }} more
-      </p>
-      <p v-if="!preview" class="soft empty">The page appears here while you write.</p>
-    </section>
+    <StarterPages :preview="preview" :change="change" :too-many="tooMany" />
   </dialog>
 </template>
 
@@ -303,52 +266,10 @@ textarea {
   min-height: 28px;
   padding: 2px 9px;
 }
-.ticks {
-  flex: none;
-  max-height: 150px;
-  padding: 8px;
-  overflow-y: auto;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: #fff;
-  line-height: 2;
-  white-space: pre-wrap;
-}
-.ticks button {
-  padding: 2px 5px;
-  border: 1px solid transparent;
-  border-radius: 6px;
-  background: none;
-  cursor: pointer;
-}
-.ticks button:hover {
-  border-color: var(--plum);
-}
-.ticks button[aria-pressed='true'] {
-  border: 2px dashed var(--plum);
-  background: var(--plum-t);
-  font-weight: 700;
-}
 .row {
   display: flex;
   flex: none;
   justify-content: space-between;
   gap: 10px;
-}
-.pages {
-  display: flex;
-  flex-direction: column;
-  gap: 14px;
-  padding: 14px 20px 20px;
-  overflow-y: auto;
-  background: var(--table);
-}
-.sheet {
-  flex: none;
-  border-radius: 4px;
-  box-shadow: 0 4px 16px #0000001f;
-}
-.empty {
-  margin: auto;
 }
 </style>

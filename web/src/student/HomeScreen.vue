@@ -12,7 +12,7 @@ import {
 } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, Refusal, remove, said } from '@/api/client'
+import { get, Refusal, remove, errorText } from '@/api/client'
 import type { AttemptView, HomeView, ToDo } from '@/api/schema'
 import BrandMark from '@/shared/BrandMark.vue'
 import NoticeBell from '@/notices/NoticeBell.vue'
@@ -68,7 +68,7 @@ onMounted(async () => {
   } catch (error) {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
     if (out) await router.replace('/join')
-    else wrong.value = said(error)
+    else wrong.value = errorText(error)
     // Without a network one goes on with what was opened on this device.
     if (error instanceof Refusal && error.passing)
       here.value = await deviceHere()
@@ -99,7 +99,7 @@ async function leave() {
     await (await deviceHere()).forgetViews().catch(passOver('the next one who joins clears it away'))
     await router.push('/join')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 </script>

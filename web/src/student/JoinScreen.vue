@@ -3,7 +3,7 @@ import { passOver } from '@/shared/passOver'
 import { PhArrowLeft, PhArrowRight } from '@phosphor-icons/vue'
 import { nextTick, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import type { JoinView } from '@/api/schema'
 import BrandMark from '@/shared/BrandMark.vue'
 import { deviceHere } from '@/work/attempt/device'
@@ -65,7 +65,7 @@ async function doing(work: () => Promise<void>) {
   try {
     await work()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }

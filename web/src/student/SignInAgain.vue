@@ -2,7 +2,7 @@
 import { passOver } from '@/shared/passOver'
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import SecretForm from './SecretForm.vue'
 import { ticketHere } from './ticket'
 
@@ -26,7 +26,7 @@ async function enter(secret: string) {
     await post(`/api/v1/join/${encodeURIComponent(code)}/session`, { studentId, pin: secret })
     emit('in')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
     await form.value?.clear()
   } finally {
     busy.value = false

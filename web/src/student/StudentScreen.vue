@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { passOver } from '@/shared/passOver'
-import { PhChatCircleText, PhHandPalm, PhHouse, PhX } from '@phosphor-icons/vue'
+import { PhChatCircleText, PhHouse, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { get, post, Refusal, said } from '@/api/client'
+import { get, post, Refusal, errorText } from '@/api/client'
 import type { AttemptView, Returned, Word } from '@/api/schema'
 import { deviceHere } from '@/work/attempt/device'
 import { ease, easeAway, easeOf } from '@/work/access/accessibility'
 import AccessibilityPanel from './AccessibilityPanel.vue'
 import { listenTo } from './live'
+import PausedSheet from './PausedSheet.vue'
 import ReadingRuler from './ReadingRuler.vue'
 import { renewedWords } from '@/work/attempt/versionUpdate'
 import ReturnedCard from './ReturnedCard.vue'
@@ -133,7 +134,7 @@ onMounted(async () => {
     if (out) await router.replace('/join')
     else if (error instanceof Refusal && error.status === 404)
       wrong.value = 'This work is not here. Ask your teacher.'
-    else wrong.value = said(error)
+    else wrong.value = errorText(error)
   }
 })
 onBeforeUnmount(() => {
@@ -152,7 +153,7 @@ async function improve() {
     work.value = null
     await open()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }
@@ -220,12 +221,7 @@ function readPage() {
         @improve="improve"
       />
     </main>
-    <div v-if="around?.paused" class="held" role="alertdialog" aria-label="Your teacher paused everyone">
-      <PhHandPalm :size="80" weight="fill" aria-hidden="true" />
-      <h2>Look up for a moment</h2>
-      <p v-if="around.words" dir="auto">{{ around.words }}</p>
-      <p class="soft">Everything stays as it is. Your page goes on by itself.</p>
-    </div>
+    <PausedSheet v-if="around?.paused" :words="around.words" />
     <SignInAgain v-if="kept === 'sign-in' && !gone" @in="backIn" />
     <AccessibilityPanel v-if="easing" @read="readPage" @close="easing = false" />
     <ReadingRuler v-if="ease.ruler" />
@@ -292,24 +288,5 @@ main.beside > :last-child {
   background: var(--saffron-t);
   color: #3f2a00;
   font-size: 16px;
-}
-.held {
-  position: fixed;
-  z-index: 30;
-  inset: 0;
-  display: grid;
-  gap: 12px;
-  align-content: center;
-  justify-items: center;
-  background: var(--petrol-d);
-  color: #fff;
-  font-size: 22px;
-  text-align: center;
-}
-.held h2 {
-  font-size: 36px;
-}
-.held .soft {
-  color: #cfe3e2;
 }
 </style>

@@ -1,22 +1,8 @@
 <script setup lang="ts">
-import {
-  PhArrowUUpLeft,
-  PhArrowUUpRight,
-  PhClockCounterClockwise,
-  PhExport,
-  PhHandTap,
-  PhPath,
-  PhPresentation,
-  PhQuestion,
-  PhShapes,
-  PhTarget,
-} from '@phosphor-icons/vue'
 import { computed, effectScope, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
-import { RouterLink, useRouter } from 'vue-router'
-import { get, said } from '@/api/client'
-import BrandMark from '@/shared/BrandMark.vue'
+import { useRouter } from 'vue-router'
+import { get, errorText } from '@/api/client'
 import { needTeacher } from '@/accounts/me'
-import { count } from '@/page/count'
 import { fontsReady } from '@/page/wordFit'
 import { watchPages, type PageWatch } from './answers/pageCheck'
 import AnswersStep from '@/workbench/steps/AnswersStep.vue'
@@ -30,6 +16,8 @@ import { nextRegion } from '@/workbench/edits/regions'
 import PagesColumn from '@/workbench/pages/PagesColumn.vue'
 import LinksStep from '@/workbench/steps/LinksStep.vue'
 import TryStep from '@/workbench/steps/TryStep.vue'
+import { STEPS } from '@/workbench/steps/steps'
+import WorkbenchHeader from './WorkbenchHeader.vue'
 
 const props = defineProps<{ id: string; step?: string }>()
 const router = useRouter()
@@ -38,15 +26,7 @@ const wrong = ref('')
 const pageId = ref('')
 const keys = ref(false)
 const past = ref(false)
-const naming = ref(false)
 
-const STEPS = [
-  { path: 'lay-out', name: 'Lay out', icon: PhShapes },
-  { path: 'answers', name: 'Answers', icon: PhTarget },
-  { path: 'links', name: 'Links', icon: PhPath },
-  { path: 'try', name: 'Try', icon: PhHandTap },
-  { path: 'assign', name: 'Assign', icon: PhExport },
-]
 const step = computed(() => props.step || 'lay-out')
 const activity = computed(() => editing.value?.activity.value)
 const page = computed(
@@ -56,13 +36,6 @@ const watched = shallowRef<PageWatch | null>(null)
 const scope = effectScope()
 /** What the page check has found in the whole activity. */
 const open = computed(() => watched.value?.checked.value?.total ?? 0)
-const saved = computed(() => {
-  const state = editing.value?.saved.value
-  if (state === 'saving') return 'Saving'
-  if (state !== 'saved') return state ?? ''
-  return `Saved ${editing.value!.savedAt.value.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
-})
-
 onMounted(async () => {
   try {
     if (!(await needTeacher())) return
@@ -71,7 +44,7 @@ onMounted(async () => {
     pageId.value = current.activity.pages[0]!.id
     watched.value = scope.run(() => watchPages(editing.value!)) ?? null
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 onBeforeUnmount(() => {
@@ -127,94 +100,20 @@ async function present() {
   await editing.value?.flush()
   await router.push({ path: `/present/${props.id}`, query: page.value ? { page: page.value.id } : {} })
 }
-
-function rename(event: Event) {
-  naming.value = false
-  const title = (event.target as HTMLInputElement).value.trim()
-  if (title && title !== activity.value?.title) editing.value?.edit({ kind: 'set-title', title })
-}
 </script>
 
 <template>
   <div class="workbench">
-    <header>
-      <RouterLink class="home" to="/activities" aria-label="To all activities" title="All activities"
-        ><BrandMark
-      /></RouterLink>
-      <div class="title">
-        <input
-          v-if="naming"
-          :value="activity?.title"
-          class="rename"
-          aria-label="Name of the activity"
-          maxlength="300"
-          autofocus
-          @change="rename"
-          @blur="naming = false"
-          @keydown.enter="rename"
-        />
-        <h1 v-else>
-          <button class="name" title="Rename" @click="naming = true">{{ activity?.title ?? '' }}</button>
-        </h1>
-        <p role="status">
-          {{ editing && !editing.mayEdit ? 'To look at only' : saved
-          }}<template v-if="activity"> · {{ count(activity.pages.length, 'page') }}</template>
-        </p>
-      </div>
-      <nav aria-label="Steps">
-        <RouterLink
-          v-for="(one, i) in STEPS"
-          :key="one.path"
-          :to="`/activities/${id}/${one.path}`"
-          :class="{ on: step === one.path }"
-          :aria-current="step === one.path ? 'step' : undefined"
-          :title="`Alt+${i + 1}`"
-        >
-          <component :is="one.icon" :size="19" aria-hidden="true" />{{ one.name }}
-          <b
-            v-if="one.path === 'answers' && open"
-            class="n"
-            :aria-label="`${count(open, 'thing')} to look at`"
-            >{{ open }}</b
-          >
-        </RouterLink>
-      </nav>
-      <div class="tools">
-        <button class="btn quiet present" title="Present to the class (F8)" @click="present">
-          <PhPresentation :size="21" aria-hidden="true" />Present
-        </button>
-        <button
-          class="btn quiet"
-          aria-label="Undo"
-          title="Undo (Ctrl+Z)"
-          :disabled="!editing?.canUndo.value"
-          @click="editing?.undo()"
-        >
-          <PhArrowUUpLeft :size="21" aria-hidden="true" />
-        </button>
-        <button
-          class="btn quiet"
-          aria-label="Redo"
-          title="Redo (Ctrl+Shift+Z)"
-          :disabled="!editing?.canRedo.value"
-          @click="editing?.redo()"
-        >
-          <PhArrowUUpRight :size="21" aria-hidden="true" />
-        </button>
-        <button
-          class="btn quiet"
-          aria-label="History"
-          title="History"
-          :aria-pressed="past"
-          @click="past = !past"
-        >
-          <PhClockCounterClockwise :size="21" aria-hidden="true" />
-        </button>
-        <button class="btn quiet" aria-label="Keys" title="Keys (?)" @click="keys = true">
-          <PhQuestion :size="21" aria-hidden="true" />
-        </button>
-      </div>
-    </header>
+    <WorkbenchHeader
+      :id="id"
+      :editing="editing"
+      :step="step"
+      :open="open"
+      :past="past"
+      @past="past = !past"
+      @keys="keys = true"
+      @present="present"
+    />
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p v-if="editing?.told.value" class="note told" role="alert">
       {{ editing.told.value }} <button class="btn" @click="editing.told.value = ''">OK</button>
@@ -254,96 +153,6 @@ function rename(event: Event) {
   flex-direction: column;
   height: 100%;
   min-height: 600px;
-}
-header {
-  display: grid;
-  grid-template-columns: 28px minmax(0, 1fr) auto minmax(0, 1fr);
-  align-items: center;
-  gap: 14px;
-  min-height: 54px;
-  padding: 0 16px;
-  background: var(--petrol-d);
-  color: #fff;
-}
-.home {
-  color: #fff;
-}
-.title {
-  line-height: 1.2;
-  min-width: 0;
-}
-h1 {
-  font-size: 15px;
-}
-.title p {
-  overflow: hidden;
-  color: #b9d2d2;
-  font-size: 12px;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.name {
-  overflow: hidden;
-  max-width: 100%;
-  padding: 0;
-  border: 0;
-  background: none;
-  color: #fff;
-  cursor: text;
-  font-weight: 700;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.rename {
-  width: 100%;
-  padding: 2px 6px;
-  border: 0;
-  border-radius: 5px;
-}
-nav {
-  display: flex;
-  gap: 4px;
-  padding: 4px;
-  border-radius: var(--tile-s);
-  background: #0003;
-}
-nav a {
-  display: flex;
-  align-items: center;
-  gap: 7px;
-  padding: 6px 14px;
-  border-radius: var(--tile-s);
-  color: #cfe3e2;
-  text-decoration: none;
-  white-space: nowrap;
-}
-nav a.on {
-  background: var(--paper);
-  color: var(--petrol-d);
-  font-weight: 700;
-}
-.n {
-  padding: 0 6px;
-  border-radius: 9px;
-  background: var(--saffron);
-  color: #2b1e02;
-  font-size: 12px;
-}
-.tools {
-  display: flex;
-  justify-content: flex-end;
-}
-.tools .btn {
-  color: #dcebea;
-}
-.tools .btn[aria-pressed='true'] {
-  background: #ffffff26;
-  box-shadow: inset 0 -3px var(--saffron);
-}
-.tools .btn:disabled {
-  background: transparent;
-  border-color: transparent;
-  color: #5f8a8e;
 }
 .told {
   margin: 8px 16px 0;

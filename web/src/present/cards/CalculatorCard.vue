@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { nextTick, ref, watch } from 'vue'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import type { Calculation } from '@/api/schema'
 import PresentCard from './PresentCard.vue'
 
@@ -72,7 +72,7 @@ async function work() {
     wrong.value = got.refused ?? ''
     if (got.number) lines.value = [{ typed: asked, result: shown(got) }, ...lines.value].slice(0, MOST_LINES)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 function remember() {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhMinus, PhPlus, PhScales, PhShuffle, PhStar } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import type { ClassView, LessonGroup } from '@/api/schema'
 import { absentIn } from '@/present/model/absent'
 import { ahead, groupsOf, withPoints } from '@/present/model/groups'
@@ -35,7 +35,7 @@ async function trying(what: () => Promise<void>) {
   try {
     await what()
   } catch (error) {
-    words.value = said(error)
+    words.value = errorText(error)
   }
 }
 const deal = (how: 'random' | 'balanced') =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { get, said } from '@/api/client'
+import { get, errorText } from '@/api/client'
 import type { DrawnStroke, LessonHead } from '@/api/schema'
 import { count } from '@/page/count'
 
@@ -19,7 +19,7 @@ async function take(one: LessonHead) {
   try {
     emit('take', (await get(`/api/v1/lessons/${one.id}`)).ink)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 </script>

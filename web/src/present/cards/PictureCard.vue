@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref } from 'vue'
-import { said } from '@/api/client'
+import { errorText } from '@/api/client'
 import PresentCard from './PresentCard.vue'
 import { pictureItem, putOnPage } from '@/present/model/putOnPages'
 
@@ -19,7 +19,7 @@ async function put(fresh: boolean) {
     const item = await pictureItem(props.picture, fresh, () => {})
     emit('put', await putOnPage(props.activityId, props.pageId, [item], fresh))
   } catch (error) {
-    words.value = said(error)
+    words.value = errorText(error)
   }
   busy.value = false
 }

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { passOver } from '@/shared/passOver'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { Refusal, get, patch, post, remove as removeAt, said } from '@/api/client'
+import { Refusal, get, patch, post, remove as removeAt, errorText } from '@/api/client'
 import { newId } from '@/api/id'
 import type { Caption, Screencast } from '@/api/schema'
+import CaptionLines from './CaptionLines.vue'
 import { sendKept } from '@/present/recording/pieceSender'
 import { browserShelf, forgetPieces } from '@/present/recording/pieceShelf'
 import { middle, putOnPage } from '@/present/model/putOnPages'
@@ -48,7 +49,7 @@ async function run(what: () => Promise<unknown>, told = '') {
     await what()
     words.value = told
   } catch (error) {
-    words.value = said(error)
+    words.value = errorText(error)
   }
   busy.value = false
 }
@@ -95,10 +96,6 @@ function addWords() {
   captions.value = [...captions.value, captionAt(captions.value, here(), one.value!.millis ?? 0)].sort(
     (a, b) => a.from - b.from,
   )
-}
-function setTime(caption: Caption, which: 'from' | 'to', typed: string) {
-  const time = timeOf(typed)
-  if (time !== null) caption[which] = time
 }
 async function put() {
   const { video: file, words: captionFile, title: name } = one.value!
@@ -173,32 +170,7 @@ const captionsUrl = computed(() => (one.value?.words ? `/api/v1/files/${one.valu
           <label>Ends at <input v-model="ends.to" class="time" inputmode="decimal" /></label>
           <button class="btn" @click="ends.to = timeWords(here())">End here</button>
         </div>
-        <h3>Words for those who cannot hear it</h3>
-        <div v-for="(caption, i) in captions" :key="i" class="line">
-          <input
-            class="time"
-            :value="timeWords(caption.from)"
-            :aria-label="`Words ${i + 1} begin at`"
-            @change="setTime(caption, 'from', ($event.target as HTMLInputElement).value)"
-          />
-          <input
-            class="time"
-            :value="timeWords(caption.to)"
-            :aria-label="`Words ${i + 1} end at`"
-            @change="setTime(caption, 'to', ($event.target as HTMLInputElement).value)"
-          />
-          <input v-model="caption.words" class="said" maxlength="1000" :aria-label="`Words ${i + 1}`" />
-          <button
-            class="btn"
-            :aria-label="`Take words ${i + 1} away`"
-            @click="captions = captions.filter((_, n) => n !== i)"
-          >
-            ×
-          </button>
-        </div>
-        <div class="line">
-          <button class="btn" @click="addWords">Add words here</button>
-        </div>
+        <CaptionLines v-model="captions" @add="addWords" />
         <div class="line">
           <button class="btn pri" :disabled="busy" @click="save">Save</button>
           <button class="btn" :disabled="busy" @click="put">Put on this page</button>
@@ -303,8 +275,7 @@ input {
 .time {
   width: 86px;
 }
-.wide input,
-.said {
+.wide input {
   flex: 1;
   min-width: 120px;
 }

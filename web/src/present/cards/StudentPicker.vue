@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
-import { get, said } from '@/api/client'
+import { get, errorText } from '@/api/client'
 import type { ProgressRow } from '@/api/schema'
 import PresentCard from './PresentCard.vue'
 
@@ -25,7 +25,7 @@ onMounted(async () => {
     rows.value = table.students.filter((one) => one.standing)
     if (!rows.value.length) words.value = 'Nobody has begun yet.'
   } catch (error) {
-    words.value = said(error)
+    words.value = errorText(error)
   }
 })
 </script>

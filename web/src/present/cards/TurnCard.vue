@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import type { TurnDrawn } from '@/api/schema'
 import { absentIn } from '@/present/model/absent'
 import PresentCard from './PresentCard.vue'
@@ -20,7 +20,7 @@ async function draw() {
   try {
     turn.value = await post(`/api/v1/lessons/${props.lessonId}/turns`, { absent: absent.value })
   } catch (error) {
-    emit('wrong', said(error))
+    emit('wrong', errorText(error))
   }
   drawing.value = false
 }
@@ -28,7 +28,7 @@ onMounted(async () => {
   try {
     students.value = (await get(`/api/v1/classes/${props.classId}`)).students
   } catch (error) {
-    emit('wrong', said(error))
+    emit('wrong', errorText(error))
   }
 })
 </script>

@@ -1,6 +1,6 @@
 import { passOver } from '@/shared/passOver'
 import { onBeforeUnmount, ref, watch } from 'vue'
-import { put, said } from '@/api/client'
+import { put, errorText } from '@/api/client'
 import { shown, type Timers } from './timers'
 import type { Presentation } from './presentation'
 
@@ -52,7 +52,7 @@ export function useLeading(show: () => Presentation | undefined, timers: Timers)
           'This class was not given this activity, so its tablets cannot show it. Assign it first.'
       else words.value = ''
     } catch (error) {
-      words.value = said(error)
+      words.value = errorText(error)
     }
   }
   async function end(lessonId: string) {

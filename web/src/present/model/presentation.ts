@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef } from 'vue'
-import { post, put, said } from '@/api/client'
+import { post, put, errorText } from '@/api/client'
 import type { Act, DrawnStroke, FileRef, LessonGroup, PageScale } from '@/api/schema'
 import type { Point } from '@/page/geometry'
 import type { Reshaped } from '@/page/reshaped'
@@ -80,7 +80,7 @@ export async function openPresentation(activityId: string, classId?: string, goi
       await sent
       notKept.value = ''
     } catch (error) {
-      notKept.value = `${said(error)} It stands here until this page is closed.`
+      notKept.value = `${errorText(error)} It stands here until this page is closed.`
     }
   }
   const scaleOf = (pageId: string) => scales.value[pageId] ?? USUAL_SCALE

@@ -1,6 +1,6 @@
 import { pauseAfter } from '@/shared/backoff'
 import { ref } from 'vue'
-import { putBytes, Refusal, said } from '@/api/client'
+import { putBytes, Refusal, errorText } from '@/api/client'
 import type { PieceShelf } from './pieceShelf'
 
 /** As core's bound on a piece of a file. */
@@ -46,7 +46,7 @@ export function pieceSender(
           await new Promise((done) => setTimeout(done, pauseAfter(tries++)))
         } else {
           over = true
-          refused(said(error))
+          refused(errorText(error))
         }
       }
     }

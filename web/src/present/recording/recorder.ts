@@ -1,6 +1,6 @@
 import { passOver } from '@/shared/passOver'
 import { onBeforeUnmount, ref, watch } from 'vue'
-import { patch, post, said } from '@/api/client'
+import { patch, post, errorText } from '@/api/client'
 import type { Chapter, Screencast } from '@/api/schema'
 import { pieceSender } from './pieceSender'
 import { browserShelf } from './pieceShelf'
@@ -103,7 +103,7 @@ export function useRecorder(about: {
       })
       await start(made)
     } catch (error) {
-      words.value = said(error)
+      words.value = errorText(error)
       standing.value = 'off'
     }
   }
@@ -194,7 +194,7 @@ export function useRecorder(about: {
       await patch(`/api/v1/screencasts/${id}`, { title, chapters, captions: [] })
       done = await post(`/api/v1/screencasts/${id}/completion`)
     } catch (error) {
-      words.value = said(error)
+      words.value = errorText(error)
     }
     letGo()
     standing.value = 'off'

@@ -1,5 +1,5 @@
 import { ref } from 'vue'
-import { said } from '@/api/client'
+import { errorText } from '@/api/client'
 
 /** What the screen says to whoever stands at it: what was done, and what went wrong. */
 export function useTold() {
@@ -11,7 +11,7 @@ export function useTold() {
       await what()
       wrong.value = ''
     } catch (error) {
-      wrong.value = said(error)
+      wrong.value = errorText(error)
     }
   }
   return { words, wrong, run }

@@ -1,7 +1,7 @@
 import { pauseAfter } from '@/shared/backoff'
 import { passOver } from '@/shared/passOver'
 import { ref, type Ref } from 'vue'
-import { get, post, putBytes, Refusal, remove, said } from '@/api/client'
+import { get, post, putBytes, Refusal, remove, errorText } from '@/api/client'
 import type { Coming, FileRef } from '@/api/schema'
 
 const MOST = 200 * 1024 * 1024
@@ -76,7 +76,7 @@ export function bring(file: File, there: (file: FileRef) => void): Bringing {
   run().catch((error) => {
     if (!going()) return
     state.value = 'refused'
-    words.value = said(error)
+    words.value = errorText(error)
   })
 
   return {

@@ -1,4 +1,4 @@
-import { Refusal, said } from '@/api/client'
+import { Refusal, errorText } from '@/api/client'
 
 /**
  * What is told of a refusal, in short words for those who have just learned to read, by the rule that was broken.
@@ -40,5 +40,5 @@ const RULES: Record<string, string> = {
 }
 
 export function refusalWords(error: unknown): string {
-  return (error instanceof Refusal && RULES[error.rule]) || said(error)
+  return (error instanceof Refusal && RULES[error.rule]) || errorText(error)
 }

@@ -1,15 +1,13 @@
 <script setup lang="ts">
-import { computed, provide, ref, watch, type ComputedRef } from 'vue'
+import { computed, provide, ref, useTemplateRef, watch, type ComputedRef } from 'vue'
 import type { Act, DrawnStroke, Gap, Item, Link, Stroke, StudentPage } from '@/api/schema'
 import type { PlacedItem } from '@/page/placedItems'
 import { canErase, provideErased } from '@/page/erased'
 import { PAGE, placed, tilePath } from '@/page/geometry'
-import ItemBody from '@/page/ItemBody.vue'
 import { isPiece, originalOf } from '@/page/items'
 import { LEADING } from '@/page/leading'
 import { itemName } from '@/page/names'
 import { wholeOf } from '@/page/sized'
-import { isHidden, zonePath } from '@/page/zones'
 import PaperBody from '@/page/PaperBody.vue'
 import { leadsTo, linkOf } from '@/page/links'
 import { noSwipe } from '@/page/touch'
@@ -17,14 +15,15 @@ import VideoPlayer from '@/work/media/VideoPlayer.vue'
 import CoverHandle from './CoverHandle.vue'
 import { useStudentActions } from '@/work/rules/studentActions'
 import GapField from './GapField.vue'
+import HeldLayer from './HeldLayer.vue'
 import NoteDialog from './NoteDialog.vue'
 import FixedThing from './FixedThing.vue'
 import { usePickUp } from '@/work/rules/pickUp'
 import ScaleReadout from './ScaleReadout.vue'
 import PieceOnPage from './PieceOnPage.vue'
 import { targetsOf, type Target } from '@/work/rules/places'
-import { useBare } from '@/work/rules/bare'
-import { provideReach } from '@/work/rules/reach'
+import { usePressed } from '@/work/rules/pressed'
+import { useZonesToCheck } from '@/work/rules/zonesToCheck'
 import { railPath } from '@/work/rules/rules'
 import { useThings, type Ahead } from '@/work/rules/things'
 import { useTurning } from '@/work/rules/turning'
@@ -59,8 +58,8 @@ provide(LEADING, {
 })
 
 const root = ref<SVGSVGElement>()
-/** A dragged piece lies on a layer of its own, so that the page beneath is not drawn anew each frame. */
-const air = ref<SVGSVGElement>()
+const layer = useTemplateRef('layer')
+const air = computed(() => layer.value?.air ?? undefined)
 const ahead = ref<Ahead>({})
 const reading = ref<string | null>(null)
 const NOTHING: PlacedItem[] = []
@@ -124,22 +123,7 @@ const grip = useTurning({
   tap: (one) => void turnBy(one, 1),
   whole: (one) => wholeOf(one.item.frame, original(one.id).frame),
 })
-const reach = provideReach(root)
-const { meant } = useBare(
-  () => drawn.value,
-  () => reach.value,
-)
-
-/** A press beside what is seen of a picture means the piece that lies below it there, if any. */
-function pressed(one: PlacedItem, event: PointerEvent) {
-  const at = pointAt(event)
-  if (meant(one, at)) return press(one, event)
-  for (const there of document.elementsFromPoint(event.clientX, event.clientY)) {
-    const id = there.closest('[data-piece]')?.getAttribute('data-piece')
-    const below = id && id !== one.id ? drawn.value.find((other) => other.id === id) : undefined
-    if (below && meant(below, at)) return press(below, event)
-  }
-}
+const pressed = usePressed(root, drawn, pointAt, press)
 
 /** A piece that leads somewhere leads there at a tap; it is moved by dragging, or by the keys. */
 function lead(one: PlacedItem): boolean {
@@ -159,13 +143,7 @@ function focusNext(id: string) {
 }
 
 const gaps = computed(() => props.page.items.filter((item): item is Gap => item.kind === 'gap'))
-/** With several zones to check on a page each that something waits in has a button of its own. */
-const toCheck = computed(() => {
-  const asked = zones.value.filter((zone) => props.page.onCheck?.includes(zone.id))
-  if (asked.length < 2 || props.resting) return []
-  const waiting = new Set(Object.values(states.value).flatMap((one) => (one.waits ? [one.zoneId] : [])))
-  return asked.filter((zone) => waiting.has(zone.id))
-})
+const toCheck = useZonesToCheck(props, zones, states)
 watch(
   () => props.page.id,
   () => {
@@ -260,25 +238,7 @@ const { key, tapped } = usePageKeys(things, picking, actions, targets, reading, 
       </g>
       <ScaleReadout :now="now" />
     </svg>
-    <svg class="lights" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" aria-hidden="true">
-      <path v-for="zone in lit" :key="zone.id" :transform="placed(zone.frame)" :d="zonePath(zone)" />
-    </svg>
-    <svg
-      v-if="dragged"
-      ref="air"
-      class="air"
-      :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
-      aria-hidden="true"
-    >
-      <g v-for="one in inHand" :key="one.id" :transform="placed(one.item.frame)">
-        <ItemBody
-          v-if="!(one.item.kind === 'zone' && isHidden(one.item))"
-          :item="one.item"
-          :over="one.over"
-          :written="one.written"
-        />
-      </g>
-    </svg>
+    <HeldLayer ref="layer" :lit="lit" :in-hand="inHand" :dragged="Boolean(dragged)" />
     <GapField
       v-for="gap in gaps"
       :key="gap.id"
@@ -326,39 +286,13 @@ const { key, tapped } = usePageKeys(things, picking, actions, targets, reading, 
   stroke-linecap: round;
   stroke-dasharray: 2 18;
 }
-.aim {
-  fill: none;
-  stroke: none;
-}
 .target .aim {
+  fill: none;
   stroke: var(--petrol);
   stroke-width: 9;
 }
 .sheet {
   position: relative;
   container-type: inline-size;
-}
-/* Moved by the compositor alone. */
-.lights {
-  position: absolute;
-  inset: 0;
-  width: 100%;
-  aspect-ratio: 1600 / 1000;
-  pointer-events: none;
-  will-change: transform;
-}
-.lights path {
-  fill: none;
-  stroke: var(--petrol);
-  stroke-width: 9;
-}
-.air {
-  position: absolute;
-  inset: 0;
-  width: 100%;
-  overflow: visible;
-  filter: drop-shadow(0 8px 10px #0003);
-  pointer-events: none;
-  will-change: transform;
 }
 </style>

@@ -1,13 +1,11 @@
 <script setup lang="ts">
 import { passOver } from '@/shared/passOver'
 import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
-import { refusalWords } from '@/work/attempt/refusal'
 import type { PinnedWords } from '@/api/schema'
 import { canErase, inkOnly } from '@/page/erased'
 import { isPiece } from '@/page/names'
 import RecordingList from '@/page/RecordingList.vue'
 import { useCountdown } from '@/work/attempt/countdown'
-import { toldOfCheck } from '@/work/rules/feedback'
 import FileDialog from '@/work/media/FileDialog.vue'
 import { useDrawingTool } from '@/work/ink/drawingTool'
 import ToolRack from '@/work/ink/ToolRack.vue'
@@ -25,6 +23,7 @@ import { onceSent, useUndo, useUndoKey } from '@/work/rules/undo'
 import type { Work } from '@/work/attempt/work'
 import { useFollow } from './useFollow'
 import { usePageNavigation } from './usePageNavigation'
+import { useWorkActions } from './useWorkActions'
 import { useStanding } from './useStanding'
 
 /** The pages of a piece of work with their four buttons; used by students, and by teachers in Try. */
@@ -58,22 +57,17 @@ const { handedIn, waits, begun, standing } = useStanding(
   () => props.untold,
 )
 
-/** While what is done lies on this device, nothing can be checked. */
-const AWAY = new Set(['device', 'fleeting', 'sign-in', 'held'])
 const hint = ref('')
 const heading = ref<HTMLElement>()
 const left = useCountdown(props.work, () => page.value.id)
 const timeIsUp = computed(() => left.value === 0)
 
-async function make(act: Parameters<Work['make']>[0]) {
-  try {
-    return await props.work.make(act)
-  } catch (error) {
-    words.value = refusalWords(error)
-    return null
-  }
-}
-
+const { make, heardSay, showSolution, check } = useWorkActions(
+  () => props.work,
+  () => page.value.id,
+  words,
+  hint,
+)
 const own = computed(() => state.value.own?.[page.value.id])
 const tools = computed(() => props.work.view.tools)
 const undo = useUndo(() => page.value.id)
@@ -87,23 +81,6 @@ const hand = useDrawingTool(
 const { ink } = hand
 const erasable = computed(() => page.value.items.filter(canErase))
 watch(rests, () => hand.take('move'))
-async function heardSay(sound: Blob, seconds: number) {
-  try {
-    await props.work.say(page.value.id, sound, seconds)
-    words.value = 'Your voice is on the page'
-  } catch (error) {
-    words.value = refusalWords(error)
-  }
-}
-
-async function check() {
-  if (AWAY.has(props.work.kept.value)) words.value = 'We check it when the network is back'
-  const verdict = await make({ kind: 'check', pageId: page.value.id })
-  if (!verdict) return
-  words.value = toldOfCheck(verdict)
-  hint.value = verdict.hint ?? ''
-}
-
 async function open(pageId: string, back = false) {
   words.value = ''
   hint.value = ''
@@ -153,11 +130,6 @@ async function again() {
   undo.forget()
   await make({ kind: 'start-again', pageId: page.value.id })
   words.value = 'The page is new again'
-}
-
-async function showSolution(itemId: string | null) {
-  await make({ kind: 'show', pageId: page.value.id, ...(itemId ? { itemId } : {}) })
-  words.value = 'The solution is shown; it gives no points'
 }
 
 async function handIn() {

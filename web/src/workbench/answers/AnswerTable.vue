@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { PhCheckFat } from '@phosphor-icons/vue'
-import { computed, nextTick, onBeforeUnmount, onMounted, ref } from 'vue'
+import { ref } from 'vue'
 import type { Decision } from '@/workbench/edits/answerKey'
 import { letter } from '@/page/geometry'
 import { itemName } from '@/page/names'
@@ -8,33 +8,18 @@ import { pictureUrl } from '@/page/pictures'
 import { factsOf, ruleOf } from '@/workbench/edits/answerKey'
 import { isUndecided } from '@/workbench/edits/key'
 import type { Deciding } from './deciding'
-import { inSight, scrolledTo } from './window'
+import { COLUMN, HEAD, NAMES, ROW, useAnswerGrid } from './useAnswerGrid'
 
 /** The table of pieces × zones. Of thousands of cells only those in sight are there. */
 const props = defineProps<{ deciding: Deciding }>()
 
-const ROW = 46
-const COLUMN = 92
-const NAMES = 168
-const HEAD = 74
-
 const { key, page, zones, pieces, chosen } = props.deciding
 const box = ref<HTMLElement>()
-const at = ref({ x: 0, y: 0, width: 400, height: 300 })
-/** The cell that the keys are on; -1 stands for the heads of rows and columns. */
-const active = ref<[number, number]>([0, 0])
-
-const shownRows = computed<number[]>((before) =>
-  range(inSight(at.value.y, at.value.height - HEAD, ROW, pieces.value.length), before),
+const { active, shownRows, shownColumns, scroll, goTo, walk, tab } = useAnswerGrid(
+  box,
+  () => pieces.value.length,
+  () => zones.value.length,
 )
-const shownColumns = computed<number[]>((before) =>
-  range(inSight(at.value.x, at.value.width - NAMES, COLUMN, zones.value.length, 1), before),
-)
-/** The same array as before where it holds the same, so that nothing is drawn anew for it. */
-function range([from, to]: [number, number], before: number[] | undefined): number[] {
-  if (before && before.length === to - from && (before.length === 0 || before[0] === from)) return before
-  return Array.from({ length: to - from }, (_, i) => from + i)
-}
 
 const SAID: Record<Decision, string> = {
   BELONGS: 'belongs',
@@ -49,55 +34,6 @@ const place = (p: number, z: number) =>
     : undefined
 const cellName = (p: number, z: number) =>
   `${itemName(pieces.value[p]!)} in ${itemName(zones.value[z]!)}: ${SAID[said(p, z)]}${place(p, z) ? `, number ${place(p, z)}` : ''}`
-
-function scroll() {
-  const el = box.value!
-  at.value = { x: el.scrollLeft, y: el.scrollTop, width: el.clientWidth, height: el.clientHeight }
-}
-let watching: ResizeObserver | undefined
-onMounted(() => {
-  scroll()
-  if (typeof ResizeObserver !== 'undefined') {
-    watching = new ResizeObserver(scroll)
-    watching.observe(box.value!)
-  }
-})
-onBeforeUnmount(() => watching?.disconnect())
-
-async function goTo(p: number, z: number) {
-  const row = Math.max(-1, Math.min(pieces.value.length - 1, p))
-  const column = Math.max(-1, Math.min(zones.value.length - 1, z))
-  if (row === -1 && column === -1) return
-  active.value = [row, column]
-  const el = box.value!
-  if (row >= 0) el.scrollTop = scrolledTo(row, el.scrollTop, el.clientHeight - HEAD, ROW)
-  if (column >= 0) el.scrollLeft = scrolledTo(column, el.scrollLeft, el.clientWidth - NAMES, COLUMN)
-  scroll()
-  await nextTick()
-  el.querySelector<HTMLElement>(`[data-cell="${row},${column}"]`)?.focus({ preventScroll: true })
-}
-function walk(event: KeyboardEvent) {
-  const page = Math.max(1, Math.floor((at.value.height - HEAD) / ROW) - 1)
-  const by = {
-    ArrowLeft: [0, -1],
-    ArrowRight: [0, 1],
-    ArrowUp: [-1, 0],
-    ArrowDown: [1, 0],
-    PageDown: [page, 0],
-    PageUp: [-page, 0],
-  }[event.key]
-  const [p, z] = active.value
-  if (by) void goTo(p + by[0]!, z + by[1]!)
-  else if (event.key === 'Home') void goTo(event.ctrlKey ? 0 : p, 0)
-  else if (event.key === 'End') void goTo(event.ctrlKey ? pieces.value.length - 1 : p, zones.value.length - 1)
-  else return
-  event.preventDefault()
-  event.stopPropagation()
-}
-const isActive = (p: number, z: number) =>
-  Math.min(active.value[0], pieces.value.length - 1) === p &&
-  Math.min(active.value[1], zones.value.length - 1) === z
-const tab = (p: number, z: number) => (isActive(p, z) ? 0 : -1)
 
 function cycle(p: number, z: number) {
   active.value = [p, z]
@@ -319,7 +255,7 @@ defineExpose({ goTo })
   background: var(--petrol);
   color: #fff;
 }
-.turned_away {
+.does_not_belong {
   border-color: #7c8a8f;
   border-radius: 50%;
 }

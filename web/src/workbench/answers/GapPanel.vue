@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { post, said as saidOf } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import type { Gap, Typed, TypedKey, TypedRule } from '@/api/schema'
 import { itemName } from '@/page/names'
 import { termsOf } from '@/workbench/edits/answerKey'
 import DraftField from '@/workbench/panels/DraftField.vue'
 import type { Deciding } from './deciding'
+import GapNumberFields from './GapNumberFields.vue'
 import RepliesFields from './RepliesFields.vue'
 
 /** What is right in a gap that is typed into, with a field to try answers in. */
@@ -62,15 +63,6 @@ const COUNTS = [
   ['PUNCTUATION', 'punctuation'],
   ['WIDTH', 'width of letters'],
 ] as const
-const NOTATIONS = [
-  ['POINT', '3.5'],
-  ['COMMA', '3,5'],
-  ['FRACTION', '7/2'],
-  ['MIXED', '3 1/2'],
-  ['PERCENT', '350 %'],
-  ['POWERS', '35·10^-1'],
-] as const
-
 const text = computed(() => (rule.value?.kind === 'text' ? rule.value : null))
 const number = computed(() => (rule.value?.kind === 'number' ? rule.value : null))
 function setAlternatives(written: string) {
@@ -83,13 +75,6 @@ function setAlternatives(written: string) {
 function toggle<T>(all: readonly T[], one: T, on: boolean): T[] {
   return on ? [...all, one] : all.filter((other) => other !== one)
 }
-const setNumber = (change: Partial<NonNullable<typeof number.value>>) => {
-  const { unit, ...rest } = { ...number.value!, ...change }
-  setKey({ rule: { ...rest, ...(unit ? { unit } : {}) } })
-}
-const DEGREES = new Set(['K', '°C', '℃', '°F', '℉'])
-const decimal = (written: string) => Number(written.replace(',', '.'))
-
 /** A rule that cannot be read is refused by the server before it is set. */
 async function setRead(made: TypedRule, written: string) {
   wrong.value = ''
@@ -101,21 +86,9 @@ async function setRead(made: TypedRule, written: string) {
     await post('/api/v1/typed-trials', { rule: made, answer: '1', language: language.value })
     setKey({ rule: made })
   } catch (error) {
-    wrong.value = saidOf(error)
+    wrong.value = errorText(error)
   }
 }
-async function setUnit(unit: string) {
-  wrong.value = ''
-  const { unit: _, ...rest } = number.value!
-  const made: TypedRule = unit.trim() ? { ...rest, unit: unit.trim() } : rest
-  try {
-    await post('/api/v1/typed-trials', { rule: made, answer: '1', language: language.value })
-    setKey({ rule: made })
-  } catch (error) {
-    wrong.value = saidOf(error)
-  }
-}
-
 const answer = ref('')
 const found = ref<Typed | null>(null)
 watch([answer, rule], async () => {
@@ -132,7 +105,7 @@ watch([answer, rule], async () => {
     })
     if (asked === answer.value) found.value = one
   } catch (error) {
-    wrong.value = saidOf(error)
+    wrong.value = errorText(error)
   }
 })
 const FOUND = { TAKEN: 'Taken', NOT_TAKEN: 'Not taken', CANNOT_DECIDE: 'Cannot be decided' }
@@ -186,70 +159,13 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         >
       </p>
     </template>
-    <template v-else-if="kind === 'number' && number">
-      <label
-        >Number
-        <DraftField
-          :key="`v${gap.id}`"
-          inputmode="decimal"
-          :value="number.value"
-          @commit="Number.isFinite(decimal($event)) && setNumber({ value: decimal($event) })"
-      /></label>
-      <label
-        >Unit
-        <DraftField :key="`u${gap.id}`" placeholder="none" :value="number.unit ?? ''" @commit="setUnit" />
-      </label>
-      <label
-        >May be off by
-        <DraftField
-          :key="`t${gap.id}`"
-          inputmode="decimal"
-          :value="number.relative ? number.tolerance * 100 : number.tolerance"
-          @commit="
-            Number.isFinite(decimal($event)) &&
-            setNumber({ tolerance: Math.max(0, number.relative ? decimal($event) / 100 : decimal($event)) })
-          "
-      /></label>
-      <label
-        >counted
-        <select
-          :value="number.relative ? 'share' : 'plain'"
-          @change="
-            setNumber({
-              relative: value($event) === 'share',
-              tolerance: value($event) === 'share' ? number.tolerance / 100 : number.tolerance * 100,
-            })
-          "
-        >
-          <option value="plain">in the number's own unit</option>
-          <option value="share">in hundredths of it</option>
-        </select></label
-      >
-      <label v-if="number.unit" class="line"
-        ><input
-          type="checkbox"
-          :checked="number.converts"
-          @change="setNumber({ converts: checked($event) })"
-        />Other units of the same kind are taken</label
-      >
-      <label v-if="number.unit && number.converts && DEGREES.has(number.unit.replace(' ', ''))" class="line"
-        ><input
-          type="checkbox"
-          :checked="number.difference"
-          @change="setNumber({ difference: ($event.target as HTMLInputElement).checked ? true : undefined })"
-        />A difference: 5 K are 5 °C</label
-      >
-      <h4>It may be written as</h4>
-      <p class="buttons">
-        <label v-for="[name, shown] in NOTATIONS" :key="name" class="line"
-          ><input
-            type="checkbox"
-            :checked="number.notations.includes(name)"
-            @change="setNumber({ notations: toggle(number.notations, name, checked($event)) })"
-          />{{ shown }}</label
-        >
-      </p>
-    </template>
+    <GapNumberFields
+      v-else-if="kind === 'number' && number"
+      :id="gap.id"
+      :number="number"
+      @set="setKey({ rule: $event })"
+      @unit="setRead($event, 'a unit')"
+    />
     <label v-else-if="kind === 'maths'" class="wide"
       >Expression or equation
       <DraftField

@@ -1,18 +1,18 @@
 <script setup lang="ts">
-import { PhArrowDown, PhArrowUp } from '@phosphor-icons/vue'
-import { computed, ref } from 'vue'
-import { post, said as wrongSaid } from '@/api/client'
-import type { Frame, Sequence, Zone, ZoneRule } from '@/api/schema'
+import { computed } from 'vue'
+import type { Frame, Zone, ZoneRule } from '@/api/schema'
 import { letter, outline } from '@/page/geometry'
 import { traitsOf } from '@/page/items'
 import { itemName } from '@/page/names'
-import { valueFrom, valueWords } from '@/page/scales'
 import DraftField from '@/workbench/panels/DraftField.vue'
-import { factsOf, ruleOf } from '@/workbench/edits/answerKey'
+import { ruleOf } from '@/workbench/edits/answerKey'
 import type { Deciding } from './deciding'
 import RepliesFields from './RepliesFields.vue'
 import SetFields from './SetFields.vue'
-import { hasLetters, wordOf } from './spelling'
+import { hasLetters } from './spelling'
+import ZoneAcceptFields from './ZoneAcceptFields.vue'
+import ZoneOrder from './ZoneOrder.vue'
+import ZoneSpelling from './ZoneSpelling.vue'
 
 /** Everything that one drop zone wants, does and says. */
 const props = defineProps<{ deciding: Deciding; zone: Zone }>()
@@ -56,33 +56,6 @@ const take = (label: string, on: boolean) =>
       : wants.value.takes?.filter((one) => one !== label),
   })
 
-/** The pieces that belong, in their order; those without a place come last. */
-const ordered = computed(() => {
-  const places = wants.value.sequence?.places ?? {}
-  return [...belonging.value].sort((a, b) => (places[a.id] ?? 1e6) - (places[b.id] ?? 1e6))
-})
-function setOrder(ids: string[]) {
-  const places = Object.fromEntries(ids.map((id, i) => [id, i + 1]))
-  props.deciding.setWants(props.zone, { sequence: { ...wants.value.sequence, places } as Sequence })
-}
-const byPosition = () =>
-  [...belonging.value].sort((a, b) => a.frame.y - b.frame.y || a.frame.x - b.frame.x).map((piece) => piece.id)
-const byValue = () =>
-  [...belonging.value]
-    .sort((a, b) => (factsOf(key.value, a.id).value ?? 0) - (factsOf(key.value, b.id).value ?? 0))
-    .map((piece) => piece.id)
-function move(index: number, by: number) {
-  const ids = ordered.value.map((piece) => piece.id)
-  const [id] = ids.splice(index, 1)
-  ids.splice(index + by, 0, id!)
-  setOrder(ids)
-}
-function setWay(way: string) {
-  const { direction: _, ...rest } = wants.value.sequence!
-  props.deciding.setWants(props.zone, {
-    sequence: way === 'RIGHTWARDS' ? rest : { ...rest, direction: way as Sequence['direction'] },
-  })
-}
 function setTotal(text: string) {
   const total = Number(text.replace(',', '.'))
   props.deciding.setWants(props.zone, {
@@ -96,56 +69,11 @@ function setCount(id: string, text: string) {
   else delete counts[id]
   props.deciding.setWants(props.zone, { counts })
 }
-function setTolerance(text: string) {
-  const off = valueFrom(text)
-  if (off === null || off < 0) set({ tolerance: undefined, relative: undefined })
-  else set({ tolerance: rule.value.relative ? Math.min(1, off / 100) : off })
-}
-/** In the scale's own unit, or as a share of what is right; of times there is no share. */
-function setShare(to: string) {
-  set(to === 'share' ? { tolerance: 0.1, relative: true } : { tolerance: undefined, relative: undefined })
-}
-const offBy = computed(() => {
-  const { tolerance, relative } = rule.value
-  if (tolerance === undefined) return ''
-  return relative ? Math.round(tolerance * 100_000) / 1000 : valueWords(props.zone.scale!, tolerance)
-})
-const lacking = ref('')
-/** Letters as a reader counts them: an accent belongs to its letter. */
-async function spell(word: string) {
-  lacking.value = ''
-  if (word.trim() === '') return
-  try {
-    const { letters } = await post('/api/v1/word-cuts', { text: word.trim() })
-    const missing = props.deciding.spell(props.zone, letters)
-    if (missing.length > 0)
-      lacking.value = `There are not enough pieces with ${missing.map((one) => `“${one}”`).join(', ')}. Nothing changed.`
-  } catch (error) {
-    lacking.value = wrongSaid(error)
-  }
-}
 const said = computed(() => {
   const { capacity } = wants.value
   const order = wants.value.sequence ? ', in order' : ''
   return (capacity ? `holds ${capacity}` : 'no limit') + order
 })
-const LAYOUTS = [
-  ['', 'wherever there is room'],
-  ['ROW', 'in a row'],
-  ['COLUMN', 'in a column'],
-  ['GRID', 'in a grid'],
-  ['CIRCLE', 'in a circle'],
-  ['STACK', 'on a stack'],
-  ['HEAP', 'in a heap'],
-] as const
-/** Where an order, a value or a crossing says where a piece lies, no layout does. */
-const laysOut = computed(
-  () =>
-    (rule.value.accept === 'IN_SLOT' || rule.value.accept === 'TURNS_OVER') &&
-    !wants.value.sequence &&
-    !rule.value.crossing &&
-    !props.zone.scale,
-)
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
 const value = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
@@ -156,74 +84,8 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       <span class="letter">{{ letter(zones.indexOf(zone)) }}</span>{{ itemName(zone) }}
       <span class="chip n">{{ said }}</span>
     </h3>
-    <label v-if="hasLetters(pieces)" class="wide"
-      >Spells the word
-      <DraftField
-        :key="`w${zone.id}`"
-        :value="wordOf(wants.sequence, pieces)"
-        maxlength="60"
-        placeholder="with the letters on this page"
-        @commit="spell"
-      />
-      <span v-if="lacking" class="note" role="alert">{{ lacking }}</span>
-    </label>
-    <label
-      >When it belongs
-      <select :value="rule.accept" @change="set({ accept: value($event) as ZoneRule['accept'] })">
-        <option value="IN_SLOT">Moves into a slot</option>
-        <option value="STAYS">Stays where it is put</option>
-        <option value="DISAPPEARS">Disappears</option>
-        <option value="TURNS_OVER">Turns over</option>
-      </select></label
-    >
-    <label v-if="zone.scale" class="line wide">
-      <input
-        type="checkbox"
-        :checked="Boolean(rule.saysSide)"
-        @change="set({ saysSide: checked($event) || undefined })"
-      />{{ zone.up ? 'Say which way it is off' : 'Say whether it is too low or too high' }}</label
-    >
-    <label v-if="laysOut"
-      >They lie
-      <select
-        :value="rule.layout ?? ''"
-        @change="set({ layout: (value($event) || undefined) as ZoneRule['layout'] })"
-      >
-        <option v-for="[layout, name] in LAYOUTS" :key="layout" :value="layout">{{ name }}</option>
-      </select></label
-    >
-    <label v-if="laysOut" class="line wide">
-      <input
-        type="checkbox"
-        :checked="Boolean(rule.fitted)"
-        @change="set({ fitted: checked($event) || undefined })"
-      />Large pieces are drawn smaller in it</label
-    >
-    <label
-      >Put in it counts
-      <select :value="rule.inside ?? 'MIDDLE'" @change="set({ inside: value($event) as ZoneRule['inside'] })">
-        <option value="MIDDLE">by the middle of a piece</option>
-        <option value="TOUCHES">when a piece touches it</option>
-        <option value="MOSTLY">with more than half of a piece</option>
-        <option value="WHOLLY">only with all of a piece</option>
-      </select></label
-    >
-    <label v-if="zone.scale"
-      >May be off by
-      <DraftField
-        :key="`o${zone.id}`"
-        inputmode="decimal"
-        :placeholder="`half a step, ${valueWords(zone.scale, zone.scale.step / 2)}`"
-        :value="offBy"
-        @commit="setTolerance"
-    /></label>
-    <label v-if="zone.scale && rule.tolerance !== undefined && zone.scale.reads !== 'TIME'"
-      >That is
-      <select :value="rule.relative ? 'share' : 'unit'" @change="setShare(value($event))">
-        <option value="unit">so much on the line</option>
-        <option value="share">so many % of the right value</option>
-      </select></label
-    >
+    <ZoneSpelling v-if="hasLetters(pieces)" :deciding="deciding" :zone="zone" />
+    <ZoneAcceptFields :deciding="deciding" :zone="zone" :rule="rule" @set="set" />
     <template v-if="crosses">
       <label class="line">
         <input
@@ -354,45 +216,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       /></label>
     </template>
 
-    <label class="line">
-      <input
-        type="checkbox"
-        :checked="Boolean(wants.sequence)"
-        @change="checked($event) ? setOrder(byPosition()) : deciding.setWants(zone, { sequence: undefined })"
-      />Order matters</label
-    >
-    <template v-if="wants.sequence">
-      <label
-        >It runs
-        <select :value="wants.sequence.direction ?? 'RIGHTWARDS'" @change="setWay(value($event))">
-          <option value="RIGHTWARDS">from left to right</option>
-          <option value="LEFTWARDS">from right to left</option>
-          <option value="DOWNWARDS">from top to bottom</option>
-        </select></label
-      >
-      <button class="btn" @click="setOrder(byValue())">Order by value</button>
-      <ol class="wide order">
-        <li v-for="(piece, i) in ordered" :key="piece.id">
-          <span>{{ itemName(piece) }}</span>
-          <button
-            class="btn quiet"
-            :disabled="i === 0"
-            :aria-label="`${itemName(piece)} earlier`"
-            @click="move(i, -1)"
-          >
-            <PhArrowUp :size="16" aria-hidden="true" />
-          </button>
-          <button
-            class="btn quiet"
-            :disabled="i === ordered.length - 1"
-            :aria-label="`${itemName(piece)} later`"
-            @click="move(i, 1)"
-          >
-            <PhArrowDown :size="16" aria-hidden="true" />
-          </button>
-        </li>
-      </ol>
-    </template>
+    <ZoneOrder :deciding="deciding" :zone="zone" :wants="wants" :belonging="belonging" />
 
     <SetFields :deciding="deciding" :zone="zone" />
     <h4>Says</h4>
@@ -414,20 +238,5 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
   border: 1px solid var(--line);
   border-radius: var(--tile-s);
   background: #fff;
-}
-.order {
-  display: grid;
-  gap: 2px;
-  margin: 0;
-  padding: 0 0 0 24px;
-}
-.order li span {
-  display: inline-block;
-  width: calc(100% - 100px);
-  overflow-wrap: anywhere;
-}
-.order .btn {
-  min-height: 28px;
-  padding: 3px 8px;
 }
 </style>

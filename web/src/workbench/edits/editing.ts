@@ -2,7 +2,7 @@ import { openStream } from '@/shared/liveStream'
 import { pauseAfter } from '@/shared/backoff'
 import { passOver } from '@/shared/passOver'
 import { computed, ref, shallowRef } from 'vue'
-import { get, post, postAtLast, put, Refusal, said } from '@/api/client'
+import { get, post, postAtLast, put, Refusal, errorText } from '@/api/client'
 import { newId } from '@/api/id'
 import type { Activity, Caught, Current, Edit, StarterRequest } from '@/api/schema'
 import { apply } from './mirror'
@@ -89,12 +89,12 @@ export function openActivity(id: string, first: Current) {
         take(await post(`/api/v1/activities/${id}/edits`, { seq, edits: batch }), batch)
         tries = 0
       } catch (error) {
-        saved.value = said(error)
+        saved.value = errorText(error)
         if (!(error instanceof Refusal) || !error.passing) {
           // What the server will never take must not stand in the way of what comes after it.
           if (error instanceof Refusal && error.status === 401) return
           waiting = waiting.filter((one) => !batch.includes(one))
-          told.value = said(error)
+          told.value = errorText(error)
           show()
         } else {
           await new Promise((done) => setTimeout(done, pauseAfter(tries++)))
@@ -140,7 +140,7 @@ export function openActivity(id: string, first: Current) {
     try {
       take(await post(`/api/v1/activities/${id}/${way}`, { seq, id: newId() }), [])
     } catch (error) {
-      told.value = said(error)
+      told.value = errorText(error)
     }
   }
 
@@ -150,7 +150,7 @@ export function openActivity(id: string, first: Current) {
     try {
       take(await post(`/api/v1/activities/${id}/history/restorations`, { seq, id: newId(), version }), [])
     } catch (error) {
-      told.value = said(error)
+      told.value = errorText(error)
     }
   }
 

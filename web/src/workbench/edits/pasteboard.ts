@@ -1,5 +1,5 @@
 import { onBeforeUnmount, onMounted } from 'vue'
-import { said } from '@/api/client'
+import { errorText } from '@/api/client'
 import type { Page } from '@/api/schema'
 import { PAGE, type Point } from '@/page/geometry'
 import type { Workbench } from '@/workbench/useWorkbench'
@@ -41,7 +41,7 @@ export function usePasteboard(
     const text = event.clipboardData?.getData('text/plain') ?? ''
     event.preventDefault()
     if (files.length > 0) {
-      void bringFiles(files, CENTRE).catch((error) => bench.editing.tell(said(error)))
+      void bringFiles(files, CENTRE).catch((error) => bench.editing.tell(errorText(error)))
     } else if (text && text !== MARK && text !== wordsIn(keptItems()?.items ?? [])) {
       // When the clipboard says just what was copied here, the items themselves are meant.
       // Rows of a spreadsheet come with tabs between their cells.

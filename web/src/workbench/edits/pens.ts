@@ -24,7 +24,7 @@ export const PENS: Pen[] = [
 export const pens = reactive<Record<string, Pen>>(
   Object.fromEntries(PENS.map((pen) => [pen.name, { ...pen }])),
 )
-export const taste = ref<WorkbenchPreferences>({
+export const preferences = ref<WorkbenchPreferences>({
   rack: [],
   hidden: [],
   side: 'LEFT',
@@ -39,23 +39,23 @@ export async function loadTaste() {
   if (fetched) return
   fetched = true
   try {
-    taste.value = await get('/api/v1/me/workbench-preferences')
-    for (const [name, pen] of Object.entries(taste.value.pens)) {
+    preferences.value = await get('/api/v1/me/workbench-preferences')
+    for (const [name, pen] of Object.entries(preferences.value.pens)) {
       if (pens[name]) Object.assign(pens[name]!, pen)
     }
   } catch {
-    // The usual taste does as well; it is asked for again with the next page.
+    // The usual preferences does as well; it is asked for again with the next page.
     fetched = false
   }
 }
 
 /** Changes are sent a moment later, so that a slider does not send each step. */
-export function keepTaste(change: Partial<WorkbenchPreferences>) {
-  taste.value = { ...taste.value, ...change }
+export function keepPreferences(change: Partial<WorkbenchPreferences>) {
+  preferences.value = { ...preferences.value, ...change }
   clearTimeout(timer)
   timer = setTimeout(
     () =>
-      void put('/api/v1/me/workbench-preferences', taste.value).catch(
+      void put('/api/v1/me/workbench-preferences', preferences.value).catch(
         passOver('the pens are kept at the next change'),
       ),
     600,
@@ -65,5 +65,5 @@ export function keepTaste(change: Partial<WorkbenchPreferences>) {
 export function setPen(name: string, change: Partial<Pick<Pen, 'colour' | 'width' | 'dash'>>) {
   Object.assign(pens[name]!, change)
   const { colour, width, dash } = pens[name]!
-  keepTaste({ pens: { ...taste.value.pens, [name]: { colour, width, dash } } })
+  keepPreferences({ pens: { ...preferences.value.pens, [name]: { colour, width, dash } } })
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { put, said } from '@/api/client'
+import { put, errorText } from '@/api/client'
 import { find, folders, keep, type PartHead, type ToKeep } from './library'
 
 /** Under which name, and in which folder, something is kept; or a part that is kept gets another place. */
@@ -28,7 +28,7 @@ onMounted(async () => {
   try {
     known.value = (await folders()).mine
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 let asked = 0
@@ -73,7 +73,7 @@ async function done() {
       )
     }
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { PhDotsThree, PhFile, PhUsersThree, PhX } from '@phosphor-icons/vue'
+import { PhFile, PhUsersThree, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
-import { post, remove as removeAt, said } from '@/api/client'
+import { post, remove as removeAt, errorText } from '@/api/client'
 import type { Workbench } from '@/workbench/useWorkbench'
+import ChosenPart, { type PartCommand } from './ChosenPart.vue'
 import KeepDialog from './KeepDialog.vue'
 import { dragPart } from '@/workbench/dragged'
 import { find, folders, keptTimes, put, type Folders, type From, type PartHead } from './library'
@@ -48,7 +49,7 @@ async function load(skip = 0) {
     loaded.value = true
     wrong.value = ''
   } catch (error) {
-    if (mine === asked) wrong.value = said(error)
+    if (mine === asked) wrong.value = errorText(error)
   }
 }
 async function reload() {
@@ -56,7 +57,7 @@ async function reload() {
   try {
     known.value = await folders()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 onMounted(() => {
@@ -72,7 +73,7 @@ async function take(part: PartHead, at: { x: number; y: number } | null = null) 
     const page = await put(props.bench, part, at)
     if (page) emit('page', page)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 function lift(part: PartHead, event: DragEvent) {
@@ -84,7 +85,7 @@ async function remove(part: PartHead) {
     deleted.value = part
     await reload()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 async function restore() {
@@ -93,14 +94,10 @@ async function restore() {
     deleted.value = null
     await reload()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
-function about(part: PartHead): string {
-  if (!part.mine) return part.owner ? `From ${part.owner}` : `Ready part, ${part.folder}`
-  return part.folder ? `In ${part.folder}, version ${part.version}` : `Version ${part.version}`
-}
-function command(what: 'place' | 'share' | 'versions' | 'delete') {
+function command(what: PartCommand) {
   if (what !== 'delete') open.value = what
   else if (chosen.value) void remove(chosen.value)
 }
@@ -133,29 +130,8 @@ function changed() {
       <span>“{{ deleted.name }}” is deleted.</span> <button class="btn" @click="restore">Undo</button>
     </p>
     <!-- As high with a part as without one: a tile must not move away between the two clicks of a double click. -->
-    <div v-if="chosen" class="chosen" role="group" :aria-label="chosen.name">
-      <strong>{{ chosen.name }}</strong>
-      <span class="soft">{{ about(chosen) }}</span>
-      <span class="do">
-        <button class="btn pri" @click="take(chosen)">
-          {{ chosen.kind === 'PAGE' ? 'Put after this page' : 'Put on the page' }}
-        </button>
-        <el-dropdown v-if="chosen.mine" trigger="click" @command="command">
-          <button class="btn" aria-label="More to do with it" title="More to do with it">
-            <PhDotsThree :size="20" weight="bold" aria-hidden="true" />
-          </button>
-          <template #dropdown>
-            <el-dropdown-menu>
-              <el-dropdown-item command="place">Name and folder</el-dropdown-item>
-              <el-dropdown-item command="share">Share</el-dropdown-item>
-              <el-dropdown-item command="versions">Versions</el-dropdown-item>
-              <el-dropdown-item command="delete">Delete</el-dropdown-item>
-            </el-dropdown-menu>
-          </template>
-        </el-dropdown>
-      </span>
-    </div>
-    <p v-else class="chosen soft">
+    <ChosenPart v-if="chosen" :part="chosen" @take="take(chosen)" @command="command" />
+    <p v-else class="none soft">
       {{ parts.length ? 'Drag a part onto the page, or double click it.' : '' }}
     </p>
     <div class="scroll">
@@ -268,42 +244,9 @@ function changed() {
   line-height: 1.25;
   overflow-wrap: anywhere;
 }
-.chosen {
-  display: grid;
-  gap: 3px;
-  align-content: start;
+.none {
   min-height: 112px;
   padding: 8px;
-  border-radius: var(--tile-s);
-  background: var(--petrol-t);
-}
-.chosen strong {
-  display: -webkit-box;
-  overflow: hidden;
-  overflow-wrap: anywhere;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-  line-height: 1.2;
-}
-.chosen .soft {
-  overflow: hidden;
-  font-size: 13px;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-p.chosen {
-  min-height: 112px;
-  background: none;
-  white-space: normal;
-}
-.do {
-  display: flex;
-  gap: 6px;
-  align-self: end;
-}
-.do .pri {
-  flex: 1;
-  padding: 4px 6px;
 }
 .gone {
   display: grid;

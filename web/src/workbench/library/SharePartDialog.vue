@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, put, said } from '@/api/client'
+import { get, put, errorText } from '@/api/client'
 import type { PartHead, Sharing } from './library'
 
 /** Who may take a part tools its owner: colleagues one by one, or everybody who teaches here. */
@@ -14,7 +14,7 @@ onMounted(async () => {
   try {
     sharing.value = await get(`${at}/sharing`)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 async function share(personId: string | undefined, shared: boolean) {
@@ -22,7 +22,7 @@ async function share(personId: string | undefined, shared: boolean) {
     await put(`${at}/sharing`, { ...(personId ? { personId } : {}), shared })
     sharing.value = await get(`${at}/sharing`)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import type { PartHead, PartVersion } from './library'
 
 /** The versions in which a part was kept; an older one can be the newest again. */
@@ -15,7 +15,7 @@ async function load() {
   try {
     versions.value = await get(`${at}/versions`)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 onMounted(load)
@@ -25,7 +25,7 @@ async function restore(version: number) {
     emit('changed')
     await load()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 </script>

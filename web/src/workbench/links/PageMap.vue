@@ -1,17 +1,11 @@
 <script setup lang="ts">
-import {
-  PhArrowUUpLeft,
-  PhArrowsInLineHorizontal,
-  PhFlagCheckered,
-  PhHouse,
-  PhLinkSimple,
-} from '@phosphor-icons/vue'
-import { computed, onMounted, ref, useTemplateRef } from 'vue'
+import { PhArrowsInLineHorizontal, PhLinkSimple } from '@phosphor-icons/vue'
+import { onMounted, ref, useTemplateRef } from 'vue'
 import { usePull } from '@/gesture/usePull'
 import type { Activity, MapSpot, PagesMap } from '@/api/schema'
-import { linksOf } from '@/page/pageOrder'
-import PageThumb from '@/workbench/pages/PageThumb.vue'
-import { arrowsOf, CARD } from './arrows'
+import { CARD } from './arrows'
+import MapCard from './MapCard.vue'
+import { useMapCards } from './useMapCards'
 
 /** The pages and what leads from one to another. Pages are dragged about; from the round grip an arrow is dragged. */
 const props = defineProps<{ activity: Activity; map: PagesMap; chosen: string | null; mayEdit: boolean }>()
@@ -22,7 +16,6 @@ const emit = defineEmits<{
   open: [pageId: string]
 }>()
 
-const MARGIN = 60
 const STEP = 20
 const field = useTemplateRef<HTMLElement>('field')
 const scale = ref(1)
@@ -30,69 +23,7 @@ const scale = ref(1)
 const dragging = ref<{ id: string; spot: MapSpot } | null>(null)
 const drawing = ref<{ from: string; x: number; y: number; over: string | null } | null>(null)
 
-/** Where each page stands: by hand, else by computation; what was set aside stands below. */
-const spots = computed(() => {
-  const all = new Map<string, MapSpot>()
-  for (const page of props.activity.pages) {
-    const spot = linksOf(page).spot ?? props.map.spots[page.id]
-    if (spot) all.set(page.id, spot)
-  }
-  const low = Math.max(0, ...[...all.values()].map((spot) => spot.y + CARD.height))
-  let x = 0
-  for (const page of props.activity.pages) {
-    if (all.has(page.id)) continue
-    all.set(page.id, { x, y: low + 90 })
-    x += CARD.width + 40
-  }
-  if (dragging.value) all.set(dragging.value.id, dragging.value.spot)
-  return all
-})
-const origin = computed(() => {
-  const all = [...spots.value.values()]
-  return {
-    x: Math.min(0, ...all.map((spot) => spot.x)) - MARGIN,
-    y: Math.min(0, ...all.map((spot) => spot.y)) - MARGIN,
-  }
-})
-const size = computed(() => {
-  const all = [...spots.value.values()]
-  return {
-    width: Math.max(...all.map((spot) => spot.x)) + CARD.width + MARGIN - origin.value.x,
-    height: Math.max(...all.map((spot) => spot.y)) + CARD.height + MARGIN + 60 - origin.value.y,
-  }
-})
-/** Ways back to the start stand as a sign on the page, and as arrows only where they are asked for: most pages have one. */
-const home = (way: { from: string; to: string }) =>
-  way.to === props.map.start && way.from !== way.to && props.activity.pages.length > 2
-const arrows = computed(() =>
-  arrowsOf(
-    props.map.links.filter((way) => !home(way) || way.from === props.chosen),
-    spots.value,
-  ),
-)
-const homing = computed(() => new Set(props.map.links.filter(home).map((way) => way.from)))
-const met = computed(() => new Set(props.map.met))
-const ends = computed(() => new Set(props.map.ends))
-const cards = computed(() =>
-  props.activity.pages.map((page, i) => {
-    const spot = spots.value.get(page.id)!
-    return {
-      page,
-      number: i + 1,
-      style: { left: `${spot.x - origin.value.x}px`, top: `${spot.y - origin.value.y}px` },
-      goesHome: homing.value.has(page.id),
-      sign: linksOf(page).aside
-        ? 'archived'
-        : page.id === props.map.start
-          ? 'start'
-          : !met.value.has(page.id)
-            ? 'unlinked'
-            : ends.value.has(page.id)
-              ? 'end'
-              : '',
-    }
-  }),
-)
+const { spots, origin, size, arrows, cards } = useMapCards(props, () => dragging.value)
 
 function pointAt(event: PointerEvent): MapSpot {
   const box = field.value!.getBoundingClientRect()
@@ -256,37 +187,18 @@ const fit = () => (scale.value = scale.value < 1 ? 1 : Math.max(LEAST, whole()))
         :data-map-page="page.id"
         :data-sign="sign"
       >
-        <button
-          class="card"
-          :class="{
-            here: chosen === page.id,
-            aimed: drawing?.over === page.id && drawing.from !== page.id,
-            lost: sign === 'unlinked',
-            aside: sign === 'archived',
-          }"
-          :aria-pressed="chosen === page.id"
+        <MapCard
+          :page="page"
+          :number="number"
+          :sign="sign"
+          :goes-home="goesHome"
+          :chosen="chosen === page.id"
+          :aimed="drawing?.over === page.id && drawing.from !== page.id"
           @pointerdown="lift(page.id, $event)"
           @click="emit('choose', page.id)"
           @dblclick="emit('open', page.id)"
           @keydown="key(page.id, $event)"
-        >
-          <PageThumb class="thumb" :page="page" />
-          <span class="unseen"
-            >Page {{ number }}, {{ page.name }}{{ sign ? `, ${sign}` : ''
-            }}{{ goesHome ? ', links to the start' : '' }}</span
-          >
-          <span class="name" aria-hidden="true"
-            ><b>{{ number }} · {{ page.name }}</b>
-            <span v-if="goesHome && !sign" class="sign" title="It links to the start"
-              ><PhArrowUUpLeft :size="12" aria-hidden="true" /><PhHouse :size="12" aria-hidden="true"
-            /></span>
-            <span v-if="sign" class="sign" :class="{ bad: sign === 'unlinked' }">
-              <PhHouse v-if="sign === 'start'" :size="12" aria-hidden="true" />
-              <PhFlagCheckered v-else-if="sign === 'end'" :size="12" aria-hidden="true" />
-              {{ sign }}</span
-            ></span
-          >
-        </button>
+        />
         <span
           v-if="mayEdit"
           class="grip"
@@ -354,72 +266,6 @@ const fit = () => (scale.value = scale.value < 1 ? 1 : Math.max(LEAST, whole()))
 .at {
   position: absolute;
   width: 170px;
-}
-.card {
-  display: grid;
-  width: 170px;
-  min-height: 134px;
-  padding: 7px 7px 5px;
-  border: 1.5px solid var(--line);
-  border-radius: var(--tile);
-  background: #fff;
-  box-shadow: 0 3px 0 #cfc6b4;
-  cursor: grab;
-  text-align: left;
-  touch-action: none;
-  user-select: none;
-}
-.card.here {
-  border: 2.5px solid var(--petrol);
-}
-.card.aimed {
-  border: 2.5px solid var(--plum);
-}
-.card.lost {
-  border: 2px dashed var(--clay);
-}
-.card.aside {
-  border: 1.5px dashed var(--soft);
-  opacity: 0.75;
-}
-.thumb {
-  height: 96px;
-  overflow: hidden;
-  border-radius: 5px;
-  pointer-events: none;
-}
-.thumb :deep(svg) {
-  height: 96px;
-}
-.name {
-  display: flex;
-  min-width: 0;
-  gap: 6px;
-  justify-content: space-between;
-  align-items: baseline;
-  padding-top: 3px;
-  font-size: 13px;
-}
-.name b {
-  min-width: 0;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.sign {
-  display: inline-flex;
-  gap: 3px;
-  align-items: center;
-  flex: none;
-  padding: 0 5px;
-  border-radius: 5px;
-  background: var(--petrol-t);
-  color: var(--petrol-d);
-  font-size: 12px;
-}
-.sign.bad {
-  background: none;
-  color: #7c2c19;
 }
 .grip {
   position: absolute;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhArrowCounterClockwise, PhCheckCircle, PhCircleDashed, PhX } from '@phosphor-icons/vue'
 import { computed, onMounted, shallowRef, ref } from 'vue'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import { count } from '@/page/count'
 import { numbered, linksOf } from '@/page/pageOrder'
 import { tryWork } from '@/work/attempt/tryWork'
@@ -26,7 +26,7 @@ async function begin() {
     const tried = await post(`/api/v1/activities/${props.editing.id}/tries`, { moves: [] })
     work.value = tryWork(props.editing.id, tried)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 onMounted(begin)

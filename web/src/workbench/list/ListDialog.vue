@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { get, said } from '@/api/client'
+import { get, errorText } from '@/api/client'
 import type { Workbench } from '@/workbench/useWorkbench'
 import { taken, composite } from '@/workbench/edits/copies'
 import { exchanged, linesOf, placesFor, repeated, slotsOf, type Placing } from './fromList'
@@ -61,7 +61,7 @@ watch(pictured, async (now) => {
     const each = await ask(now, '')
     if (mine === asked) rows.value = each
   } catch (error) {
-    if (mine === asked) wrong.value = said(error)
+    if (mine === asked) wrong.value = errorText(error)
   }
 })
 onMounted(() => field.value?.focus())

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PhArrowDown, PhArrowUp, PhCopy, PhListBullets, PhPlus, PhTrash } from '@phosphor-icons/vue'
+import { PhListBullets, PhPlus } from '@phosphor-icons/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { newId } from '@/api/id'
 import type { AnswerKey, Page } from '@/api/schema'
@@ -9,6 +9,7 @@ import { pageCopy, composite } from '@/workbench/edits/copies'
 import type { Editing } from '@/workbench/edits/editing'
 import KeepDialog from '@/workbench/library/KeepDialog.vue'
 import { pageToKeep, type ToKeep } from '@/workbench/library/library'
+import PageButtons from './PageButtons.vue'
 import PageThumb from './PageThumb.vue'
 
 /** The pages of the activity: choose, add, reorder by dragging or by buttons, delete with undo. */
@@ -160,41 +161,21 @@ watch(pages, (now) => {
           <PageThumb :page="page" class="thumb" />
           <span class="unseen">Page {{ i + 1 }}, </span><span class="name">{{ page.name }}</span>
         </button>
-        <span v-if="page.id === current" class="own">
-          <button aria-label="Earlier" title="Earlier" :disabled="i === 0" @click="move(page.id, i - 1)">
-            <PhArrowUp :size="16" aria-hidden="true" />
-          </button>
-          <button
-            aria-label="Later"
-            title="Later"
-            :disabled="i === pages.length - 1"
-            @click="move(page.id, i + 1)"
-          >
-            <PhArrowDown :size="16" aria-hidden="true" />
-          </button>
-          <button
-            aria-label="Duplicate this page"
-            title="Duplicate this page"
-            :disabled="full"
-            @click="duplicate"
-          >
-            <PhCopy :size="16" aria-hidden="true" />
-          </button>
-          <button
-            aria-label="Delete this page"
-            title="Delete this page"
-            :disabled="pages.length === 1"
-            @click="remove"
-          >
-            <PhTrash :size="16" aria-hidden="true" />
-          </button>
-        </span>
-        <span v-if="page.id === current" class="own more">
-          <button :disabled="full" @click="add('before')">Add before</button>
-          <button @click="copyPage">Copy</button>
-          <button @click="keeping = pageToKeep(page, editing.activity.value.key)">Save in My library</button>
-          <button v-if="copied" :disabled="full" :title="copied" @click="pastePage">Paste page</button>
-        </span>
+        <PageButtons
+          v-if="page.id === current"
+          :first="i === 0"
+          :last="i === pages.length - 1"
+          :only="pages.length === 1"
+          :full="full"
+          :copied="copied"
+          @move="move(page.id, i + $event)"
+          @duplicate="duplicate"
+          @remove="remove"
+          @before="add('before')"
+          @copy="copyPage"
+          @keep="keeping = pageToKeep(page, editing.activity.value.key)"
+          @paste="pastePage"
+        />
       </li>
     </ol>
     <KeepDialog v-if="keeping" :what="keeping" @close="keeping = null" @kept="kept" />
@@ -279,32 +260,5 @@ li {
 .name {
   font-size: 13px;
   overflow-wrap: anywhere;
-}
-.own {
-  display: flex;
-  grid-column: 2;
-  gap: 4px;
-}
-.own button {
-  display: grid;
-  place-items: center;
-  min-width: 30px;
-  min-height: 26px;
-  border: 1px solid var(--line);
-  border-radius: var(--tile-s);
-  background: #fff;
-  cursor: pointer;
-}
-.more {
-  flex-wrap: wrap;
-}
-.more button {
-  padding: 2px 8px;
-  font-size: 12px;
-}
-.own button:disabled {
-  color: #6d7b81;
-  background: var(--table);
-  cursor: default;
 }
 </style>

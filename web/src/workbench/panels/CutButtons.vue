@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhScissors } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import type { Edit, Item, Page } from '@/api/schema'
 import type { CutParts } from '@/api/schema'
 import type { Workbench } from '@/workbench/useWorkbench'
@@ -43,7 +43,7 @@ async function cut(into: keyof CutParts) {
     if (bench.edit(composite(flat)))
       bench.chosen.value = page.items.filter((item) => !before.has(item.id)).map((item) => item.id)
   } catch (error) {
-    bench.editing.tell(said(error))
+    bench.editing.tell(errorText(error))
   }
 }
 </script>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhArrowUUpLeft, PhBookmarkSimple, PhX } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { get, put, said } from '@/api/client'
+import { get, put, errorText } from '@/api/client'
 import type { Activity, History } from '@/api/schema'
 import PageView from '@/page/PageView.vue'
 import type { Editing } from '@/workbench/edits/editing'
@@ -27,7 +27,7 @@ onMounted(async () => {
     await load()
     at.value = history.value!.newest
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 
@@ -47,7 +47,7 @@ watch(at, async (seq) => {
     ])
     if (mine === asked) then.value = activity
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 
@@ -57,7 +57,7 @@ async function keepName() {
     name.value = ''
     await load()
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 async function restore() {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhCopy, PhCrosshair, PhTarget, PhTrash } from '@phosphor-icons/vue'
 import { computed } from 'vue'
-import type { Frame, Item } from '@/api/schema'
+import type { Item } from '@/api/schema'
 import { letter, middle, type Point } from '@/page/geometry'
 import { alwaysFixed, groupsOf, isPiece, traitsOf } from '@/page/items'
 import { itemName, KINDS } from '@/page/names'
@@ -11,6 +11,7 @@ import type { Workbench } from '@/workbench/useWorkbench'
 import CutButtons from './CutButtons.vue'
 import { seenOutline } from '@/workbench/pictures/cutout'
 import DepthButtons from './DepthButtons.vue'
+import ItemSize from './ItemSize.vue'
 import LikeBefore from './LikeBefore.vue'
 import ListButtons from '@/workbench/list/ListButtons.vue'
 import KeepButton from '@/workbench/library/KeepButton.vue'
@@ -43,16 +44,6 @@ const belongs = computed(() =>
       ({ zone }) => decisionOf(props.bench.editing.activity.value.key, zone.id, props.item.id) === 'BELONGS',
     ),
 )
-/** A sentence becomes pieces with a word each, a word pieces with a letter each; cut by the server's core. */
-const LEAST = { x: -16000, y: -16000, width: 4, height: 4, turn: -360 }
-function size(part: keyof Frame, text: string) {
-  const typed = Number(text)
-  if (!Number.isFinite(typed)) return
-  props.bench.setFrame(props.item.id, {
-    ...props.item.frame,
-    [part]: Math.min(16000, Math.max(LEAST[part], typed)),
-  })
-}
 const setErasable = (on: boolean) =>
   props.bench.setTraits(({ erasable: _, ...rest }) => (on ? { ...rest, erasable: true } : rest))
 const setReshapable = (on: boolean) =>
@@ -106,11 +97,6 @@ function target(event: MouseEvent) {
     if (bench.edit({ kind: 'composite', edits })) bench.select([zoneId], 'inside')
   }
 }
-const NUMBERS = [
-  ['width', 'W'],
-  ['height', 'H'],
-  ['turn', 'Turn°'],
-] as const
 const sort = computed(() => {
   if (alwaysFixed(props.item)) return KINDS[props.item.kind]
   return `${KINDS[props.item.kind]} · ${isPiece(props.item) ? 'piece' : 'background'}`
@@ -190,34 +176,7 @@ const sort = computed(() => {
       <SpeechPanel v-if="item.kind !== 'video'" :bench="bench" :item="item" />
     </template>
 
-    <h3>Size and turn</h3>
-    <div class="sizes">
-      <label v-for="[part, name] in NUMBERS" :key="part"
-        >{{ name
-        }}<DraftField
-          :key="item.id"
-          type="number"
-          :min="part === 'turn' ? undefined : 4"
-          :value="Math.round(item.frame[part])"
-          @commit="size(part, $event)"
-      /></label>
-    </div>
-    <label
-      >Transparency, %
-      <DraftField
-        :key="item.id"
-        type="number"
-        min="0"
-        max="95"
-        :value="traitsOf(item).transparency"
-        @commit="
-          bench.setTraits((traits) => ({
-            ...traits,
-            transparency: Math.min(95, Math.max(0, Math.round(Number($event)) || 0)),
-          }))
-        "
-      />
-    </label>
+    <ItemSize :bench="bench" :item="item" />
     <DepthButtons :bench="bench" />
     <label v-if="item.kind !== 'words'"
       >Described as
@@ -285,11 +244,6 @@ const sort = computed(() => {
   border-radius: var(--tile);
   background: #fff;
   box-shadow: var(--ledge);
-}
-.sizes {
-  display: grid;
-  grid-template-columns: repeat(3, 1fr);
-  gap: 6px;
 }
 label {
   display: grid;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhCrop, PhImageSquare, PhX } from '@phosphor-icons/vue'
 import { ref } from 'vue'
-import { said } from '@/api/client'
+import { errorText } from '@/api/client'
 import type { Edit, Page, Paper, Pattern } from '@/api/schema'
 import CropDialog from '@/workbench/pictures/CropDialog.vue'
 import { PAGE } from '@/page/geometry'
@@ -68,7 +68,7 @@ async function bring(event: Event) {
     const picture = await upload(file, '', (part) => (share.value = part))
     setPaper({ picture: { from: 'FILE', name: picture.sha256 }, crop: undefined })
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }

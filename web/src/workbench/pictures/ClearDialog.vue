@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { passOver } from '@/shared/passOver'
 import { onMounted, ref } from 'vue'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import type { Picture, StoredPicture } from '@/api/schema'
 import { pictureUrl } from '@/page/pictures'
 import type { Workbench } from '@/workbench/useWorkbench'
@@ -44,7 +44,7 @@ async function look() {
       tolerance: tolerance.value,
     })
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }

@@ -5,6 +5,7 @@ import simplify from 'simplify-js'
 import type { Crop, PictureRef } from '@/api/schema'
 import type { Point } from '@/page/geometry'
 import { pictureUrl } from '@/page/pictures'
+import { LEAST, nudged, shaped, type Box } from './cropBox'
 
 /** Cuts a part out of a picture: by a box, or along a line drawn by hand. The whole picture stays kept. */
 const props = defineProps<{
@@ -37,7 +38,7 @@ onMounted(async () => {
   size.value = { width: image.naturalWidth || 100, height: image.naturalHeight || 100 }
   const { crop } = props
   if (!crop && props.ratio) {
-    const part = shaped(box.value)
+    const part = shaped(box.value, shape())
     box.value = { ...part, x: (1 - part.width) / 2, y: (1 - part.height) / 2 }
   }
   if (crop) {
@@ -50,24 +51,9 @@ onMounted(async () => {
   measured.value = true
 })
 
-/** The part in the shape that is asked for; the corner that is not pulled stays where it is. */
-function shaped(part: typeof box.value, pull = 'se') {
-  if (!props.ratio) return part
-  const share = size.value.width / (size.value.height * props.ratio)
-  const right = part.x + part.width
-  const bottom = part.y + part.height
-  const most = {
-    width: pull.includes('w') ? right : 1 - part.x,
-    height: pull.includes('n') ? bottom : 1 - part.y,
-  }
-  const width = Math.min(part.width, most.width, most.height / share)
-  const height = width * share
-  return {
-    x: pull.includes('w') ? right - width : part.x,
-    y: pull.includes('n') ? bottom - height : part.y,
-    width,
-    height,
-  }
+const shape = () => (props.ratio ? { ratio: props.ratio, size: size.value } : null)
+const nudge = (part: keyof Box, percent: string) => {
+  box.value = nudged(box.value, part, (Number(percent) || 0) / 100, shape())
 }
 const W = 640
 const H = computed(() => Math.min(460, (W * size.value.height) / size.value.width))
@@ -90,7 +76,6 @@ function down(event: PointerEvent) {
   corner = (event.target as Element).getAttribute('data-corner')
   if (how.value === 'hand') loop.value = [from]
 }
-const LEAST = 0.02
 function move(event: PointerEvent) {
   if (!from) return
   const at = shareAt(event)
@@ -121,6 +106,7 @@ function move(event: PointerEvent) {
         width: edges.right - edges.left,
         height: edges.bottom - edges.top,
       },
+      shape(),
       pull,
     )
   }
@@ -142,17 +128,6 @@ function up() {
     }
   }
 }
-const nudge = (part: 'x' | 'y' | 'width' | 'height', percent: string) => {
-  const n = Math.min(100, Math.max(0, Number(percent) || 0)) / 100
-  const next = { ...box.value, [part]: n }
-  if (props.ratio && part === 'height') next.width = (n * size.value.height * props.ratio) / size.value.width
-  next.x = Math.min(next.x, 1 - LEAST)
-  next.y = Math.min(next.y, 1 - LEAST)
-  next.width = Math.min(Math.max(LEAST, next.width), 1 - next.x)
-  next.height = Math.min(Math.max(LEAST, next.height), 1 - next.y)
-  box.value = shaped(next)
-}
-
 function keep(all: boolean) {
   const b = box.value
   const outline =

@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { passOver } from '@/shared/passOver'
-import { PhCamera, PhHeart, PhImageSquare, PhMagnifyingGlass } from '@phosphor-icons/vue'
-import { computed, onBeforeUnmount, onMounted, reactive, ref, watch } from 'vue'
-import { get, post, put, said } from '@/api/client'
+import { PhHeart, PhMagnifyingGlass } from '@phosphor-icons/vue'
+import { computed, onMounted, ref, watch } from 'vue'
+import { get, post, put, errorText } from '@/api/client'
 import type { LibraryPicture, StoredPicture } from '@/api/schema'
 import { count } from '@/page/count'
-import CameraDialog from './CameraDialog.vue'
+import OwnPictures from './OwnPictures.vue'
 import { usePictureRows, wordsIn } from './pictureRows'
-import { ACCEPTED, creditOf, uploadAll, type Coming } from './upload'
 
 /**
  * Pictures: from the library by word or topic, from files, from the camera. Words with commas between them are looked
@@ -34,28 +33,11 @@ const topic = ref('')
 const found = ref<LibraryPicture[]>([])
 const own = ref<Own>({ favourites: [], lately: [], topics: [] })
 const wrong = ref('')
-const who = ref('')
-const licence = ref('my own picture')
-const source = ref('')
-const coming = ref<Coming[]>([])
-const camera = ref(false)
 const field = ref<{ focus(): void }>()
 let asked = 0
-let stop: AbortController | null = null
 
-const LICENCES = [
-  'my own picture',
-  'public domain',
-  'CC BY',
-  'CC BY-SA',
-  'CC0',
-  'with permission',
-  'not known',
-]
 const asking = computed(() => words.value.trim() !== '' || topic.value !== '')
 const favourite = computed(() => new Set(own.value.favourites.map((one) => one.code)))
-const busy = computed(() => coming.value.some((one) => one.share < 1 && !one.wrong))
-
 const pictures = (words: string, topic: string) =>
   get(`/api/v1/pictures?${new URLSearchParams({ words, topic })}`)
 const { rows, taken, ask, mean } = usePictureRows(pictures)
@@ -81,7 +63,7 @@ async function find() {
     const now = await pictures(asking.value ? words.value.trim() : 'space', topic.value)
     if (mine === asked) found.value = now
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 }
 onMounted(async () => {
@@ -89,11 +71,10 @@ onMounted(async () => {
   try {
     own.value = await get('/api/v1/pictures/own')
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 watch([words, topic], () => void find())
-onBeforeUnmount(() => stop?.abort())
 
 function choose(picture: LibraryPicture, word: string) {
   if (rows.value.length > 0) {
@@ -108,24 +89,11 @@ async function keep(picture: LibraryPicture) {
   own.value.favourites = kept
     ? [...own.value.favourites, picture]
     : own.value.favourites.filter((one) => one.code !== picture.code)
-  await put(`/api/v1/pictures/${picture.code}/kept`, { kept }).catch((error) => (wrong.value = said(error)))
+  await put(`/api/v1/pictures/${picture.code}/kept`, { kept }).catch(
+    (error) => (wrong.value = errorText(error)),
+  )
 }
 
-async function bring(files: File[]) {
-  if (files.length === 0) return
-  const credit = creditOf(who.value, licence.value, source.value)
-  const rows = reactive(files.map((file) => ({ name: file.name, share: 0, wrong: '' })))
-  coming.value = rows
-  stop = new AbortController()
-  await uploadAll(files, credit, rows, (picture) => emit('file', picture, credit, false), stop.signal)
-  if (rows.every((row) => !row.wrong)) emit('close')
-}
-function chosen(event: Event) {
-  const input = event.target as HTMLInputElement
-  const files = [...(input.files ?? [])]
-  input.value = ''
-  void bring(files)
-}
 const shelves = computed(() => {
   if (rows.value.length > 0) return rows.value.map(({ word, pictures }) => ({ name: word, pictures }))
   return asking.value
@@ -213,45 +181,15 @@ const shelves = computed(() => {
     <button v-if="rows.length" class="btn acc all" :disabled="taken.length === 0" @click="putAll">
       Put {{ count(taken.length, 'picture') }} on the page
     </button>
-    <fieldset v-else class="own">
-      <legend>Your own pictures</legend>
-      <div class="credit">
-        <el-input v-model="who" maxlength="100" placeholder="Who made it" aria-label="Who made it" />
-        <select v-model="licence" class="topic" aria-label="Licence">
-          <option v-for="one in LICENCES" :key="one" :value="one">{{ one }}</option>
-        </select>
-        <el-input
-          v-model="source"
-          maxlength="150"
-          placeholder="Where it is from"
-          aria-label="Where it is from"
-        />
-      </div>
-      <div class="ways">
-        <label class="btn">
-          <PhImageSquare :size="18" aria-hidden="true" />{{
-            busy ? 'Bringing them in' : 'A picture of your own'
-          }}
-          <input class="unseen" type="file" multiple :accept="ACCEPTED" :disabled="busy" @change="chosen" />
-        </label>
-        <button class="btn" @click="camera = true"><PhCamera :size="18" aria-hidden="true" />Camera</button>
-        <button v-if="busy" class="btn" @click="stop?.abort()">Stop</button>
-      </div>
-      <ul v-if="coming.length" class="coming" aria-label="On their way">
-        <li v-for="(one, i) in coming" :key="i">
-          <span>{{ one.name }}</span>
-          <progress v-if="!one.wrong" :value="one.share" max="1">
-            {{ Math.round(one.share * 100) }} %
-          </progress>
-          <span v-else class="bad">{{ one.wrong }}</span>
-        </li>
-      </ul>
-    </fieldset>
+    <OwnPictures
+      v-else
+      @file="(picture, credit) => emit('file', picture, credit, false)"
+      @close="emit('close')"
+    />
     <p class="soft small">
       PNG, JPEG, WebP, GIF or SVG, up to 20 MB. They can be pasted or dragged onto the page too. Library
       pictures: OpenMoji, CC BY-SA 4.0.
     </p>
-    <CameraDialog v-if="camera" @close="camera = false" @taken="(file) => bring([file])" />
   </el-dialog>
 </template>
 
@@ -319,41 +257,6 @@ li {
   background: #ffffffd0;
   color: var(--clay);
   cursor: pointer;
-}
-.own {
-  display: grid;
-  gap: 8px;
-  margin: 0;
-  padding: 8px 12px 12px;
-  border: 1px solid var(--line);
-  border-radius: var(--tile);
-}
-.credit {
-  display: grid;
-  grid-template-columns: 1fr 150px 1fr;
-  gap: 8px;
-}
-.ways {
-  display: flex;
-  gap: 10px;
-}
-.ways .btn:focus-within {
-  outline: 3px solid var(--saffron);
-}
-.coming {
-  max-height: 90px;
-  margin: 0;
-  padding: 0;
-  overflow-y: auto;
-  list-style: none;
-}
-.coming li {
-  display: flex;
-  gap: 10px;
-  justify-content: space-between;
-}
-.bad {
-  color: #7c2c19;
 }
 .small {
   margin-top: 8px;

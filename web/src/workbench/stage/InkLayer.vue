@@ -2,21 +2,19 @@
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { newId } from '@/api/id'
 import { post } from '@/api/client'
-import type { components } from '@/api/schema'
-import type { Edit, Ink, InkContent, Item, Note } from '@/api/schema'
-import { along, drawnInto, inkOf, inkWith, inParts, keptPoints, looped, rubbed, scaleOf } from '@/gesture/ink'
-import { onPageStrokes, type Drawn, type PageStroke } from '@/page/ink'
+import { along, drawnInto, inkOf, inkWith, inParts, rubbed, scaleOf } from '@/gesture/ink'
+import type { Drawn, PageStroke } from '@/page/ink'
 import { strokeBuilder, type StrokeBuilder } from '@/gesture/strokeBuilder'
 import { drawnBy, growing } from '@/gesture/growing'
-import { contains, PAGE, placed, type Point } from '@/page/geometry'
+import { PAGE, placed, type Point } from '@/page/geometry'
 import InkBody from '@/page/InkBody.vue'
 import type { StrokeStyle } from '@/page/ink'
 import type { Workbench } from '@/workbench/useWorkbench'
 import { neatWanted, pens } from '@/workbench/edits/pens'
+import { drawnOn, inkEdits, inksOn, lassoed, neatItem, noteUnder, strokesOf, type Neat } from './inkEdits'
 
 /** Lies over the page while ink is drawn, rubbed or looped. */
 const props = defineProps<{ bench: Workbench; pointAt: (event: PointerEvent) => Point }>()
-type Neat = components['schemas']['NeatShape']
 
 const path = ref<SVGPathElement>()
 const cursor = ref<Point | null>(null)
@@ -40,12 +38,7 @@ const pen = computed(() =>
   tool.value.is === 'pen' || tool.value.is === 'highlighter' ? pens[tool.value.name]! : null,
 )
 const erasing = computed(() => tool.value.is === 'eraser' || tool.value.is === 'stroke-eraser')
-/** Everything that bears ink: inks, and notes that were drawn on. */
-type Bearer = Ink | (Note & { ink: InkContent })
-const inks = () =>
-  props.bench.page.value.items.filter(
-    (item): item is Bearer => item.kind === 'ink' || (item.kind === 'note' && Boolean(item.ink)),
-  )
+const inks = () => inksOn(props.bench.page.value)
 
 function down(event: PointerEvent) {
   if (event.button !== 0) return
@@ -110,14 +103,12 @@ function letGo() {
 }
 defineExpose({ letGo })
 
-const strokesOf = (item: Bearer): PageStroke[] => onPageStrokes(item.ink, item.frame)
-
 async function commitStroke() {
   const bench = props.bench
   const page = bench.page.value
   const style = styleOf(pen.value!)
   const parts = inParts(builder.points())
-  const slip = noteUnder(way)
+  const slip = noteUnder(page, way)
   if (slip) {
     last = null
     return bench.setBody(drawnOn(slip, style, parts))
@@ -128,7 +119,7 @@ async function commitStroke() {
   if (item?.kind === 'ink' && scale !== null && item.ink.strokes.length < 400) {
     id = item.id
     const more = parts.map((points) => drawnInto(item.frame, scale, style, points))
-    bench.all(inkEdits(item, [...strokesOf(item), ...more]))
+    bench.all(inkEdits(props.bench.page.value.id, item, [...strokesOf(item), ...more]))
   } else {
     id = newId()
     const { ink, frame } = inkOf(style, parts)
@@ -180,79 +171,12 @@ function takeNeat() {
   offer.value = null
   if (item?.kind !== 'ink') return
   const rest = strokesOf(item).slice(0, -parts)
-  const edits = inkEdits(item, rest)
+  const edits = inkEdits(props.bench.page.value.id, item, rest)
   const shape = neatItem(neat, style)
   edits.push({ kind: 'add-item', pageId: page.id, index: page.items.length, item: shape })
   bench.all(edits)
   last = null
 }
-
-function neatItem(neat: Neat, style: StrokeStyle): Item {
-  const common = { id: newId(), movement: { kind: 'fixed' } as const, description: '' }
-  const { width: thickness, colour, dash } = style
-  if (neat.kind === 'LINE' || neat.kind === 'ARROW') {
-    const [from, to] = neat.ends as [Point, Point]
-    const { frame } = neat
-    const share = (p: Point) => ({ x: (p.x - frame.x) / frame.width, y: (p.y - frame.y) / frame.height })
-    return {
-      kind: 'line',
-      ...common,
-      frame,
-      look: {
-        points: [share(from), share(to)],
-        curved: false,
-        colour,
-        thickness,
-        dash,
-        start: 'PLAIN',
-        end: neat.kind === 'ARROW' ? 'ARROW' : 'PLAIN',
-      },
-    }
-  }
-  return {
-    kind: 'shape',
-    ...common,
-    frame: neat.frame,
-    look: { form: neat.kind, sides: Math.max(3, neat.sides), outline: colour, thickness, dash },
-  }
-}
-
-function inkEdits(item: Bearer, strokes: PageStroke[]): Edit[] {
-  const pageId = props.bench.page.value.id
-  if (item.kind === 'note') return [{ kind: 'set-body', pageId, item: noteWith(item, strokes) }]
-  if (strokes.length === 0) return [{ kind: 'remove-item', pageId, itemId: item.id }]
-  const { ink, frame } = inkWith(item.ink, item.frame, strokes)
-  return [
-    { kind: 'set-body', pageId, item: { ...item, ink } },
-    { kind: 'set-frame', pageId, itemId: item.id, frame },
-  ]
-}
-
-/** A note with other strokes on it: they lie as they do on its slip, so they go where it goes. */
-function noteWith(note: Note, strokes: PageStroke[]): Note {
-  const { ink, ...bare } = note
-  if (strokes.length === 0) return bare
-  const { width, height } = ink ?? note.frame
-  const kept = strokes.map(({ stroke, own }) => ({ ...stroke, points: keptPoints(own, { x: 0, y: 0 }) }))
-  return { ...bare, ink: { width, height, strokes: kept } }
-}
-
-function drawnOn(note: Note, style: StrokeStyle, parts: Drawn[][]): Note {
-  const space = note.ink ?? note.frame
-  const scale = scaleOf(space, note.frame)!
-  const more = parts.map((points) => drawnInto(note.frame, scale, style, points))
-  return noteWith(note, [...(note.ink ? strokesOf({ ...note, ink: note.ink }) : []), ...more])
-}
-
-/** The note that a stroke was drawn on, if it lies wholly on one. */
-const noteUnder = (drawn: Point[]): Note | undefined =>
-  [...props.bench.page.value.items].reverse().find(
-    (item): item is Note =>
-      item.kind === 'note' &&
-      // On one that was stretched a stroke would be drawn stretched.
-      scaleOf(item.ink ?? item.frame, item.frame) !== null &&
-      drawn.every((point) => contains(item.frame, point)),
-  )
 
 function rubTo(point: Point) {
   along(erasedTo, point, RUBBER / 2).forEach(rubAt)
@@ -276,47 +200,19 @@ function rubAt(at: Point) {
 function erase() {
   const edits = inks()
     .filter((item) => worn.value.has(item.id))
-    .flatMap((item) => inkEdits(item, worn.value.get(item.id)!))
+    .flatMap((item) => inkEdits(props.bench.page.value.id, item, worn.value.get(item.id)!))
   props.bench.all(edits)
   worn.value = new Map()
   props.bench.veil([])
 }
 
-/** Selects the strokes within the loop; where only some of an ink are in it, those become an ink of their own. */
+/** Selects the strokes within the loop. */
 function commitLoop() {
-  const page = props.bench.page.value
-  const edits: Edit[] = []
-  const chosen: string[] = []
-  for (const item of inks()) {
-    const all = strokesOf(item)
-    const inside = all.filter((one) => looped(way, one.points))
-    // Ink on a note goes with the note.
-    if (inside.length === 0 || item.kind === 'note') continue
-    if (inside.length === all.length) {
-      chosen.push(item.id)
-      continue
-    }
-    edits.push(
-      ...inkEdits(
-        item,
-        all.filter((one) => !inside.includes(one)),
-      ),
-    )
-    const id = newId()
-    const { ink, frame } = inkWith(item.ink, item.frame, inside)
-    edits.push({
-      kind: 'add-item',
-      pageId: page.id,
-      index: page.items.length,
-      item: { ...item, id, ink, frame },
-    })
-    chosen.push(id)
-  }
+  const { edits, chosen } = lassoed(props.bench.page.value, way)
   props.bench.all(edits)
-  if (chosen.length > 0) {
-    props.bench.take({ is: 'hand' })
-    props.bench.select(chosen, 'inside')
-  }
+  if (chosen.length === 0) return
+  props.bench.take({ is: 'hand' })
+  props.bench.select(chosen, 'inside')
 }
 
 const wornInks = computed(() =>

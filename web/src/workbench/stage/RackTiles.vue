@@ -1,27 +1,13 @@
 <script setup lang="ts">
 import { dragTile } from '@/workbench/dragged'
-import {
-  PhBooks,
-  PhFilmStrip,
-  PhGearSix,
-  PhHandPointing,
-  PhImageSquare,
-  PhLineSegment,
-  PhMagnifyingGlassPlus,
-  PhNotePencil,
-  PhPen,
-  PhRectangle,
-  PhShapes,
-  PhTable,
-  PhTarget,
-  PhTextAa,
-  PhTextbox,
-} from '@phosphor-icons/vue'
+import { PhBooks, PhGearSix } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import { FORMS, shapePath } from '@/page/shapes'
-import type { ShapeLook, WorkbenchPreferences } from '@/api/schema'
+import type { ShapeLook } from '@/api/schema'
 import type { LineSort, TileKind } from '@/workbench/edits/make'
-import { keepTaste, taste } from '@/workbench/edits/pens'
+import { preferences } from '@/workbench/edits/pens'
+import RackArrange from './RackArrange.vue'
+import { useRack } from './rack'
 
 /** The rack: tiles are dragged up onto the page, or clicked and then lie in its middle. Its order is one's own. */
 const emit = defineEmits<{
@@ -32,30 +18,8 @@ const emit = defineEmits<{
 }>()
 defineProps<{ drawing: boolean; library: boolean }>()
 
-const TILES = [
-  { kind: 'words', name: 'Words', icon: PhTextAa },
-  { kind: 'picture', name: 'Picture', icon: PhImageSquare },
-  { kind: 'shape', name: 'Shape', icon: PhShapes },
-  { kind: 'line', name: 'Line', icon: PhLineSegment },
-  { kind: 'ink', name: 'Ink', icon: PhPen },
-  { kind: 'note', name: 'Note', icon: PhNotePencil },
-  { kind: 'table', name: 'Table', icon: PhTable },
-  { kind: 'zone', name: 'Drop zone', icon: PhTarget },
-  { kind: 'gap', name: 'Gap', icon: PhTextbox },
-  { kind: 'area', name: 'Hot area', icon: PhHandPointing },
-  { kind: 'video', name: 'Video', icon: PhFilmStrip },
-  { kind: 'cover', name: 'Cover', icon: PhRectangle },
-  { kind: 'lens', name: 'Lens', icon: PhMagnifyingGlassPlus },
-] as const
-
-const ordered = computed(() => {
-  const place = (kind: string) => {
-    const at = taste.value.rack.indexOf(kind)
-    return at < 0 ? 1000 + TILES.findIndex((tile) => tile.kind === kind) : at
-  }
-  return [...TILES].sort((a, b) => place(a.kind) - place(b.kind))
-})
-const shown = computed(() => ordered.value.filter((tile) => !taste.value.hidden.includes(tile.kind)))
+const { ordered } = useRack()
+const shown = computed(() => ordered.value.filter((tile) => !preferences.value.hidden.includes(tile.kind)))
 
 const open = ref<'shape' | 'line' | 'own' | null>(null)
 const LINES: { sort: LineSort; name: string }[] = [
@@ -84,29 +48,10 @@ function line(sort: LineSort) {
   open.value = null
   emit('line', sort)
 }
-
-function move(kind: string, by: number) {
-  const order = ordered.value.map((tile) => tile.kind as string)
-  const at = order.indexOf(kind)
-  const to = at + by
-  if (to < 0 || to >= order.length) return
-  order.splice(at, 1)
-  order.splice(to, 0, kind)
-  keepTaste({ rack: order })
-}
-function hide(kind: string) {
-  const { hidden } = taste.value
-  keepTaste({ hidden: hidden.includes(kind) ? hidden.filter((one) => one !== kind) : [...hidden, kind] })
-}
-const SIZES: [WorkbenchPreferences['size'], string][] = [
-  ['NORMAL', 'normal'],
-  ['LARGE', 'large'],
-  ['WALL', 'for a wall screen'],
-]
 </script>
 
 <template>
-  <div class="rack" :class="taste.size.toLowerCase()" role="toolbar" aria-label="Rack">
+  <div class="rack" :class="preferences.size.toLowerCase()" role="toolbar" aria-label="Rack">
     <p>Drag a tile up to add it, or click it</p>
     <button
       v-for="tile in shown"
@@ -121,13 +66,15 @@ const SIZES: [WorkbenchPreferences['size'], string][] = [
     >
       <component
         :is="tile.icon"
-        :size="taste.size === 'NORMAL' ? 26 : taste.size === 'LARGE' ? 32 : 44"
+        :size="preferences.size === 'NORMAL' ? 26 : preferences.size === 'LARGE' ? 32 : 44"
         aria-hidden="true"
       />{{ tile.name }}
     </button>
     <button class="tile is-library" :class="{ on: library }" :aria-pressed="library" @click="emit('library')">
-      <PhBooks :size="taste.size === 'NORMAL' ? 26 : taste.size === 'LARGE' ? 32 : 44" aria-hidden="true" />My
-      library
+      <PhBooks
+        :size="preferences.size === 'NORMAL' ? 26 : preferences.size === 'LARGE' ? 32 : 44"
+        aria-hidden="true"
+      />My library
     </button>
     <button
       class="own"
@@ -161,49 +108,7 @@ const SIZES: [WorkbenchPreferences['size'], string][] = [
         {{ one.name }}
       </button>
     </div>
-    <div v-if="open === 'own'" class="menu arrange" role="dialog" aria-label="Arrange the rack">
-      <ol>
-        <li v-for="tile in ordered" :key="tile.kind">
-          <label
-            ><input
-              type="checkbox"
-              :checked="!taste.hidden.includes(tile.kind)"
-              @change="hide(tile.kind)"
-            />{{ tile.name }}</label
-          >
-          <button :aria-label="`${tile.name} earlier`" @click="move(tile.kind, -1)">‹</button>
-          <button :aria-label="`${tile.name} later`" @click="move(tile.kind, 1)">›</button>
-        </li>
-      </ol>
-      <div>
-        <label
-          >Settings stand
-          <select
-            :value="taste.side"
-            @change="
-              keepTaste({ side: ($event.target as HTMLSelectElement).value as WorkbenchPreferences['side'] })
-            "
-          >
-            <option value="LEFT">on the left</option>
-            <option value="RIGHT">on the right</option>
-          </select></label
-        >
-        <label
-          >Size of the controls
-          <select
-            :value="taste.size"
-            @change="
-              keepTaste({ size: ($event.target as HTMLSelectElement).value as WorkbenchPreferences['size'] })
-            "
-          >
-            <option v-for="[size, name] in SIZES" :key="size" :value="size">{{ name }}</option>
-          </select></label
-        >
-        <button class="btn" @click="keepTaste({ rack: [], hidden: [], side: 'LEFT', size: 'NORMAL' })">
-          As at first
-        </button>
-      </div>
-    </div>
+    <RackArrange v-if="open === 'own'" class="menu arrange" />
   </div>
 </template>
 
@@ -305,31 +210,5 @@ p {
   grid-template-columns: 240px 220px;
   max-height: 60vh;
   overflow-y: auto;
-}
-.arrange ol {
-  margin: 0;
-  padding: 0;
-  list-style: none;
-}
-.arrange li {
-  display: grid;
-  grid-template-columns: 1fr 30px 30px;
-  align-items: center;
-}
-.arrange li button {
-  min-height: 28px;
-  border: 1px solid var(--line);
-  background: #fff;
-  cursor: pointer;
-}
-.arrange div {
-  display: grid;
-  gap: 8px;
-  align-content: start;
-}
-.arrange div label {
-  display: grid;
-  gap: 3px;
-  font-size: 14px;
 }
 </style>

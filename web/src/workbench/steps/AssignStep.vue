@@ -2,7 +2,7 @@
 import { PhExport } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, reactive, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, post, said } from '@/api/client'
+import { get, post, errorText } from '@/api/client'
 import type { ActivityHead, AssignedHead, ClassHead, ClassView, Team } from '@/api/schema'
 import { spaced } from '@/page/code'
 import { count } from '@/page/count'
@@ -48,7 +48,7 @@ watch(chosen, async (id) => {
   teams.value = all
   students.value = view.students
 })
-onMounted(() => load().catch((error) => (wrong.value = said(error))))
+onMounted(() => load().catch((error) => (wrong.value = errorText(error))))
 
 async function assign() {
   busy.value = true
@@ -64,7 +64,7 @@ async function assign() {
     // The code is what the class waits for: it must not lie below the edge of the screen.
     code.value?.scrollIntoView({ block: 'center' })
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   } finally {
     busy.value = false
   }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhMagnifyingGlassMinus, PhMagnifyingGlassPlus } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, toRef, watch } from 'vue'
-import { said } from '@/api/client'
+import { errorText } from '@/api/client'
 import type { Page } from '@/api/schema'
 import type { Point } from '@/page/geometry'
 import { useAdding } from '@/workbench/edits/adding'
@@ -19,7 +19,7 @@ import { usePasteboard } from '@/workbench/edits/pasteboard'
 import { put } from '@/workbench/library/library'
 import type { DraggedPart } from '@/workbench/dragged'
 import LibraryPanel from '@/workbench/library/LibraryPanel.vue'
-import { loadTaste, taste } from '@/workbench/edits/pens'
+import { loadTaste, preferences } from '@/workbench/edits/pens'
 import PictureFinder from '@/workbench/pictures/PictureFinder.vue'
 import { usePresence, type Elsewhere } from '@/workbench/presence'
 import RackTiles from '@/workbench/stage/RackTiles.vue'
@@ -50,7 +50,7 @@ async function putPart(part: DraggedPart, at: Point) {
     const made = await put(bench, part, at)
     if (made) emit('page', made)
   } catch (error) {
-    props.editing.tell(said(error))
+    props.editing.tell(errorText(error))
   }
 }
 
@@ -97,7 +97,7 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
 </script>
 
 <template>
-  <div class="lay-out" :class="[taste.side.toLowerCase(), taste.size.toLowerCase()]">
+  <div class="lay-out" :class="[preferences.side.toLowerCase(), preferences.size.toLowerCase()]">
     <aside class="panel" data-region aria-label="What is selected">
       <LibraryPanel v-if="shelf" :bench="bench" @page="emit('page', $event)" @close="shelf = false" />
       <InkPanel v-else-if="drawing" :bench="bench" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhArrowLeft } from '@phosphor-icons/vue'
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
-import { post, said } from '@/api/client'
+import { post, errorText } from '@/api/client'
 import { tryWork } from '@/work/attempt/tryWork'
 import type { Work } from '@/work/attempt/work'
 import { explained } from '@/workbench/edits/explain'
@@ -22,7 +22,7 @@ onMounted(async () => {
     if (tried.state.pageId !== props.pageId) await made.make({ kind: 'open', pageId: props.pageId })
     work.value = explaining(made)
   } catch (error) {
-    wrong.value = said(error)
+    wrong.value = errorText(error)
   }
 })
 

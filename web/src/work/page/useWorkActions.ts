@@ -1,0 +1,48 @@
+import type { Ref } from 'vue'
+import { refusalWords } from '@/work/attempt/refusal'
+import type { Work } from '@/work/attempt/work'
+import { toldOfCheck } from '@/work/rules/feedback'
+
+/** While what is done lies on this device, nothing can be checked. */
+const AWAY = new Set(['device', 'fleeting', 'sign-in', 'held'])
+
+/** What the buttons around a page do; what came of it, or was refused, stands in `words`. */
+export function useWorkActions(
+  work: () => Work,
+  pageId: () => string,
+  words: Ref<string>,
+  hint: Ref<string>,
+) {
+  async function make(act: Parameters<Work['make']>[0]) {
+    try {
+      return await work().make(act)
+    } catch (error) {
+      words.value = refusalWords(error)
+      return null
+    }
+  }
+
+  async function heardSay(sound: Blob, seconds: number) {
+    try {
+      await work().say(pageId(), sound, seconds)
+      words.value = 'Your voice is on the page'
+    } catch (error) {
+      words.value = refusalWords(error)
+    }
+  }
+
+  async function check() {
+    if (AWAY.has(work().kept.value)) words.value = 'We check it when the network is back'
+    const verdict = await make({ kind: 'check', pageId: pageId() })
+    if (!verdict) return
+    words.value = toldOfCheck(verdict)
+    hint.value = verdict.hint ?? ''
+  }
+
+  async function showSolution(itemId: string | null) {
+    await make({ kind: 'show', pageId: pageId(), ...(itemId ? { itemId } : {}) })
+    words.value = 'The solution is shown; it gives no points'
+  }
+
+  return { make, heardSay, check, showSolution }
+}
