@@ -36,6 +36,7 @@ web_checks() {
 
 wording() {
   tools/plain-words || return 1
+  tools/long-files || return 1
   if [ -x ../shared/tools/wordcheck ]; then ../shared/tools/wordcheck; else echo "wording: the checker is not here, so nothing was checked"; fi
 }
 

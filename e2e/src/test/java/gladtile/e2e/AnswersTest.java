@@ -23,7 +23,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** The answer key in the workbench: the table, the rules of a zone, a gap with its try-out, points, the page check. */
+/**
+ * The answer key in the workbench: the table, the rules of a zone, a gap with its try-out, points, the page check.
+ *
+ * <p>Long because all that can be decided about one page is tried in one browser.
+ */
 @ExtendWith(RealServer.class)
 class AnswersTest {
     private final Browser browser = new Browser();

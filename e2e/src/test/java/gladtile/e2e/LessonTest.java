@@ -36,6 +36,8 @@ import org.junit.jupiter.api.extension.ExtendWith;
  * A whole lesson, from giving out to improving: a teacher and six students, each with a device of their own. One is
  * without a network for a while, one works by keys alone, one goes on on a second device, two are a team. Nobody loads
  * a page again to see what the others did.
+ *
+ * <p>Long because it goes through one lesson from its beginning to its end.
  */
 @ExtendWith(RealServer.class)
 class LessonTest {

@@ -33,7 +33,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 
-/** A student draws on a page and says something to it, also without a network; the teacher sees and hears it. */
+/**
+ * A student draws on a page and says something to it, also without a network; the teacher sees and hears it.
+ *
+ * <p>Long because the tools of a hand are tried on one page in one browser.
+ */
 @ExtendWith(RealServer.class)
 class OwnHandTest {
     private final Browser browser = Browser.withMicrophone();

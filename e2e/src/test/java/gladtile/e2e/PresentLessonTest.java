@@ -30,7 +30,11 @@ import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** A whole lesson at the wall, with two tablets, recorded; what was recorded is read by Debian's ffprobe. */
+/**
+ * A whole lesson at the wall, with two tablets, recorded; what was recorded is read by Debian's ffprobe.
+ *
+ * <p>Long because it goes through one lesson at the wall from its beginning to its end.
+ */
 @ExtendWith(RealServer.class)
 class PresentLessonTest {
     /** By what the wall is worked on. */

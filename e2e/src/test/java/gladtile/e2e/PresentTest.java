@@ -20,7 +20,11 @@ import gladtile.server.lessons.LessonService;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** A lesson in front of the class: pens, cover, spotlight, magnifier, timer, a name, clearing, and a student's turn at the wall. */
+/**
+ * A lesson in front of the class: pens, cover, spotlight, magnifier, timer, a name, clearing, and a student's turn at the wall.
+ *
+ * <p>Long because all that can be done at the wall is tried with one page on it.
+ */
 class PresentTest extends OnWorkbench {
     @Override
     void prepare() {

@@ -20,7 +20,11 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
-/** Words: typed in place, in several looks, as lists, pasted, and as wide as somebody wants them. */
+/**
+ * Words: typed in place, in several looks, as lists, pasted, and as wide as somebody wants them.
+ *
+ * <p>Long because all that is done to words is tried in one browser.
+ */
 class WritingTest extends OnWorkbench {
     private WordContent words() {
         return top() instanceof Words words ? words.content() : null;

@@ -20,7 +20,11 @@ import org.junit.jupiter.api.TestFactory;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
-/** Every address × who asks. An address that is not in the table fails the test, so none is forgotten. */
+/**
+ * Every address × who asks. An address that is not in the table fails the test, so none is forgotten.
+ *
+ * <p>Long because it has a row for each address of the API, so that none is forgotten.
+ */
 @ExtendWith(RealServer.class)
 class AuthorisationTest {
     private static final Map<String, Object> ORDER_LIST = Map.of(

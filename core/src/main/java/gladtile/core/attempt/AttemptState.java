@@ -17,7 +17,9 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * An attempt as it stands: the fold of its moves, from {@link #start}.
+ * An attempt as it stands: what its moves have made of it, from {@link #start}.
+ *
+ * <p>Long because a state has many parts, and each comes with the one way in which it may change.
  *
  * @param seq how many moves were made
  * @param pageId the page last opened

@@ -7,7 +7,11 @@ import gladtile.core.page.ZoneShape;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The area that a drop zone takes up on its page, its turn included. Made once for a zone; page units. */
+/**
+ * The area that a drop zone takes up on its page, its turn included. Made once for a zone; page units.
+ *
+ * <p>Long because the outlines that a zone may have are one closed list, and each question about an area is answered for all of them in one place.
+ */
 public final class ZoneArea {
     /** An ellipse is held against whole pieces as a polygon of so many corners; 99.9 % of its area. */
     private static final int ROUND = 96;

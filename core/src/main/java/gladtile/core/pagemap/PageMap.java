@@ -16,6 +16,8 @@ import java.util.Set;
 /**
  * Which page leads to which: by what stands on them, and by the Next button. 'Back' is no way of its own: it only undoes
  * one. Pages that were set aside are not on it.
+ *
+ * <p>Long because what is met, what ends and what is told of it are read from one graph, which is built here.
  */
 public final class PageMap {
     /** So many steps of the search for the longest way; what it has found by then is told as 'at least'. */

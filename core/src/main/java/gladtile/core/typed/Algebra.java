@@ -19,6 +19,8 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * Reads what is written in the mathematics of school, by its conventions (common practice): products need no sign, each
  * letter is a variable, a power binds tighter than a sign before it (-x² is -(x²)) and is read from the right
  * (2^3^2 is 2^9), |x| is the absolute value, sin x and sin²(x) are read as they are meant.
+ *
+ * <p>Long because a parser is read as one grammar, from the loosest binding to the tightest.
  */
 final class Algebra {
     /** How deep brackets and signs may lie in one another. */

@@ -21,7 +21,11 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-/** Pieces at a value: on a number line, a scale of time, an axis. */
+/**
+ * Pieces at a value: on a number line, a scale of time, an axis.
+ *
+ * <p>Long because each scale is read by the same tables of values.
+ */
 class ScaleReadingTest {
     private static final double WIDTH = 80;
 

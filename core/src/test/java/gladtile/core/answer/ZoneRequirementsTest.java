@@ -16,7 +16,11 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-/** What a zone can want of its pieces, judged at once. */
+/**
+ * What a zone can want of its pieces, judged at once.
+ *
+ * <p>Long because each thing that a zone may require is tried alone and with the others.
+ */
 class ZoneRequirementsTest {
     private static final ZoneRule PLAIN = ZoneRule.USUAL;
 

@@ -35,7 +35,11 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-/** Zones that move with a piece, as the hold of a boat does, and what lies in them. */
+/**
+ * Zones that move with a piece, as the hold of a boat does, and what lies in them.
+ *
+ * <p>Long because the zones that move with a piece are tried with each rule that knows them.
+ */
 class CarriedZonesTest {
     private static final Movement RAIL = new Movement.Rail(new Point(0, 0), new Point(800, 0), List.of());
 

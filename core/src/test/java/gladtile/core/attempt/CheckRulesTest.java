@@ -34,7 +34,11 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-/** Moments, typed gaps, the solution, points and time, as they show in an attempt. */
+/**
+ * Moments, typed gaps, the solution, points and time, as they show in an attempt.
+ *
+ * <p>Long because each way to check is tried with each way to answer.
+ */
 class CheckRulesTest {
     private static final ZoneRule ON_CHECK = ZoneRule.USUAL.withTiming(JudgeTiming.ON_CHECK);
 

@@ -41,7 +41,11 @@ import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
-/** Rails, turns, supplies, covers, other sides, notes, groups and cells: what students may do with each, and no more. */
+/**
+ * Rails, turns, supplies, covers, other sides, notes, groups and cells: what students may do with each, and no more.
+ *
+ * <p>Long because each way to move a piece is tried with each limit of it.
+ */
 class HandlingTest {
     private static final Frame HOME = Frame.of(100, 800, 100, 100);
 

@@ -27,7 +27,11 @@ import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
-/** Which pages are open, where Next leads, and how the way is told. */
+/**
+ * Which pages are open, where Next leads, and how the way is told.
+ *
+ * <p>Long because the ways through pages are tried on one map.
+ */
 class PathProgressTest {
     private static final PageLinks USUAL = PageLinks.USUAL;
 

@@ -52,6 +52,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 /**
  * Good pages of many sizes and shapes, of which nothing is found, and the same pages with one fault each, of which just that
  * is found. A fault is a line of the table; each is tried on several pages.
+ *
+ * <p>Long because it builds a corpus with every kind of mistake, and the generators of one page stand together.
  */
 class PageCheckCorpusTest {
     /** What one fault does to a good page, and as what it is found. */

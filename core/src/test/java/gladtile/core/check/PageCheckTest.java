@@ -48,7 +48,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** Each seeded mistake is found, by its own rule; each way to mend it takes it away; a good page has none. */
+/**
+ * Each seeded mistake is found, by its own rule; each way to mend it takes it away; a good page has none.
+ *
+ * <p>Long because it has one case for each rule of the page check.
+ */
 class PageCheckTest {
     private static final WordStyle LARGE = new WordStyle(40, false, "#1f2d33", WordStyle.Align.LEFT);
 

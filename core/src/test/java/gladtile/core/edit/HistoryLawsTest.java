@@ -34,7 +34,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Laws of bringing moments back, and of undo beside others. */
+/**
+ * Laws of bringing moments back, and of undo beside others.
+ *
+ * <p>Long because the laws of a history share their random authors.
+ */
 class HistoryLawsTest {
     @ParameterizedTest
     @ValueSource(longs = {51, 52, 53, 54, 55, 56})

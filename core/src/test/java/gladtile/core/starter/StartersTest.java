@@ -29,7 +29,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.locationtech.jts.geom.Envelope;
 
-/** Pages made from lists: laid out by computation, with overlap computed by the JTS Topology Suite. */
+/**
+ * Pages made from lists: laid out by computation, with overlap computed by the JTS Topology Suite.
+ *
+ * <p>Long because it has the same laws for each kind of starter.
+ */
 class StartersTest {
     private static final String[] THINGS = {
         "Mercury", "Venus", "Earth", "Mars", "Jupiter", "Saturn", "Uranus", "Neptune", "Sirius", "Vega", "Rigel",

@@ -14,6 +14,8 @@ import java.util.Optional;
  * A WebM video as a browser streams it while it is recorded, without a length and without an index (RFC 9559, Matroska;
  * RFC 8794, EBML). It is written again, whole or a part of it, so that players know how long it is and can go to any
  * place. One that breaks off in the middle is read as far as it goes.
+ *
+ * <p>Long because reading and writing share the elements of one format and are checked against each other.
  */
 public final class WebmVideo {
     private static final int EBML = 0x1A45DFA3;

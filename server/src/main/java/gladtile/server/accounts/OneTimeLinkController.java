@@ -18,10 +18,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class OneTimeLinkController {
     private final StaffService staff;
+    private final PasswordService passwords;
     private final PersonService people;
     private final SessionService sessions;
 
-    OneTimeLinkController(StaffService staff, PersonService people, SessionService sessions) {
+    OneTimeLinkController(
+            StaffService staff, PasswordService passwords, PersonService people, SessionService sessions) {
+        this.passwords = passwords;
         this.staff = staff;
         this.people = people;
         this.sessions = sessions;
@@ -67,7 +70,8 @@ class OneTimeLinkController {
     /** Whose link that is. */
     @PostMapping("/api/v1/one-time-links")
     LinkOf look(@RequestBody LinkRequest asked) {
-        return staff.whose(asked.token())
+        return passwords
+                .whose(asked.token())
                 .map(one -> new LinkOf(one.name(), one.signInName(), one.school(), one.invited()))
                 .orElseThrow(OneTimeLinkController::goodNoLonger);
     }
@@ -76,7 +80,7 @@ class OneTimeLinkController {
     @PostMapping("/api/v1/one-time-links/passwords")
     AccountController.Me choose(
             @RequestBody ChosenPassword asked, HttpServletRequest request, HttpServletResponse response) {
-        return welcome(staff.choosePassword(asked.token(), asked.password()), request, response);
+        return welcome(passwords.choosePassword(asked.token(), asked.password()), request, response);
     }
 
     /** Whether there is no school here yet. */

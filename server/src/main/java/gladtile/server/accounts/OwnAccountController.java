@@ -23,12 +23,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/me")
 class OwnAccountController {
-    private final StaffService staff;
+    private final PasswordService passwords;
     private final SessionService sessions;
     private final ActivityLog log;
 
-    OwnAccountController(StaffService staff, SessionService sessions, ActivityLog log) {
-        this.staff = staff;
+    OwnAccountController(PasswordService passwords, SessionService sessions, ActivityLog log) {
+        this.passwords = passwords;
         this.sessions = sessions;
         this.log = log;
     }
@@ -51,7 +51,7 @@ class OwnAccountController {
             @RequestBody PasswordChange asked,
             HttpServletRequest request,
             HttpServletResponse response) {
-        StaffService.Outcome outcome = staff.changePassword(who, asked.current(), asked.fresh());
+        StaffService.Outcome outcome = passwords.changePassword(who, asked.current(), asked.fresh());
         if (outcome instanceof StaffService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message());
         }

@@ -10,21 +10,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Those who work at a school: invited, given a role, let go; and how they come by a password. */
+/** Those who work at a school: invited, given a role, let go. */
 @Service
 public class StaffService {
     private final PersonStore store;
     private final PersonService people;
     private final OneTimeLinkService links;
     private final PasswordRule rule;
-    private final PasswordEncoder secrets;
     private final SessionService sessions;
-    private final KnownDevices devices;
-    private final Throttle throttle;
     private final ActivityLog log;
     private final Clock clock;
 
@@ -33,20 +29,14 @@ public class StaffService {
             PersonService people,
             OneTimeLinkService links,
             PasswordRule rule,
-            PasswordEncoder secrets,
             SessionService sessions,
-            KnownDevices devices,
-            Throttle throttle,
             ActivityLog log,
             Clock clock) {
         this.store = store;
         this.people = people;
         this.links = links;
         this.rule = rule;
-        this.secrets = secrets;
         this.sessions = sessions;
-        this.devices = devices;
-        this.throttle = throttle;
         this.log = log;
         this.clock = clock;
     }
@@ -130,71 +120,6 @@ public class StaffService {
         LogEvent event = one.invited() ? LogEvent.PERSON_INVITED : LogEvent.PASSWORD_LINK_MADE;
         log.add(by.schoolId(), by.id(), event, personId);
         return new LinkMade(personId, links.make(purpose, by.schoolId(), personId));
-    }
-
-    /** @param name whose link it is @param school where */
-    public record Asked(String name, String signInName, String school, boolean invited) {}
-
-    /** Whose link that is; empty where it is good no longer. */
-    public Optional<Asked> whose(String token) {
-        return links.look(token)
-                .filter(link -> link.personId() != null)
-                .flatMap(link -> member(link.schoolId(), link.personId())
-                        .map(one -> new Asked(
-                                one.name(),
-                                one.signInName(),
-                                store.school(link.schoolId()).orElseThrow().name(),
-                                one.invited())));
-    }
-
-    /** A password is chosen by a link, which is good no longer then. Whoever was signed in by an older one is signed out. */
-    @Transactional
-    public Outcome choosePassword(String token, String password) {
-        Asked whose = whose(token).orElse(null);
-        if (whose == null) {
-            return new NoneSuch();
-        }
-        Optional<String> refused = rule.refusal(password, List.of(whose.name(), whose.signInName(), whose.school()));
-        if (refused.isPresent()) {
-            return new Refused("person.password", refused.get());
-        }
-        OneTimeLinkService.Link link = links.use(token).orElse(null);
-        if (link == null) {
-            return new NoneSuch();
-        }
-        setPassword(link.schoolId(), link.personId(), password);
-        boolean invited = link.purpose() == OneTimeLinkService.Purpose.INVITATION;
-        log.add(
-                link.schoolId(),
-                link.personId(),
-                invited ? LogEvent.INVITATION_TAKEN : LogEvent.PASSWORD_CHANGED,
-                link.personId());
-        return came(store.find(link.schoolId(), link.personId()).orElseThrow().who());
-    }
-
-    /** One's own password. All other sessions end. */
-    @Transactional
-    public Outcome changePassword(CurrentUser who, String current, String fresh) {
-        PersonStore.Known known = store.find(who.schoolId(), who.id()).orElseThrow();
-        Member one = member(who.schoolId(), who.id()).orElseThrow();
-        if (!secrets.matches(current, known.secretHash())) {
-            return new Refused("person.current", "That is not your password. Nothing was changed.");
-        }
-        Optional<String> refused = rule.refusal(fresh, List.of(one.name(), one.signInName()));
-        if (refused.isPresent()) {
-            return new Refused("person.password", refused.get());
-        }
-        setPassword(who.schoolId(), who.id(), fresh);
-        log.add(who.schoolId(), who.id(), LogEvent.PASSWORD_CHANGED, who.id());
-        return new Done();
-    }
-
-    private void setPassword(UUID schoolId, UUID personId, String password) {
-        store.setSecret(schoolId, personId, "PASSWORD", secrets.encode(password));
-        links.forget(schoolId, personId);
-        devices.forgetAll(personId);
-        member(schoolId, personId).ifPresent(one -> throttle.forget(SignIn.teacherAccount(one.signInName())));
-        sessions.endAll(personId);
     }
 
     /** Signed out everywhere, so that what they may is what they do. */

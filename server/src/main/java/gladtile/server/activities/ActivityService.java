@@ -1,14 +1,10 @@
 package gladtile.server.activities;
 
 import gladtile.core.activity.Activity;
-import gladtile.core.attempt.AttemptRules;
 import gladtile.core.edit.ActivityDifference;
 import gladtile.core.edit.Edit;
-import gladtile.core.edit.EditResult;
 import gladtile.core.edit.EditResult.Applied;
-import gladtile.core.edit.EditResult.Reason;
 import gladtile.core.edit.EditResult.Refused;
-import gladtile.core.edit.Invariants;
 import gladtile.core.json.Json;
 import gladtile.core.message.Message;
 import gladtile.server.accounts.CurrentUser;
@@ -146,7 +142,7 @@ public class ActivityService {
             if (store.has(who.schoolId(), id, clientId)) {
                 return;
             }
-            Optional<Edit> edit = ActivityDifference.between(change.activity, wanted.apply(change.activity));
+            Optional<Edit> edit = ActivityDifference.between(change.activity(), wanted.apply(change.activity()));
             if (edit.isEmpty()) {
                 change.drop(clientId, nothing);
             } else if (change.apply(clientId, edit.get(), Kind.PLAIN, null) instanceof Refused refused) {
@@ -203,7 +199,7 @@ public class ActivityService {
                 fresh.forEach(one -> change.drop(one.id(), Message.of("dropped.too-much")));
                 return;
             }
-            List<Optional<Edit>> caughtUp = EditLog.caughtUp(made, EditLog.before(change.activity, since), since);
+            List<Optional<Edit>> caughtUp = EditLog.caughtUp(made, EditLog.before(change.activity(), since), since);
             for (int i = 0; i < fresh.size(); i++) {
                 Incoming one = fresh.get(i);
                 Optional<Edit> edit = caughtUp.get(i);
@@ -225,7 +221,7 @@ public class ActivityService {
         return change(who, id, seq, (change, since) -> takeBack(who, id, change, clientId, Kind.REDO));
     }
 
-    private void takeBack(CurrentUser who, UUID id, Change change, UUID clientId, Kind kind) {
+    private void takeBack(CurrentUser who, UUID id, ActivityChange change, UUID clientId, Kind kind) {
         if (store.has(who.schoolId(), id, clientId)) {
             return;
         }
@@ -238,7 +234,7 @@ public class ActivityService {
             if (back.isEmpty()) {
                 continue;
             }
-            List<Message> lost = EditLog.othersLose(back.get(), after, who.id(), change.activity);
+            List<Message> lost = EditLog.othersLose(back.get(), after, who.id(), change.activity());
             if (!lost.isEmpty()) {
                 change.drop(clientId, lostWords(lost));
                 return;
@@ -259,7 +255,7 @@ public class ActivityService {
     }
 
     private interface Work {
-        void on(Change change, List<LogRow> since);
+        void on(ActivityChange change, List<LogRow> since);
     }
 
     private Optional<Caught> change(CurrentUser who, UUID id, long seq, Work work) {
@@ -271,20 +267,20 @@ public class ActivityService {
         Caught caught = transactions.execute(tx -> {
             Stored stored = store.readToChange(who.schoolId(), id).orElseThrow();
             List<LogRow> since = store.since(who.schoolId(), id, seq);
-            Change change = new Change(who, id, stored);
+            ActivityChange change = new ActivityChange(store, files, who, id, stored, now());
             if (access.mayEdit()) {
                 work.on(change, since);
                 change.write();
             }
-            changed[0] = !change.made.isEmpty();
+            changed[0] = !change.made().isEmpty();
             List<LoggedEdit> edits = new ArrayList<>();
             since.forEach(row -> edits.add(row.logged()));
-            edits.addAll(change.made);
+            edits.addAll(change.made());
             List<LogRow> own = store.lately(who.schoolId(), id, who.id(), UNDO_LOOK);
             return new Caught(
-                    change.seq,
+                    change.seq(),
                     edits,
-                    change.dropped,
+                    change.dropped(),
                     !EditLog.undoable(own).isEmpty(),
                     !EditLog.redoable(own).isEmpty());
         });
@@ -293,57 +289,6 @@ public class ActivityService {
             events.publishEvent(new ActivityChanged(id, caught.seq()));
         }
         return Optional.of(caught);
-    }
-
-    /** One transaction's changes to one activity. */
-    private final class Change {
-        private final CurrentUser who;
-        private final UUID id;
-        private final Activity before;
-        private final OffsetDateTime at = now();
-        private Activity activity;
-        private long seq;
-        private final List<LoggedEdit> made = new ArrayList<>();
-        private final List<Dropped> dropped = new ArrayList<>();
-
-        Change(CurrentUser who, UUID id, Stored stored) {
-            this.who = who;
-            this.id = id;
-            before = stored.activity();
-            activity = before;
-            seq = stored.seq();
-        }
-
-        EditResult apply(UUID clientId, Edit wanted, Kind kind, Long target) {
-            // With what it leaves over of what is not there any more, so that taking it back brings that back too.
-            Edit edit = Invariants.sound(wanted, activity);
-            EditResult result = edit.apply(activity);
-            if (result instanceof Applied && !files.put(who, id, Json.write(edit))) {
-                return new Refused(Reason.NO_SUCH_FILE, Message.of("dropped.file"));
-            }
-            if (result instanceof Applied applied) {
-                LoggedEdit logged = new LoggedEdit(seq + 1, clientId, who.id(), at, edit, kind, target);
-                store.append(who.schoolId(), id, new LogRow(logged, edit.invert(activity)));
-                activity = applied.activity();
-                seq++;
-                if (seq % SNAPSHOT_EVERY == 0) {
-                    store.keepSnapshot(who.schoolId(), id, seq, activity);
-                }
-                made.add(logged);
-            }
-            return result;
-        }
-
-        void drop(UUID clientId, Message why) {
-            dropped.add(new Dropped(clientId, why));
-        }
-
-        void write() {
-            if (!made.isEmpty()) {
-                int placements = AttemptRules.of(activity).placements().size();
-                store.update(who.schoolId(), id, before, activity, seq, placements, at);
-            }
-        }
     }
 
     private OffsetDateTime now() {

@@ -3,15 +3,12 @@ package gladtile.server.assignments;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import gladtile.core.activity.Activity;
-import gladtile.core.answer.AnswerTerms;
-import gladtile.core.answer.SolutionPolicy;
 import gladtile.core.assigned.AssignTerms;
 import gladtile.core.assigned.AssignmentControl;
 import gladtile.core.assigned.Extension;
 import gladtile.core.assigned.Sharing;
 import gladtile.core.assigned.TimeWindow;
 import gladtile.core.attempt.AttemptRules;
-import gladtile.core.attempt.Shuffle;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.activities.ActivityService;
 import gladtile.server.classes.ClassService;
@@ -42,19 +39,11 @@ public class AssignmentService {
     private final Clock clock;
     private final NodeEvents nodes;
     private final ApplicationEventPublisher events;
-    /** Editions never change, so they may be kept as long as there is room. */
-    private final Cache<UUID, ActivityVersion> versions =
-            Caffeine.newBuilder().maximumSize(500).build();
-    /** Editions as they lie for one student or team, where that differs. */
-    private final Cache<Own, ActivityVersion> own =
-            Caffeine.newBuilder().maximumSize(2_000).build();
     /** Asked for at every move; kept for a moment only, in case the news of a change is lost. */
     private final Cache<UUID, Assignment> known = Caffeine.newBuilder()
             .maximumSize(2_000)
             .expireAfterWrite(Duration.ofSeconds(10))
             .build();
-
-    private record Own(UUID versionId, long seed, int moreSeconds, SolutionPolicy shows) {}
 
     AssignmentService(
             AssignmentStore store,
@@ -111,9 +100,6 @@ public class AssignmentService {
         }
     }
 
-    /** An activity as it was when it was given, with its rules made ready. */
-    public record ActivityVersion(UUID id, Activity activity, AttemptRules rules) {}
-
     /** An assignment is otherwise than before: held, closed, withdrawn, extended, renewed. */
     public record AssignmentChanged(UUID schoolId, UUID id) {}
 
@@ -159,7 +145,7 @@ public class AssignmentService {
             if (current.isEmpty()) {
                 return new NoSuchActivity();
             }
-            Activity activity = version(current.get().activity(), giving.terms());
+            Activity activity = ActivityVersionService.given(current.get().activity(), giving.terms());
             boolean looks = giving.terms().shared() == Sharing.VIEW_ONLY;
             if (!looks && AttemptRules.of(activity).placements().isEmpty()) {
                 return new NothingToPlace(activity.title());
@@ -191,26 +177,6 @@ public class AssignmentService {
         }
         String code = JoinCode.fresh(first -> store.insert(all, first));
         return new Given(all.get(0).assignment().id(), code);
-    }
-
-    /** A student works on pages; the list they were made from stays with the activity. */
-    private static Activity version(Activity activity, AssignTerms terms) {
-        AnswerTerms holds = activity.key().holds();
-        if (terms.seconds() != null) {
-            holds = holds.withSeconds(terms.seconds());
-        }
-        return Shuffle.inReadingOrder(
-                activity.withMadeFrom(null).withKey(activity.key().withTerms(holds)));
-    }
-
-    /** Whether the solution may be seen, by the terms as they are now. @param own as the activity says */
-    private static SolutionPolicy solution(SolutionPolicy own, AssignTerms terms) {
-        boolean afterwards = own.when() == SolutionPolicy.When.AFTER_HAND_IN;
-        return switch (terms.seen()) {
-            case SOLUTION -> new SolutionPolicy(SolutionPolicy.When.AFTER_HAND_IN, null, false);
-            case NOTHING -> afterwards ? SolutionPolicy.NEVER : own;
-            case RIGHT_AND_WRONG -> own;
-        };
     }
 
     /** All of the teacher's classes, the newest first. */
@@ -249,57 +215,6 @@ public class AssignmentService {
         return assignment.seriesId() == null
                 ? List.of(assignment)
                 : store.series(assignment.schoolId(), assignment.seriesId());
-    }
-
-    /** The version that is given out now. */
-    public ActivityVersion version(Assignment assignment) {
-        return version(assignment.schoolId(), assignment.versionId());
-    }
-
-    public ActivityVersion version(UUID schoolId, UUID versionId) {
-        return versions.get(versionId, id -> {
-            Activity activity = store.version(schoolId, id);
-            return new ActivityVersion(id, activity, AttemptRules.of(activity));
-        });
-    }
-
-    /** A version as it is for one student or team: with their order of pieces and their time. */
-    public ActivityVersion version(Assignment assignment, UUID versionId, UUID holderId) {
-        ActivityVersion base = version(assignment.schoolId(), versionId);
-        Extension more = assignment.extensions().get(holderId);
-        int seconds = more == null || more.moreSeconds() == null ? 0 : more.moreSeconds();
-        SolutionPolicy own = base.rules().terms().shows();
-        SolutionPolicy shows = solution(own, assignment.terms());
-        if (!assignment.terms().mixes() && seconds == 0 && shows.equals(own)) {
-            return base;
-        }
-        long seed = assignment.terms().mixes()
-                ? holderId.getLeastSignificantBits() ^ assignment.id().hashCode()
-                : 0;
-        return this.own.get(new Own(versionId, seed, seconds, shows), key -> {
-            Activity activity = key.seed == 0 ? base.activity() : Shuffle.of(base.activity(), key.seed);
-            AttemptRules rules = key.seed == 0 ? base.rules() : AttemptRules.of(activity);
-            AttemptRules timed = key.moreSeconds == 0 ? rules : rules.withMoreSeconds(key.moreSeconds);
-            return new ActivityVersion(versionId, activity, timed.withSolution(key.shows));
-        });
-    }
-
-    /** A newer version of the assignment's activity, kept but not given out yet; empty when the activity is gone. */
-    public Optional<UUID> freshVersion(CurrentUser who, Assignment assignment) {
-        return activities.read(who, assignment.activityId()).map(current -> {
-            UUID id = UuidV7.make();
-            Activity activity = version(current.activity(), assignment.terms());
-            store.insertVersion(assignment, id, current.seq(), activity);
-            return id;
-        });
-    }
-
-    /** What the activity would give out now; empty when it is gone. */
-    public Optional<ActivityVersion> asItIsNow(CurrentUser who, Assignment assignment) {
-        return activities.read(who, assignment.activityId()).map(current -> {
-            Activity activity = version(current.activity(), assignment.terms());
-            return new ActivityVersion(null, activity, AttemptRules.of(activity));
-        });
     }
 
     public void giveOut(Assignment assignment, UUID versionId) {

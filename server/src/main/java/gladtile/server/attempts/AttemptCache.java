@@ -3,6 +3,8 @@ package gladtile.server.attempts;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import gladtile.core.answer.Verdict;
+import gladtile.server.assignments.ActivityVersion;
+import gladtile.server.assignments.ActivityVersionService;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.assignments.AssignmentService.AssignmentChanged;
@@ -20,10 +22,12 @@ class AttemptCache {
     private final AttemptStore store;
     private final MoveLogStore log;
     private final AssignmentService assignments;
+    private final ActivityVersionService versions;
     private final Cache<UUID, CachedAttempt> cache =
             Caffeine.newBuilder().maximumSize(MOST).build();
 
-    AttemptCache(AttemptStore store, MoveLogStore log, AssignmentService assignments) {
+    AttemptCache(AttemptStore store, MoveLogStore log, AssignmentService assignments, ActivityVersionService versions) {
+        this.versions = versions;
         this.store = store;
         this.log = log;
         this.assignments = assignments;
@@ -50,8 +54,7 @@ class AttemptCache {
                 .map(row -> {
                     Assignment assignment =
                             assignments.anyones(schoolId, row.assignmentId()).orElseThrow();
-                    AssignmentService.ActivityVersion version =
-                            assignments.version(assignment, row.versionId(), row.holderId());
+                    ActivityVersion version = versions.of(assignment, row.versionId(), row.holderId());
                     Map<UUID, Optional<Verdict>> seen = log.verdicts(schoolId, attemptId);
                     return new CachedAttempt(row, version, row.current(version.rules()), seen);
                 })

@@ -12,6 +12,8 @@ import gladtile.core.attempt.Progress;
 import gladtile.core.attempt.Standing;
 import gladtile.core.attempt.StateChange;
 import gladtile.core.student.StudentView;
+import gladtile.server.assignments.ActivityVersion;
+import gladtile.server.assignments.ActivityVersionService;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.support.MessageRenderer;
@@ -31,6 +33,7 @@ public class AttemptQueries {
     private final AttemptStore store;
     private final MoveLogStore log;
     private final AssignmentService assignments;
+    private final ActivityVersionService versions;
     private final AttemptCache cache;
     private final Clock clock;
     private final RefusedMoveStore refusedMoves;
@@ -42,9 +45,11 @@ public class AttemptQueries {
             MoveLogStore log,
             RefusedMoveStore refusedMoves,
             AssignmentService assignments,
+            ActivityVersionService versions,
             AttemptCache cache,
             Clock clock,
             MessageRenderer messages) {
+        this.versions = versions;
         this.messages = messages;
         this.store = store;
         this.refusedMoves = refusedMoves;
@@ -75,7 +80,7 @@ public class AttemptQueries {
             long seq, Move move, Optional<Verdict> verdict, StateChange change, Instant at, Instant madeAt, UUID byId) {
         /** The attempt after it. */
         public AttemptState on(AttemptState before, AttemptRules rules) {
-            return new AttemptStore.Arrived(move, at, madeAt, change).on(before, rules);
+            return new ArrivedMove(move, at, madeAt, change).on(before, rules);
         }
     }
 
@@ -92,7 +97,7 @@ public class AttemptQueries {
             UUID id,
             UUID holderId,
             int round,
-            AssignmentService.ActivityVersion version,
+            ActivityVersion version,
             AttemptState state,
             Instant begunAt,
             Instant handedInAt,
@@ -109,14 +114,14 @@ public class AttemptQueries {
     /** Every round of everybody, by student or team, the first round first. */
     public Map<UUID, List<Work>> all(Assignment assignment) {
         Map<UUID, List<Work>> works = new HashMap<>();
-        for (AttemptStore.Row row : store.all(assignment.schoolId(), assignment.id())) {
+        for (AttemptRow row : store.all(assignment.schoolId(), assignment.id())) {
             works.computeIfAbsent(row.holderId(), id -> new ArrayList<>()).add(0, work(assignment, row));
         }
         return works;
     }
 
-    private Work work(Assignment assignment, AttemptStore.Row row) {
-        AssignmentService.ActivityVersion version = assignments.version(assignment, row.versionId(), row.holderId());
+    private Work work(Assignment assignment, AttemptRow row) {
+        ActivityVersion version = versions.of(assignment, row.versionId(), row.holderId());
         return new Work(
                 row.id(),
                 row.holderId(),
@@ -160,7 +165,7 @@ public class AttemptQueries {
 
     /** The assignment that an attempt belongs to. */
     public Optional<UUID> assignmentOf(UUID schoolId, UUID attemptId) {
-        return store.read(schoolId, attemptId).map(AttemptStore.Row::assignmentId);
+        return store.read(schoolId, attemptId).map(AttemptRow::assignmentId);
     }
 
     /** Of each student or team the newest round, without what is in it. */
@@ -192,7 +197,7 @@ public class AttemptQueries {
     }
 
     /** What a student may know of a version now. */
-    public StudentView view(AssignmentService.ActivityVersion version, AttemptState state) {
+    public StudentView view(ActivityVersion version, AttemptState state) {
         return StudentView.of(
                 version.activity(),
                 version.rules(),

@@ -6,6 +6,8 @@ import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.PathProgress;
 import gladtile.core.attempt.Standing;
 import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.ActivityVersion;
+import gladtile.server.assignments.ActivityVersionService;
 import gladtile.server.assignments.Assignee;
 import gladtile.server.assignments.AssigneeDirectory;
 import gladtile.server.assignments.AssignmentService;
@@ -28,6 +30,7 @@ import org.springframework.stereotype.Service;
 public class AttemptService {
     private final AttemptStore store;
     private final AssignmentService assignments;
+    private final ActivityVersionService versions;
     private final AssigneeDirectory assignees;
     private final ApplicationEventPublisher events;
     private final Clock clock;
@@ -37,11 +40,13 @@ public class AttemptService {
     AttemptService(
             AttemptStore store,
             AssignmentService assignments,
+            ActivityVersionService versions,
             AssigneeDirectory assignees,
             ApplicationEventPublisher events,
             AttemptCache cache,
             StudentViewService seen,
             Clock clock) {
+        this.versions = versions;
         this.store = store;
         this.assignments = assignments;
         this.assignees = assignees;
@@ -57,7 +62,7 @@ public class AttemptService {
             Assignment assignment,
             Assignee assignee,
             int round,
-            AssignmentService.ActivityVersion version,
+            ActivityVersion version,
             AttemptState state) {}
 
     /** What came of opening. */
@@ -100,7 +105,7 @@ public class AttemptService {
         UUID school = student.schoolId();
         Assignee assignee = assignees.holder(assignment, student.id()).orElse(null);
         UUID holder = assignee == null ? student.id() : assignee.id();
-        AttemptStore.Row row = store.of(school, assignmentId, holder).orElse(null);
+        AttemptRow row = store.of(school, assignmentId, holder).orElse(null);
         if (row == null && assignee == null) {
             return Optional.empty();
         }
@@ -109,7 +114,7 @@ public class AttemptService {
             if (barred != null) {
                 return Optional.of(barred);
             }
-            AssignmentService.ActivityVersion version = assignments.version(assignment, assignment.versionId(), holder);
+            ActivityVersion version = versions.of(assignment, assignment.versionId(), holder);
             UUID id = UuidV7.make();
             AttemptState start = AttemptState.start(version.rules(), now());
             store.insert(school, id, assignmentId, holder, new AttemptStore.Round(1, false, version.id()), start);
@@ -127,8 +132,8 @@ public class AttemptService {
                 student.id(), student.name(), List.of(new Student(student.id(), student.name(), false)), false);
     }
 
-    private Opened opened(Assignment assignment, Assignee assignee, AttemptStore.Row row) {
-        AssignmentService.ActivityVersion version = assignments.version(assignment, row.versionId(), row.holderId());
+    private Opened opened(Assignment assignment, Assignee assignee, AttemptRow row) {
+        ActivityVersion version = versions.of(assignment, row.versionId(), row.holderId());
         return new Opened(row.id(), assignment, assignee, row.round(), version, row.current(version.rules()));
     }
 
@@ -208,8 +213,7 @@ public class AttemptService {
     public Opened nextRound(Opened last, boolean askedFor) {
         UUID school = last.assignment().schoolId();
         UUID holder = last.assignee().id();
-        AttemptStore.Row newest =
-                store.of(school, last.assignment().id(), holder).orElseThrow();
+        AttemptRow newest = store.of(school, last.assignment().id(), holder).orElseThrow();
         if (newest.round() == last.round()) {
             // What was not told of the last round is not told by the next one either.
             AttemptState start = seen(last).nextRound(last.version().rules(), now());

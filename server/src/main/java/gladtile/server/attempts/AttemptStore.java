@@ -4,17 +4,9 @@ import static gladtile.tables.Tables.ATTEMPT;
 import static gladtile.tables.Tables.ATTEMPT_BASE;
 import static gladtile.tables.Tables.MOVE;
 
-import gladtile.core.assigned.DeviceClock;
-import gladtile.core.attempt.Act;
-import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
-import gladtile.core.attempt.Move;
-import gladtile.core.attempt.MoveResult.Made;
 import gladtile.core.attempt.Standing;
-import gladtile.core.attempt.StateChange;
 import gladtile.core.json.Json;
-import java.time.Instant;
-import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -39,62 +31,7 @@ class AttemptStore {
         this.db = db;
     }
 
-    /**
-     * An attempt's own row.
-     *
-     * @param holderId the student or the team
-     * @param round from 1
-     * @param askedFor whether the teacher sent the round before back to be improved
-     * @param kept the state as it was last kept, which may be some moves behind {@code seq}
-     * @param tail the moves since then, oldest first
-     * @param handedInAt by the server's clock; null before
-     * @param handedInMadeAt by the device's clock put right; null before
-     */
-    record Row(
-            UUID id,
-            UUID assignmentId,
-            UUID holderId,
-            int round,
-            boolean askedFor,
-            UUID versionId,
-            AttemptState kept,
-            List<Arrived> tail,
-            Instant begunAt,
-            Instant handedInAt,
-            Instant handedInMadeAt) {
-        /**
-         * The kept state with the moves since then. What they had judged was kept with them; the others do the same
-         * whenever they are made, and each was taken once, so none can be refused now.
-         */
-        AttemptState current(AttemptRules rules) {
-            AttemptState state = kept;
-            for (Arrived one : tail) {
-                state = one.on(state, rules);
-            }
-            return state;
-        }
-    }
-
-    /**
-     * A move as it came.
-     *
-     * @param madeAt by the device's clock put right
-     * @param change what it did when it was made; null where that is not kept
-     */
-    record Arrived(Move move, Instant at, Instant madeAt, StateChange change) {
-        /** The attempt after it. */
-        AttemptState on(AttemptState state, AttemptRules rules) {
-            if (change != null) {
-                return change.on(state);
-            }
-            if (state.with(move, rules, DeviceClock.decides(madeAt, at)) instanceof Made made) {
-                return made.state();
-            }
-            throw new IllegalStateException("move " + move.id() + " was taken once and is refused now");
-        }
-    }
-
-    Optional<Row> read(UUID schoolId, UUID id) {
+    Optional<AttemptRow> read(UUID schoolId, UUID id) {
         return db.selectFrom(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ID.eq(id))
                 .fetchOptional()
@@ -112,7 +49,7 @@ class AttemptStore {
                 .fetchOptional(ATTEMPT.ID);
     }
 
-    Optional<Row> of(UUID schoolId, UUID assignmentId, UUID holderId) {
+    Optional<AttemptRow> of(UUID schoolId, UUID assignmentId, UUID holderId) {
         return db.selectFrom(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
                 .and(ATTEMPT.HOLDER_ID.eq(holderId))
@@ -123,7 +60,7 @@ class AttemptStore {
     }
 
     /** Every round of every student or team, the newest round first. */
-    List<Row> all(UUID schoolId, UUID assignmentId) {
+    List<AttemptRow> all(UUID schoolId, UUID assignmentId) {
         List<Known> rows = db
                 .selectFrom(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
@@ -131,22 +68,23 @@ class AttemptStore {
                 .fetch()
                 // Their states are most of the work, and each can be read by itself.
                 .parallelStream()
-                .map(row -> new Known(row, kept(row)))
+                .map(row -> new Known(row, AttemptRowsStore.state(row)))
                 .toList();
-        Map<UUID, List<Arrived>> tails = tails(schoolId, rows);
+        Map<UUID, List<ArrivedMove>> tails = tails(schoolId, rows);
         return rows.stream()
-                .map(one -> row(one.row, one.kept, tails.getOrDefault(one.row.get(ATTEMPT.ID), List.of())))
+                .map(one ->
+                        AttemptRowsStore.row(one.row, one.kept, tails.getOrDefault(one.row.get(ATTEMPT.ID), List.of())))
                 .toList();
     }
 
     private record Known(Record row, AttemptState kept) {}
 
     /** The moves that lie behind the states that are kept, by attempt. Most have none. */
-    private Map<UUID, List<Arrived>> tails(UUID schoolId, List<Known> rows) {
+    private Map<UUID, List<ArrivedMove>> tails(UUID schoolId, List<Known> rows) {
         List<Known> behind = rows.stream()
                 .filter(one -> one.kept.seq() < one.row.get(ATTEMPT.SEQ))
                 .toList();
-        Map<UUID, List<Arrived>> tails = new HashMap<>();
+        Map<UUID, List<ArrivedMove>> tails = new HashMap<>();
         if (behind.isEmpty()) {
             return tails;
         }
@@ -161,7 +99,7 @@ class AttemptStore {
                 .and(MOVE.SEQ.gt(DSL.field("behind.kept", Long.class)))
                 .orderBy(MOVE.ATTEMPT_ID, MOVE.SEQ)
                 .forEach(row -> tails.computeIfAbsent(row.get(MOVE.ATTEMPT_ID), id -> new ArrayList<>())
-                        .add(arrived(row)));
+                        .add(AttemptRowsStore.arrived(row)));
         return tails;
     }
 
@@ -188,7 +126,7 @@ class AttemptStore {
                                         row.value3(),
                                         row.value4(),
                                         Standing.valueOf(row.value5()),
-                                        instant(row.value6()),
+                                        AttemptRowsStore.instant(row.value6()),
                                         row.value7())));
         return heads;
     }
@@ -284,60 +222,17 @@ class AttemptStore {
         }
     }
 
-    private Row row(Record row) {
-        AttemptState kept = kept(row);
+    private AttemptRow row(Record row) {
+        AttemptState kept = AttemptRowsStore.state(row);
         if (kept.seq() == row.get(ATTEMPT.SEQ)) {
-            return row(row, kept, List.of());
+            return AttemptRowsStore.row(row, kept, List.of());
         }
-        List<Arrived> tail = db.select(MOVE.MOVE_ID, MOVE.ACT, MOVE.CHANGE, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
+        List<ArrivedMove> tail = db.select(MOVE.MOVE_ID, MOVE.ACT, MOVE.CHANGE, MOVE.DEVICE_TIME, MOVE.AT, MOVE.MADE_AT)
                 .from(MOVE)
                 .where(MOVE.SCHOOL_ID.eq(row.get(ATTEMPT.SCHOOL_ID)), MOVE.ATTEMPT_ID.eq(row.get(ATTEMPT.ID)))
                 .and(MOVE.SEQ.gt(kept.seq()))
                 .orderBy(MOVE.SEQ)
-                .fetch(AttemptStore::arrived);
-        return row(row, kept, tail);
-    }
-
-    private static Row row(Record row, AttemptState kept, List<Arrived> tail) {
-        return new Row(
-                row.get(ATTEMPT.ID),
-                row.get(ATTEMPT.ASSIGNMENT_ID),
-                row.get(ATTEMPT.HOLDER_ID),
-                row.get(ATTEMPT.ROUND),
-                row.get(ATTEMPT.ASKED_FOR),
-                row.get(ATTEMPT.VERSION_ID),
-                kept,
-                tail,
-                instant(row.get(ATTEMPT.BEGUN_AT)),
-                instant(row.get(ATTEMPT.HANDED_IN_AT)),
-                instant(row.get(ATTEMPT.HANDED_IN_MADE_AT)));
-    }
-
-    private static AttemptState kept(Record row) {
-        return Json.read(row.get(ATTEMPT.STATE).data(), AttemptState.class);
-    }
-
-    private static Arrived arrived(Record row) {
-        Move move = new Move(
-                row.get(MOVE.MOVE_ID),
-                Json.read(row.get(MOVE.ACT).data(), Act.class),
-                row.get(MOVE.DEVICE_TIME).toInstant());
-        return new Arrived(move, row.get(MOVE.AT).toInstant(), madeAt(row), change(row));
-    }
-
-    /** Null where it is not kept. */
-    static StateChange change(Record row) {
-        JSONB change = row.get(MOVE.CHANGE);
-        return change == null ? null : Json.read(change.data(), StateChange.class);
-    }
-
-    /** Moves of before devices told when they sent them were taken as made when they arrived. */
-    static Instant madeAt(Record row) {
-        OffsetDateTime made = row.get(MOVE.MADE_AT);
-        return (made == null ? row.get(MOVE.AT) : made).toInstant();
-    }
-
-    private static Instant instant(OffsetDateTime time) {
-        return time == null ? null : time.toInstant();
+                .fetch(AttemptRowsStore::arrived);
+        return AttemptRowsStore.row(row, kept, tail);
     }
 }

@@ -3,7 +3,7 @@ package gladtile.server.attempts;
 import gladtile.core.answer.Verdict;
 import gladtile.core.attempt.AttemptRules;
 import gladtile.core.attempt.AttemptState;
-import gladtile.server.assignments.AssignmentService;
+import gladtile.server.assignments.ActivityVersion;
 import java.time.Instant;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -16,7 +16,7 @@ final class CachedAttempt {
     private static final int REMEMBERED = 512;
 
     final UUID assignmentId;
-    final AssignmentService.ActivityVersion version;
+    final ActivityVersion version;
     final AttemptRules rules;
     final UUID holderId;
     final boolean askedFor;
@@ -28,11 +28,7 @@ final class CachedAttempt {
     Instant madeAt;
     final Map<UUID, Optional<Verdict>> seen;
 
-    CachedAttempt(
-            AttemptStore.Row row,
-            AssignmentService.ActivityVersion version,
-            AttemptState state,
-            Map<UUID, Optional<Verdict>> seen) {
+    CachedAttempt(AttemptRow row, ActivityVersion version, AttemptState state, Map<UUID, Optional<Verdict>> seen) {
         this.assignmentId = row.assignmentId();
         this.version = version;
         this.rules = version.rules();

@@ -111,9 +111,9 @@ class MoveLogStore {
                                 Json.read(row.getAct().data(), Act.class),
                                 row.getDeviceTime().toInstant()),
                         Optional.ofNullable(row.getVerdict()).map(json -> Json.read(json.data(), Verdict.class)),
-                        AttemptStore.change(row),
+                        AttemptRowsStore.change(row),
                         row.getAt().toInstant(),
-                        AttemptStore.madeAt(row),
+                        AttemptRowsStore.madeAt(row),
                         row.getById()));
     }
 

@@ -24,17 +24,14 @@ import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.attempts.MoveStore.Append;
 import gladtile.server.attempts.MoveStore.Judged;
 import gladtile.server.files.RecordingService;
-import gladtile.server.support.MessageRenderer;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -52,12 +49,12 @@ public class MoveService {
     private final AssigneeDirectory assignees;
     private final MoveWriter writer;
     private final RecordingService recordings;
-    private final RefusedMoveStore refusedMoves;
+    private final RefusedMoveService refusedMoves;
     private final StudentViewService seen;
     private final ApplicationEventPublisher events;
     private final Clock clock;
 
-    private final MessageRenderer messages;
+    private final OpenedPages opened;
 
     MoveService(
             AttemptCache cache,
@@ -65,12 +62,12 @@ public class MoveService {
             AssigneeDirectory assignees,
             MoveWriter writer,
             RecordingService recordings,
-            RefusedMoveStore refusedMoves,
+            RefusedMoveService refusedMoves,
             StudentViewService seen,
             ApplicationEventPublisher events,
             Clock clock,
-            MessageRenderer messages) {
-        this.messages = messages;
+            OpenedPages opened) {
+        this.opened = opened;
         this.cache = cache;
         this.assignments = assignments;
         this.assignees = assignees;
@@ -138,7 +135,7 @@ public class MoveService {
                         : make(new Request(student, attemptId, assignment, moves, sentAt), cached);
             }
             if (result != null) {
-                keepRefused(student, attemptId, moves, result);
+                refusedMoves.keep(student, attemptId, moves, result);
                 if (result instanceof AllMade made) {
                     events.publishEvent(new AttemptChanged(
                             student.schoolId(),
@@ -155,35 +152,6 @@ public class MoveService {
             cache.forget(attemptId);
         }
         throw new IllegalStateException("attempt " + attemptId + " is stepped on elsewhere again and again");
-    }
-
-    /** Rules that take something a student did; of the others nothing is lost. */
-    private static final Set<MoveResult.Rule> TAKES_WORK = EnumSet.of(
-            MoveResult.Rule.HANDED_IN,
-            MoveResult.Rule.TIME_IS_UP,
-            MoveResult.Rule.NO_SUCH_PAGE,
-            MoveResult.Rule.NO_SUCH_ITEM,
-            MoveResult.Rule.NO_GAP,
-            MoveResult.Rule.NOT_OPEN,
-            MoveResult.Rule.INK_FULL);
-
-    private static final Set<BlockReason> KEEPS_OUT =
-            EnumSet.of(BlockReason.WITHDRAWN, BlockReason.EDITING_CLOSED, BlockReason.CLOSED, BlockReason.IN_A_TEAM);
-
-    /** A device lets go of a move that was refused by name, so the teacher can see here what it was. */
-    private void keepRefused(CurrentUser student, UUID attemptId, List<Move> moves, Result result) {
-        Move move = null;
-        Message reason = null;
-        if (result instanceof NoneMade none && TAKES_WORK.contains(none.refused.rule())) {
-            move = moves.get(none.index);
-            reason = none.refused.message();
-        } else if (result instanceof NotNow none && KEEPS_OUT.contains(none.barred)) {
-            move = moves.get(none.index);
-            reason = none.barred.message();
-        }
-        if (move != null && move.act().carriesWork()) {
-            refusedMoves.keep(student.schoolId(), attemptId, move, reason, student.id());
-        }
     }
 
     private record Request(
@@ -282,7 +250,7 @@ public class MoveService {
                 cached.rules.broughtUp(state),
                 cached.rules.said(changed),
                 PathProgress.of(state, cached.rules, at),
-                opened(cached, cameAgain ? null : before, state, at));
+                opened.between(cached, cameAgain ? null : before, state, at));
     }
 
     /** The page that whoever made these moves is on. */
@@ -292,6 +260,16 @@ public class MoveService {
             page = move.act().pageId() == null ? page : move.act().pageId();
         }
         return page;
+    }
+
+    private static Map<String, PieceState> changed(AttemptState before, AttemptState after) {
+        Map<String, PieceState> changed = new HashMap<>();
+        after.pieces().forEach((id, piece) -> {
+            if (!piece.equals(before.pieces().get(id))) {
+                changed.put(id, piece);
+            }
+        });
+        return changed;
     }
 
     /** Before their moves are written: what is on a page is never cleared away. @return null when all are there */
@@ -305,32 +283,6 @@ public class MoveService {
             }
         }
         return null;
-    }
-
-    /** @param before null for all that are open */
-    private List<StudentView.StudentPage> opened(
-            CachedAttempt cached, AttemptState before, AttemptState after, Instant at) {
-        if (cached.rules.isFree()) {
-            return List.of();
-        }
-        Set<String> open = PathProgress.open(after, cached.rules, at);
-        if (before != null) {
-            open.removeAll(PathProgress.open(before, cached.rules, at));
-        }
-        return open.isEmpty()
-                ? List.of()
-                : StudentView.pages(
-                        cached.version.activity(), cached.rules, open, messages.on(cached.version.activity()));
-    }
-
-    private static Map<String, PieceState> changed(AttemptState before, AttemptState after) {
-        Map<String, PieceState> changed = new HashMap<>();
-        after.pieces().forEach((id, piece) -> {
-            if (!piece.equals(before.pieces().get(id))) {
-                changed.put(id, piece);
-            }
-        });
-        return changed;
     }
 
     /** In microseconds, as the database keeps it, so that a fold read anew judges by the very same time. */

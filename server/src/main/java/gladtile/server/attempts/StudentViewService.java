@@ -5,7 +5,7 @@ import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.ResultView;
 import gladtile.core.attempt.Standing;
-import gladtile.server.assignments.AssignmentService.ActivityVersion;
+import gladtile.server.assignments.ActivityVersion;
 import gladtile.server.assignments.AssignmentService.Assignment;
 import java.util.UUID;
 import org.springframework.stereotype.Service;

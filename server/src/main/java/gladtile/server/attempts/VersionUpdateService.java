@@ -4,6 +4,8 @@ import gladtile.core.attempt.AttemptUpdate;
 import gladtile.core.attempt.Standing;
 import gladtile.core.message.Message;
 import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.ActivityVersion;
+import gladtile.server.assignments.ActivityVersionService;
 import gladtile.server.assignments.AssigneeDirectory;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.assignments.AssignmentService.Assignment;
@@ -24,6 +26,7 @@ class VersionUpdateService {
     private static final int TRIES = 10;
 
     private final AssignmentService assignments;
+    private final ActivityVersionService versions;
     private final AssigneeDirectory assignees;
     private final AttemptService attempts;
     private final AttemptQueries works;
@@ -31,10 +34,12 @@ class VersionUpdateService {
 
     VersionUpdateService(
             AssignmentService assignments,
+            ActivityVersionService versions,
             AssigneeDirectory assignees,
             AttemptService attempts,
             AttemptQueries works,
             ClassService classes) {
+        this.versions = versions;
         this.assignments = assignments;
         this.assignees = assignees;
         this.attempts = attempts;
@@ -69,13 +74,10 @@ class VersionUpdateService {
             List<ForWhom> changes) {}
 
     Optional<Account> preview(CurrentUser who, Assignment assignment) {
-        return assignments
-                .asItIsNow(who, assignment)
-                .map(fresh -> account(assignment, assignments.version(assignment), fresh));
+        return versions.asItIsNow(who, assignment).map(fresh -> account(assignment, versions.of(assignment), fresh));
     }
 
-    private Account account(
-            Assignment assignment, AssignmentService.ActivityVersion was, AssignmentService.ActivityVersion fresh) {
+    private Account account(Assignment assignment, ActivityVersion was, ActivityVersion fresh) {
         List<Message> before = names(was);
         List<Message> now = names(fresh);
         List<Message> added = new ArrayList<>(now);
@@ -111,7 +113,7 @@ class VersionUpdateService {
         if (account.isEmpty() || account.get().same()) {
             return account;
         }
-        UUID versionId = assignments.freshVersion(who, assignment).orElseThrow();
+        UUID versionId = versions.insertFresh(who, assignment).orElseThrow();
         assignments.giveOut(assignment, versionId);
         Assignment now = assignments.read(who, assignment.id()).orElseThrow();
         for (Work work : newest(now)) {
@@ -123,7 +125,7 @@ class VersionUpdateService {
     private void bring(Assignment assignment, Work first, UUID versionId) {
         Work work = first;
         for (int i = 0; i < TRIES && work.state().standing() == Standing.WORKING; i++) {
-            AssignmentService.ActivityVersion fresh = assignments.version(assignment, versionId, work.holderId());
+            ActivityVersion fresh = versions.of(assignment, versionId, work.holderId());
             AttemptUpdate update = AttemptUpdate.of(work.state(), work.version().rules(), fresh.rules());
             if (attempts.updateVersion(assignment, work, versionId, update.state())) {
                 return;
@@ -138,7 +140,7 @@ class VersionUpdateService {
                 .toList();
     }
 
-    private static List<Message> names(AssignmentService.ActivityVersion version) {
+    private static List<Message> names(ActivityVersion version) {
         return version.rules().placements().stream()
                 .map(placement -> placement.name())
                 .toList();

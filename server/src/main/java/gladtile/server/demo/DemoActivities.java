@@ -15,7 +15,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** What the demo's activities hold: made-up lessons of a small hilltop observatory school. */
+/**
+ * What the demo's activities hold: made-up lessons of a small hilltop observatory school.
+ *
+ * <p>Long because it is a list of made-up lessons, read from top to bottom.
+ */
 final class DemoActivities {
     private final Paper hills;
     private final Paper dusk;

@@ -47,7 +47,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Builds one page of the demo, with its answers. */
+/**
+ * Builds one page of the demo, with its answers.
+ *
+ * <p>Long because it has a short method for each kind of thing that a demo page may hold.
+ */
 final class DemoPage {
     private static final String CREDIT = "OpenMoji, CC BY-SA 4.0";
     private static final WordStyle TITLE = new WordStyle(64, true, "#1c3550", Align.CENTRE);

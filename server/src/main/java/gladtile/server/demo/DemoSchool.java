@@ -45,7 +45,11 @@ import org.springframework.boot.context.event.ApplicationStartedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
-/** Loads the demo school into an empty database, through the same services that people use. */
+/**
+ * Loads the demo school into an empty database, through the same services that people use.
+ *
+ * <p>Long because it is one story, told in the order in which a school would do it.
+ */
 @Component
 class DemoSchool {
     private static final Logger LOG = LoggerFactory.getLogger(DemoSchool.class);

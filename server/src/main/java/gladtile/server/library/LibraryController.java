@@ -25,13 +25,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/library")
 class LibraryController {
     private final LibraryService library;
+    private final LibrarySharingService sharing;
 
-    LibraryController(LibraryService library) {
+    LibraryController(LibraryService library, LibrarySharingService sharing) {
         this.library = library;
+        this.sharing = sharing;
     }
 
     /** @param contents an activity of one page with what is kept */
-    record KeepRequest(LibraryService.Place place, PartHead.Kind kind, Activity contents) {
+    record KeepRequest(PartPlace place, PartHead.Kind kind, Activity contents) {
         KeepRequest {
             Bounds.present("library.place", place);
             Bounds.present("library.kind", kind);
@@ -73,7 +75,7 @@ class LibraryController {
 
     @PutMapping("/{id}/place")
     LibraryService.KeptPart move(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody LibraryService.Place place) {
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody PartPlace place) {
         return kept(library.move(who, id, place));
     }
 
@@ -101,14 +103,14 @@ class LibraryController {
     }
 
     @GetMapping("/{id}/sharing")
-    LibraryService.Sharing sharing(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return library.sharing(who, id).orElseThrow(() -> Problem.notThere("part"));
+    LibrarySharingService.Sharing sharing(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+        return sharing.of(who, id).orElseThrow(() -> Problem.notThere("part"));
     }
 
     @PutMapping("/{id}/sharing")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void share(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody SharePart asked) {
-        need(library.share(who, id, asked.personId(), asked.shared()));
+        need(sharing.share(who, id, asked.personId(), asked.shared()));
     }
 
     private static void need(boolean done) {

@@ -1,11 +1,9 @@
 package gladtile.server.library;
 
 import gladtile.core.Bounds;
-import gladtile.core.OutOfBounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.edit.Invariants;
 import gladtile.core.json.Json;
-import gladtile.core.message.Message;
 import gladtile.core.part.ReadyPart;
 import gladtile.core.part.ReadyParts;
 import gladtile.server.accounts.CurrentUser;
@@ -37,7 +35,7 @@ public class LibraryService {
     /** Characters of one part's contents as JSON. */
     static final int CONTENTS = 4_000_000;
 
-    private static final int FOLDER_LENGTH = 200;
+    static final int FOLDER_LENGTH = 200;
     /** Characters of contents up to which a part is drawn in a list: thirty of them are sent at a time. */
     static final int DRAWN = 150_000;
     /** So many are told of at a time. */
@@ -55,6 +53,7 @@ public class LibraryService {
             "Your library is full (200 MB with all versions). Nothing was saved. Delete parts; they make room after 30 days.");
 
     private final LibraryStore store;
+    private final LibraryVersionStore versions;
     private final FileUseService files;
     private final Locks locks;
     private final MessageRenderer messages;
@@ -63,9 +62,16 @@ public class LibraryService {
 
     private final Clock clock;
 
-    LibraryService(LibraryStore store, FileUseService files, Locks locks, Clock clock, MessageRenderer messages) {
+    LibraryService(
+            LibraryStore store,
+            LibraryVersionStore versions,
+            FileUseService files,
+            Locks locks,
+            Clock clock,
+            MessageRenderer messages) {
         this.messages = messages;
         this.store = store;
+        this.versions = versions;
         this.files = files;
         this.locks = locks;
         this.clock = clock;
@@ -94,27 +100,6 @@ public class LibraryService {
 
     /** Folders with something in them, by whose they are. */
     public record Folders(List<String> mine, List<String> ready) {}
-
-    /** A name in a folder. @param folder empty for none; sub-folders stand behind a stroke, as in Sky/Winter */
-    public record Place(String name, String folder) {
-        public Place {
-            name = Bounds.text("library.name", name, Bounds.NAME_LENGTH).strip();
-            if (name.isEmpty()) {
-                throw new OutOfBounds("library.name", Message.of("bound.library.name"));
-            }
-            folder = folder(folder);
-        }
-
-        private static String folder(String typed) {
-            Bounds.text("library.folder", typed, FOLDER_LENGTH);
-            return String.join(
-                    "/",
-                    Arrays.stream(typed.split("/"))
-                            .map(String::strip)
-                            .filter(one -> !one.isEmpty())
-                            .toList());
-        }
-    }
 
     /** What came of keeping or moving a part. */
     public sealed interface Outcome {}
@@ -197,7 +182,7 @@ public class LibraryService {
 
     /** Keeps something under a name; where one's own part has that name in that folder, this is its next version. */
     @Transactional
-    public Outcome keep(CurrentUser who, Place place, PartHead.Kind kind, Activity contents) {
+    public Outcome keep(CurrentUser who, PartPlace place, PartHead.Kind kind, Activity contents) {
         Bounds.count("library.pages", contents.pages().size(), 1);
         if (contents.pages().get(0).items().isEmpty() && kind == PartHead.Kind.ITEMS) {
             return new TooMuch("library.items", "There is nothing in it. Select what you want to save first.");
@@ -240,7 +225,7 @@ public class LibraryService {
 
     /** Another name, another folder. */
     @Transactional
-    public Outcome move(CurrentUser who, UUID id, Place place) {
+    public Outcome move(CurrentUser who, UUID id, PartPlace place) {
         locks.take("library " + who.id());
         Integer version = store.ownVersion(who, id).orElse(null);
         if (version == null) {
@@ -259,7 +244,7 @@ public class LibraryService {
 
     /** The newest first; empty when it is not theirs. */
     public Optional<List<PartVersion>> versions(CurrentUser who, UUID id) {
-        return store.ownVersion(who, id).map(now -> store.versions(who.schoolId(), id));
+        return store.ownVersion(who, id).map(now -> versions.of(who.schoolId(), id));
     }
 
     /** An older version is the newest again; those between stay. */
@@ -269,7 +254,7 @@ public class LibraryService {
         Integer newest = store.ownVersion(who, id).orElse(null);
         String json = newest == null
                 ? null
-                : store.version(who.schoolId(), id, version).orElse(null);
+                : versions.contents(who.schoolId(), id, version).orElse(null);
         if (json == null) {
             return new NotTheirs();
         }
@@ -291,21 +276,5 @@ public class LibraryService {
     public boolean restore(CurrentUser who, UUID id) {
         locks.take("library " + who.id());
         return store.restore(who, id);
-    }
-
-    /** Another teacher. @param has whether they may take the part */
-    public record PartColleague(UUID id, String name, boolean has) {}
-
-    /** @param school whether everybody who teaches at the school may take it */
-    public record Sharing(boolean school, List<PartColleague> colleagues) {}
-
-    public Optional<Sharing> sharing(CurrentUser who, UUID id) {
-        return store.ownVersion(who, id).map(version -> store.sharing(who, id));
-    }
-
-    /** @param colleague null for the whole school */
-    @Transactional
-    public boolean share(CurrentUser who, UUID id, UUID colleague, boolean shared) {
-        return store.ownVersion(who, id).isPresent() && store.share(who, id, colleague, shared);
     }
 }

@@ -26,23 +26,28 @@ import org.springframework.stereotype.Repository;
 /** The libraries in the database. */
 @Repository
 class LibraryStore {
+    /** Folders that are told of. */
     private static final int MOST = 1_000;
-    private final DSLContext db;
 
-    LibraryStore(DSLContext db) {
+    private final DSLContext db;
+    private final LibraryVersionStore versions;
+
+    LibraryStore(DSLContext db, LibraryVersionStore versions) {
         this.db = db;
+        this.versions = versions;
     }
 
     /** The part that is at a place, and its version. */
     record At(UUID id, int version) {}
 
-    record Version(int number, String contents, String said, OffsetDateTime at) {}
+    record Version(int number, String contents, String searchText, OffsetDateTime at) {}
 
     private static Condition isTheirs(CurrentUser who) {
         return LIBRARY_PART.SCHOOL_ID.eq(who.schoolId()).and(LIBRARY_PART.OWNER_ID.eq(who.id()));
     }
 
-    private static Condition isTheirs(CurrentUser who, UUID id) {
+    /** A part of theirs that is not deleted. */
+    static Condition isTheirs(CurrentUser who, UUID id) {
         return isTheirs(who).and(LIBRARY_PART.ID.eq(id)).and(LIBRARY_PART.DELETED_AT.isNull());
     }
 
@@ -181,7 +186,7 @@ class LibraryStore {
                 .fetchOptional(row -> Json.read(row.value1().data(), Activity.class));
     }
 
-    Optional<At> at(CurrentUser who, LibraryService.Place place) {
+    Optional<At> at(CurrentUser who, PartPlace place) {
         return db.select(LIBRARY_PART.ID, LIBRARY_PART.VERSION)
                 .from(LIBRARY_PART)
                 .where(isTheirs(who), LIBRARY_PART.DELETED_AT.isNull())
@@ -197,7 +202,7 @@ class LibraryStore {
                 .fetchOptional(LIBRARY_PART.VERSION);
     }
 
-    void keep(CurrentUser who, UUID id, LibraryService.Place place, PartHead.Kind kind, Version version) {
+    void keep(CurrentUser who, UUID id, PartPlace place, PartHead.Kind kind, Version version) {
         if (version.number() == 1) {
             db.insertInto(LIBRARY_PART)
                     .set(LIBRARY_PART.SCHOOL_ID, who.schoolId())
@@ -209,10 +214,10 @@ class LibraryStore {
                     .set(LIBRARY_PART.CONTENTS, JSONB.valueOf(version.contents()))
                     .set(LIBRARY_PART.SIZE, version.contents().length())
                     .set(LIBRARY_PART.VERSION, 1)
-                    .set(LIBRARY_PART.SEARCH_TEXT, version.said())
+                    .set(LIBRARY_PART.SEARCH_TEXT, version.searchText())
                     .set(LIBRARY_PART.UPDATED_AT, version.at())
                     .execute();
-            log(who.schoolId(), id, version);
+            versions.insert(who.schoolId(), id, version);
         } else {
             db.update(LIBRARY_PART)
                     .set(LIBRARY_PART.KIND, kind.name())
@@ -227,50 +232,19 @@ class LibraryStore {
                 .set(LIBRARY_PART.CONTENTS, JSONB.valueOf(version.contents()))
                 .set(LIBRARY_PART.SIZE, version.contents().length())
                 .set(LIBRARY_PART.VERSION, version.number())
-                .set(LIBRARY_PART.SEARCH_TEXT, version.said())
+                .set(LIBRARY_PART.SEARCH_TEXT, version.searchText())
                 .set(LIBRARY_PART.UPDATED_AT, version.at())
                 .where(isTheirs(who, id))
                 .execute();
-        log(who.schoolId(), id, version);
+        versions.insert(who.schoolId(), id, version);
     }
 
-    private void log(UUID schoolId, UUID id, Version version) {
-        db.insertInto(LIBRARY_VERSION)
-                .set(LIBRARY_VERSION.SCHOOL_ID, schoolId)
-                .set(LIBRARY_VERSION.PART_ID, id)
-                .set(LIBRARY_VERSION.VERSION, version.number())
-                .set(LIBRARY_VERSION.CONTENTS, JSONB.valueOf(version.contents()))
-                .set(LIBRARY_VERSION.SIZE, version.contents().length())
-                .set(LIBRARY_VERSION.KEPT_AT, version.at())
-                .execute();
-        db.deleteFrom(LIBRARY_VERSION)
-                .where(LIBRARY_VERSION.SCHOOL_ID.eq(schoolId), LIBRARY_VERSION.PART_ID.eq(id))
-                .and(LIBRARY_VERSION.VERSION.le(version.number() - LibraryService.VERSIONS))
-                .execute();
-    }
-
-    void move(CurrentUser who, UUID id, LibraryService.Place place) {
+    void move(CurrentUser who, UUID id, PartPlace place) {
         db.update(LIBRARY_PART)
                 .set(LIBRARY_PART.NAME, place.name())
                 .set(LIBRARY_PART.FOLDER, place.folder())
                 .where(isTheirs(who, id))
                 .execute();
-    }
-
-    List<LibraryService.PartVersion> versions(UUID schoolId, UUID id) {
-        return db.select(LIBRARY_VERSION.VERSION, LIBRARY_VERSION.KEPT_AT)
-                .from(LIBRARY_VERSION)
-                .where(LIBRARY_VERSION.SCHOOL_ID.eq(schoolId), LIBRARY_VERSION.PART_ID.eq(id))
-                .orderBy(LIBRARY_VERSION.VERSION.desc())
-                .fetch(row -> new LibraryService.PartVersion(row.value1(), row.value2()));
-    }
-
-    Optional<String> version(UUID schoolId, UUID id, int version) {
-        return db.select(LIBRARY_VERSION.CONTENTS)
-                .from(LIBRARY_VERSION)
-                .where(LIBRARY_VERSION.SCHOOL_ID.eq(schoolId), LIBRARY_VERSION.PART_ID.eq(id))
-                .and(LIBRARY_VERSION.VERSION.eq(version))
-                .fetchOptional(row -> row.value1().data());
     }
 
     boolean delete(CurrentUser who, UUID id, OffsetDateTime at) {
@@ -291,7 +265,7 @@ class LibraryStore {
             return ownVersion(who, id).isPresent();
         }
         String name = row.value1();
-        for (int n = 2; at(who, new LibraryService.Place(name, row.value2())).isPresent(); n++) {
+        for (int n = 2; at(who, new PartPlace(name, row.value2())).isPresent(); n++) {
             String end = " (" + n + ")";
             String stem = row.value1();
             int room = Bounds.NAME_LENGTH - end.length();
@@ -303,52 +277,5 @@ class LibraryStore {
                 .where(deleted)
                 .execute();
         return true;
-    }
-
-    LibraryService.Sharing sharing(CurrentUser who, UUID id) {
-        boolean school = db.fetchExists(LIBRARY_PART, isTheirs(who, id), LIBRARY_PART.FOR_SCHOOL.isTrue());
-        List<LibraryService.PartColleague> colleagues = db.select(
-                        PUBLISHED_PERSON.ID, PUBLISHED_PERSON.DISPLAY_NAME, LIBRARY_SHARE.PERSON_ID)
-                .from(PUBLISHED_PERSON)
-                .leftJoin(LIBRARY_SHARE)
-                .on(LIBRARY_SHARE.SCHOOL_ID.eq(PUBLISHED_PERSON.SCHOOL_ID))
-                .and(LIBRARY_SHARE.PERSON_ID.eq(PUBLISHED_PERSON.ID))
-                .and(LIBRARY_SHARE.PART_ID.eq(id))
-                .where(
-                        PUBLISHED_PERSON.SCHOOL_ID.eq(who.schoolId()),
-                        PUBLISHED_PERSON.KIND.eq("teacher"),
-                        PUBLISHED_PERSON.ID.ne(who.id()))
-                .orderBy(PUBLISHED_PERSON.DISPLAY_NAME)
-                .limit(MOST)
-                .fetch(row -> new LibraryService.PartColleague(row.value1(), row.value2(), row.value3() != null));
-        return new LibraryService.Sharing(school, colleagues);
-    }
-
-    /** @return false when there is no such colleague */
-    boolean share(CurrentUser who, UUID id, UUID colleague, boolean shared) {
-        if (colleague == null) {
-            db.update(LIBRARY_PART)
-                    .set(LIBRARY_PART.FOR_SCHOOL, shared)
-                    .where(isTheirs(who, id))
-                    .execute();
-            return true;
-        }
-        db.deleteFrom(LIBRARY_SHARE)
-                .where(LIBRARY_SHARE.SCHOOL_ID.eq(who.schoolId()), LIBRARY_SHARE.PART_ID.eq(id))
-                .and(LIBRARY_SHARE.PERSON_ID.eq(colleague))
-                .execute();
-        boolean there = db.fetchExists(
-                PUBLISHED_PERSON,
-                PUBLISHED_PERSON.SCHOOL_ID.eq(who.schoolId()),
-                PUBLISHED_PERSON.ID.eq(colleague),
-                PUBLISHED_PERSON.KIND.eq("teacher"),
-                PUBLISHED_PERSON.ID.ne(who.id()));
-        if (there && shared) {
-            db.insertInto(LIBRARY_SHARE, LIBRARY_SHARE.SCHOOL_ID, LIBRARY_SHARE.PART_ID, LIBRARY_SHARE.PERSON_ID)
-                    .values(who.schoolId(), id, colleague)
-                    .onConflictDoNothing()
-                    .execute();
-        }
-        return there;
     }
 }

@@ -12,6 +12,8 @@ import gladtile.core.attempt.Standing;
 import gladtile.core.page.OtherSide;
 import gladtile.core.student.StudentView;
 import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.ActivityVersion;
+import gladtile.server.assignments.ActivityVersionService;
 import gladtile.server.assignments.Assignee;
 import gladtile.server.assignments.AssigneeDirectory;
 import gladtile.server.assignments.AssignmentService;
@@ -47,6 +49,7 @@ class ProgressService {
     private static final int ENOUGH_TRIED = 3;
 
     private final AssignmentService assignments;
+    private final ActivityVersionService versions;
     private final AssigneeDirectory assignees;
     private final AttemptQueries works;
     private final StuckTracker stuckTracker;
@@ -56,6 +59,7 @@ class ProgressService {
 
     ProgressService(
             AssignmentService assignments,
+            ActivityVersionService versions,
             AssigneeDirectory assignees,
             AttemptQueries works,
             StuckTracker stuckTracker,
@@ -63,6 +67,7 @@ class ProgressService {
             ReviewService reviews,
             ClassService classes) {
         this.assignments = assignments;
+        this.versions = versions;
         this.assignees = assignees;
         this.works = works;
         this.stuckTracker = stuckTracker;
@@ -88,7 +93,7 @@ class ProgressService {
 
     Optional<ProgressTable> of(CurrentUser teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
-            AssignmentService.ActivityVersion version = assignments.version(assignment);
+            ActivityVersion version = versions.of(assignment);
             Map<UUID, Work> newest = newest(assignment);
             return new ProgressTable(
                     assignment.id(),
@@ -116,8 +121,7 @@ class ProgressService {
         return newest;
     }
 
-    private List<ProgressRow> rows(
-            Assignment assignment, AssignmentService.ActivityVersion version, Map<UUID, Work> newest) {
+    private List<ProgressRow> rows(Assignment assignment, ActivityVersion version, Map<UUID, Work> newest) {
         Map<UUID, Stuck> stuck = stuckTracker.stuck(assignment);
         Set<UUID> sent = reviews.sentAmong(
                 assignment.schoolId(), newest.values().stream().map(Work::id).toList());
@@ -140,7 +144,7 @@ class ProgressService {
             Assignment assignment,
             Assignee assignee,
             Work work,
-            AssignmentService.ActivityVersion version,
+            ActivityVersion version,
             Map<UUID, Stuck> stuck,
             Set<UUID> sent,
             boolean elsewhere) {
@@ -162,7 +166,7 @@ class ProgressService {
      * @param lastStuck where they were stuck when that was looked at last; null for nowhere
      */
     Optional<ProgressRow> row(Assignment assignment, UUID holderId, UUID attemptId, Stuck lastStuck) {
-        AssignmentService.ActivityVersion version = assignments.version(assignment);
+        ActivityVersion version = versions.of(assignment);
         Work work = works.current(assignment, attemptId).orElse(null);
         boolean done = work != null && work.state().standing() == Standing.HANDED_IN;
         Set<UUID> sent = done ? reviews.sentAmong(assignment.schoolId(), List.of(work.id())) : Set.of();
@@ -198,11 +202,10 @@ class ProgressService {
     }
 
     Hardest hardest(Assignment assignment) {
-        return hardest(
-                assignment, assignments.version(assignment), newest(assignment).values());
+        return hardest(assignment, versions.of(assignment), newest(assignment).values());
     }
 
-    private Hardest hardest(Assignment assignment, AssignmentService.ActivityVersion version, Collection<Work> newest) {
+    private Hardest hardest(Assignment assignment, ActivityVersion version, Collection<Work> newest) {
         AttemptRules rules = version.rules();
         record Share(Placement placement, int right, int tried) {
             double share() {
@@ -233,7 +236,7 @@ class ProgressService {
                 .toList());
     }
 
-    private Map<String, List<Missed>> misses(Assignment assignment, AssignmentService.ActivityVersion version) {
+    private Map<String, List<Missed>> misses(Assignment assignment, ActivityVersion version) {
         Set<String> placements =
                 version.rules().placements().stream().map(Placement::itemId).collect(Collectors.toSet());
         return CommonMistakes.of(version.activity().pages(), placements, works.misses(assignment));
@@ -250,7 +253,7 @@ class ProgressService {
                         .filter(work -> round == null || work.round() == round)
                         .reduce((first, second) -> second)
                         .map(work -> {
-                            AssignmentService.ActivityVersion version = work.version();
+                            ActivityVersion version = work.version();
                             String name = assignees.of(assignment).stream()
                                     .filter(assignee -> assignee.id().equals(holderId))
                                     .map(Assignee::name)
@@ -275,7 +278,7 @@ class ProgressService {
                         }));
     }
 
-    private static List<ProgressPage> pages(AssignmentService.ActivityVersion version) {
+    private static List<ProgressPage> pages(ActivityVersion version) {
         List<ProgressPage> pages = new ArrayList<>();
         version.activity().pages().stream()
                 .filter(page -> !page.leads().aside())

@@ -8,6 +8,7 @@ import gladtile.core.analysis.StudentPace.Tried;
 import gladtile.core.analysis.TypicalTimes;
 import gladtile.core.attempt.Placement;
 import gladtile.core.attempt.Standing;
+import gladtile.server.assignments.ActivityVersionService;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.attempts.AttemptQueries;
@@ -28,6 +29,7 @@ import org.springframework.stereotype.Component;
 @Component
 class StuckTracker {
     private final AssignmentService assignments;
+    private final ActivityVersionService versions;
     private final AttemptQueries works;
     private final Clock clock;
     private final Cache<UUID, Tracks> known = Caffeine.newBuilder()
@@ -35,7 +37,8 @@ class StuckTracker {
             .expireAfterAccess(Duration.ofMinutes(30))
             .build();
 
-    StuckTracker(AssignmentService assignments, AttemptQueries works, Clock clock) {
+    StuckTracker(AssignmentService assignments, ActivityVersionService versions, AttemptQueries works, Clock clock) {
+        this.versions = versions;
         this.assignments = assignments;
         this.works = works;
         this.clock = clock;
@@ -101,7 +104,7 @@ class StuckTracker {
 
     private Set<String> ids(Assignment assignment, UUID versionId) {
         Set<String> ids = new HashSet<>();
-        assignments.version(assignment.schoolId(), versionId).rules().placements().stream()
+        versions.of(assignment.schoolId(), versionId).rules().placements().stream()
                 .map(Placement::itemId)
                 .forEach(ids::add);
         return ids;

@@ -1,8 +1,8 @@
 package gladtile.server.personaldata;
 
-import gladtile.server.personaldata.PersonalDataStore.Brought;
 import gladtile.server.personaldata.PersonalDataStore.Subject;
-import gladtile.server.personaldata.PersonalDataStore.Work;
+import gladtile.server.personaldata.PersonalFileStore.Brought;
+import gladtile.server.personaldata.PersonalWorkStore.Work;
 import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -35,20 +35,24 @@ class PersonArchive {
             "audio/wav", "wav");
 
     private final PersonalDataStore store;
+    private final PersonalFileStore files;
+    private final PersonalWorkStore works;
 
-    PersonArchive(PersonalDataStore store) {
+    PersonArchive(PersonalDataStore store, PersonalFileStore files, PersonalWorkStore works) {
         this.store = store;
+        this.files = files;
+        this.works = works;
     }
 
     /** A row at a time, so that it does not matter how much there is. @param zone of the school */
     @Transactional(readOnly = true)
     public void write(UUID schoolId, Subject subject, ZoneId zone, OutputStream out) throws IOException {
         ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.UTF_8);
-        List<Brought> files = store.files(schoolId, subject.id());
+        List<Brought> brought = files.of(schoolId, subject.id());
         put(
                 zip,
                 "index.html",
-                page -> page.write(page(schoolId, subject, files, zone).getBytes(StandardCharsets.UTF_8)));
+                page -> page.write(page(schoolId, subject, brought, zone).getBytes(StandardCharsets.UTF_8)));
         for (PersonalPlace place : PersonalDataStore.PLACES) {
             String table = place.person().getTable().getName();
             put(
@@ -63,8 +67,8 @@ class PersonArchive {
                     data -> store.writeOfAttempts(schoolId, attempt, subject.id(), data));
         }
         put(zip, "data/pages.json", data -> store.writePages(schoolId, subject.id(), data));
-        for (Brought file : files) {
-            put(zip, "files/" + name(file), data -> store.writeFile(schoolId, file.sha256(), data));
+        for (Brought file : brought) {
+            put(zip, "files/" + name(file), data -> files.write(schoolId, file.sha256(), data));
         }
         zip.finish();
     }
@@ -93,7 +97,7 @@ class PersonArchive {
         return file.sha256() + "." + ENDINGS.getOrDefault(file.mediaType(), "bin");
     }
 
-    private String page(UUID schoolId, Subject subject, List<Brought> files, ZoneId zone) {
+    private String page(UUID schoolId, Subject subject, List<Brought> brought, ZoneId zone) {
         DateTimeFormatter day =
                 DateTimeFormatter.ofPattern("d MMMM uuuu, HH:mm", Locale.UK).withZone(zone);
         StringBuilder html = new StringBuilder("""
@@ -106,7 +110,7 @@ class PersonArchive {
                 """.formatted(text(subject.name())));
         html.append("<p>Known since %s.</p>".formatted(day.format(subject.madeAt())));
         list(html, "Classes", subject.classes());
-        List<Work> work = store.work(schoolId, subject.id());
+        List<Work> work = works.of(schoolId, subject.id());
         if (!work.isEmpty()) {
             html.append(
                     "<h2>Work</h2><table><tr><th>Activity<th>Begun<th>Handed in<th>Pieces right<th>Points<th>Said about it</tr>");
@@ -120,16 +124,16 @@ class PersonArchive {
                                 one.got() == null ? "" : "%s of %s".formatted(one.got(), one.most()),
                                 String.join(
                                         "<br>",
-                                        one.said().stream()
+                                        one.messages().stream()
                                                 .map(PersonArchive::text)
                                                 .toList())));
             }
             html.append("</table>");
         }
-        list(html, "Activities", store.activities(schoolId, subject.id()));
-        if (!files.isEmpty()) {
+        list(html, "Activities", works.activities(schoolId, subject.id()));
+        if (!brought.isEmpty()) {
             html.append("<h2>Files</h2><ul>");
-            for (Brought file : files) {
+            for (Brought file : brought) {
                 html.append("<li><a href=\"files/%s\" dir=\"auto\">%s</a></li>"
                         .formatted(name(file), text(file.name() == null ? file.sha256() : file.name())));
             }

@@ -6,7 +6,6 @@ import gladtile.server.personaldata.PersonalPlace.Rule;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.time.OffsetDateTime;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,7 +25,11 @@ import org.jooq.TableField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
-/** All that is known of a person, in the database: counted, read out, erased. It reads the tables of every feature. */
+/**
+ * All that is known of a person, in the database: counted, read out, erased. It reads the tables of every feature.
+ *
+ * <p>Long because every place in the database that tells of a person stands in one list, which a test compares with the database.
+ */
 @Repository
 class PersonalDataStore {
     /** Stands where it was said who did something that stays. */
@@ -109,9 +112,11 @@ class PersonalDataStore {
     private static final int AT_ONCE = 200;
 
     private final DSLContext db;
+    private final PersonalFileStore files;
 
-    PersonalDataStore(DSLContext db) {
+    PersonalDataStore(DSLContext db, PersonalFileStore files) {
         this.db = db;
+        this.files = files;
     }
 
     /** @param role in small letters @param signInName null for students */
@@ -149,7 +154,7 @@ class PersonalDataStore {
                 row.get(PERSON.CREATED_AT));
     }
 
-    private static Field<UUID> school(Table<?> table) {
+    static Field<UUID> school(Table<?> table) {
         return table.field("school_id", UUID.class);
     }
 
@@ -231,94 +236,6 @@ class PersonalDataStore {
         }
     }
 
-    /**
-     * One piece of work.
-     *
-     * @param got points; null where none were given
-     * @param score how many pieces lie right @param said what was said to them about it
-     */
-    record Work(
-            String title,
-            OffsetDateTime begunAt,
-            OffsetDateTime handedInAt,
-            String standing,
-            Integer score,
-            java.math.BigDecimal got,
-            java.math.BigDecimal most,
-            List<String> said) {}
-
-    List<Work> work(UUID schoolId, UUID id) {
-        return db.select()
-                .from(ATTEMPT)
-                .join(ASSIGNMENT)
-                .on(ASSIGNMENT.SCHOOL_ID.eq(ATTEMPT.SCHOOL_ID), ASSIGNMENT.ID.eq(ATTEMPT.ASSIGNMENT_ID))
-                .leftJoin(REVIEW)
-                .on(
-                        REVIEW.SCHOOL_ID.eq(ATTEMPT.SCHOOL_ID),
-                        REVIEW.ATTEMPT_ID.eq(ATTEMPT.ID),
-                        REVIEW.SENT_AT.isNotNull())
-                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.HOLDER_ID.eq(id))
-                .orderBy(ATTEMPT.BEGUN_AT, ATTEMPT.ID)
-                .fetch(row -> new Work(
-                        row.get(ASSIGNMENT.TITLE),
-                        row.get(ATTEMPT.BEGUN_AT),
-                        row.get(ATTEMPT.HANDED_IN_AT),
-                        row.get(ATTEMPT.STANDING),
-                        row.get(ATTEMPT.SCORE),
-                        row.get(REVIEW.GOT),
-                        row.get(REVIEW.MOST),
-                        said(schoolId, row.get(ATTEMPT.ASSIGNMENT_ID), id)));
-    }
-
-    private List<String> said(UUID schoolId, UUID assignmentId, UUID holder) {
-        return db.select(MESSAGE.TEXT)
-                .from(MESSAGE)
-                .where(
-                        MESSAGE.SCHOOL_ID.eq(schoolId),
-                        MESSAGE.ASSIGNMENT_ID.eq(assignmentId),
-                        MESSAGE.HOLDER_ID.eq(holder))
-                .orderBy(MESSAGE.AT)
-                .fetch(MESSAGE.TEXT);
-    }
-
-    List<String> activities(UUID schoolId, UUID owner) {
-        return db.select(ACTIVITY.TITLE)
-                .from(ACTIVITY)
-                .where(ACTIVITY.SCHOOL_ID.eq(schoolId), ACTIVITY.OWNER_ID.eq(owner))
-                .orderBy(ACTIVITY.TITLE, ACTIVITY.ID)
-                .fetch(ACTIVITY.TITLE);
-    }
-
-    /** A file that they brought. */
-    record Brought(String sha256, String name, String mediaType) {}
-
-    List<Brought> files(UUID schoolId, UUID id) {
-        return db.select(FILE.SHA256, FILE.NAME, FILE.MEDIA_TYPE)
-                .from(FILE)
-                .where(FILE.SCHOOL_ID.eq(schoolId))
-                .and(FILE.BROUGHT_BY
-                        .eq(id)
-                        .or(FILE.SHA256.in(db.select(FILE_BRINGER.SHA256)
-                                .from(FILE_BRINGER)
-                                .where(FILE_BRINGER.SCHOOL_ID.eq(schoolId), FILE_BRINGER.PERSON_ID.eq(id)))))
-                .orderBy(FILE.SHA256)
-                .fetch(row -> new Brought(row.value1(), row.value2(), row.value3()));
-    }
-
-    void writeFile(UUID schoolId, String sha256, OutputStream out) throws IOException {
-        try (var chunks = db.select(FILE_CHUNK.BYTES)
-                .from(FILE_CHUNK)
-                .where(FILE_CHUNK.SCHOOL_ID.eq(schoolId), FILE_CHUNK.SHA256.eq(sha256))
-                .orderBy(FILE_CHUNK.N)
-                .fetchSize(1)
-                .fetchLazy()) {
-            for (var row : chunks) {
-                out.write(row.value1());
-            }
-        }
-    }
-
-    /** The recordings of pages that are not whole files yet lie in pieces, which go with them. */
     List<UUID> administrators(UUID schoolId) {
         return db.select(PERSON.ID)
                 .from(PERSON)
@@ -334,7 +251,7 @@ class PersonalDataStore {
     void erase(UUID schoolId, Subject subject, UUID to) {
         UUID id = subject.id();
         db.execute("set local glad.erasing = 'on'");
-        List<Brought> files = files(schoolId, id);
+        List<PersonalFileStore.Brought> brought = files.of(schoolId, id);
         for (TableField<?, UUID> attempt : OF_ATTEMPTS) {
             db.deleteFrom(attempt.getTable())
                     .where(ofAttempts(schoolId, attempt, id))
@@ -347,8 +264,8 @@ class PersonalDataStore {
         for (TableField<?, JSONB> one : TELLING) {
             unname(schoolId, one, id);
         }
-        for (Brought file : files) {
-            if (!isUsed(schoolId, file.sha256())) {
+        for (PersonalFileStore.Brought file : brought) {
+            if (!files.isUsed(schoolId, file.sha256())) {
                 db.deleteFrom(FILE)
                         .where(FILE.SCHOOL_ID.eq(schoolId), FILE.SHA256.eq(file.sha256()))
                         .execute();
@@ -389,32 +306,5 @@ class PersonalDataStore {
                 .set(told, DSL.replace(text, id.toString(), NOBODY.toString()).cast(JSONB.class))
                 .where(school(told.getTable()).eq(schoolId).and(text.contains(id.toString())))
                 .execute();
-    }
-
-    /** Whether anything that stays shows that file. */
-    private boolean isUsed(UUID schoolId, String sha256) {
-        List<Condition> places = new ArrayList<>();
-        places.add(DSL.exists(
-                db.selectOne().from(FILE_USE).where(FILE_USE.SCHOOL_ID.eq(schoolId), FILE_USE.SHA256.eq(sha256))));
-        places.add(DSL.exists(db.selectOne()
-                .from(LIBRARY_FILE)
-                .where(LIBRARY_FILE.SCHOOL_ID.eq(schoolId), LIBRARY_FILE.SHA256.eq(sha256))));
-        places.add(DSL.exists(db.selectOne()
-                .from(FILE_BRINGER)
-                .where(FILE_BRINGER.SCHOOL_ID.eq(schoolId), FILE_BRINGER.SHA256.eq(sha256))));
-        for (TableField<?, JSONB> told : List.of(
-                ACTIVITY_VERSION.ACTIVITY,
-                MOVE.ACT,
-                REVIEW.REVIEW_,
-                REVIEW.SENT_REVIEW,
-                SCREENCAST.WHOLE,
-                SCREENCAST.VIDEO)) {
-            places.add(DSL.exists(db.selectOne()
-                    .from(told.getTable())
-                    .where(school(told.getTable())
-                            .eq(schoolId)
-                            .and(told.cast(String.class).contains(sha256)))));
-        }
-        return db.fetchExists(DSL.selectOne().where(DSL.or(places)));
     }
 }

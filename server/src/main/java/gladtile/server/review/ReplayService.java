@@ -8,6 +8,8 @@ import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.page.Page;
 import gladtile.core.page.Supply;
+import gladtile.server.assignments.ActivityVersion;
+import gladtile.server.assignments.ActivityVersionService;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.attempts.AttemptQueries;
@@ -31,12 +33,19 @@ import org.springframework.stereotype.Service;
 class ReplayService {
     private static final int MOMENTS = 50;
     private final AssignmentService assignments;
+    private final ActivityVersionService versions;
     private final AttemptQueries works;
     private final ClassService classes;
 
     private final AnswerTexts texts;
 
-    ReplayService(AssignmentService assignments, AttemptQueries works, ClassService classes, AnswerTexts texts) {
+    ReplayService(
+            AssignmentService assignments,
+            ActivityVersionService versions,
+            AttemptQueries works,
+            ClassService classes,
+            AnswerTexts texts) {
+        this.versions = versions;
         this.texts = texts;
         this.assignments = assignments;
         this.works = works;
@@ -108,13 +117,13 @@ class ReplayService {
         Work work = works.one(assignment, attemptId).orElseThrow();
         List<ReplayMoment> moments = new ArrayList<>();
         AttemptState state = null;
-        AssignmentService.ActivityVersion version = null;
+        ActivityVersion version = null;
         int next = 0;
         for (Logged one : log) {
             while (next < bases.size() && bases.get(next).seq() < one.seq()) {
                 Base base = bases.get(next++);
                 state = base.state();
-                version = assignments.version(assignment, base.versionId(), work.holderId());
+                version = versions.of(assignment, base.versionId(), work.holderId());
             }
             if (state == null) {
                 // Begun before beginnings were kept: it began as every attempt of that version does.

@@ -17,6 +17,8 @@ import gladtile.core.attempt.Standing;
 import gladtile.core.page.Page;
 import gladtile.formats.table.CsvTable;
 import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.ActivityVersion;
+import gladtile.server.assignments.ActivityVersionService;
 import gladtile.server.assignments.Assignee;
 import gladtile.server.assignments.AssigneeDirectory;
 import gladtile.server.assignments.AssignmentService;
@@ -41,6 +43,7 @@ import org.springframework.stereotype.Service;
 @Service
 class ResultsService {
     private final AssignmentService assignments;
+    private final ActivityVersionService versions;
     private final AttemptQueries works;
     private final AssigneeDirectory assignees;
     private final ReviewService reviews;
@@ -49,10 +52,12 @@ class ResultsService {
 
     ResultsService(
             AssignmentService assignments,
+            ActivityVersionService versions,
             AttemptQueries works,
             AssigneeDirectory assignees,
             ReviewService reviews,
             MessageRenderer messages) {
+        this.versions = versions;
         this.messages = messages;
         this.assignments = assignments;
         this.works = works;
@@ -76,7 +81,7 @@ class ResultsService {
 
     Optional<Figures> of(CurrentUser teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
-            AssignmentService.ActivityVersion version = assignments.version(assignment);
+            ActivityVersion version = versions.of(assignment);
             AttemptRules rules = version.rules();
             double most = Score.of(AttemptState.start(rules), rules).most();
             // Read side by side: both are large, and neither needs the other.
@@ -132,7 +137,7 @@ class ResultsService {
     }
 
     private static List<Row> rows(
-            AssignmentService.ActivityVersion version,
+            ActivityVersion version,
             Statistics statistics,
             Map<String, List<Missed>> missed,
             Map<String, Double> times) {
@@ -151,7 +156,7 @@ class ResultsService {
     }
 
     private static Map<String, List<Missed>> missed(
-            AssignmentService.ActivityVersion version, Set<String> placements, List<JudgedPart> judged) {
+            ActivityVersion version, Set<String> placements, List<JudgedPart> judged) {
         List<CommonMistakes.Counted> counted = judged.stream()
                 .map(part -> new CommonMistakes.Counted(part.outcome(), 1))
                 .toList();
@@ -161,7 +166,7 @@ class ResultsService {
     /** A row for each student of the class, and below what each column means. */
     Optional<Table> csv(CurrentUser teacher, UUID assignmentId) {
         return assignments.read(teacher, assignmentId).map(assignment -> {
-            AttemptRules rules = assignments.version(assignment).rules();
+            AttemptRules rules = versions.of(assignment).rules();
             Map<UUID, List<Work>> everybody = works.all(assignment);
             Map<UUID, Kept> kept = reviews.of(
                     assignment.schoolId(),

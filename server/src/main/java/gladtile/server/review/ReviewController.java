@@ -28,20 +28,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1/assignments/{id}/reviews")
 class ReviewController {
     private final AssignmentService assignments;
-    private final ReviewQueries desk;
+    private final ReviewQueries queries;
+    private final ReviewBatchService batch;
     private final ReviewService reviews;
     private final ReplayService replays;
     private final FileUseService files;
 
     ReviewController(
             AssignmentService assignments,
-            ReviewQueries desk,
+            ReviewQueries queries,
+            ReviewBatchService batch,
             ReviewService reviews,
             ReplayService replays,
             FileUseService files) {
         this.files = files;
         this.assignments = assignments;
-        this.desk = desk;
+        this.queries = queries;
+        this.batch = batch;
         this.reviews = reviews;
         this.replays = replays;
     }
@@ -69,13 +72,13 @@ class ReviewController {
 
     @GetMapping
     ReviewQueries.ReviewOverview view(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return desk.of(mine(who, id));
+        return queries.of(mine(who, id));
     }
 
     @GetMapping("/{attemptId}")
     ReviewQueries.ReviewedWork one(
             @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID attemptId) {
-        return desk.one(mine(who, id), attemptId).orElseThrow(() -> Problem.notThere("student's work"));
+        return queries.one(mine(who, id), attemptId).orElseThrow(() -> Problem.notThere("student's work"));
     }
 
     /** Keeps a review; the student does not see it before it is sent. */
@@ -104,13 +107,13 @@ class ReviewController {
     /** Sends back all that are done and not sent yet. */
     @PostMapping("/returns")
     SentCount sendAll(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return new SentCount(desk.sendAll(who, mine(who, id)));
+        return new SentCount(batch.sendAll(who, mine(who, id)));
     }
 
     @GetMapping("/pieces/{itemId}")
     ReviewQueries.ByPiece byPiece(
             @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable String itemId) {
-        return desk.byPiece(mine(who, id), itemId).orElseThrow(() -> Problem.notThere("piece"));
+        return queries.byPiece(mine(who, id), itemId).orElseThrow(() -> Problem.notThere("piece"));
     }
 
     /** The same points for all who answered alike. */
@@ -121,9 +124,9 @@ class ReviewController {
             @PathVariable String itemId,
             @RequestBody MarkRequest asked) {
         Assignment assignment = mine(who, id);
-        desk.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
-        desk.markAll(who, assignment, itemId, asked.attemptIds(), asked.mark());
-        return desk.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
+        queries.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
+        batch.markAll(who, assignment, itemId, asked.attemptIds(), asked.mark());
+        return queries.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
     }
 
     /** What was done, move by move. */
@@ -152,10 +155,10 @@ class ReviewController {
 
     private ReviewQueries.KeptReview told(Assignment assignment, ReviewService.Result result) {
         if (result instanceof ReviewService.Done done) {
-            return desk.keptReview(assignment, done.kept());
+            return queries.keptReview(assignment, done.kept());
         }
         if (result instanceof ReviewService.ChangedMeanwhile changed) {
-            String by = desk.keptReview(assignment, changed.kept()).by();
+            String by = queries.keptReview(assignment, changed.kept()).by();
             throw Problem.rule(
                             "CHANGED_MEANWHILE",
                             "%s changed this review meanwhile. Nothing of yours was kept over it. Look at it, and say what you want to say again."
@@ -171,7 +174,7 @@ class ReviewController {
 
     private Assignment work(CurrentUser who, UUID id, UUID attemptId) {
         Assignment assignment = mine(who, id);
-        if (!desk.has(assignment, attemptId)) {
+        if (!queries.has(assignment, attemptId)) {
             throw Problem.notThere("student's work");
         }
         return assignment;

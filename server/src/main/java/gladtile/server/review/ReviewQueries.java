@@ -14,7 +14,7 @@ import gladtile.core.review.GivenMark;
 import gladtile.core.review.Review;
 import gladtile.core.review.ReviewedScore;
 import gladtile.core.student.StudentView;
-import gladtile.server.accounts.CurrentUser;
+import gladtile.server.assignments.ActivityVersionService;
 import gladtile.server.assignments.Assignee;
 import gladtile.server.assignments.AssigneeDirectory;
 import gladtile.server.assignments.AssignmentService;
@@ -40,6 +40,7 @@ import org.springframework.stereotype.Service;
 @Service
 class ReviewQueries {
     private final AssignmentService assignments;
+    private final ActivityVersionService versions;
     private final AssigneeDirectory assignees;
     private final AttemptQueries works;
     private final ReviewService reviews;
@@ -48,11 +49,13 @@ class ReviewQueries {
 
     ReviewQueries(
             AssignmentService assignments,
+            ActivityVersionService versions,
             AssigneeDirectory assignees,
             AttemptQueries works,
             ReviewService reviews,
             ClassService classes,
             AnswerTexts texts) {
+        this.versions = versions;
         this.assignments = assignments;
         this.assignees = assignees;
         this.works = works;
@@ -149,7 +152,7 @@ class ReviewQueries {
                 assignment.title(),
                 assignment.className(),
                 waiting,
-                assignments.version(assignment).rules().placements());
+                versions.of(assignment).rules().placements());
     }
 
     /** The newest round of everybody, where it is handed in. */
@@ -225,7 +228,7 @@ class ReviewQueries {
 
     /** Everybody's answer to one placement, alike ones together, the most frequent first. */
     Optional<ByPiece> byPiece(Assignment assignment, String itemId) {
-        AttemptRules base = assignments.version(assignment).rules();
+        AttemptRules base = versions.of(assignment).rules();
         return base.placements().stream()
                 .filter(placement -> placement.itemId().equals(itemId))
                 .findFirst()
@@ -282,39 +285,5 @@ class ReviewQueries {
             names.putAll(classes.names(assignment.schoolId(), others));
         }
         return names;
-    }
-
-    /** Gives the same points to all of them, or takes points back that were given. */
-    List<ReviewService.Result> markAll(
-            CurrentUser teacher, Assignment assignment, String itemId, List<UUID> attemptIds, GivenMark mark) {
-        List<ReviewService.Result> results = new ArrayList<>();
-        for (UUID id : attemptIds) {
-            if (works.one(assignment, id).isPresent()) {
-                // Only this one mark is laid over whatever is kept now, so two teachers do not undo each other.
-                ReviewService.Result result;
-                int tries = 0;
-                do {
-                    Kept was = reviews.of(assignment.schoolId(), id);
-                    result = reviews.keep(
-                            teacher, assignment, id, was.version(), was.review().withMark(itemId, mark));
-                } while (result instanceof ReviewService.ChangedMeanwhile && ++tries < 5);
-                results.add(result);
-            }
-        }
-        return results;
-    }
-
-    /** Sends back all reviews that are begun and not sent. */
-    int sendAll(CurrentUser teacher, Assignment assignment) {
-        int sent = 0;
-        for (Waiting one : of(assignment).works()) {
-            if (one.begun()) {
-                Kept kept = reviews.of(assignment.schoolId(), one.attemptId());
-                ReviewService.Result result =
-                        reviews.send(teacher, assignment, one.attemptId(), kept.version(), kept.review());
-                sent += result instanceof ReviewService.Done ? 1 : 0;
-            }
-        }
-        return sent;
     }
 }

@@ -22,7 +22,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
-/** How those who work at a school come in, choose a password, get a role and leave. */
+/**
+ * How those who work at a school come in, choose a password, get a role and leave.
+ *
+ * <p>Long because what an administrator may do is tried with one school.
+ */
 @ExtendWith(RealServer.class)
 class StaffServiceTest {
     private static String tokenOf(Api.Answer made) {

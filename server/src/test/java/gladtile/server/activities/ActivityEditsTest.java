@@ -40,6 +40,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
+/** Long because undo, merging and catching up are tried with the same two authors. */
 @ExtendWith(RealServer.class)
 class ActivityEditsTest {
     private School school;

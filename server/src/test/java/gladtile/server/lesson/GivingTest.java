@@ -27,7 +27,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
-/** To whom, until when, together or alone; held, closed, withdrawn, extended, renewed. */
+/**
+ * To whom, until when, together or alone; held, closed, withdrawn, extended, renewed.
+ *
+ * <p>Long because each term of an assignment is tried with the same class and activity.
+ */
 @ExtendWith(RealServer.class)
 class GivingTest {
     private School school;

@@ -37,7 +37,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
-/** What is known of somebody is handed out whole, and erased to the last byte. */
+/**
+ * What is known of somebody is handed out whole, and erased to the last byte.
+ *
+ * <p>Long because what is handed out and what is erased are compared for one and the same person.
+ */
 @ExtendWith(RealServer.class)
 class PersonalDataTest {
     /** Ids of what is no person. A new column of ids is either here or in {@link PersonalDataStore#PLACES}. */
