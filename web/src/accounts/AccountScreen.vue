@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, put, remove, errorText } from '@/api/client'
+import { getAll, put, remove, errorText } from '@/api/client'
 import type { OpenSession } from '@/api/schema'
 import { router } from '@/router'
 import { me, needTeacher } from './me'
@@ -34,7 +34,7 @@ async function run(what: () => Promise<unknown>, told = '') {
   busy.value = false
 }
 async function load() {
-  sessions.value = await get('/api/v1/me/sessions')
+  sessions.value = await getAll('/api/v1/me/sessions')
 }
 const change = () =>
   run(async () => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, remove, errorText } from '@/api/client'
+import { getAll, remove, errorText } from '@/api/client'
 import type { PasskeyView } from '@/api/schema'
 
 /** The keys that lie in one's devices. */
@@ -12,7 +12,7 @@ const busy = ref(false)
 const fits = ref(false)
 
 async function load() {
-  passkeys.value = await get('/api/v1/me/passkeys')
+  passkeys.value = await getAll('/api/v1/me/passkeys')
 }
 async function run(what: () => Promise<unknown>, told: string) {
   busy.value = true

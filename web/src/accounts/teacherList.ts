@@ -1,6 +1,6 @@
 import { onMounted, ref, shallowRef, type Ref, type ShallowRef } from 'vue'
-import { get, errorText } from '@/api/client'
-import type { AnswerOf, Known } from '@/api/addresses'
+import { getAll, errorText } from '@/api/client'
+import type { ItemOf, Known } from '@/api/addresses'
 import { needTeacher } from './me'
 
 /** A list that a teacher's screen shows, or what is wrong. */
@@ -15,12 +15,11 @@ export interface TeacherList<T> {
 export function useTeacherList<const P extends string>(
   address: P,
   ...known: Known<'get', P>
-): TeacherList<AnswerOf<'get', P> extends (infer T)[] ? T : never> {
-  type T = AnswerOf<'get', P> extends (infer T)[] ? T : never
-  const all = shallowRef<T[] | null>(null)
+): TeacherList<ItemOf<'get', P>> {
+  const all = shallowRef<ItemOf<'get', P>[] | null>(null)
   const wrong = ref('')
   async function load() {
-    all.value = (await get(address, ...known)) as unknown as T[]
+    all.value = await getAll(address, ...known)
   }
   onMounted(async () => {
     try {

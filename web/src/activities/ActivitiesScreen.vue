@@ -2,7 +2,7 @@
 import { PhMagnifyingGlass, PhPlus } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, post, put, remove as removeAt, errorText } from '@/api/client'
+import { getAll, post, put, remove as removeAt, errorText } from '@/api/client'
 import type { ActivityHead } from '@/api/schema'
 import type { StarterKind } from '@/starters/kinds'
 import TeacherBar from '@/accounts/TeacherBar.vue'
@@ -38,7 +38,7 @@ async function load() {
       archived: String(aside.value),
       sort: sort.value,
     })
-    const heads = await get(`/api/v1/activities?${query}`)
+    const heads = await getAll(`/api/v1/activities?${query}`)
     if (mine !== asked) return
     all.value = heads
     known.value = [...new Set([...known.value, ...heads.flatMap((head) => head.tags)])].sort()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, put, errorText } from '@/api/client'
+import { getAll, put, errorText } from '@/api/client'
 import type { ActivityHead, Colleague } from '@/api/schema'
 import CopyLink from './CopyLink.vue'
 
@@ -12,7 +12,7 @@ const wrong = ref('')
 
 onMounted(async () => {
   try {
-    colleagues.value = await get(`/api/v1/activities/${props.activity.id}/sharing`)
+    colleagues.value = await getAll(`/api/v1/activities/${props.activity.id}/sharing`)
   } catch (error) {
     wrong.value = errorText(error)
   }

@@ -1,12 +1,12 @@
 import { describe, expectTypeOf, it, vi } from 'vitest'
 import { get, patch, post } from './client'
-import type { AnswerOf, BodyOf, PatternOf } from './addresses'
+import type { AnswerOf, BodyOf, ItemOf, PatternOf } from './addresses'
 import type { ClassHead, ProgressTable } from './schema'
 
 /** Held by the compiler: the type check of the front end fails where one of these is not so. */
 describe('an address', () => {
   it('says what comes back from it, also where parts of it are only known later', () => {
-    expectTypeOf<AnswerOf<'get', '/api/v1/classes'>>().toEqualTypeOf<ClassHead[]>()
+    expectTypeOf<ItemOf<'get', '/api/v1/classes'>>().toEqualTypeOf<ClassHead>()
     expectTypeOf<AnswerOf<'get', `/api/v1/assignments/${string}/progress`>>().toEqualTypeOf<ProgressTable>()
     expectTypeOf<AnswerOf<'get', `/api/v1/activities/${string}/edits?after=${number}`>>().not.toBeNever()
     expectTypeOf<AnswerOf<'delete', '/api/v1/session'>>().toEqualTypeOf<void>()

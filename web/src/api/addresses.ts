@@ -57,6 +57,10 @@ type AnswerFrom<O> = O extends { responses: infer R } ? Success<R> : never
 /** What comes back from an address where all goes well. */
 export type AnswerOf<V extends Verb, P extends string> = AnswerFrom<OperationOf<V, P>>
 
+/** What a list at an address holds. */
+export type ItemOf<V extends Verb, P extends string> =
+  AnswerOf<V, P> extends { items: (infer T)[] } ? T : never
+
 type Sent<B> = B extends { content: infer All }
   ? All extends { 'multipart/form-data': unknown }
     ? FormData

@@ -1,4 +1,5 @@
-import type { AnswerOf, BodyOf, Known } from './addresses'
+import type { AnswerOf, BodyOf, ItemOf, Known } from './addresses'
+import { keptAnswer, keepAnswer, tagOf } from './answersByTag'
 
 /** A refusal as the server says it, or the network's silence (status 0). */
 export class Refusal extends Error {
@@ -31,6 +32,8 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
   const form = body instanceof FormData
   const bytes = body instanceof Blob
   if (method !== 'GET') headers['X-XSRF-TOKEN'] = decodeURIComponent(token())
+  const tag = method === 'GET' ? tagOf(path) : undefined
+  if (tag) headers['If-None-Match'] = tag
   if (body !== undefined && !form)
     headers['Content-Type'] = bytes ? 'application/octet-stream' : 'application/json'
   let response: Response
@@ -44,7 +47,12 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
   } catch {
     throw new Refusal(0, OFFLINE)
   }
-  if (response.ok) return (response.status === 204 ? undefined : await response.json()) as T
+  if (response.status === 304) return keptAnswer(path) as T
+  if (response.ok) {
+    if (response.status === 204) return undefined as T
+    const etag = method === 'GET' ? response.headers.get('ETag') : null
+    return (etag ? keepAnswer(path, etag, await response.text()) : await response.json()) as T
+  }
   const problem = await response.json().catch(() => ({}))
   throw new Refusal(
     response.status,
@@ -61,6 +69,26 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
  */
 export const get = <const P extends string>(path: P, ..._: Known<'get', P>) =>
   ask<AnswerOf<'get', P>>('GET', path)
+/** All of a list, part by part. */
+export async function getAll<const P extends string>(
+  path: P,
+  ..._: Known<'get', P>
+): Promise<ItemOf<'get', P>[]> {
+  const all: ItemOf<'get', P>[] = []
+  let cursor = ''
+  do {
+    const part: { items: ItemOf<'get', P>[]; next?: string } = await ask('GET', withQuery(path, cursor))
+    all.push(...part.items)
+    cursor = part.next ?? ''
+  } while (cursor)
+  return all
+}
+/** As large a part as there is. */
+const PART = 500
+function withQuery(path: string, cursor: string) {
+  const query = new URLSearchParams({ limit: String(PART), ...(cursor ? { cursor } : {}) })
+  return `${path}${path.includes('?') ? '&' : '?'}${query}`
+}
 export const post = <const P extends string>(path: P, body?: BodyOf<'post', P>, ..._: Known<'post', P>) =>
   ask<AnswerOf<'post', P>>('POST', path, body ?? {})
 export const put = <const P extends string>(path: P, body?: BodyOf<'put', P>, ..._: Known<'put', P>) =>

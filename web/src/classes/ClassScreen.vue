@@ -3,7 +3,7 @@ import { looksOnly } from '@/accounts/me'
 import { PhArrowLeft, PhImages, PhKey, PhUserMinus, PhUserPlus } from '@phosphor-icons/vue'
 import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, post, postForFile, put, remove as removeAt, errorText } from '@/api/client'
+import { getAll, get, post, postForFile, put, remove as removeAt, errorText } from '@/api/client'
 import type { ClassHead, ClassView } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
@@ -37,7 +37,7 @@ async function trying(work: () => Promise<void>) {
 }
 const load = async () => {
   view.value = await get(`/api/v1/classes/${props.id}`)
-  classes.value = (await get('/api/v1/classes')).filter((one) => one.id !== props.id && !one.archived)
+  classes.value = (await getAll('/api/v1/classes')).filter((one) => one.id !== props.id && !one.archived)
 }
 onMounted(() =>
   trying(async () => {

@@ -3,7 +3,7 @@ import { PhPlus, PhUploadSimple } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { post, errorText } from '@/api/client'
-import TeacherBar from '@/accounts/TeacherBar.vue'
+import TeacherListScreen from '@/accounts/TeacherListScreen.vue'
 import { looksOnly } from '@/accounts/me'
 import { useTeacherList } from '@/accounts/teacherList'
 import { count } from '@/page/count'
@@ -28,56 +28,49 @@ async function make() {
 </script>
 
 <template>
-  <TeacherBar />
-  <main class="room">
-    <h1>Classes</h1>
-    <StudentRequestsPanel @answered="load().catch((error) => (wrong = errorText(error)))" />
-    <form v-if="!looksOnly" class="new" @submit.prevent="make">
-      <label
-        >A new class <input v-model="naming" class="field" maxlength="100" placeholder="Puffin class"
-      /></label>
-      <button class="btn pri" :disabled="!naming.trim()">
-        <PhPlus :size="18" aria-hidden="true" />Make it
-      </button>
-      <button type="button" class="btn" @click="registering = true">
-        <PhUploadSimple :size="18" aria-hidden="true" />Import classes
-      </button>
-    </form>
-    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p v-else-if="all?.length === 0 && looksOnly" class="soft">
-      You are in no class yet. An administrator puts you into one.
-    </p>
-    <p v-else-if="all?.length === 0" class="soft">
-      You have no class yet. Give it a name, then paste the names of your students.
-    </p>
-    <ul>
-      <li v-for="one in all ?? []" :key="one.id">
+  <TeacherListScreen
+    title="Classes"
+    :all="all"
+    :wrong="wrong"
+    :empty="
+      looksOnly
+        ? 'You are in no class yet. An administrator puts you into one.'
+        : 'You have no class yet. Give it a name, then paste the names of your students.'
+    "
+  >
+    <template #before>
+      <StudentRequestsPanel @answered="load().catch((error) => (wrong = errorText(error)))" />
+      <form v-if="!looksOnly" class="new" @submit.prevent="make">
+        <label
+          >A new class <input v-model="naming" class="field" maxlength="100" placeholder="Puffin class"
+        /></label>
+        <button class="btn pri" :disabled="!naming.trim()">
+          <PhPlus :size="18" aria-hidden="true" />Make it
+        </button>
+        <button type="button" class="btn" @click="registering = true">
+          <PhUploadSimple :size="18" aria-hidden="true" />Import classes
+        </button>
+      </form>
+    </template>
+    <ul class="cards">
+      <li v-for="one in all" :key="one.id">
         <RouterLink :to="`/classes/${one.id}`"
           ><strong>{{ one.name }}</strong></RouterLink
         ><span class="soft">{{ count(one.students, 'student') }}{{ one.archived ? ' · archived' : '' }}</span>
       </li>
     </ul>
-    <RegisterDialog
-      v-if="registering"
-      @taken="load().catch((error) => (wrong = errorText(error)))"
-      @close="registering = false"
-    />
-  </main>
+  </TeacherListScreen>
+  <RegisterDialog
+    v-if="registering"
+    @taken="load().catch((error) => (wrong = errorText(error)))"
+    @close="registering = false"
+  />
 </template>
 
 <style scoped>
-.room {
-  display: grid;
-  gap: 18px;
-  padding: 20px 26px;
-}
-ul {
-  display: grid;
+.list-screen .cards {
   grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
   gap: 18px;
-  padding: 0;
-  margin: 0;
-  list-style: none;
 }
 li {
   display: grid;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { looksOnly } from '@/accounts/me'
 import { onMounted, ref } from 'vue'
-import { get, put, errorText } from '@/api/client'
+import { getAll, put, errorText } from '@/api/client'
 import type { StudentRequest } from '@/api/schema'
 
 /** What colleagues ask for: to have students of this teacher in a class of theirs too. */
@@ -11,7 +11,7 @@ const wrong = ref('')
 const told = ref('')
 const busy = ref(false)
 
-const load = async () => (all.value = await get('/api/v1/student-requests'))
+const load = async () => (all.value = await getAll('/api/v1/student-requests'))
 onMounted(() => load().catch((error) => (wrong.value = errorText(error))))
 
 const names = new Intl.ListFormat('en', { type: 'conjunction' })

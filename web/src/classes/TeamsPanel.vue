@@ -2,7 +2,7 @@
 import { looksOnly } from '@/accounts/me'
 import { PhPlus, PhScales, PhShuffle, PhTrash } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref } from 'vue'
-import { get, post, put, errorText } from '@/api/client'
+import { getAll, post, put, errorText } from '@/api/client'
 import type { ClassView, Team } from '@/api/schema'
 import { newId } from '@/api/id'
 import { count } from '@/page/count'
@@ -36,7 +36,7 @@ async function trying(work: () => Promise<void>) {
 }
 onMounted(() =>
   trying(async () => {
-    teams.value = (await get(`/api/v1/classes/${props.classId}/teams`)).map(draftOf)
+    teams.value = (await getAll(`/api/v1/classes/${props.classId}/teams`)).map(draftOf)
   }),
 )
 

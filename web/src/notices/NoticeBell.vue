@@ -3,7 +3,7 @@ import { passOver } from '@/shared/passOver'
 import { PhBell } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, put } from '@/api/client'
+import { getAll, put } from '@/api/client'
 import type { Notice } from '@/api/schema'
 import { noticeWords, noticeWay } from './noticeText'
 
@@ -14,7 +14,7 @@ const open = ref(false)
 const fresh = computed(() => all.value.filter((one) => !one.seen).length)
 
 // Without them everything works; a bell that cannot ring says nothing.
-const load = async () => (all.value = await get('/api/v1/notices').catch(() => all.value))
+const load = async () => (all.value = await getAll('/api/v1/notices').catch(() => all.value))
 onMounted(load)
 
 async function toggle() {

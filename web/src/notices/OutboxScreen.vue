@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import TeacherBar from '@/accounts/TeacherBar.vue'
+import TeacherListScreen from '@/accounts/TeacherListScreen.vue'
 import { useTeacherList } from '@/accounts/teacherList'
 
 /** A stand-in: what would be mailed if there were mail. Nothing leaves the school. */
@@ -7,16 +7,19 @@ const { all, wrong } = useTeacherList('/api/v1/outbox')
 </script>
 
 <template>
-  <TeacherBar />
-  <main class="room">
-    <h1>Email preview</h1>
-    <p class="soft">
-      No mail is sent and nobody's address is kept. This is what would go out, so that a school can see
-      whether it wants it.
-    </p>
-    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p v-else-if="all?.length === 0" class="soft">Nothing would have been mailed yet.</p>
-    <table v-if="all?.length">
+  <TeacherListScreen
+    title="Email preview"
+    :all="all"
+    :wrong="wrong"
+    empty="Nothing would have been mailed yet."
+  >
+    <template #before>
+      <p class="soft">
+        No mail is sent and nobody's address is kept. This is what would go out, so that a school can see
+        whether it wants it.
+      </p>
+    </template>
+    <table>
       <thead>
         <tr>
           <th scope="col">To</th>
@@ -34,15 +37,10 @@ const { all, wrong } = useTeacherList('/api/v1/outbox')
         </tr>
       </tbody>
     </table>
-  </main>
+  </TeacherListScreen>
 </template>
 
 <style scoped>
-.room {
-  display: grid;
-  gap: 14px;
-  padding: 20px 26px;
-}
 table {
   border-collapse: collapse;
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
-import { get, put, remove, errorText } from '@/api/client'
+import { getAll, put, remove, errorText } from '@/api/client'
 import { notifyDone } from '@/shared/notify'
 import type { ClassAtSchool, StaffMember } from '@/api/schema'
 
@@ -18,7 +18,7 @@ async function run(what: () => Promise<unknown>) {
     wrong.value = errorText(error)
   }
 }
-const load = () => run(async () => (all.value = await get('/api/v1/school/classes')))
+const load = () => run(async () => (all.value = await getAll('/api/v1/school/classes')))
 onMounted(load)
 
 /** One joins or leaves at a time, as the field tells it. */

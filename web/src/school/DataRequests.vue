@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, shallowRef } from 'vue'
-import { get, errorText } from '@/api/client'
+import { getAll, errorText } from '@/api/client'
 import type { KnownPerson } from '@/api/schema'
 import { notifyDone } from '@/shared/notify'
 import EraseDialog from './EraseDialog.vue'
@@ -18,7 +18,7 @@ async function look() {
   const named = words.value.trim()
   if (!named) return
   try {
-    found.value = await get(`/api/v1/school/persons?named=${encodeURIComponent(named)}`)
+    found.value = await getAll(`/api/v1/school/persons?named=${encodeURIComponent(named)}`)
     looked.value = named
   } catch (error) {
     wrong.value = errorText(error)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { get, remove, errorText } from '@/api/client'
+import { getAll, get, remove, errorText } from '@/api/client'
 import type { ErasurePreview, KnownPerson, StaffMember } from '@/api/schema'
 
 /** What an erasure does, shown before it is done. */
@@ -26,7 +26,7 @@ onMounted(async () => {
     preview.value = await get(`${at.value}/erasure`)
     kept.value = (await get('/api/v1/school')).backupsKept
     if (hands.value)
-      colleagues.value = (await get('/api/v1/school/people')).filter(
+      colleagues.value = (await getAll('/api/v1/school/people')).filter(
         (one) => one.id !== props.person.id && one.state !== 'DEACTIVATED' && one.role !== 'ASSISTANT',
       )
   } catch (error) {

@@ -16,7 +16,7 @@ const next = ref<string | undefined>()
 const wrong = ref('')
 const busy = ref(false)
 
-function query(before?: string) {
+function query(cursor?: string) {
   const asked = new URLSearchParams()
   for (const one of events.value) asked.append('event', one)
   if (person.value) asked.set('person', person.value)
@@ -26,17 +26,17 @@ function query(before?: string) {
     asked.set('from', days.value[0].toISOString())
     asked.set('to', after.toISOString())
   }
-  if (before) asked.set('before', before)
+  if (cursor) asked.set('cursor', cursor)
   return asked.toString()
 }
 let turn = 0
-async function load(before?: string) {
+async function load(cursor?: string) {
   const mine = ++turn
   busy.value = true
   try {
-    const page = await get(`/api/v1/school/log?${query(before)}`)
+    const page = await get(`/api/v1/school/log?${query(cursor)}`)
     if (mine !== turn) return
-    lines.value = before ? [...lines.value, ...page.lines] : page.lines
+    lines.value = cursor ? [...lines.value, ...page.items] : page.items
     next.value = page.next
     wrong.value = ''
   } catch (error) {

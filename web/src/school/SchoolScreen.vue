@@ -3,7 +3,7 @@ import { onMounted, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { needAdministrator } from '@/accounts/me'
 import TeacherBar from '@/accounts/TeacherBar.vue'
-import { get, errorText } from '@/api/client'
+import { getAll, get, errorText } from '@/api/client'
 import type { SchoolView, StaffMember } from '@/api/schema'
 import ClassesTab from './ClassesTab.vue'
 import DataTab from './DataTab.vue'
@@ -23,7 +23,10 @@ const wrong = ref('')
 
 async function load() {
   try {
-    ;[school.value, people.value] = await Promise.all([get('/api/v1/school'), get('/api/v1/school/people')])
+    ;[school.value, people.value] = await Promise.all([
+      get('/api/v1/school'),
+      getAll('/api/v1/school/people'),
+    ])
     wrong.value = ''
   } catch (error) {
     wrong.value = errorText(error)

@@ -3,7 +3,7 @@ import { passOver } from '@/shared/passOver'
 import { PhChatCircleText, PhHouse, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
-import { get, post, Refusal, errorText } from '@/api/client'
+import { getAll, get, post, Refusal, errorText } from '@/api/client'
 import type { AttemptView, Returned, Word } from '@/api/schema'
 import { deviceHere } from '@/work/attempt/device'
 import { ease, easeAway, easeOf } from '@/work/access/accessibility'
@@ -56,7 +56,7 @@ async function lookAround() {
   const id = work.value?.id
   if (!id) return
   const [heard, back] = await Promise.all([
-    get(`/api/v1/attempts/${id}/messages`),
+    getAll(`/api/v1/attempts/${id}/messages`),
     handedIn.value || around.value!.round > 1 ? get(`/api/v1/attempts/${id}/review`) : null,
   ])
   words.value = heard

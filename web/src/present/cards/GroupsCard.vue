@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { PhMinus, PhPlus, PhScales, PhShuffle, PhStar } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
-import { get, post, errorText } from '@/api/client'
+import { getAll, get, post, errorText } from '@/api/client'
 import type { ClassView, LessonGroup } from '@/api/schema'
 import { absentIn } from '@/present/model/absent'
 import { ahead, groupsOf, withPoints } from '@/present/model/groups'
@@ -49,7 +49,7 @@ const deal = (how: 'random' | 'balanced') =>
   })
 const own = () =>
   trying(async () => {
-    const teams = await get(`/api/v1/classes/${props.classId}/teams`)
+    const teams = await getAll(`/api/v1/classes/${props.classId}/teams`)
     if (!teams.length) words.value = 'This class has no teams of its own.'
     else
       emit(

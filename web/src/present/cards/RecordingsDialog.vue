@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { passOver } from '@/shared/passOver'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
-import { Refusal, get, patch, post, remove as removeAt, errorText } from '@/api/client'
+import { getAll, Refusal, patch, post, remove as removeAt, errorText } from '@/api/client'
 import { newId } from '@/api/id'
 import type { Caption, Screencast } from '@/api/schema'
 import CaptionLines from './CaptionLines.vue'
@@ -38,7 +38,7 @@ const chapters = computed(() => (one.value ? shownChapters(one.value) : []))
 onMounted(async () => {
   dialog.value?.showModal()
   await run(async () => {
-    all.value = await get(`/api/v1/activities/${props.activityId}/screencasts`)
+    all.value = await getAll(`/api/v1/activities/${props.activityId}/screencasts`)
     chosen.value ??= all.value[0]?.id ?? null
   })
 })

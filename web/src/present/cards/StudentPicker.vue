@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref, shallowRef } from 'vue'
-import { get, errorText } from '@/api/client'
+import { getAll, get, errorText } from '@/api/client'
 import type { ProgressRow } from '@/api/schema'
 import PresentCard from './PresentCard.vue'
 
@@ -13,7 +13,7 @@ const words = ref('')
 
 onMounted(async () => {
   try {
-    const given = (await get('/api/v1/assignments')).find(
+    const given = (await getAll('/api/v1/assignments')).find(
       (one) => one.activityId === props.activityId && one.classId === props.classId && !one.withdrawn,
     )
     if (!given) {

@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef, watch } from 'vue'
-import { get } from '@/api/client'
+import { getAll } from '@/api/client'
 import type { DrawnStroke, LessonHead } from '@/api/schema'
 import { PAGE } from '@/page/geometry'
 import { putOnPage } from '@/present/model/putOnPages'
@@ -68,7 +68,7 @@ export function useInk(tools: Tools, { show, at }: Tabs, { words, run }: Told) {
   const days = ref<LessonHead[] | null>(null)
   const otherDays = () =>
     run(async () => {
-      days.value = await get(`/api/v1/activities/${show.value!.activityId}/lessons`)
+      days.value = await getAll(`/api/v1/activities/${show.value!.activityId}/lessons`)
     })
   /** Ink of another day is put on today's, as if it were written again. */
   function takeInk(ink: Record<string, DrawnStroke[]>) {

@@ -1,5 +1,5 @@
 import { ref, shallowRef, watch } from 'vue'
-import { get } from '@/api/client'
+import { getAll } from '@/api/client'
 import type { ClassHead } from '@/api/schema'
 import type { Panel, Tools } from '@/present/model/tools'
 import type { Told } from './told'
@@ -18,7 +18,7 @@ export function usePanels(tools: Tools, { run }: Told) {
     panel.value = panel.value === one ? null : one
     if (panel.value === 'class' && !classes.value.length)
       void run(async () => {
-        classes.value = (await get('/api/v1/classes')).filter((each) => !each.archived)
+        classes.value = (await getAll('/api/v1/classes')).filter((each) => !each.archived)
       })
   }
   /** Out of the way, for what it was pressed for. */

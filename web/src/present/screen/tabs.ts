@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef } from 'vue'
-import { get } from '@/api/client'
+import { getAll } from '@/api/client'
 import type { ActivityHead } from '@/api/schema'
 import { openPresentation, type Presentation } from '@/present/model/presentation'
 import type { Told } from './told'
@@ -23,7 +23,7 @@ export function useTabs(told: Told, leave: () => void) {
   }
   const choose = () =>
     told.run(async () => {
-      offered.value = await get('/api/v1/activities')
+      offered.value = await getAll('/api/v1/activities')
     })
   async function add(activity: ActivityHead) {
     offered.value = null

@@ -39,9 +39,9 @@ watch(
     const mine = ++asked
     if (!now.name || props.part) return
     try {
-      const { parts } = await find(now.name.slice(0, 300), 'MINE', now.folder, 0)
+      const { items } = await find(now.name.slice(0, 300), 'MINE', now.folder)
       if (mine === asked)
-        there.value = parts.find((one) => one.name === now.name && one.folder === now.folder) ?? null
+        there.value = items.find((one) => one.name === now.name && one.folder === now.folder) ?? null
     } catch {
       // Only a hint is missing then: keeping says what is wrong, if something is.
     }

@@ -19,7 +19,8 @@ const words = ref('')
 const from = ref<From>('ALL')
 const folder = ref('')
 const parts = ref<PartHead[]>([])
-const more = ref(false)
+/** Where the list goes on; empty at its end. */
+const next = ref('')
 const loaded = ref(false)
 const known = ref<Folders>({ mine: [], ready: [] })
 const chosenId = ref('')
@@ -39,13 +40,13 @@ const inFolders = computed(() =>
 )
 
 let asked = 0
-async function load(skip = 0) {
+async function load(cursor = '') {
   const mine = ++asked
   try {
-    const found = await find(words.value.slice(0, 300), from.value, folder.value, skip)
+    const found = await find(words.value.slice(0, 300), from.value, folder.value, cursor)
     if (mine !== asked) return
-    parts.value = skip === 0 ? found.parts : [...parts.value, ...found.parts]
-    more.value = found.more
+    parts.value = cursor ? [...parts.value, ...found.items] : found.items
+    next.value = found.next ?? ''
     loaded.value = true
     wrong.value = ''
   } catch (error) {
@@ -163,7 +164,7 @@ function changed() {
             : 'Nothing is saved here yet. Select something on a page and choose “Save in My library”.'
         }}
       </p>
-      <button v-if="more" class="btn" @click="load(parts.length)">Show more</button>
+      <button v-if="next" class="btn" @click="load(next)">Show more</button>
     </div>
     <KeepDialog v-if="open === 'place' && chosen" :part="chosen" @close="open = null" @kept="changed" />
     <SharePartDialog v-if="open === 'share' && chosen" :part="chosen" @close="changed" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
-import { get, post, errorText } from '@/api/client'
+import { getAll, post, errorText } from '@/api/client'
 import type { PartHead, PartVersion } from './library'
 
 /** The versions in which a part was kept; an older one can be the newest again. */
@@ -13,7 +13,7 @@ const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle
 
 async function load() {
   try {
-    versions.value = await get(`${at}/versions`)
+    versions.value = await getAll(`${at}/versions`)
   } catch (error) {
     wrong.value = errorText(error)
   }

@@ -8,7 +8,6 @@ import { pageCopy, taken, composite, type Taken } from '@/workbench/edits/copies
 
 type Schemas = components['schemas']
 export type PartHead = Schemas['PartHead']
-export type PartList = Schemas['PartList']
 export type Folders = Schemas['Folders']
 export type Sharing = Schemas['Sharing']
 export type PartVersion = Schemas['PartVersion']
@@ -23,8 +22,8 @@ export interface ToKeep {
   contents: Activity
 }
 
-export const find = (words: string, from: From, folder: string, skip: number) =>
-  get(`/api/v1/library?${new URLSearchParams({ words, from, folder, skip: String(skip) })}`)
+export const find = (words: string, from: From, folder: string, cursor = '') =>
+  get(`/api/v1/library?${new URLSearchParams({ words, from, folder, cursor })}`)
 export const folders = () => get('/api/v1/library/folders')
 /** How often something was kept, so that an open list of parts is read anew. */
 export const keptTimes = ref(0)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, watch } from 'vue'
-import { get, errorText } from '@/api/client'
+import { getAll, errorText } from '@/api/client'
 import type { Workbench } from '@/workbench/useWorkbench'
 import { taken, composite } from '@/workbench/edits/copies'
 import { exchanged, linesOf, placesFor, repeated, slotsOf, type Placing } from './fromList'
@@ -30,7 +30,7 @@ const {
   ask,
   mean,
   taken: found,
-} = usePictureRows((word) => get(`/api/v1/pictures?${new URLSearchParams({ words: word, topic: '' })}`))
+} = usePictureRows((word) => getAll(`/api/v1/pictures?${new URLSearchParams({ words: word, topic: '' })}`))
 /** How many of the pictures found for each word were passed over. */
 const passed = ref<Record<string, number>>({})
 const pictureOf = (word: string) => {

@@ -2,7 +2,7 @@
 import { passOver } from '@/shared/passOver'
 import { PhHeart, PhMagnifyingGlass } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, watch } from 'vue'
-import { get, post, put, errorText } from '@/api/client'
+import { getAll, get, post, put, errorText } from '@/api/client'
 import type { LibraryPicture, StoredPicture } from '@/api/schema'
 import { count } from '@/page/count'
 import OwnPictures from './OwnPictures.vue'
@@ -39,7 +39,7 @@ let asked = 0
 const asking = computed(() => words.value.trim() !== '' || topic.value !== '')
 const favourite = computed(() => new Set(own.value.favourites.map((one) => one.code)))
 const pictures = (words: string, topic: string) =>
-  get(`/api/v1/pictures?${new URLSearchParams({ words, topic })}`)
+  getAll(`/api/v1/pictures?${new URLSearchParams({ words, topic })}`)
 const { rows, taken, ask, mean } = usePictureRows(pictures)
 
 function putAll() {

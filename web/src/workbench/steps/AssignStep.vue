@@ -2,7 +2,7 @@
 import { PhExport } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, reactive, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
-import { get, post, errorText } from '@/api/client'
+import { getAll, get, post, errorText } from '@/api/client'
 import type { ActivityHead, AssignedHead, ClassHead, ClassView, Team } from '@/api/schema'
 import { spaced } from '@/page/code'
 import { count } from '@/page/count'
@@ -29,10 +29,10 @@ const open = computed(() => undecided(props.editing.activity.value))
 const address = `${location.host}/join`
 
 async function load() {
-  classes.value = (await get('/api/v1/classes')).filter((one) => !one.archived)
+  classes.value = (await getAll('/api/v1/classes')).filter((one) => !one.archived)
   chosen.value ||= classes.value[0]?.id ?? ''
-  others.value = (await get('/api/v1/activities')).filter((one) => one.id !== props.editing.id)
-  const all = await get('/api/v1/assignments')
+  others.value = (await getAll('/api/v1/activities')).filter((one) => one.id !== props.editing.id)
+  const all = await getAll('/api/v1/assignments')
   before.value = all.filter((one) => one.activityId === props.editing.id)
 }
 watch(chosen, async (id) => {
@@ -41,7 +41,7 @@ watch(chosen, async (id) => {
   giving.targets = []
   if (!id) return
   const [all, view] = await Promise.all([
-    get(`/api/v1/classes/${id}/teams`),
+    getAll(`/api/v1/classes/${id}/teams`),
     get(`/api/v1/classes/${id}`),
   ]).catch(() => [[], { students: [] }] as unknown as [Team[], ClassView])
   if (chosen.value !== id) return

@@ -95,7 +95,7 @@ public final class LessonBench {
         String classId = teacher.post("/api/v1/classes", Map.of("name", "Load " + UUID.randomUUID()))
                 .text("id");
         Map<String, String> pins = Sessions.newClass(teacher, classId, size);
-        JsonNode first = teacher.get("/api/v1/assignments").json().get(0);
+        JsonNode first = teacher.get("/api/v1/assignments").items().get(0);
         String activity = "/api/v1/activities/" + first.path("activityId").asString();
         JsonNode given = teacher.post(activity + "/assignments", Map.of("classId", classId))
                 .json();

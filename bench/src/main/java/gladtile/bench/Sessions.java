@@ -25,11 +25,11 @@ final class Sessions {
 
     static List<Student> open(String address) {
         Api teacher = new Api(address).signInTeacher("mira", "telescope");
-        JsonNode lesson = teacher.get("/api/v1/assignments").json().get(0);
+        JsonNode lesson = teacher.get("/api/v1/assignments").items().get(0);
         String activity = "/api/v1/activities/" + lesson.path("activityId").asString();
         JsonNode key = teacher.get(activity).json().path("activity").path("key").path("decisions");
         String classId = "";
-        for (JsonNode one : teacher.get("/api/v1/classes").json()) {
+        for (JsonNode one : teacher.get("/api/v1/classes").items()) {
             if (one.path("name").asString().equals(lesson.path("className").asString())) {
                 classId = one.path("id").asString();
             }

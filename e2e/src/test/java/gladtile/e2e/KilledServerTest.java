@@ -39,7 +39,7 @@ class KilledServerTest {
     void every_acknowledged_move_is_there_after_the_restart_and_none_twice() throws Exception {
         String address = start();
         Api teacher = new Api(address).signInTeacher("mira", "telescope");
-        JsonNode assignment = teacher.get("/api/v1/assignments").json().get(0);
+        JsonNode assignment = teacher.get("/api/v1/assignments").items().get(0);
         String code = assignment.path("joinCode").asString();
         List<String[]> attempts = new ArrayList<>();
         List<Api> students = new ArrayList<>();

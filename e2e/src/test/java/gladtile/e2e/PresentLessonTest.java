@@ -318,7 +318,7 @@ class PresentLessonTest {
                 .isVisible();
         Api teacher = new Api(address).signInTeacher(school.teacherName(), School.PASSWORD);
         var kept = teacher.get("/api/v1/activities/" + school.activityId + "/screencasts")
-                .json()
+                .items()
                 .get(0);
         byte[] whole = teacher.raw(
                         "/api/v1/files/" + kept.path("whole").path("sha256").asString())

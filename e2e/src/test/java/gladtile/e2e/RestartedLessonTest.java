@@ -81,7 +81,7 @@ class RestartedLessonTest {
                 .json()
                 .path("cards");
         String activity = teacher.get("/api/v1/assignments")
-                .json()
+                .items()
                 .get(0)
                 .path("activityId")
                 .asString();

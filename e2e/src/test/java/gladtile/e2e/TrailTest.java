@@ -34,13 +34,13 @@ class TrailTest {
         server = DemoServer.start(DATABASE);
         Api teacher = new Api(server.address()).signInTeacher("mira", "telescope");
         String trail = StreamSupport.stream(
-                        teacher.get("/api/v1/activities").json().spliterator(), false)
+                        teacher.get("/api/v1/activities").items().spliterator(), false)
                 .filter(one -> one.path("title").asString().equals("The hilltop trail"))
                 .map(one -> one.path("id").asString())
                 .findFirst()
                 .orElseThrow();
         String puffin = StreamSupport.stream(
-                        teacher.get("/api/v1/classes").json().spliterator(), false)
+                        teacher.get("/api/v1/classes").items().spliterator(), false)
                 .filter(one -> one.path("name").asString().equals("Puffin class"))
                 .map(one -> one.path("id").asString())
                 .findFirst()

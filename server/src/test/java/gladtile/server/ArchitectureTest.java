@@ -125,7 +125,7 @@ class ArchitectureTest {
             .that()
             .haveSimpleNameEndingWith("Store")
             .and()
-            .doNotHaveSimpleName("PersonalDataStore")
+            .resideOutsideOfPackage("gladtile.server.personaldata")
             .should(readNoTableOfAnother());
 
     private static ArchCondition<JavaClass> readNoTableOfAnother() {

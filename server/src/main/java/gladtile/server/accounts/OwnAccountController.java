@@ -3,11 +3,13 @@ package gladtile.server.accounts;
 import gladtile.core.Bounds;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Instant;
-import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -61,10 +63,14 @@ class OwnAccountController {
     }
 
     @GetMapping("/sessions")
-    List<OpenSession> openSessions(@AuthenticationPrincipal CurrentUser who, HttpServletRequest request) {
-        return sessions.of(who.id(), request).stream()
-                .map(one -> new OpenSession(one.id(), one.began(), one.lastUsed(), one.here()))
-                .toList();
+    PagedList<OpenSession> openSessions(
+            @AuthenticationPrincipal CurrentUser who, HttpServletRequest request, @ParameterObject Paging paging) {
+        return PagedList.of(
+                sessions.of(who.id(), request).stream()
+                        .map(one -> new OpenSession(one.id(), one.began(), one.lastUsed(), one.here()))
+                        .toList(),
+                OpenSession::id,
+                paging);
     }
 
     @DeleteMapping("/sessions/{id}")

@@ -2,9 +2,12 @@ package gladtile.server.activities;
 
 import gladtile.core.Bounds;
 import gladtile.server.accounts.CurrentUser;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -49,13 +52,17 @@ class ActivityListController {
     }
 
     @GetMapping
-    List<ActivityHead> list(
+    PagedList<ActivityHead> list(
             @AuthenticationPrincipal CurrentUser who,
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "") String tag,
             @RequestParam(defaultValue = "false") boolean archived,
-            @RequestParam(defaultValue = "LATEST") ActivityListService.Sort sort) {
-        return shelf.find(who, new ActivityListService.Question(words, tag, archived, sort));
+            @RequestParam(defaultValue = "LATEST") ActivityListService.Sort sort,
+            @ParameterObject Paging paging) {
+        return PagedList.of(
+                shelf.find(who, new ActivityListService.Question(words, tag, archived, sort)),
+                ActivityHead::id,
+                paging);
     }
 
     @PutMapping("/{id}/tags")
@@ -92,9 +99,10 @@ class ActivityListController {
     }
 
     @GetMapping("/{id}/sharing")
-    List<ActivityListService.Colleague> colleagues(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+    PagedList<ActivityListService.Colleague> colleagues(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
         need(shelf.access(who, id).owns());
-        return shelf.colleagues(who, id);
+        return PagedList.of(shelf.colleagues(who, id), ActivityListService.Colleague::id, paging);
     }
 
     @PutMapping("/{id}/sharing/{personId}")

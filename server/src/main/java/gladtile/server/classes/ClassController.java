@@ -11,9 +11,12 @@ import gladtile.server.classes.ClassService.ClassHead;
 import gladtile.server.classes.ClassService.Student;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -93,8 +96,8 @@ class ClassController {
     record FreshClassCode(String joinCode) {}
 
     @GetMapping
-    List<ClassHead> list(@AuthenticationPrincipal CurrentUser who) {
-        return classes.of(who);
+    PagedList<ClassHead> list(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
+        return PagedList.of(classes.of(who), ClassHead::id, paging);
     }
 
     /** Whoever makes a class is in it. */

@@ -2,9 +2,11 @@ package gladtile.server.classes;
 
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.classes.StudentRequestService.StudentRequest;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
-import java.util.List;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -29,8 +31,8 @@ class StudentRequestController {
     record StudentRequestAnswer(boolean yes) {}
 
     @GetMapping
-    List<StudentRequest> list(@AuthenticationPrincipal CurrentUser who) {
-        return requests.toAnswer(who);
+    PagedList<StudentRequest> list(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
+        return PagedList.of(requests.toAnswer(who), one -> one.classId() + one.by(), paging);
     }
 
     @PutMapping("/{classId}")

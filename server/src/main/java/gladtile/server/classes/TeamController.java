@@ -5,9 +5,12 @@ import gladtile.core.Bounds;
 import gladtile.core.roster.Teams;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.classes.ClassService.Student;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -50,9 +53,10 @@ class TeamController {
     record Dealt(List<List<UUID>> teams) {}
 
     @GetMapping
-    List<TeamService.Team> list(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+    PagedList<TeamService.Team> list(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
         mine(who, id);
-        return teams.of(who.schoolId(), id);
+        return PagedList.of(teams.of(who.schoolId(), id), TeamService.Team::id, paging);
     }
 
     @PutMapping

@@ -7,10 +7,13 @@ import gladtile.core.present.Lead;
 import gladtile.core.present.LessonGroup;
 import gladtile.core.present.PageScale;
 import gladtile.server.accounts.CurrentUser;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -125,8 +128,9 @@ class LessonController {
     }
 
     @GetMapping("/api/v1/activities/{id}/lessons")
-    List<LessonHead> ofActivity(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return lessons.of(who, id);
+    PagedList<LessonHead> ofActivity(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
+        return PagedList.of(lessons.of(who, id), LessonHead::id, paging);
     }
 
     @PostMapping("/api/v1/lessons/{id}/ink")

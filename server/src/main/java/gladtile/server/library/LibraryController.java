@@ -4,9 +4,11 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.server.accounts.CurrentUser;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
-import java.util.List;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -48,13 +50,15 @@ class LibraryController {
             @JsonInclude(JsonInclude.Include.NON_NULL) UUID personId, boolean shared) {}
 
     @GetMapping
-    LibraryService.PartList list(
+    PagedList<PartHead> list(
             @AuthenticationPrincipal CurrentUser who,
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "ALL") LibraryService.From from,
             @RequestParam(defaultValue = "") String folder,
-            @RequestParam(defaultValue = "0") int skip) {
-        return library.find(who, new LibraryService.PartsWanted(words, from, folder, skip));
+            @ParameterObject Paging paging) {
+        LibraryService.PartList found =
+                library.find(who, new LibraryService.PartsWanted(words, from, folder, paging.skip(), paging.size()));
+        return PagedList.part(found.parts(), found.more(), paging.skip());
     }
 
     @GetMapping("/folders")
@@ -80,8 +84,12 @@ class LibraryController {
     }
 
     @GetMapping("/{id}/versions")
-    List<LibraryService.PartVersion> versions(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return library.versions(who, id).orElseThrow(() -> Problem.notThere("part"));
+    PagedList<LibraryService.PartVersion> versions(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
+        return PagedList.of(
+                library.versions(who, id).orElseThrow(() -> Problem.notThere("part")),
+                LibraryService.PartVersion::version,
+                paging);
     }
 
     @PostMapping("/{id}/versions/restorations")

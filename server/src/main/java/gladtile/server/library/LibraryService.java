@@ -85,8 +85,8 @@ public class LibraryService {
         READY
     }
 
-    /** Which parts are wanted. @param folder empty for all; its sub-folders belong to it */
-    public record PartsWanted(String words, From from, String folder, int skip) {
+    /** Which parts are wanted. @param folder empty for all; its sub-folders belong to it @param most at a time */
+    public record PartsWanted(String words, From from, String folder, int skip, int most) {
         public PartsWanted {
             Bounds.text("library.words", words, Bounds.NAME_LENGTH);
             Bounds.present("library.from", from);
@@ -118,13 +118,15 @@ public class LibraryService {
 
     /** One's own and colleagues' parts, the latest first, then those that ship with the app. */
     public PartList find(CurrentUser who, PartsWanted asked) {
-        List<PartHead> all = new ArrayList<>(store.find(who, asked, asked.skip(), SHOWN + 1));
+        // A part comes with its drawing, so that a few at a time are enough.
+        int most = Math.min(SHOWN, asked.most());
+        List<PartHead> all = new ArrayList<>(store.find(who, asked, asked.skip(), most + 1));
         boolean alsoReady = asked.from() == From.ALL || asked.from() == From.READY;
-        if (alsoReady && all.size() <= SHOWN) {
+        if (alsoReady && all.size() <= most) {
             int kept = all.isEmpty() && asked.skip() > 0 ? store.count(who, asked) : asked.skip() + all.size();
             ready(asked).stream().skip(Math.max(0, asked.skip() - kept)).forEach(all::add);
         }
-        return new PartList(all.stream().limit(SHOWN).toList(), all.size() > SHOWN);
+        return new PartList(all.stream().limit(most).toList(), all.size() > most);
     }
 
     private List<PartHead> ready(PartsWanted asked) {

@@ -9,11 +9,14 @@ import gladtile.server.assignments.AssignmentService;
 import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.attempts.AttemptService;
 import gladtile.server.live.ProgressService.Left;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -64,11 +67,12 @@ class AssignedController {
             int handedIn) {}
 
     @GetMapping
-    List<AssignedHead> list(@AuthenticationPrincipal CurrentUser who) {
+    PagedList<AssignedHead> list(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
         List<Assignment> all = assignments.of(who);
         Map<UUID, AttemptService.Counts> counts =
                 attempts.counts(who.schoolId(), all.stream().map(Assignment::id).toList());
-        return all.stream().map(assignment -> head(assignment, counts)).toList();
+        return PagedList.of(
+                all.stream().map(assignment -> head(assignment, counts)).toList(), AssignedHead::id, paging);
     }
 
     @GetMapping("/{id}/progress")

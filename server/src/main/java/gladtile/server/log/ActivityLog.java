@@ -41,12 +41,12 @@ public class ActivityLog {
     }
 
     /**
-     * The newest first, at most {@link #PAGE}.
+     * The newest first, at most {@code most}.
      *
      * @param before the last id of the page before; null for the first page
      */
-    public List<LogEntry> page(UUID schoolId, LogFilter filter, UUID before) {
-        return store.page(schoolId, filter, before, PAGE);
+    public List<LogEntry> page(UUID schoolId, LogFilter filter, UUID before, int most) {
+        return store.page(schoolId, filter, before, most);
     }
 
     /** Forgets what is older. */

@@ -12,9 +12,11 @@ import gladtile.server.assignments.AssignmentService.Assignment;
 import gladtile.server.attempts.AttemptService;
 import gladtile.server.attempts.AttemptService.Opened;
 import gladtile.server.live.StudentNews;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
-import java.util.List;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -70,9 +72,10 @@ class MessageController {
     }
 
     @GetMapping("/api/v1/attempts/{id}/messages")
-    List<MessageService.Word> heard(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+    PagedList<MessageService.Word> heard(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
         Opened opened = own(who, id);
-        return words.to(opened.assignment(), opened.assignee().id());
+        return PagedList.of(words.to(opened.assignment(), opened.assignee().id()), MessageService.Word::id, paging);
     }
 
     /** Server-sent events: {@code moved} when the work changed, {@code around} when something around it did. */

@@ -1,7 +1,9 @@
 package gladtile.server.notices;
 
 import gladtile.server.accounts.CurrentUser;
-import java.util.List;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,8 +21,8 @@ class NoticeController {
     }
 
     @GetMapping("/api/v1/notices")
-    List<NoticeService.Notice> list(@AuthenticationPrincipal CurrentUser who) {
-        return notices.of(who);
+    PagedList<NoticeService.Notice> list(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
+        return PagedList.of(notices.of(who), NoticeService.Notice::id, paging);
     }
 
     /** All of them were looked at. */
@@ -32,7 +34,7 @@ class NoticeController {
 
     /** A stand-in: what would be mailed, to whom, if there were mail. */
     @GetMapping("/api/v1/outbox")
-    List<NoticeService.Posted> outbox(@AuthenticationPrincipal CurrentUser who) {
-        return notices.outbox(who);
+    PagedList<NoticeService.Posted> outbox(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
+        return PagedList.of(notices.outbox(who), one -> one.at() + one.to(), paging);
     }
 }

@@ -7,6 +7,8 @@ import gladtile.server.accounts.SessionService;
 import gladtile.server.accounts.SignIn;
 import gladtile.server.accounts.SignInResponses;
 import gladtile.server.accounts.SignInSource;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import gladtile.server.support.PublicAddress;
 import jakarta.servlet.http.HttpServletRequest;
@@ -14,8 +16,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
 import java.net.URI;
 import java.time.OffsetDateTime;
-import java.util.List;
 import java.util.Map;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.web.webauthn.api.PublicKeyCredentialCreationOptions;
@@ -71,10 +73,13 @@ class PasskeyController {
     }
 
     @GetMapping("/api/v1/me/passkeys")
-    List<PasskeyView> all(@AuthenticationPrincipal CurrentUser who) {
-        return passkeys.of(who).stream()
-                .map(one -> new PasskeyView(one.id(), one.name(), one.madeAt(), one.usedAt()))
-                .toList();
+    PagedList<PasskeyView> all(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
+        return PagedList.of(
+                passkeys.of(who).stream()
+                        .map(one -> new PasskeyView(one.id(), one.name(), one.madeAt(), one.usedAt()))
+                        .toList(),
+                PasskeyView::id,
+                paging);
     }
 
     /** What a device is asked to make a key for. */
@@ -94,7 +99,7 @@ class PasskeyController {
     /** @return all of them, with the new one */
     @PostMapping("/api/v1/me/passkeys")
     @ResponseStatus(HttpStatus.CREATED)
-    List<PasskeyView> keep(
+    PagedList<PasskeyView> keep(
             @AuthenticationPrincipal CurrentUser who, @RequestBody NewPasskey made, HttpServletRequest request) {
         Object asked = taken(request, TO_MAKE);
         String name = made.name().isBlank() ? "Passkey" : made.name().strip();
@@ -102,7 +107,7 @@ class PasskeyController {
                 || !passkeys.keep(who, address(request), options, name, made.credential())) {
             throw Problem.bound("passkey", "This passkey could not be added. Nothing was changed. Try again.");
         }
-        return all(who);
+        return all(who, new Paging(null, null));
     }
 
     @DeleteMapping("/api/v1/me/passkeys/{id}")

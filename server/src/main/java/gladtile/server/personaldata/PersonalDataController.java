@@ -4,10 +4,13 @@ import gladtile.core.Bounds;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.accounts.StaffService;
 import gladtile.server.personaldata.PersonalDataStore.Subject;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -51,15 +54,19 @@ class PersonalDataController {
 
     /** Students and staff whose names hold these words, by name, at most 50. */
     @GetMapping
-    List<KnownPerson> named(@AuthenticationPrincipal CurrentUser who, @RequestParam String named) {
+    PagedList<KnownPerson> named(
+            @AuthenticationPrincipal CurrentUser who, @RequestParam String named, @ParameterObject Paging paging) {
         Bounds.text("person.name", named, Bounds.PERSON_NAME);
-        return data.named(who, named.strip()).stream()
-                .map(one -> new KnownPerson(
-                        one.id(),
-                        one.name(),
-                        CurrentUser.Role.valueOf(one.role().toUpperCase(java.util.Locale.ROOT)),
-                        one.classes()))
-                .toList();
+        return PagedList.of(
+                data.named(who, named.strip()).stream()
+                        .map(one -> new KnownPerson(
+                                one.id(),
+                                one.name(),
+                                CurrentUser.Role.valueOf(one.role().toUpperCase(java.util.Locale.ROOT)),
+                                one.classes()))
+                        .toList(),
+                KnownPerson::id,
+                paging);
     }
 
     /** Everything that is kept about somebody. */

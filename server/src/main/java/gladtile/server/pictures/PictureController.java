@@ -3,9 +3,12 @@ package gladtile.server.pictures;
 import gladtile.core.Bounds;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.pictures.PictureLibrary.LibraryPicture;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.Optional;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,12 +40,17 @@ class PictureController {
     record Keep(boolean kept) {}
 
     @GetMapping
-    List<LibraryPicture> find(
-            @RequestParam(defaultValue = "") String words, @RequestParam(defaultValue = "") String topic) {
-        return library.find(
-                Bounds.text("pictures.words", words, Bounds.NAME_LENGTH),
-                Bounds.text("pictures.topic", topic, Bounds.NAME_LENGTH),
-                MOST);
+    PagedList<LibraryPicture> find(
+            @RequestParam(defaultValue = "") String words,
+            @RequestParam(defaultValue = "") String topic,
+            @ParameterObject Paging paging) {
+        return PagedList.of(
+                library.find(
+                        Bounds.text("pictures.words", words, Bounds.NAME_LENGTH),
+                        Bounds.text("pictures.topic", topic, Bounds.NAME_LENGTH),
+                        MOST),
+                LibraryPicture::code,
+                paging);
     }
 
     @GetMapping("/own")

@@ -3,9 +3,12 @@ package gladtile.server.review;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.assignments.AssignmentService;
 import gladtile.server.assignments.AssignmentService.Assignment;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -25,18 +28,21 @@ class ToReviewController {
     record ToReview(UUID assignmentId, String title, String className, int waiting, int sent) {}
 
     @GetMapping("/api/v1/to-review")
-    List<ToReview> list(@AuthenticationPrincipal CurrentUser who) {
+    PagedList<ToReview> list(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
         List<Assignment> all = assignments.of(who);
         Map<UUID, ReviewStore.Waiting> counts =
                 store.waiting(who.schoolId(), all.stream().map(Assignment::id).toList());
-        return all.stream()
-                .filter(one -> counts.containsKey(one.id()))
-                .map(one -> new ToReview(
-                        one.id(),
-                        one.title(),
-                        one.className(),
-                        counts.get(one.id()).waiting(),
-                        counts.get(one.id()).sent()))
-                .toList();
+        return PagedList.of(
+                all.stream()
+                        .filter(one -> counts.containsKey(one.id()))
+                        .map(one -> new ToReview(
+                                one.id(),
+                                one.title(),
+                                one.className(),
+                                counts.get(one.id()).waiting(),
+                                counts.get(one.id()).sent()))
+                        .toList(),
+                ToReview::assignmentId,
+                paging);
     }
 }

@@ -8,6 +8,8 @@ import gladtile.server.log.LogEntry;
 import gladtile.server.log.LogEvent;
 import gladtile.server.log.LogFilter;
 import gladtile.server.support.Attachment;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import java.io.IOException;
 import java.time.Instant;
 import java.time.OffsetDateTime;
@@ -19,6 +21,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -54,11 +57,6 @@ class LogController {
             @JsonInclude(JsonInclude.Include.NON_NULL) String subject,
             Map<String, String> details) {}
 
-    /** @param next what to ask for as {@code before} to go on; absent at the end */
-    record LogPage(
-            List<LogLine> lines,
-            @JsonInclude(JsonInclude.Include.NON_NULL) UUID next) {}
-
     /**
      * The newest first, some at a time.
      *
@@ -67,16 +65,17 @@ class LogController {
      * @param from absent for from its beginning @param to absent for until now; the moment itself is left out
      */
     @GetMapping
-    LogPage lines(
+    PagedList<LogLine> lines(
             @AuthenticationPrincipal CurrentUser who,
             @RequestParam(required = false) Set<LogEvent> event,
             @RequestParam(required = false) UUID person,
             @RequestParam(required = false) Instant from,
             @RequestParam(required = false) Instant to,
-            @RequestParam(required = false) UUID before) {
-        List<LogEntry> page = log.page(who.schoolId(), new LogFilter(event, person, from, to), before);
-        boolean more = page.size() == ActivityLog.PAGE;
-        return new LogPage(named(who, page), more ? page.get(page.size() - 1).id() : null);
+            @ParameterObject Paging paging) {
+        List<LogEntry> page =
+                log.page(who.schoolId(), new LogFilter(event, person, from, to), paging.id(), paging.size());
+        boolean more = page.size() == paging.size();
+        return PagedList.after(named(who, page), more, LogLine::id);
     }
 
     @GetMapping(path = "/table", produces = "text/csv")
@@ -93,7 +92,7 @@ class LogController {
             csv.printRecord("Time", "What", "By", "To", "Details");
             UUID before = null;
             for (int count = 0; count < MOST; ) {
-                List<LogEntry> page = log.page(who.schoolId(), filter, before);
+                List<LogEntry> page = log.page(who.schoolId(), filter, before, ActivityLog.PAGE);
                 for (LogLine line : named(who, page)) {
                     csv.printRecord(
                             line.at(),

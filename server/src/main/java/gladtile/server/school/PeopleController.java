@@ -8,6 +8,8 @@ import gladtile.server.activities.ActivityListService;
 import gladtile.server.classes.ClassService;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import gladtile.server.support.PublicAddress;
 import jakarta.servlet.http.HttpServletRequest;
@@ -15,6 +17,7 @@ import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -104,31 +107,34 @@ class PeopleController {
     record HandedOver(int activities, int classes) {}
 
     @GetMapping
-    List<StaffMember> all(@AuthenticationPrincipal CurrentUser who) {
+    PagedList<StaffMember> all(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
         List<ClassService.StaffedClass> taught = classes.all(who.schoolId()).stream()
                 .filter(one -> !one.archived())
                 .toList();
-        return staff.of(who.schoolId()).stream()
-                .map(one -> {
-                    List<ClassService.StaffedClass> theirs = taught.stream()
-                            .filter(each -> each.staff().contains(one.id()))
-                            .toList();
-                    return new StaffMember(
-                            one.id(),
-                            one.name(),
-                            one.signInName(),
-                            one.role(),
-                            one.deactivated()
-                                    ? PersonState.DEACTIVATED
-                                    : one.invited() ? PersonState.INVITED : PersonState.ACTIVE,
-                            one.invitedUntil(),
-                            theirs.size(),
-                            theirs.stream()
-                                    .mapToInt(ClassService.StaffedClass::students)
-                                    .sum(),
-                            one.lastSeen());
-                })
-                .toList();
+        return PagedList.of(
+                staff.of(who.schoolId()).stream()
+                        .map(one -> {
+                            List<ClassService.StaffedClass> theirs = taught.stream()
+                                    .filter(each -> each.staff().contains(one.id()))
+                                    .toList();
+                            return new StaffMember(
+                                    one.id(),
+                                    one.name(),
+                                    one.signInName(),
+                                    one.role(),
+                                    one.deactivated()
+                                            ? PersonState.DEACTIVATED
+                                            : one.invited() ? PersonState.INVITED : PersonState.ACTIVE,
+                                    one.invitedUntil(),
+                                    theirs.size(),
+                                    theirs.stream()
+                                            .mapToInt(ClassService.StaffedClass::students)
+                                            .sum(),
+                                    one.lastSeen());
+                        })
+                        .toList(),
+                StaffMember::id,
+                paging);
     }
 
     @PostMapping

@@ -6,11 +6,13 @@ import gladtile.server.accounts.StaffService;
 import gladtile.server.classes.ClassService;
 import gladtile.server.log.ActivityLog;
 import gladtile.server.log.LogEvent;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
-import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -41,10 +43,14 @@ class SchoolClassController {
     record ClassAtSchool(UUID id, String name, boolean archived, int students, Set<UUID> staff) {}
 
     @GetMapping
-    List<ClassAtSchool> all(@AuthenticationPrincipal CurrentUser who) {
-        return classes.all(who.schoolId()).stream()
-                .map(one -> new ClassAtSchool(one.id(), one.name(), one.archived(), one.students(), one.staff()))
-                .toList();
+    PagedList<ClassAtSchool> all(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
+        return PagedList.of(
+                classes.all(who.schoolId()).stream()
+                        .map(one ->
+                                new ClassAtSchool(one.id(), one.name(), one.archived(), one.students(), one.staff()))
+                        .toList(),
+                ClassAtSchool::id,
+                paging);
     }
 
     @PutMapping("/{id}/staff/{personId}")

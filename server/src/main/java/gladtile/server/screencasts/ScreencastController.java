@@ -6,9 +6,12 @@ import gladtile.core.Bounds;
 import gladtile.core.present.Caption;
 import gladtile.core.present.Chapter;
 import gladtile.server.accounts.CurrentUser;
+import gladtile.server.support.PagedList;
+import gladtile.server.support.Paging;
 import gladtile.server.support.Problem;
 import java.util.List;
 import java.util.UUID;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -75,8 +78,9 @@ class ScreencastController {
 
     /** The newest first. */
     @GetMapping("/api/v1/activities/{id}/screencasts")
-    List<Screencast> list(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return screencasts.of(who, id);
+    PagedList<Screencast> list(
+            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
+        return PagedList.of(screencasts.of(who, id), Screencast::id, paging);
     }
 
     /** A piece of what is recorded just now; they come in their order, from 0. */

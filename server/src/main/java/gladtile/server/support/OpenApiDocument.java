@@ -1,6 +1,8 @@
 package gladtile.server.support;
 
 import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.databind.JsonNode;
+import com.fasterxml.jackson.databind.ObjectMapper;
 import gladtile.core.attempt.Act;
 import gladtile.core.edit.Edit;
 import gladtile.core.page.Item;
@@ -19,6 +21,9 @@ import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.media.StringSchema;
 import io.swagger.v3.oas.models.responses.ApiResponse;
 import io.swagger.v3.oas.models.servers.Server;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -37,6 +42,20 @@ class OpenApiDocument {
             List.of(Item.class, Movement.class, Edit.class, Act.class, TypedRule.class, Link.class, Opens.class);
 
     private static final String REF = "#/components/schemas/";
+
+    /** What may be sent, by the name of the operation. The server's tests hold each against the schema. */
+    private static final Map<String, JsonNode> EXAMPLES = examples();
+
+    private static Map<String, JsonNode> examples() {
+        try (InputStream json = OpenApiDocument.class.getResourceAsStream("/api/examples.json")) {
+            Map<String, JsonNode> all = new LinkedHashMap<>();
+            // The document is written by this mapper, which is not the app's own.
+            new ObjectMapper().readTree(json).properties().forEach(one -> all.put(one.getKey(), one.getValue()));
+            return all;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
 
     @Bean
     OpenAPI document() {
@@ -63,6 +82,10 @@ class OpenApiDocument {
             String does = handler.getMethod().getName();
             operation.setTags(List.of(of.replaceAll("(?<=[a-z])(?=[A-Z])", " ")));
             operation.setOperationId(StringUtils.uncapitalize(of) + StringUtils.capitalize(does));
+            JsonNode example = EXAMPLES.get(operation.getOperationId());
+            if (example != null) {
+                operation.getRequestBody().getContent().values().forEach(one -> one.setExample(example));
+            }
             operation
                     .getResponses()
                     .addApiResponse("default", new ApiResponse().$ref("#/components/responses/Problem"));

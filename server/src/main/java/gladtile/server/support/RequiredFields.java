@@ -1,6 +1,7 @@
 package gladtile.server.support;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.databind.JavaType;
 import com.fasterxml.jackson.databind.type.TypeFactory;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -20,15 +21,23 @@ final class RequiredFields implements ModelConverter {
             return null;
         }
         Schema<?> resolved = chain.next().resolve(type, context, chain);
-        Class<?> raw =
-                TypeFactory.defaultInstance().constructType(type.getType()).getRawClass();
-        Schema<?> model = raw.isRecord() ? context.getDefinedModels().get(raw.getSimpleName()) : null;
+        JavaType java = TypeFactory.defaultInstance().constructType(type.getType());
+        Class<?> raw = java.getRawClass();
+        Schema<?> model = raw.isRecord() ? context.getDefinedModels().get(name(java)) : null;
         if (model != null) {
             for (Schema<?> part : model.getAllOf() == null ? List.<Schema<?>>of(model) : parts(model)) {
                 require(raw, part);
             }
         }
         return resolved;
+    }
+
+    /** A list of something is named after both. */
+    private static String name(JavaType type) {
+        String own = type.getRawClass().getSimpleName();
+        return type.containedTypeCount() == 0
+                ? own
+                : own + type.containedType(0).getRawClass().getSimpleName();
     }
 
     private static List<Schema<?>> parts(Schema<?> model) {

@@ -49,7 +49,7 @@ class StaffServiceTest {
     }
 
     private static JsonNode person(Api administrator, String id) {
-        for (JsonNode one : administrator.get("/api/v1/school/people").json()) {
+        for (JsonNode one : administrator.get("/api/v1/school/people").items()) {
             if (one.path("id").asString().equals(id)) {
                 return one;
             }
@@ -155,7 +155,7 @@ class StaffServiceTest {
         School school = new School(server);
         Api here = school.asTeacher();
         Api there = school.asTeacher();
-        JsonNode open = here.get("/api/v1/me/sessions").json();
+        JsonNode open = here.get("/api/v1/me/sessions").items();
         assertThat(open.size()).isEqualTo(2);
         String other = null;
         for (JsonNode one : open) {
@@ -300,7 +300,7 @@ class StaffServiceTest {
         String token = tokenOf(invite(administrator, "log-" + school.suffix(), "TEACHER"));
         choose(server, token, School.STRONG);
         administrator.put("/api/v1/school/people/" + school.teacher.id() + "/role", Map.of("role", "ASSISTANT"));
-        List<LogEntry> all = server.bean(ActivityLog.class).page(school.id, LogFilter.ALL, null);
+        List<LogEntry> all = server.bean(ActivityLog.class).page(school.id, LogFilter.ALL, null, ActivityLog.PAGE);
         assertThat(all.stream().map(LogEntry::event))
                 .containsSubsequence(
                         LogEvent.ROLE_CHANGED,
@@ -312,7 +312,7 @@ class StaffServiceTest {
         JsonNode lines = administrator
                 .get("/api/v1/school/log?event=ROLE_CHANGED")
                 .json()
-                .path("lines");
+                .path("items");
         assertThat(lines.size()).isEqualTo(1);
         assertThat(lines.get(0).path("actor").asString()).isEqualTo("Administrator");
         assertThat(lines.get(0).path("subject").asString()).isEqualTo("Teacher");
@@ -323,20 +323,21 @@ class StaffServiceTest {
                         .page(
                                 school.id,
                                 new LogFilter(Set.of(LogEvent.SIGNED_IN), school.administrator.id(), null, null),
-                                null))
+                                null,
+                                ActivityLog.PAGE))
                 .hasSize(1);
         // By days, from the first moment to before the last.
         String at = lines.get(0).path("at").asString();
         assertThat(administrator
                         .get("/api/v1/school/log?to=" + at)
                         .json()
-                        .path("lines")
+                        .path("items")
                         .toString())
                 .doesNotContain("ROLE_CHANGED");
         assertThat(administrator
                         .get("/api/v1/school/log?from=" + at)
                         .json()
-                        .path("lines")
+                        .path("items")
                         .findValuesAsString("event"))
                 .containsExactly("LOG_SAVED", "ROLE_CHANGED");
         assertThat(administrator.get("/api/v1/school/log?from=yesterday").status())
@@ -354,8 +355,11 @@ class StaffServiceTest {
         List<String> seen = new ArrayList<>();
         UUID before = null;
         do {
-            List<LogEntry> page =
-                    log.page(school.id, new LogFilter(Set.of(LogEvent.SIGN_IN_FAILED), null, null, null), before);
+            List<LogEntry> page = log.page(
+                    school.id,
+                    new LogFilter(Set.of(LogEvent.SIGN_IN_FAILED), null, null, null),
+                    before,
+                    ActivityLog.PAGE);
             page.forEach(one -> seen.add(one.details().get("n")));
             before = page.size() == ActivityLog.PAGE ? page.get(page.size() - 1).id() : null;
         } while (before != null);

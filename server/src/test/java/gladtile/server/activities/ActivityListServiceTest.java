@@ -133,7 +133,7 @@ class ActivityListServiceTest {
                 .isEqualTo(403);
         assertThat(other.put(path + "/tags", Map.of("tags", List.of())).status())
                 .isEqualTo(404);
-        assertThat(other.get("/api/v1/activities").json().get(0).path("access").asString())
+        assertThat(other.get("/api/v1/activities").items().get(0).path("access").asString())
                 .isEqualTo("LOOK");
         share("EDIT");
         assertThat(other.post(path + "/edits", Map.of("seq", 1, "edits", List.of()))
@@ -221,7 +221,7 @@ class ActivityListServiceTest {
     private List<String> titles(String query) {
         List<String> titles = new ArrayList<>();
         teacher.get("/api/v1/activities" + query)
-                .json()
+                .items()
                 .forEach(one -> titles.add(one.path("title").asString()));
         return titles;
     }

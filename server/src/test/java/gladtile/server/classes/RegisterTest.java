@@ -74,9 +74,9 @@ class RegisterTest {
 
     @Test
     void looking_changes_nothing_and_taking_in_does_what_was_shown_each_student_once() {
-        int before = teacher.get("/api/v1/classes").json().size();
+        int before = teacher.get("/api/v1/classes").items().size();
         assertThat(becomes(preview(teacher).path("classes").get(0))).containsExactly("ADDED", "ADDED");
-        assertThat(teacher.get("/api/v1/classes").json()).hasSize(before);
+        assertThat(teacher.get("/api/v1/classes").items()).hasSize(before);
 
         JsonNode taken = take(teacher, "c1", "c2").json();
         assertThat(names(taken.get(0).path("id").asString())).containsExactly("Ada Sol", "Bo Berg");
@@ -87,24 +87,24 @@ class RegisterTest {
         JsonNode again = preview(teacher).path("classes");
         assertThat(becomes(again.get(0))).containsOnly("THERE");
         take(teacher, "c1", "c2");
-        assertThat(teacher.get("/api/v1/classes").json()).hasSize(before + 2);
+        assertThat(teacher.get("/api/v1/classes").items()).hasSize(before + 2);
     }
 
     @Test
     void only_what_was_chosen_is_taken_and_of_what_cannot_be_taken_nothing_at_all() {
-        int before = teacher.get("/api/v1/classes").json().size();
+        int before = teacher.get("/api/v1/classes").items().size();
         String twice = USERS + "u4,Ada,Sol\n";
         String both = ENROLMENTS + "e5,c1,u4,student\n";
         assertThat(teacher.form("/api/v1/class-imports", files(CLASSES, twice, both, "c1", "c2"))
                         .text("detail"))
                 .contains("“Ada Sol” would stand twice")
                 .endsWith("Nothing was imported.");
-        assertThat(teacher.get("/api/v1/classes").json()).hasSize(before);
+        assertThat(teacher.get("/api/v1/classes").items()).hasSize(before);
         assertThat(teacher.form("/api/v1/class-imports", files(CLASSES, twice, both, "c2"))
                         .status())
                 .isEqualTo(200);
         assertThat(take(teacher, "c1", "c9").status()).isEqualTo(422);
-        assertThat(teacher.get("/api/v1/classes").json()).hasSize(before + 1);
+        assertThat(teacher.get("/api/v1/classes").items()).hasSize(before + 1);
     }
 
     @Test
@@ -224,7 +224,7 @@ class RegisterTest {
         assertThat(there.path("students").findValuesAsString("name")).containsExactly("بدر 🔭");
         assertThat(there.path("waiting").get(0).asString()).isEqualTo("Bo Berg");
         String bo = teacher.get("/api/v1/student-requests")
-                .json()
+                .items()
                 .get(0)
                 .path("students")
                 .get(0)
@@ -233,19 +233,19 @@ class RegisterTest {
         // Before a yes they can do nothing with Bo, and cannot say yes themselves.
         assertThat(colleague.post(hawk + "/students/" + bo + "/pins", Map.of()).status())
                 .isEqualTo(404);
-        assertThat(colleague.get("/api/v1/student-requests").json().size()).isZero();
+        assertThat(colleague.get("/api/v1/student-requests").items().size()).isZero();
         String request = "/api/v1/student-requests/" + taken.path("id").asString();
         assertThat(colleague.put(request, Map.of("yes", true)).status()).isEqualTo(404);
-        assertThat(teacher.get("/api/v1/notices").json().toString()).contains("STUDENTS_ASKED_FOR", "Hawk");
+        assertThat(teacher.get("/api/v1/notices").items().toString()).contains("STUDENTS_ASKED_FOR", "Hawk");
 
         assertThat(teacher.put(request, Map.of("yes", true)).status()).isEqualTo(204);
         assertThat(colleague.get(hawk).json().path("students").findValuesAsString("name"))
                 .containsExactlyInAnyOrder("Bo Berg", "بدر 🔭");
-        assertThat(teacher.get("/api/v1/student-requests").json().size()).isZero();
+        assertThat(teacher.get("/api/v1/student-requests").items().size()).isZero();
         // Who resets a shared student's PIN tells the other.
         assertThat(colleague.post(hawk + "/students/" + bo + "/pins", Map.of()).status())
                 .isEqualTo(200);
-        assertThat(teacher.get("/api/v1/notices").json().toString()).contains("SECRET_RESET", "Bo Berg");
+        assertThat(teacher.get("/api/v1/notices").items().toString()).contains("SECRET_RESET", "Bo Berg");
     }
 
     @Test
@@ -263,7 +263,7 @@ class RegisterTest {
                         .size())
                 .isEqualTo(1);
         assertThat(take(colleague, "c2").json().get(0).path("asked").asInt()).isEqualTo(1);
-        assertThat(teacher.get("/api/v1/student-requests").json().size()).isEqualTo(1);
+        assertThat(teacher.get("/api/v1/student-requests").items().size()).isEqualTo(1);
     }
 
     /** A folder in a packed file has no bytes; these say that they have twenty million each (rebuilt from memory). */

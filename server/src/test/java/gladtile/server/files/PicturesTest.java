@@ -81,7 +81,7 @@ class PicturesTest {
                     teacher.get("/api/v1/pictures?words=" + java.net.URLEncoder.encode(word, StandardCharsets.UTF_8));
             assertThat(found.json().toString()).as(word).contains("1F52D").contains("CC BY-SA 4.0");
         }
-        assertThat(teacher.get("/api/v1/pictures?words=qqqqq").json()).isEmpty();
+        assertThat(teacher.get("/api/v1/pictures?words=qqqqq").items()).isEmpty();
     }
 
     /** What a clue picture shows is what a student is to spell; the list of words by picture is for teachers. */
@@ -138,7 +138,7 @@ class PicturesTest {
         String topic = own.path("topics").get(1).asString();
         assertThat(teacher.get("/api/v1/pictures?words=&topic="
                                 + java.net.URLEncoder.encode(topic, StandardCharsets.UTF_8))
-                        .json()
+                        .items()
                         .size())
                 .isGreaterThan(20);
     }

@@ -550,10 +550,10 @@ class GivingTest {
                         "Bo: well seen",
                         "holderId",
                         school.students.get(1).id()));
-        assertThat(ada.get(adas + "/messages").json().toString())
+        assertThat(ada.get(adas + "/messages").items().toString())
                 .contains("All: look up")
                 .doesNotContain("Bo:");
-        assertThat(bo.get(bos + "/messages").json().get(0).path("words").asString())
+        assertThat(bo.get(bos + "/messages").items().get(0).path("words").asString())
                 .isEqualTo("Bo: well seen");
         assertThat(lesson.teacher
                         .post(lesson.at + "/messages", Map.of("words", " "))

@@ -23,14 +23,14 @@ class NoticesTest {
         Api colleague = school.asOtherTeacher();
         Map<String, Object> edit = Map.of("access", "EDIT");
         assertThat(school.asTeacher().put(share, edit).status()).isEqualTo(204);
-        JsonNode told = colleague.get("/api/v1/notices").json();
+        JsonNode told = colleague.get("/api/v1/notices").items();
         assertThat(told).hasSize(1);
         assertThat(told.get(0).path("kind").asString()).isEqualTo("SHARED");
         assertThat(told.get(0).path("about").path("activityId").asString()).isEqualTo(school.activityId.toString());
         assertThat(told.get(0).path("about").path("by").asString()).isEqualTo("Teacher");
         school.asTeacher().put(share, Map.of("access", "NONE"));
-        assertThat(colleague.get("/api/v1/notices").json()).hasSize(1);
-        assertThat(school.asTeacher().get("/api/v1/notices").json()).isEmpty();
+        assertThat(colleague.get("/api/v1/notices").items()).hasSize(1);
+        assertThat(school.asTeacher().get("/api/v1/notices").items()).isEmpty();
     }
 
     @Test
@@ -41,14 +41,14 @@ class NoticesTest {
             Api student = lesson.student(i);
             Lesson.moves(student, lesson.attempt(student), Lesson.handIn());
         }
-        JsonNode told = lesson.teacher.get("/api/v1/notices").json();
+        JsonNode told = lesson.teacher.get("/api/v1/notices").items();
         assertThat(told).hasSize(1);
         assertThat(told.get(0).path("kind").asString()).isEqualTo("HANDED_IN");
         assertThat(told.get(0).path("about").path("count").asInt()).isEqualTo(2);
         lesson.teacher.put("/api/v1/notices/seen", Map.of());
         assertThat(lesson.teacher
                         .get("/api/v1/notices")
-                        .json()
+                        .items()
                         .get(0)
                         .path("seen")
                         .asBoolean())
@@ -57,25 +57,25 @@ class NoticesTest {
 
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
-        assertThat(ada.get("/api/v1/notices").json()).isEmpty();
+        assertThat(ada.get("/api/v1/notices").items()).isEmpty();
         lesson.teacher.post(
                 lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length()) + "/returns",
                 Map.of("version", 0, "review", Map.of("words", "Good", "mayImprove", true)));
-        assertThat(ada.get("/api/v1/notices").json().get(0).path("kind").asString())
+        assertThat(ada.get("/api/v1/notices").items().get(0).path("kind").asString())
                 .isEqualTo("CAME_BACK");
-        assertThat(lesson.student(1).get("/api/v1/notices").json()).isEmpty();
+        assertThat(lesson.student(1).get("/api/v1/notices").items()).isEmpty();
         assertThat(waiting(lesson)).isEqualTo(1);
         // No mail goes out; the stand-in shows what would.
-        assertThat(lesson.teacher.get("/api/v1/outbox").json().toString())
+        assertThat(lesson.teacher.get("/api/v1/outbox").items().toString())
                 .contains("Came back: Night sky")
                 .contains("Handed in: Night sky")
                 .contains("Ada");
         // Of other teachers' students nothing, not even their names.
-        assertThat(lesson.school.asOtherTeacher().get("/api/v1/outbox").json()).isEmpty();
+        assertThat(lesson.school.asOtherTeacher().get("/api/v1/outbox").items()).isEmpty();
     }
 
     private static int waiting(Lesson lesson) {
-        for (JsonNode one : lesson.teacher.get("/api/v1/to-review").json()) {
+        for (JsonNode one : lesson.teacher.get("/api/v1/to-review").items()) {
             if (one.path("assignmentId").asString().equals(lesson.assignmentId)) {
                 return one.path("waiting").asInt();
             }

@@ -76,7 +76,7 @@ class LessonServiceTest {
         write(mira, lesson, List.of(), List.of("a", "never-there"));
         assertThat(ink(mira, lesson)).containsExactly("b", "c");
         assertThat(mira.get("/api/v1/activities/" + school.activityId + "/lessons")
-                        .json()
+                        .items()
                         .path(0)
                         .path("strokes")
                         .asInt())

@@ -53,7 +53,7 @@ class LibraryServiceTest {
     }
 
     private static List<String> names(Api who, String question) {
-        JsonNode parts = who.get(AT + "?" + question).json().path("parts");
+        JsonNode parts = who.get(AT + "?" + question).json().path("items");
         return StreamSupport.stream(parts.spliterator(), false)
                 .map(part -> part.path("name").asString())
                 .toList();
@@ -99,7 +99,7 @@ class LibraryServiceTest {
         assertThat(teacher.get(AT + "/" + id).json().toString())
                 .contains("First")
                 .doesNotContain("Second");
-        assertThat(teacher.get(AT + "/" + id + "/versions").json()).hasSize(3);
+        assertThat(teacher.get(AT + "/" + id + "/versions").items()).hasSize(3);
         assertThat(teacher.post(AT + "/" + id + "/versions/restorations", Map.of("version", 9))
                         .status())
                 .isEqualTo(404);
@@ -179,7 +179,7 @@ class LibraryServiceTest {
         }
         Activity large = new Activity("L", List.of(new Page("p", "L", Paper.PLAIN, many)), AnswerKey.EMPTY);
         String id = keep(teacher, "Large", "", large).text("id");
-        JsonNode head = teacher.get(AT + "?from=MINE").json().path("parts").get(0);
+        JsonNode head = teacher.get(AT + "?from=MINE").json().path("items").get(0);
         assertThat(head.path("name").asString()).isEqualTo("Large");
         assertThat(head.has("page")).isFalse();
         assertThat(teacher.get(AT + "/" + id).json().path("pages").get(0).path("items"))
@@ -193,15 +193,12 @@ class LibraryServiceTest {
             keep(teacher, "Part " + i, "", part("Night"));
         }
         List<String> all = new ArrayList<>();
-        boolean more = true;
-        while (more) {
-            all.addAll(names(teacher, "skip=" + all.size()));
-            more = teacher.get(AT + "?skip=" + (all.size() - 1))
-                            .json()
-                            .path("parts")
-                            .size()
-                    > 1;
-        }
+        String cursor = "";
+        do {
+            Api.Answer part = teacher.get(AT + "?cursor=" + cursor);
+            part.items().forEach(one -> all.add(one.path("name").asString()));
+            cursor = part.text("next");
+        } while (!cursor.isEmpty());
         assertThat(all).doesNotHaveDuplicates();
         assertThat(all.subList(0, 70)).allMatch(name -> name.startsWith("Part"));
         assertThat(all.subList(70, all.size())).containsExactlyElementsOf(names(teacher, "from=READY"));

@@ -141,14 +141,14 @@ class ScreencastServiceTest {
                         .text("bound"))
                 .isEqualTo("screencast.to");
         assertThat(mira.get("/api/v1/activities/" + school.activityId + "/screencasts")
-                        .json()
+                        .items()
                         .get(0)
                         .path("title")
                         .asString())
                 .isEqualTo("Noon");
         mira.delete(screencast);
         assertThat(mira.get("/api/v1/activities/" + school.activityId + "/screencasts")
-                        .json()
+                        .items()
                         .size())
                 .isZero();
     }

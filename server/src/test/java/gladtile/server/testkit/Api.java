@@ -35,6 +35,11 @@ public final class Api {
 
     /** What the server said. @param json missing node when there was none */
     public record Answer(int status, JsonNode json, String type) {
+        /** Of an answer that is a list: what is in this part of it. */
+        public JsonNode items() {
+            return json.path("items");
+        }
+
         public String text(String field) {
             return json.path(field).asString("");
         }
@@ -124,6 +129,11 @@ public final class Api {
     /** Part of a file, as a player asks for it. @param range such as {@code bytes=0-99} */
     public HttpResponse<byte[]> part(String path, String range) {
         return exchange(request(path).header("Range", range).GET(), BodyHandlers.ofByteArray());
+    }
+
+    /** Asks again for what one has already. @param tag as it came with it */
+    public HttpResponse<byte[]> unlessSame(String path, String tag) {
+        return exchange(request(path).header("If-None-Match", tag).GET(), BodyHandlers.ofByteArray());
     }
 
     public HttpResponse<byte[]> raw(String path) {

@@ -23,7 +23,7 @@ import java.util.stream.Stream;
  * Holds every answer of the server against the published document ({@code server/api/openapi.json}): its address, its
  * verb, its status and its body, which may have no field that the document does not tell of.
  */
-final class Contract {
+public final class Contract {
     private static final ObjectMapper JSON = new ObjectMapper();
     private static final Pattern PART = Pattern.compile("\\{\\w+}");
     private static final Contract PUBLISHED = new Contract();
@@ -58,6 +58,34 @@ final class Contract {
         if (!Boolean.getBoolean("glad.openapi.write") && path.startsWith("/api/v1/")) {
             PUBLISHED.hold(verb, path, status, type, body);
         }
+    }
+
+    /** What is wrong with the examples of what may be sent, by operation: one is missing, or is not what its schema tells. */
+    public static Map<String, String> wrongExamples() {
+        Map<String, String> wrong = new java.util.TreeMap<>();
+        PUBLISHED
+                .document
+                .path("paths")
+                .forEach(path -> path.forEach(operation -> {
+                    JsonNode json =
+                            operation.path("requestBody").path("content").path("application/json");
+                    if (json.isMissingNode()) {
+                        return;
+                    }
+                    String name = operation.path("operationId").asText();
+                    if (json.path("example").isMissingNode()) {
+                        wrong.put(name, "has no example");
+                    } else {
+                        Set<ValidationMessage> found = PUBLISHED
+                                .schemas
+                                .computeIfAbsent(json.path("schema"), PUBLISHED::make)
+                                .validate(json.path("example"));
+                        if (!found.isEmpty()) {
+                            wrong.put(name, found.toString());
+                        }
+                    }
+                }));
+        return wrong;
     }
 
     private void hold(String verb, String path, int status, String type, String body) {
