@@ -49,6 +49,11 @@ public class AssigneeDirectory {
         return known(assignment).assignees;
     }
 
+    /** Who holds work on it by that id, a student or a team. */
+    public Optional<Assignee> find(Assignment assignment, UUID holderId) {
+        return of(assignment).stream().filter(one -> one.id().equals(holderId)).findFirst();
+    }
+
     /** Empty when it is not for that student. */
     public Optional<Assignee> holder(Assignment assignment, UUID studentId) {
         return Optional.ofNullable(known(assignment).byStudent.get(studentId));

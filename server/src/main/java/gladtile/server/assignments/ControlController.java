@@ -137,7 +137,7 @@ class ControlController {
             @PathVariable UUID holderId,
             @RequestBody ExtendRequest asked) {
         Assignment assignment = mine(who, id);
-        if (assignees.of(assignment).stream().noneMatch(one -> one.id().equals(holderId))) {
+        if (assignees.find(assignment, holderId).isEmpty()) {
             throw Problem.notThere("student");
         }
         Extension extension = null;

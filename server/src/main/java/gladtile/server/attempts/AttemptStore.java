@@ -3,6 +3,7 @@ package gladtile.server.attempts;
 import static gladtile.tables.Tables.ATTEMPT;
 import static gladtile.tables.Tables.ATTEMPT_BASE;
 import static gladtile.tables.Tables.MOVE;
+import static gladtile.tables.Tables.PUBLISHED_NEWEST_ATTEMPT;
 
 import gladtile.core.attempt.AttemptState;
 import gladtile.core.attempt.Standing;
@@ -15,7 +16,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -38,7 +38,7 @@ class AttemptStore {
                 .map(this::row);
     }
 
-    /** The newest round of a student or team. */
+    /** A certain round of a student or team. */
     Optional<UUID> round(UUID schoolId, UUID assignmentId, UUID holderId, int round) {
         return db.select(ATTEMPT.ID)
                 .from(ATTEMPT)
@@ -49,6 +49,7 @@ class AttemptStore {
                 .fetchOptional(ATTEMPT.ID);
     }
 
+    /** The newest round of a student or team. */
     Optional<AttemptRow> of(UUID schoolId, UUID assignmentId, UUID holderId) {
         return db.selectFrom(ATTEMPT)
                 .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
@@ -160,16 +161,16 @@ class AttemptStore {
     /** Of each student or team the newest round, without what is in it. */
     List<AttemptQueries.Beat> beats(UUID schoolId, UUID assignmentId) {
         return db.select(
-                        ATTEMPT.ID,
-                        ATTEMPT.HOLDER_ID,
-                        ATTEMPT.VERSION_ID,
-                        ATTEMPT.SEQ,
-                        ATTEMPT.STANDING,
-                        ATTEMPT.BEGUN_AT)
-                .distinctOn(ATTEMPT.HOLDER_ID)
-                .from(ATTEMPT)
-                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
-                .orderBy(ATTEMPT.HOLDER_ID, ATTEMPT.ROUND.desc())
+                        PUBLISHED_NEWEST_ATTEMPT.ID,
+                        PUBLISHED_NEWEST_ATTEMPT.HOLDER_ID,
+                        PUBLISHED_NEWEST_ATTEMPT.VERSION_ID,
+                        PUBLISHED_NEWEST_ATTEMPT.SEQ,
+                        PUBLISHED_NEWEST_ATTEMPT.STANDING,
+                        PUBLISHED_NEWEST_ATTEMPT.BEGUN_AT)
+                .from(PUBLISHED_NEWEST_ATTEMPT)
+                .where(
+                        PUBLISHED_NEWEST_ATTEMPT.SCHOOL_ID.eq(schoolId),
+                        PUBLISHED_NEWEST_ATTEMPT.ASSIGNMENT_ID.eq(assignmentId))
                 .fetch(row -> new AttemptQueries.Beat(
                         row.value1(),
                         row.value2(),
@@ -180,19 +181,15 @@ class AttemptStore {
     }
 
     Map<UUID, AttemptService.Counts> counts(UUID schoolId, Collection<UUID> assignmentIds) {
-        var newest = db.select(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID, ATTEMPT.STANDING)
-                .distinctOn(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID)
-                .from(ATTEMPT)
-                .where(ATTEMPT.SCHOOL_ID.eq(schoolId), ATTEMPT.ASSIGNMENT_ID.in(assignmentIds))
-                .orderBy(ATTEMPT.ASSIGNMENT_ID, ATTEMPT.HOLDER_ID, ATTEMPT.ROUND.desc())
-                .asTable("newest");
-        Field<UUID> assignment = newest.field(ATTEMPT.ASSIGNMENT_ID);
         return db.select(
-                        assignment,
+                        PUBLISHED_NEWEST_ATTEMPT.ASSIGNMENT_ID,
                         DSL.count(),
-                        DSL.count().filterWhere(newest.field(ATTEMPT.STANDING).eq(Standing.HANDED_IN.name())))
-                .from(newest)
-                .groupBy(assignment)
+                        DSL.count().filterWhere(PUBLISHED_NEWEST_ATTEMPT.STANDING.eq(Standing.HANDED_IN.name())))
+                .from(PUBLISHED_NEWEST_ATTEMPT)
+                .where(
+                        PUBLISHED_NEWEST_ATTEMPT.SCHOOL_ID.eq(schoolId),
+                        PUBLISHED_NEWEST_ATTEMPT.ASSIGNMENT_ID.in(assignmentIds))
+                .groupBy(PUBLISHED_NEWEST_ATTEMPT.ASSIGNMENT_ID)
                 .fetchMap(row -> row.value1(), row -> new AttemptService.Counts(row.value2(), row.value3()));
     }
 

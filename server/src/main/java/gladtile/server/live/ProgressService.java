@@ -172,9 +172,7 @@ class ProgressService {
         Set<UUID> sent = done ? reviews.sentAmong(assignment.schoolId(), List.of(work.id())) : Set.of();
         boolean still = work != null && !done && lastStuck != null && isOpen(work, lastStuck.itemId());
         Map<UUID, Stuck> stuck = still ? Map.of(holderId, lastStuck) : Map.of();
-        Optional<Assignee> inClass = assignees.of(assignment).stream()
-                .filter(assignee -> assignee.id().equals(holderId))
-                .findFirst();
+        Optional<Assignee> inClass = assignees.find(assignment, holderId);
         Optional<Assignee> who =
                 inClass.or(() -> whoBegan(assignment, Set.of(holderId)).stream().findFirst());
         return who.map(assignee -> row(assignment, assignee, work, version, stuck, sent, inClass.isEmpty()));
@@ -254,10 +252,9 @@ class ProgressService {
                         .reduce((first, second) -> second)
                         .map(work -> {
                             ActivityVersion version = work.version();
-                            String name = assignees.of(assignment).stream()
-                                    .filter(assignee -> assignee.id().equals(holderId))
+                            String name = assignees
+                                    .find(assignment, holderId)
                                     .map(Assignee::name)
-                                    .findFirst()
                                     .orElseGet(() -> whoBegan(assignment, Set.of(holderId)).stream()
                                             .map(Assignee::name)
                                             .findFirst()

@@ -65,7 +65,7 @@ class MessageController {
     void say(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody SayRequest asked) {
         Assignment assignment = assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
         if (asked.holderId() != null
-                && assignees.of(assignment).stream().noneMatch(one -> one.id().equals(asked.holderId()))) {
+                && assignees.find(assignment, asked.holderId()).isEmpty()) {
             throw Problem.notThere("student");
         }
         words.say(who, assignment, asked.holderId(), asked.words());

@@ -190,10 +190,7 @@ class NoticeService {
     }
 
     private List<Student> members(Assignment assignment, UUID holderId) {
-        return assignees.of(assignment).stream()
-                .filter(assignee -> assignee.id().equals(holderId))
-                .flatMap(assignee -> assignee.members().stream())
-                .toList();
+        return assignees.find(assignment, holderId).map(Assignee::members).orElse(List.of());
     }
 
     @Scheduled(fixedDelayString = "PT15M", initialDelayString = "PT1M")

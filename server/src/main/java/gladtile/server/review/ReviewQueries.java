@@ -175,10 +175,7 @@ class ReviewQueries {
         AttemptRules rules = work.version().rules();
         AttemptState state = work.state();
         Kept kept = reviews.of(assignment.schoolId(), work.id());
-        Assignee assignee = assignees.of(assignment).stream()
-                .filter(one -> one.id().equals(work.holderId()))
-                .findFirst()
-                .orElse(null);
+        Assignee assignee = assignees.find(assignment, work.holderId()).orElse(null);
         List<Scored> parts = rules.placements().stream()
                 .map(placement -> new Scored(
                         placement,

@@ -1,6 +1,6 @@
 package gladtile.server.review;
 
-import static gladtile.tables.Tables.PUBLISHED_ATTEMPT;
+import static gladtile.tables.Tables.PUBLISHED_NEWEST_ATTEMPT;
 import static gladtile.tables.Tables.READY_PHRASE;
 import static gladtile.tables.Tables.REVIEW;
 
@@ -19,7 +19,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.JSONB;
 import org.jooq.Record;
 import org.jooq.impl.DSL;
@@ -100,22 +99,18 @@ class ReviewStore {
 
     /** Of each assignment with handed-in work, how many newest rounds wait and how many were sent back. */
     Map<UUID, Waiting> waiting(UUID schoolId, Collection<UUID> assignmentIds) {
-        var newest = db.select(PUBLISHED_ATTEMPT.ASSIGNMENT_ID, PUBLISHED_ATTEMPT.ID, PUBLISHED_ATTEMPT.STANDING)
-                .distinctOn(PUBLISHED_ATTEMPT.ASSIGNMENT_ID, PUBLISHED_ATTEMPT.HOLDER_ID)
-                .from(PUBLISHED_ATTEMPT)
-                .where(PUBLISHED_ATTEMPT.SCHOOL_ID.eq(schoolId), PUBLISHED_ATTEMPT.ASSIGNMENT_ID.in(assignmentIds))
-                .orderBy(PUBLISHED_ATTEMPT.ASSIGNMENT_ID, PUBLISHED_ATTEMPT.HOLDER_ID, PUBLISHED_ATTEMPT.ROUND.desc())
-                .asTable("newest");
-        Field<UUID> assignment = newest.field(PUBLISHED_ATTEMPT.ASSIGNMENT_ID);
         return db.select(
-                        assignment,
+                        PUBLISHED_NEWEST_ATTEMPT.ASSIGNMENT_ID,
                         DSL.count().filterWhere(REVIEW.SENT_AT.isNull()),
                         DSL.count().filterWhere(REVIEW.SENT_AT.isNotNull()))
-                .from(newest)
+                .from(PUBLISHED_NEWEST_ATTEMPT)
                 .leftJoin(REVIEW)
-                .on(REVIEW.SCHOOL_ID.eq(schoolId), REVIEW.ATTEMPT_ID.eq(newest.field(PUBLISHED_ATTEMPT.ID)))
-                .where(newest.field(PUBLISHED_ATTEMPT.STANDING).eq(Standing.HANDED_IN.name()))
-                .groupBy(assignment)
+                .on(REVIEW.SCHOOL_ID.eq(schoolId), REVIEW.ATTEMPT_ID.eq(PUBLISHED_NEWEST_ATTEMPT.ID))
+                .where(
+                        PUBLISHED_NEWEST_ATTEMPT.SCHOOL_ID.eq(schoolId),
+                        PUBLISHED_NEWEST_ATTEMPT.ASSIGNMENT_ID.in(assignmentIds),
+                        PUBLISHED_NEWEST_ATTEMPT.STANDING.eq(Standing.HANDED_IN.name()))
+                .groupBy(PUBLISHED_NEWEST_ATTEMPT.ASSIGNMENT_ID)
                 .fetchMap(row -> row.value1(), row -> new Waiting(row.value2(), row.value3()));
     }
 

@@ -47,7 +47,7 @@ class OpenApiDocument {
     private static final Map<String, JsonNode> EXAMPLES = examples();
 
     private static Map<String, JsonNode> examples() {
-        try (InputStream json = OpenApiDocument.class.getResourceAsStream("/api/examples.json")) {
+        try (InputStream json = OpenApiDocument.class.getResourceAsStream("/examples/requests.json")) {
             Map<String, JsonNode> all = new LinkedHashMap<>();
             // The document is written by this mapper, which is not the app's own.
             new ObjectMapper().readTree(json).properties().forEach(one -> all.put(one.getKey(), one.getValue()));
