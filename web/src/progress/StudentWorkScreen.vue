@@ -8,12 +8,11 @@ import { get, errorText } from '@/api/client'
 import type { Left, ProgressRow } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
-import { asDone } from '@/page/placedItems'
 import { nameIn } from '@/page/names'
-import PageView from '@/page/PageView.vue'
+import PageNumbers from '@/page/PageNumbers.vue'
 import RecordingList from '@/page/RecordingList.vue'
 import RefusedWork from './RefusedWork.vue'
-import PlacedMarks from '@/work/page/PlacedMarks.vue'
+import PageAsDone from '@/work/page/PageAsDone.vue'
 
 /** A student's page as they left it; goes along while they work. */
 const props = defineProps<{ id: string; studentId: string }>()
@@ -37,8 +36,6 @@ const wall = computed(() => {
     query: { class: one.classId, assignment: props.id, student: props.studentId },
   }
 })
-const drawn = computed(() => asDone(page.value!.items, left.value!.state, left.value!.sides))
-
 const own = computed(() => left.value!.state.own?.[page.value!.id])
 const nameOf = (id: string) => nameIn(pages.value, id)
 /** Of all rounds the newest; the one that is looked at is followed only while it is that. */
@@ -94,33 +91,13 @@ onBeforeUnmount(() => stream?.close())
             Round {{ n }}
           </button>
         </span>
-        <nav aria-label="Pages">
-          <button
-            v-for="one in pages"
-            :key="one.id"
-            class="btn"
-            :class="{ pri: one.id === page.id }"
-            :aria-current="one.id === page.id ? 'page' : undefined"
-            :aria-label="`Page ${one.number}, ${one.name}`"
-            @click="chosen = one.id"
-          >
-            {{ one.number }}
-          </button>
-        </nav>
+        <PageNumbers class="numbers" :pages="pages" :now="page.id" @turn="chosen = $event" />
       </div>
       <p class="way">
         <strong>Path:</strong>
         <span v-for="(one, i) in way" :key="i">{{ one }}</span>
       </p>
-      <PageView
-        class="sheet"
-        :page="page"
-        :drawn="drawn"
-        :ink="own?.ink"
-        :described="`${page.name} as ${left.name} left it`"
-      >
-        <PlacedMarks :drawn="drawn" :state="left.state" :page="page" />
-      </PageView>
+      <PageAsDone class="sheet" :page="page" :state="left.state" :sides="left.sides" :name="left.name" />
       <RecordingList :said="own?.said ?? []" />
       <RefusedWork :refused="left.refused" :name-of="nameOf" />
     </template>
@@ -139,10 +116,7 @@ onBeforeUnmount(() => stream?.close())
   gap: 12px;
   align-items: center;
 }
-nav {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
+.numbers {
   margin-left: auto;
 }
 .way {

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { PhPrinter } from '@phosphor-icons/vue'
-import { computed } from 'vue'
+import { useTemplateRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { looksOnly } from '@/accounts/me'
 import type { AttemptState, PinnedWords, ReviewedWork, StudentPage } from '@/api/schema'
-import PageView from '@/page/PageView.vue'
-import { asDone, topmostAt } from '@/page/placedItems'
+import PageNumbers from '@/page/PageNumbers.vue'
+import { topmostAt } from '@/page/placedItems'
 import { pointOn } from '@/page/pointer'
 import PinLayer from '@/work/page/PinLayer.vue'
-import PlacedMarks from '@/work/page/PlacedMarks.vue'
+import PageAsDone from '@/work/page/PageAsDone.vue'
 import type { Replay } from './replay'
 import WhatHappened from './WhatHappened.vue'
 
 /** One page of handed-in work, as it was left or as it was at a moment of the replay. */
-const props = defineProps<{
+defineProps<{
   assignmentId: string
   work: ReviewedWork
   page: StudentPage
@@ -23,12 +23,11 @@ const props = defineProps<{
   replay: Replay
 }>()
 const emit = defineEmits<{ turn: [pageId: string]; pick: [itemId: string]; unpin: [itemId: string] }>()
-const drawn = computed(() => asDone(props.page.items, props.state, props.work.sides))
-const own = computed(() => props.state.own?.[props.page.id])
+const done = useTemplateRef('done')
 /** A click on a thing of the page chooses it for pinning. */
 function pick(event: MouseEvent) {
   const svg = (event.currentTarget as HTMLElement).querySelector('svg.page')!
-  const hit = topmostAt(drawn.value, pointOn(svg, event))
+  const hit = topmostAt(done.value!.drawn, pointOn(svg, event))
   if (hit) emit('pick', hit.id)
 }
 </script>
@@ -45,30 +44,11 @@ function pick(event: MouseEvent) {
     <RouterLink class="btn quiet" :to="`/assigned/${assignmentId}/students/${work.holderId}/sheet`">
       <PhPrinter :size="18" aria-hidden="true" />Sheet for home
     </RouterLink>
-    <nav aria-label="Pages">
-      <button
-        v-for="one in work.view.pages"
-        :key="one.id"
-        class="btn"
-        :class="{ pri: one.id === page.id }"
-        :aria-current="one.id === page.id ? 'page' : undefined"
-        :aria-label="`Page ${one.number}, ${one.name}`"
-        @click="emit('turn', one.id)"
-      >
-        {{ one.number }}
-      </button>
-    </nav>
+    <PageNumbers class="numbers" :pages="work.view.pages" :now="page.id" @turn="emit('turn', $event)" />
   </div>
   <div class="middle">
     <div class="sheet" @click="pick">
-      <PageView
-        :page="page"
-        :drawn="drawn"
-        :ink="own?.ink"
-        :described="`${page.name} as ${work.name} left it`"
-      >
-        <PlacedMarks :drawn="drawn" :state="state" :page="page" />
-      </PageView>
+      <PageAsDone ref="done" :page="page" :state="state" :sides="work.sides" :name="work.name" />
       <PinLayer
         :pins="pinsHere"
         :page="page"
@@ -88,10 +68,7 @@ function pick(event: MouseEvent) {
   gap: 14px;
   align-items: center;
 }
-nav {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
+.numbers {
   margin-left: auto;
 }
 .middle {
@@ -109,7 +86,7 @@ nav {
   background: #fff;
   box-shadow: 0 6px 24px #0000001f;
 }
-.sheet svg.page {
+.sheet :deep(svg.page) {
   display: block;
   width: 100%;
 }

@@ -4,7 +4,7 @@ import java.util.Optional;
 import java.util.Set;
 
 /** An edit that needs items of a page to be there. */
-public sealed interface ItemEdit extends PageEdit permits OneItemEdit, SetBody, Decide, SetRule, Arrange, Transform {
+public sealed interface ItemEdit extends PageEdit permits OneItemEdit, SetBody, Decide, SetRule, FramesEdit {
     /** The items that it needs, by their ids; at least one. */
     Set<String> items();
 

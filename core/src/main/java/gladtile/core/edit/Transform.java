@@ -4,14 +4,11 @@ import gladtile.core.Bounds;
 import gladtile.core.activity.Activity;
 import gladtile.core.measure.Similarity;
 import gladtile.core.message.Message;
-import gladtile.core.page.Item;
 import gladtile.core.page.Point;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 
 /** Moves, resizes and turns several items as one. */
-public record Transform(String pageId, List<String> itemIds, Similarity by) implements ItemEdit {
+public record Transform(String pageId, List<String> itemIds, Similarity by) implements FramesEdit {
     public Transform {
         Bounds.id("page.id", pageId);
         itemIds = ItemsEditSupport.ids(itemIds);
@@ -30,34 +27,12 @@ public record Transform(String pageId, List<String> itemIds, Similarity by) impl
     }
 
     @Override
-    public Edit invert(Activity before) {
-        return ItemsEditSupport.back(before, pageId, itemIds);
-    }
-
-    @Override
     public Message summary() {
         return Message.of("edit.transformed", "count", itemIds.size());
     }
 
     @Override
-    public void aspects(EditAspects all) {
-        itemIds.forEach(id -> all.item("frame", pageId, id, Item::frame));
-    }
-
-    @Override
-    public boolean isReplacedBy(Edit next) {
-        return false;
-    }
-
-    @Override
-    public Set<String> items() {
-        return Set.copyOf(itemIds);
-    }
-
-    /** The others are still there. */
-    @Override
-    public Optional<Edit> without(String item) {
-        List<String> left = itemIds.stream().filter(id -> !id.equals(item)).toList();
-        return left.isEmpty() ? Optional.empty() : Optional.of(new Transform(pageId, left, by));
+    public Edit of(List<String> itemIds) {
+        return new Transform(pageId, itemIds, by);
     }
 }

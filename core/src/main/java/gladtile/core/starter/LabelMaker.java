@@ -93,17 +93,7 @@ final class LabelMaker {
             order.add(i);
         }
         List<Integer> mixed = Shuffle.moved(order, making.random);
-        for (int i = 0; i < part.size(); i++) {
-            StarterRow row = part.get(mixed.get(i));
-            String piece = sheet.piece("piece " + sheet.called(row.cell(0)), row.cell(0), row.picture(0), homes.get(i));
-            for (int z = 0; z < zones.size(); z++) {
-                if (part.get(z).cell(0).equals(row.cell(0))) {
-                    sheet.belongs(zones.get(z), piece);
-                } else {
-                    sheet.away(zones.get(z), piece);
-                }
-            }
-        }
+        sheet.pieceForEach(part, mixed, homes, zones);
         making.done(sheet);
     }
 

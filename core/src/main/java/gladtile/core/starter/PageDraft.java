@@ -1,5 +1,6 @@
 package gladtile.core.starter;
 
+import gladtile.core.activity.StarterRow;
 import gladtile.core.answer.Decision;
 import gladtile.core.answer.PieceFacts;
 import gladtile.core.answer.TypedKey;
@@ -145,6 +146,26 @@ final class PageDraft {
         OtherSide side = new OtherSide(
                 "#dcebea", picture == null ? fitted.content() : null, picture, byTap, picture == null ? null : text);
         return Traits.NONE.withOtherSide(side);
+    }
+
+    /**
+     * A piece for each row, which belongs in the zone of its row, and in those of rows that say the same.
+     *
+     * @param mixed which row is laid at which of {@code homes}
+     * @param zones one for each row
+     */
+    void pieceForEach(List<StarterRow> rows, List<Integer> mixed, List<Frame> homes, List<String> zones) {
+        for (int i = 0; i < rows.size(); i++) {
+            StarterRow row = rows.get(mixed.get(i));
+            String piece = piece("piece " + called(row.cell(0)), row.cell(0), row.picture(0), homes.get(i));
+            for (int z = 0; z < zones.size(); z++) {
+                if (rows.get(z).cell(0).equals(row.cell(0))) {
+                    belongs(zones.get(z), piece);
+                } else {
+                    away(zones.get(z), piece);
+                }
+            }
+        }
     }
 
     void belongs(String zone, String piece) {
