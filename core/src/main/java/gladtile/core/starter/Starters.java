@@ -31,13 +31,11 @@ public final class Starters {
         List<StarterRow> rows = starter.rows().stream()
                 .filter(row -> !row.cell(0).isEmpty() || row.picture(0) != null)
                 .toList();
-        if (starter.kind() == StarterKind.FILL_GAPS) {
-            return GapsMaker.make(new Making(starter, List.of(), new DerivedIds(id, names), wording));
-        }
-        if (rows.isEmpty()) {
+        boolean isText = starter.kind() == StarterKind.FILL_GAPS;
+        if (!isText && rows.isEmpty()) {
             return new MadePages.Refused(Message.of("starter.refused.empty"));
         }
-        Making making = new Making(starter, rows, new DerivedIds(id, names), wording);
+        Making making = new Making(starter, isText ? List.of() : rows, new DerivedIds(id, names), wording);
         return switch (starter.kind()) {
             case SORT -> SortMaker.make(making);
             case VENN -> VennMaker.make(making);
@@ -48,7 +46,8 @@ public final class Starters {
             case SPELL -> LettersMaker.make(making, true);
             case COUNT_OUT -> CountMaker.make(making);
             case MEMORY -> MemoryMaker.make(making);
-            default -> OddMaker.make(making);
+            case ODD_ONE_OUT -> OddMaker.make(making);
+            case FILL_GAPS -> GapsMaker.make(making);
         };
     }
 

@@ -12,6 +12,8 @@ import gladtile.core.measure.WordFit;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -231,5 +233,15 @@ class ItemBoundsTest {
     private static WordContent spans(Span... spans) {
         WordContent words = WordFit.free("Moon", WordStyle.PLAIN).content();
         return new WordContent("Moon", WordStyle.PLAIN, false, words.lines(), List.of(spans), List.of());
+    }
+
+    /** So that the laws hold for each of them: a new kind that nobody makes at random fails here. */
+    @Test
+    void every_kind_of_item_is_among_those_made_at_random() {
+        Random random = new Random(7);
+        Set<Class<?>> made = IntStream.range(0, 2_000)
+                .mapToObj(i -> Some.item(random, "i" + i).getClass())
+                .collect(Collectors.toSet());
+        assertThat(made).containsExactlyInAnyOrder(Item.class.getPermittedSubclasses());
     }
 }
