@@ -202,7 +202,7 @@ function rename(team: Draft, event: Event) {
       </div>
     </fieldset>
     <p v-if="teams.length === 0" class="soft">
-      No teams yet. Deal them, or make one and drag students into it.
+      No teams yet. Make random teams, or add one and drag students into it.
     </p>
   </section>
 </template>

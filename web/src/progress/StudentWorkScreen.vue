@@ -94,7 +94,7 @@ onBeforeUnmount(() => stream?.close())
         <PageNumbers class="numbers" :pages="pages" :now="page.id" @turn="chosen = $event" />
       </div>
       <p class="way">
-        <strong>Path:</strong>
+        <strong>Path:</strong>{{ ' ' }}
         <span v-for="(one, i) in way" :key="i">{{ one }}</span>
       </p>
       <PageAsDone class="sheet" :page="page" :state="left.state" :sides="left.sides" :name="left.name" />

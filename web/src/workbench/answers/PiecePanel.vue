@@ -100,7 +100,7 @@ const degrees = (text: string, most: number) => {
       />Not an answer anywhere</label
     >
     <p class="buttons">
-      <button class="btn" @click="deciding.row(piece, 'DOES_NOT_BELONG')">Turned away everywhere</button>
+      <button class="btn" @click="deciding.row(piece, 'DOES_NOT_BELONG')">Does not belong anywhere</button>
       <button class="btn" @click="deciding.row(piece, 'UNDECIDED')">Clear its row</button>
     </p>
   </section>

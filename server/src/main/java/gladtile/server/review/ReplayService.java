@@ -186,7 +186,7 @@ class ReplayService {
         }
         return switch (verdict.says()) {
             case BELONGS -> ", belongs";
-            case DOES_NOT_BELONG -> ", turned away";
+            case DOES_NOT_BELONG -> ", does not belong";
             default -> "";
         };
     }
