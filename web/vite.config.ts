@@ -8,6 +8,8 @@ import Components from 'unplugin-vue-components/vite'
 import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
 import { build, type Plugin } from 'vite'
 import { defineConfig } from 'vitest/config'
+import { iconWeights } from './build/iconWeights'
+import { icuMessages } from './build/icuMessages'
 
 /** Lays a .br and a .gz beside each file that gains by it, so that the server need not compress while it serves. */
 function precompressed(): Plugin {
@@ -50,7 +52,7 @@ function shippedPackages(): Plugin {
   }
 }
 
-type Chunks = Record<string, { file: string; imports?: string[]; css?: string[] }>
+type Chunks = Record<string, { file: string; imports?: string[]; dynamicImports?: string[]; css?: string[] }>
 /** The screens that a student meets without a network, and the page that all screens stand on. */
 const STUDENT_SCREENS = ['index.html', 'src/student/StudentScreen.vue', 'src/student/HomeScreen.vue']
 
@@ -67,6 +69,8 @@ function studentWorker(): Plugin {
         if (met.has(name)) return
         met.add(name)
         chunks[name]!.imports?.forEach(meet)
+        // All screens hang on the page that they stand on; of those only the student's are wanted.
+        if (name !== 'index.html') chunks[name]!.dynamicImports?.forEach(meet)
       }
       STUDENT_SCREENS.forEach(meet)
       const files = [...met].flatMap((name) => [chunks[name]!.file, ...(chunks[name]!.css ?? [])])
@@ -105,6 +109,8 @@ export default defineConfig({
       resolvers: [ElementPlusResolver({ importStyle: 'css' })],
       dts: 'components.d.ts',
     }),
+    icuMessages(fileURLToPath(new URL('./src/i18n', import.meta.url))),
+    iconWeights(fileURLToPath(new URL('./src', import.meta.url))),
     precompressed(),
     shippedPackages(),
     studentWorker(),
@@ -114,7 +120,8 @@ export default defineConfig({
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
   test: {
     environment: 'happy-dom',
-    include: ['src/**/*.test.ts'],
+    setupFiles: ['src/i18n/english.setup.ts'],
+    include: ['src/**/*.test.ts', 'build/**/*.test.ts'],
     server: { deps: { inline: ['element-plus'] } },
   },
 })

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { PhMagnifyingGlass, PhPlus } from '@phosphor-icons/vue'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { getAll, post, put, remove as removeAt, errorText } from '@/api/client'
 import type { ActivityHead } from '@/api/schema'
@@ -8,9 +8,11 @@ import type { StarterKind } from '@/starters/kinds'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { looksOnly, needTeacher } from '@/accounts/me'
 import ActivityCard from './ActivityCard.vue'
-import StarterDialog from '@/starters/StarterDialog.vue'
 import StarterStrip from '@/starters/StarterStrip.vue'
-import ShareDialog from './ShareDialog.vue'
+
+/** Fetched when they are first needed. */
+const StarterDialog = defineAsyncComponent(() => import('@/starters/StarterDialog.vue'))
+const ShareDialog = defineAsyncComponent(() => import('./ShareDialog.vue'))
 
 /** The shelf: find, tag, sort, set aside, copy, share, delete with undo. */
 const all = ref<ActivityHead[] | null>(null)

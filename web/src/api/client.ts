@@ -1,3 +1,4 @@
+import { language, t } from '@/i18n'
 import type { AnswerOf, BodyOf, ItemOf, Known } from './addresses'
 import { keptAnswer, keepAnswer, tagOf } from './answersByTag'
 
@@ -20,15 +21,16 @@ export class Refusal extends Error {
   }
 }
 
-const OFFLINE =
-  'The server cannot be reached. What was saved is safe. Check the network; it goes on by itself.'
-
 function token() {
   return /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? ''
 }
 
 async function ask<T>(method: string, path: string, body?: unknown, keepalive = false): Promise<T> {
-  const headers: Record<string, string> = { Accept: 'application/json' }
+  const headers: Record<string, string> = {
+    Accept: 'application/json',
+    // Refusals come in the language of the screen.
+    'Accept-Language': language.value,
+  }
   const form = body instanceof FormData
   const bytes = body instanceof Blob
   if (method !== 'GET') headers['X-XSRF-TOKEN'] = decodeURIComponent(token())
@@ -45,7 +47,7 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
       body: body === undefined ? undefined : form || bytes ? (body as BodyInit) : JSON.stringify(body),
     })
   } catch {
-    throw new Refusal(0, OFFLINE)
+    throw new Refusal(0, t('client.offline'))
   }
   if (response.status === 304) return keptAnswer(path) as T
   if (response.ok) {
@@ -56,7 +58,7 @@ async function ask<T>(method: string, path: string, body?: unknown, keepalive = 
   const problem = await response.json().catch(() => ({}))
   throw new Refusal(
     response.status,
-    problem.detail ?? 'The server did not answer as expected. What was saved is safe. Try again in a moment.',
+    problem.detail ?? t('client.unexpected'),
     problem.rule,
     problem.bound,
     problem.move !== undefined,
@@ -108,16 +110,17 @@ export async function postForFile(path: string, body: unknown): Promise<Blob> {
     method: 'POST',
     headers: {
       Accept: 'application/pdf, application/problem+json',
+      'Accept-Language': language.value,
       'Content-Type': 'application/json',
       'X-XSRF-TOKEN': decodeURIComponent(token()),
     },
     body: JSON.stringify(body),
   }).catch(() => {
-    throw new Refusal(0, OFFLINE)
+    throw new Refusal(0, t('client.offline'))
   })
   if (response.ok) return response.blob()
   const problem = await response.json().catch(() => ({}))
-  throw new Refusal(response.status, problem.detail ?? 'The file could not be made. Nothing was changed.')
+  throw new Refusal(response.status, problem.detail ?? t('client.no-file'))
 }
 /** For the moment in which the tab closes: the browser sends it even when the page is gone. */
 export const postAtLast = <const P extends string>(
@@ -128,7 +131,5 @@ export const postAtLast = <const P extends string>(
 
 /** What to tell a person about anything that was thrown. */
 export function errorText(error: unknown) {
-  return error instanceof Refusal
-    ? error.message
-    : 'Something went wrong on this page. What was saved is safe. Load the page again.'
+  return error instanceof Refusal ? error.message : t('client.fault')
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { looksOnly } from '@/accounts/me'
+import { LANGUAGES } from '@/i18n'
 import { PhArrowLeft, PhImages, PhKey, PhUserMinus, PhUserPlus } from '@phosphor-icons/vue'
 import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -52,6 +53,15 @@ function rename(event: Event) {
       await put(`/api/v1/classes/${props.id}/name`, { name })
       await load()
     })
+}
+function speak(event: Event) {
+  const language = (event.target as HTMLSelectElement).value
+  void trying(async () => {
+    await put(`/api/v1/classes/${props.id}/language`, language ? { language } : {})
+    await load()
+    told.value =
+      'The students of this class meet their screens in this language, until they choose another one.'
+  })
 }
 function added(fresh: SignInCard[]) {
   adding.value = false
@@ -129,6 +139,13 @@ const printAll = (withPictures: boolean) =>
           <input class="field" :value="view.name" maxlength="100" :readonly="looksOnly" @change="rename" />
         </label>
         <span class="soft">{{ count(view.students.length, 'student') }}</span>
+        <label v-if="!looksOnly" class="speaks"
+          >Language for students
+          <select class="field" :value="view.language ?? ''" @change="speak">
+            <option value="">as the school</option>
+            <option v-for="one in LANGUAGES" :key="one.code" :value="one.code">{{ one.name }}</option>
+          </select></label
+        >
         <button v-if="!looksOnly" class="btn pri" @click="adding = true">
           <PhUserPlus :size="18" aria-hidden="true" />Add names
         </button>
@@ -218,6 +235,12 @@ const printAll = (withPictures: boolean) =>
   width: 340px;
   font-size: 22px;
   font-weight: 700;
+}
+.speaks {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-size: 14px;
 }
 .told {
   padding: 8px 12px;

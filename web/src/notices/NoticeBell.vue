@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { dateTime } from '@/i18n/format'
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { PhBell } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
@@ -34,23 +36,23 @@ async function close() {
     <button
       class="btn quiet ring"
       :aria-expanded="open"
-      :aria-label="fresh ? `Notices, ${fresh} new` : 'Notices'"
-      title="Notices"
+      :aria-label="fresh ? t('notice.label-new', { count: fresh }) : t('notice.label')"
+      :title="t('notice.label')"
       @click="toggle"
     >
       <PhBell :size="20" aria-hidden="true" /><b v-if="fresh" class="new">{{ fresh }}</b>
     </button>
-    <div v-if="open" class="list" role="dialog" aria-label="Notices">
-      <p v-if="all.length === 0" class="soft">Nothing is new.</p>
+    <div v-if="open" class="list" role="dialog" :aria-label="t('notice.label')">
+      <p v-if="all.length === 0" class="soft">{{ t('notice.none') }}</p>
       <ul>
         <li v-for="one in all" :key="one.id" :class="{ fresh: !one.seen }">
           <RouterLink :to="noticeWay(one)" @click="close">{{ noticeWords(one) }}</RouterLink>
-          <span class="soft">{{
-            new Date(one.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' })
-          }}</span>
+          <span class="soft">{{ dateTime(new Date(one.at)) }}</span>
         </li>
       </ul>
-      <RouterLink v-if="props.teacher" class="soft" to="/outbox" @click="close">Email preview</RouterLink>
+      <RouterLink v-if="props.teacher" class="soft" to="/outbox" @click="close">{{
+        t('notice.email-preview')
+      }}</RouterLink>
     </div>
   </div>
 </template>
@@ -66,7 +68,7 @@ async function close() {
 .new {
   position: absolute;
   top: 0;
-  right: 0;
+  inset-inline-end: 0;
   min-width: 18px;
   border-radius: 6px 6px 6px 2px;
   background: var(--saffron);
@@ -79,7 +81,7 @@ async function close() {
   position: absolute;
   z-index: 12;
   top: calc(100% + 8px);
-  right: 0;
+  inset-inline-end: 0;
   display: grid;
   gap: 8px;
   width: 330px;

@@ -1,23 +1,10 @@
+import { t } from '@/i18n'
 import type { Notice } from '@/api/schema'
 
 /** What a notice says. */
 export function noticeWords({ kind, about }: Notice): string {
-  switch (kind) {
-    case 'HANDED_IN':
-      return `${about.count} handed in: ${about.title}`
-    case 'CAME_BACK':
-      return `Came back: ${about.title}`
-    case 'DUE_TOMORROW':
-      return `Due within a day: ${about.title}`
-    case 'SHARED':
-      return `${about.by} shares with you: ${about.title}`
-    case 'STUDENTS_ASKED_FOR':
-      return about.count === 1
-        ? `${about.by} asks for one of your students for ${about.title}`
-        : `${about.by} asks for ${about.count} of your students for ${about.title}`
-    case 'SECRET_RESET':
-      return `${about.by} has given ${about.title} a new PIN`
-  }
+  const { title, count, by = '' } = about
+  return t(`notice.${kind}`, { title, count, by })
 }
 
 /** Where it leads. */

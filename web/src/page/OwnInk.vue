@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { DrawnStroke } from '@/api/schema'
 import { inkOnly } from './erased'
@@ -10,7 +11,7 @@ const seen = computed(() => inkOnly(props.ink))
 </script>
 
 <template>
-  <g v-if="seen.length" class="own-ink" role="img" :aria-label="`${seen.length} strokes drawn by hand`">
+  <g v-if="seen.length" class="own-ink" role="img" :aria-label="t('ink.strokes', { count: seen.length })">
     <path
       v-for="{ id, stroke } in seen"
       :key="id"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhTrash } from '@phosphor-icons/vue'
 import type { Recording } from '@/api/schema'
 
@@ -15,19 +16,19 @@ const source = (one: Recording) => props.here?.[one.id] ?? `/api/v1/files/${one.
 </script>
 
 <template>
-  <ul v-if="said.length" class="recordings" aria-label="Said to this page">
+  <ul v-if="said.length" class="recordings" :aria-label="t('recordings.label')">
     <li v-for="(one, i) in said" :key="one.id">
       <audio
         controls
         preload="none"
         :src="source(one)"
-        :aria-label="`Recording ${i + 1}, ${one.seconds} s`"
+        :aria-label="t('recordings.one', { n: i + 1, seconds: one.seconds })"
       ></audio>
       <button
         v-if="own"
         class="btn"
-        :aria-label="`Take recording ${i + 1} away`"
-        title="Take it away"
+        :aria-label="t('recordings.remove-n', { n: i + 1 })"
+        :title="t('recordings.remove')"
         @click="emit('remove', one.id)"
       >
         <PhTrash :size="20" aria-hidden="true" />

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import type { PathProgress, Item, Link } from '@/api/schema'
 import { traitsOf } from './items'
 
@@ -10,23 +11,23 @@ interface Named {
 }
 
 /** What a screen reader says of it, and what stands on the tab beside an item. */
-export function leadsTo(link: Link, pages: Named[], gone = 'links to a page that is gone'): string {
+export function leadsTo(link: Link, pages: Named[], gone = t('link.page-gone')): string {
   switch (link.kind) {
     case 'next':
-      return 'links to the next page'
+      return t('link.next')
     case 'back':
-      return 'leads back'
+      return t('link.back')
     case 'start':
-      return 'links to the start'
+      return t('link.start')
     case 'web':
-      return `links to ${link.address}`
+      return t('link.web', { address: link.address })
     case 'file':
-      return `opens ${link.file.name || 'a file'}`
+      return link.file.name ? t('link.file', { name: link.file.name }) : t('link.a-file')
     case 'spots':
-      return 'shows or hides something'
+      return t('link.spots')
     case 'page': {
       const i = pages.findIndex((page) => page.id === link.pageId)
-      return i < 0 ? gone : `links to page ${i + 1}, ${pages[i]!.name}`
+      return i < 0 ? gone : t('link.page', { n: i + 1, name: pages[i]!.name })
     }
   }
 }

@@ -1,6 +1,6 @@
+import { t } from '@/i18n'
 import type { Item } from '@/api/schema'
 import { originalOf } from './items'
-import { FORMS } from './shapes'
 
 /** Plain words for an item, as core's Item.name. */
 export function itemName(item: Item): string {
@@ -11,30 +11,31 @@ export function itemName(item: Item): string {
   const described = short(item.description)
   switch (item.kind) {
     case 'zone':
-      return short(item.label) || described || 'Drop zone'
+      return short(item.label) || described || t('kind.zone')
     case 'words':
-      return described || short(item.content.text) || 'Words'
+      return described || short(item.content.text) || t('kind.words')
     case 'shape':
-      return (
-        described || short(item.words?.text ?? '') || FORMS.find((one) => one.form === item.look.form)!.name
-      )
+      return described || short(item.words?.text ?? '') || t(`form.${item.look.form}`)
     case 'note':
-      return described || short(item.words.text) || 'Note'
+      return described || short(item.words.text) || t('kind.note')
     case 'cover':
-      return described || short(item.label) || 'Cover'
+      return described || short(item.label) || t('kind.cover')
     case 'line':
-      return described || (item.look.from || item.look.to ? 'Connector' : item.look.curved ? 'Curve' : 'Line')
+      return (
+        described ||
+        t(item.look.from || item.look.to ? 'kind.connector' : item.look.curved ? 'kind.curve' : 'kind.line')
+      )
     case 'video':
-      return described || short(item.video.name) || 'Video'
+      return described || short(item.video.name) || t('kind.video')
     default:
-      return described || KINDS[item.kind]
+      return described || t(`kind.${item.kind}`)
   }
 }
 
 /** What an item of some pages is called, or the item that a copy came off; it may have been deleted since. */
 export function nameIn(pages: { items: Item[] }[], id: string): string {
   const item = pages.flatMap((one) => one.items).find((one) => one.id === originalOf(id))
-  return item ? itemName(item) : 'something that is not there any more'
+  return item ? itemName(item) : t('kind.gone')
 }
 
 /** The kinds of items as they are called on the screen. */

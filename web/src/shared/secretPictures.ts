@@ -19,7 +19,7 @@ import {
 import type { Component } from 'vue'
 
 /** The pictures by which small children sign in, by the names that the server knows them by. */
-export const SECRET_PICTURES: { name: string; icon: Component }[] = [
+export const SECRET_PICTURES = [
   { name: 'star', icon: PhStar },
   { name: 'moon', icon: PhMoon },
   { name: 'sun', icon: PhSun },
@@ -36,7 +36,8 @@ export const SECRET_PICTURES: { name: string; icon: Component }[] = [
   { name: 'bicycle', icon: PhBicycle },
   { name: 'umbrella', icon: PhUmbrella },
   { name: 'orange', icon: PhOrangeSlice },
-]
+] as const satisfies { name: string; icon: Component }[]
 export const SECRET_LENGTH = 3
 
-export const pictureNamed = (name: string) => SECRET_PICTURES.find((one) => one.name === name)?.icon
+export const pictureNamed = (name: string): Component | undefined =>
+  SECRET_PICTURES.find((one) => one.name === name)?.icon

@@ -1,3 +1,6 @@
+import { t } from '@/i18n'
+import { clockTime, dayAndMonth, weekday } from '@/i18n/format'
+
 const DAY = 24 * 60 * 60 * 1000
 
 /** Days from one date to another by the calendar on this device's wall. */
@@ -9,21 +12,21 @@ function days(from: Date, to: Date) {
 /** A time as one would say it: today, tomorrow, on Friday, on 3 May. @param now by the server's clock */
 export function timeWords(moment: string, now: string): string {
   const at = new Date(moment)
-  const clock = at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
+  const time = clockTime(at)
   const away = days(new Date(now), at)
-  if (away === 0) return `today at ${clock}`
-  if (away === 1) return `tomorrow at ${clock}`
-  if (away === -1) return `yesterday at ${clock}`
-  if (away > 1 && away < 7) return `on ${at.toLocaleDateString('en-GB', { weekday: 'long' })} at ${clock}`
-  // Without its year, a date of another one would be taken for this year's.
-  const year = at.getFullYear() === new Date(now).getFullYear() ? undefined : 'numeric'
-  return `on ${at.toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year })} at ${clock}`
+  if (away === 0) return t('time.today', { time })
+  if (away === 1) return t('time.tomorrow', { time })
+  if (away === -1) return t('time.yesterday', { time })
+  if (away > 1 && away < 7) return t('time.on', { date: weekday(at), time })
+  const date = dayAndMonth(at, at.getFullYear() !== new Date(now).getFullYear())
+  return t('time.on', { date, time })
 }
 
 /** When something is due, in words; empty where it is due at no time. */
 export function dueWords(dueAt: string | undefined, now: string): string {
   if (!dueAt) return ''
-  return `${new Date(dueAt) < new Date(now) ? 'was due' : 'due'} ${timeWords(dueAt, now)}`
+  const when = timeWords(dueAt, now)
+  return new Date(dueAt) < new Date(now) ? t('time.was-due', { when }) : t('time.due', { when })
 }
 
 /** What is due soonest first, what was begun before what is new, and what is due at no time last. */

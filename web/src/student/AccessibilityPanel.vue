@@ -1,42 +1,58 @@
 <script setup lang="ts">
+import { language, LANGUAGES, t, type Language } from '@/i18n'
+import { chooseLanguage } from '@/i18n/own'
+import { errorText } from '@/api/client'
 import { PhSpeakerHigh, PhX } from '@phosphor-icons/vue'
 import { onMounted, ref } from 'vue'
 import { ease, SCANS, SIZES } from '@/work/access/accessibility'
 
 /** What makes the pages easier to see, to read and to work. */
 defineEmits<{ read: []; close: [] }>()
+const wrong = ref('')
+async function speak(code: Language) {
+  wrong.value = ''
+  await chooseLanguage(code).catch((error) => (wrong.value = errorText(error)))
+}
 const dialog = ref<HTMLDialogElement>()
 onMounted(() => dialog.value?.showModal())
-const scanWords = (seconds: number) =>
-  seconds === 0 ? 'Off' : seconds === 1 ? '1 second' : `${seconds} seconds`
 </script>
 
 <template>
   <dialog ref="dialog" class="ease" aria-labelledby="ease-head" @close="$emit('close')">
-    <h1 id="ease-head">Make it easier</h1>
+    <h1 id="ease-head">{{ t('easier.head') }}</h1>
     <fieldset>
-      <legend>How large</legend>
+      <legend>{{ t('easier.size') }}</legend>
       <label v-for="size in SIZES" :key="size" class="choice" :class="{ on: ease.size === size }">
         <input v-model="ease.size" type="radio" name="size" :value="size" />
         <span :style="{ fontSize: `${13 + size / 20}px` }">A</span
-        ><span class="unseen">{{ size }} per cent</span>
+        ><span class="unseen">{{ t('easier.size-percent', { percent: size }) }}</span>
       </label>
     </fieldset>
-    <label class="line"><input v-model="ease.ruler" type="checkbox" />A ruler for reading</label>
-    <label class="line"><input v-model="ease.contrast" type="checkbox" />Strong colours</label>
-    <label class="line"><input v-model="ease.still" type="checkbox" />Nothing moves by itself</label>
+    <label class="line"><input v-model="ease.ruler" type="checkbox" />{{ t('easier.ruler') }}</label>
+    <label class="line"><input v-model="ease.contrast" type="checkbox" />{{ t('easier.contrast') }}</label>
+    <label class="line"><input v-model="ease.still" type="checkbox" />{{ t('easier.still') }}</label>
     <fieldset>
-      <legend>One switch: it goes from thing to thing, the space bar chooses</legend>
+      <legend>{{ t('easier.scan') }}</legend>
       <label v-for="one in SCANS" :key="one" class="choice" :class="{ on: ease.scan === one }">
-        <input v-model="ease.scan" type="radio" name="scan" :value="one" />{{ scanWords(one) }}
+        <input v-model="ease.scan" type="radio" name="scan" :value="one" />{{
+          t('easier.scan-every', { seconds: one })
+        }}
       </label>
     </fieldset>
+    <fieldset>
+      <legend>{{ t('common.language') }}</legend>
+      <label v-for="one in LANGUAGES" :key="one.code" class="choice" :class="{ on: language === one.code }">
+        <input type="radio" name="language" :checked="language === one.code" @change="speak(one.code)" />
+        <bdi :lang="one.code">{{ one.name }}</bdi>
+      </label>
+    </fieldset>
+    <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <div class="row">
       <button class="btn big" @click="$emit('read')">
-        <PhSpeakerHigh :size="22" aria-hidden="true" />Read the page to me
+        <PhSpeakerHigh :size="22" aria-hidden="true" />{{ t('easier.read') }}
       </button>
       <button class="btn pri big" autofocus @click="dialog?.close()">
-        <PhX :size="20" aria-hidden="true" />Close
+        <PhX :size="20" aria-hidden="true" />{{ t('common.close') }}
       </button>
     </div>
   </dialog>

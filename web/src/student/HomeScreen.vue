@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { t, type MessageKey } from '@/i18n'
+import { listOf } from '@/i18n/format'
+import { speakOwnLanguage } from '@/i18n/own'
 import { passOver } from '@/shared/passOver'
 import {
   PhArrowRight,
@@ -29,16 +32,16 @@ const here = shallowRef<AttemptView[]>([])
 const wrong = ref('')
 const router = useRouter()
 
-const GROUPS: { head: string; turns: ToDo['turn'][] }[] = [
-  { head: 'Came back to you', turns: ['CAME_BACK'] },
-  { head: 'To do', turns: ['IN_WORK', 'TO_DO'] },
-  { head: 'Handed in', turns: ['HANDED_IN'] },
-  { head: 'Later', turns: ['NOT_OPEN_YET'] },
-  { head: 'Closed', turns: ['CLOSED'] },
+const GROUPS: { head: MessageKey; turns: ToDo['turn'][] }[] = [
+  { head: 'home.came-back', turns: ['CAME_BACK'] },
+  { head: 'home.to-do', turns: ['IN_WORK', 'TO_DO'] },
+  { head: 'home.handed-in', turns: ['HANDED_IN'] },
+  { head: 'home.later', turns: ['NOT_OPEN_YET'] },
+  { head: 'home.closed', turns: ['CLOSED'] },
 ]
 const groups = computed(() =>
   GROUPS.map((group) => ({
-    head: group.head,
+    head: t(group.head),
     all: byUrgency((home.value?.all ?? []).filter((one) => group.turns.includes(one.turn))),
   })).filter((group) => group.all.length > 0),
 )
@@ -65,6 +68,7 @@ onMounted(async () => {
     // What was done without a network, and is still on this device.
     await deviceHere().then(sendWaiting).catch(passOver('what waits here is sent the next time'))
     home.value = await get('/api/v1/home')
+    await speakOwnLanguage()
   } catch (error) {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
     if (out) await router.replace('/join')
@@ -78,17 +82,16 @@ onMounted(async () => {
 })
 
 function words(one: ToDo) {
-  if (one.turn === 'CAME_BACK')
-    return one.mayImprove ? 'Look at it, then improve it' : 'Look at what your teacher says'
+  if (one.turn === 'CAME_BACK') return t(one.mayImprove ? 'home.look-then-improve' : 'home.look')
   if (one.turn === 'NOT_OPEN_YET')
     return one.after
-      ? `First hand in “${one.after}”`
-      : `Opens ${timeWords(one.window.opensAt!, home.value!.now)}`
-  if (one.turn === 'CLOSED') return 'It is closed. Ask your teacher'
-  if (one.turn === 'HANDED_IN')
-    return one.mayImprove ? 'Your teacher has it. You may try again' : 'Your teacher has it'
+      ? t('home.first', { title: one.after })
+      : t('home.opens', { when: timeWords(one.window.opensAt!, home.value!.now) })
+  if (one.turn === 'CLOSED') return t('home.is-closed')
+  if (one.turn === 'HANDED_IN') return t(one.mayImprove ? 'home.teacher-has-it-try' : 'home.teacher-has-it')
   const due = dueWords(one.window.dueAt, home.value!.now)
-  return one.turn === 'IN_WORK' ? `Begun${due ? `, ${due}` : ''}` : due || 'New'
+  if (one.turn === 'IN_WORK') return due ? t('home.begun-due', { due }) : t('home.begun')
+  return due || t('home.new')
 }
 const closed = (one: ToDo) => one.turn === 'NOT_OPEN_YET' || one.turn === 'CLOSED'
 
@@ -110,16 +113,18 @@ async function leave() {
       <BrandMark class="mark" />
       <NoticeBell class="ring" />
       <span class="who"><PhUser :size="18" aria-hidden="true" />{{ home?.name }}</span>
-      <button class="btn" @click="leave"><PhSignOut :size="18" aria-hidden="true" />Sign out</button>
+      <button class="btn" @click="leave">
+        <PhSignOut class="mirrors" :size="18" aria-hidden="true" />{{ t('common.sign-out') }}
+      </button>
     </header>
     <main>
-      <h1>{{ home ? `Hello ${home.name}` : 'My work' }}</h1>
+      <h1>{{ home ? t('join.hello', { name: home.name }) : t('common.my-work') }}</h1>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <p v-if="home && home.all.length === 0" class="soft">
-        There is nothing to do yet. Your teacher gives it to you here.
+        {{ t('home.nothing') }}
       </p>
-      <section v-if="here.length" aria-label="On this device">
-        <h2>On this device</h2>
+      <section v-if="here.length" :aria-label="t('home.on-device')">
+        <h2>{{ t('home.on-device') }}</h2>
         <ul>
           <li v-for="one in here" :key="one.assignmentId">
             <a
@@ -131,9 +136,9 @@ async function leave() {
               <span class="what">
                 <strong>{{ one.view.title }}</strong>
                 <span class="soft">{{ one.around.className }}</span>
-                <span>You can go on without a network</span>
+                <span>{{ t('home.without-network') }}</span>
               </span>
-              <PhArrowRight :size="24" aria-hidden="true" />
+              <PhArrowRight class="mirrors" :size="24" aria-hidden="true" />
             </a>
           </li>
         </ul>
@@ -150,7 +155,7 @@ async function leave() {
               @click.prevent="!closed(one) && router.push(`/work/${one.assignmentId}`)"
             >
               <span class="mark" aria-hidden="true">
-                <PhArrowBendUpLeft v-if="one.turn === 'CAME_BACK'" :size="30" weight="bold" />
+                <PhArrowBendUpLeft class="mirrors" v-if="one.turn === 'CAME_BACK'" :size="30" weight="bold" />
                 <PhCheckFat v-else-if="one.turn === 'HANDED_IN'" :size="30" />
                 <PhClock v-else-if="one.turn === 'NOT_OPEN_YET'" :size="30" />
                 <PhLock v-else-if="one.turn === 'CLOSED'" :size="30" />
@@ -158,19 +163,22 @@ async function leave() {
               </span>
               <span class="what">
                 <strong>{{ one.title }}</strong>
-                <span class="soft"
-                  >{{ one.className
-                  }}<template v-if="one.with"> · with {{ one.with.join(', ') }}</template></span
-                >
+                <span class="soft">{{
+                  one.with
+                    ? t('home.class-with', { className: one.className, names: listOf(one.with) })
+                    : one.className
+                }}</span>
                 <span>{{ words(one) }}</span>
               </span>
               <span
                 v-if="one.stage === 'LATE' && one.turn !== 'HANDED_IN' && one.turn !== 'CAME_BACK'"
                 class="chip w"
-                >was due</span
+                >{{ t('home.was-due') }}</span
               >
-              <span v-if="one.score" class="chip n">{{ one.score.got }} of {{ one.score.most }}</span>
-              <PhArrowRight v-if="!closed(one)" :size="24" aria-hidden="true" />
+              <span v-if="one.score" class="chip n">{{
+                t('home.score', { got: one.score.got, most: one.score.most })
+              }}</span>
+              <PhArrowRight class="mirrors" v-if="!closed(one)" :size="24" aria-hidden="true" />
             </component>
           </li>
         </ul>
@@ -180,6 +188,11 @@ async function leave() {
 </template>
 
 <style scoped>
+/* Nothing to tap is smaller than a finger. */
+.home :deep(.btn) {
+  min-width: 44px;
+  min-height: 44px;
+}
 header {
   display: flex;
   gap: 14px;
@@ -192,7 +205,7 @@ header .mark {
   color: var(--petrol);
 }
 .ring {
-  margin-left: auto;
+  margin-inline-start: auto;
 }
 .who {
   display: flex;

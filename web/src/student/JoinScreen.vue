@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { speakClassLanguage } from '@/i18n/own'
 import { passOver } from '@/shared/passOver'
 import { PhArrowLeft, PhArrowRight } from '@phosphor-icons/vue'
 import { nextTick, onMounted, ref, watch } from 'vue'
@@ -32,7 +34,9 @@ watch([view, student], () => void nextTick(() => findFocus()))
 async function look() {
   if (!typed.value.trim()) return
   await doing(async () => {
-    view.value = await get(`/api/v1/join/${encodeURIComponent(typed.value.trim())}`)
+    const found = await get(`/api/v1/join/${encodeURIComponent(typed.value.trim())}`)
+    await speakClassLanguage(found.language)
+    view.value = found
   })
 }
 
@@ -83,12 +87,12 @@ function back() {
     <p class="brand"><BrandMark /> Glad Tile</p>
 
     <form v-if="!view" class="card" @submit.prevent="look">
-      <h1>What is your code?</h1>
-      <p class="soft">It is on the board. Six letters and numbers.</p>
+      <h1>{{ t('join.code.head') }}</h1>
+      <p class="soft">{{ t('join.code.hint') }}</p>
       <input
         v-model="typed"
         class="code"
-        aria-label="Code"
+        :aria-label="t('join.code.label')"
         maxlength="12"
         autocapitalize="characters"
         autocomplete="off"
@@ -97,29 +101,31 @@ function back() {
       />
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <button class="btn pri big" :disabled="busy || !typed.trim()">
-        Next<PhArrowRight :size="22" aria-hidden="true" />
+        {{ t('common.next') }}<PhArrowRight class="mirrors" :size="22" aria-hidden="true" />
       </button>
     </form>
 
     <section v-else-if="!student" class="card wide">
-      <h1>Who are you?</h1>
+      <h1>{{ t('join.who') }}</h1>
       <p class="soft">{{ view.className }} · {{ view.title }}</p>
       <ul class="names">
         <li v-for="one in view.students" :key="one.id">
           <button class="name" @click="choose(one)">{{ one.name }}</button>
         </li>
       </ul>
-      <button class="btn big" @click="back"><PhArrowLeft :size="22" aria-hidden="true" />Another code</button>
+      <button class="btn big" @click="back">
+        <PhArrowLeft class="mirrors" :size="22" aria-hidden="true" />{{ t('join.another-code') }}
+      </button>
     </section>
 
     <section v-else class="card">
-      <h1>Hello {{ student.name }}</h1>
+      <h1>{{ t('join.hello', { name: student.name }) }}</h1>
       <SecretForm
         ref="form"
         :pictures="student.pictures"
         :wrong="wrong"
         :busy="busy"
-        leave="That is not me"
+        :leave="t('join.not-me')"
         @enter="enter"
         @leave="back"
       />

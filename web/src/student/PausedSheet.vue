@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhHandPalm } from '@phosphor-icons/vue'
 
 /** Lies over everything while the teacher paused everyone, with what the teacher says. */
@@ -6,11 +7,11 @@ defineProps<{ words: string | undefined }>()
 </script>
 
 <template>
-  <div class="held" role="alertdialog" aria-label="Your teacher paused everyone">
+  <div class="held" role="alertdialog" :aria-label="t('paused.label')">
     <PhHandPalm :size="80" weight="fill" aria-hidden="true" />
-    <h2>Look up for a moment</h2>
+    <h2>{{ t('paused.head') }}</h2>
     <p v-if="words" dir="auto">{{ words }}</p>
-    <p class="soft">Everything stays as it is. Your page goes on by itself.</p>
+    <p class="soft">{{ t('paused.safe') }}</p>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowBendUpLeft, PhPencilSimple } from '@phosphor-icons/vue'
 import type { Returned } from '@/api/schema'
 import { timeWords } from '@/shared/times'
@@ -9,9 +10,11 @@ defineEmits<{ improve: [] }>()
 </script>
 
 <template>
-  <aside class="came" aria-label="What came back">
+  <aside class="came" :aria-label="t('returned.label')">
     <h2 v-if="returned.sent">
-      <PhArrowBendUpLeft :size="22" weight="bold" aria-hidden="true" />Your teacher says
+      <PhArrowBendUpLeft class="mirrors" :size="22" weight="bold" aria-hidden="true" />{{
+        t('returned.says')
+      }}
     </h2>
     <p v-if="returned.sent && returned.sentAt" class="soft">{{ timeWords(returned.sentAt, now) }}</p>
     <p v-if="returned.score" class="score">
@@ -22,16 +25,14 @@ defineEmits<{ improve: [] }>()
       <track kind="captions" />
     </audio>
     <p v-if="returned.pins.length" class="soft">
-      {{
-        returned.pins.length === 1
-          ? 'There is a note on a page. Tap its number.'
-          : `There are ${returned.pins.length} notes on the pages. Tap the numbers.`
-      }}
+      {{ t('returned.notes', { count: returned.pins.length }) }}
     </p>
     <button v-if="returned.mayImprove" class="btn acc big" :disabled="busy" @click="$emit('improve')">
-      <PhPencilSimple :size="22" aria-hidden="true" />{{ returned.sent ? 'Improve it' : 'Try again' }}
+      <PhPencilSimple :size="22" aria-hidden="true" />{{
+        t(returned.sent ? 'returned.improve' : 'returned.again')
+      }}
     </button>
-    <p v-if="returned.mayImprove" class="soft">Your work is still there. You can change it.</p>
+    <p v-if="returned.mayImprove" class="soft">{{ t('returned.still-there') }}</p>
   </aside>
 </template>
 

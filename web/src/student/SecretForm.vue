@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowLeft, PhArrowRight } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { SECRET_LENGTH, SECRET_PICTURES } from '@/shared/secretPictures'
@@ -33,15 +34,15 @@ function tap(picture: string) {
 <template>
   <form class="secret" @submit.prevent="emit('enter', secret)">
     <template v-if="pictures">
-      <p ref="head" tabindex="-1">Tap your three pictures, in their order</p>
-      <ol class="pictures" aria-label="Pictures">
+      <p ref="head" tabindex="-1">{{ t('join.pictures.head') }}</p>
+      <ol class="pictures" :aria-label="t('join.pictures.label')">
         <li v-for="one in SECRET_PICTURES" :key="one.name">
           <button
             type="button"
             class="picture"
             :class="{ on: chosen.includes(one.name) }"
             :aria-pressed="chosen.includes(one.name)"
-            :aria-label="one.name"
+            :aria-label="t(`picture.${one.name}`)"
             @click="tap(one.name)"
           >
             <component :is="one.icon" :size="44" weight="duotone" aria-hidden="true" />
@@ -51,7 +52,7 @@ function tap(picture: string) {
       </ol>
     </template>
     <template v-else>
-      <label for="pin">Your PIN, four numbers</label>
+      <label for="pin">{{ t('join.pin') }}</label>
       <input
         id="pin"
         ref="field"
@@ -66,10 +67,10 @@ function tap(picture: string) {
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <div class="row">
       <button type="button" class="btn big" @click="emit('leave')">
-        <PhArrowLeft :size="22" aria-hidden="true" />{{ leave }}
+        <PhArrowLeft class="mirrors" :size="22" aria-hidden="true" />{{ leave }}
       </button>
       <button v-if="!pictures" class="btn pri big" :disabled="busy || secret.length < 4">
-        Come in<PhArrowRight :size="22" aria-hidden="true" />
+        {{ t('join.come-in') }}<PhArrowRight class="mirrors" :size="22" aria-hidden="true" />
       </button>
     </div>
   </form>
@@ -118,7 +119,7 @@ function tap(picture: string) {
 .picture b {
   position: absolute;
   top: 4px;
-  right: 8px;
+  inset-inline-end: 8px;
   font-size: 20px;
 }
 .row {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
@@ -37,19 +38,19 @@ const toCode = () => router.push('/join')
 
 <template>
   <dialog ref="dialog" class="again" aria-labelledby="again-head" @cancel.prevent>
-    <h1 id="again-head">{{ ticket ? `Hello ${ticket.name}` : 'Come in again' }}</h1>
-    <p>Your work is safe on this device. Come in again, then it goes on.</p>
+    <h1 id="again-head">{{ ticket ? t('join.hello', { name: ticket.name }) : t('again.head') }}</h1>
+    <p>{{ t('again.safe') }}</p>
     <SecretForm
       v-if="ticket"
       ref="form"
       :pictures="ticket.pictures"
       :wrong="wrong"
       :busy="busy"
-      leave="That is not me"
+      :leave="t('join.not-me')"
       @enter="enter"
       @leave="toCode"
     />
-    <button v-else class="btn pri big" @click="toCode">Type the code</button>
+    <button v-else class="btn pri big" @click="toCode">{{ t('again.type-code') }}</button>
   </dialog>
 </template>
 

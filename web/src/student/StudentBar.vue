@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t, type MessageKey } from '@/i18n'
 import {
   PhCloudArrowUp,
   PhCloudCheck,
@@ -19,15 +20,19 @@ const props = defineProps<{ work: AttemptWork | null; name: string }>()
 const emit = defineEmits<{ easier: [] }>()
 const around = computed(() => props.work?.around.value)
 const kept = computed(() => props.work?.kept.value ?? 'kept')
-const KEPT: Record<string, string> = {
-  kept: 'Saved',
-  waiting: 'Saving',
-  device: 'Saved on this device',
-  fleeting: 'No network. Keep this page open',
-  held: 'Saved on this device',
-  'sign-in': 'Saved on this device',
+const KEPT: Record<string, MessageKey> = {
+  kept: 'saved.kept',
+  waiting: 'saved.waiting',
+  device: 'saved.device',
+  fleeting: 'saved.fleeting',
+  held: 'saved.device',
+  'sign-in': 'saved.device',
 }
-const keptWords = computed(() => KEPT[kept.value] ?? kept.value)
+/** What is none of them is what went wrong, as it was told. */
+const keptWords = computed(() => {
+  const key = KEPT[kept.value]
+  return key ? t(key) : kept.value
+})
 const safe = computed(() => kept.value in KEPT && kept.value !== 'fleeting')
 const handedIn = computed(() => props.work?.state.value.standing === 'HANDED_IN')
 const due = computed(() => (around.value ? dueWords(around.value.window.dueAt, around.value.now) : ''))
@@ -36,7 +41,9 @@ const due = computed(() => (around.value ? dueWords(around.value.window.dueAt, a
 <template>
   <header>
     <BrandMark class="mark" />
-    <RouterLink class="btn" to="/home"><PhHouse :size="20" aria-hidden="true" />My work</RouterLink>
+    <RouterLink class="btn" to="/home"
+      ><PhHouse :size="20" aria-hidden="true" />{{ t('common.my-work') }}</RouterLink
+    >
     <h1>{{ work?.view.title ?? '' }}</h1>
     <span v-if="around && around.round > 1" class="chip">round {{ around.round }}</span>
     <span v-if="due && !handedIn" class="chip" :class="{ w: around!.stage === 'LATE' }">{{ due }}</span>
@@ -50,7 +57,7 @@ const due = computed(() => (around.value ? dueWords(around.value.window.dueAt, a
       {{ keptWords }}
     </span>
     <button class="btn" data-ease @click="emit('easier')">
-      <PhEye :size="20" aria-hidden="true" />Easier
+      <PhEye :size="20" aria-hidden="true" />{{ t('bar.easier') }}
     </button>
     <span class="who"><PhUser :size="18" aria-hidden="true" />{{ name }}</span>
   </header>
@@ -94,7 +101,7 @@ header .btn {
   display: flex;
   gap: 6px;
   align-items: center;
-  margin-left: auto;
+  margin-inline-start: auto;
   color: var(--soft);
 }
 .kept.bad {

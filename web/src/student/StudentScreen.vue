@@ -1,27 +1,41 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { speakOwnLanguage } from '@/i18n/own'
 import { passOver } from '@/shared/passOver'
-import { PhChatCircleText, PhHouse, PhX } from '@phosphor-icons/vue'
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import { PhHouse } from '@phosphor-icons/vue'
+import {
+  computed,
+  defineAsyncComponent,
+  nextTick,
+  onBeforeUnmount,
+  onMounted,
+  ref,
+  shallowRef,
+  watch,
+} from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { getAll, get, post, Refusal, errorText } from '@/api/client'
 import type { AttemptView, Returned, Word } from '@/api/schema'
 import { deviceHere } from '@/work/attempt/device'
 import { ease, easeAway, easeOf } from '@/work/access/accessibility'
-import AccessibilityPanel from './AccessibilityPanel.vue'
 import { listenTo } from './live'
-import PausedSheet from './PausedSheet.vue'
-import ReadingRuler from './ReadingRuler.vue'
 import { renewedWords } from '@/work/attempt/versionUpdate'
-import ReturnedCard from './ReturnedCard.vue'
 import { useScan } from '@/work/access/scan'
 import { usePutAway } from './putAway'
-import SignInAgain from './SignInAgain.vue'
 import StudentBar from './StudentBar.vue'
 import { speak } from '@/work/media/speak'
+import TeacherWords from './TeacherWords.vue'
 import WallLead from './WallLead.vue'
 import WorkPages from '@/work/page/WorkPages.vue'
 import { attemptWork, type AttemptWork } from '@/work/attempt/work'
 import { comeUpWithoutNetwork } from './withoutNetwork'
+
+/** Fetched when they are first needed. */
+const AccessibilityPanel = defineAsyncComponent(() => import('./AccessibilityPanel.vue'))
+const PausedSheet = defineAsyncComponent(() => import('./PausedSheet.vue'))
+const ReadingRuler = defineAsyncComponent(() => import('./ReadingRuler.vue'))
+const ReturnedCard = defineAsyncComponent(() => import('./ReturnedCard.vue'))
+const SignInAgain = defineAsyncComponent(() => import('./SignInAgain.vue'))
 
 const props = defineProps<{ assignmentId: string }>()
 const work = shallowRef<AttemptWork | null>(null)
@@ -42,9 +56,9 @@ const looking = computed(() => around.value?.sharing === 'VIEW_ONLY')
 const resting = computed(() => {
   const now = around.value
   if (!now) return ''
-  if (now.sharing === 'VIEW_ONLY') return 'This is for looking only'
-  if (now.closed) return 'Your teacher stopped the work. You can still hand in'
-  if (now.stage === 'CLOSED' && now.round === 1) return 'This is closed. You can still hand in'
+  if (now.sharing === 'VIEW_ONLY') return t('work.view-only')
+  if (now.closed) return t('work.stopped')
+  if (now.stage === 'CLOSED' && now.round === 1) return t('work.closed')
   return ''
 })
 /** The newest message that was not put away; what was said before somebody came is not for them. */
@@ -123,6 +137,7 @@ onMounted(async () => {
     })
     if (me) {
       name.value = me.name
+      await speakOwnLanguage().catch(passOver('without a network it goes on in the language of the device'))
       easeOf(me.name)
       const device = await deviceHere()
       await device.belongsTo(me.id).catch(passOver('nothing of this one is kept here then'))
@@ -132,8 +147,7 @@ onMounted(async () => {
   } catch (error) {
     const out = error instanceof Refusal && (error.status === 401 || error.status === 403)
     if (out) await router.replace('/join')
-    else if (error instanceof Refusal && error.status === 404)
-      wrong.value = 'This work is not here. Ask your teacher.'
+    else if (error instanceof Refusal && error.status === 404) wrong.value = t('work.not-here')
     else wrong.value = errorText(error)
   }
 })
@@ -172,36 +186,36 @@ function readPage() {
     .filter(Boolean)
     .join('. ')
   easing.value = false
-  speak({ text: text || 'There are no words on this page', onSettle: false })
+  speak({ text: text || t('work.no-words'), onSettle: false })
 }
 </script>
 
 <template>
   <div ref="root" class="student">
     <StudentBar :work="work" :name="name" @easier="easing = true" />
-    <p v-if="word" class="word" role="status">
-      <PhChatCircleText :size="26" weight="fill" aria-hidden="true" />
-      <span dir="auto"><strong>Your teacher says:</strong> {{ word.words }}</span>
-      <button class="btn" @click="putAway(word.id)"><PhX :size="18" aria-hidden="true" />Put away</button>
-    </p>
-    <p v-if="changed && unread" class="word" role="status">
-      <PhChatCircleText :size="26" weight="fill" aria-hidden="true" />
-      <span dir="auto">{{ renewedWords(changed.gone) }}</span>
-      <button class="btn" @click="unread = false"><PhX :size="18" aria-hidden="true" />Put away</button>
-    </p>
+    <TeacherWords v-if="word" @close="putAway(word.id)"
+      ><strong>{{ t('work.teacher-says') }}</strong> {{ word.words }}</TeacherWords
+    >
+    <TeacherWords v-if="changed && unread" @close="unread = false">{{
+      renewedWords(changed.gone)
+    }}</TeacherWords>
     <WallLead v-if="work && !gone" :key="work.id" :work="work" />
-    <p v-if="resting && !handedIn" class="word rest" role="status">{{ resting }}</p>
+    <TeacherWords v-if="resting && !handedIn" quiet>{{ resting }}</TeacherWords>
     <main v-if="gone" class="taken">
-      <h2 ref="takenHead" tabindex="-1">Your teacher took this work back</h2>
-      <p>What you did is safe. Your teacher still has it.</p>
-      <RouterLink class="btn pri big" to="/home"><PhHouse :size="22" aria-hidden="true" />My work</RouterLink>
+      <h2 ref="takenHead" tabindex="-1">{{ t('work.taken-back') }}</h2>
+      <p>{{ t('work.taken-back-safe') }}</p>
+      <RouterLink class="btn pri big" to="/home"
+        ><PhHouse :size="22" aria-hidden="true" />{{ t('common.my-work') }}</RouterLink
+      >
     </main>
     <main
       v-else
       :inert="around?.paused"
       :class="{ beside: returned && (returned.sent || returned.mayImprove) }"
     >
-      <p v-if="wrong" class="note" role="alert">{{ wrong }} <RouterLink to="/home">To my work</RouterLink></p>
+      <p v-if="wrong" class="note" role="alert">
+        {{ wrong }} <RouterLink to="/home">{{ t('work.to-my-work') }}</RouterLink>
+      </p>
       <WorkPages
         v-if="work"
         :key="work.id"
@@ -248,6 +262,11 @@ function readPage() {
     padding: 0 8px;
   }
 }
+@media (max-height: 480px) and (orientation: landscape) {
+  .student {
+    min-height: 0;
+  }
+}
 main {
   flex: 1;
   min-height: 0;
@@ -264,29 +283,9 @@ main.beside {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 290px;
   gap: 12px;
-  padding-right: 14px;
+  padding-inline-end: 14px;
 }
 main.beside > :last-child {
   margin: 12px 0 16px;
-}
-.word {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  padding: 8px 20px;
-  border-bottom: 2px solid var(--petrol);
-  background: var(--petrol-t);
-  color: var(--petrol-d);
-  font-size: 18px;
-  overflow-wrap: anywhere;
-}
-.word .btn {
-  margin-left: auto;
-}
-.rest {
-  border-color: #9a6a10;
-  background: var(--saffron-t);
-  color: #3f2a00;
-  font-size: 16px;
 }
 </style>

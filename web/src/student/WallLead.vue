@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhPresentation, PhTimer } from '@phosphor-icons/vue'
 import { useLed, type WallTime } from './led'
 import { clock } from '@/work/rules/feedback'
@@ -7,16 +8,16 @@ import type { AttemptWork } from '@/work/attempt/work'
 /** What the teacher's wall says to this tablet: where the page is, and how long is left. */
 const props = defineProps<{ work: AttemptWork }>()
 const { leads, elsewhere, refused, timers, go } = useLed(() => props.work)
-const words = (one: WallTime) => (one.down && one.shows === 0 ? 'Time is up' : clock(one.shows))
+const words = (one: WallTime) => (one.down && one.shows === 0 ? t('time-is-up') : clock(one.shows))
 </script>
 
 <template>
   <div v-if="leads || timers.length" class="lead">
     <p v-if="leads" role="status">
       <PhPresentation :size="24" weight="fill" aria-hidden="true" />
-      <template v-if="!elsewhere">This is the page on the wall</template>
-      <template v-else-if="refused">Look at the wall. This page opens for you later</template>
-      <button v-else class="btn" @click="go">To the page on the wall</button>
+      <template v-if="!elsewhere">{{ t('wall.this') }}</template>
+      <template v-else-if="refused">{{ t('wall.later') }}</template>
+      <button v-else class="btn" @click="go">{{ t('wall.go') }}</button>
     </p>
     <span v-for="one in timers" :key="one.id" class="time" :class="{ over: one.down && one.shows === 0 }">
       <PhTimer :size="22" weight="fill" aria-hidden="true" />

@@ -1,23 +1,34 @@
 <script setup lang="ts">
-import { computed, effectScope, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
+import {
+  computed,
+  defineAsyncComponent,
+  effectScope,
+  onBeforeUnmount,
+  onMounted,
+  ref,
+  shallowRef,
+  watch,
+} from 'vue'
 import { useRouter } from 'vue-router'
 import { get, errorText } from '@/api/client'
 import { needTeacher } from '@/accounts/me'
 import { fontsReady } from '@/page/wordFit'
 import { watchPages, type PageWatch } from './answers/pageCheck'
-import AnswersStep from '@/workbench/steps/AnswersStep.vue'
-import AssignStep from '@/workbench/steps/AssignStep.vue'
 import { openActivity, type Editing } from '@/workbench/edits/editing'
 import { elsewhere } from '@/workbench/edits/linkTargets'
-import HistoryPanel from '@/workbench/panels/HistoryPanel.vue'
-import KeysDialog from '@/workbench/panels/KeysDialog.vue'
 import LayoutStep from '@/workbench/steps/LayoutStep.vue'
 import { nextRegion } from '@/workbench/edits/regions'
 import PagesColumn from '@/workbench/pages/PagesColumn.vue'
-import LinksStep from '@/workbench/steps/LinksStep.vue'
-import TryStep from '@/workbench/steps/TryStep.vue'
 import { STEPS } from '@/workbench/steps/steps'
 import WorkbenchHeader from './WorkbenchHeader.vue'
+
+/** Fetched when they are first needed. */
+const AnswersStep = defineAsyncComponent(() => import('@/workbench/steps/AnswersStep.vue'))
+const AssignStep = defineAsyncComponent(() => import('@/workbench/steps/AssignStep.vue'))
+const HistoryPanel = defineAsyncComponent(() => import('@/workbench/panels/HistoryPanel.vue'))
+const LinksStep = defineAsyncComponent(() => import('@/workbench/steps/LinksStep.vue'))
+const TryStep = defineAsyncComponent(() => import('@/workbench/steps/TryStep.vue'))
+const KeysDialog = defineAsyncComponent(() => import('@/workbench/panels/KeysDialog.vue'))
 
 const props = defineProps<{ id: string; step?: string }>()
 const router = useRouter()

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { post, Refusal, sendBytes } from '@/api/client'
 import type { Act, FileRef, Move, Moved } from '@/api/schema'
@@ -37,7 +38,7 @@ async function withSound(attemptId: string, one: Move, device: Device): Promise<
   const { act } = one
   if (act.kind !== 'say' || act.recording.file.sha256 !== NOT_YET.sha256) return one
   const sound = await device.soundOf(act.recording.id)
-  if (!sound) throw new Refusal(GONE, 'The recording is not on this device any more. Say it again.')
+  if (!sound) throw new Refusal(GONE, t('refused.sound-gone'))
   const file = await sendBytes(`/api/v1/attempts/${attemptId}/recordings`, sound)
   return { ...one, act: { ...act, recording: { ...act.recording, file } } }
 }

@@ -44,5 +44,5 @@ it('names what was done and is gone with a newer version, and nothing else', () 
 it('says so in whole sentences', () => {
   expect(renewedWords([])).toContain('still here')
   expect(renewedWords(['Sun'])).toContain('Sun is gone')
-  expect(renewedWords(['Sun', 'Moon'])).toContain('These are gone: Sun, Moon')
+  expect(renewedWords(['Sun', 'Moon'])).toContain('These are gone: Sun and Moon')
 })

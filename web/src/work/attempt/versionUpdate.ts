@@ -1,3 +1,5 @@
+import { listOf } from '@/i18n/format'
+import { t } from '@/i18n'
 import type { AttemptState, StudentView } from '@/api/schema'
 import { originalOf } from '@/page/items'
 import { itemName } from '@/page/names'
@@ -17,7 +19,7 @@ export function goneWith(was: StudentView, now: StudentView, state: AttemptState
 
 /** What is told of it, in short words. */
 export function renewedWords(gone: string[]): string {
-  if (gone.length === 0) return 'Your teacher changed these pages. Your work is still here'
-  if (gone.length === 1) return `Your teacher changed these pages. ${gone[0]} is gone. The rest is still here`
-  return `Your teacher changed these pages. These are gone: ${gone.join(', ')}. The rest is still here`
+  return gone.length === 0
+    ? t('work.changed')
+    : t('work.changed-gone', { count: gone.length, names: listOf(gone) })
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t, type MessageKey } from '@/i18n'
 import {
   PhEraser,
   PhHandPointing,
@@ -11,11 +12,11 @@ import {
 import { useMicrophone } from '@/page/microphone'
 import { COLOURS, type Hand, type Tool } from './drawingTool'
 
-/** Beside the page: move, pen, tint, rub out, and a microphone where the teacher wants one. */
+/** Below the page: move, pen, highlighter, eraser, and a microphone where the teacher wants one. */
 defineProps<{
   hand: Hand
   draw: boolean
-  /** Whether there is something that may be rubbed away. */
+  /** Whether there is something that may be erased. */
   erase: boolean
   record: boolean
   /** Whether there is ink on the page. */
@@ -26,20 +27,20 @@ const LONGEST = 180
 const { recorder, seconds, wrong, begin, end } = useMicrophone(LONGEST, (sound, length) =>
   emit('said', sound, length),
 )
-const TOOLS: { tool: Tool; name: string; icon: typeof PhEraser }[] = [
-  { tool: 'move', name: 'Move', icon: PhHandPointing },
-  { tool: 'pen', name: 'Pen', icon: PhPencilSimple },
-  { tool: 'highlighter', name: 'Highlighter', icon: PhHighlighter },
-  { tool: 'eraser', name: 'Eraser', icon: PhEraser },
+const TOOLS: { tool: Tool; name: MessageKey; icon: typeof PhEraser }[] = [
+  { tool: 'move', name: 'hand.move', icon: PhHandPointing },
+  { tool: 'pen', name: 'hand.pen', icon: PhPencilSimple },
+  { tool: 'highlighter', name: 'hand.highlighter', icon: PhHighlighter },
+  { tool: 'eraser', name: 'hand.eraser', icon: PhEraser },
 ]
 async function listen() {
   await begin()
-  if (wrong.value) emit('say', `${wrong.value} Ask your teacher.`)
+  if (wrong.value) emit('say', t('hand.no-microphone'))
 }
 </script>
 
 <template>
-  <div class="hand-rack" role="toolbar" aria-label="Your hand" aria-orientation="vertical">
+  <div class="hand-rack" role="toolbar" :aria-label="t('hand.label')">
     <template v-if="draw || erase">
       <button
         v-for="one in draw ? TOOLS : TOOLS.filter(({ tool }) => tool === 'move' || tool === 'eraser')"
@@ -48,30 +49,33 @@ async function listen() {
         :aria-pressed="hand.tool.value === one.tool"
         @click="hand.take(one.tool)"
       >
-        <component :is="one.icon" :size="26" aria-hidden="true" />{{ one.name }}
+        <component :is="one.icon" :size="24" aria-hidden="true" />{{ t(one.name) }}
       </button>
-      <div v-if="hand.tool.value === 'pen'" class="colours" role="group" aria-label="Colour of the pen">
+      <!-- Above the tiles, so that the page keeps its size when a tool is taken. -->
+      <div v-if="hand.tool.value === 'pen'" class="more" role="group" :aria-label="t('hand.pen-colour')">
         <button
           v-for="one in COLOURS"
           :key="one.name"
           class="colour"
           :style="{ '--colour': one.colour }"
-          :aria-label="one.name"
-          :title="one.name"
+          :aria-label="t(`colour.${one.name}`)"
+          :title="t(`colour.${one.name}`)"
           :aria-pressed="hand.colour.value === one.colour"
           @click="hand.dip(one.colour)"
         ></button>
       </div>
-      <button v-if="draw && hand.tool.value === 'eraser'" class="btn" :disabled="!inked" @click="hand.wipe()">
-        <PhTrash :size="26" aria-hidden="true" />All my ink
-      </button>
+      <div v-if="draw && hand.tool.value === 'eraser'" class="more">
+        <button class="btn" :disabled="!inked" @click="hand.wipe()">
+          <PhTrash :size="24" aria-hidden="true" />{{ t('hand.all-ink') }}
+        </button>
+      </div>
     </template>
     <template v-if="record">
       <button v-if="!recorder" class="btn" @click="listen">
-        <PhMicrophone :size="26" aria-hidden="true" />Say it
+        <PhMicrophone :size="24" aria-hidden="true" />{{ t('hand.say-it') }}
       </button>
       <button v-else class="btn pri" @click="end">
-        <PhStop :size="26" weight="fill" aria-hidden="true" />Stop, {{ seconds }} s
+        <PhStop :size="24" weight="fill" aria-hidden="true" />{{ t('hand.stop-seconds', { seconds }) }}
       </button>
     </template>
   </div>
@@ -79,24 +83,32 @@ async function listen() {
 
 <style scoped>
 .hand-rack {
+  position: relative;
   display: flex;
-  flex-direction: column;
   gap: 6px;
 }
 .btn {
   display: grid;
-  gap: 2px;
+  gap: 1px;
   justify-items: center;
-  width: 92px;
+  min-width: 74px;
   min-height: 56px;
-  padding: 5px 2px;
+  padding: 4px 6px;
   font-size: 13px;
+  line-height: 1.15;
 }
-.colours {
-  display: grid;
-  grid-template-columns: repeat(2, 44px);
-  gap: 6px;
-  justify-content: center;
+.more {
+  position: absolute;
+  z-index: 4;
+  bottom: calc(100% + 8px);
+  inset-inline-start: 0;
+  display: flex;
+  gap: 8px;
+  padding: 8px;
+  border: 1px solid var(--line);
+  border-radius: var(--tile);
+  background: var(--paper);
+  box-shadow: 0 6px 24px #0000002b;
 }
 .colour {
   width: 44px;
@@ -119,19 +131,36 @@ async function listen() {
     forced-color-adjust: none;
   }
 }
-@media (max-aspect-ratio: 1/1) {
+@media (max-width: 640px) and (orientation: portrait) {
   .hand-rack {
-    flex-flow: row wrap;
+    flex: 1 0 100%;
+    flex-wrap: wrap;
     justify-content: center;
+    order: -2;
   }
-  .colours {
-    grid-template-columns: repeat(4, 44px);
-    align-content: center;
+  /* Here the page above keeps its size whatever comes below it. */
+  .more {
+    position: static;
+    flex: 0 0 auto;
   }
 }
-@media (max-width: 640px) and (orientation: portrait) {
+@media (max-height: 480px) and (orientation: landscape) {
+  .hand-rack {
+    flex: 1 0 100%;
+    flex-wrap: wrap;
+    order: -1;
+    justify-content: center;
+  }
   .btn {
-    width: 84px;
+    width: 62px;
+    min-width: 0;
+    min-height: 44px;
+    padding: 2px;
+    font-size: 12px;
+  }
+  .more {
+    position: static;
+    padding: 4px;
   }
 }
 </style>

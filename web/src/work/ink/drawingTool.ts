@@ -13,7 +13,7 @@ export const COLOURS = [
   { name: 'red', colour: '#a8432b' },
   { name: 'green', colour: '#0b5d66' },
   { name: 'brown', colour: '#8a6100' },
-]
+] as const
 export const PEN_WIDTH = 7
 /** What an eraser takes with it, to either side of the pointer. */
 export const ERASER = 26
@@ -35,7 +35,7 @@ export function useDrawingTool(
   undo: Pick<Undo, 'remember'>,
 ) {
   const tool = ref<Tool>('move')
-  const colour = ref(COLOURS[0]!.colour)
+  const colour = ref<string>(COLOURS[0].colour)
   const back = ref<Draw[]>([])
   /** On their way to the server, and seen already. */
   const coming = shallowRef<Draw[]>([])

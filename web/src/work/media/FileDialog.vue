@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowLeft } from '@phosphor-icons/vue'
 import { defineAsyncComponent, onMounted, ref } from 'vue'
 import type { FileRef } from '@/api/schema'
@@ -22,7 +23,7 @@ onMounted(async () => {
     if (!answer.ok) throw new Error(answer.statusText)
     words.value = await answer.text()
   } catch {
-    wrong.value = 'This could not be opened. Nothing is lost; close it and try again.'
+    wrong.value = t('file.failed')
   }
 })
 </script>
@@ -30,12 +31,12 @@ onMounted(async () => {
 <template>
   <dialog ref="dialog" class="file" aria-labelledby="file-head" @close="emit('close')">
     <div class="head">
-      <h1 id="file-head">{{ file.name || 'A file' }}</h1>
+      <h1 id="file-head">{{ file.name || t('file.unnamed') }}</h1>
       <button class="btn pri big" autofocus @click="dialog?.close()">
-        <PhArrowLeft :size="22" aria-hidden="true" />Back to the page
+        <PhArrowLeft class="mirrors" :size="22" aria-hidden="true" />{{ t('file.to-page') }}
       </button>
     </div>
-    <div class="body" role="group" tabindex="0" :aria-label="file.name || 'A file'">
+    <div class="body" role="group" tabindex="0" :aria-label="file.name || t('file.unnamed')">
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <audio v-if="type.startsWith('audio/')" controls autoplay :src="address" />
       <video v-else-if="type.startsWith('video/')" controls playsinline :src="address" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onBeforeUnmount, onMounted, ref, useTemplateRef } from 'vue'
 import { getDocument, GlobalWorkerOptions, type PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import worker from 'pdfjs-dist/legacy/build/pdf.worker.min.mjs?url'
@@ -30,7 +31,7 @@ onMounted(async () => {
     ratio.value = first.height / first.width
     count.value = open.numPages
   } catch {
-    emit('wrong', 'This document could not be opened. Nothing is lost; close it and try again.')
+    emit('wrong', t('file.failed'))
     return
   }
   watcher = new IntersectionObserver(
@@ -76,12 +77,12 @@ async function draw(canvas: HTMLCanvasElement) {
 </script>
 
 <template>
-  <div ref="sheets" class="sheets" role="group" :aria-label="`A document of ${count} pages`">
+  <div ref="sheets" class="sheets" role="group" :aria-label="t('file.document', { count })">
     <div v-for="n in count" :key="n">
       <canvas
         :data-number="n"
         role="img"
-        :aria-label="`Page ${n} of ${count}`"
+        :aria-label="t('file.page-of', { n, count })"
         :style="{ aspectRatio: `${1 / ratio}` }"
       />
       <p v-if="texts[n - 1]" class="unseen">{{ texts[n - 1] }}</p>

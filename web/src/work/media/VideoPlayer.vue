@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import {
   PhPause,
   PhPlay,
@@ -60,29 +61,31 @@ function showCaptions() {
         <track
           v-if="item.captions"
           kind="captions"
-          label="Captions"
+          :label="t('video.captions')"
           default
           :src="`/api/v1/files/${item.captions.sha256}`"
         />
       </video>
-      <p v-if="wrong" class="wrong" role="alert">This video cannot be played here.</p>
+      <p v-if="wrong" class="wrong" role="alert">{{ t('video.failed') }}</p>
       <div class="keys">
-        <button :aria-label="playing ? `Pause ${name}` : `Play ${name}`" @click="toggle">
+        <button :aria-label="t(playing ? 'video.pause-name' : 'video.play-name', { name })" @click="toggle">
           <component :is="playing ? PhPause : PhPlay" :size="34" weight="fill" aria-hidden="true" />
-          {{ playing ? 'Pause' : 'Play' }}
+          {{ t(playing ? 'video.pause' : 'video.play') }}
         </button>
         <button :aria-pressed="loops" @click="loops = !loops">
           <component :is="loops ? PhRepeat : PhRepeatOnce" :size="34" aria-hidden="true" />{{
-            loops ? 'Loop' : 'Once'
+            t(loops ? 'video.loop' : 'video.once')
           }}
         </button>
         <button :aria-pressed="muted" @click="muted = !muted">
           <component :is="muted ? PhSpeakerSlash : PhSpeakerHigh" :size="34" aria-hidden="true" />{{
-            muted ? 'Muted' : 'Sound'
+            t(muted ? 'video.muted' : 'video.sound')
           }}
         </button>
         <button v-if="item.captions" :aria-pressed="captions" @click="showCaptions">
-          <PhSubtitles :size="34" aria-hidden="true" />{{ captions ? 'Captions on' : 'Captions off' }}
+          <PhSubtitles :size="34" aria-hidden="true" />{{
+            t(captions ? 'video.captions-on' : 'video.captions-off')
+          }}
         </button>
       </div>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhLightbulb, PhSpeakerHigh, PhX } from '@phosphor-icons/vue'
 import { hush, speaking } from '@/work/media/speak'
 
@@ -9,14 +10,16 @@ const emit = defineEmits<{ close: [] }>()
 
 <template>
   <p v-if="hint" class="hint" role="status">
-    <PhLightbulb :size="26" weight="fill" aria-hidden="true" /><span><strong>Hint:</strong> {{ hint }}</span>
-    <button class="btn quiet" aria-label="Close the hint" title="Close" @click="emit('close')">
+    <PhLightbulb :size="26" weight="fill" aria-hidden="true" /><span
+      ><strong>{{ t('hint.label') }}</strong> {{ hint }}</span
+    >
+    <button class="btn quiet" :aria-label="t('hint.close')" :title="t('common.close')" @click="emit('close')">
       <PhX :size="20" aria-hidden="true" />
     </button>
   </p>
   <p v-if="speaking?.text" class="hint heard" role="status">
     <PhSpeakerHigh :size="26" weight="fill" aria-hidden="true" /><span>{{ speaking.text }}</span>
-    <button class="btn quiet" aria-label="Stop" title="Stop" @click="hush">
+    <button class="btn quiet" :aria-label="t('common.stop')" :title="t('common.stop')" @click="hush">
       <PhX :size="20" aria-hidden="true" />
     </button>
   </p>
@@ -43,7 +46,7 @@ const emit = defineEmits<{ close: [] }>()
   color: var(--petrol-d);
 }
 .hint .btn {
-  margin-left: auto;
+  margin-inline-start: auto;
 }
 @media (max-width: 640px) and (orientation: portrait) {
   .hint {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref } from 'vue'
 import { usePull } from '@/gesture/usePull'
 import type { Cover } from '@/api/schema'
@@ -24,8 +25,8 @@ let from: { at: Point; share: number } | null = null
 const farthest = computed(() => farthestOf(props.home))
 const shown = computed(() => pulled.value ?? props.share)
 const frame = computed(() => slidFrame(props.home, shown.value))
-const said = computed(
-  () => `${itemName(props.home)}, cover, ${shown.value > 0.5 ? 'slid aside' : 'hides what is beneath'}`,
+const said = computed(() =>
+  t(shown.value > 0.5 ? 'thing.cover-aside' : 'thing.cover-hides', { name: itemName(props.home) }),
 )
 
 function shareAt(event: PointerEvent) {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Item, Places, Zone } from '@/api/schema'
 import type { PlacedItem } from '@/page/placedItems'
@@ -58,7 +59,7 @@ const tappable = computed(() => (opens(props.one) || erases.value) && !props.res
 const hasLinks = (item: Item) =>
   ['shape', 'note', 'table'].includes(item.kind) && JSON.stringify(item).includes('"link":{')
 const label = computed(() => {
-  if (erases.value && tappable.value) return `Rub away: ${spoken(props.one, false)}`
+  if (erases.value && tappable.value) return t('thing.erase', { name: spoken(props.one, false) })
   return props.one.item.kind === 'words' && !opens(props.one) ? undefined : spoken(props.one, false)
 })
 const role = computed(() => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref, watch } from 'vue'
 import type { Gap, TypedState } from '@/api/schema'
 import { PAGE } from '@/page/geometry'
@@ -30,7 +31,10 @@ const state = computed(() => {
   if (props.typed?.says === 'BELONGS') return 'right'
   return props.typed?.says === 'DOES_NOT_BELONG' && text.value === props.typed.text ? 'wrong' : 'open'
 })
-const SAID = { shown: ', the solution', right: ', right', wrong: ', not right', open: '' }
+const label = computed(() => {
+  const name = itemName(props.gap)
+  return state.value === 'open' ? name : t(`gap.${state.value}`, { name })
+})
 const rests = computed(() => props.resting || state.value === 'right' || state.value === 'shown')
 
 function leave() {
@@ -64,7 +68,7 @@ const place = computed(() => {
     <input
       v-model="text"
       :data-gap="gap.id"
-      :aria-label="`${itemName(gap)}${SAID[state]}`"
+      :aria-label="label"
       :aria-invalid="state === 'wrong' || undefined"
       :readonly="rests"
       :inputmode="number ? 'decimal' : undefined"
@@ -82,7 +86,7 @@ const place = computed(() => {
       class="minus"
       type="button"
       tabindex="-1"
-      aria-label="Minus"
+      :aria-label="t('gap.minus')"
       @pointerdown.stop.prevent="turnSign"
     >
       ±

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 import type { PageNavigation } from './usePageNavigation'
 
@@ -8,6 +9,10 @@ const emit = defineEmits<{ close: []; go: [pageId: string]; 'hand-in': [] }>()
 
 const dialog = ref<HTMLDialogElement>()
 onMounted(() => dialog.value?.showModal())
+function handIn() {
+  emit('hand-in')
+  dialog.value?.close()
+}
 function goTo(pageId: string) {
   dialog.value?.close()
   emit('go', pageId)
@@ -16,22 +21,23 @@ function goTo(pageId: string) {
 
 <template>
   <dialog ref="dialog" class="asking" aria-labelledby="asking-head" @close="emit('close')">
-    <h1 id="asking-head">Hand in your work?</h1>
-    <p v-if="open.length === 0">Everything is in its place.</p>
+    <h1 id="asking-head">{{ t('hand-in.ask') }}</h1>
+    <p v-if="open.length === 0">{{ t('hand-in.all-done') }}</p>
     <template v-else>
-      <p>This is still open:</p>
+      <p>{{ t('hand-in.still-open') }}</p>
       <ul class="open">
         <li v-for="one in open" :key="one.id">
           <button class="btn" @click="goTo(one.id)">
-            <strong>{{ one.n }}</strong> {{ one.name }} <span class="soft">{{ one.left }} left</span>
+            <strong>{{ one.n }}</strong> {{ one.name }}
+            <span class="soft">{{ t('hand-in.left', { count: one.left }) }}</span>
           </button>
         </li>
       </ul>
     </template>
-    <p>After handing in nothing can be moved any more.</p>
+    <p>{{ t('hand-in.final') }}</p>
     <div class="row">
-      <button class="btn big" autofocus @click="dialog?.close()">Go on working</button>
-      <button class="btn acc big" @click="emit('hand-in')">Hand in</button>
+      <button class="btn big" autofocus @click="dialog?.close()">{{ t('hand-in.go-on') }}</button>
+      <button class="btn acc big" @click="handIn">{{ t('hand-in.do') }}</button>
     </div>
   </dialog>
 </template>
@@ -64,7 +70,7 @@ function goTo(pageId: string) {
 .open .btn {
   width: 100%;
   justify-content: flex-start;
-  text-align: left;
+  text-align: start;
 }
 .row {
   display: flex;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 
 /** A web address in full, before anyone leaves. */
@@ -10,17 +11,17 @@ onMounted(() => dialog.value?.showModal())
 
 <template>
   <dialog ref="dialog" class="leaving" aria-labelledby="leaving-head" @close="emit('close')">
-    <h1 id="leaving-head">This leads out of your work</h1>
+    <h1 id="leaving-head">{{ t('leave.head') }}</h1>
     <p class="address">{{ address }}</p>
     <div class="row">
-      <button class="btn big" autofocus @click="dialog?.close()">Stay here</button>
+      <button class="btn big" autofocus @click="dialog?.close()">{{ t('leave.stay') }}</button>
       <a
         class="btn pri big"
         :href="address"
         target="_blank"
         rel="noopener noreferrer"
         @click="dialog?.close()"
-        >Open it</a
+        >{{ t('leave.open') }}</a
       >
     </div>
   </dialog>

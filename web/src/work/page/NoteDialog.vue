@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { nextTick, onMounted, ref } from 'vue'
 import type { Note } from '@/api/schema'
 import { itemName } from '@/page/names'
@@ -32,15 +33,15 @@ function close() {
       v-if="note.writable && !resting"
       v-model="text"
       class="own"
-      aria-label="Write here"
-      placeholder="Write here"
+      :aria-label="t('note.write')"
+      :placeholder="t('note.write')"
       maxlength="2000"
       dir="auto"
       autofocus
     ></textarea>
     <p v-else-if="written" class="text" dir="auto">{{ written }}</p>
     <form method="dialog">
-      <button class="btn big pri">{{ note.writable && !resting ? 'Keep and close' : 'Close' }}</button>
+      <button class="btn big pri">{{ t(note.writable && !resting ? 'note.keep' : 'common.close') }}</button>
     </form>
   </dialog>
 </template>

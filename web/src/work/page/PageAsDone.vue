@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { AttemptState, StudentPage } from '@/api/schema'
 import PageView from '@/page/PageView.vue'
@@ -23,7 +24,7 @@ defineExpose({ drawn })
     :page="page"
     :drawn="drawn"
     :ink="state.own?.[page.id]?.ink"
-    :described="`${page.name} as ${name} left it`"
+    :described="t('page.as-left', { page: page.name, name })"
   >
     <PlacedMarks :drawn="drawn" :state="state" :page="page" />
   </PageView>

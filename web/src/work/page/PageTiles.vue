@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { PageNavigation } from './usePageNavigation'
 
 /** The pages of the path as small tiles, which fill as more of a page is done. */
@@ -7,14 +8,23 @@ const emit = defineEmits<{ go: [pageId: string] }>()
 </script>
 
 <template>
-  <ol class="tiles" aria-label="Pages">
+  <ol class="tiles" :aria-label="t('common.pages')">
     <li v-for="(one, i) in at.pages.value" :key="one.id">
       <button
         class="tile"
         :class="{ here: i === at.index.value, full: at.share(i) >= 1 }"
         :style="{ '--share': `${at.share(i) * 100}%` }"
         :aria-current="i === at.index.value ? 'page' : undefined"
-        :aria-label="`Page ${one.number}, ${one.name}${one.placements ? `, ${at.placedOn(i)} of ${one.placements} placed` : ''}`"
+        :aria-label="
+          one.placements
+            ? t('pages.tile-placed', {
+                n: one.number,
+                name: one.name,
+                done: at.placedOn(i),
+                of: one.placements,
+              })
+            : t('pages.tile', { n: one.number, name: one.name })
+        "
         @click="emit('go', one.id)"
       >
         <span>{{ one.number }}</span>

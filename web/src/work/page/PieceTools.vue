@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Frame } from '@/api/schema'
 import type { Point } from '@/page/geometry'
@@ -23,12 +24,12 @@ const R = computed(() => Math.min(40, reach.value))
       role="button"
       tabindex="-1"
       data-scan
-      :aria-label="`Turn ${name}`"
+      :aria-label="t('tool.turn-name', { name })"
       :transform="`translate(${turnsAt.x} ${turnsAt.y})`"
       @pointerdown.stop.prevent="emit('grip', $event)"
       @keydown.enter.stop.prevent="emit('turn')"
     >
-      <title>Turn: drag it, or tap (R)</title>
+      <title>{{ t('tool.turn') }}</title>
       <circle class="reach" :r="reach" />
       <circle :r="R" />
       <path d="M-11 4a12 12 0 1 0 4-13m-5-4l4 5 6-2" />
@@ -39,12 +40,12 @@ const R = computed(() => Math.min(40, reach.value))
       role="button"
       tabindex="-1"
       data-scan
-      :aria-label="`Turn ${name} over`"
+      :aria-label="t('tool.turn-over-name', { name })"
       :transform="`translate(${frame.width} ${frame.height})`"
       @pointerdown.stop.prevent="emit('over')"
       @keydown.enter.stop.prevent="emit('over')"
     >
-      <title>Turn over (T)</title>
+      <title>{{ t('tool.turn-over') }}</title>
       <circle class="reach" :r="reach" />
       <circle :r="R" />
       <path d="M-13 -4h20l-6-6m12 14h-20l6 6" />
@@ -55,12 +56,12 @@ const R = computed(() => Math.min(40, reach.value))
       role="button"
       tabindex="-1"
       data-scan
-      :aria-label="`Open ${name}`"
+      :aria-label="t('tool.open-name', { name })"
       :transform="`translate(${frame.width} ${over ? frame.height / 2 : 0})`"
       @pointerdown.stop.prevent="emit('open')"
       @keydown.enter.stop.prevent="emit('open')"
     >
-      <title>Open (O)</title>
+      <title>{{ t('tool.open') }}</title>
       <circle class="reach" :r="reach" />
       <circle :r="R" />
       <path d="M-11 -3v-8h8m-8 0l8 8M11 3v8h-8m8 0l-8-8" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhX } from '@phosphor-icons/vue'
 import { computed, ref, watch } from 'vue'
 import type { AttemptState, PinnedWords, StudentPage } from '@/api/schema'
@@ -46,7 +47,7 @@ const here = computed(() => {
       <button
         class="flag"
         :aria-expanded="open === one.pin.id"
-        :aria-label="`Words ${one.n}: ${one.pin.words}`"
+        :aria-label="t('pin.label', { n: one.n, words: one.pin.words })"
         @click.stop="open = open === one.pin.id ? '' : one.pin.id"
       >
         {{ one.n }}
@@ -54,7 +55,7 @@ const here = computed(() => {
       <p v-if="open === one.pin.id" class="words" :class="{ left: one.left > 60, up: one.top > 60 }">
         {{ one.pin.words }}
         <button v-if="editing" class="btn quiet" @click.stop="emit('remove', one.pin.id)">
-          <PhX :size="16" aria-hidden="true" />Take away
+          <PhX :size="16" aria-hidden="true" />{{ t('pin.remove') }}
         </button>
       </p>
     </div>

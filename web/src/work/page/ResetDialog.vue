@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 
 /** Before all that was done on a page goes. */
@@ -9,11 +10,11 @@ onMounted(() => dialog.value?.showModal())
 
 <template>
   <dialog ref="dialog" class="asking" aria-labelledby="reset-head" @close="emit('keep')">
-    <h1 id="reset-head">Reset this page?</h1>
-    <p>All you did on this page goes away. The other pages stay.</p>
+    <h1 id="reset-head">{{ t('reset.ask') }}</h1>
+    <p>{{ t('reset.what') }}</p>
     <div class="row">
-      <button class="btn big" autofocus @click="emit('keep')">Keep my work</button>
-      <button class="btn acc big" @click="emit('reset')">Reset page</button>
+      <button class="btn big" autofocus @click="emit('keep')">{{ t('reset.keep') }}</button>
+      <button class="btn acc big" @click="emit('reset')">{{ t('reset.do') }}</button>
     </div>
   </dialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhEye } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import type { StudentPage } from '@/api/schema'
@@ -58,9 +59,9 @@ function choose(id: string) {
 <template>
   <div v-if="may" class="show">
     <button class="btn big" :aria-expanded="shows?.oneByOne ? open : undefined" @click="press">
-      <PhEye :size="22" aria-hidden="true" />Solution
+      <PhEye :size="22" aria-hidden="true" />{{ t('button.solution') }}
     </button>
-    <ul v-if="open" aria-label="Show the solution of">
+    <ul v-if="open" :aria-label="t('button.solution-of')">
       <li v-for="one in choices" :key="one.id">
         <button class="btn" @click="choose(one.id)">{{ one.name }}</button>
       </li>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, provide, ref, useTemplateRef, watch, type ComputedRef } from 'vue'
+import { t } from '@/i18n'
+import { computed, type ComputedRef, defineAsyncComponent, provide, ref, useTemplateRef, watch } from 'vue'
 import type { Act, DrawnStroke, Gap, Item, Link, Stroke, StudentPage } from '@/api/schema'
 import type { PlacedItem } from '@/page/placedItems'
 import { canErase, provideErased } from '@/page/erased'
@@ -11,20 +12,17 @@ import { wholeOf } from '@/page/sized'
 import PaperBody from '@/page/PaperBody.vue'
 import { leadsTo, linkOf } from '@/page/links'
 import { noSwipe } from '@/page/touch'
-import VideoPlayer from '@/work/media/VideoPlayer.vue'
-import CoverHandle from './CoverHandle.vue'
 import { useStudentActions } from '@/work/rules/studentActions'
 import GapField from './GapField.vue'
 import HeldLayer from './HeldLayer.vue'
-import NoteDialog from './NoteDialog.vue'
 import FixedThing from './FixedThing.vue'
 import { usePickUp } from '@/work/rules/pickUp'
+import RailPaths from './RailPaths.vue'
 import ScaleReadout from './ScaleReadout.vue'
 import PieceOnPage from './PieceOnPage.vue'
 import { targetsOf, type Target } from '@/work/rules/places'
 import { usePressed } from '@/work/rules/pressed'
 import { useZonesToCheck } from '@/work/rules/zonesToCheck'
-import { railPath } from '@/work/rules/rules'
 import { useThings, type Ahead } from '@/work/rules/things'
 import { useTurning } from '@/work/rules/turning'
 import type { Work } from '@/work/attempt/work'
@@ -33,6 +31,11 @@ import { usePageKeys } from '@/work/rules/pageKeys'
 import ThingMarks from './ThingMarks.vue'
 import ZoneCheck from './ZoneCheck.vue'
 import ZoneTells from './ZoneTells.vue'
+
+/** Fetched when they are first needed. */
+const VideoPlayer = defineAsyncComponent(() => import('@/work/media/VideoPlayer.vue'))
+const NoteDialog = defineAsyncComponent(() => import('./NoteDialog.vue'))
+const CoverHandle = defineAsyncComponent(() => import('./CoverHandle.vue'))
 
 /** One page to be done: by mouse, finger, pen, tap and tap, or keyboard. */
 const props = defineProps<{
@@ -54,7 +57,11 @@ provideErased(() => props.erased)
 
 provide(LEADING, {
   follow: (link) => emit('follow', link, ''),
-  name: (text, link) => `${text}, ${leadsTo(link, props.work.view.pages, 'links to another page')}`,
+  name: (text, link) =>
+    t('thing.leads', {
+      name: text,
+      where: leadsTo(link, props.work.view.pages, t('link.another')),
+    }),
 })
 
 const root = ref<SVGSVGElement>()
@@ -170,9 +177,7 @@ const { key, tapped } = usePageKeys(things, picking, actions, targets, reading, 
       @pointerdown="point"
     >
       <PaperBody :paper="page.paper" />
-      <template v-for="item in page.items" :key="`rail-${item.id}`">
-        <path v-if="item.movement.kind === 'rail'" class="rail" :d="railPath(item)" />
-      </template>
+      <RailPaths :items="page.items" />
       <template v-for="(one, depth) in drawn" :key="one.id">
         <PieceOnPage
           v-if="isPiece(one.item) && !disappeared(one.lead)"
@@ -278,13 +283,6 @@ const { key, tapped } = usePageKeys(things, picking, actions, targets, reading, 
 }
 .holding {
   cursor: copy;
-}
-.rail {
-  fill: none;
-  stroke: #68406b66;
-  stroke-width: 8;
-  stroke-linecap: round;
-  stroke-dasharray: 2 18;
 }
 .target .aim {
   fill: none;

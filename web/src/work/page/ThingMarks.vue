@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Link } from '@/api/schema'
 import { areaPath } from '@/page/geometry'
 import { isPiece, traitsOf } from '@/page/items'
@@ -17,8 +18,9 @@ const emit = defineEmits<{ follow: [link: Link, itemId: string] }>()
 const { drawn, disappeared, opens } = props.things
 const closed = (one: PlacedItem) => Boolean(props.work.course.value.closed?.[one.id])
 const name = (one: PlacedItem) => {
-  const where = leadsTo(linkOf(one.item)!, props.work.view.pages, 'links to another page')
-  return `${itemName(one.item)}, ${where}${closed(one) ? ', not open yet' : ''}`
+  const where = leadsTo(linkOf(one.item)!, props.work.view.pages, t('link.another'))
+  const name = t('thing.leads', { name: itemName(one.item), where })
+  return closed(one) ? t('thing.link-closed', { name }) : name
 }
 </script>
 

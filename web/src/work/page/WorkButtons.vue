@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import {
   PhArrowCounterClockwise,
   PhArrowLeft,
@@ -15,7 +16,7 @@ import type { Work } from '@/work/attempt/work'
 import { clock } from '@/work/rules/feedback'
 import ShowSolution from './ShowSolution.vue'
 
-/** The line below a page: back and next, what was told, and what can be done with the page as a whole. */
+/** The line below a page: back and next, the tools of the hand (the slot), what was told, and what can be done with the page as a whole. */
 const props = defineProps<{
   work: Work
   page: StudentPage
@@ -61,14 +62,15 @@ const ends = computed(() => !props.course.next && !props.course.waits)
       :disabled="!behind"
       @click="behind && emit('back', behind)"
     >
-      <PhArrowLeft :size="22" aria-hidden="true" />Back
+      <PhArrowLeft class="mirrors" :size="22" aria-hidden="true" />{{ t('common.back') }}
     </button>
+    <slot />
     <p class="told" role="status" aria-live="polite">
       <span v-if="standing">{{ standing }}</span>
       <span v-if="standing && words"> · </span><strong v-if="words">{{ words }}</strong>
     </p>
     <span v-if="left !== null" class="left" :class="{ soon: left < 30000 }" role="timer">
-      <PhTimer :size="22" aria-hidden="true" />{{ timeIsUp ? 'Time is up' : clock(left) }}
+      <PhTimer :size="22" aria-hidden="true" />{{ timeIsUp ? t('time-is-up') : clock(left) }}
     </span>
     <ShowSolution :work="work" :page="page" :handed-in="handedIn" @show="emit('show', $event)" />
     <button
@@ -77,10 +79,10 @@ const ends = computed(() => !props.course.next && !props.course.waits)
       :disabled="!waits || timeIsUp"
       @click="emit('check')"
     >
-      <PhChecks :size="22" aria-hidden="true" />Check
+      <PhChecks :size="22" aria-hidden="true" />{{ t('button.check') }}
     </button>
     <button v-if="changes" class="btn big" :disabled="!canTakeBack" @click="emit('take-back')">
-      <PhArrowUUpLeft :size="22" aria-hidden="true" />Take back
+      <PhArrowUUpLeft class="mirrors" :size="22" aria-hidden="true" />{{ t('button.take-back') }}
     </button>
     <button
       v-if="page.placements"
@@ -88,7 +90,7 @@ const ends = computed(() => !props.course.next && !props.course.waits)
       :disabled="!begun || handedIn || timeIsUp || resting"
       @click="emit('reset')"
     >
-      <PhArrowCounterClockwise :size="22" aria-hidden="true" />Reset page
+      <PhArrowCounterClockwise class="mirrors" :size="22" aria-hidden="true" />{{ t('reset.do') }}
     </button>
     <button
       v-if="!course.next && mayHandIn && !handedIn"
@@ -96,16 +98,16 @@ const ends = computed(() => !props.course.next && !props.course.waits)
       :class="{ acc: ends }"
       @click="emit('hand-in')"
     >
-      <PhCheckFat :size="22" aria-hidden="true" />Hand in
+      <PhCheckFat :size="22" aria-hidden="true" />{{ t('hand-in.do') }}
     </button>
     <button
       v-if="course.waits"
       class="btn big waits"
       :title="course.waits"
-      :aria-label="`Next, not open yet. ${course.waits}`"
+      :aria-label="t('button.next-waits', { why: course.waits })"
       @click="emit('say', course.waits)"
     >
-      Next<PhLock :size="22" aria-hidden="true" />
+      {{ t('common.next') }}<PhLock :size="22" aria-hidden="true" />
     </button>
     <button
       v-else-if="work.view.buttons && (course.next || !mayHandIn)"
@@ -113,7 +115,7 @@ const ends = computed(() => !props.course.next && !props.course.waits)
       :disabled="!course.next"
       @click="course.next && emit('next', course.next)"
     >
-      Next<PhArrowRight :size="22" aria-hidden="true" />
+      {{ t('common.next') }}<PhArrowRight class="mirrors" :size="22" aria-hidden="true" />
     </button>
   </div>
 </template>
@@ -123,7 +125,7 @@ const ends = computed(() => !props.course.next && !props.course.waits)
   display: flex;
   align-items: center;
   gap: 14px;
-  width: min(100%, 1100px);
+  width: min(100%, 1260px);
 }
 .waits {
   border-style: dashed;
@@ -147,6 +149,17 @@ const ends = computed(() => !props.course.next && !props.course.waits)
   font-size: 16px;
   overflow-wrap: anywhere;
 }
+/* Rather two lines than words cut into letters. */
+@media (max-width: 1080px) {
+  .buttons {
+    flex-wrap: wrap;
+    justify-content: center;
+    gap: 8px;
+  }
+  .told {
+    flex: 1 0 160px;
+  }
+}
 @media (max-width: 640px) and (orientation: portrait) {
   .buttons {
     flex-wrap: wrap;
@@ -158,7 +171,24 @@ const ends = computed(() => !props.course.next && !props.course.waits)
     order: -1;
   }
   .buttons > .pri {
-    margin-left: auto;
+    margin-inline-start: auto;
+  }
+}
+/* A phone held across: all of its height is the page's, and the buttons stand beside it. */
+@media (max-height: 480px) and (orientation: landscape) {
+  .buttons {
+    align-content: start;
+    gap: 6px;
+  }
+  .buttons .btn.big {
+    min-height: 44px;
+    padding: 4px 10px;
+    font-size: 15px;
+  }
+  .told {
+    flex: 1 0 100%;
+    order: -1;
+    font-size: 14px;
   }
 }
 </style>

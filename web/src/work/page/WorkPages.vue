@@ -1,21 +1,17 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
-import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import type { PinnedWords } from '@/api/schema'
 import { canErase, inkOnly } from '@/page/erased'
 import { isPiece } from '@/page/names'
 import RecordingList from '@/page/RecordingList.vue'
 import { useCountdown } from '@/work/attempt/countdown'
-import FileDialog from '@/work/media/FileDialog.vue'
 import { useDrawingTool } from '@/work/ink/drawingTool'
 import ToolRack from '@/work/ink/ToolRack.vue'
 import InkSheet from '@/work/ink/InkSheet.vue'
 import BoardNotes from './BoardNotes.vue'
-import HandInDialog from './HandInDialog.vue'
-import LeaveDialog from './LeaveDialog.vue'
 import PageTiles from './PageTiles.vue'
-import PinLayer from './PinLayer.vue'
-import ResetDialog from './ResetDialog.vue'
 import StudentPage from './StudentPage.vue'
 import WorkButtons from './WorkButtons.vue'
 import { hush } from '@/work/media/speak'
@@ -25,6 +21,13 @@ import { useFollow } from './useFollow'
 import { usePageNavigation } from './usePageNavigation'
 import { useWorkActions } from './useWorkActions'
 import { useStanding } from './useStanding'
+
+/** Fetched when they are first needed. */
+const FileDialog = defineAsyncComponent(() => import('@/work/media/FileDialog.vue'))
+const HandInDialog = defineAsyncComponent(() => import('./HandInDialog.vue'))
+const LeaveDialog = defineAsyncComponent(() => import('./LeaveDialog.vue'))
+const ResetDialog = defineAsyncComponent(() => import('./ResetDialog.vue'))
+const PinLayer = defineAsyncComponent(() => import('./PinLayer.vue'))
 
 /** The pages of a piece of work with their four buttons; used by students, and by teachers in Try. */
 const props = withDefaults(
@@ -62,11 +65,12 @@ const heading = ref<HTMLElement>()
 const left = useCountdown(props.work, () => page.value.id)
 const timeIsUp = computed(() => left.value === 0)
 
-const { make, heardSay, showSolution, check } = useWorkActions(
+const { make, heardSay, showSolution, check, handIn } = useWorkActions(
   () => props.work,
   () => page.value.id,
   words,
   hint,
+  () => emit('handed-in'),
 )
 const own = computed(() => state.value.own?.[page.value.id])
 const tools = computed(() => props.work.view.tools)
@@ -89,7 +93,7 @@ async function open(pageId: string, back = false) {
   // A page that opened by itself, when a time was up, did not come with a reply.
   if (!props.work.view.pages.some((one) => one.id === state.value.pageId)) await props.work.refresh()
   await nextTick()
-  if (!words.value) words.value = `Page ${page.value.number}: ${page.value.name}`
+  if (!words.value) words.value = t('pages.opened', { n: page.value.number, name: page.value.name })
   // The button that was pressed may be gone with its page.
   if (!document.activeElement || document.activeElement === document.body) heading.value?.focus()
 }
@@ -120,7 +124,7 @@ const changes = computed(
 async function takeBack() {
   await onceSent(props.work)
   await undo.takeBack()
-  words.value = 'Taken back'
+  words.value = t('done.taken-back')
 }
 useUndoKey(() => !rests.value && undo.can.value, takeBack)
 
@@ -129,14 +133,7 @@ async function again() {
   resetting.value = false
   undo.forget()
   await make({ kind: 'start-again', pageId: page.value.id })
-  words.value = 'The page is new again'
-}
-
-async function handIn() {
-  asking.value = false
-  await make({ kind: 'hand-in' })
-  words.value = 'Your work is handed in'
-  emit('handed-in')
+  words.value = t('done.reset')
 }
 </script>
 
@@ -145,41 +142,29 @@ async function handIn() {
     <h2 ref="heading" class="unseen" tabindex="-1">{{ page.name }}</h2>
     <PageTiles :at="at" @go="open" />
 
-    <div class="desk">
-      <ToolRack
-        v-if="rests ? false : tools.draw || tools.record || erasable.length > 0"
-        :hand="hand"
-        :draw="tools.draw"
-        :erase="erasable.length > 0"
-        :record="tools.record"
-        :inked="inkOnly(ink).length > 0"
-        @said="heardSay"
-        @say="words = $event"
-      />
-      <div class="board">
-        <div class="paper" :class="{ enlarged: size > 100 }" :style="{ '--size': size / 100 }">
-          <StudentPage
-            :page="page"
-            :work="work"
-            :resting="rests"
-            :erased="hand.erased.value"
-            @erase="hand.draw($event, [])"
-            @say="words = $event"
-            @hint="hint = $event"
-            @follow="follow"
-            @remember="(act) => undo.remember(() => make(act))"
-          />
-          <InkSheet
-            :key="page.id"
-            :ink="ink"
-            :hand="hand"
-            :erasable="erasable"
-            @full="words = 'The page is full. Erase some ink first.'"
-          />
-          <PinLayer v-if="pins.length" :pins="pins" :page="page" :state="state" />
-        </div>
-        <BoardNotes :hint="hint" @close="hint = ''" />
+    <div class="board">
+      <div class="paper" :class="{ enlarged: size > 100 }" :style="{ '--size': size / 100 }">
+        <StudentPage
+          :page="page"
+          :work="work"
+          :resting="rests"
+          :erased="hand.erased.value"
+          @erase="hand.draw($event, [])"
+          @say="words = $event"
+          @hint="hint = $event"
+          @follow="follow"
+          @remember="(act) => undo.remember(() => make(act))"
+        />
+        <InkSheet
+          :key="page.id"
+          :ink="ink"
+          :hand="hand"
+          :erasable="erasable"
+          @full="words = t('done.page-full')"
+        />
+        <PinLayer v-if="pins.length" :pins="pins" :page="page" :state="state" />
       </div>
+      <BoardNotes :hint="hint" @close="hint = ''" />
     </div>
 
     <RecordingList
@@ -212,7 +197,18 @@ async function handIn() {
       @reset="resetting = true"
       @hand-in="asking = true"
       @show="showSolution"
-    />
+    >
+      <ToolRack
+        v-if="!rests && (tools.draw || tools.record || erasable.length > 0)"
+        :hand="hand"
+        :draw="tools.draw"
+        :erase="erasable.length > 0"
+        :record="tools.record"
+        :inked="inkOnly(ink).length > 0"
+        @said="heardSay"
+        @say="words = $event"
+      />
+    </WorkButtons>
 
     <ResetDialog v-if="resetting" @keep="resetting = false" @reset="again" />
     <FileDialog v-if="file" :file="file" @close="file = null" />
@@ -238,18 +234,6 @@ async function handIn() {
   padding: 12px 20px 16px;
   min-height: 0;
 }
-/* The hand's tools stand beside the page, or above it where it stands upright. */
-.desk {
-  display: flex;
-  gap: 12px;
-  width: 100%;
-  min-height: 0;
-}
-@media (max-aspect-ratio: 1/1) {
-  .desk {
-    flex-direction: column;
-  }
-}
 .enlarged :deep(.doing) {
   touch-action: pan-x pan-y pinch-zoom;
 }
@@ -273,6 +257,26 @@ async function handIn() {
   box-shadow:
     0 1px 0 #0001,
     0 6px 24px #0000001f;
+}
+/* A phone held across: the page beside everything else. */
+@media (max-height: 480px) and (orientation: landscape) {
+  .work {
+    grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) 276px;
+    gap: 6px 10px;
+    padding: 6px 10px;
+  }
+  .work > .board {
+    grid-area: 1 / 1 / 3 / 2;
+  }
+  .work > .tiles {
+    grid-area: 1 / 2;
+  }
+  .work > .buttons {
+    grid-area: 2 / 2;
+    align-self: start;
+    max-height: 100%;
+    overflow-y: auto;
+  }
 }
 /* A phone held upright: the page is as wide as the screen, and all else is above and below it. */
 @media (max-width: 640px) and (orientation: portrait) {

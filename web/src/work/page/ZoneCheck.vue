@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhChecks } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Frame } from '@/api/schema'
@@ -19,11 +20,11 @@ const place = computed(() => ({
   <button
     class="btn pri check"
     :style="place"
-    :aria-label="`Check ${name}`"
+    :aria-label="t('button.check-name', { name })"
     @pointerdown.stop
     @click="$emit('check')"
   >
-    <PhChecks :size="20" aria-hidden="true" />Check
+    <PhChecks :size="20" aria-hidden="true" />{{ t('button.check') }}
   </button>
 </template>
 

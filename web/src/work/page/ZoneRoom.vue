@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Zone } from '@/api/schema'
 import { placed } from '@/page/geometry'
@@ -14,7 +15,9 @@ const wide = computed(() => (props.most > DOTS ? 118 : props.most * STEP + 18))
 const at = computed(() => ({ x: props.zone.frame.width - wide.value - 8, y: props.zone.frame.height - 44 }))
 const said = computed(() => {
   const left = props.most - taken.value
-  return left === 0 ? `${itemName(props.zone)} is full` : `${itemName(props.zone)} takes ${left} more`
+  return left === 0
+    ? t('room.full', { zone: itemName(props.zone) })
+    : t('room.takes', { zone: itemName(props.zone), count: left })
 })
 </script>
 

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { ref } from 'vue'
 import type { FileRef, Link } from '@/api/schema'
 import { pageOf } from '@/page/links'
@@ -37,7 +38,7 @@ export function useFollow(
       default: {
         const to = pageOf(link, course, pageId(), course.pages[0]!, work().state.value.came ?? [])
         if (to) doing.open(to, link.kind === 'back')
-        else doing.say('There is no page there')
+        else doing.say(t('pages.none-there'))
       }
     }
   }

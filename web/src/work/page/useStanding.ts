@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import { isPiece } from '@/page/names'
 import type { Work } from '@/work/attempt/work'
@@ -27,22 +28,24 @@ export function useStanding(
       (item) => (isPiece(item) && state.value.pieces[item.id]) || state.value.typed?.[item.id]?.text,
     ),
   )
-  /** Points are told only where the teacher set some. */
-  const points = computed(() => {
-    const { got, most } = work().progress.value.score
-    return work().view.pointsFor ? `, ${got} of ${most} points` : ''
-  })
   const standing = computed(() => {
-    if (handedIn.value && untold()) return 'Handed in. Your teacher has it'
-    if (handedIn.value)
-      return `Handed in. ${work().progress.value.solved} of ${work().placements} right${points.value}`
+    if (handedIn.value && untold()) return t('standing.handed-in-untold')
+    if (handedIn.value) {
+      const { score, solved: right } = work().progress.value
+      const done = { right, of: work().placements }
+      // Points are told only where the teacher set some.
+      return work().view.pointsFor
+        ? t('standing.handed-in-points', { ...done, got: score.got, most: score.most })
+        : t('standing.handed-in', done)
+    }
     const of = page.value.placements
     if (!of) return ''
     const typed = page.value.items.some((item) => item.kind === 'gap')
     const later = placedOn(index.value) > solvedOn(index.value)
     // Where a check can be asked for, or it was told at once, what is right counts; else what was done.
-    if (page.value.onCheck?.length || (typed && !later)) return `${solvedOn(index.value)} of ${of} right`
-    return typed ? `${placedOn(index.value)} of ${of} done` : `${placedOn(index.value)} of ${of} placed`
+    if (page.value.onCheck?.length || (typed && !later))
+      return t('standing.right', { done: solvedOn(index.value), of })
+    return t(typed ? 'standing.done' : 'standing.placed', { done: placedOn(index.value), of })
   })
   return { handedIn, waits, begun, standing }
 }

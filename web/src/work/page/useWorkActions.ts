@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import type { Ref } from 'vue'
 import { refusalWords } from '@/work/attempt/refusal'
 import type { Work } from '@/work/attempt/work'
@@ -12,6 +13,8 @@ export function useWorkActions(
   pageId: () => string,
   words: Ref<string>,
   hint: Ref<string>,
+  /** Once the work is handed in. */
+  handedIn: () => void,
 ) {
   async function make(act: Parameters<Work['make']>[0]) {
     try {
@@ -25,14 +28,14 @@ export function useWorkActions(
   async function heardSay(sound: Blob, seconds: number) {
     try {
       await work().say(pageId(), sound, seconds)
-      words.value = 'Your voice is on the page'
+      words.value = t('done.voice')
     } catch (error) {
       words.value = refusalWords(error)
     }
   }
 
   async function check() {
-    if (AWAY.has(work().kept.value)) words.value = 'We check it when the network is back'
+    if (AWAY.has(work().kept.value)) words.value = t('done.check-later')
     const verdict = await make({ kind: 'check', pageId: pageId() })
     if (!verdict) return
     words.value = toldOfCheck(verdict)
@@ -41,8 +44,14 @@ export function useWorkActions(
 
   async function showSolution(itemId: string | null) {
     await make({ kind: 'show', pageId: pageId(), ...(itemId ? { itemId } : {}) })
-    words.value = 'The solution is shown; it gives no points'
+    words.value = t('done.solution')
   }
 
-  return { make, heardSay, check, showSolution }
+  async function handIn() {
+    await make({ kind: 'hand-in' })
+    words.value = t('done.handed-in')
+    handedIn()
+  }
+
+  return { make, heardSay, check, showSolution, handIn }
 }

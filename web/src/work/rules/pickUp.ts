@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { pointOn } from '@/page/pointer'
 import { computed, ref, shallowRef, watch, type ComputedRef, type Ref } from 'vue'
 import { usePull } from '@/gesture/usePull'
@@ -100,20 +101,20 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
       case 'held':
         say(
           targets.value.length && original(one.id).movement.kind !== 'rail'
-            ? `You have ${itemName(item)}. Where does it go?`
-            : `You have ${itemName(item)}. Move it with the arrow keys, then press Enter`,
+            ? t('pick.where', { name: itemName(item) })
+            : t('pick.keys', { name: itemName(item) }),
         )
         return
       case 'target':
-        say(`${targets.value[effect.zone]!.name}? Press Enter to put ${itemName(item)} there`)
+        say(t('pick.target', { target: targets.value[effect.zone]!.name, name: itemName(item) }))
         return
       case 'home':
-        say(`Back to its place? Press Enter to put ${itemName(item)} back`)
+        say(t('pick.home', { name: itemName(item) }))
         return
       case 'returned':
         dragged.value = null
         letGoOfNudged(effect.piece)
-        say(`${itemName(item)} is back`)
+        say(t('pick.is-back', { name: itemName(item) }))
     }
   }
 
@@ -135,7 +136,7 @@ export function usePickUp({ root, air, ahead, targets, crossing, things, put, ta
     if (!one.source) return one.id
     if (held.value && originalOf(held.value) === one.id) return held.value
     if (leftOver(one) <= 0) {
-      say(`There is no more ${itemName(one.item)}. You can put one back`)
+      say(t('pick.no-more', { name: itemName(one.item) }))
       return null
     }
     return nextCopy(one.id, [...Object.keys(states.value), ...Object.keys(ahead.value)])

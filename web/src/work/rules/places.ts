@@ -1,3 +1,5 @@
+import { listOf } from '@/i18n/format'
+import { t } from '@/i18n'
 import type { Frame, Places, SharedPlace, Zone } from '@/api/schema'
 import { middle, type Point } from '@/page/geometry'
 import { stopsOf, stopsUp } from '@/page/scales'
@@ -54,8 +56,7 @@ const POINT = { width: 64, height: 64, turn: 0 }
 
 /** A part of crossing zones, as a student who cannot see it is told of it. */
 function regionName(all: string[]): string {
-  if (all.length === 1) return `only ${all[0]}`
-  return all.length === 2 ? `both ${all[0]} and ${all[1]}` : `all of ${all.join(', ')}`
+  return t('target.several', { count: all.length, names: listOf(all) })
 }
 
 function regionTargets(zones: Zone[], regions: SharedPlace[]): Target[] {
@@ -82,7 +83,7 @@ export function targetsOf(zones: Zone[], rows: Map<string, Places>, regions: Sha
         zone,
         at,
         frame: { ...POINT, x: at.x - POINT.width / 2, y: at.y - POINT.height / 2 },
-        name: `${name} at ${words}`,
+        name: t('target.at', { zone: name, value: words }),
         zoneIds: [zone.id],
         ...(zone.up ? { column: stopsUp(zone) } : {}),
       }))
@@ -91,7 +92,7 @@ export function targetsOf(zones: Zone[], rows: Map<string, Places>, regions: Sha
       zone,
       at: middle(frame),
       frame,
-      name: `${name}, place ${i + 1} of ${row.count}`,
+      name: t('target.place', { zone: name, n: i + 1, count: row.count }),
     }))
   })
 }

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { nextTick, type Ref } from 'vue'
 import { refusalWords } from '@/work/attempt/refusal'
 import type { Act, Frame, Gap, Item, Verdict, Zone } from '@/api/schema'
@@ -104,7 +105,7 @@ export function useStudentActions(
     },
     async check(zone: Zone) {
       const verdict = await make({ kind: 'check', pageId: pageId(), zoneId: zone.id })
-      if (verdict) heard(`${itemName(zone)}: ${toldOfCheck(verdict)}`, verdict)
+      if (verdict) heard(t('told.zone', { zone: itemName(zone), told: toldOfCheck(verdict) }), verdict)
     },
     async turnOver(one: PlacedItem) {
       await plainly({ kind: 'turn-over', pageId: pageId(), itemId: one.id })
@@ -117,7 +118,8 @@ export function useStudentActions(
       const by = (movement.kind === 'turns' && movement.step) || (fine ? 1 : QUARTER_HOUR)
       const frame = one.item.frame
       await put(one, frame, (frame.turn + way * by + 360) % 360)
-      telling.say(`${itemName(one.item)}, turned to ${Math.round(find(one.id).item.frame.turn)} degrees`)
+      const degrees = Math.round(find(one.id).item.frame.turn)
+      telling.say(t('turned.to', { name: itemName(one.item), degrees }))
     },
     write: (id: string, text: string) => void plainly({ kind: 'write', pageId: pageId(), noteId: id, text }),
     slide: (id: string, share: number) =>

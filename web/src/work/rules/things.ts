@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { computed, type Ref } from 'vue'
 import type { Frame, Item, StudentPage } from '@/api/schema'
 import { asDone, goesAlong, withAlong, type PlacedItem } from '@/page/placedItems'
@@ -82,33 +83,33 @@ export function useThings(
   /** Whether a tap opens it: a note is read, a thing with two sides is turned over. */
   const opens = (one: PlacedItem) => one.item.kind === 'note' || canTurnOver(one)
 
-  /** What is to be read on the side that is turned up. */
-  function sideWords(one: PlacedItem) {
-    if (!one.over) return ''
+  /** Its name, with what is to be read on the side that is turned up. */
+  function sideName(one: PlacedItem) {
+    const name = itemName(one.item)
+    if (!one.over) return name
     const side = traitsOf(one.item).otherSide
-    const read = side?.description || side?.words?.text
-    return read ? `, turned over: ${read}` : ', turned over'
+    const text = side?.description || side?.words?.text
+    return text ? t('thing.turned-over-reads', { name, text }) : t('thing.turned-over', { name })
   }
 
   /** What a thing is called, with what has become of it. */
   function spoken(one: PlacedItem, held: boolean) {
-    const name = itemName(one.item)
+    const name = sideName(one)
     const was = states.value[one.id]
     const zone = zones.value.find((other) => other.id === was?.zoneId)
-    const side = sideWords(one)
     if (one.source) {
       const left = leftOver(one)
-      return left === Infinity ? `${name}, take as many as you want` : `${name}, ${left} left`
+      return left === Infinity ? t('thing.endless', { name }) : t('thing.left', { name, count: left })
     }
     if (settled(one.id)) {
-      const how = shown.value.has(one.id) ? 'the solution: it belongs in' : 'belongs in'
-      return `${name}${side}, ${how} ${zone ? itemName(zone) : 'its place'}`
+      const isShown = shown.value.has(one.id)
+      if (!zone) return t(isShown ? 'thing.solution-somewhere' : 'thing.belongs-somewhere', { name })
+      return t(isShown ? 'thing.solution' : 'thing.belongs', { name, zone: itemName(zone) })
     }
-    if (was?.waits && zone) return `${name}${side}, in ${itemName(zone)}`
-    if (held) return `${name}${side}, picked up`
-    return rejected(one.id) && zone
-      ? `${name}${side}, in ${itemName(zone)}: not here. Try another place`
-      : `${name}${side}${one.written ? `: ${one.written}` : ''}`
+    if (was?.waits && zone) return t('thing.in', { name, zone: itemName(zone) })
+    if (held) return t('thing.picked-up', { name })
+    if (rejected(one.id) && zone) return t('thing.not-here', { name, zone: itemName(zone) })
+    return one.written ? t('thing.written', { name, text: one.written }) : name
   }
 
   return {

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { PhListBullets, PhPlus } from '@phosphor-icons/vue'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { newId } from '@/api/id'
 import type { AnswerKey, Page } from '@/api/schema'
-import StarterDialog from '@/starters/StarterDialog.vue'
 import { keepPage, keptPage } from '@/workbench/edits/clipboard'
 import { pageCopy, composite } from '@/workbench/edits/copies'
 import type { Editing } from '@/workbench/edits/editing'
-import KeepDialog from '@/workbench/library/KeepDialog.vue'
 import { pageToKeep, type ToKeep } from '@/workbench/library/library'
 import PageButtons from './PageButtons.vue'
 import PageThumb from './PageThumb.vue'
+
+/** Fetched when they are first needed. */
+const StarterDialog = defineAsyncComponent(() => import('@/starters/StarterDialog.vue'))
+const KeepDialog = defineAsyncComponent(() => import('@/workbench/library/KeepDialog.vue'))
 
 /** The pages of the activity: choose, add, reorder by dragging or by buttons, delete with undo. */
 const props = defineProps<{ editing: Editing }>()

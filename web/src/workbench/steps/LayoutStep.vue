@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import { PhMagnifyingGlassMinus, PhMagnifyingGlassPlus } from '@phosphor-icons/vue'
-import { computed, onBeforeUnmount, onMounted, ref, toRef, watch } from 'vue'
+import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, toRef, watch } from 'vue'
 import { errorText } from '@/api/client'
 import type { Page } from '@/api/schema'
 import type { Point } from '@/page/geometry'
 import { useAdding } from '@/workbench/edits/adding'
 import { makeBench } from '@/workbench/useWorkbench'
 import type { Editing } from '@/workbench/edits/editing'
-import VideoDialog from '@/workbench/pictures/VideoDialog.vue'
-import InkPanel from '@/workbench/panels/InkPanel.vue'
 import ItemPanel from '@/workbench/panels/ItemPanel.vue'
 import type { TileKind } from '@/workbench/edits/make'
 import ManyPanel from '@/workbench/panels/ManyPanel.vue'
@@ -18,12 +16,16 @@ import { elsewhere } from '@/workbench/edits/linkTargets'
 import { usePasteboard } from '@/workbench/edits/pasteboard'
 import { put } from '@/workbench/library/library'
 import type { DraggedPart } from '@/workbench/dragged'
-import LibraryPanel from '@/workbench/library/LibraryPanel.vue'
 import { loadTaste, preferences } from '@/workbench/edits/pens'
-import PictureFinder from '@/workbench/pictures/PictureFinder.vue'
 import { usePresence, type Elsewhere } from '@/workbench/presence'
 import RackTiles from '@/workbench/stage/RackTiles.vue'
 import { useZoom } from '@/workbench/stage/zoom'
+
+/** Fetched when they are first needed. */
+const VideoDialog = defineAsyncComponent(() => import('@/workbench/pictures/VideoDialog.vue'))
+const InkPanel = defineAsyncComponent(() => import('@/workbench/panels/InkPanel.vue'))
+const LibraryPanel = defineAsyncComponent(() => import('@/workbench/library/LibraryPanel.vue'))
+const PictureFinder = defineAsyncComponent(() => import('@/workbench/pictures/PictureFinder.vue'))
 
 /** Lay out: the page, what is selected on it, and the rack. */
 const props = defineProps<{ editing: Editing; page: Page }>()

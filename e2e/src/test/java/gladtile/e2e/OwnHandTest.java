@@ -292,7 +292,7 @@ class OwnHandTest {
                         InkTest.differing(covered, bo.locator("svg.doing").screenshot()))
                 .isLessThan(200);
         // By keyboard it goes as a whole.
-        bo.getByLabel(Pattern.compile("^Rub away: Scribble over word")).focus();
+        bo.getByLabel(Pattern.compile("^Erase: Scribble over word")).focus();
         bo.keyboard().press("Enter");
         kept(bo);
         assertThat(bo.getByText("Erased: Scribble over word")).isVisible();

@@ -554,6 +554,17 @@ class AuthorisationTest {
                 row(DELETE, "/api/v1/activities/{id}", deletable, nothing, 404, 204),
                 row(POST, "/api/v1/activities/{id}/restorations", deletable + "/restorations", nothing, 404, 204),
                 row(POST, "/api/v1/neat-shapes", "/api/v1/neat-shapes", Map.of("points", List.of()), 200, 200),
+                new Row(GET + "/api/v1/me/language", "/api/v1/me/language", null, 401, 200, 200, 200, 200),
+                new Row(
+                        PUT + "/api/v1/me/language",
+                        "/api/v1/me/language",
+                        Map.of("language", "de"),
+                        401,
+                        200,
+                        200,
+                        200,
+                        200),
+                row(PUT, "/api/v1/classes/{id}/language", aClass + "/language", Map.of("language", "fr"), 404, 204),
                 row(GET, "/api/v1/me/workbench-preferences", "/api/v1/me/workbench-preferences", null, 200, 200),
                 row(
                         PUT,

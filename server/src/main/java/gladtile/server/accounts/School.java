@@ -57,9 +57,7 @@ public record School(
         if (name.isBlank()) {
             throw new OutOfBounds("school.name", Message.of("bound.school.name"));
         }
-        if (!LANGUAGES.contains(Bounds.present("school.language", language))) {
-            throw new OutOfBounds("school.language", Message.of("bound.school.language"));
-        }
+        language(Bounds.present("school.language", language));
         Bounds.present("school.studentSignIn", studentSignIn);
         if (storageGigabytes != null && (storageGigabytes < 1 || storageGigabytes > 100_000)) {
             throw new OutOfBounds("school.storageGigabytes", Message.of("bound.school.storage-gigabytes"));
@@ -68,6 +66,13 @@ public record School(
             ZoneId.of(Bounds.present("school.timeZone", timeZone));
         } catch (DateTimeException e) {
             throw new OutOfBounds("school.timeZone", Message.of("bound.school.time-zone"));
+        }
+    }
+
+    /** Refuses what is none of {@link #LANGUAGES}; null says nothing of a language, and passes. */
+    public static void language(String code) {
+        if (code != null && !LANGUAGES.contains(code)) {
+            throw new OutOfBounds("school.language", Message.of("bound.school.language"));
         }
     }
 }

@@ -99,6 +99,8 @@ class SecurityConfig {
                         .permitAll()
                         .requestMatchers("/api/v1/attempts", "/api/v1/attempts/**", "/api/v1/home")
                         .hasRole("STUDENT")
+                        .requestMatchers("/api/v1/me/language")
+                        .authenticated()
                         .requestMatchers("/api/v1/me/**")
                         .hasAnyRole("TEACHER", "ASSISTANT")
                         .requestMatchers("/api/v1/school", "/api/v1/school/**")

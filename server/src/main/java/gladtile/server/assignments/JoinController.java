@@ -2,6 +2,7 @@ package gladtile.server.assignments;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import gladtile.core.Bounds;
+import gladtile.core.message.Message;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.accounts.SessionService;
 import gladtile.server.accounts.SignIn;
@@ -47,8 +48,8 @@ class JoinController {
         this.sessions = sessions;
     }
 
-    /** What stands behind a code: enough to find one's own name, nothing of the activity. */
-    record JoinView(String title, String className, List<Student> students) {}
+    /** What stands behind a code: enough to find one's own name, nothing of the activity. @param language of the class */
+    record JoinView(String title, String className, List<Student> students, String language) {}
 
     /** @param pin four digits, or the names of the pictures with hyphens between them */
     record PinRequest(UUID studentId, String pin) {
@@ -66,6 +67,7 @@ class JoinController {
             UUID schoolId,
             String code,
             String title,
+            UUID classId,
             String className,
             List<Student> students,
             Assignment assignment) {}
@@ -73,7 +75,8 @@ class JoinController {
     @GetMapping
     JoinView look(@PathVariable String code, HttpServletRequest request) {
         Door door = door(code, request);
-        return new JoinView(door.title(), door.className(), door.students());
+        return new JoinView(
+                door.title(), door.className(), door.students(), classes.language(door.schoolId(), door.classId()));
     }
 
     @PostMapping("/session")
@@ -104,6 +107,7 @@ class JoinController {
                         one.schoolId(),
                         one.id().toString(),
                         one.title(),
+                        one.classId(),
                         one.className(),
                         assignees.students(one),
                         one))
@@ -112,12 +116,13 @@ class JoinController {
                                 one.schoolId(),
                                 one.id().toString(),
                                 "",
+                                one.id(),
                                 one.name(),
                                 classes.students(one.schoolId(), one.id()),
                                 null)));
         return found.orElseGet(() -> {
             signIn.codeFailed(from);
-            throw Problem.of(HttpStatus.NOT_FOUND, "No class has that code. Look at the board and try again.");
+            throw Problem.of(HttpStatus.NOT_FOUND, Message.of("problem.no-such-code"));
         });
     }
 }

@@ -73,6 +73,7 @@ class ClassController {
 
     /**
      * @param joinCode by which its students come in, whatever they do there
+     * @param language that its students are spoken to in; absent for that of the school
      * @param waiting names of those whom a colleague was asked for and who come once there is a yes
      */
     record ClassView(
@@ -82,10 +83,19 @@ class ClassController {
             boolean archived,
             List<Student> students,
             @JsonInclude(JsonInclude.Include.NON_EMPTY) List<String> waiting,
-            School.StudentSignIn signIn) {}
+            School.StudentSignIn signIn,
+            @JsonInclude(JsonInclude.Include.NON_NULL) String language) {}
 
     /** @param archived whether it is set aside */
     record ArchiveRequest(boolean archived) {}
+
+    /** @param language as BCP 47 has it; absent for that of the school */
+    record ClassLanguage(
+            @JsonInclude(JsonInclude.Include.NON_NULL) String language) {
+        ClassLanguage {
+            School.language(language);
+        }
+    }
 
     record MoveRequest(UUID toClassId) {
         MoveRequest {
@@ -119,7 +129,8 @@ class ClassController {
                 classes.isArchived(who.schoolId(), id),
                 classes.students(who.schoolId(), id),
                 requests.waiting(who.schoolId(), id),
-                signIn(who));
+                signIn(who),
+                classes.ownLanguage(who.schoolId(), id).orElse(null));
     }
 
     @PutMapping("/{id}/archived")
@@ -154,6 +165,14 @@ class ClassController {
     void rename(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ClassName asked) {
         own.check(who, id);
         classes.rename(who.schoolId(), id, asked.name());
+    }
+
+    /** In which language its students are spoken to, until they choose another one. */
+    @PutMapping("/{id}/language")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void language(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ClassLanguage asked) {
+        own.check(who, id);
+        classes.setLanguage(who.schoolId(), id, asked.language());
     }
 
     /** What a list would do; nothing is changed. */

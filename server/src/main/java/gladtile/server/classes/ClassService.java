@@ -59,6 +59,21 @@ public class ClassService {
         store.rename(schoolId, id, named(name));
     }
 
+    /** @param language null for that of the school */
+    public void setLanguage(UUID schoolId, UUID id, String language) {
+        store.setLanguage(schoolId, id, language);
+    }
+
+    /** Its own language; empty where it has that of the school. */
+    public Optional<String> ownLanguage(UUID schoolId, UUID id) {
+        return store.ownLanguage(schoolId, id);
+    }
+
+    /** The language that its students are spoken to in. */
+    public String language(UUID schoolId, UUID id) {
+        return store.language(schoolId, id);
+    }
+
     /** What they did stays, and is there again once they are back. */
     public void leave(UUID schoolId, UUID classId, UUID personId) {
         store.removeMember(schoolId, classId, personId);

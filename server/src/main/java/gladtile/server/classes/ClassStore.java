@@ -1,6 +1,7 @@
 package gladtile.server.classes;
 
 import static gladtile.tables.Tables.MEMBERSHIP;
+import static gladtile.tables.Tables.PUBLISHED_CLASS_LANGUAGE;
 import static gladtile.tables.Tables.PUBLISHED_PERSON;
 import static gladtile.tables.Tables.SCHOOL_CLASS;
 import static gladtile.tables.Tables.TEAM;
@@ -56,6 +57,30 @@ class ClassStore {
                 .set(SCHOOL_CLASS.NAME, name)
                 .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId), SCHOOL_CLASS.ID.eq(id))
                 .execute();
+    }
+
+    /** @param language null for that of the school */
+    void setLanguage(UUID schoolId, UUID id, String language) {
+        db.update(SCHOOL_CLASS)
+                .set(SCHOOL_CLASS.LANGUAGE, language)
+                .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId), SCHOOL_CLASS.ID.eq(id))
+                .execute();
+    }
+
+    /** Its own; empty where it has that of the school. */
+    Optional<String> ownLanguage(UUID schoolId, UUID id) {
+        return db.select(SCHOOL_CLASS.LANGUAGE)
+                .from(SCHOOL_CLASS)
+                .where(SCHOOL_CLASS.SCHOOL_ID.eq(schoolId), SCHOOL_CLASS.ID.eq(id))
+                .fetchOptional(SCHOOL_CLASS.LANGUAGE);
+    }
+
+    /** The one that its students are spoken to in. */
+    String language(UUID schoolId, UUID id) {
+        return db.select(PUBLISHED_CLASS_LANGUAGE.LANGUAGE)
+                .from(PUBLISHED_CLASS_LANGUAGE)
+                .where(PUBLISHED_CLASS_LANGUAGE.SCHOOL_ID.eq(schoolId), PUBLISHED_CLASS_LANGUAGE.CLASS_ID.eq(id))
+                .fetchSingle(PUBLISHED_CLASS_LANGUAGE.LANGUAGE);
     }
 
     boolean isMember(UUID schoolId, UUID classId, UUID personId) {

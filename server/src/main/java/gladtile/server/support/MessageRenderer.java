@@ -5,13 +5,21 @@ import com.ibm.icu.text.MessageFormat;
 import gladtile.core.activity.Activity;
 import gladtile.core.message.Message;
 import gladtile.core.message.Wording;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Properties;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.springframework.context.MessageSource;
 import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.context.support.ResourceBundleMessageSource;
@@ -40,9 +48,12 @@ public class MessageRenderer implements Wording {
             "starters");
 
     /** Languages that there are sentences in. Numbers and lists go with the sentence, not with the reader. */
-    private static final List<Locale> LANGUAGES = List.of(Locale.ENGLISH);
+    static final List<Locale> LANGUAGES =
+            Stream.of("en", "de", "fr", "es", "ar").map(Locale::forLanguageTag).toList();
 
     private final MessageSource source;
+    /** By language, the keys that there are sentences for. What is not among them is said in English. */
+    private final Map<Locale, Set<String>> spokenKeys = new HashMap<>();
     /** Reading a sentence costs more than putting it into words. One at a time: ICU's formats keep state. */
     private final Map<Locale, Map<String, MessageFormat>> read = new ConcurrentHashMap<>();
 
@@ -52,6 +63,25 @@ public class MessageRenderer implements Wording {
         bundles.setDefaultEncoding(StandardCharsets.UTF_8.name());
         bundles.setFallbackToSystemLocale(false);
         source = bundles;
+        LANGUAGES.forEach(locale -> spokenKeys.put(locale, keys(locale)));
+    }
+
+    private static Set<String> keys(Locale locale) {
+        Set<String> keys = new HashSet<>();
+        for (String bundle : BUNDLES) {
+            String end = locale.equals(Locale.ENGLISH) ? "" : "_" + locale.getLanguage();
+            try (InputStream file =
+                    MessageRenderer.class.getResourceAsStream("/messages/%s%s.properties".formatted(bundle, end))) {
+                if (file != null) {
+                    Properties sentences = new Properties();
+                    sentences.load(new InputStreamReader(file, StandardCharsets.UTF_8));
+                    keys.addAll(sentences.stringPropertyNames());
+                }
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        return keys;
     }
 
     /** In the language of whose request it is. */
@@ -69,7 +99,9 @@ public class MessageRenderer implements Wording {
      * @throws org.springframework.context.NoSuchMessageException where there is no such key, which is a fault of ours
      */
     public String text(Message message, Locale reader) {
-        Locale locale = spoken(reader);
+        // Numbers and lists go with the sentence: an English one has English ones.
+        Locale wanted = spoken(reader);
+        Locale locale = spokenKeys.get(wanted).contains(message.key()) ? wanted : Locale.ENGLISH;
         MessageFormat format = read.computeIfAbsent(locale, one -> new ConcurrentHashMap<>())
                 .computeIfAbsent(message.key(), key -> new MessageFormat(source.getMessage(key, null, locale), locale));
         Map<String, Object> arguments = new HashMap<>();
