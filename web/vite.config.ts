@@ -56,6 +56,13 @@ type Chunks = Record<string, { file: string; imports?: string[]; dynamicImports?
 /** The screens that a student meets without a network, and the page that all screens stand on. */
 const STUDENT_SCREENS = ['index.html', 'src/student/StudentScreen.vue', 'src/student/HomeScreen.vue']
 
+/**
+ * Whether what is fetched later is kept for when there is no network. All screens hang on the page that they stand on, and
+ * of what that fetches only the words are wanted; a document is large, and what shows it is fetched with it.
+ */
+const isKept = (by: string, what: string) =>
+  by === 'index.html' ? what.startsWith('virtual:messages/') : !what.endsWith('/PdfView.vue')
+
 /** Builds the worker that keeps a student's screens (src/worker/sw.ts), with the list of what they are made of. */
 function studentWorker(): Plugin {
   return {
@@ -69,8 +76,7 @@ function studentWorker(): Plugin {
         if (met.has(name)) return
         met.add(name)
         chunks[name]!.imports?.forEach(meet)
-        // All screens hang on the page that they stand on; of those only the student's are wanted.
-        if (name !== 'index.html') chunks[name]!.dynamicImports?.forEach(meet)
+        chunks[name]!.dynamicImports?.filter((one) => isKept(name, one)).forEach(meet)
       }
       STUDENT_SCREENS.forEach(meet)
       const files = [...met].flatMap((name) => [chunks[name]!.file, ...(chunks[name]!.css ?? [])])

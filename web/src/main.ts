@@ -12,9 +12,6 @@ import './theme/tokens.css'
 import './theme/base.css'
 import { createApp } from 'vue'
 import App from './App.vue'
-import { deviceLanguage, setLanguage } from './i18n'
 import { router } from './router'
 
-// Nothing is drawn before there are words for it.
-await setLanguage(deviceLanguage())
 createApp(App).use(router).mount('#app')

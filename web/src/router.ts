@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { deviceLanguage, setLanguage } from './i18n'
 
 // Each screen is its own part: a student's tablet loads nothing of the workbench.
 export const router = createRouter({
@@ -35,7 +36,7 @@ export const router = createRouter({
       path: '/assigned/:id',
       component: () => import('./progress/ClassProgressScreen.vue'),
       props: true,
-      meta: { title: 'ProgressTable' },
+      meta: { title: 'Class progress' },
     },
     {
       path: '/classes/:id',
@@ -125,3 +126,8 @@ export const router = createRouter({
 router.afterEach((to) => {
   document.title = `${String(to.meta.title)} · Glad Tile`
 })
+
+const STUDENTS = /^\/(join|home|work)(\/|$)/
+// Nothing is drawn before there are words for it. The screens of teachers are in English so far: one half in another
+// language would help nobody.
+router.beforeEach((to) => setLanguage(STUDENTS.test(to.path) ? deviceLanguage() : 'en'))

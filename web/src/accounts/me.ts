@@ -1,7 +1,6 @@
 import { computed, ref } from 'vue'
 import { get, Refusal, remove } from '@/api/client'
 import type { Me } from '@/api/schema'
-import { setLanguage } from '@/i18n'
 import { router } from '@/router'
 
 export const me = ref<Me | null>(null)
@@ -15,8 +14,6 @@ export async function needTeacher(): Promise<boolean> {
   } catch (error) {
     if (!(error instanceof Refusal) || error.status !== 401) throw error
   }
-  // The screens of teachers are in English so far; one half in another language would help nobody.
-  await setLanguage('en')
   if (me.value?.kind === 'TEACHER') return true
   await router.replace({ path: '/sign-in', query: { then: router.currentRoute.value.fullPath } })
   return false

@@ -28,7 +28,8 @@ const LOAD: Record<Language, () => Promise<{ default: Messages }>> = {
   ar: () => import('virtual:messages/student/ar'),
 }
 
-const messages = shallowRef<Messages>({})
+const NONE: Messages = {}
+const messages = shallowRef<Messages>(NONE)
 /** In which language the screen is now. */
 export const language = ref<Language>('en')
 
@@ -46,8 +47,13 @@ let asked = 0
 /** Puts the screen into another language. Where its words cannot be fetched, it stays as it is. */
 export async function setLanguage(to: Language): Promise<void> {
   const mine = ++asked
-  const loaded = await LOAD[to]()
-  if (mine !== asked) return
+  if (to === language.value && messages.value !== NONE) return
+  const loaded = await LOAD[to]().catch((error) => {
+    // Without any words there is nothing to show; with some, it stays as it is.
+    if (messages.value === NONE) throw error
+    return null
+  })
+  if (!loaded || mine !== asked) return
   messages.value = loaded.default
   language.value = to
   document.documentElement.lang = to
