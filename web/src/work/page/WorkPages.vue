@@ -65,7 +65,7 @@ const heading = ref<HTMLElement>()
 const left = useCountdown(props.work, () => page.value.id)
 const timeIsUp = computed(() => left.value === 0)
 
-const { make, heardSay, showSolution, check, handIn } = useWorkActions(
+const { make, heardSay, showSolution, check, reset, handIn } = useWorkActions(
   () => props.work,
   () => page.value.id,
   words,
@@ -132,8 +132,7 @@ const resetting = ref(false)
 async function again() {
   resetting.value = false
   undo.forget()
-  await make({ kind: 'start-again', pageId: page.value.id })
-  words.value = t('done.reset')
+  await reset()
 }
 </script>
 

@@ -1,4 +1,5 @@
-import { t } from '@/i18n'
+import { t, type MessageKey } from '@/i18n'
+import type { Act } from '@/api/schema'
 import type { Ref } from 'vue'
 import { refusalWords } from '@/work/attempt/refusal'
 import type { Work } from '@/work/attempt/work'
@@ -42,16 +43,26 @@ export function useWorkActions(
     hint.value = verdict.hint ?? ''
   }
 
-  async function showSolution(itemId: string | null) {
-    await make({ kind: 'show', pageId: pageId(), ...(itemId ? { itemId } : {}) })
-    words.value = t('done.solution')
+  /** Says that it is done, only where it was: what was refused says why. */
+  async function done(act: Act, key: MessageKey): Promise<boolean> {
+    try {
+      await work().make(act)
+      words.value = t(key)
+      return true
+    } catch (error) {
+      words.value = refusalWords(error)
+      return false
+    }
   }
+
+  const showSolution = (itemId: string | null) =>
+    done({ kind: 'show', pageId: pageId(), ...(itemId ? { itemId } : {}) }, 'done.solution')
+
+  const reset = () => done({ kind: 'start-again', pageId: pageId() }, 'done.reset')
 
   async function handIn() {
-    await make({ kind: 'hand-in' })
-    words.value = t('done.handed-in')
-    handedIn()
+    if (await done({ kind: 'hand-in' }, 'done.handed-in')) handedIn()
   }
 
-  return { make, heardSay, check, showSolution, handIn }
+  return { make, heardSay, check, showSolution, reset, handIn }
 }
