@@ -4,7 +4,7 @@ import { defineComponent, ref } from 'vue'
 import { usePresence } from './presence'
 
 interface Here {
-  bench: string
+  workbench: string
   pageId: string
   itemIds: string[]
 }
@@ -24,8 +24,8 @@ describe('who else is here', () => {
         },
       }),
     )
-  const there = (bench: string, pageId = 'p', itemIds: string[] = []) => ({
-    bench,
+  const there = (workbench: string, pageId = 'p', itemIds: string[] = []) => ({
+    workbench,
     name: 'Ms Imai',
     pageId,
     itemIds,
@@ -48,62 +48,62 @@ describe('who else is here', () => {
   })
 
   it('is told where we are, once for many quick changes, and that we left', async () => {
-    const bench = open()
+    const workbench = open()
     for (const id of ['a', 'b', 'c']) {
       chosen.value = [id]
       await vi.advanceTimersByTimeAsync(50)
     }
     await vi.advanceTimersByTimeAsync(300)
     expect(said.map((one) => one.itemIds)).toEqual([['c']])
-    bench.unmount()
-    expect(said.at(-1)).toMatchObject({ pageId: '', bench: said[0]!.bench })
+    workbench.unmount()
+    expect(said.at(-1)).toMatchObject({ pageId: '', workbench: said[0]!.workbench })
   })
 
-  it('knows others by their bench, hears of their moves, and forgets who left', async () => {
-    const bench = open()
+  it('knows others by their workbench, hears of their moves, and forgets who left', async () => {
+    const workbench = open()
     presence.hear(there('one'))
     presence.hear(there('two', 'q'))
     presence.hear(there('one', 'p', ['a']))
-    expect(presence.others.value.map((one) => [one.bench, one.pageId, one.itemIds])).toEqual([
+    expect(presence.others.value.map((one) => [one.workbench, one.pageId, one.itemIds])).toEqual([
       ['two', 'q', []],
       ['one', 'p', ['a']],
     ])
     presence.hear(there('two', ''))
-    expect(presence.others.value.map((one) => one.bench)).toEqual(['one'])
-    bench.unmount()
+    expect(presence.others.value.map((one) => one.workbench)).toEqual(['one'])
+    workbench.unmount()
   })
 
   it('does not take itself for somebody else', async () => {
-    const bench = open()
+    const workbench = open()
     await vi.advanceTimersByTimeAsync(300)
-    presence.hear(there(said[0]!.bench))
+    presence.hear(there(said[0]!.workbench))
     expect(presence.others.value).toEqual([])
-    bench.unmount()
+    workbench.unmount()
   })
 
   it('answers somebody who has just come, but does not answer answers for ever', async () => {
-    const bench = open()
+    const workbench = open()
     await vi.advanceTimersByTimeAsync(300)
     said.length = 0
     presence.hear(there('one'))
     presence.hear(there('one'))
     expect(said).toHaveLength(1)
-    bench.unmount()
+    workbench.unmount()
   })
 
   it('forgets whoever has not been heard of for long', async () => {
-    const bench = open()
+    const workbench = open()
     presence.hear(there('one'))
     await vi.advanceTimersByTimeAsync(60_000)
     expect(presence.others.value).toEqual([])
-    bench.unmount()
+    workbench.unmount()
   })
 
   it('never says more than two hundred items, however many are selected', async () => {
-    const bench = open()
+    const workbench = open()
     chosen.value = Array.from({ length: 1000 }, (_, i) => `i${i}`)
     await vi.advanceTimersByTimeAsync(300)
     expect(said.at(-1)!.itemIds).toHaveLength(200)
-    bench.unmount()
+    workbench.unmount()
   })
 })

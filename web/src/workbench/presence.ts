@@ -5,7 +5,7 @@ import { put } from '@/api/client'
 
 /** Where somebody else is who has the same activity open. */
 export interface Elsewhere {
-  bench: string
+  workbench: string
   name: string
   pageId: string
   itemIds: string[]
@@ -17,13 +17,13 @@ const SAY_AGAIN_MS = 15_000
 
 /** Tells others what is selected here, and knows what is selected there. */
 export function usePresence(activityId: string, pageId: Ref<string>, chosen: Ref<string[]>) {
-  const bench = newId()
+  const workbench = newId()
   const others = ref<Elsewhere[]>([])
   let said = ''
   let waiting: ReturnType<typeof setTimeout> | undefined
 
   function say(force = false) {
-    const here = { bench, pageId: pageId.value, itemIds: chosen.value.slice(0, 200) }
+    const here = { workbench, pageId: pageId.value, itemIds: chosen.value.slice(0, 200) }
     const text = JSON.stringify(here)
     if (text === said && !force) return
     said = text
@@ -41,10 +41,10 @@ export function usePresence(activityId: string, pageId: Ref<string>, chosen: Ref
   )
 
   function hear(where: Elsewhere) {
-    if (where.bench === bench) return
-    const known = others.value.some((one) => one.bench === where.bench)
+    if (where.workbench === workbench) return
+    const known = others.value.some((one) => one.workbench === where.workbench)
     others.value = [
-      ...others.value.filter((one) => one.bench !== where.bench),
+      ...others.value.filter((one) => one.workbench !== where.workbench),
       ...(where.pageId ? [{ ...where, at: Date.now() }] : []),
     ]
     // Somebody who has just come does not know of us yet.
@@ -59,7 +59,7 @@ export function usePresence(activityId: string, pageId: Ref<string>, chosen: Ref
   onBeforeUnmount(() => {
     clearInterval(beat)
     clearTimeout(waiting)
-    void put(`/api/v1/activities/${activityId}/presence`, { bench, pageId: '', itemIds: [] }).catch(
+    void put(`/api/v1/activities/${activityId}/presence`, { workbench, pageId: '', itemIds: [] }).catch(
       passOver('who left is taken off after a while'),
     )
   })

@@ -1,6 +1,6 @@
 import { ref, watch, type Ref } from 'vue'
 
-/** What walking over the page's items with Tab needs of a bench. */
+/** What walking over the page's items with Tab needs of a workbench. */
 export interface Selecting {
   chosen: Ref<string[]>
   select: (ids: string[], how?: 'only' | 'toggle') => void

@@ -62,34 +62,34 @@ function opened(items: Item[]) {
     note: (text: string) => told.push(text),
   } as unknown as Editing
   const page = computed<Page>(() => activity.value.pages[0]!)
-  return { bench: makeBench(editing, page), made, told, page }
+  return { workbench: makeBench(editing, page), made, told, page }
 }
-const order = (bench: Workbench) => bench.page.value.items.map((item) => item.id).join('')
+const order = (workbench: Workbench) => workbench.page.value.items.map((item) => item.id).join('')
 
-describe('the bench', () => {
+describe('the workbench', () => {
   beforeEach(() => localStorage.clear())
 
   it('selects the whole of a group, and one within it when that is meant', () => {
-    const { bench } = opened([piece('a', 0, ['g']), piece('b', 200, ['g']), piece('c', 400)])
-    bench.select(['a'])
-    expect(bench.chosen.value).toEqual(['a', 'b'])
-    bench.select(['c'], 'toggle')
-    expect(bench.selected.value).toHaveLength(3)
-    bench.select(['a'], 'toggle')
-    expect(bench.chosen.value).toEqual(['c'])
-    bench.select(['b'], 'inside')
-    expect(bench.chosen.value).toEqual(['b'])
+    const { workbench } = opened([piece('a', 0, ['g']), piece('b', 200, ['g']), piece('c', 400)])
+    workbench.select(['a'])
+    expect(workbench.chosen.value).toEqual(['a', 'b'])
+    workbench.select(['c'], 'toggle')
+    expect(workbench.selected.value).toHaveLength(3)
+    workbench.select(['a'], 'toggle')
+    expect(workbench.chosen.value).toEqual(['c'])
+    workbench.select(['b'], 'inside')
+    expect(workbench.chosen.value).toEqual(['b'])
   })
 
   it('groups in groups and takes the outermost apart first', () => {
-    const { bench } = opened([piece('a', 0), piece('b', 200), piece('c', 400)])
-    bench.chosen.value = ['a', 'b']
-    bench.group()
-    bench.selectAll()
-    bench.group()
-    expect(bench.page.value.items.map((item) => item.traits?.groups.length)).toEqual([2, 2, 1])
-    bench.ungroup()
-    expect(bench.page.value.items.map((item) => item.traits?.groups.length ?? 0)).toEqual([1, 1, 0])
+    const { workbench } = opened([piece('a', 0), piece('b', 200), piece('c', 400)])
+    workbench.chosen.value = ['a', 'b']
+    workbench.group()
+    workbench.selectAll()
+    workbench.group()
+    expect(workbench.page.value.items.map((item) => item.traits?.groups.length)).toEqual([2, 2, 1])
+    workbench.ungroup()
+    expect(workbench.page.value.items.map((item) => item.traits?.groups.length ?? 0)).toEqual([1, 1, 0])
   })
 
   it.each([
@@ -100,78 +100,78 @@ describe('the bench', () => {
     ['top', 'd', 'abcd'],
     ['bottom', 'a', 'abcd'],
   ] as const)('puts one %s: %s gives %s', (how, id, expected) => {
-    const { bench } = opened(['a', 'b', 'c', 'd'].map((one, i) => piece(one, i * 200)))
-    bench.chosen.value = [id]
-    bench.depth(how)
-    expect(order(bench)).toBe(expected)
+    const { workbench } = opened(['a', 'b', 'c', 'd'].map((one, i) => piece(one, i * 200)))
+    workbench.chosen.value = [id]
+    workbench.depth(how)
+    expect(order(workbench)).toBe(expected)
   })
 
   it('keeps the order of several when they go up or down together', () => {
-    const { bench } = opened(['a', 'b', 'c', 'd', 'e'].map((one, i) => piece(one, i * 200)))
-    bench.chosen.value = ['a', 'c']
-    bench.depth('top')
-    expect(order(bench)).toBe('bdeac')
-    bench.depth('bottom')
-    expect(order(bench)).toBe('acbde')
-    bench.depth('up')
-    expect(order(bench)).toBe('bacde')
+    const { workbench } = opened(['a', 'b', 'c', 'd', 'e'].map((one, i) => piece(one, i * 200)))
+    workbench.chosen.value = ['a', 'c']
+    workbench.depth('top')
+    expect(order(workbench)).toBe('bdeac')
+    workbench.depth('bottom')
+    expect(order(workbench)).toBe('acbde')
+    workbench.depth('up')
+    expect(order(workbench)).toBe('bacde')
   })
 
   it('moves one by its frame and several in one edit', () => {
-    const { bench, made } = opened([piece('a', 0), piece('b', 200)])
-    bench.chosen.value = ['a']
-    bench.moveBy(5, 0)
-    bench.selectAll()
-    bench.moveBy(0, 50)
+    const { workbench, made } = opened([piece('a', 0), piece('b', 200)])
+    workbench.chosen.value = ['a']
+    workbench.moveBy(5, 0)
+    workbench.selectAll()
+    workbench.moveBy(0, 50)
     expect(made.map((edit) => edit.kind)).toEqual(['set-frame', 'transform'])
-    expect(bench.page.value.items.map((item) => item.frame)).toMatchObject([
+    expect(workbench.page.value.items.map((item) => item.frame)).toMatchObject([
       { x: 5, y: 50 },
       { x: 200, y: 50 },
     ])
-    bench.moveBy(0, 0)
+    workbench.moveBy(0, 0)
     expect(made).toHaveLength(2)
   })
 
   it('duplicates with the offset the last copy was moved to', async () => {
-    const { bench } = opened([piece('a', 0)])
-    bench.chosen.value = ['a']
-    bench.duplicate()
-    expect(bench.only.value!.frame).toMatchObject({ x: 40, y: 40 })
-    bench.moveBy(60, -40)
+    const { workbench } = opened([piece('a', 0)])
+    workbench.chosen.value = ['a']
+    workbench.duplicate()
+    expect(workbench.only.value!.frame).toMatchObject({ x: 40, y: 40 })
+    workbench.moveBy(60, -40)
     await nextTick()
-    bench.duplicate()
-    expect(bench.only.value!.frame).toMatchObject({ x: 200, y: 0 })
+    workbench.duplicate()
+    expect(workbench.only.value!.frame).toMatchObject({ x: 200, y: 0 })
   })
 
   it('duplicates another thing beside itself, whatever the last copy was moved by', async () => {
-    const { bench } = opened([piece('a', 0), piece('b', 500)])
-    bench.chosen.value = ['a']
-    bench.duplicate()
-    bench.moveBy(60, -40)
+    const { workbench } = opened([piece('a', 0), piece('b', 500)])
+    workbench.chosen.value = ['a']
+    workbench.duplicate()
+    workbench.moveBy(60, -40)
     await nextTick()
-    bench.chosen.value = ['b']
-    bench.duplicate()
-    expect(bench.only.value!.frame).toMatchObject({ x: 540, y: 40 })
+    workbench.chosen.value = ['b']
+    workbench.duplicate()
+    expect(workbench.only.value!.frame).toMatchObject({ x: 540, y: 40 })
   })
 
   it('never duplicates off the page, however far the last copy was moved', async () => {
-    const { bench } = opened([piece('a', 0)])
-    bench.chosen.value = ['a']
-    bench.duplicate()
-    bench.moveBy(900, 0)
+    const { workbench } = opened([piece('a', 0)])
+    workbench.chosen.value = ['a']
+    workbench.duplicate()
+    workbench.moveBy(900, 0)
     await nextTick()
-    bench.duplicate()
-    expect(bench.only.value!.frame).toMatchObject({ x: 980, y: 80 })
+    workbench.duplicate()
+    expect(workbench.only.value!.frame).toMatchObject({ x: 980, y: 80 })
   })
 
   it('cuts and pastes in place', () => {
-    const { bench } = opened([piece('a', 30), piece('b', 200)])
-    bench.chosen.value = ['a']
-    bench.cut()
-    expect(order(bench)).toBe('b')
-    bench.paste(true)
-    expect(bench.only.value!.frame.x).toBe(30)
-    expect(bench.only.value!.id).not.toBe('a')
+    const { workbench } = opened([piece('a', 30), piece('b', 200)])
+    workbench.chosen.value = ['a']
+    workbench.cut()
+    expect(order(workbench)).toBe('b')
+    workbench.paste(true)
+    expect(workbench.only.value!.frame.x).toBe(30)
+    expect(workbench.only.value!.id).not.toBe('a')
   })
 
   it('leaves what is always fixed fixed when all are made pieces', () => {
@@ -183,62 +183,62 @@ describe('the bench', () => {
       label: '',
       movement: { kind: 'fixed' },
     }
-    const { bench, made } = opened([piece('a', 0), zone, table])
-    bench.selectAll()
-    bench.setMovement({ kind: 'turns', step: 45 })
+    const { workbench, made } = opened([piece('a', 0), zone, table])
+    workbench.selectAll()
+    workbench.setMovement({ kind: 'turns', step: 45 })
     expect(made).toHaveLength(1)
-    expect(bench.page.value.items.map((item) => item.movement.kind)).toEqual(['turns', 'fixed', 'turns'])
+    expect(workbench.page.value.items.map((item) => item.movement.kind)).toEqual(['turns', 'fixed', 'turns'])
   })
 
   it('takes a box away in which nothing stands, and leaves alone what did not change', () => {
-    const { bench, made } = opened([words('w', 'Moon')])
-    const item = bench.byId.value.get('w')!
+    const { workbench, made } = opened([words('w', 'Moon')])
+    const item = workbench.byId.value.get('w')!
     if (item.kind !== 'words') throw new Error('words')
-    bench.written({ id: 'w' }, item.content)
+    workbench.written({ id: 'w' }, item.content)
     expect(made).toHaveLength(0)
-    bench.written({ id: 'w' }, { text: 'Sun', style })
+    workbench.written({ id: 'w' }, { text: 'Sun', style })
     expect(made[0]!.kind).toBe('set-words')
-    bench.written({ id: 'w' }, { text: '  \n ', style })
-    expect(order(bench)).toBe('')
+    workbench.written({ id: 'w' }, { text: '  \n ', style })
+    expect(order(workbench)).toBe('')
   })
 
   it('breaks words anew for the width they were pulled to, and not when they are turned', () => {
-    const { bench, made } = opened([words('w', 'look up at the wide night sky tonight')])
-    const item = bench.byId.value.get('w')!
-    bench.pulledTo(item, { ...item.frame, width: 200 }, true)
+    const { workbench, made } = opened([words('w', 'look up at the wide night sky tonight')])
+    const item = workbench.byId.value.get('w')!
+    workbench.pulledTo(item, { ...item.frame, width: 200 }, true)
     expect(made[0]!.kind).toBe('set-words')
-    const narrow = bench.byId.value.get('w')!
+    const narrow = workbench.byId.value.get('w')!
     expect(narrow.frame.height).toBeGreaterThan(item.frame.height)
     expect(narrow.kind === 'words' && narrow.content.lines.length).toBeGreaterThan(1)
-    bench.pulledTo(narrow, { ...narrow.frame, turn: 45 }, false)
+    workbench.pulledTo(narrow, { ...narrow.frame, turn: 45 }, false)
     expect(made[1]).toMatchObject({ kind: 'set-frame', frame: { turn: 45, height: narrow.frame.height } })
   })
 
   it('writes in the cell that was meant and in no other', () => {
-    const { bench } = opened([table])
-    bench.write({ id: 't', cell: [0, 1] })
-    expect(bench.wordsOf(bench.writing.value!)!.frame.x).toBe(100)
-    bench.written(bench.writing.value!, { text: 'Venus', style })
-    const now = bench.byId.value.get('t')!
+    const { workbench } = opened([table])
+    workbench.write({ id: 't', cell: [0, 1] })
+    expect(workbench.wordsOf(workbench.writing.value!)!.frame.x).toBe(100)
+    workbench.written(workbench.writing.value!, { text: 'Venus', style })
+    const now = workbench.byId.value.get('t')!
     expect(now.kind === 'table' && now.cells[0]!.map((cell) => cell.words?.text)).toEqual([
       undefined,
       'Venus',
     ])
-    expect(bench.writing.value).toBeNull()
+    expect(workbench.writing.value).toBeNull()
   })
 
   it('writes in nothing that has no words', () => {
-    const { bench } = opened([piece('a', 0)])
-    bench.write({ id: 'a' })
-    expect(bench.writing.value).toBeNull()
-    expect(bench.canWrite(piece('a', 0))).toBe(false)
+    const { workbench } = opened([piece('a', 0)])
+    workbench.write({ id: 'a' })
+    expect(workbench.writing.value).toBeNull()
+    expect(workbench.canWrite(piece('a', 0))).toBe(false)
   })
 
   it('says so when too much is copied at once', () => {
     const long = words('w', 'x'.repeat(20_000))
-    const { bench, told } = opened(Array.from({ length: 300 }, (_, i) => ({ ...long, id: `w${i}` })))
-    bench.selectAll()
-    bench.takeAlong()
+    const { workbench, told } = opened(Array.from({ length: 300 }, (_, i) => ({ ...long, id: `w${i}` })))
+    workbench.selectAll()
+    workbench.takeAlong()
     expect(told[0]).toMatch(/^That is too much to copy at once/)
   })
 })

@@ -30,7 +30,7 @@ const page: Page = {
   items: [zone('planet', 0), zone('star', 400), piece('Mars', 0), piece('Vega', 200), piece('Comet', 400)],
 }
 
-function bench() {
+function workbench() {
   const activity = ref<Activity>({ title: 'Sky', pages: [page], key: { decisions: {}, rules: {} } })
   const made: Edit[] = []
   const editing = {
@@ -47,14 +47,14 @@ function bench() {
 
 describe('deciding who belongs where', () => {
   it('turns a piece away in the other zones once it belongs in one, as one edit', () => {
-    const it_ = bench()
+    const it_ = workbench()
     it_.decide(it_.pieces.value[0]!, it_.zones.value[0]!, 'BELONGS')
     expect(it_.made).toHaveLength(1)
     expect(it_.said(it_.pieces.value[0]!, it_.zones.value[1]!)).toBe('DOES_NOT_BELONG')
   })
 
   it('cycles a cell: belongs, turned away, open again', () => {
-    const it_ = bench()
+    const it_ = workbench()
     const [mars] = it_.pieces.value
     const [planet] = it_.zones.value
     const seen = [1, 2, 3].map(() => {
@@ -65,7 +65,7 @@ describe('deciding who belongs where', () => {
   })
 
   it('sets a whole column or row in one edit, and makes none where nothing changes', () => {
-    const it_ = bench()
+    const it_ = workbench()
     it_.column(it_.zones.value[0]!, 'BELONGS')
     it_.column(it_.zones.value[0]!, 'BELONGS')
     it_.row(it_.pieces.value[2]!, 'DOES_NOT_BELONG')
@@ -78,7 +78,7 @@ describe('deciding who belongs where', () => {
   })
 
   it('fills the table from labels that zones are called by', () => {
-    const it_ = bench()
+    const it_ = workbench()
     it_.setFacts(it_.pieces.value[0]!, { labels: ['Planet'] })
     it_.setFacts(it_.pieces.value[1]!, { labels: ['star'] })
     expect(it_.fillFromLabels()).toBe(true)
@@ -92,7 +92,7 @@ describe('deciding who belongs where', () => {
   })
 
   it('sees what a zone takes by label, and that a piece belongs nowhere', () => {
-    const it_ = bench()
+    const it_ = workbench()
     const [mars, vega, comet] = it_.pieces.value
     const [planet] = it_.zones.value
     it_.setFacts(mars!, { labels: ['near'] })
@@ -104,7 +104,7 @@ describe('deciding who belongs where', () => {
   })
 
   it('says nothing of what is usual', () => {
-    const it_ = bench()
+    const it_ = workbench()
     const [planet] = it_.zones.value
     it_.setRule(planet!, { timing: 'ON_CHECK', feedback: 'HOW_MANY' })
     it_.setRule(planet!, { timing: 'AT_ONCE', feedback: 'WHICH' })

@@ -69,51 +69,51 @@ export function within(frame: Frame, { width, height }: { width: number; height:
 
 const CENTRE = { x: PAGE.width / 2, y: PAGE.height / 2 }
 /** Everything by which new items come onto the page: tiles, the library, files and the camera. */
-export function useAdding(bench: Workbench, page: Ref<Page>) {
+export function useAdding(workbench: Workbench, page: Ref<Page>) {
   const wanted = ref<PictureFor | null>(null)
   /** A video is being brought in for a place on the page. */
   const bringing = ref<{ at: Point; file?: File } | null>(null)
 
   function tile(kind: TileKind, at: Point = CENTRE) {
-    bench.take({ is: 'hand' })
+    workbench.take({ is: 'hand' })
     const now = page.value
     if (kind === 'picture') wanted.value = cellFor(at) ?? { at }
-    else if (kind === 'words') bench.add(newWords(now, at), true)
-    else if (kind === 'shape') bench.add(newShape(now, at))
-    else if (kind === 'line') bench.add(newLine(now, at, 'line'))
+    else if (kind === 'words') workbench.add(newWords(now, at), true)
+    else if (kind === 'shape') workbench.add(newShape(now, at))
+    else if (kind === 'line') workbench.add(newLine(now, at, 'line'))
     else if (kind === 'ink') {
-      bench.chosen.value = []
-      bench.take({ is: 'pen', name: 'pen1' })
-    } else if (kind === 'note') bench.add(newNote(now, at))
-    else if (kind === 'table') bench.add(newTable(now, at))
-    else if (kind === 'cover') bench.add(newCover(now, at))
-    else if (kind === 'lens') bench.add(newLens(now, at))
-    else if (kind === 'gap') bench.add(newGap(now, at))
-    else if (kind === 'area') bench.add(areaAround([at]))
+      workbench.chosen.value = []
+      workbench.take({ is: 'pen', name: 'pen1' })
+    } else if (kind === 'note') workbench.add(newNote(now, at))
+    else if (kind === 'table') workbench.add(newTable(now, at))
+    else if (kind === 'cover') workbench.add(newCover(now, at))
+    else if (kind === 'lens') workbench.add(newLens(now, at))
+    else if (kind === 'gap') workbench.add(newGap(now, at))
+    else if (kind === 'area') workbench.add(areaAround([at]))
     else if (kind === 'video') bringing.value = { at }
-    else bench.add(newZone(now, at))
+    else workbench.add(newZone(now, at))
   }
   /** A tile that was clicked, rather than dragged, means the middle of the page and no cell. */
   function tileClicked(kind: TileKind, byKey = false) {
     // Drawn around by hand; who has only keys gets a box, and sizes it.
     if (kind === 'area' && !byKey) {
-      bench.chosen.value = []
-      bench.take({ is: 'area' })
+      workbench.chosen.value = []
+      workbench.take({ is: 'area' })
       return
     }
     if (kind === 'picture') wanted.value = { at: CENTRE }
     else tile(kind)
   }
   function shape(form: ShapeLook['form'], several: boolean) {
-    if (several) bench.take({ is: 'place', make: (at) => newShape(page.value, at, form) })
-    else bench.add(newShape(page.value, CENTRE, form))
+    if (several) workbench.take({ is: 'place', make: (at) => newShape(page.value, at, form) })
+    else workbench.add(newShape(page.value, CENTRE, form))
   }
   /** A connector joins the two things that are selected. */
   function line(sort: LineSort) {
-    const two = bench.selected.value.filter((item) => item.kind !== 'line')
+    const two = workbench.selected.value.filter((item) => item.kind !== 'line')
     const joins =
       sort === 'connector' && two.length === 2 ? ([two[0]!.id, two[1]!.id] as [string, string]) : null
-    bench.add(newLine(page.value, CENTRE, sort, joins))
+    workbench.add(newLine(page.value, CENTRE, sort, joins))
   }
 
   function cellFor(at: Point): PictureFor | null {
@@ -140,7 +140,7 @@ export function useAdding(bench: Workbench, page: Ref<Page>) {
   function severalFromLibrary(pictures: LibraryPicture[]) {
     wanted.value = null
     const frames = inRows(pictures.length)
-    bench.addAll(
+    workbench.addAll(
       pictures.map((picture, i) => ({
         kind: 'picture',
         id: newId(),
@@ -175,7 +175,7 @@ export function useAdding(bench: Workbench, page: Ref<Page>) {
     rest: Pick<Item, 'description' | 'movement'>,
   ) {
     const frame = freePlace(page.value, at, width, height)
-    bench.add({ kind: 'picture', id: newId(), frame, picture, credit, ...rest })
+    workbench.add({ kind: 'picture', id: newId(), frame, picture, credit, ...rest })
   }
 
   const wantedBy = (where: PictureFor): string => {
@@ -195,32 +195,32 @@ export function useAdding(bench: Workbench, page: Ref<Page>) {
     const { crop: _, still: __, ...bare } = item
     const pageId = page.value.id
     const frame = within(item.frame, size)
-    bench.all([
+    workbench.all([
       { kind: 'set-body', pageId, item: { ...bare, picture, credit } },
       { kind: 'set-frame', pageId, itemId: item.id, frame },
       { kind: 'set-description', pageId, itemId: item.id, description: size.name },
     ])
     if (!size.name)
-      bench.editing.note('The picture is replaced. Say what the new one shows, and whose it is.')
+      workbench.editing.note('The picture is replaced. Say what the new one shows, and whose it is.')
   }
 
   /** Puts a picture on the other side or in the cell it was wanted for; false where it lies on the page itself. */
   function putInto(where: PictureFor, picture: PictureRef, credit: string, size: Size): boolean {
-    const item = bench.byId.value.get(wantedBy(where))
+    const item = workbench.byId.value.get(wantedBy(where))
     if (!item || 'at' in where) return false
     if ('replace' in where) {
       if (item.kind === 'picture') replace(item, picture, credit, size)
     } else if ('fill' in where) {
-      if (item.kind === 'zone') bench.setBody({ ...item, look: { ...lookOf(item), picture, credit } })
+      if (item.kind === 'zone') workbench.setBody({ ...item, look: { ...lookOf(item), picture, credit } })
     } else if ('side' in where) {
       const otherSide = { ...(traitsOf(item).otherSide ?? { colour: '#ffffff', byTap: true }), picture }
       const traits = { ...traitsOf(item), otherSide }
-      bench.edit({ kind: 'set-traits', pageId: page.value.id, itemId: item.id, traits })
+      workbench.edit({ kind: 'set-traits', pageId: page.value.id, itemId: item.id, traits })
     } else if ('poster' in where) {
-      if (item.kind === 'video') bench.setBody({ ...item, poster: picture })
+      if (item.kind === 'video') workbench.setBody({ ...item, poster: picture })
     } else if (item.kind === 'table') {
       const [r, c] = where.cell
-      bench.setCell(item, r, c, { ...item.cells[r]![c]!, picture, credit })
+      workbench.setCell(item, r, c, { ...item.cells[r]![c]!, picture, credit })
     }
     return true
   }
@@ -234,25 +234,27 @@ export function useAdding(bench: Workbench, page: Ref<Page>) {
     }
     const pictures = all.filter((one) => one.type.startsWith('image/'))
     if (pictures.length === 0) {
-      bench.editing.tell('Only pictures and videos can be put here. Nothing changed.')
+      workbench.editing.tell('Only pictures and videos can be put here. Nothing changed.')
       return
     }
     const rows = pictures.map((one) => ({ name: one.name, share: 0, wrong: '' }))
-    bench.editing.note(`Bringing in ${pictures.length === 1 ? 'a picture' : `${pictures.length} pictures`}`)
+    workbench.editing.note(
+      `Bringing in ${pictures.length === 1 ? 'a picture' : `${pictures.length} pictures`}`,
+    )
     await uploadAll(pictures, '', rows, (picture) => {
       const cell = pictures.length === 1 ? cellFor(at) : null
       const what: PictureRef = { from: 'FILE', name: picture.sha256 }
       if (!cell || !putInto(cell, what, '', { ...picture, name: '' })) stored(picture, '', at)
     })
     const wrong = rows.find((row) => row.wrong)
-    if (wrong) bench.editing.tell(wrong.wrong)
-    else bench.editing.note('Say whose the picture is: select it and fill in its credit.')
+    if (wrong) workbench.editing.tell(wrong.wrong)
+    else workbench.editing.note('Say whose the picture is: select it and fill in its credit.')
   }
 
   function video(file: FileRef) {
     const at = bringing.value?.at ?? CENTRE
     bringing.value = null
-    bench.add(newVideo(page.value, at, file))
+    workbench.add(newVideo(page.value, at, file))
   }
 
   return { wanted, bringing, video, tile, tileClicked, shape, line, library, severalFromLibrary, file, files }

@@ -23,16 +23,16 @@ const wordsIn = (items: { kind: string; content?: { text: string } }[]) =>
     .join('\n')
 
 export function usePasteboard(
-  bench: Workbench,
+  workbench: Workbench,
   page: () => Page,
   bringFiles: (files: File[], at: Point) => Promise<void>,
 ) {
   function copy(event: ClipboardEvent) {
-    if (elsewhere(event) || bench.chosen.value.length === 0) return
-    bench.takeAlong()
-    event.clipboardData?.setData('text/plain', wordsIn(bench.selected.value) || MARK)
+    if (elsewhere(event) || workbench.chosen.value.length === 0) return
+    workbench.takeAlong()
+    event.clipboardData?.setData('text/plain', wordsIn(workbench.selected.value) || MARK)
     event.preventDefault()
-    if (event.type === 'cut') bench.remove()
+    if (event.type === 'cut') workbench.remove()
   }
 
   function paste(event: ClipboardEvent) {
@@ -41,13 +41,13 @@ export function usePasteboard(
     const text = event.clipboardData?.getData('text/plain') ?? ''
     event.preventDefault()
     if (files.length > 0) {
-      void bringFiles(files, CENTRE).catch((error) => bench.editing.tell(errorText(error)))
+      void bringFiles(files, CENTRE).catch((error) => workbench.editing.tell(errorText(error)))
     } else if (text && text !== MARK && text !== wordsIn(keptItems()?.items ?? [])) {
       // When the clipboard says just what was copied here, the items themselves are meant.
       // Rows of a spreadsheet come with tabs between their cells.
       const table = text.includes('\t') ? tableOf(page(), CENTRE, text) : null
-      bench.add(table ?? words(event.clipboardData?.getData('text/html') ?? '', text))
-    } else bench.paste(false)
+      workbench.add(table ?? words(event.clipboardData?.getData('text/html') ?? '', text))
+    } else workbench.paste(false)
   }
   /** Words with the looks they had, as far as our own know them; without any they are plain. */
   function words(html: string, text: string) {

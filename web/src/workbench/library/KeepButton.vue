@@ -6,17 +6,17 @@ import KeepDialog from './KeepDialog.vue'
 import { selectedToKeep, type ToKeep } from './library'
 
 /** Keeps what is selected by a name, to put it on other pages. */
-const props = defineProps<{ bench: Workbench }>()
+const props = defineProps<{ workbench: Workbench }>()
 const keeping = shallowRef<ToKeep | null>(null)
 function kept(words: string) {
   keeping.value = null
-  props.bench.editing.note(words)
+  props.workbench.editing.note(words)
 }
 </script>
 
 <template>
   <div>
-    <button class="btn keep" @click="keeping = selectedToKeep(bench)">
+    <button class="btn keep" @click="keeping = selectedToKeep(workbench)">
       <PhBooks :size="17" aria-hidden="true" />Save in My library
     </button>
     <KeepDialog v-if="keeping" :what="keeping" @close="keeping = null" @kept="kept" />

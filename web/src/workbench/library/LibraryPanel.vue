@@ -12,7 +12,7 @@ import SharePartDialog from './SharePartDialog.vue'
 import VersionsDialog from './VersionsDialog.vue'
 
 /** Parts and pages kept by name: found by word and folder, put on the page by dragging, double click or Enter. */
-const props = defineProps<{ bench: Workbench }>()
+const props = defineProps<{ workbench: Workbench }>()
 const emit = defineEmits<{ close: []; page: [id: string] }>()
 
 const words = ref('')
@@ -71,7 +71,7 @@ watch([words, from, folder], () => void load())
 
 async function take(part: PartHead, at: { x: number; y: number } | null = null) {
   try {
-    const page = await put(props.bench, part, at)
+    const page = await put(props.workbench, part, at)
     if (page) emit('page', page)
   } catch (error) {
     wrong.value = errorText(error)

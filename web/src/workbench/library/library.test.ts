@@ -34,7 +34,7 @@ const key: AnswerKey = {
 }
 const activity: Activity = { title: 'Sky', pages: [page], key }
 
-function bench(chosen: string[], now: Page = page) {
+function workbench(chosen: string[], now: Page = page) {
   const put = vi.fn()
   const edit = vi.fn(() => true)
   const it = { page: { value: now }, pageId: { value: now.id }, chosen: { value: chosen } }
@@ -51,7 +51,7 @@ function server(contents: Activity) {
 
 describe('what is kept', () => {
   it('takes the things with what is decided between them, and no way to other pages', () => {
-    const { contents, kind, name } = selectedToKeep(bench(['tray', 'moon']))
+    const { contents, kind, name } = selectedToKeep(workbench(['tray', 'moon']))
     expect(kind).toBe('ITEMS')
     expect(name).toBe('')
     expect(contents.pages[0]!.items.map((item) => item.id)).toEqual(['tray', 'moon'])
@@ -60,7 +60,7 @@ describe('what is kept', () => {
     expect(JSON.stringify(contents.key.rules)).toBe('{}')
   })
   it('is called as the only thing is called, or as the page', () => {
-    expect(selectedToKeep(bench(['moon'])).name).toBe('The moon')
+    expect(selectedToKeep(workbench(['moon'])).name).toBe('The moon')
     const whole = pageToKeep(page, key)
     expect(whole.name).toBe('Night')
     expect(whole.contents.pages[0]!.items).toHaveLength(3)
@@ -87,7 +87,7 @@ describe('a part on a page', () => {
   })
   it('is put with what belongs where; a page becomes the next page', async () => {
     server({ title: 'x', pages: [{ ...page, items: [zone('tray', 0, 0), piece('moon', 0, 0)] }], key })
-    const one = bench([])
+    const one = workbench([])
     expect(await put(one, { id: 'x', kind: 'ITEMS', name: 'x' }, { x: 500, y: 500 })).toBeNull()
     expect(one.put).toHaveBeenCalledWith(expect.objectContaining({ pageId: '', decisions: key.decisions }), {
       x: 450,

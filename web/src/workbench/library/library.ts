@@ -44,9 +44,9 @@ function holding(page: Page, what: Taken): Activity {
 }
 
 /** The things that are selected, with what is decided between them. */
-export function selectedToKeep(bench: Workbench): ToKeep {
-  const page = bench.page.value
-  const what = taken(page, bench.chosen.value, bench.editing.activity.value.key)
+export function selectedToKeep(workbench: Workbench): ToKeep {
+  const page = workbench.page.value
+  const what = taken(page, workbench.chosen.value, workbench.editing.activity.value.key)
   const { links: _, ...bare } = page
   const said = what.items.length === 1 ? what.items[0]!.description.trim() : ''
   return { kind: 'ITEMS', name: said, contents: holding(bare, what) }
@@ -82,21 +82,21 @@ export function shift(part: Page, page: Page, at: Point | null): Point {
 
 /** Puts a part on the page, or a page behind it. @returns the id of the page that was made, if one was */
 export async function put(
-  bench: Workbench,
+  workbench: Workbench,
   part: Pick<PartHead, 'id' | 'kind' | 'name'>,
   at: Point | null,
 ): Promise<string | null> {
   const contents = await get(`/api/v1/library/${part.id}`)
   const from = contents.pages[0]!
   if (part.kind === 'PAGE') {
-    const pages = bench.editing.activity.value.pages
-    const index = pages.findIndex((page) => page.id === bench.pageId.value) + 1
+    const pages = workbench.editing.activity.value.pages
+    const index = pages.findIndex((page) => page.id === workbench.pageId.value) + 1
     const copy = pageCopy(from, contents.key, index, part.name.slice(0, 300))
-    return bench.edit(composite(copy.edits)) ? copy.pageId : null
+    return workbench.edit(composite(copy.edits)) ? copy.pageId : null
   }
   const all = from.items.map((item) => item.id)
   const what = { ...taken(from, all, contents.key), pageId: '' }
-  bench.put(what, shift(from, bench.page.value, at))
+  workbench.put(what, shift(from, workbench.page.value, at))
   return null
 }
 

@@ -6,9 +6,9 @@ import { slotsOf } from './fromList'
 import ListDialog from './ListDialog.vue'
 
 /** Copies of what is selected, or other words and pictures in it, from a list. */
-const props = defineProps<{ bench: Workbench }>()
+const props = defineProps<{ workbench: Workbench }>()
 const open = ref<'repeat' | 'exchange' | null>(null)
-const several = computed(() => slotsOf(props.bench.selected.value).length > 1)
+const several = computed(() => slotsOf(props.workbench.selected.value).length > 1)
 </script>
 
 <template>
@@ -19,7 +19,7 @@ const several = computed(() => slotsOf(props.bench.selected.value).length > 1)
     <button v-if="several" class="btn" @click="open = 'exchange'">
       <PhSwap :size="17" aria-hidden="true" />Exchange from a list
     </button>
-    <ListDialog v-if="open" :bench="bench" :does="open" @close="open = null" />
+    <ListDialog v-if="open" :workbench="workbench" :does="open" @close="open = null" />
   </div>
 </template>
 

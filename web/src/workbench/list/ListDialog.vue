@@ -7,7 +7,7 @@ import { exchanged, linesOf, placesFor, repeated, slotsOf, type Placing } from '
 import { usePictureRows } from '@/workbench/pictures/pictureRows'
 
 /** A list that is typed or pasted: copies of what is selected, or other words and pictures in it. */
-const props = defineProps<{ bench: Workbench; does: 'repeat' | 'exchange' }>()
+const props = defineProps<{ workbench: Workbench; does: 'repeat' | 'exchange' }>()
 const emit = defineEmits<{ close: [] }>()
 const text = ref('')
 const way = ref<Placing>('FITS')
@@ -20,7 +20,7 @@ const WAYS: [Placing, string][] = [
   ['GRID', 'in a grid'],
 ]
 
-const items = computed(() => props.bench.selected.value)
+const items = computed(() => props.workbench.selected.value)
 const slots = computed(() => slotsOf(items.value))
 const pictures = computed(() => slots.value.filter((item) => item.kind === 'picture').length)
 const lines = computed(() => linesOf(text.value))
@@ -92,17 +92,17 @@ const tells = computed(() => {
 })
 
 function make() {
-  const { bench } = props
-  const page = bench.page.value
+  const { workbench } = props
+  const page = workbench.page.value
   if (props.does === 'exchange') {
-    if (bench.all(exchanged(page, items.value, words.value, pictureOf))) emit('close')
+    if (workbench.all(exchanged(page, items.value, words.value, pictureOf))) emit('close')
     return
   }
-  const what = taken(page, bench.chosen.value, bench.editing.activity.value.key)
+  const what = taken(page, workbench.chosen.value, workbench.editing.activity.value.key)
   const made = repeated(what, page, lines.value, way.value, pictureOf)
   if (!made) return
-  if (bench.edit(composite(made.edits))) {
-    bench.chosen.value = made.ids
+  if (workbench.edit(composite(made.edits))) {
+    workbench.chosen.value = made.ids
     emit('close')
   } else wrong.value = 'That did not fit on the page. Nothing changed. Make the list shorter.'
 }

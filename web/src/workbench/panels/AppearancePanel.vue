@@ -9,7 +9,7 @@ import ToneButtons from './ToneButtons.vue'
 import ZoneAppearancePanel from './ZoneAppearancePanel.vue'
 
 /** Colours, outlines and the like: of one item, or of several of a kind at once. */
-const props = defineProps<{ bench: Workbench; items: Item[] }>()
+const props = defineProps<{ workbench: Workbench; items: Item[] }>()
 defineEmits<{ picture: [] }>()
 
 type Of<K extends Item['kind']> = Extract<Item, { kind: K }>
@@ -36,11 +36,13 @@ const look = <T extends Of<'shape'> | Of<'line'>>(item: T, change: object): T =>
 }
 const drawn = computed(() => [...shapes.value, ...linesOnly.value])
 const setDrawn = (change: object) =>
-  props.bench.setBodies((item) => (item.kind === 'shape' || item.kind === 'line' ? look(item, change) : null))
+  props.workbench.setBodies((item) =>
+    item.kind === 'shape' || item.kind === 'line' ? look(item, change) : null,
+  )
 const setShapes = (change: object) =>
-  props.bench.setBodies((item) => (item.kind === 'shape' ? look(item, change) : null))
+  props.workbench.setBodies((item) => (item.kind === 'shape' ? look(item, change) : null))
 const setLines = (change: object) =>
-  props.bench.setBodies((item) => (item.kind === 'line' ? look(item, change) : null))
+  props.workbench.setBodies((item) => (item.kind === 'line' ? look(item, change) : null))
 const value = (event: Event) => (event.target as HTMLInputElement).value
 const DASHES = [
   ['SOLID', 'solid'],
@@ -58,7 +60,12 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
 </script>
 
 <template>
-  <ZoneAppearancePanel v-if="zones.length" :bench="bench" :zones="zones" @picture="$emit('picture')" />
+  <ZoneAppearancePanel
+    v-if="zones.length"
+    :workbench="workbench"
+    :zones="zones"
+    @picture="$emit('picture')"
+  />
   <section v-if="drawn.length || notes.length || covers.length || lenses.length" class="look">
     <h3>Appearance</h3>
     <template v-if="shapes.length">
@@ -163,7 +170,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
         :aria-label="name"
         :title="name"
         :aria-pressed="same(notes, (n) => n.colour) === colour"
-        @click="bench.setBodies((item) => (item.kind === 'note' ? { ...item, colour } : null))"
+        @click="workbench.setBodies((item) => (item.kind === 'note' ? { ...item, colour } : null))"
       ></button>
     </div>
     <label v-if="notes.length" class="switch"
@@ -172,7 +179,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
         type="checkbox"
         :checked="notes.every((n) => n.writable)"
         @change="
-          bench.setBodies((item) =>
+          workbench.setBodies((item) =>
             item.kind === 'note' ? { ...item, writable: ($event.target as HTMLInputElement).checked } : null,
           )
         "
@@ -184,7 +191,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
           type="color"
           :value="same(covers, (c) => c.colour) ?? '#0b5d66'"
           @change="
-            bench.setBodies((item) => (item.kind === 'cover' ? { ...item, colour: value($event) } : null))
+            workbench.setBodies((item) => (item.kind === 'cover' ? { ...item, colour: value($event) } : null))
           "
       /></label>
       <label
@@ -192,7 +199,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
         <select
           :value="same(covers, (c) => c.direction) ?? ''"
           @change="
-            bench.setBodies((item) =>
+            workbench.setBodies((item) =>
               item.kind === 'cover' ? { ...item, direction: value($event) as 'LEFT' } : null,
             )
           "
@@ -210,7 +217,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
           maxlength="300"
           :value="same(covers, (c) => c.label) ?? ''"
           @change="
-            bench.setBodies((item) => (item.kind === 'cover' ? { ...item, label: value($event) } : null))
+            workbench.setBodies((item) => (item.kind === 'cover' ? { ...item, label: value($event) } : null))
           "
       /></label>
     </template>
@@ -220,7 +227,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
         type="color"
         :value="same(lenses, (l) => l.colour) ?? '#68406b'"
         @change="
-          bench.setBodies((item) => (item.kind === 'lens' ? { ...item, colour: value($event) } : null))
+          workbench.setBodies((item) => (item.kind === 'lens' ? { ...item, colour: value($event) } : null))
         "
     /></label>
   </section>

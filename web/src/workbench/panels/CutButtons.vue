@@ -9,20 +9,22 @@ import { cutInto } from '@/workbench/edits/cutting'
 import { composite } from '@/workbench/edits/copies'
 
 /** Boxes of words that are selected become pieces, one for each word or letter. */
-const props = defineProps<{ bench: Workbench }>()
+const props = defineProps<{ workbench: Workbench }>()
 type Words = Extract<Item, { kind: 'words' }>
 const words = computed(() =>
-  props.bench.selected.value.filter((item): item is Words => item.kind === 'words'),
+  props.workbench.selected.value.filter((item): item is Words => item.kind === 'words'),
 )
-const all = computed(() => words.value.length > 0 && words.value.length === props.bench.selected.value.length)
+const all = computed(
+  () => words.value.length > 0 && words.value.length === props.workbench.selected.value.length,
+)
 
 async function cut(into: keyof CutParts) {
-  const { bench } = props
+  const { workbench } = props
   try {
     const parts = await Promise.all(
       words.value.map((item) => post('/api/v1/word-cuts', { text: item.content.text })),
     )
-    let page: Page = bench.page.value
+    let page: Page = workbench.page.value
     const edits: Edit[] = []
     words.value.forEach((item, i) => {
       const edit = cutInto(page, item, parts[i]![into].slice(0, 200))
@@ -34,16 +36,16 @@ async function cut(into: keyof CutParts) {
       page = { ...page, items: [...page.items.slice(0, at), ...added, ...page.items.slice(at + 1)] }
     })
     if (edits.length === 0) {
-      bench.editing.tell('There is only one part, so nothing was cut.')
+      workbench.editing.tell('There is only one part, so nothing was cut.')
       return
     }
-    const before = new Set(bench.page.value.items.map((item) => item.id))
+    const before = new Set(workbench.page.value.items.map((item) => item.id))
     const flat = edits.flatMap((edit) => (edit.kind === 'composite' ? (edit.edits as Edit[]) : [edit]))
     // The pieces are what one goes on with.
-    if (bench.edit(composite(flat)))
-      bench.chosen.value = page.items.filter((item) => !before.has(item.id)).map((item) => item.id)
+    if (workbench.edit(composite(flat)))
+      workbench.chosen.value = page.items.filter((item) => !before.has(item.id)).map((item) => item.id)
   } catch (error) {
-    bench.editing.tell(errorText(error))
+    workbench.editing.tell(errorText(error))
   }
 }
 </script>

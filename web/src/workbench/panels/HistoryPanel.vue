@@ -94,7 +94,7 @@ const when = (time: string) =>
         </label>
         <p class="told" role="status">
           <template v-if="step">
-            <strong>{{ step.told }}</strong> · {{ step.who }} · {{ when(step.at) }}
+            <strong>{{ step.told }}</strong> · {{ step.author }} · {{ when(step.at) }}
             <span v-if="step.kind !== 'plain'" class="chip n">{{ step.kind }}</span>
             <span v-if="step.named" class="chip p">{{ step.named }}</span>
           </template>
@@ -138,7 +138,7 @@ const when = (time: string) =>
           <li v-for="one in steps" :key="one.seq">
             <button :aria-current="one.seq === at || undefined" @click="at = one.seq">
               <span>{{ one.told }}</span>
-              <span class="soft">{{ one.who }} · {{ when(one.at) }}</span>
+              <span class="soft">{{ one.author }} · {{ when(one.at) }}</span>
             </button>
           </li>
         </ul>

@@ -6,12 +6,12 @@ import type { Workbench, Tool } from '@/workbench/useWorkbench'
 import { neatWanted, PENS, pens, setPen } from '@/workbench/edits/pens'
 
 /** The pens, tints and rubbers, with the settings of the one in hand: seen before the first stroke. */
-const props = defineProps<{ bench: Workbench }>()
-const tool = computed(() => props.bench.tool.value)
+const props = defineProps<{ workbench: Workbench }>()
+const tool = computed(() => props.workbench.tool.value)
 const pen = computed(() =>
   tool.value.is === 'pen' || tool.value.is === 'highlighter' ? pens[tool.value.name]! : null,
 )
-const take = (to: Tool) => props.bench.take(to)
+const take = (to: Tool) => props.workbench.take(to)
 const COLOURS = [
   ['#1f2d33', 'Ink'],
   ['#a8432b', 'Clay'],

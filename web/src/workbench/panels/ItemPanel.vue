@@ -33,51 +33,52 @@ import { targetAt } from '@/workbench/stage/targets'
 import { mayTake, takingPieces } from '@/workbench/edits/zoneForms'
 
 /** What is selected, and what can be said of it. */
-const props = defineProps<{ bench: Workbench; item: Item }>()
+const props = defineProps<{ workbench: Workbench; item: Item }>()
 const emit = defineEmits<{ picture: [what: 'side' | 'poster' | 'replace' | 'fill' | [number, number]] }>()
 
-const at = computed(() => ({ pageId: props.bench.page.value.id, itemId: props.item.id }))
+const at = computed(() => ({ pageId: props.workbench.page.value.id, itemId: props.item.id }))
 const belongs = computed(() =>
-  zonesOf(props.bench.page.value)
+  zonesOf(props.workbench.page.value)
     .map((zone, i) => ({ zone, sign: letter(i) }))
     .filter(
-      ({ zone }) => decisionOf(props.bench.editing.activity.value.key, zone.id, props.item.id) === 'BELONGS',
+      ({ zone }) =>
+        decisionOf(props.workbench.editing.activity.value.key, zone.id, props.item.id) === 'BELONGS',
     ),
 )
 const setErasable = (on: boolean) =>
-  props.bench.setTraits(({ erasable: _, ...rest }) => (on ? { ...rest, erasable: true } : rest))
+  props.workbench.setTraits(({ erasable: _, ...rest }) => (on ? { ...rest, erasable: true } : rest))
 const setReshapable = (on: boolean) =>
-  props.bench.setTraits(({ reshapable: _, ...rest }) => (on ? { ...rest, reshapable: true } : rest))
+  props.workbench.setTraits(({ reshapable: _, ...rest }) => (on ? { ...rest, reshapable: true } : rest))
 function setCarried(on: boolean) {
   if (props.item.kind !== 'zone') return
   const { carried: _, ...rest } = props.item
-  props.bench.setBody(on ? { ...rest, carried: true } : rest)
+  props.workbench.setBody(on ? { ...rest, carried: true } : rest)
 }
 const describe = (description: string) =>
-  props.bench.edit({ kind: 'set-description', ...at.value, description })
-const label = (text: string) => props.bench.edit({ kind: 'set-zone-label', ...at.value, label: text })
+  props.workbench.edit({ kind: 'set-description', ...at.value, description })
+const label = (text: string) => props.workbench.edit({ kind: 'set-zone-label', ...at.value, label: text })
 /** Whether a drop zone lies on it already, in its group. */
 const taken = computed(() =>
-  props.bench.page.value.items.some(
+  props.workbench.page.value.items.some(
     (one) =>
       one.kind === 'zone' && groupsOf(one)[0] !== undefined && groupsOf(one)[0] === groupsOf(props.item)[0],
   ),
 )
 async function take() {
   const { item } = props
-  const page = props.bench.page.value
+  const page = props.workbench.page.value
   let seen: Point[] | null = null
   if (item.kind === 'picture')
     try {
       seen = await seenOutline(item)
     } catch {
       // A picture that cannot be read here is taken as a box.
-      props.bench.editing.tell('The picture could not be looked at, so all of its box takes pieces.')
+      props.workbench.editing.tell('The picture could not be looked at, so all of its box takes pieces.')
     }
-  if (props.bench.page.value !== page || props.item.id !== item.id) return
+  if (props.workbench.page.value !== page || props.item.id !== item.id) return
   const { edits } = takingPieces(page, item, seen)
-  props.bench.edit({ kind: 'composite', edits })
-  props.bench.editing.note(
+  props.workbench.edit({ kind: 'composite', edits })
+  props.workbench.editing.note(
     isPiece(props.item)
       ? `${itemName(props.item)} takes pieces now, and what lies on it goes with it. Decide in Answers what belongs on it.`
       : `${itemName(props.item)} takes pieces now. Decide in Answers what belongs on it. It is in one group with its drop zone.`,
@@ -88,13 +89,13 @@ const mayTarget = computed(
 )
 /** By hand one after another; who has only keys gets one in the middle. */
 function target(event: MouseEvent) {
-  const { bench, item } = props
-  if (bench.tool.value.is === 'targets') bench.take({ is: 'hand' })
-  else if (event.detail > 0) bench.take({ is: 'targets', pictureId: item.id })
+  const { workbench, item } = props
+  if (workbench.tool.value.is === 'targets') workbench.take({ is: 'hand' })
+  else if (event.detail > 0) workbench.take({ is: 'targets', pictureId: item.id })
   else {
     const at = middle(item.frame)
-    const { edits, zoneId } = targetAt(bench.page.value, item, at, at)
-    if (bench.edit({ kind: 'composite', edits })) bench.select([zoneId], 'inside')
+    const { edits, zoneId } = targetAt(workbench.page.value, item, at, at)
+    if (workbench.edit({ kind: 'composite', edits })) workbench.select([zoneId], 'inside')
   }
 }
 const sort = computed(() => {
@@ -115,21 +116,21 @@ const sort = computed(() => {
       </div>
     </div>
 
-    <LikeBefore :bench="bench" :item="item" />
-    <NextButton v-if="item.kind === 'words'" :bench="bench" :item="item" />
-    <CutButtons :bench="bench" />
+    <LikeBefore :workbench="workbench" :item="item" />
+    <NextButton v-if="item.kind === 'words'" :workbench="workbench" :item="item" />
+    <CutButtons :workbench="workbench" />
     <WordsPanel
-      v-if="item.kind === 'words' || item.kind === 'note' || item.kind === 'shape' || bench.writing.value"
-      :bench="bench"
+      v-if="item.kind === 'words' || item.kind === 'note' || item.kind === 'shape' || workbench.writing.value"
+      :workbench="workbench"
       :item="item"
     />
     <TablePanel
       v-if="item.kind === 'table'"
-      :bench="bench"
+      :workbench="workbench"
       :item="item"
       @picture="(r, c) => emit('picture', [r, c])"
     />
-    <MovementPanel v-if="!alwaysFixed(item)" :bench="bench" />
+    <MovementPanel v-if="!alwaysFixed(item)" :workbench="workbench" />
     <label v-if="item.kind === 'ink' && item.movement.kind === 'fixed'" class="check"
       ><input
         type="checkbox"
@@ -154,11 +155,16 @@ const sort = computed(() => {
         @change="setCarried(($event.target as HTMLInputElement).checked)"
       />Moves with the piece it is grouped with</label
     >
-    <AppearancePanel :bench="bench" :items="[item]" @picture="emit('picture', 'fill')" />
-    <StyleButtons :bench="bench" />
-    <button v-if="mayTarget" class="btn" :aria-pressed="bench.tool.value.is === 'targets'" @click="target">
+    <AppearancePanel :workbench="workbench" :items="[item]" @picture="emit('picture', 'fill')" />
+    <StyleButtons :workbench="workbench" />
+    <button
+      v-if="mayTarget"
+      class="btn"
+      :aria-pressed="workbench.tool.value.is === 'targets'"
+      @click="target"
+    >
       <PhCrosshair :size="17" aria-hidden="true" />{{
-        bench.tool.value.is === 'targets' ? 'Done with places' : 'Put places for labels on it'
+        workbench.tool.value.is === 'targets' ? 'Done with places' : 'Put places for labels on it'
       }}
     </button>
     <button v-if="mayTake(item) && !taken" class="btn" @click="take">
@@ -167,17 +173,17 @@ const sort = computed(() => {
 
     <VideoPanel
       v-if="item.kind === 'video'"
-      :bench="bench"
+      :workbench="workbench"
       :item="item"
       @picture="emit('picture', 'poster')"
     />
     <template v-if="!['zone', 'gap', 'lens', 'cover'].includes(item.kind)">
-      <LinkField v-if="item.kind !== 'video'" :bench="bench" :item="item" />
-      <SpeechPanel v-if="item.kind !== 'video'" :bench="bench" :item="item" />
+      <LinkField v-if="item.kind !== 'video'" :workbench="workbench" :item="item" />
+      <SpeechPanel v-if="item.kind !== 'video'" :workbench="workbench" :item="item" />
     </template>
 
-    <ItemSize :bench="bench" :item="item" />
-    <DepthButtons :bench="bench" />
+    <ItemSize :workbench="workbench" :item="item" />
+    <DepthButtons :workbench="workbench" />
     <label v-if="item.kind !== 'words'"
       >Described as
       <DraftField
@@ -189,18 +195,18 @@ const sort = computed(() => {
     /></label>
     <PicturePanel
       v-if="item.kind === 'picture'"
-      :bench="bench"
+      :workbench="workbench"
       :item="item"
       @replace="emit('picture', 'replace')"
     />
     <SidePanel
       v-if="['words', 'picture', 'shape', 'note'].includes(item.kind)"
-      :bench="bench"
+      :workbench="workbench"
       :item="item"
       @picture="emit('picture', 'side')"
     />
 
-    <template v-if="isPiece(item) && zonesOf(bench.page.value).length">
+    <template v-if="isPiece(item) && zonesOf(workbench.page.value).length">
       <h3>Belongs in</h3>
       <p v-if="belongs.length === 0" class="soft">Nowhere yet. Decide it in Answers.</p>
       <p v-for="{ zone, sign } in belongs" :key="zone.id" class="belongs">
@@ -208,15 +214,15 @@ const sort = computed(() => {
       </p>
     </template>
 
-    <button v-if="groupsOf(item).length" class="btn" @click="bench.ungroup">Ungroup</button>
+    <button v-if="groupsOf(item).length" class="btn" @click="workbench.ungroup">Ungroup</button>
     <div class="two">
-      <button class="btn" title="Ctrl+D" @click="bench.duplicate">
+      <button class="btn" title="Ctrl+D" @click="workbench.duplicate">
         <PhCopy :size="17" aria-hidden="true" />Duplicate
       </button>
-      <button class="btn" @click="bench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
+      <button class="btn" @click="workbench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
     </div>
-    <ListButtons :bench="bench" />
-    <KeepButton :bench="bench" />
+    <ListButtons :workbench="workbench" />
+    <KeepButton :workbench="workbench" />
   </div>
 </template>
 

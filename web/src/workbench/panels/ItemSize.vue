@@ -5,12 +5,12 @@ import type { Workbench } from '@/workbench/useWorkbench'
 import DraftField from './DraftField.vue'
 
 /** How large an item is, how it is turned, and how much is seen through it. */
-const props = defineProps<{ bench: Workbench; item: Item }>()
+const props = defineProps<{ workbench: Workbench; item: Item }>()
 const LEAST = { x: -16000, y: -16000, width: 4, height: 4, turn: -360 }
 function size(part: keyof Frame, text: string) {
   const typed = Number(text)
   if (!Number.isFinite(typed)) return
-  props.bench.setFrame(props.item.id, {
+  props.workbench.setFrame(props.item.id, {
     ...props.item.frame,
     [part]: Math.min(16000, Math.max(LEAST[part], typed)),
   })
@@ -44,7 +44,7 @@ const NUMBERS = [
       max="95"
       :value="traitsOf(item).transparency"
       @commit="
-        bench.setTraits((traits) => ({
+        workbench.setTraits((traits) => ({
           ...traits,
           transparency: Math.min(95, Math.max(0, Math.round(Number($event)) || 0)),
         }))

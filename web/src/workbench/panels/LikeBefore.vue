@@ -6,9 +6,9 @@ import { madeAlike } from '@/workbench/edits/alike'
 import type { Workbench } from '@/workbench/useWorkbench'
 
 /** What was made just before lends its size, movement and look to what is new. */
-const props = defineProps<{ bench: Workbench; item: Item }>()
+const props = defineProps<{ workbench: Workbench; item: Item }>()
 const edits = computed(() => {
-  const { offered, byId, pageId, wordsEdit } = props.bench
+  const { offered, byId, pageId, wordsEdit } = props.workbench
   const model = offered.value?.id === props.item.id ? byId.value.get(offered.value.like) : undefined
   if (!model) return []
   const restyled =
@@ -20,7 +20,7 @@ const edits = computed(() => {
 </script>
 
 <template>
-  <button v-if="edits.length" class="btn" @click="bench.all(edits)">
+  <button v-if="edits.length" class="btn" @click="workbench.all(edits)">
     <PhArrowsClockwise :size="17" aria-hidden="true" />Like the one before
   </button>
 </template>

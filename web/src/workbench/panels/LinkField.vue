@@ -10,12 +10,12 @@ import FilePick from '@/shared/files/FilePick.vue'
 import OpensField from '@/workbench/links/OpensField.vue'
 
 /** Where students come to from an item, when, and whether they see that it leads on. */
-const props = defineProps<{ bench: Workbench; item: Item }>()
+const props = defineProps<{ workbench: Workbench; item: Item }>()
 
 const link = computed(() => linkOf(props.item))
 const traits = computed(() => traitsOf(props.item))
-const page = computed(() => props.bench.page.value)
-const pages = computed(() => props.bench.editing.activity.value.pages)
+const page = computed(() => props.workbench.page.value)
+const pages = computed(() => props.workbench.editing.activity.value.pages)
 /** A web address, a file or a spot is chosen before it is named. */
 const choosing = ref<'web' | 'file' | 'spots' | null>(null)
 watch(
@@ -37,7 +37,7 @@ const spots = computed(() => new Set(link.value?.kind === 'spots' ? link.value.i
 
 function set(next: Link | null) {
   choosing.value = null
-  props.bench.setTraits(({ link: _, opens, unmarked, ...rest }) =>
+  props.workbench.setTraits(({ link: _, opens, unmarked, ...rest }) =>
     next ? { ...rest, link: next, ...(opens ? { opens } : {}), ...(unmarked ? { unmarked } : {}) } : rest,
   )
 }
@@ -110,7 +110,7 @@ function toggleSpot(id: string) {
         :opens="traits.opens"
         :page="page"
         :pages="pages"
-        @set="bench.setTraits(({ opens: _, ...rest }) => ($event ? { ...rest, opens: $event } : rest))"
+        @set="workbench.setTraits(({ opens: _, ...rest }) => ($event ? { ...rest, opens: $event } : rest))"
       />
       <label v-if="!isPiece(item)" class="line"
         >Students see that it leads on
@@ -118,7 +118,7 @@ function toggleSpot(id: string) {
           type="checkbox"
           :checked="!traits.unmarked"
           @change="
-            bench.setTraits(({ unmarked: _, ...rest }) =>
+            workbench.setTraits(({ unmarked: _, ...rest }) =>
               ($event.target as HTMLInputElement).checked ? rest : { ...rest, unmarked: true },
             )
           "
@@ -130,7 +130,7 @@ function toggleSpot(id: string) {
         type="checkbox"
         :checked="Boolean(traits.hidden)"
         @change="
-          bench.setTraits(({ hidden: _, ...rest }) =>
+          workbench.setTraits(({ hidden: _, ...rest }) =>
             ($event.target as HTMLInputElement).checked ? { ...rest, hidden: true } : rest,
           )
         "

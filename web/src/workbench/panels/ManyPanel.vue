@@ -25,8 +25,8 @@ import MovementPanel from './MovementPanel.vue'
 import StyleButtons from './StyleButtons.vue'
 
 /** Several at once: line up, spread, group, and what they have in common. Where they differ it says mixed. */
-const props = defineProps<{ bench: Workbench }>()
-const items = computed(() => props.bench.selected.value)
+const props = defineProps<{ workbench: Workbench }>()
+const items = computed(() => props.workbench.selected.value)
 const transparency = computed(() => {
   const [first] = items.value
   const value = first ? traitsOf(first).transparency : 0
@@ -38,7 +38,7 @@ function asOne(field: HTMLInputElement, by: (n: number) => { scale?: number; tur
   field.value = ''
   const box = around(items.value.map((item) => item.frame))
   const about = { x: (box.left + box.right) / 2, y: (box.top + box.bottom) / 2 }
-  if (Number.isFinite(n) && n !== 0) props.bench.transform(still({ about, ...by(n) }))
+  if (Number.isFinite(n) && n !== 0) props.workbench.transform(still({ about, ...by(n) }))
 }
 const turnBy = (field: HTMLInputElement) => asOne(field, (turn) => ({ turn: turn % 360 }))
 const scaleTo = (field: HTMLInputElement) =>
@@ -56,7 +56,7 @@ const ALIGN = [
 <template>
   <div class="many">
     <h2>{{ items.length }} selected</h2>
-    <CutButtons :bench="bench" />
+    <CutButtons :workbench="workbench" />
     <h3>Line up</h3>
     <div class="seg" role="group" aria-label="Line up">
       <button
@@ -64,36 +64,41 @@ const ALIGN = [
         :key="one.how"
         :aria-label="one.name"
         :title="one.name"
-        @click="bench.arrange(one.how)"
+        @click="workbench.arrange(one.how)"
       >
         <component :is="one.icon" :size="20" aria-hidden="true" />
       </button>
     </div>
     <div class="two">
-      <button class="btn" :disabled="items.length < 3" @click="bench.arrange('SPREAD_ACROSS')">
+      <button class="btn" :disabled="items.length < 3" @click="workbench.arrange('SPREAD_ACROSS')">
         Distribute across
       </button>
-      <button class="btn" :disabled="items.length < 3" @click="bench.arrange('SPREAD_DOWN')">
+      <button class="btn" :disabled="items.length < 3" @click="workbench.arrange('SPREAD_DOWN')">
         Distribute down
       </button>
-      <button class="btn" @click="bench.arrange('SAME_WIDTH')">Same width</button>
-      <button class="btn" @click="bench.arrange('SAME_HEIGHT')">Same height</button>
-      <button class="btn wide" @click="bench.arrange('SAME_SIZE')">Same size</button>
+      <button class="btn" @click="workbench.arrange('SAME_WIDTH')">Same width</button>
+      <button class="btn" @click="workbench.arrange('SAME_HEIGHT')">Same height</button>
+      <button class="btn wide" @click="workbench.arrange('SAME_SIZE')">Same size</button>
     </div>
     <div class="two">
-      <button class="btn" title="Ctrl+G" @click="bench.group">
+      <button class="btn" title="Ctrl+G" @click="workbench.group">
         <PhSelectionAll :size="17" aria-hidden="true" />Group
       </button>
-      <button class="btn" title="Ctrl+Shift+G" :disabled="!bench.grouped.value" @click="bench.ungroup">
+      <button
+        class="btn"
+        title="Ctrl+Shift+G"
+        :disabled="!workbench.grouped.value"
+        @click="workbench.ungroup"
+      >
         Ungroup
       </button>
     </div>
-    <button class="btn" @click="bench.setMovement({ kind: 'fixed' })">
+    <button class="btn" @click="workbench.setMovement({ kind: 'fixed' })">
       <PhPushPin :size="17" aria-hidden="true" />Fix everything selected
     </button>
-    <MovementPanel :bench="bench" />
-    <AppearancePanel :bench="bench" :items="items" />
-    <StyleButtons :bench="bench" />
+    <MovementPanel :workbench="workbench" />
+    <AppearancePanel :workbench="workbench" :items="items" />
+    <StyleButtons :workbench="workbench" />
     <label
       >Transparency, %
       <input
@@ -103,7 +108,7 @@ const ALIGN = [
         :placeholder="transparency === null ? 'mixed' : ''"
         :value="transparency ?? ''"
         @change="
-          bench.setTraits((traits) => ({
+          workbench.setTraits((traits) => ({
             ...traits,
             transparency: Math.min(
               95,
@@ -122,15 +127,15 @@ const ALIGN = [
         <input type="number" min="5" placeholder="100" @change="scaleTo($event.target as HTMLInputElement)"
       /></label>
     </div>
-    <DepthButtons :bench="bench" />
+    <DepthButtons :workbench="workbench" />
     <div class="two">
-      <button class="btn" title="Ctrl+D" @click="bench.duplicate">
+      <button class="btn" title="Ctrl+D" @click="workbench.duplicate">
         <PhCopy :size="17" aria-hidden="true" />Duplicate
       </button>
-      <button class="btn" @click="bench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
+      <button class="btn" @click="workbench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
     </div>
-    <ListButtons :bench="bench" />
-    <KeepButton :bench="bench" />
+    <ListButtons :workbench="workbench" />
+    <KeepButton :workbench="workbench" />
   </div>
 </template>
 

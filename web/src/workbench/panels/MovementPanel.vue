@@ -14,9 +14,9 @@ import type { Workbench } from '@/workbench/useWorkbench'
 import DraftField from './DraftField.vue'
 
 /** How students may move what is selected, and whether copies come off it. */
-const props = defineProps<{ bench: Workbench }>()
+const props = defineProps<{ workbench: Workbench }>()
 
-const movable = computed(() => props.bench.selected.value.filter((item) => !alwaysFixed(item)))
+const movable = computed(() => props.workbench.selected.value.filter((item) => !alwaysFixed(item)))
 const kinds = computed(() => new Set(movable.value.map((item) => item.movement.kind)))
 const kind = computed(() => (kinds.value.size === 1 ? [...kinds.value][0]! : null))
 const only = computed(() => (movable.value.length === 1 ? movable.value[0]! : null))
@@ -43,13 +43,13 @@ function set(to: Movement['kind']) {
       : to === 'turns'
         ? { kind: 'turns', step: 0 }
         : { kind: to }
-  props.bench.setMovement(movement)
+  props.workbench.setMovement(movement)
 }
 const STOPS = [0, 2, 3, 4, 5, 6, 8, 11]
 function setStops(count: number) {
   const stops =
     count < 2 ? [] : Array.from({ length: count }, (_, i) => Math.round((i / (count - 1)) * 1000) / 1000)
-  if (rail.value) props.bench.setMovement({ ...rail.value, stops })
+  if (rail.value) props.workbench.setMovement({ ...rail.value, stops })
 }
 /** A rail by numbers: how long it is and which way it goes, degrees clockwise from level; where it begins stays. */
 const railNow = computed(() => {
@@ -68,18 +68,18 @@ function setRail(change: Partial<{ length: number; angle: number }>) {
   const far = Math.min(LONGEST, Math.max(10, length))
   const { from } = rail.value
   const way = turned({ x: far, y: 0 }, angle)
-  props.bench.setMovement({
+  props.workbench.setMovement({
     ...rail.value,
     to: { x: Math.round(from.x + way.x), y: Math.round(from.y + way.y) },
   })
 }
 const STEPS = [0, 15, 30, 45, 90, 180]
 function setSupply(on: boolean) {
-  props.bench.setTraits(({ supply: _, ...rest }) => (on ? { ...rest, supply: {} } : rest))
+  props.workbench.setTraits(({ supply: _, ...rest }) => (on ? { ...rest, supply: {} } : rest))
 }
 function setCopies(text: string) {
   const copies = Math.round(Number(text))
-  props.bench.setTraits((traits) => ({
+  props.workbench.setTraits((traits) => ({
     ...traits,
     supply: copies >= 1 ? { copies: Math.min(200, copies) } : {},
   }))
@@ -132,7 +132,7 @@ function setCopies(text: string) {
       <select
         :value="turns.step"
         @change="
-          bench.setMovement({ kind: 'turns', step: Number(($event.target as HTMLSelectElement).value) })
+          workbench.setMovement({ kind: 'turns', step: Number(($event.target as HTMLSelectElement).value) })
         "
       >
         <option v-for="n in STEPS" :key="n" :value="n">{{ n === 0 ? 'any angle' : `${n}°` }}</option>

@@ -9,7 +9,7 @@ import CropDialog from '@/workbench/pictures/CropDialog.vue'
 import DraftField from './DraftField.vue'
 
 /** What can be done with a picture: cut out a part, make a colour see-through, still it, say whose it is. */
-const props = defineProps<{ bench: Workbench; item: Picture }>()
+const props = defineProps<{ workbench: Workbench; item: Picture }>()
 const emit = defineEmits<{ replace: [] }>()
 const cropping = ref(false)
 const clearing = ref(false)
@@ -26,8 +26,8 @@ function cut(crop: Crop | null, size: { width: number; height: number }) {
   )
   const width = Math.max(8, size.width * now.width * scale)
   const height = Math.max(8, size.height * now.height * scale)
-  const pageId = props.bench.page.value.id
-  props.bench.all([
+  const pageId = props.workbench.page.value.id
+  props.workbench.all([
     { kind: 'set-body', pageId, item: crop ? { ...whole, crop } : whole },
     { kind: 'set-frame', pageId, itemId: props.item.id, frame: { ...frame, width, height } },
   ])
@@ -35,11 +35,11 @@ function cut(crop: Crop | null, size: { width: number; height: number }) {
 /** A counter or a cut-out is its own shape, and lies on no card. */
 function setCard() {
   const { bare: was, ...rest } = props.item
-  props.bench.setBody(was ? rest : { ...rest, bare: true })
+  props.workbench.setBody(was ? rest : { ...rest, bare: true })
 }
 function still() {
   const { still: was, ...rest } = props.item
-  props.bench.setBody(was ? rest : { ...rest, still: true })
+  props.workbench.setBody(was ? rest : { ...rest, still: true })
 }
 </script>
 
@@ -75,7 +75,7 @@ function still() {
         :value="item.credit"
         maxlength="300"
         placeholder="Name, licence, where from"
-        @commit="bench.setBody({ ...item, credit: $event })"
+        @commit="workbench.setBody({ ...item, credit: $event })"
     /></label>
     <CropDialog
       v-if="cropping"
@@ -84,7 +84,7 @@ function still() {
       @keep="cut"
       @close="cropping = false"
     />
-    <ClearDialog v-if="clearing" :bench="bench" :item="item" @close="clearing = false" />
+    <ClearDialog v-if="clearing" :workbench="workbench" :item="item" @close="clearing = false" />
   </section>
 </template>
 

@@ -9,12 +9,12 @@ import DraftField from './DraftField.vue'
 import { styleOf } from '@/workbench/edits/make'
 
 /** The other side of an item: what stands on it, and when students see it. */
-const props = defineProps<{ bench: Workbench; item: Item }>()
+const props = defineProps<{ workbench: Workbench; item: Item }>()
 const emit = defineEmits<{ picture: [] }>()
 const side = computed(() => traitsOf(props.item).otherSide)
 
 function set(change: Partial<OtherSide> | null) {
-  props.bench.setTraits(({ otherSide, ...rest }) => {
+  props.workbench.setTraits(({ otherSide, ...rest }) => {
     if (change === null) return rest
     const next = { ...(otherSide ?? { colour: '#ffffff', byTap: true }), ...change }
     for (const [name, value] of Object.entries(next))
@@ -23,7 +23,7 @@ function set(change: Partial<OtherSide> | null) {
   })
 }
 function say(text: string) {
-  const style = { ...styleOf(props.bench.page.value), size: 32, align: 'CENTRE' as const }
+  const style = { ...styleOf(props.workbench.page.value), size: 32, align: 'CENTRE' as const }
   set({
     words: text.trim() ? fitWithin(text, style, props.item.frame.width, props.item.frame.height) : undefined,
   })

@@ -9,12 +9,12 @@ import DraftField from './DraftField.vue'
 import VoiceRecorder from '@/shared/files/VoiceRecorder.vue'
 
 /** What an item says aloud: a recording, or a text that the browser's voice reads. */
-const props = defineProps<{ bench: Workbench; item: Item }>()
+const props = defineProps<{ workbench: Workbench; item: Item }>()
 const speech = computed(() => traitsOf(props.item).speech)
 const open = ref(false)
 
 function set(change: Partial<Speech> | null) {
-  props.bench.setTraits(({ speech: was, ...rest }) => {
+  props.workbench.setTraits(({ speech: was, ...rest }) => {
     if (change === null) return rest
     const next: Speech = { ...(was ?? { text: '', onSettle: false }), ...change }
     if (next.file === undefined) delete next.file

@@ -6,26 +6,28 @@ import type { Workbench } from '@/workbench/useWorkbench'
 import { copiedStyle, inStyle, restyles, styleOfItem } from '@/workbench/edits/styles'
 
 /** How one item looks, given to others: colours, outline and letters. */
-const props = defineProps<{ bench: Workbench }>()
-const from = computed(() => (props.bench.only.value ? styleOfItem(props.bench.only.value) : null))
-const takes = computed(() => props.bench.selected.value.filter((item) => restyles(item, copiedStyle.value)))
+const props = defineProps<{ workbench: Workbench }>()
+const from = computed(() => (props.workbench.only.value ? styleOfItem(props.workbench.only.value) : null))
+const takes = computed(() =>
+  props.workbench.selected.value.filter((item) => restyles(item, copiedStyle.value)),
+)
 
 function copy() {
   copiedStyle.value = from.value
-  props.bench.editing.note('The style is copied. Select something else and paste it.')
+  props.workbench.editing.note('The style is copied. Select something else and paste it.')
 }
 function paste() {
   const style = copiedStyle.value!
-  const pageId = props.bench.pageId.value
+  const pageId = props.workbench.pageId.value
   const edits = takes.value.flatMap((item): Edit[] => {
     if (item.kind === 'words') {
-      const edit = props.bench.wordsEdit(item, { style: style.words!, spans: [] })
+      const edit = props.workbench.wordsEdit(item, { style: style.words!, spans: [] })
       return edit ? [edit] : []
     }
     const changed = inStyle(item, style)
     return changed ? [{ kind: 'set-body', pageId, item: changed }] : []
   })
-  props.bench.all(edits)
+  props.workbench.all(edits)
 }
 </script>
 

@@ -7,7 +7,7 @@ import type { Workbench } from '@/workbench/useWorkbench'
 import DraftField from './DraftField.vue'
 
 /** A table: its rows and columns, and what is in each cell. */
-const props = defineProps<{ bench: Workbench; item: Table }>()
+const props = defineProps<{ workbench: Workbench; item: Table }>()
 const emit = defineEmits<{ picture: [row: number, column: number] }>()
 
 const at = ref<[number, number]>([0, 0])
@@ -19,8 +19,8 @@ const MOST = 40
 function reshaped(rows: number[], columns: number[], cells: TableCell[][]) {
   const sum = (sizes: number[]) => sizes.reduce((a, b) => a + b, 0)
   const { frame } = props.item
-  const pageId = props.bench.page.value.id
-  props.bench.all([
+  const pageId = props.workbench.page.value.id
+  props.workbench.all([
     { kind: 'set-body', pageId, item: { ...props.item, rows, columns, cells } },
     {
       kind: 'set-frame',
@@ -98,7 +98,7 @@ function change(to: Partial<TableCell>) {
   const next: TableCell = { ...cell.value, ...to }
   for (const [name, value] of Object.entries(next))
     if (value === undefined) delete next[name as keyof TableCell]
-  props.bench.setCell(props.item, row.value, column.value, next)
+  props.workbench.setCell(props.item, row.value, column.value, next)
 }
 const name = (r: number, c: number) => {
   const one = props.item.cells[r]![c]!
@@ -132,7 +132,9 @@ const name = (r: number, c: number) => {
       </template>
     </div>
     <p class="soft hint">Row {{ row + 1 }}, column {{ column + 1 }}</p>
-    <button class="btn" @click="bench.write({ id: item.id, cell: [row, column] })">Write in this cell</button>
+    <button class="btn" @click="workbench.write({ id: item.id, cell: [row, column] })">
+      Write in this cell
+    </button>
     <button class="btn" @click="emit('picture', row, column)">Picture in this cell</button>
     <p v-if="cell.picture" class="pic">
       <img :src="pictureUrl(cell.picture)" alt="" width="34" height="34" />

@@ -8,14 +8,14 @@ import FilePick from '@/shared/files/FilePick.vue'
 
 /** How a video plays, its first picture and its captions. */
 type OnPage = Extract<Item, { kind: 'video' }>
-const props = defineProps<{ bench: Workbench; item: OnPage }>()
+const props = defineProps<{ workbench: Workbench; item: OnPage }>()
 const emit = defineEmits<{ picture: [] }>()
 const wrong = ref('')
 
 function set(change: Partial<Pick<OnPage, 'loops' | 'muted' | 'captions' | 'poster' | 'video'>>) {
   const next = { ...props.item, ...change } as OnPage
   for (const name of ['captions', 'poster'] as const) if (next[name] === undefined) delete next[name]
-  props.bench.setBody(next)
+  props.workbench.setBody(next)
 }
 function captions(file: FileRef) {
   wrong.value =

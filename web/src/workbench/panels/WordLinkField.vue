@@ -6,8 +6,8 @@ import type { Workbench } from '@/workbench/useWorkbench'
 import type { Writer } from '@/workbench/words/writer'
 
 /** Where the words that are selected while writing lead to. */
-const props = defineProps<{ bench: Workbench; writer: Writer }>()
-const pages = computed(() => props.bench.editing.activity.value.pages)
+const props = defineProps<{ workbench: Workbench; writer: Writer }>()
+const pages = computed(() => props.workbench.editing.activity.value.pages)
 const link = computed(() => props.writer.marks.value.link as Link | undefined)
 const typing = ref(false)
 const wrong = ref('')

@@ -23,7 +23,7 @@ import { shrunk } from '@/workbench/words/shrink'
 import { useWordStyle } from './useWordStyle'
 
 /** How words look: of the letters that are selected while writing, else of the whole box. */
-const props = defineProps<{ bench: Workbench; item: Item }>()
+const props = defineProps<{ workbench: Workbench; item: Item }>()
 
 const {
   writer,
@@ -60,7 +60,7 @@ const keep = (event: Event) => event.preventDefault()
 <template>
   <section class="words" data-words-controls>
     <h3>Words</h3>
-    <button v-if="!writer" class="btn" @click="bench.write({ id: item.id })">
+    <button v-if="!writer" class="btn" @click="workbench.write({ id: item.id })">
       <PhPencilSimple :size="18" aria-hidden="true" />Write
     </button>
     <template v-if="style">
@@ -160,7 +160,7 @@ const keep = (event: Event) => event.preventDefault()
           <PhListNumbers :size="18" aria-hidden="true" />
         </button>
       </div>
-      <WordLinkField v-if="writer" :bench="bench" :writer="writer" />
+      <WordLinkField v-if="writer" :workbench="workbench" :writer="writer" />
       <label v-if="!writer && content" class="line"
         >Line spacing
         <select
@@ -179,9 +179,9 @@ const keep = (event: Event) => event.preventDefault()
           v-if="item.content.wraps"
           class="btn"
           @click="
-            bench.edit({
+            workbench.edit({
               kind: 'set-words',
-              pageId: bench.page.value.id,
+              pageId: workbench.page.value.id,
               itemId: item.id,
               content: relaid(item.content, {}, null).content,
               frame: {
@@ -197,7 +197,11 @@ const keep = (event: Event) => event.preventDefault()
         <button
           class="btn"
           @click="
-            bench.edit({ kind: 'set-page-words', pageId: bench.page.value.id, words: item.content.style })
+            workbench.edit({
+              kind: 'set-page-words',
+              pageId: workbench.page.value.id,
+              words: item.content.style,
+            })
           "
         >
           New words on this page like this

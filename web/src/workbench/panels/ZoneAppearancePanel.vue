@@ -10,7 +10,7 @@ import { LABELS } from '@/workbench/edits/zoneLooks'
 import DraftField from './DraftField.vue'
 
 /** The form and the look of drop zones: of one, or of several at once. */
-const props = defineProps<{ bench: Workbench; zones: Extract<Item, { kind: 'zone' }>[] }>()
+const props = defineProps<{ workbench: Workbench; zones: Extract<Item, { kind: 'zone' }>[] }>()
 defineEmits<{ picture: [] }>()
 type Zone = Extract<Item, { kind: 'zone' }>
 
@@ -24,7 +24,7 @@ const label = computed(() => same((zone) => lookOf(zone).label ?? 'TAB'))
 const value = (event: Event) => (event.target as HTMLInputElement).value
 
 function setLook(change: Partial<ZoneLook>) {
-  props.bench.setBodies((item) => {
+  props.workbench.setBodies((item) => {
     if (item.kind !== 'zone') return null
     const next: Record<string, unknown> = { ...lookOf(item), ...change }
     for (const [name, part] of Object.entries(next)) if (part === undefined) delete next[name]
@@ -34,10 +34,10 @@ function setLook(change: Partial<ZoneLook>) {
 function setForm(to: string) {
   const [zone] = props.zones
   if (to === 'POLYGON') {
-    props.bench.take({ is: 'area', zoneId: zone!.id })
+    props.workbench.take({ is: 'area', zoneId: zone!.id })
     return
   }
-  props.bench.setBodies((item) => {
+  props.workbench.setBodies((item) => {
     if (item.kind !== 'zone') return null
     const { shape: _, ...rest } = item
     return to === 'ELLIPSE' ? { ...rest, shape: { kind: 'ELLIPSE' } } : rest
@@ -54,11 +54,11 @@ function setReach(text: string) {
   const [zone] = props.zones
   const far = valueFrom(text)
   if (far === null || far < 12 || far > 500) {
-    props.bench.editing.tell('A place reaches from 12 to 500 units around its middle. It is as it was.')
+    props.workbench.editing.tell('A place reaches from 12 to 500 units around its middle. It is as it was.')
     return
   }
   const at = middle(zone!.frame)
-  props.bench.setFrame(zone!.id, {
+  props.workbench.setFrame(zone!.id, {
     ...zone!.frame,
     x: at.x - far,
     y: at.y - far,
@@ -87,7 +87,7 @@ const PARTS = [
 ] as const
 const TICKS = 200
 function setBody(to: { scale?: ZoneScale; up?: ZoneScale }) {
-  props.bench.setBodies((item) => {
+  props.workbench.setBodies((item) => {
     if (item.kind !== 'zone') return null
     const { scale: _, up: __, ...rest } = item
     return { ...rest, ...to }
@@ -116,11 +116,11 @@ function setPart(line: 'scale' | 'up', of: ZoneScale, part: (typeof PARTS)[numbe
   const typed = valueFrom(text) ?? NaN
   const next = { ...of, [part]: part === 'numbered' ? Math.round(typed) : typed }
   if (!Number.isFinite(typed) || next.from === next.to || next.step < 0.001 || next.numbered < 1)
-    props.bench.editing.tell('That is no number line. It is as it was.')
+    props.workbench.editing.tell('That is no number line. It is as it was.')
   else if (Math.abs(next.to - next.from) / next.step > TICKS || next.numbered > TICKS)
-    props.bench.editing.tell(`A number line has at most ${TICKS} ticks. It is as it was.`)
+    props.workbench.editing.tell(`A number line has at most ${TICKS} ticks. It is as it was.`)
   else if (of.reads === 'TIME' && Math.min(next.from, next.to) < 0)
-    props.bench.editing.tell('Times of the day run from 0:00 to 24:00. It is as it was.')
+    props.workbench.editing.tell('Times of the day run from 0:00 to 24:00. It is as it was.')
   else setScale(line, next)
 }
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
@@ -148,7 +148,7 @@ const LOOKS = [
     <button
       v-if="form === 'POLYGON' && zones.length === 1"
       class="btn"
-      @click="bench.take({ is: 'area', zoneId: zones[0]!.id })"
+      @click="workbench.take({ is: 'area', zoneId: zones[0]!.id })"
     >
       Draw it anew
     </button>

@@ -5,8 +5,8 @@ import type { MarkName } from '@/workbench/words/schema'
 import type { Workbench } from '@/workbench/useWorkbench'
 
 /** How the words of an item look, and how that is changed: of the letters selected while writing, else of all. */
-export function useWordStyle(props: { bench: Workbench; item: Item }) {
-  const writer = computed(() => props.bench.writer.value)
+export function useWordStyle(props: { workbench: Workbench; item: Item }) {
+  const writer = computed(() => props.workbench.writer.value)
   const content = computed<WordContent | null>(() => {
     const { item } = props
     if (item.kind === 'words') return item.content
@@ -14,7 +14,8 @@ export function useWordStyle(props: { bench: Workbench; item: Item }) {
   })
   const style = computed<WordStyle | null>(
     () =>
-      (props.bench.writing.value && props.bench.wordsOf(props.bench.writing.value)?.content.style) ||
+      (props.workbench.writing.value &&
+        props.workbench.wordsOf(props.workbench.writing.value)?.content.style) ||
       content.value?.style ||
       null,
   )
@@ -52,11 +53,11 @@ export function useWordStyle(props: { bench: Workbench; item: Item }) {
   }
   function setWording(change: Partial<Said>) {
     const { item } = props
-    if (item.kind === 'words') props.bench.setWords(item, change)
+    if (item.kind === 'words') props.workbench.setWords(item, change)
     else if (item.kind === 'note') {
-      props.bench.setBody({ ...item, words: relaid(item.words, change, item.frame.width - 28).content })
+      props.workbench.setBody({ ...item, words: relaid(item.words, change, item.frame.width - 28).content })
     } else if (item.kind === 'shape' && item.words) {
-      props.bench.setBody({ ...item, words: relaid(item.words, change, item.frame.width).content })
+      props.workbench.setBody({ ...item, words: relaid(item.words, change, item.frame.width).content })
     }
   }
 

@@ -7,7 +7,7 @@ import { pictureUrl } from '@/page/pictures'
 import type { Workbench } from '@/workbench/useWorkbench'
 
 /** Makes a colour of a picture see-through: tapped in the picture, made on the server, the first picture kept. */
-const props = defineProps<{ bench: Workbench; item: Picture }>()
+const props = defineProps<{ workbench: Workbench; item: Picture }>()
 const emit = defineEmits<{ close: [] }>()
 const dialog = ref<HTMLDialogElement>()
 const paper = ref<HTMLCanvasElement>()
@@ -50,7 +50,8 @@ async function look() {
   }
 }
 function keep() {
-  if (made.value) props.bench.setBody({ ...props.item, picture: { from: 'FILE', name: made.value.sha256 } })
+  if (made.value)
+    props.workbench.setBody({ ...props.item, picture: { from: 'FILE', name: made.value.sha256 } })
   emit('close')
 }
 </script>

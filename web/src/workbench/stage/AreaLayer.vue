@@ -8,7 +8,7 @@ import { drawnZone } from '@/workbench/edits/zoneForms'
 
 /** Drawing around a part of the page that is to lead somewhere. */
 const props = defineProps<{
-  bench: Workbench
+  workbench: Workbench
   pointAt: (event: { clientX: number; clientY: number }) => Point
 }>()
 const points = ref<Point[]>([])
@@ -17,15 +17,15 @@ const { pull } = usePull()
 
 /** The zone lies where it was drawn from now on, and has that form. */
 function outline(zoneId: string, drawn: Point[]) {
-  const zone = props.bench.page.value.items.find((item) => item.id === zoneId)
+  const zone = props.workbench.page.value.items.find((item) => item.id === zoneId)
   const made = drawnZone(drawn)
   if (zone?.kind !== 'zone') return
   if (!made) {
-    props.bench.editing.tell('That line goes around nothing. The drop zone is as it was.')
+    props.workbench.editing.tell('That line goes around nothing. The drop zone is as it was.')
     return
   }
-  const at = { pageId: props.bench.page.value.id, itemId: zoneId }
-  props.bench.edit({
+  const at = { pageId: props.workbench.page.value.id, itemId: zoneId }
+  props.workbench.edit({
     kind: 'composite',
     edits: [
       { kind: 'set-frame', ...at, frame: made.frame },
@@ -46,10 +46,10 @@ function press(event: PointerEvent) {
 function put() {
   const drawn = points.value
   points.value = []
-  const tool = props.bench.tool.value
-  props.bench.take({ is: 'hand' })
+  const tool = props.workbench.tool.value
+  props.workbench.take({ is: 'hand' })
   if (tool.is === 'area' && tool.zoneId) outline(tool.zoneId, drawn)
-  else props.bench.add(areaAround(drawn))
+  else props.workbench.add(areaAround(drawn))
 }
 </script>
 

@@ -14,7 +14,7 @@ import { neatWanted, pens } from '@/workbench/edits/pens'
 import { drawnOn, inkEdits, inksOn, lassoed, neatItem, noteUnder, strokesOf, type Neat } from './inkEdits'
 
 /** Lies over the page while ink is drawn, rubbed or looped. */
-const props = defineProps<{ bench: Workbench; pointAt: (event: PointerEvent) => Point }>()
+const props = defineProps<{ workbench: Workbench; pointAt: (event: PointerEvent) => Point }>()
 
 const path = ref<SVGPathElement>()
 const cursor = ref<Point | null>(null)
@@ -33,12 +33,12 @@ let last: { id: string; at: number } | null = null
 const SOON_MS = 2500
 const RUBBER = 22
 
-const tool = computed(() => props.bench.tool.value)
+const tool = computed(() => props.workbench.tool.value)
 const pen = computed(() =>
   tool.value.is === 'pen' || tool.value.is === 'highlighter' ? pens[tool.value.name]! : null,
 )
 const erasing = computed(() => tool.value.is === 'eraser' || tool.value.is === 'stroke-eraser')
-const inks = () => inksOn(props.bench.page.value)
+const inks = () => inksOn(props.workbench.page.value)
 
 function down(event: PointerEvent) {
   if (event.button !== 0) return
@@ -99,31 +99,31 @@ function letGo() {
   way = []
   wipe()
   worn.value = new Map()
-  props.bench.veil([])
+  props.workbench.veil([])
 }
 defineExpose({ letGo })
 
 async function commitStroke() {
-  const bench = props.bench
-  const page = bench.page.value
+  const workbench = props.workbench
+  const page = workbench.page.value
   const style = styleOf(pen.value!)
   const parts = inParts(builder.points())
   const slip = noteUnder(page, way)
   if (slip) {
     last = null
-    return bench.setBody(drawnOn(slip, style, parts))
+    return workbench.setBody(drawnOn(slip, style, parts))
   }
-  const item = last && Date.now() - last.at < SOON_MS ? bench.byId.value.get(last.id) : undefined
+  const item = last && Date.now() - last.at < SOON_MS ? workbench.byId.value.get(last.id) : undefined
   const scale = item?.kind === 'ink' ? scaleOf(item.ink, item.frame) : null
   let id: string
   if (item?.kind === 'ink' && scale !== null && item.ink.strokes.length < 400) {
     id = item.id
     const more = parts.map((points) => drawnInto(item.frame, scale, style, points))
-    bench.all(inkEdits(props.bench.page.value.id, item, [...strokesOf(item), ...more]))
+    workbench.all(inkEdits(props.workbench.page.value.id, item, [...strokesOf(item), ...more]))
   } else {
     id = newId()
     const { ink, frame } = inkOf(style, parts)
-    bench.edit({
+    workbench.edit({
       kind: 'add-item',
       pageId: page.id,
       index: page.items.length,
@@ -165,16 +165,16 @@ const NEAT_NAMES: Record<Neat['kind'], string> = {
 
 function takeNeat() {
   const { neat, style, parts, inkId } = offer.value!
-  const bench = props.bench
-  const page = bench.page.value
-  const item = bench.byId.value.get(inkId)
+  const workbench = props.workbench
+  const page = workbench.page.value
+  const item = workbench.byId.value.get(inkId)
   offer.value = null
   if (item?.kind !== 'ink') return
   const rest = strokesOf(item).slice(0, -parts)
-  const edits = inkEdits(props.bench.page.value.id, item, rest)
+  const edits = inkEdits(props.workbench.page.value.id, item, rest)
   const shape = neatItem(neat, style)
   edits.push({ kind: 'add-item', pageId: page.id, index: page.items.length, item: shape })
-  bench.all(edits)
+  workbench.all(edits)
   last = null
 }
 
@@ -194,25 +194,25 @@ function rubAt(at: Point) {
   }
   if (!changed) return
   worn.value = now
-  props.bench.veil(now.keys())
+  props.workbench.veil(now.keys())
 }
 
 function erase() {
   const edits = inks()
     .filter((item) => worn.value.has(item.id))
-    .flatMap((item) => inkEdits(props.bench.page.value.id, item, worn.value.get(item.id)!))
-  props.bench.all(edits)
+    .flatMap((item) => inkEdits(props.workbench.page.value.id, item, worn.value.get(item.id)!))
+  props.workbench.all(edits)
   worn.value = new Map()
-  props.bench.veil([])
+  props.workbench.veil([])
 }
 
 /** Selects the strokes within the loop. */
 function commitLoop() {
-  const { edits, chosen } = lassoed(props.bench.page.value, way)
-  props.bench.all(edits)
+  const { edits, chosen } = lassoed(props.workbench.page.value, way)
+  props.workbench.all(edits)
   if (chosen.length === 0) return
-  props.bench.take({ is: 'hand' })
-  props.bench.select(chosen, 'inside')
+  props.workbench.take({ is: 'hand' })
+  props.workbench.select(chosen, 'inside')
 }
 
 const wornInks = computed(() =>

@@ -9,11 +9,11 @@ import { itemName } from '@/page/names'
 import type { Workbench } from '@/workbench/useWorkbench'
 
 /** The points of a line, each to be pulled; an end let go over an item is joined to it. */
-const props = defineProps<{ bench: Workbench; item: Line; pointAt: (event: PointerEvent) => Point }>()
+const props = defineProps<{ workbench: Workbench; item: Line; pointAt: (event: PointerEvent) => Point }>()
 const { pull } = usePull()
 const pulled = ref<{ index: number; at: Point } | null>(null)
 
-const route = computed(() => joined(props.item, (id) => props.bench.byId.value.get(id)?.frame))
+const route = computed(() => joined(props.item, (id) => props.workbench.byId.value.get(id)?.frame))
 /** Where its points lie on the page; of a connector the two ends, for the way between is computed. */
 const points = computed(() => {
   const { from, to } = props.item.look
@@ -26,7 +26,7 @@ const target = computed(() => (pulled.value && isEnd(pulled.value.index) ? under
 const isEnd = (index: number) => index === 0 || index === last.value
 
 function under(at: Point) {
-  const items = props.bench.page.value.items
+  const items = props.workbench.page.value.items
   return [...items]
     .reverse()
     .find((one) => one.kind !== 'line' && one.id !== props.item.id && contains(one.frame, at))
@@ -78,7 +78,7 @@ function key(index: number, event: KeyboardEvent) {
   else if (event.key === 'Enter' && isEnd(index)) {
     const onto = under(at)
     put(index, at, onto?.id)
-    props.bench.editing.tell(
+    props.workbench.editing.tell(
       onto
         ? `Joined to ${itemName(onto)}. It stays joined when that moves.`
         : 'Nothing lies under this end. Move it over something first.',
@@ -102,8 +102,8 @@ function set(all: Point[], look: LineLook) {
     x: thin ? 0.5 : (p.x - left) / width,
     y: flat ? 0.5 : (p.y - top) / height,
   }))
-  const pageId = props.bench.page.value.id
-  props.bench.all([
+  const pageId = props.workbench.page.value.id
+  props.workbench.all([
     { kind: 'set-body', pageId, item: { ...props.item, look: { ...look, points: shares } } },
     {
       kind: 'set-frame',

@@ -23,14 +23,14 @@ import { useStageWriting } from './useStageWriting'
 import WordField from './WordField.vue'
 
 /** The page on the workbench: select, move, resize, turn, type, draw. */
-const props = defineProps<{ bench: Workbench; others: Elsewhere[]; snapping: boolean }>()
+const props = defineProps<{ workbench: Workbench; others: Elsewhere[]; snapping: boolean }>()
 const emit = defineEmits<{
   dropTile: [kind: string, at: Point]
   dropFiles: [files: File[], at: Point]
   dropPart: [part: DraggedPart, at: Point]
 }>()
 
-const { page, byId, chosen, only, writing, tool } = props.bench
+const { page, byId, chosen, only, writing, tool } = props.workbench
 const root = ref<SVGSVGElement>()
 const air = ref<SVGSVGElement>()
 const airGroup = ref<SVGGElement>()
@@ -43,7 +43,7 @@ const focusItem = (id: string) =>
   root.value?.querySelector<SVGGElement>(`[data-item="${id}"]`)?.focus({ preventScroll: true })
 const focusPage = () => root.value?.focus({ preventScroll: true })
 
-const drag = useDrag(props.bench, { root, air, airGroup, guide, bandBox, pointAt }, () => props.snapping)
+const drag = useDrag(props.workbench, { root, air, airGroup, guide, bandBox, pointAt }, () => props.snapping)
 const { live, lifted, grab, letGo } = drag
 // What is dragged is drawn on a layer of its own meanwhile, and its own drawing loses the focus; keys go on with it.
 watch(lifted, (now, was) => {
@@ -55,20 +55,20 @@ watch(lifted, (now, was) => {
 })
 
 const { field, fieldFrame, writeIn, double, written, nextCell } = useStageWriting(
-  props.bench,
+  props.workbench,
   pointAt,
   focusItem,
 )
 const spaceHeld = useSpaceHeld()
 const { press, key, focusOn, collecting } = useStagePress(
-  props.bench,
+  props.workbench,
   { pointAt, focusItem, focusPage },
   drag,
   spaceHeld,
   writeIn,
 )
 const drawing = computed(() => !['hand', 'place', 'area', 'targets'].includes(tool.value.is))
-const readout = useReadout(props.bench, drag, drawing, collecting)
+const readout = useReadout(props.workbench, drag, drawing, collecting)
 
 defineExpose({
   spaceHeld,
@@ -87,7 +87,7 @@ function drop(event: DragEvent) {
   else if (files.length) emit('dropFiles', files, pointAt(event))
 }
 
-const { letters, frameOf, routeFor, liftedItems, boxes } = useStageItems(props.bench, drag)
+const { letters, frameOf, routeFor, liftedItems, boxes } = useStageItems(props.workbench, drag)
 </script>
 
 <template>
@@ -113,7 +113,7 @@ const { letters, frameOf, routeFor, liftedItems, boxes } = useStageItems(props.b
         <svg :width="PAGE.width" :height="PAGE.height" class="cut">
           <PaperBody :paper="page.paper" />
           <StageItems
-            :bench="bench"
+            :workbench="workbench"
             :page="page"
             :letters="letters"
             :live="live"
@@ -132,7 +132,7 @@ const { letters, frameOf, routeFor, liftedItems, boxes } = useStageItems(props.b
         />
         <SelectionGrips
           v-if="lifted.size === 0 && !writing"
-          :bench="bench"
+          :workbench="workbench"
           :boxes="boxes"
           :frame-of="frameOf"
           :routed="(item) => Boolean(routeFor(item))"
@@ -165,10 +165,10 @@ const { letters, frameOf, routeFor, liftedItems, boxes } = useStageItems(props.b
         </g>
       </svg>
       <svg v-if="tool.is === 'area'" class="over inking" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`">
-        <AreaLayer :bench="bench" :point-at="pointAt" />
+        <AreaLayer :workbench="workbench" :point-at="pointAt" />
       </svg>
       <svg v-if="tool.is === 'targets'" class="over inking" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`">
-        <TargetLayer :bench="bench" :picture-id="tool.pictureId" :point-at="pointAt" />
+        <TargetLayer :workbench="workbench" :picture-id="tool.pictureId" :point-at="pointAt" />
       </svg>
       <svg
         v-if="drawing"
@@ -176,7 +176,7 @@ const { letters, frameOf, routeFor, liftedItems, boxes } = useStageItems(props.b
         :class="{ highlighting: tool.is === 'highlighter' }"
         :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
       >
-        <InkLayer ref="inking" :bench="bench" :point-at="pointAt" />
+        <InkLayer ref="inking" :workbench="workbench" :point-at="pointAt" />
       </svg>
       <svg class="over" :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`" aria-hidden="true">
         <rect ref="bandBox" class="band" visibility="hidden" />
@@ -191,9 +191,9 @@ const { letters, frameOf, routeFor, liftedItems, boxes } = useStageItems(props.b
         :middle="field.middle"
         :tabs="Boolean(writing.cell)"
         @next="nextCell(writing!, $event)"
-        @ready="bench.writesWith($event)"
+        @ready="workbench.writesWith($event)"
         @too-long="
-          bench.editing.tell('A box of words takes at most 20,000 letters. What was there is as it was.')
+          workbench.editing.tell('A box of words takes at most 20,000 letters. What was there is as it was.')
         "
         @done="(text, how) => written(writing!, text, how)"
       />

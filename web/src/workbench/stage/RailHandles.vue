@@ -8,7 +8,7 @@ import { borderTowards } from '@/page/lines'
 import type { Workbench } from '@/workbench/useWorkbench'
 
 /** The two ends of a rail, pulled on the page; its stops are shown on it. */
-const props = defineProps<{ bench: Workbench; item: Item; pointAt: (event: PointerEvent) => Point }>()
+const props = defineProps<{ workbench: Workbench; item: Item; pointAt: (event: PointerEvent) => Point }>()
 const { pull } = usePull()
 const pulled = ref<{ end: 'from' | 'to'; at: Point } | null>(null)
 const rail = computed(() => (props.item.movement.kind === 'rail' ? props.item.movement : null))
@@ -75,7 +75,7 @@ function put(which: 'from' | 'to', to: Point) {
   const other = rail.value![which === 'from' ? 'to' : 'from']
   // A rail has two ends apart from one another.
   if (Math.hypot(end.x - other.x, end.y - other.y) >= 10) {
-    props.bench.setMovement({ ...rail.value!, [which]: end })
+    props.workbench.setMovement({ ...rail.value!, [which]: end })
   }
 }
 function key(which: 'from' | 'to', event: KeyboardEvent) {

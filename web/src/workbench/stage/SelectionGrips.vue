@@ -13,7 +13,7 @@ import TableHandles from './TableHandles.vue'
 
 /** By what the selection is resized, turned, bent, led on. */
 const props = defineProps<{
-  bench: Workbench
+  workbench: Workbench
   boxes: string
   frameOf: (item: Item) => Frame
   /** Whether an item is drawn along a route, as connectors are, and has no box of its own. */
@@ -21,7 +21,7 @@ const props = defineProps<{
   pointAt: (event: { clientX: number; clientY: number }) => Point
 }>()
 const emit = defineEmits<{ grab: [grip: Grip, event: PointerEvent] }>()
-const { selected, only } = props.bench
+const { selected, only } = props.workbench
 /** The box around several, upright. */
 const manyBox = computed(() => {
   if (selected.value.length < 2) return null
@@ -43,14 +43,19 @@ const grab = (grip: Grip, event: PointerEvent) => emit('grab', grip, event)
       @grab="grab"
     />
     <BoxGrips v-if="manyBox" :frame="manyBox" :grips="CORNERS" :margin="8" @grab="grab" />
-    <LineHandles v-if="only?.kind === 'line'" :bench="bench" :item="only" :point-at="pointAt" />
-    <RailHandles v-if="only?.movement.kind === 'rail'" :bench="bench" :item="only" :point-at="pointAt" />
-    <LinkGrip
-      v-if="only && canLead(only) && bench.editing.activity.value.pages.length > 1"
-      :frame="frameOf(only)"
-      @lead="bench.setTraits((traits) => ({ ...traits, link: { kind: 'page', pageId: $event } }))"
+    <LineHandles v-if="only?.kind === 'line'" :workbench="workbench" :item="only" :point-at="pointAt" />
+    <RailHandles
+      v-if="only?.movement.kind === 'rail'"
+      :workbench="workbench"
+      :item="only"
+      :point-at="pointAt"
     />
-    <TableHandles v-if="only?.kind === 'table'" :bench="bench" :item="only" :point-at="pointAt" />
+    <LinkGrip
+      v-if="only && canLead(only) && workbench.editing.activity.value.pages.length > 1"
+      :frame="frameOf(only)"
+      @lead="workbench.setTraits((traits) => ({ ...traits, link: { kind: 'page', pageId: $event } }))"
+    />
+    <TableHandles v-if="only?.kind === 'table'" :workbench="workbench" :item="only" :point-at="pointAt" />
   </g>
 </template>
 

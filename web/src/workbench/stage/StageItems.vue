@@ -11,20 +11,20 @@ import type { useDrag } from './useDrag'
 
 /** The items of the page, each a button of its own. One is drawn anew only when something of it has changed. */
 const props = defineProps<{
-  bench: Workbench
+  workbench: Workbench
   page: Page
   letters: Record<string, string>
   live: ReturnType<typeof useDrag>['live']['value']
   lifted: ReadonlySet<string>
   routeFor: (item: Item) => ReturnType<typeof import('@/page/connectors').routeOf>
 }>()
-const { chosen, veiled, writing } = props.bench
+const { chosen, veiled, writing } = props.workbench
 const shown = (item: Item) => (props.live?.id === item.id ? { ...item, frame: props.live.frame } : item)
 const frameOf = (item: Item): Frame => (props.live?.id === item.id ? props.live.frame : item.frame)
 const said = (item: Item) => {
   const kind = item.kind === 'zone' ? `drop zone ${props.letters[item.id]}` : item.movement.kind
   const link = linkOf(item)
-  return `${itemName(item)}, ${kind}${link ? `, ${leadsTo(link, props.bench.editing.activity.value.pages)}` : ''}`
+  return `${itemName(item)}, ${kind}${link ? `, ${leadsTo(link, props.workbench.editing.activity.value.pages)}` : ''}`
 }
 </script>
 

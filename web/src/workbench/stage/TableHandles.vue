@@ -7,7 +7,7 @@ import { inBox, placed, type Point } from '@/page/geometry'
 import type { Workbench } from '@/workbench/useWorkbench'
 
 /** The lines between rows and columns: each is pulled by itself, and what lies behind it keeps its size. */
-const props = defineProps<{ bench: Workbench; item: Table; pointAt: (event: PointerEvent) => Point }>()
+const props = defineProps<{ workbench: Workbench; item: Table; pointAt: (event: PointerEvent) => Point }>()
 const { pull } = usePull()
 const pulled = ref<{ way: 'columns' | 'rows'; index: number; by: number } | null>(null)
 let from: Point | null = null
@@ -45,8 +45,8 @@ function size({ way, index, by }: { way: 'columns' | 'rows'; index: number; by: 
   const frame = { ...props.item.frame }
   if (way === 'columns') frame.width += by
   else frame.height += by
-  const pageId = props.bench.page.value.id
-  props.bench.all([
+  const pageId = props.workbench.page.value.id
+  props.workbench.all([
     { kind: 'set-body', pageId, item: { ...props.item, [way]: sizes } },
     { kind: 'set-frame', pageId, itemId: props.item.id, frame },
   ])

@@ -7,7 +7,7 @@ import { REACH, targetAt } from './targets'
 
 /** Putting targets on a picture, one after another: a click puts one there, pulling away from there puts it aside. */
 const props = defineProps<{
-  bench: Workbench
+  workbench: Workbench
   pictureId: string
   pointAt: (event: { clientX: number; clientY: number }) => Point
 }>()
@@ -27,10 +27,10 @@ function press(event: PointerEvent) {
 function put() {
   const from = tip.value
   tip.value = null
-  const picture = props.bench.byId.value.get(props.pictureId)
+  const picture = props.workbench.byId.value.get(props.pictureId)
   if (!from || !picture) return
-  const { edits } = targetAt(props.bench.page.value, picture, from, now.value)
-  props.bench.edit({ kind: 'composite', edits })
+  const { edits } = targetAt(props.workbench.page.value, picture, from, now.value)
+  props.workbench.edit({ kind: 'composite', edits })
 }
 </script>
 

@@ -43,8 +43,8 @@ export const itemAt = (target: EventTarget | null) =>
   (target as Element | null)?.closest<SVGElement>('[data-item]')?.dataset.item ?? null
 
 /** Moving, resizing, turning and the box around several, by pointer. */
-export function useDrag(bench: Workbench, sheets: Sheets, snapping: () => boolean) {
-  const { page, chosen, selected, only } = bench
+export function useDrag(workbench: Workbench, sheets: Sheets, snapping: () => boolean) {
+  const { page, chosen, selected, only } = workbench
   const { pointAt } = sheets
   const queue = frameQueue()
   /** One item that is resized or turned: it is drawn anew as it changes. */
@@ -173,16 +173,16 @@ export function useDrag(bench: Workbench, sheets: Sheets, snapping: () => boolea
     showBand(null)
     if (area) {
       const ids = page.value.items.filter((item) => within(outline(item.frame), area)).map((item) => item.id)
-      bench.select(ids, shift ? 'add' : 'only')
+      workbench.select(ids, shift ? 'add' : 'only')
     } else if (done?.moved && done.grip === 'move') {
-      bench.putDown(done.by.dx, done.by.dy, !event.altKey)
+      workbench.putDown(done.by.dx, done.by.dy, !event.altKey)
     } else if (done?.moved && only.value && frame) {
-      bench.pulledTo(only.value, frame.frame, done.grip !== 'turn')
+      workbench.pulledTo(only.value, frame.frame, done.grip !== 'turn')
     } else if (done?.moved) {
-      bench.transform(done.by)
+      workbench.transform(done.by)
     } else if (done && done.grip === 'move' && !event.shiftKey && !event.ctrlKey && chosen.value.length > 1) {
       const id = itemAt(event.target)
-      if (id) bench.select([id])
+      if (id) workbench.select([id])
     }
     lifted.value = new Set()
     together.value = null

@@ -15,7 +15,7 @@ type Drag = ReturnType<typeof useDrag>
  * @param writeIn begins to write in an item
  */
 export function useStagePress(
-  bench: Workbench,
+  workbench: Workbench,
   at: {
     pointAt: (event: { clientX: number; clientY: number }) => Point
     focusItem: (id: string) => void
@@ -25,8 +25,8 @@ export function useStagePress(
   spaceHeld: { value: boolean },
   writeIn: (item: Item) => void,
 ) {
-  const { byId, chosen, writing, tool } = bench
-  const walking = useWalking(bench)
+  const { byId, chosen, writing, tool } = workbench
+  const walking = useWalking(workbench)
 
   /** What lies below the selected item at a point, from the top down; then from the top again. */
   function beneath(event: PointerEvent): string | null {
@@ -41,7 +41,7 @@ export function useStagePress(
   function press(event: PointerEvent) {
     if (event.button !== 0 || spaceHeld.value) return
     if (tool.value.is === 'place') {
-      bench.add(tool.value.make(at.pointAt(event)))
+      workbench.add(tool.value.make(at.pointAt(event)))
       if (!event.shiftKey) tool.value = { is: 'hand' }
       return
     }
@@ -56,9 +56,9 @@ export function useStagePress(
       return
     }
     if (writing.value?.id === id && !writing.value.cell) return
-    if (deep) bench.select([id], 'inside')
-    else if (event.shiftKey) bench.select([id], 'toggle')
-    else if (!chosen.value.includes(id)) bench.select([id])
+    if (deep) workbench.select([id], 'inside')
+    else if (event.shiftKey) workbench.select([id], 'toggle')
+    else if (!chosen.value.includes(id)) workbench.select([id])
     at.focusItem(id)
     if (chosen.value.includes(id)) grab('move', event)
   }
@@ -67,16 +67,16 @@ export function useStagePress(
     const id = itemAt(event.target)
     const item = id ? byId.value.get(id) : undefined
     const by = arrowOf(event)
-    if (by && chosen.value.length) bench.moveBy(by.x, by.y)
-    else if ((event.key === 'Delete' || event.key === 'Backspace') && chosen.value.length) bench.remove()
-    else if (event.key === 'Enter' && item && bench.canWrite(item)) writeIn(item)
+    if (by && chosen.value.length) workbench.moveBy(by.x, by.y)
+    else if ((event.key === 'Delete' || event.key === 'Backspace') && chosen.value.length) workbench.remove()
+    else if (event.key === 'Enter' && item && workbench.canWrite(item)) writeIn(item)
     else if (event.key === ' ' && item && event.shiftKey) walking.takeOneMore(item.id)
     else if (event.key === ' ' && item) walking.only(item.id)
     else if (event.key === 'Escape') {
       chosen.value = []
       tool.value = { is: 'hand' }
     } else if (event.key === ']' || event.key === '[') {
-      bench.depth(event.key === ']' ? 'up' : 'down')
+      workbench.depth(event.key === ']' ? 'up' : 'down')
       // What has changed its place in the drawing has lost the focus.
       if (id) void nextTick(() => at.focusItem(id))
     } else return

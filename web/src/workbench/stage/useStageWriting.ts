@@ -15,15 +15,15 @@ const NOTE_EDGE = 14
  * @param focusItem gives an item the keys again
  */
 export function useStageWriting(
-  bench: Workbench,
+  workbench: Workbench,
   pointAt: (event: MouseEvent) => Point,
   focusItem: (id: string) => void,
 ) {
-  const { byId, chosen, writing } = bench
+  const { byId, chosen, writing } = workbench
   const tablePart = ref<[number, number]>([0, 0])
 
   function writeIn(item: Item) {
-    bench.write(item.kind === 'table' ? { id: item.id, cell: tablePart.value } : { id: item.id })
+    workbench.write(item.kind === 'table' ? { id: item.id, cell: tablePart.value } : { id: item.id })
   }
   /** Pressed twice: into a group, into a cell, or into words. */
   function double(event: MouseEvent) {
@@ -31,19 +31,19 @@ export function useStageWriting(
     const item = id ? byId.value.get(id) : undefined
     if (!item) return
     if (groupsOf(item).length > 0 && chosen.value.length > 1) {
-      bench.select([item.id], 'inside')
+      workbench.select([item.id], 'inside')
       return
     }
     if (item.kind === 'table') {
       const cell = cellAt(item, pointAt(event))
       if (cell) {
         tablePart.value = cell
-        bench.write({ id: item.id, cell })
+        workbench.write({ id: item.id, cell })
       }
-    } else if (bench.canWrite(item)) bench.write({ id: item.id })
+    } else if (workbench.canWrite(item)) workbench.write({ id: item.id })
   }
 
-  const field = computed(() => (writing.value ? bench.wordsOf(writing.value) : null))
+  const field = computed(() => (writing.value ? workbench.wordsOf(writing.value) : null))
   const fieldFrame = computed(() => {
     const found = field.value
     if (!found) return null
@@ -54,7 +54,7 @@ export function useStageWriting(
   })
 
   async function written(where: Writing, said: Said, how: 'done' | 'left') {
-    bench.written(where, said)
+    workbench.written(where, said)
     if (how === 'done') {
       await nextTick()
       focusItem(where.id)
@@ -70,7 +70,7 @@ export function useStageWriting(
     if (at < 0 || at >= table.rows.length * columns) return focusItem(from.id)
     const cell: [number, number] = [Math.floor(at / columns), at % columns]
     tablePart.value = cell
-    bench.write({ id: from.id, cell })
+    workbench.write({ id: from.id, cell })
   }
   return { field, fieldFrame, writeIn, double, written, nextCell }
 }

@@ -31,12 +31,12 @@ const PictureFinder = defineAsyncComponent(() => import('@/workbench/pictures/Pi
 const props = defineProps<{ editing: Editing; page: Page }>()
 const emit = defineEmits<{ page: [id: string] }>()
 const page = toRef(props, 'page')
-const bench = makeBench(props.editing, page)
-const { chosen, only, selected, tool } = bench
+const workbench = makeBench(props.editing, page)
+const { chosen, only, selected, tool } = workbench
 const stage = ref<InstanceType<typeof PageStage>>()
 const middle = ref<HTMLElement>()
 const snapping = ref(true)
-const adding = useAdding(bench, page)
+const adding = useAdding(workbench, page)
 const { wanted, bringing } = adding
 const view = useZoom(
   middle,
@@ -49,7 +49,7 @@ const { zoom, percent, shownWidth, step } = view
 const shelf = ref(false)
 async function putPart(part: DraggedPart, at: Point) {
   try {
-    const made = await put(bench, part, at)
+    const made = await put(workbench, part, at)
     if (made) emit('page', made)
   } catch (error) {
     props.editing.tell(errorText(error))
@@ -80,31 +80,32 @@ function key(event: KeyboardEvent) {
   const mod = event.ctrlKey || event.metaKey
   const letter = event.key.toLowerCase()
   if (mod && letter === 'a') {
-    bench.selectAll()
+    workbench.selectAll()
     stage.value?.root?.focus({ preventScroll: true })
-  } else if ((event.key === 'Delete' || event.key === 'Backspace') && chosen.value.length > 0) bench.remove()
-  else if (mod && letter === 'd') bench.duplicate()
+  } else if ((event.key === 'Delete' || event.key === 'Backspace') && chosen.value.length > 0)
+    workbench.remove()
+  else if (mod && letter === 'd') workbench.duplicate()
   else if (mod && letter === 'g') {
-    if (event.shiftKey) bench.ungroup()
-    else bench.group()
-  } else if (mod && letter === 'v' && event.shiftKey) bench.paste(true)
+    if (event.shiftKey) workbench.ungroup()
+    else workbench.group()
+  } else if (mod && letter === 'v' && event.shiftKey) workbench.paste(true)
   else if (event.key === 'Escape' && tool.value.is !== 'hand') tool.value = { is: 'hand' }
   else return
   event.preventDefault()
 }
 onMounted(() => window.addEventListener('keydown', key))
 onBeforeUnmount(() => window.removeEventListener('keydown', key))
-usePasteboard(bench, () => props.page, adding.files)
+usePasteboard(workbench, () => props.page, adding.files)
 watch(pageId, () => (tool.value = { is: 'hand' }))
 </script>
 
 <template>
   <div class="lay-out" :class="[preferences.side.toLowerCase(), preferences.size.toLowerCase()]">
     <aside class="panel" data-region aria-label="What is selected">
-      <LibraryPanel v-if="shelf" :bench="bench" @page="emit('page', $event)" @close="shelf = false" />
-      <InkPanel v-else-if="drawing" :bench="bench" />
-      <ManyPanel v-else-if="selected.length > 1" :bench="bench" />
-      <ItemPanel v-else-if="only" :key="only.id" :bench="bench" :item="only" @picture="pictureFor" />
+      <LibraryPanel v-if="shelf" :workbench="workbench" @page="emit('page', $event)" @close="shelf = false" />
+      <InkPanel v-else-if="drawing" :workbench="workbench" />
+      <ManyPanel v-else-if="selected.length > 1" :workbench="workbench" />
+      <ItemPanel v-else-if="only" :key="only.id" :workbench="workbench" :item="only" @picture="pictureFor" />
       <PagePanel v-else :page="page" :editing="editing" />
     </aside>
     <section class="centre" aria-label="Page">
@@ -114,7 +115,7 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
           Guides {{ snapping ? 'on' : 'off' }}
         </button>
         <span v-if="nearlyFull" class="chip w">{{ page.items.length }} of {{ MOST_ITEMS }} items</span>
-        <span v-for="other in others" :key="other.bench" class="chip">{{ other.name }} is here too</span>
+        <span v-for="other in others" :key="other.workbench" class="chip">{{ other.name }} is here too</span>
         <span class="zoom">
           <button aria-label="Smaller" title="Smaller" @click="step(0.8)">
             <PhMagnifyingGlassMinus :size="20" aria-hidden="true" />
@@ -140,7 +141,7 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
         <PageStage
           ref="stage"
           :style="{ width: `${shownWidth}px` }"
-          :bench="bench"
+          :workbench="workbench"
           :others="others"
           :snapping="snapping"
           @drop-tile="(kind, at) => adding.tile(kind as TileKind, at)"

@@ -9,12 +9,12 @@ import type { Workbench } from '@/workbench/useWorkbench'
 import { nextOf } from './nextOf'
 
 /** The next letter or number, like the one before: a row of them is made by pressing again and again. */
-const props = defineProps<{ bench: Workbench; item: Extract<Item, { kind: 'words' }> }>()
+const props = defineProps<{ workbench: Workbench; item: Extract<Item, { kind: 'words' }> }>()
 const GAP = 20
 const next = computed(() => nextOf(props.item.content.text))
 
 function add() {
-  const { item, bench } = props
+  const { item, workbench } = props
   const fit = relaid(
     item.content,
     { text: next.value!, spans: [] },
@@ -23,7 +23,7 @@ function add() {
   const { width } = fit
   const beyond = item.frame.x + item.frame.width + GAP + width > PAGE.width
   const row = beyond ? leftmost() : item.frame.x + item.frame.width + GAP
-  bench.add({
+  workbench.add({
     ...item,
     id: newId(),
     content: fit.content,
@@ -39,7 +39,7 @@ function add() {
 /** Where the row began: the leftmost of what stands at its height. */
 function leftmost() {
   const { frame } = props.item
-  const row = props.bench.page.value.items.filter(
+  const row = props.workbench.page.value.items.filter(
     (one) => one.kind === 'words' && Math.abs(one.frame.y - frame.y) < 1,
   )
   return Math.max(0, Math.min(...row.map((one) => one.frame.x)))

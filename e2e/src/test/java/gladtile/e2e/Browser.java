@@ -129,6 +129,15 @@ final class Browser implements AutoCloseable {
         page.waitForURL("**/work/**");
     }
 
+    /** Answers the question that a dialog asks, once it is there: its button may be named like the one that asked. */
+    static void answer(Page page, String name) {
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(name).setExact(true))
+                .click();
+    }
+
     static Locator button(Page page, String name) {
         return page.getByRole(
                 AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

@@ -7,9 +7,7 @@ import static gladtile.e2e.Browser.pieceLike;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.KeyboardModifier;
 import gladtile.core.edit.AddItem;
@@ -101,9 +99,7 @@ class MovingZonesTest extends OnWorkbench {
             button(ada, "Next").click();
         }
         button(ada, "Hand in").click();
-        ada.getByRole(AriaRole.DIALOG)
-                .getByText("Hand in", new Locator.GetByTextOptions().setExact(true))
-                .click();
+        Browser.answer(ada, "Hand in");
         assertThat(ada.getByText("Handed in.").first()).isVisible();
         teacher.navigate(address + "/assigned/" + assignment + "/review");
         teacher.getByLabel("Words to Ada").waitFor();

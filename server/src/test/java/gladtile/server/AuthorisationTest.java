@@ -180,7 +180,7 @@ class AuthorisationTest {
         String another = school.asTeacher()
                 .post(activity + "/assignments", Map.of("classId", school.classId))
                 .text("id");
-        String desk = assignment + "/reviews/" + attempt;
+        String reviewPath = assignment + "/reviews/" + attempt;
         return List.of(
                 new Row(GET + "/api/v1/me", "/api/v1/me", null, 401, 200, 200, 200, 200),
                 new Row(PUT + "/api/v1/session", "/api/v1/session", nothing, 401, 204, 204, 204, 204),
@@ -330,14 +330,20 @@ class AuthorisationTest {
                         404,
                         200),
                 row(GET, "/api/v1/assignments/{id}/reviews", assignment + "/reviews", null, 404, 200),
-                row(GET, "/api/v1/assignments/{id}/reviews/{attemptId}", desk, null, 404, 200),
-                row(PUT, "/api/v1/assignments/{id}/reviews/{attemptId}", desk, review, 404, 409),
-                row(POST, "/api/v1/assignments/{id}/reviews/{attemptId}/returns", desk + "/returns", review, 404, 409),
-                row(GET, "/api/v1/assignments/{id}/reviews/{attemptId}/steps", desk + "/steps", null, 404, 200),
+                row(GET, "/api/v1/assignments/{id}/reviews/{attemptId}", reviewPath, null, 404, 200),
+                row(PUT, "/api/v1/assignments/{id}/reviews/{attemptId}", reviewPath, review, 404, 409),
+                row(
+                        POST,
+                        "/api/v1/assignments/{id}/reviews/{attemptId}/returns",
+                        reviewPath + "/returns",
+                        review,
+                        404,
+                        409),
+                row(GET, "/api/v1/assignments/{id}/reviews/{attemptId}/steps", reviewPath + "/steps", null, 404, 200),
                 row(
                         GET,
                         "/api/v1/assignments/{id}/reviews/{attemptId}/states",
-                        desk + "/states?from=1",
+                        reviewPath + "/states?from=1",
                         null,
                         404,
                         200),
@@ -487,7 +493,7 @@ class AuthorisationTest {
                         PUT,
                         "/api/v1/activities/{id}/presence",
                         activity + "/presence",
-                        Map.of("bench", fresh, "pageId", "", "itemIds", List.of()),
+                        Map.of("workbench", fresh, "pageId", "", "itemIds", List.of()),
                         404,
                         204),
                 row(PUT, "/api/v1/activities/{id}/tags", activity + "/tags", Map.of("tags", List.of()), 404, 204),

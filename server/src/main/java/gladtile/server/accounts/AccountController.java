@@ -37,8 +37,8 @@ public class AccountController {
 
     /** The person signed in. */
     public record Me(UUID id, String name, CurrentUser.Kind kind, CurrentUser.Role role) {
-        public static Me of(CurrentUser who) {
-            return new Me(who.id(), who.name(), who.kind(), who.role());
+        public static Me of(CurrentUser user) {
+            return new Me(user.id(), user.name(), user.kind(), user.role());
         }
     }
 
@@ -46,8 +46,8 @@ public class AccountController {
     @GetMapping("/me")
     Me me(@AuthenticationPrincipal Object principal, HttpServletRequest request) {
         SessionService.giveToken(request);
-        if (principal instanceof CurrentUser who) {
-            return Me.of(who);
+        if (principal instanceof CurrentUser user) {
+            return Me.of(user);
         }
         throw Problem.of(HttpStatus.UNAUTHORIZED, "Nobody is signed in.");
     }

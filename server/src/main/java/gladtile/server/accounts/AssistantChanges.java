@@ -17,7 +17,9 @@ final class AssistantChanges implements RequestMatcher {
         if (READING.contains(request.getMethod()) || request.getRequestURI().equals(SESSION)) {
             return false;
         }
-        Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        return who != null && who.getPrincipal() instanceof CurrentUser one && one.role() == CurrentUser.Role.ASSISTANT;
+        Authentication user = SecurityContextHolder.getContext().getAuthentication();
+        return user != null
+                && user.getPrincipal() instanceof CurrentUser one
+                && one.role() == CurrentUser.Role.ASSISTANT;
     }
 }

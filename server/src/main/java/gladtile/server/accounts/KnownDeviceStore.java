@@ -26,21 +26,21 @@ class KnownDeviceStore {
     }
 
     /** @param most that are kept of the person's, those used last */
-    void put(byte[] hash, CurrentUser who, OffsetDateTime now, int most) {
+    void put(byte[] hash, CurrentUser user, OffsetDateTime now, int most) {
         db.insertInto(KNOWN_DEVICE)
                 .set(KNOWN_DEVICE.TOKEN_HASH, hash)
-                .set(KNOWN_DEVICE.SCHOOL_ID, who.schoolId())
-                .set(KNOWN_DEVICE.PERSON_ID, who.id())
+                .set(KNOWN_DEVICE.SCHOOL_ID, user.schoolId())
+                .set(KNOWN_DEVICE.PERSON_ID, user.id())
                 .set(KNOWN_DEVICE.USED_AT, now)
                 .onConflict(KNOWN_DEVICE.TOKEN_HASH, KNOWN_DEVICE.PERSON_ID)
                 .doUpdate()
                 .set(KNOWN_DEVICE.USED_AT, now)
                 .execute();
         db.deleteFrom(KNOWN_DEVICE)
-                .where(KNOWN_DEVICE.PERSON_ID.eq(who.id()))
+                .where(KNOWN_DEVICE.PERSON_ID.eq(user.id()))
                 .and(KNOWN_DEVICE.TOKEN_HASH.notIn(DSL.select(KNOWN_DEVICE.TOKEN_HASH)
                         .from(KNOWN_DEVICE)
-                        .where(KNOWN_DEVICE.PERSON_ID.eq(who.id()))
+                        .where(KNOWN_DEVICE.PERSON_ID.eq(user.id()))
                         .orderBy(KNOWN_DEVICE.USED_AT.desc())
                         .limit(most)))
                 .execute();

@@ -42,7 +42,7 @@ class KnownDevices {
     }
 
     /** From now on this device is one that the person signed in on. */
-    void remember(CurrentUser who, HttpServletRequest request, HttpServletResponse response) {
+    void remember(CurrentUser user, HttpServletRequest request, HttpServletResponse response) {
         String token = SignInSource.token(request);
         // One that nobody of ours got may have been planted.
         if (token == null || !isKnown(SignInSource.of(request))) {
@@ -50,7 +50,7 @@ class KnownDevices {
             chance.nextBytes(fresh);
             token = HexFormat.of().formatHex(fresh);
         }
-        store.put(SignInSource.hash(token), who, OffsetDateTime.now(clock), EACH);
+        store.put(SignInSource.hash(token), user, OffsetDateTime.now(clock), EACH);
         response.addHeader(
                 HttpHeaders.SET_COOKIE,
                 ResponseCookie.from(SignInSource.COOKIE, token)

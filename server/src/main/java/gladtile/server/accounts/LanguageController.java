@@ -32,13 +32,13 @@ class LanguageController {
     }
 
     @GetMapping
-    OwnLanguage language(@AuthenticationPrincipal CurrentUser who) {
-        return store.of(who.schoolId(), who.id());
+    OwnLanguage language(@AuthenticationPrincipal CurrentUser user) {
+        return store.of(user.schoolId(), user.id());
     }
 
     @PutMapping
-    OwnLanguage choose(@AuthenticationPrincipal CurrentUser who, @RequestBody LanguageChoice asked) {
-        store.choose(who.schoolId(), who.id(), asked.language());
-        return store.of(who.schoolId(), who.id());
+    OwnLanguage choose(@AuthenticationPrincipal CurrentUser user, @RequestBody LanguageChoice asked) {
+        store.choose(user.schoolId(), user.id(), asked.language());
+        return store.of(user.schoolId(), user.id());
     }
 }

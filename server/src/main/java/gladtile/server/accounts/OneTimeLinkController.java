@@ -109,8 +109,8 @@ class OneTimeLinkController {
     private AccountController.Me welcome(
             StaffService.Outcome outcome, HttpServletRequest request, HttpServletResponse response) {
         if (outcome instanceof StaffService.Came came) {
-            sessions.begin(came.who(), request, response);
-            return AccountController.Me.of(came.who());
+            sessions.begin(came.user(), request, response);
+            return AccountController.Me.of(came.user());
         }
         if (outcome instanceof StaffService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message());

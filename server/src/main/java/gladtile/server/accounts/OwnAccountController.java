@@ -49,24 +49,24 @@ class OwnAccountController {
     @PutMapping("/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changePassword(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @RequestBody PasswordChange asked,
             HttpServletRequest request,
             HttpServletResponse response) {
-        StaffService.Outcome outcome = passwords.changePassword(who, asked.current(), asked.fresh());
+        StaffService.Outcome outcome = passwords.changePassword(user, asked.current(), asked.fresh());
         if (outcome instanceof StaffService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message());
         }
         // The old session is gone with the others.
         request.getSession().invalidate();
-        sessions.begin(who, request, response);
+        sessions.begin(user, request, response);
     }
 
     @GetMapping("/sessions")
     PagedList<OpenSession> openSessions(
-            @AuthenticationPrincipal CurrentUser who, HttpServletRequest request, @ParameterObject Paging paging) {
+            @AuthenticationPrincipal CurrentUser user, HttpServletRequest request, @ParameterObject Paging paging) {
         return PagedList.of(
-                sessions.of(who.id(), request).stream()
+                sessions.of(user.id(), request).stream()
                         .map(one -> new OpenSession(one.id(), one.began(), one.lastUsed(), one.here()))
                         .toList(),
                 OpenSession::id,
@@ -75,8 +75,8 @@ class OwnAccountController {
 
     @DeleteMapping("/sessions/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void endSession(@AuthenticationPrincipal CurrentUser who, @PathVariable String id) {
-        if (!sessions.endOne(who.id(), id)) {
+    void endSession(@AuthenticationPrincipal CurrentUser user, @PathVariable String id) {
+        if (!sessions.endOne(user.id(), id)) {
             throw Problem.notThere("session");
         }
     }
@@ -84,9 +84,9 @@ class OwnAccountController {
     /** Signed out everywhere, here too. */
     @DeleteMapping("/sessions")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void endSessions(@AuthenticationPrincipal CurrentUser who, HttpServletRequest request) {
-        sessions.endAll(who.id());
+    void endSessions(@AuthenticationPrincipal CurrentUser user, HttpServletRequest request) {
+        sessions.endAll(user.id());
         sessions.end(request);
-        log.add(who.schoolId(), who.id(), LogEvent.SIGNED_OUT_EVERYWHERE, who.id());
+        log.add(user.schoolId(), user.id(), LogEvent.SIGNED_OUT_EVERYWHERE, user.id());
     }
 }

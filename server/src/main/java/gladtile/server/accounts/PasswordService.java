@@ -87,14 +87,14 @@ public class PasswordService {
                 link.personId());
         store.seen(link.schoolId(), link.personId(), OffsetDateTime.now(clock));
         return new StaffService.Came(
-                store.find(link.schoolId(), link.personId()).orElseThrow().who());
+                store.find(link.schoolId(), link.personId()).orElseThrow().user());
     }
 
     /** One's own password. All other sessions end. */
     @Transactional
-    public StaffService.Outcome changePassword(CurrentUser who, String current, String fresh) {
-        PersonStore.Known known = store.find(who.schoolId(), who.id()).orElseThrow();
-        StaffService.Member one = staff.member(who.schoolId(), who.id()).orElseThrow();
+    public StaffService.Outcome changePassword(CurrentUser user, String current, String fresh) {
+        PersonStore.Known known = store.find(user.schoolId(), user.id()).orElseThrow();
+        StaffService.Member one = staff.member(user.schoolId(), user.id()).orElseThrow();
         if (!secrets.matches(current, known.secretHash())) {
             return new StaffService.Refused("person.current", "That is not your password. Nothing was changed.");
         }
@@ -102,8 +102,8 @@ public class PasswordService {
         if (refused.isPresent()) {
             return new StaffService.Refused("person.password", refused.get());
         }
-        setPassword(who.schoolId(), who.id(), fresh);
-        log.add(who.schoolId(), who.id(), LogEvent.PASSWORD_CHANGED, who.id());
+        setPassword(user.schoolId(), user.id(), fresh);
+        log.add(user.schoolId(), user.id(), LogEvent.PASSWORD_CHANGED, user.id());
         return new StaffService.Done();
     }
 

@@ -67,9 +67,9 @@ public class PersonService {
 
     /** Somebody who works at the school and signs in by that password. */
     public CurrentUser addStaff(UUID schoolId, CurrentUser.Role role, String name, String signInName, String password) {
-        CurrentUser who = new CurrentUser(schoolId, UuidV7.make(), role, Bounds.text("person.name", name, NAME));
-        store.add(who, Bounds.text("person.signInName", signInName, NAME), secrets.encode(password));
-        return who;
+        CurrentUser user = new CurrentUser(schoolId, UuidV7.make(), role, Bounds.text("person.name", name, NAME));
+        store.add(user, Bounds.text("person.signInName", signInName, NAME), secrets.encode(password));
+        return user;
     }
 
     /** Whether that password lets somebody in; for passwords that everybody knows. */
@@ -130,10 +130,10 @@ public class PersonService {
 
     /** @param hash of their secret */
     public CurrentUser addStudentWithSecret(UUID schoolId, String name, String hash) {
-        CurrentUser who = new CurrentUser(
+        CurrentUser user = new CurrentUser(
                 schoolId, UuidV7.make(), CurrentUser.Role.STUDENT, Bounds.text("person.name", name, NAME));
-        store.add(who, null, hash);
-        return who;
+        store.add(user, null, hash);
+        return user;
     }
 
     /** A student as the school's register has them. @param registerId null where it gives none */

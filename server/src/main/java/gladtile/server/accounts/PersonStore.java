@@ -27,7 +27,7 @@ class PersonStore {
     }
 
     /** A person with the hash of their password or PIN. */
-    record Known(CurrentUser who, String secretHash) {}
+    record Known(CurrentUser user, String secretHash) {}
 
     Optional<Known> teacher(String signInName) {
         return db.selectFrom(PERSON)
@@ -53,15 +53,15 @@ class PersonStore {
         return db.fetchExists(SCHOOL);
     }
 
-    void add(CurrentUser who, String signInName, String secretHash) {
+    void add(CurrentUser user, String signInName, String secretHash) {
         db.insertInto(PERSON)
-                .set(PERSON.SCHOOL_ID, who.schoolId())
-                .set(PERSON.ID, who.id())
-                .set(PERSON.KIND, who.kind().name().toLowerCase(Locale.ROOT))
-                .set(PERSON.ROLE, lower(who.role()))
-                .set(PERSON.DISPLAY_NAME, who.name())
+                .set(PERSON.SCHOOL_ID, user.schoolId())
+                .set(PERSON.ID, user.id())
+                .set(PERSON.KIND, user.kind().name().toLowerCase(Locale.ROOT))
+                .set(PERSON.ROLE, lower(user.role()))
+                .set(PERSON.DISPLAY_NAME, user.name())
                 .set(PERSON.SIGN_IN_NAME, signInName)
-                .set(PERSON.SECRET_KIND, who.kind() == CurrentUser.Kind.TEACHER ? "PASSWORD" : "PIN")
+                .set(PERSON.SECRET_KIND, user.kind() == CurrentUser.Kind.TEACHER ? "PASSWORD" : "PIN")
                 .set(PERSON.SECRET_HASH, secretHash)
                 .execute();
     }
@@ -83,10 +83,10 @@ class PersonStore {
     }
 
     private static Known known(Record row) {
-        return new Known(who(row), row.get(PERSON.SECRET_HASH));
+        return new Known(user(row), row.get(PERSON.SECRET_HASH));
     }
 
-    private static CurrentUser who(Record row) {
+    private static CurrentUser user(Record row) {
         return new CurrentUser(row.get(PERSON.SCHOOL_ID), row.get(PERSON.ID), role(row), row.get(PERSON.DISPLAY_NAME));
     }
 
@@ -116,7 +116,7 @@ class PersonStore {
         return db.selectFrom(PERSON)
                 .where(PERSON.SCHOOL_ID.eq(schoolId), PERSON.ID.eq(id), PERSON.KIND.eq("teacher"))
                 .and(PERSON.DEACTIVATED_AT.isNull())
-                .fetchOptional(PersonStore::who);
+                .fetchOptional(PersonStore::user);
     }
 
     /** Empty for students. */

@@ -72,24 +72,24 @@ final class RequestBytesFilter extends OncePerRequestFilter {
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         Authentication asks = SecurityContextHolder.getContext().getAuthentication();
-        if (asks == null || !(asks.getPrincipal() instanceof CurrentUser who)) {
+        if (asks == null || !(asks.getPrincipal() instanceof CurrentUser user)) {
             chain.doFilter(request, response);
             return;
         }
-        int mine = answered.merge(who.id(), 1, Integer::sum);
+        int mine = answered.merge(user.id(), 1, Integer::sum);
         long length = length(request);
-        long bytes = sending.merge(who.id(), length, Long::sum);
+        long bytes = sending.merge(user.id(), length, Long::sum);
         try {
             // One alone is bounded where it is read, whatever it says of its length.
             boolean tooMuch = bytes > BYTES_EACH && bytes > length;
-            if (mine > EACH || tooMuch || computes(request) && budget.isUsedUp(who.id())) {
+            if (mine > EACH || tooMuch || computes(request) && budget.isUsedUp(user.id())) {
                 later.answer(request, () -> refuse(response));
             } else {
                 chain.doFilter(request, response);
             }
         } finally {
-            answered.merge(who.id(), -1, (a, b) -> a + b == 0 ? null : a + b);
-            sending.merge(who.id(), -length, (a, b) -> a + b == 0 ? null : a + b);
+            answered.merge(user.id(), -1, (a, b) -> a + b == 0 ? null : a + b);
+            sending.merge(user.id(), -length, (a, b) -> a + b == 0 ? null : a + b);
         }
     }
 }

@@ -54,17 +54,17 @@ public class SessionService {
     }
 
     /** Signs somebody in: under a new session id, so that one planted before is worth nothing. */
-    public void begin(CurrentUser who, HttpServletRequest request, HttpServletResponse response) {
+    public void begin(CurrentUser user, HttpServletRequest request, HttpServletResponse response) {
         repository.forget(request);
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
-        SecurityContext context = SessionUser.contextOf(who);
+        SecurityContext context = SessionUser.contextOf(user);
         SecurityContextHolder.setContext(context);
         repository.saveContext(context, request, response);
-        Duration unused = who.kind() == CurrentUser.Kind.STUDENT ? STUDENTS : STAFF;
+        Duration unused = user.kind() == CurrentUser.Kind.STUDENT ? STUDENTS : STAFF;
         request.getSession().setMaxInactiveInterval((int) unused.toSeconds());
-        devices.remember(who, request, response);
+        devices.remember(user, request, response);
         giveToken(request);
     }
 
@@ -131,26 +131,26 @@ public class SessionService {
     }
 
     /** Who is signed in by the session that a request came with; empty for nobody. */
-    public Optional<CurrentUser> who(HttpServletRequest request) {
-        return Optional.ofNullable(repository.who(request));
+    public Optional<CurrentUser> user(HttpServletRequest request) {
+        return Optional.ofNullable(repository.user(request));
     }
 
     /** Who asks for a stream, and by which session. */
-    public static StreamRegistry.Listener listener(CurrentUser who) {
+    public static StreamRegistry.Listener listener(CurrentUser user) {
         ServletRequestAttributes asked = (ServletRequestAttributes) RequestContextHolder.currentRequestAttributes();
-        return new StreamRegistry.Listener(who.id(), String.valueOf(SessionUser.cookie(asked.getRequest())));
+        return new StreamRegistry.Listener(user.id(), String.valueOf(SessionUser.cookie(asked.getRequest())));
     }
 
     public void end(HttpServletRequest request) {
-        CurrentUser who = repository.who(request);
+        CurrentUser user = repository.user(request);
         repository.forget(request);
         HttpSession session = request.getSession(false);
         if (session != null) {
             session.invalidate();
         }
         SecurityContextHolder.clearContext();
-        if (who != null) {
-            events.publishEvent(new SignedOut(who.id(), SessionUser.cookie(request), true));
+        if (user != null) {
+            events.publishEvent(new SignedOut(user.id(), SessionUser.cookie(request), true));
         }
     }
 

@@ -51,29 +51,29 @@ final class SessionUser implements SecurityContextRepository {
     @Override
     public void saveContext(SecurityContext context, HttpServletRequest request, HttpServletResponse response) {
         if (context.getAuthentication() != null
-                && context.getAuthentication().getPrincipal() instanceof CurrentUser who) {
+                && context.getAuthentication().getPrincipal() instanceof CurrentUser user) {
             HttpSession session = request.getSession(true);
-            session.setAttribute(ATTRIBUTE, who);
+            session.setAttribute(ATTRIBUTE, user);
             session.setAttribute(
                     FindByIndexNameSessionRepository.PRINCIPAL_NAME_INDEX_NAME,
-                    who.id().toString());
+                    user.id().toString());
         }
     }
 
     @Override
     public boolean containsContext(HttpServletRequest request) {
-        return who(request) != null;
+        return user(request) != null;
     }
 
-    static SecurityContext contextOf(CurrentUser who) {
+    static SecurityContext contextOf(CurrentUser user) {
         List<org.springframework.security.core.GrantedAuthority> roles = AuthorityUtils.createAuthorityList(
-                who.role() == CurrentUser.Role.ADMINISTRATOR
+                user.role() == CurrentUser.Role.ADMINISTRATOR
                         ? List.of("ROLE_ADMINISTRATOR", "ROLE_TEACHER")
-                        : List.of("ROLE_" + who.role().name()));
-        return new SecurityContextImpl(UsernamePasswordAuthenticationToken.authenticated(who, null, roles));
+                        : List.of("ROLE_" + user.role().name()));
+        return new SecurityContextImpl(UsernamePasswordAuthenticationToken.authenticated(user, null, roles));
     }
 
-    CurrentUser who(HttpServletRequest request) {
+    CurrentUser user(HttpServletRequest request) {
         String id = cookie(request);
         // Somebody just signed in or out: the cookie that came with the request no longer counts.
         CurrentUser known = id == null || request.getAttribute(CHANGED) != null ? null : lately.getIfPresent(id);
@@ -81,11 +81,11 @@ final class SessionUser implements SecurityContextRepository {
             return known;
         }
         HttpSession session = request.getSession(false);
-        CurrentUser who = session != null && session.getAttribute(ATTRIBUTE) instanceof CurrentUser one ? one : null;
-        if (who != null && id != null && request.getAttribute(CHANGED) == null) {
-            lately.put(id, who);
+        CurrentUser user = session != null && session.getAttribute(ATTRIBUTE) instanceof CurrentUser one ? one : null;
+        if (user != null && id != null && request.getAttribute(CHANGED) == null) {
+            lately.put(id, user);
         }
-        return who;
+        return user;
     }
 
     /** The session cookie as it came; asking the request for its session id would read the session. */
@@ -122,15 +122,15 @@ final class SessionUser implements SecurityContextRepository {
         private boolean generated;
 
         Deferred(HttpServletRequest request) {
-            source = () -> who(request);
+            source = () -> user(request);
         }
 
         @Override
         public SecurityContext get() {
             if (loaded == null) {
-                CurrentUser who = source.get();
-                generated = who == null;
-                loaded = who == null ? new SecurityContextImpl() : contextOf(who);
+                CurrentUser user = source.get();
+                generated = user == null;
+                loaded = user == null ? new SecurityContextImpl() : contextOf(user);
             }
             return loaded;
         }

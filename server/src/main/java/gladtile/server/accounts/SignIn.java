@@ -76,7 +76,7 @@ public class SignIn {
     /** What came of it. */
     public sealed interface Result {}
 
-    public record Welcome(CurrentUser who) implements Result {}
+    public record Welcome(CurrentUser user) implements Result {}
 
     /** @param left how many more tries there are before one has to wait */
     public record Wrong(int left) implements Result {}
@@ -104,10 +104,10 @@ public class SignIn {
      * @return empty where they may not sign in
      */
     public Optional<CurrentUser> staff(UUID schoolId, UUID personId, String by) {
-        return people.active(schoolId, personId).map(who -> {
-            people.seen(who.schoolId(), who.id(), OffsetDateTime.now(clock));
-            log.add(who.schoolId(), who.id(), LogEvent.SIGNED_IN, who.id(), Map.of("by", by));
-            return who;
+        return people.active(schoolId, personId).map(user -> {
+            people.seen(user.schoolId(), user.id(), OffsetDateTime.now(clock));
+            log.add(user.schoolId(), user.id(), LogEvent.SIGNED_IN, user.id(), Map.of("by", by));
+            return user;
         });
     }
 
@@ -158,7 +158,7 @@ public class SignIn {
         List<Limit> limits = new ArrayList<>();
         Limit here = new Limit(account + "@" + place(from, used), most, SHORT);
         limits.add(here);
-        if (!devices.isKnownTo(from, known.map(one -> one.who().id()).orElse(null))) {
+        if (!devices.isKnownTo(from, known.map(one -> one.user().id()).orElse(null))) {
             limits.add(new Limit(account, FROM_ELSEWHERE, LONG));
         }
         List<Limit> strangers = new ArrayList<>();
@@ -183,20 +183,20 @@ public class SignIn {
         if (!readable || !secrets.matches(secret, hash) || known.isEmpty()) {
             throttle.failed(counted.id(), strangers.stream().map(Limit::counted).toList());
             // What was typed is not written down: it may be a password in the wrong field.
-            known.map(one -> one.who().schoolId())
+            known.map(one -> one.user().schoolId())
                     .or(people::onlySchool)
                     .ifPresent(school -> log.add(
                             school,
                             null,
                             LogEvent.SIGN_IN_FAILED,
-                            known.map(one -> one.who().id()).orElse(null)));
+                            known.map(one -> one.user().id()).orElse(null)));
             return new Wrong(counted.left());
         }
         throttle.succeeded(counted.id(), here.counted());
-        CurrentUser who = known.get().who();
-        people.seen(who.schoolId(), who.id(), OffsetDateTime.now(clock));
-        log.add(who.schoolId(), who.id(), LogEvent.SIGNED_IN, who.id());
-        return new Welcome(who);
+        CurrentUser user = known.get().user();
+        people.seen(user.schoolId(), user.id(), OffsetDateTime.now(clock));
+        log.add(user.schoolId(), user.id(), LogEvent.SIGNED_IN, user.id());
+        return new Welcome(user);
     }
 
     private static String place(SignInSource from, boolean used) {

@@ -43,8 +43,8 @@ public final class SignInResponses {
             HttpServletRequest request,
             HttpServletResponse response) {
         if (result instanceof SignIn.Welcome welcome) {
-            sessions.begin(welcome.who(), request, response);
-            return welcome.who();
+            sessions.begin(welcome.user(), request, response);
+            return welcome.user();
         }
         if (result instanceof SignIn.Wait wait) {
             throw waiting(wait.atMost(), "signIn.failures");

@@ -66,7 +66,7 @@ public class StaffService {
     /** @param personId who was invited, or may choose a new password */
     public record LinkMade(UUID personId, OneTimeLinkService.Made link) implements Outcome {}
 
-    public record Came(CurrentUser who) implements Outcome {}
+    public record Came(CurrentUser user) implements Outcome {}
 
     public record NoneSuch() implements Outcome {}
 
@@ -96,13 +96,15 @@ public class StaffService {
                     "person.signInName",
                     "Somebody has the user name '%s' already. Nothing was changed.".formatted(signInName.strip()));
         }
-        CurrentUser who = new CurrentUser(
+        CurrentUser user = new CurrentUser(
                 by.schoolId(), UuidV7.make(), role, Bounds.text("person.name", name.strip(), Bounds.PERSON_NAME));
         store.add(
-                who, Bounds.text("person.signInName", signInName.strip(), Bounds.PERSON_NAME), people.secretOfNobody());
-        store.setSecret(by.schoolId(), who.id(), PersonStore.INVITED, people.secretOfNobody());
-        log.add(by.schoolId(), by.id(), LogEvent.PERSON_INVITED, who.id(), Map.of("role", role.name()));
-        return new LinkMade(who.id(), links.make(OneTimeLinkService.Purpose.INVITATION, by.schoolId(), who.id()));
+                user,
+                Bounds.text("person.signInName", signInName.strip(), Bounds.PERSON_NAME),
+                people.secretOfNobody());
+        store.setSecret(by.schoolId(), user.id(), PersonStore.INVITED, people.secretOfNobody());
+        log.add(by.schoolId(), by.id(), LogEvent.PERSON_INVITED, user.id(), Map.of("role", role.name()));
+        return new LinkMade(user.id(), links.make(OneTimeLinkService.Purpose.INVITATION, by.schoolId(), user.id()));
     }
 
     /** Another invitation for who has not come yet, a link for a new password for who has. */
@@ -250,14 +252,14 @@ public class StaffService {
         }
         store.addSchool(made.id(), made.name());
         store.setSchool(made);
-        CurrentUser who =
+        CurrentUser user =
                 people.addStaff(made.id(), CurrentUser.Role.ADMINISTRATOR, name.strip(), signInName.strip(), password);
-        log.add(made.id(), who.id(), LogEvent.SCHOOL_SET_UP, who.id());
-        return came(who);
+        log.add(made.id(), user.id(), LogEvent.SCHOOL_SET_UP, user.id());
+        return came(user);
     }
 
-    private Came came(CurrentUser who) {
-        store.seen(who.schoolId(), who.id(), OffsetDateTime.now(clock));
-        return new Came(who);
+    private Came came(CurrentUser user) {
+        store.seen(user.schoolId(), user.id(), OffsetDateTime.now(clock));
+        return new Came(user);
     }
 }

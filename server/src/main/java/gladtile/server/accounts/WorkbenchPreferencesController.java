@@ -20,13 +20,13 @@ class WorkbenchPreferencesController {
     }
 
     @GetMapping
-    WorkbenchPreferences preferences(@AuthenticationPrincipal CurrentUser who) {
-        return store.read(who).orElse(WorkbenchPreferences.USUAL);
+    WorkbenchPreferences preferences(@AuthenticationPrincipal CurrentUser user) {
+        return store.read(user).orElse(WorkbenchPreferences.USUAL);
     }
 
     @PutMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keep(@AuthenticationPrincipal CurrentUser who, @RequestBody WorkbenchPreferences preferences) {
-        store.keep(who, preferences);
+    void keep(@AuthenticationPrincipal CurrentUser user, @RequestBody WorkbenchPreferences preferences) {
+        store.keep(user, preferences);
     }
 }

@@ -17,18 +17,20 @@ class WorkbenchPreferencesStore {
         this.db = db;
     }
 
-    Optional<WorkbenchPreferences> read(CurrentUser who) {
+    Optional<WorkbenchPreferences> read(CurrentUser user) {
         return db.select(WORKBENCH_PREFERENCES.PREFERENCES)
                 .from(WORKBENCH_PREFERENCES)
-                .where(WORKBENCH_PREFERENCES.SCHOOL_ID.eq(who.schoolId()), WORKBENCH_PREFERENCES.PERSON_ID.eq(who.id()))
+                .where(
+                        WORKBENCH_PREFERENCES.SCHOOL_ID.eq(user.schoolId()),
+                        WORKBENCH_PREFERENCES.PERSON_ID.eq(user.id()))
                 .fetchOptional(row -> Json.read(row.value1().data(), WorkbenchPreferences.class));
     }
 
-    void keep(CurrentUser who, WorkbenchPreferences preferences) {
+    void keep(CurrentUser user, WorkbenchPreferences preferences) {
         JSONB json = JSONB.valueOf(Json.write(preferences));
         db.insertInto(WORKBENCH_PREFERENCES)
-                .set(WORKBENCH_PREFERENCES.SCHOOL_ID, who.schoolId())
-                .set(WORKBENCH_PREFERENCES.PERSON_ID, who.id())
+                .set(WORKBENCH_PREFERENCES.SCHOOL_ID, user.schoolId())
+                .set(WORKBENCH_PREFERENCES.PERSON_ID, user.id())
                 .set(WORKBENCH_PREFERENCES.PREFERENCES, json)
                 .onConflict(WORKBENCH_PREFERENCES.SCHOOL_ID, WORKBENCH_PREFERENCES.PERSON_ID)
                 .doUpdate()

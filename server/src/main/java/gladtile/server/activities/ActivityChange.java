@@ -24,7 +24,7 @@ import java.util.UUID;
 final class ActivityChange {
     private final ActivityStore store;
     private final FileUseService files;
-    private final CurrentUser who;
+    private final CurrentUser user;
     private final UUID id;
     private final Activity before;
     private final OffsetDateTime at;
@@ -34,11 +34,11 @@ final class ActivityChange {
     private final List<ActivityService.Dropped> dropped = new ArrayList<>();
 
     ActivityChange(
-            ActivityStore store, FileUseService files, CurrentUser who, UUID id, Stored stored, OffsetDateTime at) {
+            ActivityStore store, FileUseService files, CurrentUser user, UUID id, Stored stored, OffsetDateTime at) {
         this.store = store;
         this.files = files;
         this.at = at;
-        this.who = who;
+        this.user = user;
         this.id = id;
         before = stored.activity();
         activity = before;
@@ -49,16 +49,16 @@ final class ActivityChange {
         // With what it leaves over of what is not there any more, so that taking it back brings that back too.
         Edit edit = Invariants.sound(wanted, activity);
         EditResult result = edit.apply(activity);
-        if (result instanceof Applied && !files.put(who, id, Json.write(edit))) {
+        if (result instanceof Applied && !files.put(user, id, Json.write(edit))) {
             return new Refused(Reason.NO_SUCH_FILE, Message.of("dropped.file"));
         }
         if (result instanceof Applied applied) {
-            LoggedEdit logged = new LoggedEdit(seq + 1, clientId, who.id(), at, edit, kind, target);
-            store.append(who.schoolId(), id, new LogRow(logged, edit.invert(activity)));
+            LoggedEdit logged = new LoggedEdit(seq + 1, clientId, user.id(), at, edit, kind, target);
+            store.append(user.schoolId(), id, new LogRow(logged, edit.invert(activity)));
             activity = applied.activity();
             seq++;
             if (seq % ActivityService.SNAPSHOT_EVERY == 0) {
-                store.keepSnapshot(who.schoolId(), id, seq, activity);
+                store.keepSnapshot(user.schoolId(), id, seq, activity);
             }
             made.add(logged);
         }
@@ -72,7 +72,7 @@ final class ActivityChange {
     void write() {
         if (!made.isEmpty()) {
             int placements = AttemptRules.of(activity).placements().size();
-            store.update(who.schoolId(), id, before, activity, seq, placements, at);
+            store.update(user.schoolId(), id, before, activity, seq, placements, at);
         }
     }
 

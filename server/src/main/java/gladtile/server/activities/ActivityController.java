@@ -71,56 +71,56 @@ class ActivityController {
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    Created create(@AuthenticationPrincipal CurrentUser who, @RequestBody NewActivity asked) {
-        return new Created(activities.create(who, asked.title()));
+    Created create(@AuthenticationPrincipal CurrentUser user, @RequestBody NewActivity asked) {
+        return new Created(activities.create(user, asked.title()));
     }
 
     @GetMapping("/{id}")
-    Current read(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return activities.read(who, id).orElseThrow(() -> Problem.notThere("activity"));
+    Current read(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return activities.read(user, id).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @GetMapping("/{id}/edits")
-    Caught since(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestParam long after) {
-        return activities.since(who, id, after).orElseThrow(() -> Problem.notThere("activity"));
+    Caught since(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestParam long after) {
+        return activities.since(user, id, after).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @PostMapping("/{id}/edits")
-    Caught edit(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Edits asked) {
-        needEdit(who, id);
-        return activities.edit(who, id, asked.seq(), asked.edits()).orElseThrow(() -> Problem.notThere("activity"));
+    Caught edit(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody Edits asked) {
+        needEdit(user, id);
+        return activities.edit(user, id, asked.seq(), asked.edits()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @PostMapping("/{id}/undo")
-    Caught undo(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TakeBack asked) {
-        needEdit(who, id);
-        return activities.undo(who, id, asked.seq(), asked.id()).orElseThrow(() -> Problem.notThere("activity"));
+    Caught undo(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody TakeBack asked) {
+        needEdit(user, id);
+        return activities.undo(user, id, asked.seq(), asked.id()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @PostMapping("/{id}/redo")
-    Caught redo(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TakeBack asked) {
-        needEdit(who, id);
-        return activities.redo(who, id, asked.seq(), asked.id()).orElseThrow(() -> Problem.notThere("activity"));
+    Caught redo(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody TakeBack asked) {
+        needEdit(user, id);
+        return activities.redo(user, id, asked.seq(), asked.id()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     /** Server-sent events: {@code changed} with the newest seq whenever the activity took an edit. */
     @GetMapping(path = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter live(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        if (!activities.access(who, id).mayView()) {
+    SseEmitter live(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        if (!activities.access(user, id).mayView()) {
             throw Problem.notThere("activity");
         }
-        return news.open(SessionService.listener(who), id);
+        return news.open(SessionService.listener(user), id);
     }
 
     /**
      * Where somebody is in their workbench, told to the others who have the activity open.
      *
-     * @param bench made by the workbench, so that two tabs of one person are two
+     * @param workbench made by the workbench, so that two tabs of one person are two
      * @param itemIds what is selected there
      */
-    record Here(UUID bench, String pageId, List<String> itemIds) {
+    record Here(UUID workbench, String pageId, List<String> itemIds) {
         Here {
-            Bounds.present("here.bench", bench);
+            Bounds.present("here.workbench", workbench);
             Bounds.text("here.pageId", pageId, Bounds.ID_LENGTH);
             Bounds.count("here.itemIds", Bounds.present("here.itemIds", itemIds).size(), Bounds.ITEMS_ON_A_PAGE);
         }
@@ -128,15 +128,15 @@ class ActivityController {
 
     @PutMapping("/{id}/presence")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void here(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Here asked) {
-        if (!activities.access(who, id).mayView()) {
+    void here(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody Here asked) {
+        if (!activities.access(user, id).mayView()) {
             throw Problem.notThere("activity");
         }
-        news.tellWhere(id, who.name(), asked);
+        news.tellWhere(id, user.name(), asked);
     }
 
-    private void needEdit(CurrentUser who, UUID id) {
-        Access access = activities.access(who, id);
+    private void needEdit(CurrentUser user, UUID id) {
+        Access access = activities.access(user, id);
         if (access == Access.LOOK) {
             throw Problem.of(
                     HttpStatus.FORBIDDEN, "This activity was shared with you to look at. Copy it to change it.");

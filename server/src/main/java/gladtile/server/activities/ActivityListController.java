@@ -53,66 +53,66 @@ class ActivityListController {
 
     @GetMapping
     PagedList<ActivityHead> list(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "") String tag,
             @RequestParam(defaultValue = "false") boolean archived,
             @RequestParam(defaultValue = "LATEST") ActivityListService.Sort sort,
             @ParameterObject Paging paging) {
         return PagedList.of(
-                shelf.find(who, new ActivityListService.Question(words, tag, archived, sort)),
+                shelf.find(user, new ActivityListService.Question(words, tag, archived, sort)),
                 ActivityHead::id,
                 paging);
     }
 
     @PutMapping("/{id}/tags")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void tags(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Tags asked) {
-        need(shelf.setTags(who, id, asked.tags()));
+    void tags(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody Tags asked) {
+        need(shelf.setTags(user, id, asked.tags()));
     }
 
     @PutMapping("/{id}/archived")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void archived(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @RequestBody ActivityArchiveRequest asked) {
-        need(shelf.archived(who, id, asked.archived()));
+        need(shelf.archived(user, id, asked.archived()));
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        need(shelf.delete(who, id));
+    void delete(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        need(shelf.delete(user, id));
     }
 
     @PostMapping("/{id}/restorations")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void restore(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        need(shelf.restore(who, id));
+    void restore(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        need(shelf.restore(user, id));
     }
 
     @PostMapping("/{id}/copies")
     @ResponseStatus(HttpStatus.CREATED)
-    Copied copy(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody CopyRequest asked) {
-        return new Copied(activities.copy(who, id, asked.title()).orElseThrow(() -> Problem.notThere("activity")));
+    Copied copy(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody CopyRequest asked) {
+        return new Copied(activities.copy(user, id, asked.title()).orElseThrow(() -> Problem.notThere("activity")));
     }
 
     @GetMapping("/{id}/sharing")
     PagedList<ActivityListService.Colleague> colleagues(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
-        need(shelf.access(who, id).owns());
-        return PagedList.of(shelf.colleagues(who, id), ActivityListService.Colleague::id, paging);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @ParameterObject Paging paging) {
+        need(shelf.access(user, id).owns());
+        return PagedList.of(shelf.colleagues(user, id), ActivityListService.Colleague::id, paging);
     }
 
     @PutMapping("/{id}/sharing/{personId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void share(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @PathVariable UUID personId,
             @RequestBody Share asked) {
-        need(shelf.share(who, id, personId, asked.access()));
+        need(shelf.share(user, id, personId, asked.access()));
     }
 
     private static void need(boolean done) {

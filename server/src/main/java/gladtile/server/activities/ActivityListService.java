@@ -50,8 +50,8 @@ public class ActivityListService {
     /** Another teacher of the school. @param access what they may do with the activity asked about */
     public record Colleague(UUID id, String name, Access access) {}
 
-    public List<ActivityHead> find(CurrentUser who, Question asked) {
-        return store.find(who, asked);
+    public List<ActivityHead> find(CurrentUser user, Question asked) {
+        return store.find(user, asked);
     }
 
     /** All activities of somebody are a colleague's from now on. @return how many */
@@ -60,56 +60,56 @@ public class ActivityListService {
         return store.handOver(schoolId, from, to);
     }
 
-    public Access access(CurrentUser who, UUID id) {
-        return store.access(who, id);
+    public Access access(CurrentUser user, UUID id) {
+        return store.access(user, id);
     }
 
     /** @return false when it is not for this person to change */
-    public boolean setTags(CurrentUser who, UUID id, List<String> tags) {
+    public boolean setTags(CurrentUser user, UUID id, List<String> tags) {
         Bounds.count("activity.tags", Bounds.present("activity.tags", tags).size(), TAGS);
         List<String> clean = tags.stream()
                 .map(tag -> Bounds.text("activity.tag", tag, TAG_LENGTH).strip())
                 .filter(tag -> !tag.isEmpty())
                 .distinct()
                 .toList();
-        boolean may = store.access(who, id).mayEdit();
+        boolean may = store.access(user, id).mayEdit();
         if (may) {
-            store.setTags(who, id, clean);
+            store.setTags(user, id, clean);
         }
         return may;
     }
 
-    public boolean archived(CurrentUser who, UUID id, boolean aside) {
-        boolean may = store.access(who, id).owns();
+    public boolean archived(CurrentUser user, UUID id, boolean aside) {
+        boolean may = store.access(user, id).owns();
         if (may) {
-            store.archived(who, id, aside);
+            store.archived(user, id, aside);
         }
         return may;
     }
 
     /** Takes it out of every list; what was given to classes goes on. {@link #restore} takes that back. */
-    public boolean delete(CurrentUser who, UUID id) {
-        return store.setDeleted(who, id, OffsetDateTime.now(clock));
+    public boolean delete(CurrentUser user, UUID id) {
+        return store.setDeleted(user, id, OffsetDateTime.now(clock));
     }
 
-    public boolean restore(CurrentUser who, UUID id) {
-        return store.setDeleted(who, id, null);
+    public boolean restore(CurrentUser user, UUID id) {
+        return store.setDeleted(user, id, null);
     }
 
-    public List<Colleague> colleagues(CurrentUser who, UUID id) {
-        return store.colleagues(who, id);
+    public List<Colleague> colleagues(CurrentUser user, UUID id) {
+        return store.colleagues(user, id);
     }
 
     /** @param access {@link Access#NONE}, {@link Access#LOOK} or {@link Access#EDIT} */
     @Transactional
-    public boolean share(CurrentUser who, UUID id, UUID colleague, Access access) {
-        boolean shared = store.access(who, id).owns() && !access.owns() && store.share(who, id, colleague, access);
+    public boolean share(CurrentUser user, UUID id, UUID colleague, Access access) {
+        boolean shared = store.access(user, id).owns() && !access.owns() && store.share(user, id, colleague, access);
         if (shared) {
-            log.add(who.schoolId(), who.id(), LogEvent.ACTIVITY_SHARED, colleague, Map.of("may", access.name()));
+            log.add(user.schoolId(), user.id(), LogEvent.ACTIVITY_SHARED, colleague, Map.of("may", access.name()));
         }
         if (shared && access.mayView()) {
             events.publishEvent(new ActivityShared(
-                    who.schoolId(), id, store.title(who.schoolId(), id), who.name(), colleague, access.mayEdit()));
+                    user.schoolId(), id, store.title(user.schoolId(), id), user.name(), colleague, access.mayEdit()));
         }
         return shared;
     }

@@ -7,6 +7,7 @@ import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
 import gladtile.core.json.Json;
 import gladtile.core.page.Page;
+import gladtile.server.accounts.ColleagueStore;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.PlainText;
 import java.time.OffsetDateTime;
@@ -24,34 +25,36 @@ import org.springframework.stereotype.Repository;
 class ActivityListStore {
     private static final int MOST = 1_000;
     private final DSLContext db;
+    private final ColleagueStore colleagues;
 
-    ActivityListStore(DSLContext db) {
+    ActivityListStore(DSLContext db, ColleagueStore colleagues) {
         this.db = db;
+        this.colleagues = colleagues;
     }
 
-    Access access(CurrentUser who, UUID id) {
+    Access access(CurrentUser user, UUID id) {
         return db.select(ACTIVITY.OWNER_ID, ACTIVITY_SHARE.MAY_EDIT)
                 .from(ACTIVITY)
                 .leftJoin(ACTIVITY_SHARE)
                 .on(ACTIVITY_SHARE.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID))
                 .and(ACTIVITY_SHARE.ACTIVITY_ID.eq(ACTIVITY.ID))
-                .and(ACTIVITY_SHARE.PERSON_ID.eq(who.id()))
-                .where(ACTIVITY.SCHOOL_ID.eq(who.schoolId()), ACTIVITY.ID.eq(id), ACTIVITY.DELETED_AT.isNull())
+                .and(ACTIVITY_SHARE.PERSON_ID.eq(user.id()))
+                .where(ACTIVITY.SCHOOL_ID.eq(user.schoolId()), ACTIVITY.ID.eq(id), ACTIVITY.DELETED_AT.isNull())
                 .fetchOptional()
-                .map(row -> of(who, row.value1(), row.value2()))
+                .map(row -> of(user, row.value1(), row.value2()))
                 .orElse(Access.NONE);
     }
 
-    private static Access of(CurrentUser who, UUID owner, Boolean mayEdit) {
-        if (owner.equals(who.id())) {
+    private static Access of(CurrentUser user, UUID owner, Boolean mayEdit) {
+        if (owner.equals(user.id())) {
             return Access.OWN;
         }
         return mayEdit == null ? Access.NONE : mayEdit ? Access.EDIT : Access.LOOK;
     }
 
     /** Of what somebody owns or was given to see, those that meet a question, at most a thousand. */
-    List<ActivityHead> find(CurrentUser who, ActivityListService.Question asked) {
-        Condition mine = ACTIVITY.OWNER_ID.eq(who.id()).or(ACTIVITY_SHARE.PERSON_ID.isNotNull());
+    List<ActivityHead> find(CurrentUser user, ActivityListService.Question asked) {
+        Condition mine = ACTIVITY.OWNER_ID.eq(user.id()).or(ACTIVITY_SHARE.PERSON_ID.isNotNull());
         Condition wanted = ACTIVITY.ARCHIVED.eq(asked.archived());
         if (!asked.words().isBlank()) {
             wanted = wanted.and(meets(asked.words()));
@@ -82,8 +85,8 @@ class ActivityListStore {
                 .leftJoin(ACTIVITY_SHARE)
                 .on(ACTIVITY_SHARE.SCHOOL_ID.eq(ACTIVITY.SCHOOL_ID))
                 .and(ACTIVITY_SHARE.ACTIVITY_ID.eq(ACTIVITY.ID))
-                .and(ACTIVITY_SHARE.PERSON_ID.eq(who.id()))
-                .where(ACTIVITY.SCHOOL_ID.eq(who.schoolId()), ACTIVITY.DELETED_AT.isNull(), mine, wanted)
+                .and(ACTIVITY_SHARE.PERSON_ID.eq(user.id()))
+                .where(ACTIVITY.SCHOOL_ID.eq(user.schoolId()), ACTIVITY.DELETED_AT.isNull(), mine, wanted)
                 .orderBy(order(asked.sort()))
                 .limit(MOST)
                 .fetch(row -> new ActivityHead(
@@ -96,7 +99,7 @@ class ActivityListStore {
                         Arrays.asList(row.get(ACTIVITY.TAGS)),
                         row.get(ACTIVITY.ARCHIVED),
                         row.get(PUBLISHED_PERSON.DISPLAY_NAME),
-                        of(who, row.get(ACTIVITY.OWNER_ID), row.get(ACTIVITY_SHARE.MAY_EDIT)),
+                        of(user, row.get(ACTIVITY.OWNER_ID), row.get(ACTIVITY_SHARE.MAY_EDIT)),
                         row.get("shared", Integer.class)));
     }
 
@@ -145,41 +148,38 @@ class ActivityListStore {
                 .as("shared");
     }
 
-    void setTags(CurrentUser who, UUID id, List<String> tags) {
+    void setTags(CurrentUser user, UUID id, List<String> tags) {
         db.update(ACTIVITY)
                 .set(ACTIVITY.TAGS, tags.toArray(String[]::new))
-                .where(of(who, id))
+                .where(of(user, id))
                 .execute();
     }
 
-    void archived(CurrentUser who, UUID id, boolean aside) {
-        db.update(ACTIVITY).set(ACTIVITY.ARCHIVED, aside).where(of(who, id)).execute();
+    void archived(CurrentUser user, UUID id, boolean aside) {
+        db.update(ACTIVITY).set(ACTIVITY.ARCHIVED, aside).where(of(user, id)).execute();
     }
 
     /** Only its owner deletes it and brings it back, so what is deleted can be asked for by its owner alone. */
-    boolean setDeleted(CurrentUser who, UUID id, OffsetDateTime at) {
+    boolean setDeleted(CurrentUser user, UUID id, OffsetDateTime at) {
         return db.update(ACTIVITY)
                         .set(ACTIVITY.DELETED_AT, at)
-                        .where(of(who, id), ACTIVITY.OWNER_ID.eq(who.id()))
+                        .where(of(user, id), ACTIVITY.OWNER_ID.eq(user.id()))
                         .execute()
                 > 0;
     }
 
-    private static Condition of(CurrentUser who, UUID id) {
-        return ACTIVITY.SCHOOL_ID.eq(who.schoolId()).and(ACTIVITY.ID.eq(id));
+    private static Condition of(CurrentUser user, UUID id) {
+        return ACTIVITY.SCHOOL_ID.eq(user.schoolId()).and(ACTIVITY.ID.eq(id));
     }
 
-    List<ActivityListService.Colleague> colleagues(CurrentUser who, UUID id) {
+    List<ActivityListService.Colleague> colleagues(CurrentUser user, UUID id) {
         return db.select(PUBLISHED_PERSON.ID, PUBLISHED_PERSON.DISPLAY_NAME, ACTIVITY_SHARE.MAY_EDIT)
                 .from(PUBLISHED_PERSON)
                 .leftJoin(ACTIVITY_SHARE)
                 .on(ACTIVITY_SHARE.SCHOOL_ID.eq(PUBLISHED_PERSON.SCHOOL_ID))
                 .and(ACTIVITY_SHARE.PERSON_ID.eq(PUBLISHED_PERSON.ID))
                 .and(ACTIVITY_SHARE.ACTIVITY_ID.eq(id))
-                .where(
-                        PUBLISHED_PERSON.SCHOOL_ID.eq(who.schoolId()),
-                        PUBLISHED_PERSON.KIND.eq("teacher"),
-                        PUBLISHED_PERSON.ID.ne(who.id()))
+                .where(ColleagueStore.isColleagueOf(user))
                 .orderBy(PUBLISHED_PERSON.DISPLAY_NAME)
                 .limit(MOST)
                 .fetch(row -> new ActivityListService.Colleague(
@@ -189,20 +189,15 @@ class ActivityListStore {
     }
 
     /** @return false when there is no such colleague */
-    boolean share(CurrentUser who, UUID id, UUID colleague, Access access) {
+    boolean share(CurrentUser user, UUID id, UUID colleague, Access access) {
         db.deleteFrom(ACTIVITY_SHARE)
-                .where(ACTIVITY_SHARE.SCHOOL_ID.eq(who.schoolId()), ACTIVITY_SHARE.ACTIVITY_ID.eq(id))
+                .where(ACTIVITY_SHARE.SCHOOL_ID.eq(user.schoolId()), ACTIVITY_SHARE.ACTIVITY_ID.eq(id))
                 .and(ACTIVITY_SHARE.PERSON_ID.eq(colleague))
                 .execute();
-        boolean there = db.fetchExists(
-                PUBLISHED_PERSON,
-                PUBLISHED_PERSON.SCHOOL_ID.eq(who.schoolId()),
-                PUBLISHED_PERSON.ID.eq(colleague),
-                PUBLISHED_PERSON.KIND.eq("teacher"),
-                PUBLISHED_PERSON.ID.ne(who.id()));
+        boolean there = colleagues.isColleague(user, colleague);
         if (there && access.mayView()) {
             db.insertInto(ACTIVITY_SHARE)
-                    .set(ACTIVITY_SHARE.SCHOOL_ID, who.schoolId())
+                    .set(ACTIVITY_SHARE.SCHOOL_ID, user.schoolId())
                     .set(ACTIVITY_SHARE.ACTIVITY_ID, id)
                     .set(ACTIVITY_SHARE.PERSON_ID, colleague)
                     .set(ACTIVITY_SHARE.MAY_EDIT, access.mayEdit())

@@ -32,10 +32,10 @@ class ActivityNews {
     }
 
     /** Where somebody is. @param pageId empty when they have left */
-    record Where(UUID bench, String name, String pageId, List<String> itemIds) {}
+    record Where(UUID workbench, String name, String pageId, List<String> itemIds) {}
 
     void tellWhere(UUID activityId, String name, ActivityController.Here here) {
-        streams.tell(activityId, "where", new Where(here.bench(), name, here.pageId(), here.itemIds()));
+        streams.tell(activityId, "where", new Where(here.workbench(), name, here.pageId(), here.itemIds()));
     }
 
     @EventListener

@@ -74,16 +74,16 @@ public class ActivityService {
      */
     public record Caught(long seq, List<LoggedEdit> edits, List<Dropped> dropped, boolean canUndo, boolean canRedo) {}
 
-    public UUID create(CurrentUser who, String title) {
-        return create(who, Activity.blank(title, UuidV7.make().toString()));
+    public UUID create(CurrentUser user, String title) {
+        return create(user, Activity.blank(title, UuidV7.make().toString()));
     }
 
     /** Keeps an activity that was made elsewhere. @param made of files that are for this person */
-    public UUID create(CurrentUser who, Activity made) {
+    public UUID create(CurrentUser user, Activity made) {
         UUID id = UuidV7.make();
         transactions.executeWithoutResult(tx -> {
-            store.insert(who, id, made, now());
-            if (!files.put(who, id, Json.write(made))) {
+            store.insert(user, id, made, now());
+            if (!files.put(user, id, Json.write(made))) {
                 throw new IllegalArgumentException("an activity is made of files that are not its author's");
             }
         });
@@ -91,17 +91,17 @@ public class ActivityService {
     }
 
     /** What somebody may do with an activity. */
-    public Access access(CurrentUser who, UUID id) {
-        return shelf.access(who, id);
+    public Access access(CurrentUser user, UUID id) {
+        return shelf.access(user, id);
     }
 
-    public Optional<Current> read(CurrentUser who, UUID id) {
-        Access access = shelf.access(who, id);
+    public Optional<Current> read(CurrentUser user, UUID id) {
+        Access access = shelf.access(user, id);
         if (!access.mayView()) {
             return Optional.empty();
         }
-        return transactions.execute(tx -> store.read(who.schoolId(), id).map(stored -> {
-            List<LogRow> own = store.lately(who.schoolId(), id, who.id(), UNDO_LOOK);
+        return transactions.execute(tx -> store.read(user.schoolId(), id).map(stored -> {
+            List<LogRow> own = store.lately(user.schoolId(), id, user.id(), UNDO_LOOK);
             return new Current(
                     stored.seq(),
                     stored.activity(),
@@ -112,21 +112,21 @@ public class ActivityService {
     }
 
     /** An activity as it was after its edit number {@code seq}. */
-    public Optional<Activity> at(CurrentUser who, UUID id, long seq) {
-        if (!shelf.access(who, id).mayView()) {
+    public Optional<Activity> at(CurrentUser user, UUID id, long seq) {
+        if (!shelf.access(user, id).mayView()) {
             return Optional.empty();
         }
-        return transactions.execute(tx -> store.at(who.schoolId(), id, seq));
+        return transactions.execute(tx -> store.at(user.schoolId(), id, seq));
     }
 
     /** Brings a moment back: as an edit like any other, which can be undone. */
-    public Optional<Caught> restore(CurrentUser who, UUID id, long seq, UUID clientId, long moment) {
+    public Optional<Caught> restore(CurrentUser user, UUID id, long seq, UUID clientId, long moment) {
         return become(
-                who,
+                user,
                 id,
                 seq,
                 clientId,
-                now -> store.at(who.schoolId(), id, moment).orElse(now),
+                now -> store.at(user.schoolId(), id, moment).orElse(now),
                 Message.of("dropped.as-then"));
     }
 
@@ -137,9 +137,9 @@ public class ActivityService {
      * @param nothing why nothing happened when it is so already
      */
     public Optional<Caught> become(
-            CurrentUser who, UUID id, long seq, UUID clientId, UnaryOperator<Activity> wanted, Message nothing) {
-        return change(who, id, seq, (change, since) -> {
-            if (store.has(who.schoolId(), id, clientId)) {
+            CurrentUser user, UUID id, long seq, UUID clientId, UnaryOperator<Activity> wanted, Message nothing) {
+        return change(user, id, seq, (change, since) -> {
+            if (store.has(user.schoolId(), id, clientId)) {
                 return;
             }
             Optional<Edit> edit = ActivityDifference.between(change.activity(), wanted.apply(change.activity()));
@@ -152,31 +152,31 @@ public class ActivityService {
     }
 
     /** A copy of somebody's own, with ids of its own. */
-    public Optional<UUID> copy(CurrentUser who, UUID id, String title) {
-        return read(who, id).map(current -> create(who, ActivityCopier.of(current.activity(), title)));
+    public Optional<UUID> copy(CurrentUser user, UUID id, String title) {
+        return read(user, id).map(current -> create(user, ActivityCopier.of(current.activity(), title)));
     }
 
     /** A copy of what is offered to whoever asks; that it is, is for the caller to know. */
-    Optional<UUID> copyOffered(CurrentUser who, UUID id) {
-        return Optional.ofNullable(transactions.execute(tx -> store.read(who.schoolId(), id)
+    Optional<UUID> copyOffered(CurrentUser user, UUID id) {
+        return Optional.ofNullable(transactions.execute(tx -> store.read(user.schoolId(), id)
                         .map(stored -> stored.activity())
                         .orElse(null)))
-                .map(activity -> create(who, ActivityCopier.of(activity, activity.title())));
+                .map(activity -> create(user, ActivityCopier.of(activity, activity.title())));
     }
 
     /** All that came after a seq. It waits for nobody who changes it, and reads none of its pages. */
-    public Optional<Caught> since(CurrentUser who, UUID id, long seq) {
-        if (!shelf.access(who, id).mayView()) {
+    public Optional<Caught> since(CurrentUser user, UUID id, long seq) {
+        if (!shelf.access(user, id).mayView()) {
             return Optional.empty();
         }
         return Optional.ofNullable(transactions.execute(tx -> {
             // What is written after this was read is told the next time.
-            long now = store.seq(who.schoolId(), id).orElseThrow();
-            List<LoggedEdit> edits = store.since(who.schoolId(), id, seq).stream()
+            long now = store.seq(user.schoolId(), id).orElseThrow();
+            List<LoggedEdit> edits = store.since(user.schoolId(), id, seq).stream()
                     .map(LogRow::logged)
                     .filter(one -> one.seq() <= now)
                     .toList();
-            List<LogRow> own = store.lately(who.schoolId(), id, who.id(), UNDO_LOOK);
+            List<LogRow> own = store.lately(user.schoolId(), id, user.id(), UNDO_LOOK);
             return new Caught(
                     now,
                     edits,
@@ -189,10 +189,10 @@ public class ActivityService {
     /**
      * Takes edits that were made on the activity as it was after {@code seq}, in their order.
      */
-    public Optional<Caught> edit(CurrentUser who, UUID id, long seq, List<Incoming> incoming) {
-        return change(who, id, seq, (change, since) -> {
+    public Optional<Caught> edit(CurrentUser user, UUID id, long seq, List<Incoming> incoming) {
+        return change(user, id, seq, (change, since) -> {
             List<Incoming> fresh = incoming.stream()
-                    .filter(one -> !store.has(who.schoolId(), id, one.id()))
+                    .filter(one -> !store.has(user.schoolId(), id, one.id()))
                     .toList();
             List<Edit> made = fresh.stream().map(Incoming::edit).toList();
             if (EditLog.isTooMuch(made, since)) {
@@ -213,28 +213,28 @@ public class ActivityService {
     }
 
     /** Takes back the asker's own last edit that still can be; nobody else's. */
-    public Optional<Caught> undo(CurrentUser who, UUID id, long seq, UUID clientId) {
-        return change(who, id, seq, (change, since) -> takeBack(who, id, change, clientId, Kind.UNDO));
+    public Optional<Caught> undo(CurrentUser user, UUID id, long seq, UUID clientId) {
+        return change(user, id, seq, (change, since) -> takeBack(user, id, change, clientId, Kind.UNDO));
     }
 
-    public Optional<Caught> redo(CurrentUser who, UUID id, long seq, UUID clientId) {
-        return change(who, id, seq, (change, since) -> takeBack(who, id, change, clientId, Kind.REDO));
+    public Optional<Caught> redo(CurrentUser user, UUID id, long seq, UUID clientId) {
+        return change(user, id, seq, (change, since) -> takeBack(user, id, change, clientId, Kind.REDO));
     }
 
-    private void takeBack(CurrentUser who, UUID id, ActivityChange change, UUID clientId, Kind kind) {
-        if (store.has(who.schoolId(), id, clientId)) {
+    private void takeBack(CurrentUser user, UUID id, ActivityChange change, UUID clientId, Kind kind) {
+        if (store.has(user.schoolId(), id, clientId)) {
             return;
         }
-        List<LogRow> own = store.by(who.schoolId(), id, who.id(), UNDO_DEPTH);
+        List<LogRow> own = store.by(user.schoolId(), id, user.id(), UNDO_DEPTH);
         List<LogRow> candidates = kind == Kind.UNDO ? EditLog.undoable(own) : EditLog.redoable(own);
         for (LogRow candidate : candidates) {
             long target = candidate.logged().seq();
-            List<LogRow> after = store.since(who.schoolId(), id, target);
+            List<LogRow> after = store.since(user.schoolId(), id, target);
             Optional<Edit> back = EditLog.rebased(candidate.inverse(), after);
             if (back.isEmpty()) {
                 continue;
             }
-            List<Message> lost = EditLog.othersLose(back.get(), after, who.id(), change.activity());
+            List<Message> lost = EditLog.othersLose(back.get(), after, user.id(), change.activity());
             if (!lost.isEmpty()) {
                 change.drop(clientId, lostWords(lost));
                 return;
@@ -258,16 +258,16 @@ public class ActivityService {
         void on(ActivityChange change, List<LogRow> since);
     }
 
-    private Optional<Caught> change(CurrentUser who, UUID id, long seq, Work work) {
-        Access access = shelf.access(who, id);
+    private Optional<Caught> change(CurrentUser user, UUID id, long seq, Work work) {
+        Access access = shelf.access(user, id);
         if (!access.mayView()) {
             return Optional.empty();
         }
         boolean[] changed = {false};
         Caught caught = transactions.execute(tx -> {
-            Stored stored = store.readToChange(who.schoolId(), id).orElseThrow();
-            List<LogRow> since = store.since(who.schoolId(), id, seq);
-            ActivityChange change = new ActivityChange(store, files, who, id, stored, now());
+            Stored stored = store.readToChange(user.schoolId(), id).orElseThrow();
+            List<LogRow> since = store.since(user.schoolId(), id, seq);
+            ActivityChange change = new ActivityChange(store, files, user, id, stored, now());
             if (access.mayEdit()) {
                 work.on(change, since);
                 change.write();
@@ -276,7 +276,7 @@ public class ActivityService {
             List<LoggedEdit> edits = new ArrayList<>();
             since.forEach(row -> edits.add(row.logged()));
             edits.addAll(change.made());
-            List<LogRow> own = store.lately(who.schoolId(), id, who.id(), UNDO_LOOK);
+            List<LogRow> own = store.lately(user.schoolId(), id, user.id(), UNDO_LOOK);
             return new Caught(
                     change.seq(),
                     edits,

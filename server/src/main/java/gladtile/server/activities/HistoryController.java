@@ -47,7 +47,7 @@ class HistoryController {
     record Step(
             long seq,
             OffsetDateTime at,
-            String who,
+            String author,
             Message told,
             String kind,
             @JsonInclude(JsonInclude.Include.NON_NULL) String named) {}
@@ -73,33 +73,34 @@ class HistoryController {
     /** The two hundred edits up to one of that number; without it, the newest. */
     @GetMapping
     History history(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @RequestParam(defaultValue = "9223372036854775807") long upTo) {
-        need(activities.access(who, id).mayView());
-        return new History(store.newest(who, id), store.steps(who, id, upTo, MOST), store.versions(who, id));
+        need(activities.access(user, id).mayView());
+        return new History(store.newest(user, id), store.steps(user, id, upTo, MOST), store.versions(user, id));
     }
 
     /** The whole activity as it was after an edit. */
     @GetMapping("/{seq}")
-    Activity at(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable long seq) {
-        return activities.at(who, id, seq).orElseThrow(() -> Problem.notThere("version"));
+    Activity at(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable long seq) {
+        return activities.at(user, id, seq).orElseThrow(() -> Problem.notThere("version"));
     }
 
     @PutMapping("/names")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void name(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Name asked) {
-        need(activities.access(who, id).mayEdit());
-        if (asked.name().isBlank() || asked.seq() < 0 || asked.seq() > store.newest(who, id)) {
+    void name(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody Name asked) {
+        need(activities.access(user, id).mayEdit());
+        if (asked.name().isBlank() || asked.seq() < 0 || asked.seq() > store.newest(user, id)) {
             throw Problem.bound("version.seq", "A version has a name and the number of an edit. Nothing was changed.");
         }
-        store.name(who, id, asked.seq(), asked.name().strip(), OffsetDateTime.now(clock));
+        store.name(user, id, asked.seq(), asked.name().strip(), OffsetDateTime.now(clock));
     }
 
     @PostMapping("/restorations")
-    Caught restore(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody RestoreRequest asked) {
+    Caught restore(
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody RestoreRequest asked) {
         return activities
-                .restore(who, id, asked.seq(), asked.id(), asked.version())
+                .restore(user, id, asked.seq(), asked.id(), asked.version())
                 .orElseThrow(() -> Problem.notThere("activity"));
     }
 

@@ -23,7 +23,7 @@ class HistoryStore {
     }
 
     /** So many edits up to and with one of that number, the newest first. */
-    List<HistoryController.Step> steps(CurrentUser who, UUID id, long upTo, int most) {
+    List<HistoryController.Step> steps(CurrentUser user, UUID id, long upTo, int most) {
         return db.select(
                         ACTIVITY_EDIT.SEQ,
                         ACTIVITY_EDIT.AT,
@@ -40,7 +40,7 @@ class HistoryStore {
                 .on(NAMED_VERSION.SCHOOL_ID.eq(ACTIVITY_EDIT.SCHOOL_ID))
                 .and(NAMED_VERSION.ACTIVITY_ID.eq(ACTIVITY_EDIT.ACTIVITY_ID))
                 .and(NAMED_VERSION.SEQ.eq(ACTIVITY_EDIT.SEQ))
-                .where(ACTIVITY_EDIT.SCHOOL_ID.eq(who.schoolId()), ACTIVITY_EDIT.ACTIVITY_ID.eq(id))
+                .where(ACTIVITY_EDIT.SCHOOL_ID.eq(user.schoolId()), ACTIVITY_EDIT.ACTIVITY_ID.eq(id))
                 .and(ACTIVITY_EDIT.SEQ.le(upTo))
                 .orderBy(ACTIVITY_EDIT.SEQ.desc())
                 .limit(most)
@@ -53,30 +53,30 @@ class HistoryStore {
                         row.value6()));
     }
 
-    List<HistoryController.NamedVersion> versions(CurrentUser who, UUID id) {
+    List<HistoryController.NamedVersion> versions(CurrentUser user, UUID id) {
         return db.select(NAMED_VERSION.SEQ, NAMED_VERSION.NAME, NAMED_VERSION.AT)
                 .from(NAMED_VERSION)
-                .where(NAMED_VERSION.SCHOOL_ID.eq(who.schoolId()), NAMED_VERSION.ACTIVITY_ID.eq(id))
+                .where(NAMED_VERSION.SCHOOL_ID.eq(user.schoolId()), NAMED_VERSION.ACTIVITY_ID.eq(id))
                 .orderBy(NAMED_VERSION.SEQ.desc())
                 .limit(1_000)
                 .fetch(row -> new HistoryController.NamedVersion(row.value1(), row.value2(), row.value3()));
     }
 
-    long newest(CurrentUser who, UUID id) {
+    long newest(CurrentUser user, UUID id) {
         Long newest = db.select(DSL.max(ACTIVITY_EDIT.SEQ))
                 .from(ACTIVITY_EDIT)
-                .where(ACTIVITY_EDIT.SCHOOL_ID.eq(who.schoolId()), ACTIVITY_EDIT.ACTIVITY_ID.eq(id))
+                .where(ACTIVITY_EDIT.SCHOOL_ID.eq(user.schoolId()), ACTIVITY_EDIT.ACTIVITY_ID.eq(id))
                 .fetchSingle(0, Long.class);
         return newest == null ? 0 : newest;
     }
 
-    void name(CurrentUser who, UUID id, long seq, String name, OffsetDateTime now) {
+    void name(CurrentUser user, UUID id, long seq, String name, OffsetDateTime now) {
         db.insertInto(NAMED_VERSION)
-                .set(NAMED_VERSION.SCHOOL_ID, who.schoolId())
+                .set(NAMED_VERSION.SCHOOL_ID, user.schoolId())
                 .set(NAMED_VERSION.ACTIVITY_ID, id)
                 .set(NAMED_VERSION.SEQ, seq)
                 .set(NAMED_VERSION.NAME, name)
-                .set(NAMED_VERSION.NAMED_BY, who.id())
+                .set(NAMED_VERSION.NAMED_BY, user.id())
                 .set(NAMED_VERSION.AT, now)
                 .onConflict(NAMED_VERSION.SCHOOL_ID, NAMED_VERSION.ACTIVITY_ID, NAMED_VERSION.SEQ)
                 .doUpdate()

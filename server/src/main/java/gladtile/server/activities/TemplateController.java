@@ -31,29 +31,29 @@ class TemplateController {
     record Taken(UUID id) {}
 
     @GetMapping("/api/v1/activities/{id}/template")
-    Offer offer(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+    Offer offer(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
         return new Offer(templates
-                .code(who, id)
+                .code(user, id)
                 .orElseThrow(() -> Problem.notThere("activity"))
                 .orElse(null));
     }
 
     @PutMapping("/api/v1/activities/{id}/template")
-    Offer setOffer(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody OfferRequest asked) {
-        if (!templates.offer(who, id, asked.offered())) {
+    Offer setOffer(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody OfferRequest asked) {
+        if (!templates.offer(user, id, asked.offered())) {
             throw Problem.notThere("activity");
         }
-        return offer(who, id);
+        return offer(user, id);
     }
 
     @GetMapping("/api/v1/templates/{code}")
-    Template template(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID code) {
-        return templates.look(who, code).orElseThrow(() -> Problem.notThere("link"));
+    Template template(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID code) {
+        return templates.look(user, code).orElseThrow(() -> Problem.notThere("link"));
     }
 
     @PostMapping("/api/v1/templates/{code}/copies")
     @ResponseStatus(HttpStatus.CREATED)
-    Taken take(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID code) {
-        return new Taken(templates.take(who, code).orElseThrow(() -> Problem.notThere("link")));
+    Taken take(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID code) {
+        return new Taken(templates.take(user, code).orElseThrow(() -> Problem.notThere("link")));
     }
 }

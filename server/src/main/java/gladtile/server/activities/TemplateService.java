@@ -26,33 +26,33 @@ class TemplateService {
     }
 
     /** The code in the link. @return empty when it is not for this person to offer; else absent while it is not offered */
-    Optional<Optional<UUID>> code(CurrentUser who, UUID activityId) {
-        return owns(who, activityId) ? Optional.of(store.code(who.schoolId(), activityId)) : Optional.empty();
+    Optional<Optional<UUID>> code(CurrentUser user, UUID activityId) {
+        return owns(user, activityId) ? Optional.of(store.code(user.schoolId(), activityId)) : Optional.empty();
     }
 
     /** @param offered whether it is offered from now on; what was taken already stays with whoever took it */
-    boolean offer(CurrentUser who, UUID activityId, boolean offered) {
-        if (!owns(who, activityId)) {
+    boolean offer(CurrentUser user, UUID activityId, boolean offered) {
+        if (!owns(user, activityId)) {
             return false;
         }
         if (offered) {
-            store.offer(who.schoolId(), activityId, UUID.randomUUID(), OffsetDateTime.now(clock));
+            store.offer(user.schoolId(), activityId, UUID.randomUUID(), OffsetDateTime.now(clock));
         } else {
-            store.end(who.schoolId(), activityId);
+            store.end(user.schoolId(), activityId);
         }
         return true;
     }
 
-    private boolean owns(CurrentUser who, UUID activityId) {
-        return shelf.access(who, activityId).owns();
+    private boolean owns(CurrentUser user, UUID activityId) {
+        return shelf.access(user, activityId).owns();
     }
 
-    Optional<Template> look(CurrentUser who, UUID code) {
-        return store.activity(who.schoolId(), code).map(id -> store.head(who.schoolId(), id));
+    Optional<Template> look(CurrentUser user, UUID code) {
+        return store.activity(user.schoolId(), code).map(id -> store.head(user.schoolId(), id));
     }
 
     /** @return the id of the copy */
-    Optional<UUID> take(CurrentUser who, UUID code) {
-        return store.activity(who.schoolId(), code).flatMap(id -> activities.copyOffered(who, id));
+    Optional<UUID> take(CurrentUser user, UUID code) {
+        return store.activity(user.schoolId(), code).flatMap(id -> activities.copyOffered(user, id));
     }
 }

@@ -70,8 +70,8 @@ public class ActivityVersionService {
     }
 
     /** A newer version of the assignment's activity, kept but not given out yet; empty when the activity is gone. */
-    public Optional<UUID> insertFresh(CurrentUser who, Assignment assignment) {
-        return activities.read(who, assignment.activityId()).map(current -> {
+    public Optional<UUID> insertFresh(CurrentUser user, Assignment assignment) {
+        return activities.read(user, assignment.activityId()).map(current -> {
             UUID id = UuidV7.make();
             Activity activity = given(current.activity(), assignment.terms());
             store.insertVersion(assignment, id, current.seq(), activity);
@@ -80,8 +80,8 @@ public class ActivityVersionService {
     }
 
     /** What the activity would give out now; empty when it is gone. */
-    public Optional<ActivityVersion> asItIsNow(CurrentUser who, Assignment assignment) {
-        return activities.read(who, assignment.activityId()).map(current -> {
+    public Optional<ActivityVersion> asItIsNow(CurrentUser user, Assignment assignment) {
+        return activities.read(user, assignment.activityId()).map(current -> {
             Activity activity = given(current.activity(), assignment.terms());
             return new ActivityVersion(null, activity, AttemptRules.of(activity));
         });

@@ -59,13 +59,15 @@ class AssignController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     Assigned assign(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID activityId, @RequestBody AssignRequest asked) {
+            @AuthenticationPrincipal CurrentUser user,
+            @PathVariable UUID activityId,
+            @RequestBody AssignRequest asked) {
         List<UUID> activities = new ArrayList<>(List.of(activityId));
         activities.addAll(asked.then());
         AssignTerms terms =
                 asked.terms() == null ? AssignTerms.USUAL : asked.terms().terms();
         AssignmentService.Result result =
-                assignments.assign(who, activities, new Giving(asked.classId(), asked.whom(), asked.targets(), terms));
+                assignments.assign(user, activities, new Giving(asked.classId(), asked.whom(), asked.targets(), terms));
         if (result instanceof AssignmentService.Given given) {
             return new Assigned(given.id(), given.joinCode());
         }

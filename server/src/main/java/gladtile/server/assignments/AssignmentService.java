@@ -126,14 +126,14 @@ public class AssignmentService {
         }
     }
 
-    public Result assign(CurrentUser who, UUID activityId, UUID classId) {
-        return assign(who, List.of(activityId), Giving.toClass(classId));
+    public Result assign(CurrentUser user, UUID activityId, UUID classId) {
+        return assign(user, List.of(activityId), Giving.toClass(classId));
     }
 
     /** @param activityIds one, or several that are done in this order; all are given or none */
-    public Result assign(CurrentUser who, List<UUID> activityIds, Giving giving) {
-        if (!classes.isMember(who.schoolId(), giving.classId(), who.id())
-                || classes.isArchived(who.schoolId(), giving.classId())) {
+    public Result assign(CurrentUser user, List<UUID> activityIds, Giving giving) {
+        if (!classes.isMember(user.schoolId(), giving.classId(), user.id())
+                || classes.isArchived(user.schoolId(), giving.classId())) {
             return new NoSuchClass();
         }
         UUID series = activityIds.size() > 1 ? UuidV7.make() : null;
@@ -141,7 +141,7 @@ public class AssignmentService {
         OffsetDateTime now = OffsetDateTime.now(clock);
         List<AssignmentStore.New> all = new ArrayList<>();
         for (UUID activityId : activityIds) {
-            Optional<ActivityService.Current> current = activities.read(who, activityId);
+            Optional<ActivityService.Current> current = activities.read(user, activityId);
             if (current.isEmpty()) {
                 return new NoSuchActivity();
             }
@@ -151,12 +151,12 @@ public class AssignmentService {
                 return new NothingToPlace(activity.title());
             }
             Assignment assignment = new Assignment(
-                    who.schoolId(),
+                    user.schoolId(),
                     UuidV7.make(),
                     UuidV7.make(),
                     activityId,
                     giving.classId(),
-                    who.id(),
+                    user.id(),
                     activity.title(),
                     "",
                     "",

@@ -61,9 +61,9 @@ class ControlController {
     /** Everybody's pages rest. */
     @PutMapping("/pause")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void pause(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody PauseRequest asked) {
+    void pause(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody PauseRequest asked) {
         control(
-                who,
+                user,
                 id,
                 was -> new AssignmentControl(
                         was.pausedAt() == null ? now() : was.pausedAt(),
@@ -74,16 +74,16 @@ class ControlController {
 
     @DeleteMapping("/pause")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void resume(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        control(who, id, was -> new AssignmentControl(null, "", was.closedAt(), was.withdrawnAt()));
+    void resume(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        control(user, id, was -> new AssignmentControl(null, "", was.closedAt(), was.withdrawnAt()));
     }
 
     /** Nothing can be changed any more; handing in still can be done. */
     @PutMapping("/editing-lock")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void lockEditing(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
+    void lockEditing(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
         control(
-                who,
+                user,
                 id,
                 was -> new AssignmentControl(
                         was.pausedAt(),
@@ -94,28 +94,28 @@ class ControlController {
 
     @DeleteMapping("/editing-lock")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void unlockEditing(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        control(who, id, was -> new AssignmentControl(was.pausedAt(), was.words(), null, was.withdrawnAt()));
+    void unlockEditing(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        control(user, id, was -> new AssignmentControl(was.pausedAt(), was.words(), null, was.withdrawnAt()));
     }
 
     /** No student sees it any more; what they did is kept. */
     @PutMapping("/withdrawal")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void withdraw(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        control(who, id, was -> new AssignmentControl(was.pausedAt(), was.words(), was.closedAt(), now()));
+    void withdraw(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        control(user, id, was -> new AssignmentControl(was.pausedAt(), was.words(), was.closedAt(), now()));
     }
 
     @DeleteMapping("/withdrawal")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void undoWithdrawal(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        control(who, id, was -> new AssignmentControl(was.pausedAt(), was.words(), was.closedAt(), null));
+    void undoWithdrawal(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        control(user, id, was -> new AssignmentControl(was.pausedAt(), was.words(), was.closedAt(), null));
     }
 
     /** Other dates and rules than those it was given with; the sharing stays. */
     @PutMapping("/terms")
     AssignTerms terms(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TermsRequest asked) {
-        Assignment assignment = mine(who, id);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody TermsRequest asked) {
+        Assignment assignment = mine(user, id);
         AssignTerms was = assignment.terms();
         AssignTerms now = asked.terms();
         if (now.shared() != was.shared() || now.mixes() != was.mixes() || !same(now.seconds(), was.seconds())) {
@@ -132,11 +132,11 @@ class ControlController {
     @PutMapping("/extensions/{holderId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void extend(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @PathVariable UUID holderId,
             @RequestBody ExtendRequest asked) {
-        Assignment assignment = mine(who, id);
+        Assignment assignment = mine(user, id);
         if (assignees.find(assignment, holderId).isEmpty()) {
             throw Problem.notThere("student");
         }
@@ -154,18 +154,18 @@ class ControlController {
     }
 
     @PostMapping("/join-codes")
-    FreshCode code(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return new FreshCode(assignments.newJoinCode(mine(who, id)));
+    FreshCode code(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return new FreshCode(assignments.newJoinCode(mine(user, id)));
     }
 
-    private void control(CurrentUser who, UUID id, UnaryOperator<AssignmentControl> change) {
-        for (Assignment one : assignments.series(mine(who, id))) {
+    private void control(CurrentUser user, UUID id, UnaryOperator<AssignmentControl> change) {
+        for (Assignment one : assignments.series(mine(user, id))) {
             assignments.control(one, change.apply(one.control()));
         }
     }
 
-    private Assignment mine(CurrentUser who, UUID id) {
-        return assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    private Assignment mine(CurrentUser user, UUID id) {
+        return assignments.read(user, id).orElseThrow(() -> Problem.notThere("assignment"));
     }
 
     /** In microseconds, as the database keeps it. */

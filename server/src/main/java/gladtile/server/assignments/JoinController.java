@@ -90,8 +90,8 @@ class JoinController {
         SignIn.Result result = known
                 ? signIn.student(door.schoolId(), door.code(), asked.studentId(), asked.pin(), SignInSource.of(request))
                 : new SignIn.Wrong(SignIn.UNTOLD);
-        CurrentUser who = SignInResponses.welcomed(result, SignInResponses.Door.PIN, sessions, request, response);
-        return new Joined(door.assignment() == null ? null : door.assignment().id(), who.name());
+        CurrentUser user = SignInResponses.welcomed(result, SignInResponses.Door.PIN, sessions, request, response);
+        return new Joined(door.assignment() == null ? null : door.assignment().id(), user.name());
     }
 
     private Door door(String code, HttpServletRequest request) {

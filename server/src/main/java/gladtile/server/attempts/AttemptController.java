@@ -161,9 +161,9 @@ class AttemptController {
 
     /** Goes on with the student's attempt, or begins it. */
     @PostMapping
-    AttemptView open(@AuthenticationPrincipal CurrentUser who, @RequestBody OpenRequest asked) {
+    AttemptView open(@AuthenticationPrincipal CurrentUser user, @RequestBody OpenRequest asked) {
         AttemptService.Opening opening =
-                attempts.open(who, asked.assignmentId()).orElseThrow(() -> Problem.notThere("assignment"));
+                attempts.open(user, asked.assignmentId()).orElseThrow(() -> Problem.notThere("assignment"));
         if (opening instanceof AttemptService.NotYet notYet) {
             throw Problem.rule(notYet.barred().name(), notYet.words());
         }
@@ -177,10 +177,10 @@ class AttemptController {
      */
     @GetMapping("/{id}")
     AttemptView now(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @RequestParam(required = false) String page) {
-        AttemptService.Opened opened = attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
+        AttemptService.Opened opened = attempts.own(user, id).orElseThrow(() -> Problem.notThere("attempt"));
         return view(page == null ? opened : attempts.at(opened, page));
     }
 
@@ -225,9 +225,9 @@ class AttemptController {
     }
 
     @PostMapping("/{id}/moves")
-    Moved move(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Moves asked) {
+    Moved move(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody Moves asked) {
         MoveService.Result result = budget.spend(
-                        who.id(), asked.judging(), () -> mover.move(who, id, asked.moves(), asked.sentAt()))
+                        user.id(), asked.judging(), () -> mover.move(user, id, asked.moves(), asked.sentAt()))
                 .orElseThrow(() -> Problem.notThere("attempt"));
         if (result instanceof MoveService.NoneMade none) {
             throw Problem.rule(

@@ -121,10 +121,10 @@ public class AttemptService {
             row = store.of(school, assignmentId, holder).orElseThrow();
             events.publishEvent(new AttemptChanged(school, assignmentId, holder, row.id(), 0));
         }
-        Assignee who = assignee != null ? assignee : alone(student);
+        Assignee user = assignee != null ? assignee : alone(student);
         // Ready for the first move, which a whole class makes at the same moment.
         cache.get(school, row.id());
-        return Optional.of(new Open(opened(assignment, who, row)));
+        return Optional.of(new Open(opened(assignment, user, row)));
     }
 
     private static Assignee alone(CurrentUser student) {

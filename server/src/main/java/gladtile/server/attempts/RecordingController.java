@@ -27,13 +27,13 @@ class RecordingController {
     }
 
     @PostMapping(path = "/api/v1/attempts/{id}/recordings", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    FileRef bring(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody byte[] bytes) {
-        Opened opened = attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
+    FileRef bring(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody byte[] bytes) {
+        Opened opened = attempts.own(user, id).orElseThrow(() -> Problem.notThere("attempt"));
         boolean looks = opened.assignment().terms().shared() == Sharing.VIEW_ONLY;
         if (looks || !opened.version().rules().terms().studentTools().record()) {
             throw Problem.rule("NOT_TO_SPEAK_ON", "Nothing is recorded on these pages. Nothing was changed.");
         }
-        FileService.Result result = recordings.bring(who, bytes);
+        FileService.Result result = recordings.bring(user, bytes);
         if (result instanceof FileService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message() + " Nothing was changed.");
         }

@@ -26,16 +26,16 @@ class VersionUpdateController {
 
     /** What it would change, for whom; nothing is changed. */
     @GetMapping
-    VersionUpdateService.Account preview(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return versionUpdates.preview(who, mine(who, id)).orElseThrow(() -> Problem.notThere("activity"));
+    VersionUpdateService.Account preview(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return versionUpdates.preview(user, mine(user, id)).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     @PostMapping
-    VersionUpdateService.Account updateVersion(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return versionUpdates.updateVersion(who, mine(who, id)).orElseThrow(() -> Problem.notThere("activity"));
+    VersionUpdateService.Account updateVersion(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return versionUpdates.updateVersion(user, mine(user, id)).orElseThrow(() -> Problem.notThere("activity"));
     }
 
-    private Assignment mine(CurrentUser who, UUID id) {
-        return assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    private Assignment mine(CurrentUser user, UUID id) {
+        return assignments.read(user, id).orElseThrow(() -> Problem.notThere("assignment"));
     }
 }

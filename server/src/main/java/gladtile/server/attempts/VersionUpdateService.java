@@ -73,8 +73,8 @@ class VersionUpdateService {
             int handedIn,
             List<ForWhom> changes) {}
 
-    Optional<Account> preview(CurrentUser who, Assignment assignment) {
-        return versions.asItIsNow(who, assignment).map(fresh -> account(assignment, versions.of(assignment), fresh));
+    Optional<Account> preview(CurrentUser user, Assignment assignment) {
+        return versions.asItIsNow(user, assignment).map(fresh -> account(assignment, versions.of(assignment), fresh));
     }
 
     private Account account(Assignment assignment, ActivityVersion was, ActivityVersion fresh) {
@@ -108,14 +108,14 @@ class VersionUpdateService {
     }
 
     /** Gives the newer version out, and brings all work to it that is not handed in. */
-    Optional<Account> updateVersion(CurrentUser who, Assignment assignment) {
-        Optional<Account> account = preview(who, assignment);
+    Optional<Account> updateVersion(CurrentUser user, Assignment assignment) {
+        Optional<Account> account = preview(user, assignment);
         if (account.isEmpty() || account.get().same()) {
             return account;
         }
-        UUID versionId = versions.insertFresh(who, assignment).orElseThrow();
+        UUID versionId = versions.insertFresh(user, assignment).orElseThrow();
         assignments.giveOut(assignment, versionId);
-        Assignment now = assignments.read(who, assignment.id()).orElseThrow();
+        Assignment now = assignments.read(user, assignment.id()).orElseThrow();
         for (Work work : newest(now)) {
             bring(now, work, versionId);
         }

@@ -36,9 +36,9 @@ class PageCheckController {
     record CheckedPages(long seq, int total, List<FindingView> findings, int passed, Map<String, PagePoints> worth) {}
 
     @GetMapping
-    CheckedPages check(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        ActivityService.Current current = activities.read(who, id).orElseThrow(() -> Problem.notThere("activity"));
-        List<Finding> findings = checks.of(who.schoolId(), id, current.activity());
+    CheckedPages check(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        ActivityService.Current current = activities.read(user, id).orElseThrow(() -> Problem.notThere("activity"));
+        List<Finding> findings = checks.of(user.schoolId(), id, current.activity());
         List<FindingView> found = findings.stream()
                 .limit(MOST)
                 .map(finding -> FindingView.of(finding, current.activity().key()))

@@ -66,8 +66,8 @@ class PageMapController {
             List<FindingView> findings) {}
 
     @GetMapping
-    PagesMap map(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        ActivityService.Current current = activities.read(who, id).orElseThrow(() -> Problem.notThere("activity"));
+    PagesMap map(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        ActivityService.Current current = activities.read(user, id).orElseThrow(() -> Problem.notThere("activity"));
         Activity activity = current.activity();
         PageMap map = PageMap.of(activity);
         PageMap.Longest longest = map.longest();

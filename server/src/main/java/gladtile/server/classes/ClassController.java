@@ -106,103 +106,103 @@ class ClassController {
     record FreshClassCode(String joinCode) {}
 
     @GetMapping
-    PagedList<ClassHead> list(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
-        return PagedList.of(classes.of(who), ClassHead::id, paging);
+    PagedList<ClassHead> list(@AuthenticationPrincipal CurrentUser user, @ParameterObject Paging paging) {
+        return PagedList.of(classes.of(user), ClassHead::id, paging);
     }
 
     /** Whoever makes a class is in it. */
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    ClassView make(@AuthenticationPrincipal CurrentUser who, @RequestBody ClassName asked) {
-        UUID id = classes.create(who.schoolId(), asked.name());
-        classes.join(who.schoolId(), id, who.id());
-        return view(who, id);
+    ClassView make(@AuthenticationPrincipal CurrentUser user, @RequestBody ClassName asked) {
+        UUID id = classes.create(user.schoolId(), asked.name());
+        classes.join(user.schoolId(), id, user.id());
+        return view(user, id);
     }
 
     @GetMapping("/{id}")
-    ClassView view(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        own.check(who, id);
+    ClassView view(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        own.check(user, id);
         return new ClassView(
                 id,
-                classes.name(who.schoolId(), id).orElseThrow(),
-                classes.code(who.schoolId(), id),
-                classes.isArchived(who.schoolId(), id),
-                classes.students(who.schoolId(), id),
-                requests.waiting(who.schoolId(), id),
-                signIn(who),
-                classes.ownLanguage(who.schoolId(), id).orElse(null));
+                classes.name(user.schoolId(), id).orElseThrow(),
+                classes.code(user.schoolId(), id),
+                classes.isArchived(user.schoolId(), id),
+                classes.students(user.schoolId(), id),
+                requests.waiting(user.schoolId(), id),
+                signIn(user),
+                classes.ownLanguage(user.schoolId(), id).orElse(null));
     }
 
     @PutMapping("/{id}/archived")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void archive(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ArchiveRequest asked) {
-        own.check(who, id);
-        classes.archive(who.schoolId(), id, asked.archived());
+    void archive(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody ArchiveRequest asked) {
+        own.check(user, id);
+        classes.archive(user.schoolId(), id, asked.archived());
     }
 
     /** A new code; the old one, and the cards it stands on, no longer let anybody in. */
     @PostMapping("/{id}/join-codes")
-    FreshClassCode code(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        own.check(who, id);
-        return new FreshClassCode(classes.newJoinCode(who.schoolId(), id));
+    FreshClassCode code(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        own.check(user, id);
+        return new FreshClassCode(classes.newJoinCode(user.schoolId(), id));
     }
 
     /** Into another class of the teacher's. What they began they go on with. */
     @PutMapping("/{id}/students/{studentId}/class")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void move(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @PathVariable UUID studentId,
             @RequestBody MoveRequest asked) {
-        own.student(who, id, studentId);
-        own.check(who, asked.toClassId());
-        classes.move(who.schoolId(), studentId, id, asked.toClassId());
+        own.student(user, id, studentId);
+        own.check(user, asked.toClassId());
+        classes.move(user.schoolId(), studentId, id, asked.toClassId());
     }
 
     @PutMapping("/{id}/name")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void rename(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ClassName asked) {
-        own.check(who, id);
-        classes.rename(who.schoolId(), id, asked.name());
+    void rename(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody ClassName asked) {
+        own.check(user, id);
+        classes.rename(user.schoolId(), id, asked.name());
     }
 
     /** In which language its students are spoken to, until they choose another one. */
     @PutMapping("/{id}/language")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void language(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ClassLanguage asked) {
-        own.check(who, id);
-        classes.setLanguage(who.schoolId(), id, asked.language());
+    void language(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody ClassLanguage asked) {
+        own.check(user, id);
+        classes.setLanguage(user.schoolId(), id, asked.language());
     }
 
     /** What a list would do; nothing is changed. */
     @PostMapping("/{id}/student-previews")
-    Roster preview(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Names asked) {
-        own.check(who, id);
-        return names.look(who, id, asked.text());
+    Roster preview(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody Names asked) {
+        own.check(user, id);
+        return names.look(user, id, asked.text());
     }
 
     @PostMapping("/{id}/students")
-    NewNames.Added add(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody Names asked) {
-        own.check(who, id);
-        NewNames.Added added = names.add(who, id, asked.text());
+    NewNames.Added add(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody Names asked) {
+        own.check(user, id);
+        NewNames.Added added = names.add(user, id, asked.text());
         if (!added.roster().wrong().isEmpty()) {
             throw Problem.bound("names", added.roster().wrong().get(0) + " Nobody was added.");
         }
-        log.add(who.schoolId(), who.id(), LogEvent.STUDENTS_ADDED, id);
+        log.add(user.schoolId(), user.id(), LogEvent.STUDENTS_ADDED, id);
         return added;
     }
 
     /** Out of this class, and signed out; what they did stays. */
     @DeleteMapping("/{id}/students/{studentId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID studentId) {
-        own.student(who, id, studentId);
-        classes.leave(who.schoolId(), id, studentId);
+    void remove(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable UUID studentId) {
+        own.student(user, id, studentId);
+        classes.leave(user.schoolId(), id, studentId);
         sessions.endAll(studentId);
     }
 
-    private School.StudentSignIn signIn(CurrentUser who) {
-        return staff.school(who.schoolId()).orElseThrow().studentSignIn();
+    private School.StudentSignIn signIn(CurrentUser user) {
+        return staff.school(user.schoolId()).orElseThrow().studentSignIn();
     }
 }

@@ -38,18 +38,18 @@ class ClassImportController {
     /** What the files would do; nothing is changed. */
     @PostMapping("/class-import-previews")
     ClassImportService.IntakePreview preview(
-            @AuthenticationPrincipal CurrentUser who, @RequestParam List<MultipartFile> files) throws IOException {
-        ClassImportService.Result result = registers.look(who, read(files));
+            @AuthenticationPrincipal CurrentUser user, @RequestParam List<MultipartFile> files) throws IOException {
+        ClassImportService.Result result = registers.look(user, read(files));
         return ((ClassImportService.Looked) known(result)).preview();
     }
 
     @PostMapping("/class-imports")
     List<ClassImportService.TakenClass> take(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @RequestParam List<MultipartFile> files,
             @RequestParam Set<String> classIds)
             throws IOException {
-        ClassImportService.Result result = registers.take(who, read(files), classIds);
+        ClassImportService.Result result = registers.take(user, read(files), classIds);
         return ((ClassImportService.Taken) known(result)).classes();
     }
 

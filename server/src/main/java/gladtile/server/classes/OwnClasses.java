@@ -16,16 +16,16 @@ class OwnClasses {
     }
 
     /** @throws Problem 404 where it is not a class of theirs */
-    void check(CurrentUser who, UUID id) {
-        if (!classes.isMember(who.schoolId(), id, who.id())) {
+    void check(CurrentUser user, UUID id) {
+        if (!classes.isMember(user.schoolId(), id, user.id())) {
             throw Problem.notThere("class");
         }
     }
 
     /** @throws Problem 404 where no such student is in a class of theirs */
-    Student student(CurrentUser who, UUID id, UUID studentId) {
-        check(who, id);
-        return classes.students(who.schoolId(), id).stream()
+    Student student(CurrentUser user, UUID id, UUID studentId) {
+        check(user, id);
+        return classes.students(user.schoolId(), id).stream()
                 .filter(one -> one.id().equals(studentId))
                 .findFirst()
                 .orElseThrow(() -> Problem.notThere("student"));

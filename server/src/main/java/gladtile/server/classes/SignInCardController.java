@@ -70,80 +70,80 @@ class SignInCardController {
 
     @PostMapping("/{id}/students/{studentId}/picture-secrets")
     FreshPictures pictures(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID studentId) {
-        Student student = own.student(who, id, studentId);
-        only(who, School.StudentSignIn.PICTURES);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable UUID studentId) {
+        Student student = own.student(user, id, studentId);
+        only(user, School.StudentSignIn.PICTURES);
         String fresh = PictureSecret.fresh(chance);
-        people.setPictures(who.schoolId(), studentId, fresh);
-        wasReset(who, student);
+        people.setPictures(user.schoolId(), studentId, fresh);
+        wasReset(user, student);
         return new FreshPictures(List.of(fresh.split("-")));
     }
 
     @PostMapping("/{id}/students/{studentId}/pins")
-    FreshPin pin(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID studentId) {
-        Student student = own.student(who, id, studentId);
-        only(who, School.StudentSignIn.PIN);
+    FreshPin pin(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable UUID studentId) {
+        Student student = own.student(user, id, studentId);
+        only(user, School.StudentSignIn.PIN);
         String pin = people.freshPin();
-        people.setPin(who.schoolId(), studentId, pin);
-        wasReset(who, student);
+        people.setPin(user.schoolId(), studentId, pin);
+        wasReset(user, student);
         return new FreshPin(pin);
     }
 
     /** New secrets for these students, and a PDF with their cards; the old ones no longer let them in. */
     @PostMapping(path = "/{id}/cards", produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> cards(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @RequestBody CardsRequest asked,
             HttpServletRequest request)
             throws IOException {
-        own.check(who, id);
-        boolean pictures = asked.pictures() == null ? signIn(who) == School.StudentSignIn.PICTURES : asked.pictures();
-        only(who, pictures ? School.StudentSignIn.PICTURES : School.StudentSignIn.PIN);
-        String code = classes.code(who.schoolId(), id);
+        own.check(user, id);
+        boolean pictures = asked.pictures() == null ? signIn(user) == School.StudentSignIn.PICTURES : asked.pictures();
+        only(user, pictures ? School.StudentSignIn.PICTURES : School.StudentSignIn.PIN);
+        String code = classes.code(user.schoolId(), id);
         String address = addresses.join(code, request);
         // Hashing takes most of the time, by design: on all cores.
-        List<SignInCards.Card> cards = classes.students(who.schoolId(), id).stream()
+        List<SignInCards.Card> cards = classes.students(user.schoolId(), id).stream()
                 .filter(student ->
                         asked.studentIds() == null || asked.studentIds().contains(student.id()))
                 .toList()
                 .parallelStream()
-                .map(student -> card(who, student, pictures))
+                .map(student -> card(user, student, pictures))
                 .toList();
-        classes.students(who.schoolId(), id).stream()
+        classes.students(user.schoolId(), id).stream()
                 .filter(student ->
                         asked.studentIds() == null || asked.studentIds().contains(student.id()))
-                .forEach(student -> wasReset(who, student));
-        String name = classes.name(who.schoolId(), id).orElseThrow();
+                .forEach(student -> wasReset(user, student));
+        String name = classes.name(user.schoolId(), id).orElseThrow();
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.named("%s, sign-in cards.pdf".formatted(name)))
                 .body(SignInCards.pdf(name, address, code, cards));
     }
 
-    private SignInCards.Card card(CurrentUser who, Student student, boolean pictures) {
+    private SignInCards.Card card(CurrentUser user, Student student, boolean pictures) {
         if (pictures) {
             String fresh = PictureSecret.fresh(chance);
-            people.setPictures(who.schoolId(), student.id(), fresh);
+            people.setPictures(user.schoolId(), student.id(), fresh);
             return new SignInCards.Card(student.name(), List.of(fresh.split("-")), true);
         }
         String pin = people.freshPin();
-        people.setPin(who.schoolId(), student.id(), pin);
+        people.setPin(user.schoolId(), student.id(), pin);
         return new SignInCards.Card(student.name(), List.of(pin), false);
     }
 
-    private void wasReset(CurrentUser who, Student student) {
-        requests.wasReset(who, student);
-        log.add(who.schoolId(), who.id(), LogEvent.PIN_CHANGED, student.id());
+    private void wasReset(CurrentUser user, Student student) {
+        requests.wasReset(user, student);
+        log.add(user.schoolId(), user.id(), LogEvent.PIN_CHANGED, student.id());
     }
 
-    private School.StudentSignIn signIn(CurrentUser who) {
-        return staff.school(who.schoolId()).orElseThrow().studentSignIn();
+    private School.StudentSignIn signIn(CurrentUser user) {
+        return staff.school(user.schoolId()).orElseThrow().studentSignIn();
     }
 
     /** What the school does not have its students sign in with is not made. */
-    private void only(CurrentUser who, School.StudentSignIn wanted) {
-        School.StudentSignIn has = signIn(who);
+    private void only(CurrentUser user, School.StudentSignIn wanted) {
+        School.StudentSignIn has = signIn(user);
         if (has != School.StudentSignIn.BOTH && has != wanted) {
             throw Problem.bound(
                     "school.studentSignIn",

@@ -31,16 +31,16 @@ class StudentRequestController {
     record StudentRequestAnswer(boolean yes) {}
 
     @GetMapping
-    PagedList<StudentRequest> list(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
-        return PagedList.of(requests.toAnswer(who), one -> one.classId() + one.by(), paging);
+    PagedList<StudentRequest> list(@AuthenticationPrincipal CurrentUser user, @ParameterObject Paging paging) {
+        return PagedList.of(requests.toAnswer(user), one -> one.classId() + one.by(), paging);
     }
 
     @PutMapping("/{classId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void answer(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID classId,
             @RequestBody StudentRequestAnswer asked) {
-        requests.answer(who, classId, asked.yes()).orElseThrow(() -> Problem.notThere("request"));
+        requests.answer(user, classId, asked.yes()).orElseThrow(() -> Problem.notThere("request"));
     }
 }

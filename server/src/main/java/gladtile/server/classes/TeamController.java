@@ -54,31 +54,31 @@ class TeamController {
 
     @GetMapping
     PagedList<TeamService.Team> list(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
-        mine(who, id);
-        return PagedList.of(teams.of(who.schoolId(), id), TeamService.Team::id, paging);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @ParameterObject Paging paging) {
+        mine(user, id);
+        return PagedList.of(teams.of(user.schoolId(), id), TeamService.Team::id, paging);
     }
 
     @PutMapping
     List<TeamService.Team> set(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TeamsRequest asked) {
-        mine(who, id);
-        teams.replace(who.schoolId(), id, asked.teams());
-        return teams.of(who.schoolId(), id);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody TeamsRequest asked) {
+        mine(user, id);
+        teams.replace(user.schoolId(), id, asked.teams());
+        return teams.of(user.schoolId(), id);
     }
 
     @PostMapping("/random")
-    Dealt byChance(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody DealRequest asked) {
-        mine(who, id);
-        List<UUID> students = classes.students(who.schoolId(), id).stream()
+    Dealt byChance(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody DealRequest asked) {
+        mine(user, id);
+        List<UUID> students = classes.students(user.schoolId(), id).stream()
                 .map(Student::id)
                 .filter(one -> !asked.absent().contains(one))
                 .toList();
         return new Dealt(Teams.random(students, asked.teams(), asked.seed()));
     }
 
-    private void mine(CurrentUser who, UUID id) {
-        if (!classes.isMember(who.schoolId(), id, who.id())) {
+    private void mine(CurrentUser user, UUID id) {
+        if (!classes.isMember(user.schoolId(), id, user.id())) {
             throw Problem.notThere("class");
         }
     }

@@ -43,14 +43,14 @@ public class FileAccess {
         this.uses = uses;
     }
 
-    boolean mayHave(CurrentUser who, String sha256) {
-        if (who.kind() == CurrentUser.Kind.TEACHER) {
-            return hasMet(who, sha256, () -> isForTeacher(who, sha256));
+    boolean mayHave(CurrentUser user, String sha256) {
+        if (user.kind() == CurrentUser.Kind.TEACHER) {
+            return hasMet(user, sha256, () -> isForTeacher(user, sha256));
         }
-        return isGiven(who, sha256)
-                || hasBrought(who, sha256)
-                || hasMet(who, sha256, () -> store.isInTheirWork(who.schoolId(), who.id(), sha256))
-                || isGivenByNow(who, sha256);
+        return isGiven(user, sha256)
+                || hasBrought(user, sha256)
+                || hasMet(user, sha256, () -> store.isInTheirWork(user.schoolId(), user.id(), sha256))
+                || isGivenByNow(user, sha256);
     }
 
     private boolean isForTeacher(CurrentUser teacher, String sha256) {
@@ -61,8 +61,8 @@ public class FileAccess {
     }
 
     /** Whether somebody brought these bytes themselves. */
-    public boolean hasBrought(CurrentUser who, String sha256) {
-        return store.isBroughtBy(who.schoolId(), sha256, who.id());
+    public boolean hasBrought(CurrentUser user, String sha256) {
+        return store.isBroughtBy(user.schoolId(), sha256, user.id());
     }
 
     private boolean isGiven(CurrentUser student, String sha256) {
@@ -82,8 +82,8 @@ public class FileAccess {
                         .contains(sha256));
     }
 
-    private boolean hasMet(CurrentUser who, String sha256, BooleanSupplier looks) {
-        Asked asked = new Asked(who.id(), sha256);
+    private boolean hasMet(CurrentUser user, String sha256, BooleanSupplier looks) {
+        Asked asked = new Asked(user.id(), sha256);
         if (met.getIfPresent(asked) != null) {
             return true;
         }

@@ -43,15 +43,15 @@ class FileController {
     @PostMapping(path = "/pictures", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     StoredPicture bring(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @RequestParam MultipartFile file,
             @RequestParam(defaultValue = "") String credit)
             throws IOException {
-        if (who.kind() != CurrentUser.Kind.TEACHER) {
+        if (user.kind() != CurrentUser.Kind.TEACHER) {
             throw Problem.of(HttpStatus.FORBIDDEN, "This is not for you to see or change.");
         }
         Bounds.text("picture.credit", credit, Bounds.NAME_LENGTH);
-        FileService.Result result = files.bringPicture(who, file.getBytes(), credit);
+        FileService.Result result = files.bringPicture(user, file.getBytes(), credit);
         if (result instanceof FileService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message() + " Nothing on the page changed.");
         }
@@ -72,17 +72,17 @@ class FileController {
     @PostMapping("/{sha256}/cut-outs")
     @ResponseStatus(HttpStatus.CREATED)
     StoredPicture clear(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable String sha256, @RequestBody Clear asked) {
-        if (who.kind() != CurrentUser.Kind.TEACHER) {
+            @AuthenticationPrincipal CurrentUser user, @PathVariable String sha256, @RequestBody Clear asked) {
+        if (user.kind() != CurrentUser.Kind.TEACHER) {
             throw Problem.of(HttpStatus.FORBIDDEN, "This is not for you to see or change.");
         }
         PictureRef.file(sha256);
-        if (!access.mayHave(who, sha256)) {
+        if (!access.mayHave(user, sha256)) {
             throw Problem.notThere("file");
         }
         int rgb = Integer.parseInt(asked.colour().substring(1), 16);
         FileService.Result result =
-                files.clear(who, sha256, rgb, asked.tolerance()).orElseThrow(() -> Problem.notThere("file"));
+                files.clear(user, sha256, rgb, asked.tolerance()).orElseThrow(() -> Problem.notThere("file"));
         if (result instanceof FileService.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message() + " Nothing on the page changed.");
         }
@@ -92,18 +92,18 @@ class FileController {
     /** Any part of it when the request names a range (RFC 9110, 14). @param still a moving picture at rest */
     @GetMapping("/{sha256}")
     ResponseEntity<Resource> give(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable String sha256,
             @RequestParam(defaultValue = "false") boolean still) {
         PictureRef.file(sha256);
-        if (!access.mayHave(who, sha256)) {
+        if (!access.mayHave(user, sha256)) {
             throw Problem.notThere("file");
         }
-        FileStore.Head head = store.head(who.schoolId(), sha256).orElseThrow(() -> Problem.notThere("file"));
-        Resource file = store.file(who.schoolId(), sha256, head.bytes());
+        FileStore.Head head = store.head(user.schoolId(), sha256).orElseThrow(() -> Problem.notThere("file"));
+        Resource file = store.file(user.schoolId(), sha256, head.bytes());
         String type = head.mediaType();
         if (still && type.equals("image/gif")) {
-            FileStore.Kept first = files.still(who, sha256);
+            FileStore.Kept first = files.still(user, sha256);
             file = new ByteArrayResource(first.bytes());
             type = first.mediaType();
         }

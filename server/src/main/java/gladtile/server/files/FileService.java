@@ -39,8 +39,8 @@ public class FileService {
     }
 
     /** A recording, video or document that is all there already. */
-    public FileRef bring(CurrentUser who, String name, byte[] bytes) {
-        if (!(uploads.whole(who, name, bytes, false, Long.MAX_VALUE) instanceof UploadService.Taken taken)) {
+    public FileRef bring(CurrentUser user, String name, byte[] bytes) {
+        if (!(uploads.whole(user, name, bytes, false, Long.MAX_VALUE) instanceof UploadService.Taken taken)) {
             throw new IllegalStateException("the file " + name + " was refused");
         }
         return taken.file();
@@ -55,24 +55,24 @@ public class FileService {
 
     public record Refused(String bound, String message) implements Result {}
 
-    public Result bringPicture(CurrentUser who, byte[] bytes, String credit) {
-        PictureIntake.Result taken = heavy.run(who.id(), () -> PictureIntake.take(bytes));
+    public Result bringPicture(CurrentUser user, byte[] bytes, String credit) {
+        PictureIntake.Result taken = heavy.run(user.id(), () -> PictureIntake.take(bytes));
         if (taken instanceof PictureIntake.Refused refused) {
             return new Refused(refused.bound(), refused.message());
         }
         PictureIntake.Taken picture = (PictureIntake.Taken) taken;
         StoredPicture stored =
                 new StoredPicture(sha256(picture.bytes()), picture.mediaType(), picture.width(), picture.height());
-        return kept(who, stored, picture.bytes(), credit);
+        return kept(user, stored, picture.bytes(), credit);
     }
 
     /** Empty when there is no such file. */
-    public Optional<Result> clear(CurrentUser who, String sha256, int rgb, int tolerance) {
-        return store.head(who.schoolId(), sha256)
-                .map(head -> heavy.run(who.id(), () -> clear(who, sha256, head, rgb, tolerance)));
+    public Optional<Result> clear(CurrentUser user, String sha256, int rgb, int tolerance) {
+        return store.head(user.schoolId(), sha256)
+                .map(head -> heavy.run(user.id(), () -> clear(user, sha256, head, rgb, tolerance)));
     }
 
-    private Result clear(CurrentUser who, String sha256, FileStore.Head head, int rgb, int tolerance) {
+    private Result clear(CurrentUser user, String sha256, FileStore.Head head, int rgb, int tolerance) {
         Refused notOfPixels = new Refused("picture.type", "Only pictures of pixels can be made see-through.");
         // A video is not read into memory to find that out.
         if (!head.mediaType().startsWith("image/")) {
@@ -81,17 +81,17 @@ public class FileService {
         PictureIntake.Taken clear;
         try {
             clear = TransparentColour.of(
-                    store.read(who.schoolId(), sha256).orElseThrow().bytes(), rgb, tolerance);
+                    store.read(user.schoolId(), sha256).orElseThrow().bytes(), rgb, tolerance);
         } catch (IOException unreadable) {
             return notOfPixels;
         }
         StoredPicture stored =
                 new StoredPicture(sha256(clear.bytes()), clear.mediaType(), clear.width(), clear.height());
-        return kept(who, stored, clear.bytes(), store.credit(who.schoolId(), sha256));
+        return kept(user, stored, clear.bytes(), store.credit(user.schoolId(), sha256));
     }
 
-    private Result kept(CurrentUser who, StoredPicture picture, byte[] bytes, String credit) {
-        return uploads.inTurn(who, bytes.length, () -> store.keep(who.schoolId(), who.id(), picture, bytes, credit))
+    private Result kept(CurrentUser user, StoredPicture picture, byte[] bytes, String credit) {
+        return uploads.inTurn(user, bytes.length, () -> store.keep(user.schoolId(), user.id(), picture, bytes, credit))
                 .<Result>map(full -> new Refused(full.bound(), full.message()))
                 .orElseGet(() -> new Kept(picture));
     }
@@ -105,14 +105,14 @@ public class FileService {
     }
 
     /** The first frame of a moving picture. @param sha256 of one that is there */
-    FileStore.Kept still(CurrentUser who, String sha256) {
+    FileStore.Kept still(CurrentUser user, String sha256) {
         FileStore.Kept drawn = stills.getIfPresent(sha256);
         if (drawn == null) {
             drawn = heavy.run(
-                    who.id(),
+                    user.id(),
                     () -> stills.get(
                             sha256,
-                            name -> still(store.read(who.schoolId(), name).orElseThrow())));
+                            name -> still(store.read(user.schoolId(), name).orElseThrow())));
         }
         return drawn;
     }

@@ -20,8 +20,9 @@ public class FileUseService {
     }
 
     /** Whether all files that a document names are for this person. @param json an edit, a list, an activity */
-    public boolean areFor(CurrentUser who, String json) {
-        return store.there(who.schoolId(), FileNames.in(json)).stream().allMatch(sha256 -> access.mayHave(who, sha256));
+    public boolean areFor(CurrentUser user, String json) {
+        return store.there(user.schoolId(), FileNames.in(json)).stream()
+                .allMatch(sha256 -> access.mayHave(user, sha256));
     }
 
     /**
@@ -30,21 +31,21 @@ public class FileUseService {
      * @param json what comes onto it
      * @return false where one of them is neither on it nor for this person; then nothing is noted
      */
-    public boolean put(CurrentUser who, UUID activityId, String json) {
-        Set<String> fresh = store.there(who.schoolId(), FileNames.in(json));
+    public boolean put(CurrentUser user, UUID activityId, String json) {
+        Set<String> fresh = store.there(user.schoolId(), FileNames.in(json));
         if (fresh.isEmpty()) {
             return true;
         }
-        fresh.removeAll(store.on(who.schoolId(), activityId, fresh));
-        boolean theirs = fresh.stream().allMatch(sha256 -> access.mayHave(who, sha256));
+        fresh.removeAll(store.on(user.schoolId(), activityId, fresh));
+        boolean theirs = fresh.stream().allMatch(sha256 -> access.mayHave(user, sha256));
         if (theirs) {
-            store.put(who.schoolId(), activityId, fresh);
+            store.put(user.schoolId(), activityId, fresh);
         }
         return theirs;
     }
 
     /** Notes the files that a part of somebody's library names from now on; they may have all of them. */
-    public void keep(CurrentUser who, UUID partId, String json) {
-        store.keep(who.schoolId(), partId, store.there(who.schoolId(), FileNames.in(json)));
+    public void keep(CurrentUser user, UUID partId, String json) {
+        store.keep(user.schoolId(), partId, store.there(user.schoolId(), FileNames.in(json)));
     }
 }

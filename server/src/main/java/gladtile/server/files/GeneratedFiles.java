@@ -21,19 +21,19 @@ public class GeneratedFiles {
     }
 
     /** What of a file is already kept elsewhere. @return why there is no room for it, in a whole sentence; or empty */
-    public Optional<String> inTurn(CurrentUser who, long bytes, Runnable keep) {
-        return uploads.inTurn(who, bytes, keep).map(UploadService.Refused::message);
+    public Optional<String> inTurn(CurrentUser user, long bytes, Runnable keep) {
+        return uploads.inTurn(user, bytes, keep).map(UploadService.Refused::message);
     }
 
     /** @param name at most {@link Bounds#NAME_LENGTH} @param bytes 1 to {@link Bounds#FILE_BYTES} */
-    public FileService.Result keep(CurrentUser who, String name, byte[] bytes) {
-        return result(uploads.whole(who, named(name), bytes, false, Long.MAX_VALUE));
+    public FileService.Result keep(CurrentUser user, String name, byte[] bytes) {
+        return result(uploads.whole(user, named(name), bytes, false, Long.MAX_VALUE));
     }
 
     /** @param file of 1 byte to {@link Bounds#FILE_BYTES} */
-    public FileService.Result keep(CurrentUser who, String name, Path file) throws IOException {
+    public FileService.Result keep(CurrentUser user, String name, Path file) throws IOException {
         try (InputStream in = java.nio.file.Files.newInputStream(file)) {
-            return result(uploads.whole(who, named(name), in, java.nio.file.Files.size(file)));
+            return result(uploads.whole(user, named(name), in, java.nio.file.Files.size(file)));
         }
     }
 
@@ -48,9 +48,9 @@ public class GeneratedFiles {
     }
 
     /** All of a file. Whose it is was asked before. */
-    public void copy(CurrentUser who, String sha256, OutputStream out) throws IOException {
-        FileStore.Head head = files.head(who.schoolId(), sha256).orElseThrow();
-        StoredFile file = files.file(who.schoolId(), sha256, head.bytes());
+    public void copy(CurrentUser user, String sha256, OutputStream out) throws IOException {
+        FileStore.Head head = files.head(user.schoolId(), sha256).orElseThrow();
+        StoredFile file = files.file(user.schoolId(), sha256, head.bytes());
         try (InputStream in = file.getInputStream()) {
             in.transferTo(out);
         }

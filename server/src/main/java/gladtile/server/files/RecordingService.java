@@ -34,7 +34,7 @@ public class RecordingService {
      * The same bytes again are the same file. One has at most {@link Bounds#RECORDED_BYTES}, all of a student's within a
      * day {@link Bounds#RECORDED_BYTES_A_DAY}.
      */
-    public FileService.Result bring(CurrentUser who, byte[] bytes) {
+    public FileService.Result bring(CurrentUser user, byte[] bytes) {
         if (bytes.length == 0 || bytes.length > Bounds.RECORDED_BYTES) {
             return new FileService.Refused(
                     "recording.bytes", "A recording has 1 byte to 4 MB, not %d bytes.".formatted(bytes.length));
@@ -43,7 +43,7 @@ public class RecordingService {
         if (FileType.of(head).filter(type -> type.startsWith("audio/")).isEmpty()) {
             return new FileService.Refused("recording.type", "That is not a recording.");
         }
-        UploadService.Result result = uploads.whole(who, "Recording", bytes, true, Bounds.RECORDED_BYTES_A_DAY);
+        UploadService.Result result = uploads.whole(user, "Recording", bytes, true, Bounds.RECORDED_BYTES_A_DAY);
         return result instanceof UploadService.Refused refused
                 ? new FileService.Refused(refused.bound(), refused.message())
                 : new FileService.Brought(((UploadService.Taken) result).file());

@@ -38,16 +38,16 @@ class UploadController {
     }
 
     @GetMapping("/storage")
-    UploadService.Room room(@AuthenticationPrincipal CurrentUser who) {
-        teacher(who);
-        return uploads.room(who);
+    UploadService.Room room(@AuthenticationPrincipal CurrentUser user) {
+        teacher(user);
+        return uploads.room(user);
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    UploadService.Coming begin(@AuthenticationPrincipal CurrentUser who, @RequestBody UploadRequest asked) {
-        teacher(who);
-        UploadService.Result result = uploads.begin(who, asked.name(), asked.bytes());
+    UploadService.Coming begin(@AuthenticationPrincipal CurrentUser user, @RequestBody UploadRequest asked) {
+        teacher(user);
+        UploadService.Result result = uploads.begin(user, asked.name(), asked.bytes());
         if (result instanceof UploadService.Refused refused) {
             throw refusal(refused);
         }
@@ -56,30 +56,30 @@ class UploadController {
 
     /** What of it is there, for going on after the network was away. */
     @GetMapping("/{id}")
-    UploadService.Coming read(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        teacher(who);
-        return uploads.read(who, id).orElseThrow(() -> Problem.notThere("file"));
+    UploadService.Coming read(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        teacher(user);
+        return uploads.read(user, id).orElseThrow(() -> Problem.notThere("file"));
     }
 
     @PutMapping(path = "/{id}/pieces/{n}", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void put(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @PathVariable int n,
             @RequestBody byte[] bytes) {
-        teacher(who);
+        teacher(user);
         Optional<UploadService.Refused> refused =
-                uploads.put(who, id, n, bytes).orElseThrow(() -> Problem.notThere("file"));
+                uploads.put(user, id, n, bytes).orElseThrow(() -> Problem.notThere("file"));
         if (refused.isPresent()) {
             throw refusal(refused.get());
         }
     }
 
     @PostMapping("/{id}/completion")
-    FileRef finish(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        teacher(who);
-        UploadService.Result result = uploads.finish(who, id).orElseThrow(() -> Problem.notThere("file"));
+    FileRef finish(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        teacher(user);
+        UploadService.Result result = uploads.finish(user, id).orElseThrow(() -> Problem.notThere("file"));
         if (result instanceof UploadService.Refused refused) {
             throw refusal(refused);
         }
@@ -88,9 +88,9 @@ class UploadController {
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void cancel(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        teacher(who);
-        if (!uploads.cancel(who, id)) {
+    void cancel(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        teacher(user);
+        if (!uploads.cancel(user, id)) {
             throw Problem.notThere("file");
         }
     }
@@ -99,8 +99,8 @@ class UploadController {
         return Problem.bound(refused.bound(), refused.message() + " Nothing on the page changed.");
     }
 
-    private static void teacher(CurrentUser who) {
-        if (who.kind() != CurrentUser.Kind.TEACHER) {
+    private static void teacher(CurrentUser user) {
+        if (user.kind() != CurrentUser.Kind.TEACHER) {
             throw Problem.of(HttpStatus.FORBIDDEN, "This is not for you to see or change.");
         }
     }

@@ -55,47 +55,47 @@ class UploadService {
 
     record Refused(String bound, String message) implements Result {}
 
-    Room room(CurrentUser who) {
-        return new Room(store.used(who.schoolId()), storage.most(who.schoolId()));
+    Room room(CurrentUser user) {
+        return new Room(store.used(user.schoolId()), storage.most(user.schoolId()));
     }
 
-    Result begin(CurrentUser who, String name, long bytes) {
-        return begin(who, name, bytes, Long.MAX_VALUE);
+    Result begin(CurrentUser user, String name, long bytes) {
+        return begin(user, name, bytes, Long.MAX_VALUE);
     }
 
     /** @param mostOfDay bytes that one person may bring within a day */
-    private Result begin(CurrentUser who, String name, long bytes, long mostOfDay) {
-        store.forget(who.schoolId(), OffsetDateTime.now(clock).minusDays(DAYS));
+    private Result begin(CurrentUser user, String name, long bytes, long mostOfDay) {
+        store.forget(user.schoolId(), OffsetDateTime.now(clock).minusDays(DAYS));
         // One after the other: what comes at once would find the same room free.
         return transactions.execute(tx -> {
-            locks.take("files:" + who.schoolId());
-            Optional<Refused> full = full(who, bytes, mostOfDay);
+            locks.take("files:" + user.schoolId());
+            Optional<Refused> full = full(user, bytes, mostOfDay);
             if (full.isPresent()) {
                 return full.get();
             }
             UploadStore.Upload upload = new UploadStore.Upload(UuidV7.make(), name, bytes);
-            store.begin(who.schoolId(), who.id(), upload);
+            store.begin(user.schoolId(), user.id(), upload);
             return new Begun(coming(upload, List.of()));
         });
     }
 
-    private Optional<Refused> full(CurrentUser who, long bytes, long mostOfDay) {
+    private Optional<Refused> full(CurrentUser user, long bytes, long mostOfDay) {
         if (mostOfDay < Long.MAX_VALUE) {
             OffsetDateTime since = OffsetDateTime.now(clock).minusDays(DAYS);
-            if (store.broughtSince(who.schoolId(), who.id(), since) + bytes > mostOfDay) {
+            if (store.broughtSince(user.schoolId(), user.id(), since) + bytes > mostOfDay) {
                 return Optional.of(new Refused(
                         "recording.day",
                         "You have recorded %d MB today, which is all there is room for. Go on tomorrow."
                                 .formatted(mega(mostOfDay))));
             }
         }
-        return room(who, bytes);
+        return room(user, bytes);
     }
 
     /** Why that many bytes more have no room; to be asked within {@link #inTurn}. */
-    private Optional<Refused> room(CurrentUser who, long bytes) {
-        long used = store.used(who.schoolId());
-        long most = storage.most(who.schoolId());
+    private Optional<Refused> room(CurrentUser user, long bytes) {
+        long used = store.used(user.schoolId());
+        long most = storage.most(user.schoolId());
         return used + bytes <= most
                 ? Optional.empty()
                 : Optional.of(new Refused(
@@ -105,10 +105,10 @@ class UploadService {
     }
 
     /** Keeps what takes so many bytes, where there is room for it. */
-    Optional<Refused> inTurn(CurrentUser who, long bytes, Runnable keep) {
+    Optional<Refused> inTurn(CurrentUser user, long bytes, Runnable keep) {
         return transactions.execute(tx -> {
-            locks.take("files:" + who.schoolId());
-            Optional<Refused> full = room(who, bytes);
+            locks.take("files:" + user.schoolId());
+            Optional<Refused> full = room(user, bytes);
             if (full.isEmpty()) {
                 keep.run();
             }
@@ -124,13 +124,14 @@ class UploadService {
         return new Coming(upload.id(), upload.name(), upload.bytes(), Bounds.FILE_PIECE, have);
     }
 
-    Optional<Coming> read(CurrentUser who, UUID id) {
-        return store.read(who.schoolId(), who.id(), id).map(upload -> coming(upload, store.pieces(who.schoolId(), id)));
+    Optional<Coming> read(CurrentUser user, UUID id) {
+        return store.read(user.schoolId(), user.id(), id)
+                .map(upload -> coming(upload, store.pieces(user.schoolId(), id)));
     }
 
     /** @return empty when there is no such upload; null within when the piece was taken */
-    Optional<Optional<Refused>> put(CurrentUser who, UUID id, int n, byte[] bytes) {
-        return store.read(who.schoolId(), who.id(), id).map(upload -> {
+    Optional<Optional<Refused>> put(CurrentUser user, UUID id, int n, byte[] bytes) {
+        return store.read(user.schoolId(), user.id(), id).map(upload -> {
             long from = (long) n * Bounds.FILE_PIECE;
             long wanted = Math.min(Bounds.FILE_PIECE, upload.bytes() - from);
             if (n < 0 || wanted <= 0 || bytes.length != wanted) {
@@ -138,14 +139,14 @@ class UploadService {
                         "upload.piece",
                         "Piece %d of this file has %d bytes, not %d.".formatted(n, Math.max(0, wanted), bytes.length)));
             }
-            store.put(who.schoolId(), id, n, bytes);
+            store.put(user.schoolId(), id, n, bytes);
             return Optional.empty();
         });
     }
 
     /** All of a file at once. @param waits whether it stays only once a move has asked for it @param mostOfDay bytes */
-    Result whole(CurrentUser who, String name, byte[] bytes, boolean waits, long mostOfDay) {
-        Result begun = begin(who, name, bytes.length, mostOfDay);
+    Result whole(CurrentUser user, String name, byte[] bytes, boolean waits, long mostOfDay) {
+        Result begun = begin(user, name, bytes.length, mostOfDay);
         if (!(begun instanceof Begun there)) {
             return begun;
         }
@@ -153,17 +154,17 @@ class UploadService {
         for (int n = 0; n * Bounds.FILE_PIECE < bytes.length; n++) {
             int from = n * Bounds.FILE_PIECE;
             store.put(
-                    who.schoolId(),
+                    user.schoolId(),
                     id,
                     n,
                     Arrays.copyOfRange(bytes, from, Math.min(bytes.length, from + Bounds.FILE_PIECE)));
         }
-        return finish(who, id, waits).orElseThrow();
+        return finish(user, id, waits).orElseThrow();
     }
 
     /** All of a file that is too large to be held in memory. @param bytes of it */
-    Result whole(CurrentUser who, String name, InputStream in, long bytes) throws IOException {
-        Result begun = begin(who, name, bytes);
+    Result whole(CurrentUser user, String name, InputStream in, long bytes) throws IOException {
+        Result begun = begin(user, name, bytes);
         if (!(begun instanceof Begun there)) {
             return begun;
         }
@@ -172,23 +173,23 @@ class UploadService {
         for (byte[] piece = in.readNBytes(Bounds.FILE_PIECE);
                 piece.length > 0;
                 piece = in.readNBytes(Bounds.FILE_PIECE)) {
-            store.put(who.schoolId(), id, n++, piece);
+            store.put(user.schoolId(), id, n++, piece);
         }
-        return finish(who, id, false).orElseThrow();
+        return finish(user, id, false).orElseThrow();
     }
 
     /** Empty when there is no such upload. A file that is refused is forgotten. */
-    Optional<Result> finish(CurrentUser who, UUID id) {
-        return finish(who, id, false);
+    Optional<Result> finish(CurrentUser user, UUID id) {
+        return finish(user, id, false);
     }
 
-    private Optional<Result> finish(CurrentUser who, UUID id, boolean waits) {
-        return store.read(who.schoolId(), who.id(), id).map(upload -> {
+    private Optional<Result> finish(CurrentUser user, UUID id, boolean waits) {
+        return store.read(user.schoolId(), user.id(), id).map(upload -> {
             long wanted = (upload.bytes() + Bounds.FILE_PIECE - 1) / Bounds.FILE_PIECE;
-            if (store.pieces(who.schoolId(), id).size() < wanted) {
+            if (store.pieces(user.schoolId(), id).size() < wanted) {
                 return new Refused("upload.pieces", "Not all of this file has arrived yet.");
             }
-            byte[] head = store.piece(who.schoolId(), id, 0);
+            byte[] head = store.piece(user.schoolId(), id, 0);
             byte[] first = head.length > FileType.HEAD ? Arrays.copyOf(head, FileType.HEAD) : head;
             Optional<String> type = FileType.of(first);
             Optional<Refused> refused = type.isEmpty()
@@ -196,18 +197,18 @@ class UploadService {
                             "file.type",
                             "A file is a recording (MP3, M4A, Ogg, WAV, FLAC), a video (MP4, WebM, Ogg), a PDF, plain"
                                     + " words or WebVTT captions; this one is none of them."))
-                    : captions(who, upload, type.get());
+                    : captions(user, upload, type.get());
             if (refused.isPresent()) {
-                store.delete(who.schoolId(), id);
+                store.delete(user.schoolId(), id);
                 return refused.get();
             }
-            FileRef file = new FileRef(sha256(who.schoolId(), id), upload.name(), type.get());
-            store.finish(who.schoolId(), who.id(), upload, file, waits);
+            FileRef file = new FileRef(sha256(user.schoolId(), id), upload.name(), type.get());
+            store.finish(user.schoolId(), user.id(), upload, file, waits);
             return new Taken(file);
         });
     }
 
-    private Optional<Refused> captions(CurrentUser who, UploadStore.Upload upload, String type) {
+    private Optional<Refused> captions(CurrentUser user, UploadStore.Upload upload, String type) {
         if (!type.equals("text/vtt")) {
             return Optional.empty();
         }
@@ -215,7 +216,7 @@ class UploadService {
             return Optional.of(new Refused("captions.bytes", "Captions have at most 1 MB."));
         }
         ByteArrayOutputStream all = new ByteArrayOutputStream();
-        store.each(who.schoolId(), upload.id(), all::writeBytes);
+        store.each(user.schoolId(), upload.id(), all::writeBytes);
         WebVtt.Result read = WebVtt.read(all.toString(StandardCharsets.UTF_8));
         if (read instanceof WebVtt.NoCaptions none) {
             return Optional.of(new Refused("captions", none.message()));
@@ -243,10 +244,10 @@ class UploadService {
     }
 
     /** False when there is no such upload. */
-    boolean cancel(CurrentUser who, UUID id) {
-        boolean there = store.read(who.schoolId(), who.id(), id).isPresent();
+    boolean cancel(CurrentUser user, UUID id) {
+        boolean there = store.read(user.schoolId(), user.id(), id).isPresent();
         if (there) {
-            store.delete(who.schoolId(), id);
+            store.delete(user.schoolId(), id);
         }
         return there;
     }

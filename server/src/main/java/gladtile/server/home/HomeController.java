@@ -15,7 +15,7 @@ class HomeController {
     }
 
     @GetMapping("/api/v1/home")
-    StudentHome.HomeView view(@AuthenticationPrincipal CurrentUser who) {
-        return home.of(who);
+    StudentHome.HomeView view(@AuthenticationPrincipal CurrentUser user) {
+        return home.of(user);
     }
 }

@@ -117,25 +117,25 @@ class LessonController {
 
     /** Today's, made where there is none. */
     @PostMapping("/api/v1/lessons")
-    Lesson open(@AuthenticationPrincipal CurrentUser who, @RequestBody OpenLesson asked) {
-        return lessons.open(who, asked.activityId(), asked.classId())
+    Lesson open(@AuthenticationPrincipal CurrentUser user, @RequestBody OpenLesson asked) {
+        return lessons.open(user, asked.activityId(), asked.classId())
                 .orElseThrow(() -> Problem.notThere("activity or class"));
     }
 
     @GetMapping("/api/v1/lessons/{id}")
-    Lesson lesson(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return lessons.find(who, id).orElseThrow(() -> Problem.notThere("lesson"));
+    Lesson lesson(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return lessons.find(user, id).orElseThrow(() -> Problem.notThere("lesson"));
     }
 
     @GetMapping("/api/v1/activities/{id}/lessons")
     PagedList<LessonHead> ofActivity(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
-        return PagedList.of(lessons.of(who, id), LessonHead::id, paging);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @ParameterObject Paging paging) {
+        return PagedList.of(lessons.of(user, id), LessonHead::id, paging);
     }
 
     @PostMapping("/api/v1/lessons/{id}/ink")
-    InkKept write(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody InkRequest asked) {
-        LessonService.Outcome outcome = lessons.write(who, id, asked.pageId(), asked.drawn(), asked.gone());
+    InkKept write(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody InkRequest asked) {
+        LessonService.Outcome outcome = lessons.write(user, id, asked.pageId(), asked.drawn(), asked.gone());
         if (outcome instanceof LessonService.Full full) {
             throw Problem.bound(
                     "lesson.strokes",
@@ -157,15 +157,15 @@ class LessonController {
     /** What is measured in on the pages of the activity, from now on and in its next lesson. */
     @PutMapping("/api/v1/lessons/{id}/scales")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void scales(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ScalesRequest asked) {
-        there(lessons.setScales(who, id, asked.scales()));
+    void scales(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody ScalesRequest asked) {
+        there(lessons.setScales(user, id, asked.scales()));
     }
 
     /** Groups of the class with their points; the next lesson with the class begins with them, without points. */
     @PutMapping("/api/v1/lessons/{id}/groups")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void groups(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody GroupsRequest asked) {
-        there(lessons.setGroups(who, id, asked.groups()));
+    void groups(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody GroupsRequest asked) {
+        there(lessons.setGroups(user, id, asked.groups()));
     }
 
     private static void there(boolean lesson) {
@@ -176,8 +176,8 @@ class LessonController {
 
     @PostMapping("/api/v1/lessons/{id}/turns")
     @ResponseStatus(HttpStatus.CREATED)
-    TurnDrawn turn(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TurnRequest asked) {
-        LessonService.Turn turn = lessons.turn(who, id, asked.absent()).orElseThrow(() -> Problem.notThere("class"));
+    TurnDrawn turn(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody TurnRequest asked) {
+        LessonService.Turn turn = lessons.turn(user, id, asked.absent()).orElseThrow(() -> Problem.notThere("class"));
         return new TurnDrawn(
                 turn.student().map(one -> one.id()).orElse(null),
                 turn.student().map(one -> one.name()).orElse(null),
@@ -187,16 +187,16 @@ class LessonController {
 
     /** What the wall tells the tablets of the class; to go on it is told again within a minute. */
     @PutMapping("/api/v1/lessons/{id}/lead")
-    Led lead(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody LeadRequest asked) {
+    Led lead(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody LeadRequest asked) {
         List<LessonService.TimerNow> timers = asked.timers().stream()
                 .map(one -> new LessonService.TimerNow(one.id(), one.down(), one.runs(), one.shows()))
                 .toList();
-        return new Led(lessons.lead(who, id, asked.pageId(), timers).orElseThrow(() -> Problem.notThere("class")));
+        return new Led(lessons.lead(user, id, asked.pageId(), timers).orElseThrow(() -> Problem.notThere("class")));
     }
 
     @DeleteMapping("/api/v1/lessons/{id}")
-    LessonRemoved remove(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        there(lessons.remove(who, id));
+    LessonRemoved remove(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        there(lessons.remove(user, id));
         return new LessonRemoved(id);
     }
 }

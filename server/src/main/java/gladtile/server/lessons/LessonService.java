@@ -81,35 +81,35 @@ public class LessonService {
 
     /** Today's lesson with that activity and class, which is made where there is none. Empty when either is not theirs. */
     @Transactional
-    public Optional<Lesson> open(CurrentUser who, UUID activityId, UUID classId) {
-        boolean theirs = classId == null || classes.isMember(who.schoolId(), classId, who.id());
-        if (!theirs || activities.read(who, activityId).isEmpty()) {
+    public Optional<Lesson> open(CurrentUser user, UUID activityId, UUID classId) {
+        boolean theirs = classId == null || classes.isMember(user.schoolId(), classId, user.id());
+        if (!theirs || activities.read(user, activityId).isEmpty()) {
             return Optional.empty();
         }
-        return Optional.of(openOn(who, activityId, classId, LocalDate.now(clock)));
+        return Optional.of(openOn(user, activityId, classId, LocalDate.now(clock)));
     }
 
     /** That of any day; the activity and the class are theirs. */
-    public Lesson openOn(CurrentUser who, UUID activityId, UUID classId, LocalDate day) {
-        Map<String, PageScale> scales = store.lastScales(who, activityId);
-        List<LessonGroup> groups = classId == null ? List.of() : store.lastGroups(who, classId);
+    public Lesson openOn(CurrentUser user, UUID activityId, UUID classId, LocalDate day) {
+        Map<String, PageScale> scales = store.lastScales(user, activityId);
+        List<LessonGroup> groups = classId == null ? List.of() : store.lastGroups(user, classId);
         UUID id = UuidV7.make();
-        if (store.make(who, id, activityId, classId, day)) {
-            store.setScales(who.schoolId(), id, scales);
+        if (store.make(user, id, activityId, classId, day)) {
+            store.setScales(user.schoolId(), id, scales);
             store.setGroups(
-                    who.schoolId(),
+                    user.schoolId(),
                     id,
                     groups.stream().map(LessonGroup::withoutPoints).toList());
         }
-        return full(who, store.ofDay(who, activityId, classId, day));
+        return full(user, store.ofDay(user, activityId, classId, day));
     }
 
-    public Optional<Lesson> find(CurrentUser who, UUID id) {
-        return store.find(who, id).map(row -> full(who, row));
+    public Optional<Lesson> find(CurrentUser user, UUID id) {
+        return store.find(user, id).map(row -> full(user, row));
     }
 
-    private Lesson full(CurrentUser who, LessonStore.Row row) {
-        Map<String, List<DrawnStroke>> ink = store.ink(who.schoolId(), row.id());
+    private Lesson full(CurrentUser user, LessonStore.Row row) {
+        Map<String, List<DrawnStroke>> ink = store.ink(user.schoolId(), row.id());
         return new Lesson(
                 row.id(),
                 row.activityId(),
@@ -122,76 +122,76 @@ public class LessonService {
     }
 
     /** Of one activity, the latest first. */
-    public List<LessonHead> of(CurrentUser who, UUID activityId) {
-        List<LessonStore.Row> rows = store.of(who, activityId, LISTED);
+    public List<LessonHead> of(CurrentUser user, UUID activityId) {
+        List<LessonStore.Row> rows = store.of(user, activityId, LISTED);
         List<UUID> ids = rows.stream().map(LessonStore.Row::id).toList();
-        Map<UUID, Integer> strokes = store.strokes(who.schoolId(), ids);
+        Map<UUID, Integer> strokes = store.strokes(user.schoolId(), ids);
         return rows.stream()
                 .map(row -> new LessonHead(
                         row.id(),
                         row.heldOn(),
                         row.classId() == null
                                 ? null
-                                : classes.name(who.schoolId(), row.classId()).orElse(null),
+                                : classes.name(user.schoolId(), row.classId()).orElse(null),
                         strokes.getOrDefault(row.id(), 0)))
                 .toList();
     }
 
     /** @param gone ids of strokes that are wiped away; unknown ones do no harm */
     @Transactional
-    public Outcome write(CurrentUser who, UUID lessonId, String pageId, List<DrawnStroke> drawn, List<String> gone) {
-        if (!store.hold(who, lessonId)) {
+    public Outcome write(CurrentUser user, UUID lessonId, String pageId, List<DrawnStroke> drawn, List<String> gone) {
+        if (!store.hold(user, lessonId)) {
             return new NoSuchLesson();
         }
-        store.wipe(who.schoolId(), lessonId, gone);
-        int there = store.strokes(who.schoolId(), List.of(lessonId)).getOrDefault(lessonId, 0);
+        store.wipe(user.schoolId(), lessonId, gone);
+        int there = store.strokes(user.schoolId(), List.of(lessonId)).getOrDefault(lessonId, 0);
         if (!drawn.isEmpty() && there + drawn.size() > Bounds.LESSON_STROKES) {
             return new Full(there);
         }
         int points = drawn.stream().mapToInt(one -> one.stroke().count()).sum();
-        if (points > 0 && store.points(who.schoolId(), lessonId) + points > Bounds.LESSON_POINTS) {
+        if (points > 0 && store.points(user.schoolId(), lessonId) + points > Bounds.LESSON_POINTS) {
             return new TooManyPoints();
         }
-        store.draw(who.schoolId(), lessonId, pageId, drawn);
-        return new Kept(store.strokes(who.schoolId(), List.of(lessonId)).getOrDefault(lessonId, 0));
+        store.draw(user.schoolId(), lessonId, pageId, drawn);
+        return new Kept(store.strokes(user.schoolId(), List.of(lessonId)).getOrDefault(lessonId, 0));
     }
 
     /** What is measured in on its pages. @return whether there is such a lesson */
-    public boolean setScales(CurrentUser who, UUID lessonId, Map<String, PageScale> scales) {
-        boolean there = store.find(who, lessonId).isPresent();
+    public boolean setScales(CurrentUser user, UUID lessonId, Map<String, PageScale> scales) {
+        boolean there = store.find(user, lessonId).isPresent();
         if (there) {
-            store.setScales(who.schoolId(), lessonId, scales);
+            store.setScales(user.schoolId(), lessonId, scales);
         }
         return there;
     }
 
     /** Its groups with their points. @return whether there is such a lesson */
-    public boolean setGroups(CurrentUser who, UUID lessonId, List<LessonGroup> groups) {
-        boolean there = store.find(who, lessonId).isPresent();
+    public boolean setGroups(CurrentUser user, UUID lessonId, List<LessonGroup> groups) {
+        boolean there = store.find(user, lessonId).isPresent();
         if (there) {
-            store.setGroups(who.schoolId(), lessonId, groups);
+            store.setGroups(user.schoolId(), lessonId, groups);
         }
         return there;
     }
 
     /** Draws the next name. @param absent ids of students who are away; empty when the lesson has no class */
     @Transactional
-    public Optional<Turn> turn(CurrentUser who, UUID lessonId, Collection<UUID> absent) {
-        if (!store.hold(who, lessonId)) {
+    public Optional<Turn> turn(CurrentUser user, UUID lessonId, Collection<UUID> absent) {
+        if (!store.hold(user, lessonId)) {
             return Optional.empty();
         }
-        LessonStore.Row row = store.find(who, lessonId).orElseThrow();
+        LessonStore.Row row = store.find(user, lessonId).orElseThrow();
         // Whoever has left the class meanwhile learns no name of it any more.
-        if (row.classId() == null || !classes.isMember(who.schoolId(), row.classId(), who.id())) {
+        if (row.classId() == null || !classes.isMember(user.schoolId(), row.classId(), user.id())) {
             return Optional.empty();
         }
         Set<UUID> away = new HashSet<>(absent);
-        List<ClassService.Student> present = classes.students(who.schoolId(), row.classId()).stream()
+        List<ClassService.Student> present = classes.students(user.schoolId(), row.classId()).stream()
                 .filter(one -> !away.contains(one.id()))
                 .toList();
         NameDraw draw =
                 NameDraw.of(present.stream().map(one -> one.id().toString()).toList(), row.drawn(), random);
-        store.setDrawn(who.schoolId(), lessonId, draw.round());
+        store.setDrawn(user.schoolId(), lessonId, draw.round());
         Optional<ClassService.Student> next = draw.next()
                 .flatMap(id -> present.stream()
                         .filter(one -> one.id().toString().equals(id))
@@ -209,21 +209,21 @@ public class LessonService {
      * @param pageId null where everybody turns the pages alone
      * @return how many assignments of the class that reaches; empty when there is no such lesson with a class
      */
-    public Optional<Integer> lead(CurrentUser who, UUID lessonId, String pageId, List<TimerNow> timers) {
-        LessonStore.Row row = store.find(who, lessonId).orElse(null);
-        if (row == null || row.classId() == null || !classes.isMember(who.schoolId(), row.classId(), who.id())) {
+    public Optional<Integer> lead(CurrentUser user, UUID lessonId, String pageId, List<TimerNow> timers) {
+        LessonStore.Row row = store.find(user, lessonId).orElse(null);
+        if (row == null || row.classId() == null || !classes.isMember(user.schoolId(), row.classId(), user.id())) {
             return Optional.empty();
         }
         Instant now = clock.instant();
-        Lead was = store.lead(who.schoolId(), lessonId).orElse(null);
+        Lead was = store.lead(user.schoolId(), lessonId).orElse(null);
         Lead lead = Lead.from(
                 now,
                 pageId,
                 timers.stream()
                         .map(one -> WallTimer.of(one.id(), one.down(), one.runs(), one.shows(), now))
                         .toList());
-        store.setLead(who.schoolId(), lessonId, lead.tellsNothing() ? null : lead);
-        List<Assignment> reached = assignments.ofClass(who.schoolId(), row.classId(), row.activityId());
+        store.setLead(user.schoolId(), lessonId, lead.tellsNothing() ? null : lead);
+        List<Assignment> reached = assignments.ofClass(user.schoolId(), row.classId(), row.activityId());
         boolean silent = was == null && lead.tellsNothing();
         if (!silent && !lead.goesOnFrom(was, now)) {
             reached.forEach(assignments::tellAround);
@@ -240,7 +240,7 @@ public class LessonService {
     }
 
     /** Throws a lesson away with its ink. @return whether there was one */
-    public boolean remove(CurrentUser who, UUID lessonId) {
-        return store.remove(who, lessonId);
+    public boolean remove(CurrentUser user, UUID lessonId) {
+        return store.remove(user, lessonId);
     }
 }

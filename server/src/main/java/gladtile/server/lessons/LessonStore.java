@@ -47,17 +47,17 @@ class LessonStore {
             Map<String, PageScale> scales,
             List<LessonGroup> groups) {}
 
-    private static Condition own(CurrentUser who) {
-        return LESSON.SCHOOL_ID.eq(who.schoolId()).and(LESSON.TEACHER_ID.eq(who.id()));
+    private static Condition own(CurrentUser user) {
+        return LESSON.SCHOOL_ID.eq(user.schoolId()).and(LESSON.TEACHER_ID.eq(user.id()));
     }
 
     /** Where there is one of that day already, nothing is made. @return whether it was made */
-    boolean make(CurrentUser who, UUID id, UUID activityId, UUID classId, LocalDate day) {
+    boolean make(CurrentUser user, UUID id, UUID activityId, UUID classId, LocalDate day) {
         return db.insertInto(LESSON)
-                        .set(LESSON.SCHOOL_ID, who.schoolId())
+                        .set(LESSON.SCHOOL_ID, user.schoolId())
                         .set(LESSON.ID, id)
                         .set(LESSON.ACTIVITY_ID, activityId)
-                        .set(LESSON.TEACHER_ID, who.id())
+                        .set(LESSON.TEACHER_ID, user.id())
                         .set(LESSON.CLASS_ID, classId)
                         .set(LESSON.HELD_ON, day)
                         .onConflictDoNothing()
@@ -66,10 +66,10 @@ class LessonStore {
     }
 
     /** As the teacher had it last on that activity; of pages that they measured on. */
-    Map<String, PageScale> lastScales(CurrentUser who, UUID activityId) {
+    Map<String, PageScale> lastScales(CurrentUser user, UUID activityId) {
         return db.select(LESSON.SCALES)
                 .from(LESSON)
-                .where(own(who), LESSON.ACTIVITY_ID.eq(activityId), LESSON.SCALES.ne(JSONB.valueOf("{}")))
+                .where(own(user), LESSON.ACTIVITY_ID.eq(activityId), LESSON.SCALES.ne(JSONB.valueOf("{}")))
                 .orderBy(LESSON.HELD_ON.desc(), LESSON.ID.desc())
                 .limit(1)
                 .fetchOptional(row -> scales(row.value1()))
@@ -77,10 +77,10 @@ class LessonStore {
     }
 
     /** As the teacher had them last in that class. */
-    List<LessonGroup> lastGroups(CurrentUser who, UUID classId) {
+    List<LessonGroup> lastGroups(CurrentUser user, UUID classId) {
         return db.select(LESSON.GROUPS)
                 .from(LESSON)
-                .where(own(who), LESSON.CLASS_ID.eq(classId), LESSON.GROUPS.ne(JSONB.valueOf("[]")))
+                .where(own(user), LESSON.CLASS_ID.eq(classId), LESSON.GROUPS.ne(JSONB.valueOf("[]")))
                 .orderBy(LESSON.HELD_ON.desc(), LESSON.ID.desc())
                 .limit(1)
                 .fetchOptional(row -> groups(row.value1()))
@@ -116,15 +116,16 @@ class LessonStore {
                 .execute();
     }
 
-    Row ofDay(CurrentUser who, UUID activityId, UUID classId, LocalDate day) {
-        return rows(own(who).and(LESSON.ACTIVITY_ID.eq(activityId))
+    Row ofDay(CurrentUser user, UUID activityId, UUID classId, LocalDate day) {
+        return rows(own(user)
+                        .and(LESSON.ACTIVITY_ID.eq(activityId))
                         .and(LESSON.CLASS_ID.isNotDistinctFrom(classId))
                         .and(LESSON.HELD_ON.eq(day)))
                 .get(0);
     }
 
-    Optional<Row> find(CurrentUser who, UUID id) {
-        return rows(own(who).and(LESSON.ID.eq(id))).stream().findFirst();
+    Optional<Row> find(CurrentUser user, UUID id) {
+        return rows(own(user).and(LESSON.ID.eq(id))).stream().findFirst();
     }
 
     private List<Row> rows(Condition where) {
@@ -141,9 +142,9 @@ class LessonStore {
     }
 
     /** Of one activity, the latest first. */
-    List<Row> of(CurrentUser who, UUID activityId, int most) {
+    List<Row> of(CurrentUser user, UUID activityId, int most) {
         return db.selectFrom(LESSON)
-                .where(own(who), LESSON.ACTIVITY_ID.eq(activityId))
+                .where(own(user), LESSON.ACTIVITY_ID.eq(activityId))
                 .orderBy(LESSON.HELD_ON.desc(), LESSON.ID.desc())
                 .limit(most)
                 .fetch(row -> new Row(
@@ -188,10 +189,10 @@ class LessonStore {
     }
 
     /** Its row is held until the end of the transaction, so that nobody adds beyond a bound at the same time. */
-    boolean hold(CurrentUser who, UUID lessonId) {
+    boolean hold(CurrentUser user, UUID lessonId) {
         return db.select(LESSON.ID)
                 .from(LESSON)
-                .where(own(who), LESSON.ID.eq(lessonId))
+                .where(own(user), LESSON.ID.eq(lessonId))
                 .forUpdate()
                 .fetchOptional()
                 .isPresent();
@@ -251,7 +252,7 @@ class LessonStore {
                 .fetch(row -> Json.read(row.value1().data(), Lead.class));
     }
 
-    boolean remove(CurrentUser who, UUID lessonId) {
-        return db.deleteFrom(LESSON).where(own(who), LESSON.ID.eq(lessonId)).execute() > 0;
+    boolean remove(CurrentUser user, UUID lessonId) {
+        return db.deleteFrom(LESSON).where(own(user), LESSON.ID.eq(lessonId)).execute() > 0;
     }
 }

@@ -51,74 +51,74 @@ class LibraryController {
 
     @GetMapping
     PagedList<PartHead> list(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @RequestParam(defaultValue = "") String words,
             @RequestParam(defaultValue = "ALL") LibraryService.From from,
             @RequestParam(defaultValue = "") String folder,
             @ParameterObject Paging paging) {
         LibraryService.PartList found =
-                library.find(who, new LibraryService.PartsWanted(words, from, folder, paging.skip(), paging.size()));
+                library.find(user, new LibraryService.PartsWanted(words, from, folder, paging.skip(), paging.size()));
         return PagedList.part(found.parts(), found.more(), paging.skip());
     }
 
     @GetMapping("/folders")
-    LibraryService.Folders folders(@AuthenticationPrincipal CurrentUser who) {
-        return library.folders(who);
+    LibraryService.Folders folders(@AuthenticationPrincipal CurrentUser user) {
+        return library.folders(user);
     }
 
     @GetMapping("/{id}")
-    Activity contents(@AuthenticationPrincipal CurrentUser who, @PathVariable String id) {
-        return library.contents(who, id).orElseThrow(() -> Problem.notThere("part"));
+    Activity contents(@AuthenticationPrincipal CurrentUser user, @PathVariable String id) {
+        return library.contents(user, id).orElseThrow(() -> Problem.notThere("part"));
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    LibraryService.KeptPart keep(@AuthenticationPrincipal CurrentUser who, @RequestBody KeepRequest asked) {
-        return kept(library.keep(who, asked.place(), asked.kind(), asked.contents()));
+    LibraryService.KeptPart keep(@AuthenticationPrincipal CurrentUser user, @RequestBody KeepRequest asked) {
+        return kept(library.keep(user, asked.place(), asked.kind(), asked.contents()));
     }
 
     @PutMapping("/{id}/place")
     LibraryService.KeptPart move(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody PartPlace place) {
-        return kept(library.move(who, id, place));
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody PartPlace place) {
+        return kept(library.move(user, id, place));
     }
 
     @GetMapping("/{id}/versions")
     PagedList<LibraryService.PartVersion> versions(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @ParameterObject Paging paging) {
         return PagedList.of(
-                library.versions(who, id).orElseThrow(() -> Problem.notThere("part")),
+                library.versions(user, id).orElseThrow(() -> Problem.notThere("part")),
                 LibraryService.PartVersion::version,
                 paging);
     }
 
     @PostMapping("/{id}/versions/restorations")
     LibraryService.KeptPart restoreVersion(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody RestorePartRequest asked) {
-        return kept(library.restore(who, id, asked.version()));
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody RestorePartRequest asked) {
+        return kept(library.restore(user, id, asked.version()));
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void delete(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        need(library.delete(who, id));
+    void delete(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        need(library.delete(user, id));
     }
 
     @PostMapping("/{id}/restorations")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void restore(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        need(library.restore(who, id));
+    void restore(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        need(library.restore(user, id));
     }
 
     @GetMapping("/{id}/sharing")
-    LibrarySharingService.Sharing sharing(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return sharing.of(who, id).orElseThrow(() -> Problem.notThere("part"));
+    LibrarySharingService.Sharing sharing(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return sharing.of(user, id).orElseThrow(() -> Problem.notThere("part"));
     }
 
     @PutMapping("/{id}/sharing")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void share(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody SharePart asked) {
-        need(sharing.share(who, id, asked.personId(), asked.shared()));
+    void share(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody SharePart asked) {
+        need(sharing.share(user, id, asked.personId(), asked.shared()));
     }
 
     private static void need(boolean done) {

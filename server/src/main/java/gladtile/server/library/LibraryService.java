@@ -117,13 +117,13 @@ public class LibraryService {
     public record TooMuch(String bound, String words) implements Outcome {}
 
     /** One's own and colleagues' parts, the latest first, then those that ship with the app. */
-    public PartList find(CurrentUser who, PartsWanted asked) {
+    public PartList find(CurrentUser user, PartsWanted asked) {
         // A part comes with its drawing, so that a few at a time are enough.
         int most = Math.min(SHOWN, asked.most());
-        List<PartHead> all = new ArrayList<>(store.find(who, asked, asked.skip(), most + 1));
+        List<PartHead> all = new ArrayList<>(store.find(user, asked, asked.skip(), most + 1));
         boolean alsoReady = asked.from() == From.ALL || asked.from() == From.READY;
         if (alsoReady && all.size() <= most) {
-            int kept = all.isEmpty() && asked.skip() > 0 ? store.count(who, asked) : asked.skip() + all.size();
+            int kept = all.isEmpty() && asked.skip() > 0 ? store.count(user, asked) : asked.skip() + all.size();
             ready(asked).stream().skip(Math.max(0, asked.skip() - kept)).forEach(all::add);
         }
         return new PartList(all.stream().limit(most).toList(), all.size() > most);
@@ -155,9 +155,9 @@ public class LibraryService {
                 part.contents().pages().get(0));
     }
 
-    public Folders folders(CurrentUser who) {
+    public Folders folders(CurrentUser user) {
         return new Folders(
-                store.folders(who),
+                store.folders(user),
                 ready().all().stream()
                         .map(ReadyPart::folder)
                         .distinct()
@@ -166,9 +166,9 @@ public class LibraryService {
     }
 
     /** What a part consists of; empty when it is not there or not for this person. */
-    public Optional<Activity> contents(CurrentUser who, String id) {
+    public Optional<Activity> contents(CurrentUser user, String id) {
         Optional<Activity> ready = ready().of(id).map(ReadyPart::contents);
-        return ready.isPresent() ? ready : uuid(id).flatMap(one -> store.contents(who, one));
+        return ready.isPresent() ? ready : uuid(id).flatMap(one -> store.contents(user, one));
     }
 
     private ReadyParts ready() {
@@ -184,7 +184,7 @@ public class LibraryService {
 
     /** Keeps something under a name; where one's own part has that name in that folder, this is its next version. */
     @Transactional
-    public Outcome keep(CurrentUser who, PartPlace place, PartHead.Kind kind, Activity contents) {
+    public Outcome keep(CurrentUser user, PartPlace place, PartHead.Kind kind, Activity contents) {
         Bounds.count("library.pages", contents.pages().size(), 1);
         if (contents.pages().get(0).items().isEmpty() && kind == PartHead.Kind.ITEMS) {
             return new TooMuch("library.items", "There is nothing in it. Select what you want to save first.");
@@ -196,29 +196,29 @@ public class LibraryService {
                     "library.contents",
                     "That is more than one part holds (4,000,000 characters). Nothing was saved. Save a part of it.");
         }
-        locks.take("library " + who.id());
-        LibraryStore.At at = store.at(who, place).orElse(null);
-        store.forget(who, now().minusDays(UNDO_DAYS));
-        if (isFull(who, json)) {
+        locks.take("library " + user.id());
+        LibraryStore.At at = store.at(user, place).orElse(null);
+        store.forget(user, now().minusDays(UNDO_DAYS));
+        if (isFull(user, json)) {
             return FULL;
         }
-        if (at == null && store.count(who) >= PARTS) {
+        if (at == null && store.count(user) >= PARTS) {
             return new TooMuch(
                     "library.parts",
                     "There are 5,000 parts in your library, which is the most. Nothing was saved. Delete some first.");
         }
-        if (!files.areFor(who, json)) {
+        if (!files.areFor(user, json)) {
             return new ForeignFiles();
         }
         UUID id = at == null ? UuidV7.make() : at.id();
         int version = at == null ? 1 : at.version() + 1;
-        store.keep(who, id, place, kind, new LibraryStore.Version(version, json, SearchText.on(sound), now()));
-        files.keep(who, id, json);
+        store.keep(user, id, place, kind, new LibraryStore.Version(version, json, SearchText.on(sound), now()));
+        files.keep(user, id, json);
         return new KeptPart(id, version);
     }
 
-    private boolean isFull(CurrentUser who, String json) {
-        return store.taken(who) + json.length() > ROOM;
+    private boolean isFull(CurrentUser user, String json) {
+        return store.taken(user) + json.length() > ROOM;
     }
 
     private OffsetDateTime now() {
@@ -227,17 +227,17 @@ public class LibraryService {
 
     /** Another name, another folder. */
     @Transactional
-    public Outcome move(CurrentUser who, UUID id, PartPlace place) {
-        locks.take("library " + who.id());
-        Integer version = store.ownVersion(who, id).orElse(null);
+    public Outcome move(CurrentUser user, UUID id, PartPlace place) {
+        locks.take("library " + user.id());
+        Integer version = store.ownVersion(user, id).orElse(null);
         if (version == null) {
             return new NotTheirs();
         }
-        LibraryStore.At there = store.at(who, place).orElse(null);
+        LibraryStore.At there = store.at(user, place).orElse(null);
         if (there != null && !there.id().equals(id)) {
             return new NameTaken();
         }
-        store.move(who, id, place);
+        store.move(user, id, place);
         return new KeptPart(id, version);
     }
 
@@ -245,38 +245,38 @@ public class LibraryService {
     public record PartVersion(int version, OffsetDateTime keptAt) {}
 
     /** The newest first; empty when it is not theirs. */
-    public Optional<List<PartVersion>> versions(CurrentUser who, UUID id) {
-        return store.ownVersion(who, id).map(now -> versions.of(who.schoolId(), id));
+    public Optional<List<PartVersion>> versions(CurrentUser user, UUID id) {
+        return store.ownVersion(user, id).map(now -> versions.of(user.schoolId(), id));
     }
 
     /** An older version is the newest again; those between stay. */
     @Transactional
-    public Outcome restore(CurrentUser who, UUID id, int version) {
-        locks.take("library " + who.id());
-        Integer newest = store.ownVersion(who, id).orElse(null);
+    public Outcome restore(CurrentUser user, UUID id, int version) {
+        locks.take("library " + user.id());
+        Integer newest = store.ownVersion(user, id).orElse(null);
         String json = newest == null
                 ? null
-                : versions.contents(who.schoolId(), id, version).orElse(null);
+                : versions.contents(user.schoolId(), id, version).orElse(null);
         if (json == null) {
             return new NotTheirs();
         }
-        if (isFull(who, json)) {
+        if (isFull(user, json)) {
             return FULL;
         }
         Activity was = Json.read(json, Activity.class);
-        store.updateVersion(who, id, new LibraryStore.Version(newest + 1, json, SearchText.on(was), now()));
+        store.updateVersion(user, id, new LibraryStore.Version(newest + 1, json, SearchText.on(was), now()));
         return new KeptPart(id, newest + 1);
     }
 
     /** @return false when it is not theirs */
-    public boolean delete(CurrentUser who, UUID id) {
-        return store.delete(who, id, now());
+    public boolean delete(CurrentUser user, UUID id) {
+        return store.delete(user, id, now());
     }
 
     /** Takes a deletion back. Where the name was given again since, it comes back under another one. */
     @Transactional
-    public boolean restore(CurrentUser who, UUID id) {
-        locks.take("library " + who.id());
-        return store.restore(who, id);
+    public boolean restore(CurrentUser user, UUID id) {
+        locks.take("library " + user.id());
+        return store.restore(user, id);
     }
 }

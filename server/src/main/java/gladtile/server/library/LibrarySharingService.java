@@ -24,13 +24,13 @@ public class LibrarySharingService {
     /** @param school whether everybody who teaches at the school may take it */
     public record Sharing(boolean school, List<PartColleague> colleagues) {}
 
-    public Optional<Sharing> of(CurrentUser who, UUID id) {
-        return parts.ownVersion(who, id).map(version -> store.sharing(who, id));
+    public Optional<Sharing> of(CurrentUser user, UUID id) {
+        return parts.ownVersion(user, id).map(version -> store.sharing(user, id));
     }
 
     /** @param colleague null for the whole school */
     @Transactional
-    public boolean share(CurrentUser who, UUID id, UUID colleague, boolean shared) {
-        return parts.ownVersion(who, id).isPresent() && store.share(who, id, colleague, shared);
+    public boolean share(CurrentUser user, UUID id, UUID colleague, boolean shared) {
+        return parts.ownVersion(user, id).isPresent() && store.share(user, id, colleague, shared);
     }
 }

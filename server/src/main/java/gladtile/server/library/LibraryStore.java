@@ -42,37 +42,37 @@ class LibraryStore {
 
     record Version(int number, String contents, String searchText, OffsetDateTime at) {}
 
-    private static Condition isTheirs(CurrentUser who) {
-        return LIBRARY_PART.SCHOOL_ID.eq(who.schoolId()).and(LIBRARY_PART.OWNER_ID.eq(who.id()));
+    private static Condition isTheirs(CurrentUser user) {
+        return LIBRARY_PART.SCHOOL_ID.eq(user.schoolId()).and(LIBRARY_PART.OWNER_ID.eq(user.id()));
     }
 
     /** A part of theirs that is not deleted. */
-    static Condition isTheirs(CurrentUser who, UUID id) {
-        return isTheirs(who).and(LIBRARY_PART.ID.eq(id)).and(LIBRARY_PART.DELETED_AT.isNull());
+    static Condition isTheirs(CurrentUser user, UUID id) {
+        return isTheirs(user).and(LIBRARY_PART.ID.eq(id)).and(LIBRARY_PART.DELETED_AT.isNull());
     }
 
-    private static Condition isLent(CurrentUser who) {
+    private static Condition isLent(CurrentUser user) {
         return LIBRARY_PART
                 .FOR_SCHOOL
                 .isTrue()
                 .or(LIBRARY_PART.ID.in(DSL.select(LIBRARY_SHARE.PART_ID)
                         .from(LIBRARY_SHARE)
-                        .where(LIBRARY_SHARE.SCHOOL_ID.eq(who.schoolId()), LIBRARY_SHARE.PERSON_ID.eq(who.id()))));
+                        .where(LIBRARY_SHARE.SCHOOL_ID.eq(user.schoolId()), LIBRARY_SHARE.PERSON_ID.eq(user.id()))));
     }
 
-    private static Condition mayTake(CurrentUser who) {
+    private static Condition mayTake(CurrentUser user) {
         return LIBRARY_PART
                 .SCHOOL_ID
-                .eq(who.schoolId())
+                .eq(user.schoolId())
                 .and(LIBRARY_PART.DELETED_AT.isNull())
-                .and(LIBRARY_PART.OWNER_ID.eq(who.id()).or(isLent(who)));
+                .and(LIBRARY_PART.OWNER_ID.eq(user.id()).or(isLent(user)));
     }
 
-    private static Condition meets(CurrentUser who, LibraryService.PartsWanted asked) {
-        Condition all = mayTake(who);
+    private static Condition meets(CurrentUser user, LibraryService.PartsWanted asked) {
+        Condition all = mayTake(user);
         all = switch (asked.from()) {
-            case MINE -> all.and(LIBRARY_PART.OWNER_ID.eq(who.id()));
-            case COLLEAGUES -> all.and(LIBRARY_PART.OWNER_ID.ne(who.id()));
+            case MINE -> all.and(LIBRARY_PART.OWNER_ID.eq(user.id()));
+            case COLLEAGUES -> all.and(LIBRARY_PART.OWNER_ID.ne(user.id()));
             case ALL -> all;
             case READY -> DSL.falseCondition();
         };
@@ -92,7 +92,7 @@ class LibraryStore {
         return all;
     }
 
-    List<PartHead> find(CurrentUser who, LibraryService.PartsWanted asked, int skip, int most) {
+    List<PartHead> find(CurrentUser user, LibraryService.PartsWanted asked, int skip, int most) {
         Field<Boolean> lent = DSL.field(LIBRARY_PART
                 .FOR_SCHOOL
                 .isTrue()
@@ -118,7 +118,7 @@ class LibraryStore {
                 .on(
                         PUBLISHED_PERSON.SCHOOL_ID.eq(LIBRARY_PART.SCHOOL_ID),
                         PUBLISHED_PERSON.ID.eq(LIBRARY_PART.OWNER_ID))
-                .where(meets(who, asked))
+                .where(meets(user, asked))
                 .orderBy(LIBRARY_PART.UPDATED_AT.desc(), LIBRARY_PART.ID)
                 .offset(skip)
                 .limit(most)
@@ -128,7 +128,7 @@ class LibraryStore {
                         row.get(LIBRARY_PART.FOLDER),
                         PartHead.Kind.valueOf(row.get(LIBRARY_PART.KIND)),
                         row.get(PUBLISHED_PERSON.DISPLAY_NAME),
-                        row.get(LIBRARY_PART.OWNER_ID).equals(who.id()),
+                        row.get(LIBRARY_PART.OWNER_ID).equals(user.id()),
                         row.get(lent),
                         row.get(LIBRARY_PART.VERSION),
                         row.get(LIBRARY_PART.UPDATED_AT),
@@ -142,72 +142,72 @@ class LibraryStore {
     }
 
     /** How many meet a question. */
-    int count(CurrentUser who, LibraryService.PartsWanted asked) {
-        return db.fetchCount(LIBRARY_PART, meets(who, asked));
+    int count(CurrentUser user, LibraryService.PartsWanted asked) {
+        return db.fetchCount(LIBRARY_PART, meets(user, asked));
     }
 
     /** How many are somebody's own. */
-    int count(CurrentUser who) {
-        return db.fetchCount(LIBRARY_PART, isTheirs(who).and(LIBRARY_PART.DELETED_AT.isNull()));
+    int count(CurrentUser user) {
+        return db.fetchCount(LIBRARY_PART, isTheirs(user).and(LIBRARY_PART.DELETED_AT.isNull()));
     }
 
     /** Characters that all of somebody's parts and their versions take up, those that were deleted too. */
-    long taken(CurrentUser who) {
+    long taken(CurrentUser user) {
         return db.select(DSL.coalesce(DSL.sum(LIBRARY_VERSION.SIZE), BigDecimal.ZERO))
                 .from(LIBRARY_VERSION)
                 .join(LIBRARY_PART)
                 .on(LIBRARY_PART.SCHOOL_ID.eq(LIBRARY_VERSION.SCHOOL_ID), LIBRARY_PART.ID.eq(LIBRARY_VERSION.PART_ID))
-                .where(isTheirs(who))
+                .where(isTheirs(user))
                 .fetchSingle()
                 .value1()
                 .longValue();
     }
 
     /** Those that were deleted before then come back no more. */
-    void forget(CurrentUser who, OffsetDateTime before) {
+    void forget(CurrentUser user, OffsetDateTime before) {
         db.deleteFrom(LIBRARY_PART)
-                .where(isTheirs(who), LIBRARY_PART.DELETED_AT.lt(before))
+                .where(isTheirs(user), LIBRARY_PART.DELETED_AT.lt(before))
                 .execute();
     }
 
-    List<String> folders(CurrentUser who) {
+    List<String> folders(CurrentUser user) {
         return db.selectDistinct(LIBRARY_PART.FOLDER)
                 .from(LIBRARY_PART)
-                .where(isTheirs(who), LIBRARY_PART.DELETED_AT.isNull(), LIBRARY_PART.FOLDER.ne(""))
+                .where(isTheirs(user), LIBRARY_PART.DELETED_AT.isNull(), LIBRARY_PART.FOLDER.ne(""))
                 .orderBy(LIBRARY_PART.FOLDER)
                 .limit(MOST)
                 .fetch(LIBRARY_PART.FOLDER);
     }
 
-    Optional<Activity> contents(CurrentUser who, UUID id) {
+    Optional<Activity> contents(CurrentUser user, UUID id) {
         return db.select(LIBRARY_PART.CONTENTS)
                 .from(LIBRARY_PART)
-                .where(mayTake(who), LIBRARY_PART.ID.eq(id))
+                .where(mayTake(user), LIBRARY_PART.ID.eq(id))
                 .fetchOptional(row -> Json.read(row.value1().data(), Activity.class));
     }
 
-    Optional<At> at(CurrentUser who, PartPlace place) {
+    Optional<At> at(CurrentUser user, PartPlace place) {
         return db.select(LIBRARY_PART.ID, LIBRARY_PART.VERSION)
                 .from(LIBRARY_PART)
-                .where(isTheirs(who), LIBRARY_PART.DELETED_AT.isNull())
+                .where(isTheirs(user), LIBRARY_PART.DELETED_AT.isNull())
                 .and(LIBRARY_PART.NAME.eq(place.name()))
                 .and(LIBRARY_PART.FOLDER.eq(place.folder()))
                 .fetchOptional(row -> new At(row.value1(), row.value2()));
     }
 
-    Optional<Integer> ownVersion(CurrentUser who, UUID id) {
+    Optional<Integer> ownVersion(CurrentUser user, UUID id) {
         return db.select(LIBRARY_PART.VERSION)
                 .from(LIBRARY_PART)
-                .where(isTheirs(who, id))
+                .where(isTheirs(user, id))
                 .fetchOptional(LIBRARY_PART.VERSION);
     }
 
-    void keep(CurrentUser who, UUID id, PartPlace place, PartHead.Kind kind, Version version) {
+    void keep(CurrentUser user, UUID id, PartPlace place, PartHead.Kind kind, Version version) {
         if (version.number() == 1) {
             db.insertInto(LIBRARY_PART)
-                    .set(LIBRARY_PART.SCHOOL_ID, who.schoolId())
+                    .set(LIBRARY_PART.SCHOOL_ID, user.schoolId())
                     .set(LIBRARY_PART.ID, id)
-                    .set(LIBRARY_PART.OWNER_ID, who.id())
+                    .set(LIBRARY_PART.OWNER_ID, user.id())
                     .set(LIBRARY_PART.NAME, place.name())
                     .set(LIBRARY_PART.FOLDER, place.folder())
                     .set(LIBRARY_PART.KIND, kind.name())
@@ -217,55 +217,55 @@ class LibraryStore {
                     .set(LIBRARY_PART.SEARCH_TEXT, version.searchText())
                     .set(LIBRARY_PART.UPDATED_AT, version.at())
                     .execute();
-            versions.insert(who.schoolId(), id, version);
+            versions.insert(user.schoolId(), id, version);
         } else {
             db.update(LIBRARY_PART)
                     .set(LIBRARY_PART.KIND, kind.name())
-                    .where(isTheirs(who, id))
+                    .where(isTheirs(user, id))
                     .execute();
-            updateVersion(who, id, version);
+            updateVersion(user, id, version);
         }
     }
 
-    void updateVersion(CurrentUser who, UUID id, Version version) {
+    void updateVersion(CurrentUser user, UUID id, Version version) {
         db.update(LIBRARY_PART)
                 .set(LIBRARY_PART.CONTENTS, JSONB.valueOf(version.contents()))
                 .set(LIBRARY_PART.SIZE, version.contents().length())
                 .set(LIBRARY_PART.VERSION, version.number())
                 .set(LIBRARY_PART.SEARCH_TEXT, version.searchText())
                 .set(LIBRARY_PART.UPDATED_AT, version.at())
-                .where(isTheirs(who, id))
+                .where(isTheirs(user, id))
                 .execute();
-        versions.insert(who.schoolId(), id, version);
+        versions.insert(user.schoolId(), id, version);
     }
 
-    void move(CurrentUser who, UUID id, PartPlace place) {
+    void move(CurrentUser user, UUID id, PartPlace place) {
         db.update(LIBRARY_PART)
                 .set(LIBRARY_PART.NAME, place.name())
                 .set(LIBRARY_PART.FOLDER, place.folder())
-                .where(isTheirs(who, id))
+                .where(isTheirs(user, id))
                 .execute();
     }
 
-    boolean delete(CurrentUser who, UUID id, OffsetDateTime at) {
+    boolean delete(CurrentUser user, UUID id, OffsetDateTime at) {
         return db.update(LIBRARY_PART)
                         .set(LIBRARY_PART.DELETED_AT, at)
-                        .where(isTheirs(who, id))
+                        .where(isTheirs(user, id))
                         .execute()
                 > 0;
     }
 
-    boolean restore(CurrentUser who, UUID id) {
-        Condition deleted = isTheirs(who).and(LIBRARY_PART.ID.eq(id)).and(LIBRARY_PART.DELETED_AT.isNotNull());
+    boolean restore(CurrentUser user, UUID id) {
+        Condition deleted = isTheirs(user).and(LIBRARY_PART.ID.eq(id)).and(LIBRARY_PART.DELETED_AT.isNotNull());
         var row = db.select(LIBRARY_PART.NAME, LIBRARY_PART.FOLDER)
                 .from(LIBRARY_PART)
                 .where(deleted)
                 .fetchOne();
         if (row == null) {
-            return ownVersion(who, id).isPresent();
+            return ownVersion(user, id).isPresent();
         }
         String name = row.value1();
-        for (int n = 2; at(who, new PartPlace(name, row.value2())).isPresent(); n++) {
+        for (int n = 2; at(user, new PartPlace(name, row.value2())).isPresent(); n++) {
             String end = " (" + n + ")";
             String stem = row.value1();
             int room = Bounds.NAME_LENGTH - end.length();

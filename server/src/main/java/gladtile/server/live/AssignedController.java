@@ -67,33 +67,33 @@ class AssignedController {
             int handedIn) {}
 
     @GetMapping
-    PagedList<AssignedHead> list(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
-        List<Assignment> all = assignments.of(who);
-        Map<UUID, AttemptService.Counts> counts =
-                attempts.counts(who.schoolId(), all.stream().map(Assignment::id).toList());
+    PagedList<AssignedHead> list(@AuthenticationPrincipal CurrentUser user, @ParameterObject Paging paging) {
+        List<Assignment> all = assignments.of(user);
+        Map<UUID, AttemptService.Counts> counts = attempts.counts(
+                user.schoolId(), all.stream().map(Assignment::id).toList());
         return PagedList.of(
                 all.stream().map(assignment -> head(assignment, counts)).toList(), AssignedHead::id, paging);
     }
 
     @GetMapping("/{id}/progress")
-    ProgressTable table(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return progress.of(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    ProgressTable table(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return progress.of(user, id).orElseThrow(() -> Problem.notThere("assignment"));
     }
 
     /** Server-sent events: {@code row} with a student's new row whenever their work changed. */
     @GetMapping(path = "/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter live(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
-        return news.open(SessionService.listener(who), who.schoolId(), id);
+    SseEmitter live(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        assignments.read(user, id).orElseThrow(() -> Problem.notThere("assignment"));
+        return news.open(SessionService.listener(user), user.schoolId(), id);
     }
 
     @GetMapping("/{id}/students/{studentId}")
     Left left(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @PathVariable UUID studentId,
             @RequestParam(required = false) Integer round) {
-        return progress.left(who, id, studentId, round).orElseThrow(() -> Problem.notThere("student's work"));
+        return progress.left(user, id, studentId, round).orElseThrow(() -> Problem.notThere("student's work"));
     }
 
     private AssignedHead head(Assignment assignment, Map<UUID, AttemptService.Counts> counts) {

@@ -173,9 +173,9 @@ class ProgressService {
         boolean still = work != null && !done && lastStuck != null && isOpen(work, lastStuck.itemId());
         Map<UUID, Stuck> stuck = still ? Map.of(holderId, lastStuck) : Map.of();
         Optional<Assignee> inClass = assignees.find(assignment, holderId);
-        Optional<Assignee> who =
+        Optional<Assignee> user =
                 inClass.or(() -> whoBegan(assignment, Set.of(holderId)).stream().findFirst());
-        return who.map(assignee -> row(assignment, assignee, work, version, stuck, sent, inClass.isEmpty()));
+        return user.map(assignee -> row(assignment, assignee, work, version, stuck, sent, inClass.isEmpty()));
     }
 
     private static boolean isOpen(Work work, String itemId) {

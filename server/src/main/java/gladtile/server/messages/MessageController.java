@@ -62,29 +62,29 @@ class MessageController {
 
     @PostMapping("/api/v1/assignments/{id}/messages")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void say(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody SayRequest asked) {
-        Assignment assignment = assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    void say(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody SayRequest asked) {
+        Assignment assignment = assignments.read(user, id).orElseThrow(() -> Problem.notThere("assignment"));
         if (asked.holderId() != null
                 && assignees.find(assignment, asked.holderId()).isEmpty()) {
             throw Problem.notThere("student");
         }
-        words.say(who, assignment, asked.holderId(), asked.words());
+        words.say(user, assignment, asked.holderId(), asked.words());
     }
 
     @GetMapping("/api/v1/attempts/{id}/messages")
     PagedList<MessageService.Word> heard(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
-        Opened opened = own(who, id);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @ParameterObject Paging paging) {
+        Opened opened = own(user, id);
         return PagedList.of(words.to(opened.assignment(), opened.assignee().id()), MessageService.Word::id, paging);
     }
 
     /** Server-sent events: {@code moved} when the work changed, {@code around} when something around it did. */
     @GetMapping(path = "/api/v1/attempts/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter live(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return news.open(SessionService.listener(who), own(who, id));
+    SseEmitter live(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return news.open(SessionService.listener(user), own(user, id));
     }
 
-    private Opened own(CurrentUser who, UUID id) {
-        return attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
+    private Opened own(CurrentUser user, UUID id) {
+        return attempts.own(user, id).orElseThrow(() -> Problem.notThere("attempt"));
     }
 }

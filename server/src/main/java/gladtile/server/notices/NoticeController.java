@@ -21,20 +21,20 @@ class NoticeController {
     }
 
     @GetMapping("/api/v1/notices")
-    PagedList<NoticeService.Notice> list(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
-        return PagedList.of(notices.of(who), NoticeService.Notice::id, paging);
+    PagedList<NoticeService.Notice> list(@AuthenticationPrincipal CurrentUser user, @ParameterObject Paging paging) {
+        return PagedList.of(notices.of(user), NoticeService.Notice::id, paging);
     }
 
     /** All of them were looked at. */
     @PutMapping("/api/v1/notices/seen")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void seen(@AuthenticationPrincipal CurrentUser who) {
-        notices.seen(who);
+    void seen(@AuthenticationPrincipal CurrentUser user) {
+        notices.seen(user);
     }
 
     /** A stand-in: what would be mailed, to whom, if there were mail. */
     @GetMapping("/api/v1/outbox")
-    PagedList<NoticeService.Posted> outbox(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
-        return PagedList.of(notices.outbox(who), one -> one.at() + one.to(), paging);
+    PagedList<NoticeService.Posted> outbox(@AuthenticationPrincipal CurrentUser user, @ParameterObject Paging paging) {
+        return PagedList.of(notices.outbox(user), one -> one.at() + one.to(), paging);
     }
 }

@@ -93,12 +93,12 @@ class NoticeService {
     /** One that would have been. @param to by their name; there is no address */
     record Posted(String to, String subject, String words, Instant at) {}
 
-    List<Notice> of(CurrentUser who) {
-        return store.of(who.schoolId(), who.id());
+    List<Notice> of(CurrentUser user) {
+        return store.of(user.schoolId(), user.id());
     }
 
-    void seen(CurrentUser who) {
-        store.seen(who.schoolId(), who.id(), now());
+    void seen(CurrentUser user) {
+        store.seen(user.schoolId(), user.id(), now());
     }
 
     /** To the teacher, and to the students of their classes. */

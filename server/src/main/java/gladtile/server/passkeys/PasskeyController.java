@@ -73,9 +73,9 @@ class PasskeyController {
     }
 
     @GetMapping("/api/v1/me/passkeys")
-    PagedList<PasskeyView> all(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
+    PagedList<PasskeyView> all(@AuthenticationPrincipal CurrentUser user, @ParameterObject Paging paging) {
         return PagedList.of(
-                passkeys.of(who).stream()
+                passkeys.of(user).stream()
                         .map(one -> new PasskeyView(one.id(), one.name(), one.madeAt(), one.usedAt()))
                         .toList(),
                 PasskeyView::id,
@@ -84,14 +84,14 @@ class PasskeyController {
 
     /** What a device is asked to make a key for. */
     @PostMapping("/api/v1/me/passkey-challenges")
-    PasskeyChallenge toMake(@AuthenticationPrincipal CurrentUser who, HttpServletRequest request) {
-        if (passkeys.of(who).size() >= PasskeyService.MOST) {
+    PasskeyChallenge toMake(@AuthenticationPrincipal CurrentUser user, HttpServletRequest request) {
+        if (passkeys.of(user).size() >= PasskeyService.MOST) {
             throw Problem.bound(
                     "passkey.count",
                     "Somebody has at most %d passkeys. Remove one first. Nothing was changed."
                             .formatted(PasskeyService.MOST));
         }
-        PublicKeyCredentialCreationOptions options = passkeys.toMake(who, address(request));
+        PublicKeyCredentialCreationOptions options = passkeys.toMake(user, address(request));
         request.getSession().setAttribute(TO_MAKE, options);
         return new PasskeyChallenge(PasskeyService.json(options));
     }
@@ -100,20 +100,20 @@ class PasskeyController {
     @PostMapping("/api/v1/me/passkeys")
     @ResponseStatus(HttpStatus.CREATED)
     PagedList<PasskeyView> keep(
-            @AuthenticationPrincipal CurrentUser who, @RequestBody NewPasskey made, HttpServletRequest request) {
+            @AuthenticationPrincipal CurrentUser user, @RequestBody NewPasskey made, HttpServletRequest request) {
         Object asked = taken(request, TO_MAKE);
         String name = made.name().isBlank() ? "Passkey" : made.name().strip();
         if (!(asked instanceof PublicKeyCredentialCreationOptions options)
-                || !passkeys.keep(who, address(request), options, name, made.credential())) {
+                || !passkeys.keep(user, address(request), options, name, made.credential())) {
             throw Problem.bound("passkey", "This passkey could not be added. Nothing was changed. Try again.");
         }
-        return all(who, new Paging(null, null));
+        return all(user, new Paging(null, null));
     }
 
     @DeleteMapping("/api/v1/me/passkeys/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@AuthenticationPrincipal CurrentUser who, @PathVariable String id) {
-        if (!passkeys.remove(who, id)) {
+    void remove(@AuthenticationPrincipal CurrentUser user, @PathVariable String id) {
+        if (!passkeys.remove(user, id)) {
             throw Problem.notThere("passkey");
         }
     }
@@ -134,16 +134,16 @@ class PasskeyController {
             throw SignInResponses.waiting(wait, "signIn.keys");
         });
         Object asked = taken(request, TO_SHOW);
-        CurrentUser who = asked instanceof PublicKeyCredentialRequestOptions options
+        CurrentUser user = asked instanceof PublicKeyCredentialRequestOptions options
                 ? passkeys.shown(address(request), options, signed.credential()).orElse(null)
                 : null;
-        if (who == null) {
+        if (user == null) {
             signIn.passkeyFailed(from);
             throw Problem.of(
                     HttpStatus.UNAUTHORIZED, "This passkey is not known here. Sign in with your name and password.");
         }
-        sessions.begin(who, request, response);
-        return AccountController.Me.of(who);
+        sessions.begin(user, request, response);
+        return AccountController.Me.of(user);
     }
 
     private static Object taken(HttpServletRequest request, String what) {

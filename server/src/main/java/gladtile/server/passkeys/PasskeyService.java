@@ -61,8 +61,8 @@ class PasskeyService {
         this.log = log;
     }
 
-    List<PasskeyStore.Passkey> of(CurrentUser who) {
-        return store.of(who.schoolId(), who.id());
+    List<PasskeyStore.Passkey> of(CurrentUser user) {
+        return store.of(user.schoolId(), user.id());
     }
 
     private Webauthn4JRelyingPartyOperations operations(URI address) {
@@ -88,9 +88,9 @@ class PasskeyService {
     }
 
     /** What a device is asked to make a key for. @param address under which the page was opened */
-    PublicKeyCredentialCreationOptions toMake(CurrentUser who, URI address) {
+    PublicKeyCredentialCreationOptions toMake(CurrentUser user, URI address) {
         Authentication asks = UsernamePasswordAuthenticationToken.authenticated(
-                who.id().toString(), null, AuthorityUtils.NO_AUTHORITIES);
+                user.id().toString(), null, AuthorityUtils.NO_AUTHORITIES);
         return operations(address)
                 .createPublicKeyCredentialCreationOptions(new ImmutablePublicKeyCredentialCreationOptionsRequest(asks));
     }
@@ -101,7 +101,7 @@ class PasskeyService {
 
     /** Keeps what a device made. @return false where it is not what was asked for */
     boolean keep(
-            CurrentUser who,
+            CurrentUser user,
             URI address,
             PublicKeyCredentialCreationOptions asked,
             String name,
@@ -117,19 +117,19 @@ class PasskeyService {
             LOG.debug("A passkey was not taken", e);
             return false;
         }
-        log.add(who.schoolId(), who.id(), LogEvent.PASSKEY_ADDED, who.id());
+        log.add(user.schoolId(), user.id(), LogEvent.PASSKEY_ADDED, user.id());
         return true;
     }
 
-    boolean remove(CurrentUser who, String id) {
+    boolean remove(CurrentUser user, String id) {
         boolean was;
         try {
-            was = store.remove(who.schoolId(), who.id(), Bytes.fromBase64(id));
+            was = store.remove(user.schoolId(), user.id(), Bytes.fromBase64(id));
         } catch (IllegalArgumentException e) {
             return false;
         }
         if (was) {
-            log.add(who.schoolId(), who.id(), LogEvent.PASSKEY_REMOVED, who.id());
+            log.add(user.schoolId(), user.id(), LogEvent.PASSKEY_REMOVED, user.id());
         }
         return was;
     }

@@ -55,10 +55,10 @@ class PersonalDataController {
     /** Students and staff whose names hold these words, by name, at most 50. */
     @GetMapping
     PagedList<KnownPerson> named(
-            @AuthenticationPrincipal CurrentUser who, @RequestParam String named, @ParameterObject Paging paging) {
+            @AuthenticationPrincipal CurrentUser user, @RequestParam String named, @ParameterObject Paging paging) {
         Bounds.text("person.name", named, Bounds.PERSON_NAME);
         return PagedList.of(
-                data.named(who, named.strip()).stream()
+                data.named(user, named.strip()).stream()
                         .map(one -> new KnownPerson(
                                 one.id(),
                                 one.name(),
@@ -71,10 +71,10 @@ class PersonalDataController {
 
     /** Everything that is kept about somebody. */
     @GetMapping(value = "/{id}/archive", produces = "application/zip")
-    ResponseEntity<StreamingResponseBody> archive(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        Subject subject = data.find(who, id).orElseThrow(() -> Problem.notThere("person"));
-        ZoneId zone = ZoneId.of(staff.school(who.schoolId()).orElseThrow().timeZone());
-        data.handedOut(who, id);
+    ResponseEntity<StreamingResponseBody> archive(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        Subject subject = data.find(user, id).orElseThrow(() -> Problem.notThere("person"));
+        ZoneId zone = ZoneId.of(staff.school(user.schoolId()).orElseThrow().timeZone());
+        data.handedOut(user, id);
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType("application/zip"))
                 .header(
@@ -84,13 +84,13 @@ class PersonalDataController {
                                 .build()
                                 .toString())
                 .header(HttpHeaders.CACHE_CONTROL, "no-store")
-                .body(out -> archive.write(who.schoolId(), subject, zone, out));
+                .body(out -> archive.write(user.schoolId(), subject, zone, out));
     }
 
     @GetMapping("/{id}/erasure")
-    ErasurePreview preview(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        data.find(who, id).orElseThrow(() -> Problem.notThere("person"));
-        PersonalData.Preview preview = data.preview(who, id);
+    ErasurePreview preview(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        data.find(user, id).orElseThrow(() -> Problem.notThere("person"));
+        PersonalData.Preview preview = data.preview(user, id);
         return new ErasurePreview(kept(preview.goes()), kept(preview.stays()), kept(preview.handedOver()));
     }
 
@@ -102,8 +102,8 @@ class PersonalDataController {
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void erase(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestParam(required = false) UUID to) {
-        PersonalData.Outcome outcome = data.erase(who, id, to);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestParam(required = false) UUID to) {
+        PersonalData.Outcome outcome = data.erase(user, id, to);
         if (outcome instanceof PersonalData.Refused refused) {
             throw Problem.bound(refused.bound(), refused.message());
         }

@@ -21,30 +21,30 @@ class KeptPictureStore {
         this.clock = clock;
     }
 
-    List<String> favourites(CurrentUser who) {
+    List<String> favourites(CurrentUser user) {
         return db.select(PICTURE_KEPT.CODE)
                 .from(PICTURE_KEPT)
-                .where(PICTURE_KEPT.SCHOOL_ID.eq(who.schoolId()), PICTURE_KEPT.PERSON_ID.eq(who.id()))
+                .where(PICTURE_KEPT.SCHOOL_ID.eq(user.schoolId()), PICTURE_KEPT.PERSON_ID.eq(user.id()))
                 .and(PICTURE_KEPT.KEPT)
                 .orderBy(PICTURE_KEPT.CODE)
                 .limit(MOST)
                 .fetch(PICTURE_KEPT.CODE);
     }
 
-    List<String> lately(CurrentUser who) {
+    List<String> lately(CurrentUser user) {
         return db.select(PICTURE_KEPT.CODE)
                 .from(PICTURE_KEPT)
-                .where(PICTURE_KEPT.SCHOOL_ID.eq(who.schoolId()), PICTURE_KEPT.PERSON_ID.eq(who.id()))
+                .where(PICTURE_KEPT.SCHOOL_ID.eq(user.schoolId()), PICTURE_KEPT.PERSON_ID.eq(user.id()))
                 .and(PICTURE_KEPT.USED_AT.isNotNull())
                 .orderBy(PICTURE_KEPT.USED_AT.desc())
                 .limit(MOST)
                 .fetch(PICTURE_KEPT.CODE);
     }
 
-    void keep(CurrentUser who, String code, boolean kept) {
+    void keep(CurrentUser user, String code, boolean kept) {
         db.insertInto(PICTURE_KEPT)
-                .set(PICTURE_KEPT.SCHOOL_ID, who.schoolId())
-                .set(PICTURE_KEPT.PERSON_ID, who.id())
+                .set(PICTURE_KEPT.SCHOOL_ID, user.schoolId())
+                .set(PICTURE_KEPT.PERSON_ID, user.id())
                 .set(PICTURE_KEPT.CODE, code)
                 .set(PICTURE_KEPT.KEPT, kept)
                 .onConflict(PICTURE_KEPT.SCHOOL_ID, PICTURE_KEPT.PERSON_ID, PICTURE_KEPT.CODE)
@@ -53,11 +53,11 @@ class KeptPictureStore {
                 .execute();
     }
 
-    void use(CurrentUser who, String code) {
+    void use(CurrentUser user, String code) {
         OffsetDateTime now = OffsetDateTime.now(clock);
         db.insertInto(PICTURE_KEPT)
-                .set(PICTURE_KEPT.SCHOOL_ID, who.schoolId())
-                .set(PICTURE_KEPT.PERSON_ID, who.id())
+                .set(PICTURE_KEPT.SCHOOL_ID, user.schoolId())
+                .set(PICTURE_KEPT.PERSON_ID, user.id())
                 .set(PICTURE_KEPT.CODE, code)
                 .set(PICTURE_KEPT.USED_AT, now)
                 .onConflict(PICTURE_KEPT.SCHOOL_ID, PICTURE_KEPT.PERSON_ID, PICTURE_KEPT.CODE)

@@ -54,20 +54,20 @@ class PictureController {
     }
 
     @GetMapping("/own")
-    Own own(@AuthenticationPrincipal CurrentUser who) {
-        return new Own(pictures(kept.favourites(who)), pictures(kept.lately(who)), library.topics());
+    Own own(@AuthenticationPrincipal CurrentUser user) {
+        return new Own(pictures(kept.favourites(user)), pictures(kept.lately(user)), library.topics());
     }
 
     @PutMapping("/{code}/kept")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void keep(@AuthenticationPrincipal CurrentUser who, @PathVariable String code, @RequestBody Keep asked) {
-        kept.keep(who, known(code), asked.kept());
+    void keep(@AuthenticationPrincipal CurrentUser user, @PathVariable String code, @RequestBody Keep asked) {
+        kept.keep(user, known(code), asked.kept());
     }
 
     @PostMapping("/{code}/uses")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void use(@AuthenticationPrincipal CurrentUser who, @PathVariable String code) {
-        kept.use(who, known(code));
+    void use(@AuthenticationPrincipal CurrentUser user, @PathVariable String code) {
+        kept.use(user, known(code));
     }
 
     private String known(String code) {

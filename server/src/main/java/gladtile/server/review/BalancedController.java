@@ -51,23 +51,23 @@ class BalancedController {
 
     @PostMapping("/api/v1/classes/{id}/teams/balanced")
     Balanced balanced(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody BalanceRequest asked) {
-        if (!classes.isMember(who.schoolId(), id, who.id())) {
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody BalanceRequest asked) {
+        if (!classes.isMember(user.schoolId(), id, user.id())) {
             throw Problem.notThere("class");
         }
-        List<UUID> students = classes.students(who.schoolId(), id).stream()
+        List<UUID> students = classes.students(user.schoolId(), id).stream()
                 .map(Student::id)
                 .filter(one -> !asked.absent().contains(one))
                 .toList();
-        Map<UUID, Double> strength = strength(who, id);
+        Map<UUID, Double> strength = strength(user, id);
         strength.keySet().retainAll(students);
         return new Balanced(Teams.balanced(students, asked.teams(), strength, asked.seed()), strength.size());
     }
 
     /** The share of the points that each had on average. */
-    private Map<UUID, Double> strength(CurrentUser who, UUID classId) {
+    private Map<UUID, Double> strength(CurrentUser user, UUID classId) {
         Map<UUID, List<Double>> shares = new HashMap<>();
-        assignments.of(who).stream()
+        assignments.of(user).stream()
                 .filter(one -> one.classId().equals(classId))
                 .limit(ASSIGNMENTS)
                 .forEach(one -> add(one, shares));

@@ -19,13 +19,13 @@ class PhraseController {
     }
 
     @GetMapping
-    PhraseService read(@AuthenticationPrincipal CurrentUser who) {
-        return reviews.phrases(who);
+    PhraseService read(@AuthenticationPrincipal CurrentUser user) {
+        return reviews.phrases(user);
     }
 
     @PutMapping
-    PhraseService keep(@AuthenticationPrincipal CurrentUser who, @RequestBody PhraseService phrases) {
-        reviews.keepPhrases(who, phrases);
-        return reviews.phrases(who);
+    PhraseService keep(@AuthenticationPrincipal CurrentUser user, @RequestBody PhraseService phrases) {
+        reviews.keepPhrases(user, phrases);
+        return reviews.phrases(user);
     }
 }

@@ -29,15 +29,15 @@ class ResultsController {
     }
 
     @GetMapping
-    ResultsService.Figures figures(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return results.of(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    ResultsService.Figures figures(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return results.of(user, id).orElseThrow(() -> Problem.notThere("assignment"));
     }
 
     /** For spreadsheets. */
     @GetMapping(path = "/table", produces = "text/csv")
-    ResponseEntity<byte[]> table(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        ResultsService.Table table = results.csv(who, id).orElseThrow(() -> Problem.notThere("assignment"));
-        log.add(who.schoolId(), who.id(), LogEvent.RESULTS_SAVED, id);
+    ResponseEntity<byte[]> table(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        ResultsService.Table table = results.csv(user, id).orElseThrow(() -> Problem.notThere("assignment"));
+        log.add(user.schoolId(), user.id(), LogEvent.RESULTS_SAVED, id);
         return ResponseEntity.ok()
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .header(

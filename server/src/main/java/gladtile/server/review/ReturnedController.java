@@ -58,12 +58,12 @@ class ReturnedController {
             boolean mayImprove) {}
 
     @GetMapping("/review")
-    Returned returned(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        Opened opened = own(who, id);
+    Returned returned(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        Opened opened = own(user, id);
         if (opened.round() > 1 && opened.state().standing() != Standing.HANDED_IN) {
             // While it is improved, what was said of the round before is what one goes by.
-            return attempts.roundBefore(who.schoolId(), opened)
-                    .flatMap(before -> reviews.sent(who.schoolId(), before))
+            return attempts.roundBefore(user.schoolId(), opened)
+                    .flatMap(before -> reviews.sent(user.schoolId(), before))
                     .map(kept -> new Returned(
                             true,
                             kept.sentAt(),
@@ -74,7 +74,7 @@ class ReturnedController {
                             false))
                     .orElseGet(() -> new Returned(false, null, "", null, List.of(), null, false));
         }
-        return reviews.sent(who.schoolId(), id)
+        return reviews.sent(user.schoolId(), id)
                 .map(kept -> new Returned(
                         true,
                         kept.sentAt(),
@@ -84,18 +84,18 @@ class ReturnedController {
                                 : kept.score(),
                         kept.sent().pins(),
                         kept.sent().voice(),
-                        mayImprove(who, opened, kept)))
-                .orElseGet(
-                        () -> new Returned(false, null, "", null, List.of(), null, mayImprove(who, opened, Kept.NONE)));
+                        mayImprove(user, opened, kept)))
+                .orElseGet(() ->
+                        new Returned(false, null, "", null, List.of(), null, mayImprove(user, opened, Kept.NONE)));
     }
 
     /** Begins the next round, from where the last one ended. */
     @PostMapping("/rounds")
     @ResponseStatus(HttpStatus.CREATED)
-    NextRound improve(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        Opened opened = own(who, id);
-        Kept kept = reviews.sent(who.schoolId(), id).orElse(Kept.NONE);
-        if (!mayImprove(who, opened, kept)) {
+    NextRound improve(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        Opened opened = own(user, id);
+        Kept kept = reviews.sent(user.schoolId(), id).orElse(Kept.NONE);
+        if (!mayImprove(user, opened, kept)) {
             throw Problem.rule("NO_MORE_ROUNDS", "This cannot be improved now. What you handed in is kept.");
         }
         boolean asked = kept.sentAt() != null && kept.sent().mayImprove();
@@ -105,8 +105,8 @@ class ReturnedController {
 
     record NextRound(UUID attemptId, int round) {}
 
-    private boolean mayImprove(CurrentUser who, Opened opened, Kept kept) {
-        if (!attempts.goesOn(who, opened)) {
+    private boolean mayImprove(CurrentUser user, Opened opened, Kept kept) {
+        if (!attempts.goesOn(user, opened)) {
             return false;
         }
         if (opened.state().standing() != Standing.HANDED_IN || opened.round() >= Bounds.ROUNDS) {
@@ -121,7 +121,7 @@ class ReturnedController {
         return asked || byThemselves && stage != TimeWindow.Stage.CLOSED;
     }
 
-    private Opened own(CurrentUser who, UUID id) {
-        return attempts.own(who, id).orElseThrow(() -> Problem.notThere("attempt"));
+    private Opened own(CurrentUser user, UUID id) {
+        return attempts.own(user, id).orElseThrow(() -> Problem.notThere("attempt"));
     }
 }

@@ -71,84 +71,84 @@ class ReviewController {
     record SentCount(int sent) {}
 
     @GetMapping
-    ReviewQueries.ReviewOverview view(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return queries.of(mine(who, id));
+    ReviewQueries.ReviewOverview view(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return queries.of(mine(user, id));
     }
 
     @GetMapping("/{attemptId}")
     ReviewQueries.ReviewedWork one(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID attemptId) {
-        return queries.one(mine(who, id), attemptId).orElseThrow(() -> Problem.notThere("student's work"));
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable UUID attemptId) {
+        return queries.one(mine(user, id), attemptId).orElseThrow(() -> Problem.notThere("student's work"));
     }
 
     /** Keeps a review; the student does not see it before it is sent. */
     @PutMapping("/{attemptId}")
     ReviewQueries.KeptReview keep(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @PathVariable UUID attemptId,
             @RequestBody ReviewRequest asked) {
-        Assignment assignment = work(who, id, attemptId);
-        onlyOwnFiles(who, asked.review());
-        return told(assignment, reviews.keep(who, assignment, attemptId, asked.version(), asked.review()));
+        Assignment assignment = work(user, id, attemptId);
+        onlyOwnFiles(user, asked.review());
+        return told(assignment, reviews.keep(user, assignment, attemptId, asked.version(), asked.review()));
     }
 
     @PostMapping("/{attemptId}/returns")
     ReviewQueries.KeptReview send(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @PathVariable UUID attemptId,
             @RequestBody ReviewRequest asked) {
-        Assignment assignment = work(who, id, attemptId);
-        onlyOwnFiles(who, asked.review());
-        return told(assignment, reviews.send(who, assignment, attemptId, asked.version(), asked.review()));
+        Assignment assignment = work(user, id, attemptId);
+        onlyOwnFiles(user, asked.review());
+        return told(assignment, reviews.send(user, assignment, attemptId, asked.version(), asked.review()));
     }
 
     /** Sends back all that are done and not sent yet. */
     @PostMapping("/returns")
-    SentCount sendAll(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return new SentCount(batch.sendAll(who, mine(who, id)));
+    SentCount sendAll(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return new SentCount(batch.sendAll(user, mine(user, id)));
     }
 
     @GetMapping("/pieces/{itemId}")
     ReviewQueries.ByPiece byPiece(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable String itemId) {
-        return queries.byPiece(mine(who, id), itemId).orElseThrow(() -> Problem.notThere("piece"));
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable String itemId) {
+        return queries.byPiece(mine(user, id), itemId).orElseThrow(() -> Problem.notThere("piece"));
     }
 
     /** The same points for all who answered alike. */
     @PutMapping("/pieces/{itemId}/marks")
     ReviewQueries.ByPiece mark(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @PathVariable String itemId,
             @RequestBody MarkRequest asked) {
-        Assignment assignment = mine(who, id);
+        Assignment assignment = mine(user, id);
         queries.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
-        batch.markAll(who, assignment, itemId, asked.attemptIds(), asked.mark());
+        batch.markAll(user, assignment, itemId, asked.attemptIds(), asked.mark());
         return queries.byPiece(assignment, itemId).orElseThrow(() -> Problem.notThere("piece"));
     }
 
     /** What was done, move by move. */
     @GetMapping("/{attemptId}/steps")
     List<ReplayService.ReplayStep> steps(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID attemptId) {
-        return replays.steps(work(who, id, attemptId), attemptId);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable UUID attemptId) {
+        return replays.steps(work(user, id, attemptId), attemptId);
     }
 
     /** How everything lay after some of the moves. @param from the number of the first move wanted */
     @GetMapping("/{attemptId}/states")
     List<ReplayService.ReplayMoment> moments(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @PathVariable UUID attemptId,
             @RequestParam long from) {
-        return replays.moments(work(who, id, attemptId), attemptId, from);
+        return replays.moments(work(user, id, attemptId), attemptId, from);
     }
 
     /** What is sent back may be heard by its student, so it must be the teacher's to give. */
-    private void onlyOwnFiles(CurrentUser who, Review review) {
-        if (!files.areFor(who, Json.write(review))) {
+    private void onlyOwnFiles(CurrentUser user, Review review) {
+        if (!files.areFor(user, Json.write(review))) {
             throw Problem.notThere("recording");
         }
     }
@@ -168,12 +168,12 @@ class ReviewController {
         throw Problem.rule("NOT_HANDED_IN", "This is not handed in, so there is nothing to send back yet.");
     }
 
-    private Assignment mine(CurrentUser who, UUID id) {
-        return assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    private Assignment mine(CurrentUser user, UUID id) {
+        return assignments.read(user, id).orElseThrow(() -> Problem.notThere("assignment"));
     }
 
-    private Assignment work(CurrentUser who, UUID id, UUID attemptId) {
-        Assignment assignment = mine(who, id);
+    private Assignment work(CurrentUser user, UUID id, UUID attemptId) {
+        Assignment assignment = mine(user, id);
         if (!queries.has(assignment, attemptId)) {
             throw Problem.notThere("student's work");
         }

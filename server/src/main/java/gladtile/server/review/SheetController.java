@@ -67,9 +67,9 @@ class SheetController {
             path = "/api/v1/assignments/{id}/students/{studentId}/sheet",
             produces = MediaType.APPLICATION_PDF_VALUE)
     ResponseEntity<byte[]> sheet(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID studentId)
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable UUID studentId)
             throws IOException {
-        Assignment assignment = assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+        Assignment assignment = assignments.read(user, id).orElseThrow(() -> Problem.notThere("assignment"));
         Work work = works.newest(assignment, studentId).orElseThrow(() -> Problem.notThere("student's work"));
         String name = classes.names(assignment.schoolId(), List.of(studentId)).get(studentId);
         return ResponseEntity.ok()
@@ -94,8 +94,8 @@ class SheetController {
             PathProgress course) {}
 
     @GetMapping("/api/v1/assignments/{id}/students/{studentId}/sheet-pages")
-    SheetView pages(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID studentId) {
-        Assignment assignment = assignments.read(who, id).orElseThrow(() -> Problem.notThere("assignment"));
+    SheetView pages(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable UUID studentId) {
+        Assignment assignment = assignments.read(user, id).orElseThrow(() -> Problem.notThere("assignment"));
         Work work = works.newest(assignment, studentId).orElseThrow(() -> Problem.notThere("student's work"));
         String name = classes.names(assignment.schoolId(), List.of(studentId)).get(studentId);
         return new SheetView(

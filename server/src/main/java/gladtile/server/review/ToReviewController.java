@@ -28,10 +28,10 @@ class ToReviewController {
     record ToReview(UUID assignmentId, String title, String className, int waiting, int sent) {}
 
     @GetMapping("/api/v1/to-review")
-    PagedList<ToReview> list(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
-        List<Assignment> all = assignments.of(who);
+    PagedList<ToReview> list(@AuthenticationPrincipal CurrentUser user, @ParameterObject Paging paging) {
+        List<Assignment> all = assignments.of(user);
         Map<UUID, ReviewStore.Waiting> counts =
-                store.waiting(who.schoolId(), all.stream().map(Assignment::id).toList());
+                store.waiting(user.schoolId(), all.stream().map(Assignment::id).toList());
         return PagedList.of(
                 all.stream()
                         .filter(one -> counts.containsKey(one.id()))

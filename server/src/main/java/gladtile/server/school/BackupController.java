@@ -49,8 +49,8 @@ class BackupController {
     /** Begins one; how it goes is asked for. */
     @PostMapping
     @ResponseStatus(HttpStatus.ACCEPTED)
-    BackupStanding begin(@AuthenticationPrincipal CurrentUser who) {
-        if (!backups.begin(who.schoolId(), who.id())) {
+    BackupStanding begin(@AuthenticationPrincipal CurrentUser user) {
+        if (!backups.begin(user.schoolId(), user.id())) {
             throw Problem.of(
                     HttpStatus.CONFLICT,
                     backups.standing().state() == BackupService.State.NONE
@@ -62,9 +62,9 @@ class BackupController {
 
     /** All of the school in one file, which ./glad restore takes elsewhere. @param name of the file */
     @GetMapping(value = "/files/{name}", produces = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-    ResponseEntity<Resource> save(@AuthenticationPrincipal CurrentUser who, @PathVariable String name) {
+    ResponseEntity<Resource> save(@AuthenticationPrincipal CurrentUser user, @PathVariable String name) {
         Path file = backups.file(name).orElseThrow(() -> Problem.notThere("backup"));
-        log.add(who.schoolId(), who.id(), LogEvent.BACKUP_SAVED, null, Map.of("file", name));
+        log.add(user.schoolId(), user.id(), LogEvent.BACKUP_SAVED, null, Map.of("file", name));
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"%s\"".formatted(name))
                 .header(HttpHeaders.CACHE_CONTROL, "no-store")

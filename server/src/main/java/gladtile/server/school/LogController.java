@@ -66,21 +66,21 @@ class LogController {
      */
     @GetMapping
     PagedList<LogLine> lines(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @RequestParam(required = false) Set<LogEvent> event,
             @RequestParam(required = false) UUID person,
             @RequestParam(required = false) Instant from,
             @RequestParam(required = false) Instant to,
             @ParameterObject Paging paging) {
         List<LogEntry> page =
-                log.page(who.schoolId(), new LogFilter(event, person, from, to), paging.id(), paging.size());
+                log.page(user.schoolId(), new LogFilter(event, person, from, to), paging.id(), paging.size());
         boolean more = page.size() == paging.size();
-        return PagedList.after(named(who, page), more, LogLine::id);
+        return PagedList.after(named(user, page), more, LogLine::id);
     }
 
     @GetMapping(path = "/table", produces = "text/csv")
     ResponseEntity<byte[]> table(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @RequestParam(required = false) Set<LogEvent> event,
             @RequestParam(required = false) UUID person,
             @RequestParam(required = false) Instant from,
@@ -92,8 +92,8 @@ class LogController {
             csv.printRecord("Time", "What", "By", "To", "Details");
             UUID before = null;
             for (int count = 0; count < MOST; ) {
-                List<LogEntry> page = log.page(who.schoolId(), filter, before, ActivityLog.PAGE);
-                for (LogLine line : named(who, page)) {
+                List<LogEntry> page = log.page(user.schoolId(), filter, before, ActivityLog.PAGE);
+                for (LogLine line : named(user, page)) {
                     csv.printRecord(
                             line.at(),
                             line.event(),
@@ -108,7 +108,7 @@ class LogController {
                 before = page.get(page.size() - 1).id();
             }
         }
-        log.add(who.schoolId(), who.id(), LogEvent.LOG_SAVED, null);
+        log.add(user.schoolId(), user.id(), LogEvent.LOG_SAVED, null);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, Attachment.named("Activity log.csv"))
                 .body(("\uFEFF" + out).getBytes(java.nio.charset.StandardCharsets.UTF_8));
@@ -119,7 +119,7 @@ class LogController {
         return text == null ? "" : text.matches("(?s)[=+\\-@\t\r].*") ? "'" + text : text;
     }
 
-    private List<LogLine> named(CurrentUser who, List<LogEntry> page) {
+    private List<LogLine> named(CurrentUser user, List<LogEntry> page) {
         Set<UUID> ids = new HashSet<>();
         page.forEach(one -> {
             if (one.actorId() != null) {
@@ -129,7 +129,7 @@ class LogController {
                 ids.add(one.subjectId());
             }
         });
-        Map<UUID, String> names = classes.names(who.schoolId(), ids);
+        Map<UUID, String> names = classes.names(user.schoolId(), ids);
         List<LogLine> lines = new ArrayList<>();
         for (LogEntry one : page) {
             lines.add(new LogLine(

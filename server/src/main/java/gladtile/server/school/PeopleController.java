@@ -107,12 +107,12 @@ class PeopleController {
     record HandedOver(int activities, int classes) {}
 
     @GetMapping
-    PagedList<StaffMember> all(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
-        List<ClassService.StaffedClass> taught = classes.all(who.schoolId()).stream()
+    PagedList<StaffMember> all(@AuthenticationPrincipal CurrentUser user, @ParameterObject Paging paging) {
+        List<ClassService.StaffedClass> taught = classes.all(user.schoolId()).stream()
                 .filter(one -> !one.archived())
                 .toList();
         return PagedList.of(
-                staff.of(who.schoolId()).stream()
+                staff.of(user.schoolId()).stream()
                         .map(one -> {
                             List<ClassService.StaffedClass> theirs = taught.stream()
                                     .filter(each -> each.staff().contains(one.id()))
@@ -140,45 +140,45 @@ class PeopleController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     PersonLink invite(
-            @AuthenticationPrincipal CurrentUser who, @RequestBody NewPerson asked, HttpServletRequest request) {
-        return link(staff.invite(who, asked.name(), asked.signInName(), asked.role()), request);
+            @AuthenticationPrincipal CurrentUser user, @RequestBody NewPerson asked, HttpServletRequest request) {
+        return link(staff.invite(user, asked.name(), asked.signInName(), asked.role()), request);
     }
 
     /** Another invitation, or a link for a new password. The one before is good no longer. */
     @PostMapping("/{id}/links")
     @ResponseStatus(HttpStatus.CREATED)
     PersonLink anotherLink(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, HttpServletRequest request) {
-        return link(staff.link(who, id), request);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, HttpServletRequest request) {
+        return link(staff.link(user, id), request);
     }
 
     @PutMapping("/{id}/role")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void role(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody RoleChange asked) {
-        done(staff.setRole(who, id, asked.role()));
+    void role(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody RoleChange asked) {
+        done(staff.setRole(user, id, asked.role()));
     }
 
     @PutMapping("/{id}/state")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void state(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody StateChange asked) {
-        done(staff.setActive(who, id, asked.active()));
+    void state(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody StateChange asked) {
+        done(staff.setActive(user, id, asked.active()));
     }
 
     /** All activities and classes of somebody become a colleague's. */
     @PostMapping("/{id}/hand-overs")
-    HandedOver handOver(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody HandOver asked) {
-        StaffService.Member to = member(who, asked.to());
-        member(who, id);
+    HandedOver handOver(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody HandOver asked) {
+        StaffService.Member to = member(user, asked.to());
+        member(user, id);
         if (asked.to().equals(id) || to.deactivated() || to.role() == CurrentUser.Role.ASSISTANT) {
             throw Problem.bound(
                     "handOver.to", "Work is handed to another teacher who may sign in. Nothing was changed.");
         }
         return transactions.execute(tx -> {
             HandedOver made = new HandedOver(
-                    shelf.handOver(who.schoolId(), id, asked.to()), classes.handOver(who.schoolId(), id, asked.to()));
+                    shelf.handOver(user.schoolId(), id, asked.to()), classes.handOver(user.schoolId(), id, asked.to()));
             log.add(
-                    who.schoolId(),
-                    who.id(),
+                    user.schoolId(),
+                    user.id(),
                     LogEvent.WORK_HANDED_OVER,
                     id,
                     Map.of("to", asked.to().toString(), "activities", String.valueOf(made.activities())));
@@ -186,8 +186,8 @@ class PeopleController {
         });
     }
 
-    private StaffService.Member member(CurrentUser who, UUID id) {
-        return staff.member(who.schoolId(), id).orElseThrow(() -> Problem.notThere("person"));
+    private StaffService.Member member(CurrentUser user, UUID id) {
+        return staff.member(user.schoolId(), id).orElseThrow(() -> Problem.notThere("person"));
     }
 
     private PersonLink link(StaffService.Outcome outcome, HttpServletRequest request) {

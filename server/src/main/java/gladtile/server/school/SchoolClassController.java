@@ -43,9 +43,9 @@ class SchoolClassController {
     record ClassAtSchool(UUID id, String name, boolean archived, int students, Set<UUID> staff) {}
 
     @GetMapping
-    PagedList<ClassAtSchool> all(@AuthenticationPrincipal CurrentUser who, @ParameterObject Paging paging) {
+    PagedList<ClassAtSchool> all(@AuthenticationPrincipal CurrentUser user, @ParameterObject Paging paging) {
         return PagedList.of(
-                classes.all(who.schoolId()).stream()
+                classes.all(user.schoolId()).stream()
                         .map(one ->
                                 new ClassAtSchool(one.id(), one.name(), one.archived(), one.students(), one.staff()))
                         .toList(),
@@ -55,13 +55,13 @@ class SchoolClassController {
 
     @PutMapping("/{id}/staff/{personId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void join(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID personId) {
-        there(who, id, personId);
-        if (!classes.isMember(who.schoolId(), id, personId)) {
-            classes.join(who.schoolId(), id, personId);
+    void join(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable UUID personId) {
+        there(user, id, personId);
+        if (!classes.isMember(user.schoolId(), id, personId)) {
+            classes.join(user.schoolId(), id, personId);
             log.add(
-                    who.schoolId(),
-                    who.id(),
+                    user.schoolId(),
+                    user.id(),
                     LogEvent.CLASS_STAFF_CHANGED,
                     personId,
                     Map.of("class", id.toString(), "works", "true"));
@@ -71,23 +71,23 @@ class SchoolClassController {
     /** They see no more of it, from the next request on. */
     @DeleteMapping("/{id}/staff/{personId}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void leave(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @PathVariable UUID personId) {
-        there(who, id, personId);
-        classes.leave(who.schoolId(), id, personId);
+    void leave(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @PathVariable UUID personId) {
+        there(user, id, personId);
+        classes.leave(user.schoolId(), id, personId);
         sessions.endAll(personId);
         log.add(
-                who.schoolId(),
-                who.id(),
+                user.schoolId(),
+                user.id(),
                 LogEvent.CLASS_STAFF_CHANGED,
                 personId,
                 Map.of("class", id.toString(), "works", "false"));
     }
 
-    private void there(CurrentUser who, UUID id, UUID personId) {
-        if (classes.name(who.schoolId(), id).isEmpty()) {
+    private void there(CurrentUser user, UUID id, UUID personId) {
+        if (classes.name(user.schoolId(), id).isEmpty()) {
             throw Problem.notThere("class");
         }
-        if (staff.member(who.schoolId(), personId).isEmpty()) {
+        if (staff.member(user.schoolId(), personId).isEmpty()) {
             throw Problem.notThere("person");
         }
     }

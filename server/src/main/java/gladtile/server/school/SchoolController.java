@@ -64,8 +64,8 @@ class SchoolController {
     }
 
     @GetMapping
-    SchoolView school(@AuthenticationPrincipal CurrentUser who) {
-        School school = staff.school(who.schoolId()).orElseThrow();
+    SchoolView school(@AuthenticationPrincipal CurrentUser user) {
+        School school = staff.school(user.schoolId()).orElseThrow();
         return new SchoolView(
                 school.name(),
                 school.language(),
@@ -74,18 +74,18 @@ class SchoolController {
                 school.retention().backups(),
                 school.storageGigabytes(),
                 school.studentSignIn(),
-                storage.used(who.schoolId()),
-                storage.most(who.schoolId()),
+                storage.used(user.schoolId()),
+                storage.most(user.schoolId()),
                 disk.now().state());
     }
 
     @PutMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void change(@AuthenticationPrincipal CurrentUser who, @RequestBody SchoolSettings asked) {
+    void change(@AuthenticationPrincipal CurrentUser user, @RequestBody SchoolSettings asked) {
         staff.setSchool(
-                who,
+                user,
                 new School(
-                        who.schoolId(),
+                        user.schoolId(),
                         asked.name().strip(),
                         asked.language(),
                         asked.timeZone(),

@@ -71,7 +71,7 @@ class StaffImportController {
 
     /** What the table would do; nothing is changed. */
     @PostMapping("/import-previews")
-    StaffPreview preview(@AuthenticationPrincipal CurrentUser who, @RequestBody StaffTable asked) {
+    StaffPreview preview(@AuthenticationPrincipal CurrentUser user, @RequestBody StaffTable asked) {
         StaffList.Result result = StaffList.read(asked.users(), asked.roles());
         if (result instanceof StaffList.NoList none) {
             throw Problem.bound("staff.users", none.message() + " Nothing was changed.");
@@ -103,24 +103,24 @@ class StaffImportController {
     @ResponseStatus(HttpStatus.CREATED)
     @Transactional
     public List<InvitedPerson> take(
-            @AuthenticationPrincipal CurrentUser who, @RequestBody StaffTable asked, HttpServletRequest request) {
+            @AuthenticationPrincipal CurrentUser user, @RequestBody StaffTable asked, HttpServletRequest request) {
         List<InvitedPerson> invited = new ArrayList<>();
-        for (Newcomer one : preview(who, asked).people()) {
+        for (Newcomer one : preview(user, asked).people()) {
             if (one.state() == NewcomerState.FRESH) {
-                invited.add(invite(who, one, request));
+                invited.add(invite(user, one, request));
             }
         }
         log.add(
-                who.schoolId(),
-                who.id(),
+                user.schoolId(),
+                user.id(),
                 LogEvent.PEOPLE_IMPORTED,
                 null,
                 Map.of("people", String.valueOf(invited.size())));
         return invited;
     }
 
-    private InvitedPerson invite(CurrentUser who, Newcomer one, HttpServletRequest request) {
-        StaffService.Outcome outcome = staff.invite(who, one.name(), one.signInName(), one.role());
+    private InvitedPerson invite(CurrentUser user, Newcomer one, HttpServletRequest request) {
+        StaffService.Outcome outcome = staff.invite(user, one.name(), one.signInName(), one.role());
         if (outcome instanceof StaffService.LinkMade made) {
             return new InvitedPerson(
                     one.name(),

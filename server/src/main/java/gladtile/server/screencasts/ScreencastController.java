@@ -72,43 +72,43 @@ class ScreencastController {
     @PostMapping("/api/v1/activities/{id}/screencasts")
     @ResponseStatus(HttpStatus.CREATED)
     Screencast begin(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ScreencastTitle asked) {
-        return screencasts.begin(who, id, asked.title()).orElseThrow(() -> Problem.notThere("activity"));
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody ScreencastTitle asked) {
+        return screencasts.begin(user, id, asked.title()).orElseThrow(() -> Problem.notThere("activity"));
     }
 
     /** The newest first. */
     @GetMapping("/api/v1/activities/{id}/screencasts")
     PagedList<Screencast> list(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @ParameterObject Paging paging) {
-        return PagedList.of(screencasts.of(who, id), Screencast::id, paging);
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @ParameterObject Paging paging) {
+        return PagedList.of(screencasts.of(user, id), Screencast::id, paging);
     }
 
     /** A piece of what is recorded just now; they come in their order, from 0. */
     @PutMapping(path = "/api/v1/screencasts/{id}/pieces/{n}", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void put(
-            @AuthenticationPrincipal CurrentUser who,
+            @AuthenticationPrincipal CurrentUser user,
             @PathVariable UUID id,
             @PathVariable int n,
             @RequestBody byte[] bytes) {
-        done(screencasts.put(who, id, n, bytes));
+        done(screencasts.put(user, id, n, bytes));
     }
 
     @PostMapping("/api/v1/screencasts/{id}/completion")
-    Screencast finish(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        return done(screencasts.finish(who, id));
+    Screencast finish(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        return done(screencasts.finish(user, id));
     }
 
     @PatchMapping("/api/v1/screencasts/{id}")
     Screencast set(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody ScreencastChange asked) {
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody ScreencastChange asked) {
         return done(
-                screencasts.set(who, id, asked.title(), asked.chapters(), asked.captions(), asked.from(), asked.to()));
+                screencasts.set(user, id, asked.title(), asked.chapters(), asked.captions(), asked.from(), asked.to()));
     }
 
     @DeleteMapping("/api/v1/screencasts/{id}")
-    ScreencastRemoved remove(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id) {
-        if (!screencasts.remove(who, id)) {
+    ScreencastRemoved remove(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id) {
+        if (!screencasts.remove(user, id)) {
             throw Problem.notThere("recording");
         }
         return new ScreencastRemoved(id);

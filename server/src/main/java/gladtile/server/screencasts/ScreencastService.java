@@ -65,27 +65,27 @@ class ScreencastService {
     /** @param message whole sentences, with what is safe */
     record Refused(String bound, String message) implements Outcome {}
 
-    Optional<Screencast> begin(CurrentUser who, UUID activityId, String title) {
-        if (activities.read(who, activityId).isEmpty()) {
+    Optional<Screencast> begin(CurrentUser user, UUID activityId, String title) {
+        if (activities.read(user, activityId).isEmpty()) {
             return Optional.empty();
         }
         UUID id = UuidV7.make();
-        store.begin(who, id, activityId, title, OffsetDateTime.now(clock));
-        return store.find(who, id);
+        store.begin(user, id, activityId, title, OffsetDateTime.now(clock));
+        return store.find(user, id);
     }
 
-    List<Screencast> of(CurrentUser who, UUID activityId) {
-        return store.of(who, activityId, LISTED);
+    List<Screencast> of(CurrentUser user, UUID activityId) {
+        return store.of(user, activityId, LISTED);
     }
 
-    Optional<Screencast> find(CurrentUser who, UUID id) {
-        return store.find(who, id);
+    Optional<Screencast> find(CurrentUser user, UUID id) {
+        return store.find(user, id);
     }
 
     /** Pieces come in their order; one that came before changes nothing. */
-    Outcome put(CurrentUser who, UUID id, int n, byte[] bytes) {
+    Outcome put(CurrentUser user, UUID id, int n, byte[] bytes) {
         return transactions.execute(tx -> {
-            Screencast one = store.hold(who, id).orElse(null);
+            Screencast one = store.hold(user, id).orElse(null);
             if (one == null) {
                 return new NoneSuch();
             }
@@ -102,11 +102,11 @@ class ScreencastService {
             if (n < one.pieces()) {
                 return new Done(one);
             }
-            if (store.bytes(who.schoolId(), id) + bytes.length > Bounds.FILE_BYTES) {
+            if (store.bytes(user.schoolId(), id) + bytes.length > Bounds.FILE_BYTES) {
                 return new Refused(
                         "screencast.bytes", "A recording has at most 200 MB. What was recorded until here is safe.");
             }
-            Optional<String> full = files.inTurn(who, bytes.length, () -> store.put(who.schoolId(), id, n, bytes));
+            Optional<String> full = files.inTurn(user, bytes.length, () -> store.put(user.schoolId(), id, n, bytes));
             return full.<Outcome>map(
                             words -> new Refused("school.bytes", words + " What was recorded until here is safe."))
                     .orElse(new Done(one));
@@ -114,19 +114,19 @@ class ScreencastService {
     }
 
     /** Makes a file of what has come; also of one whose tab was closed in the middle. */
-    Outcome finish(CurrentUser who, UUID id) {
-        Screencast one = store.find(who, id).orElse(null);
+    Outcome finish(CurrentUser user, UUID id) {
+        Screencast one = store.find(user, id).orElse(null);
         if (one == null) {
             return new NoneSuch();
         }
-        return one.whole() != null ? new Done(one) : together(who, one);
+        return one.whole() != null ? new Done(one) : together(user, one);
     }
 
-    private Outcome together(CurrentUser who, Screencast one) {
+    private Outcome together(CurrentUser user, Screencast one) {
         return withFile(streamed -> {
             try (OutputStream out = to(streamed)) {
                 for (int n = 0; n < one.pieces(); n++) {
-                    out.write(store.piece(who.schoolId(), one.id(), n));
+                    out.write(store.piece(user.schoolId(), one.id(), n));
                 }
             }
             Optional<WebmVideo> video = WebmVideo.read(mapped(streamed));
@@ -134,10 +134,10 @@ class ScreencastService {
                 return new Refused(
                         "screencast.video", "Nothing that can be seen was recorded. You can delete this recording.");
             }
-            Outcome kept = keep(who, one, video.get(), 0, Long.MAX_VALUE);
+            Outcome kept = keep(user, one, video.get(), 0, Long.MAX_VALUE);
             if (kept instanceof KeptFile file) {
-                store.finish(who.schoolId(), one.id(), video.get().millis(), file.file());
-                return new Done(store.find(who, one.id()).orElseThrow());
+                store.finish(user.schoolId(), one.id(), video.get().millis(), file.file());
+                return new Done(store.find(user, one.id()).orElseThrow());
             }
             return kept;
         });
@@ -145,14 +145,14 @@ class ScreencastService {
 
     private record KeptFile(FileRef file) implements Outcome {}
 
-    private Outcome keep(CurrentUser who, Screencast one, WebmVideo video, long from, long to) throws IOException {
+    private Outcome keep(CurrentUser user, Screencast one, WebmVideo video, long from, long to) throws IOException {
         return withFile(cut -> {
             try (OutputStream out = to(cut)) {
                 if (video.write(out, from, to) == 0) {
                     return new Refused("screencast.to", "Nothing lies between these ends. Nothing was changed.");
                 }
             }
-            return kept(files.keep(who, one.title() + ".webm", cut));
+            return kept(files.keep(user, one.title() + ".webm", cut));
         });
     }
 
@@ -169,14 +169,14 @@ class ScreencastService {
      * @param to null for at its end
      */
     Outcome set(
-            CurrentUser who,
+            CurrentUser user,
             UUID id,
             String title,
             List<Chapter> chapters,
             List<Caption> captions,
             Long from,
             Long to) {
-        Screencast was = store.find(who, id).orElse(null);
+        Screencast was = store.find(user, id).orElse(null);
         if (was == null) {
             return new NoneSuch();
         }
@@ -188,7 +188,7 @@ class ScreencastService {
         if (!same && from == null && to == null) {
             video = was.whole();
         } else if (!same) {
-            Outcome cut = trim(who, was, from == null ? 0 : from, to == null ? Long.MAX_VALUE : to);
+            Outcome cut = trim(user, was, from == null ? 0 : from, to == null ? Long.MAX_VALUE : to);
             if (!(cut instanceof KeptFile file)) {
                 return cut;
             }
@@ -197,14 +197,14 @@ class ScreencastService {
         String said = Caption.webVtt(captions, from == null ? 0 : from, to == null ? Caption.LATEST : to);
         FileRef words = null;
         if (!said.isEmpty()) {
-            Outcome brought = kept(files.keep(who, title + ".vtt", said.getBytes(StandardCharsets.UTF_8)));
+            Outcome brought = kept(files.keep(user, title + ".vtt", said.getBytes(StandardCharsets.UTF_8)));
             if (!(brought instanceof KeptFile file)) {
                 return brought;
             }
             words = file.file();
         }
         store.set(
-                who.schoolId(),
+                user.schoolId(),
                 new Screencast(
                         id,
                         was.activityId(),
@@ -219,21 +219,21 @@ class ScreencastService {
                         was.whole(),
                         video,
                         words));
-        return new Done(store.find(who, id).orElseThrow());
+        return new Done(store.find(user, id).orElseThrow());
     }
 
-    private Outcome trim(CurrentUser who, Screencast one, long from, long to) {
+    private Outcome trim(CurrentUser user, Screencast one, long from, long to) {
         return withFile(whole -> {
             try (OutputStream out = to(whole)) {
-                files.copy(who, one.whole().sha256(), out);
+                files.copy(user, one.whole().sha256(), out);
             }
-            return keep(who, one, WebmVideo.read(mapped(whole)).orElseThrow(), from, to);
+            return keep(user, one, WebmVideo.read(mapped(whole)).orElseThrow(), from, to);
         });
     }
 
     /** The files that were made of it stay where they lie on pages. */
-    boolean remove(CurrentUser who, UUID id) {
-        return store.remove(who, id);
+    boolean remove(CurrentUser user, UUID id) {
+        return store.remove(user, id);
     }
 
     private interface Work {

@@ -27,37 +27,37 @@ class ScreencastStore {
         this.db = db;
     }
 
-    private static Condition own(CurrentUser who) {
-        return SCREENCAST.SCHOOL_ID.eq(who.schoolId()).and(SCREENCAST.TEACHER_ID.eq(who.id()));
+    private static Condition own(CurrentUser user) {
+        return SCREENCAST.SCHOOL_ID.eq(user.schoolId()).and(SCREENCAST.TEACHER_ID.eq(user.id()));
     }
 
-    void begin(CurrentUser who, UUID id, UUID activityId, String title, OffsetDateTime at) {
+    void begin(CurrentUser user, UUID id, UUID activityId, String title, OffsetDateTime at) {
         db.insertInto(SCREENCAST)
-                .set(SCREENCAST.SCHOOL_ID, who.schoolId())
+                .set(SCREENCAST.SCHOOL_ID, user.schoolId())
                 .set(SCREENCAST.ID, id)
                 .set(SCREENCAST.ACTIVITY_ID, activityId)
-                .set(SCREENCAST.TEACHER_ID, who.id())
+                .set(SCREENCAST.TEACHER_ID, user.id())
                 .set(SCREENCAST.TITLE, title)
                 .set(SCREENCAST.BEGAN_AT, at)
                 .execute();
     }
 
-    Optional<Screencast> find(CurrentUser who, UUID id) {
-        return db.selectFrom(SCREENCAST).where(own(who), SCREENCAST.ID.eq(id)).fetchOptional(ScreencastStore::read);
+    Optional<Screencast> find(CurrentUser user, UUID id) {
+        return db.selectFrom(SCREENCAST).where(own(user), SCREENCAST.ID.eq(id)).fetchOptional(ScreencastStore::read);
     }
 
     /** Its row is held until the end of the transaction. */
-    Optional<Screencast> hold(CurrentUser who, UUID id) {
+    Optional<Screencast> hold(CurrentUser user, UUID id) {
         return db.selectFrom(SCREENCAST)
-                .where(own(who), SCREENCAST.ID.eq(id))
+                .where(own(user), SCREENCAST.ID.eq(id))
                 .forUpdate()
                 .fetchOptional(ScreencastStore::read);
     }
 
     /** The newest first. */
-    List<Screencast> of(CurrentUser who, UUID activityId, int most) {
+    List<Screencast> of(CurrentUser user, UUID activityId, int most) {
         return db.selectFrom(SCREENCAST)
-                .where(own(who), SCREENCAST.ACTIVITY_ID.eq(activityId))
+                .where(own(user), SCREENCAST.ACTIVITY_ID.eq(activityId))
                 .orderBy(SCREENCAST.BEGAN_AT.desc(), SCREENCAST.ID)
                 .limit(most)
                 .fetch(ScreencastStore::read);
@@ -153,7 +153,7 @@ class ScreencastStore {
                 .execute();
     }
 
-    boolean remove(CurrentUser who, UUID id) {
-        return db.deleteFrom(SCREENCAST).where(own(who), SCREENCAST.ID.eq(id)).execute() > 0;
+    boolean remove(CurrentUser user, UUID id) {
+        return db.deleteFrom(SCREENCAST).where(own(user), SCREENCAST.ID.eq(id)).execute() > 0;
     }
 }

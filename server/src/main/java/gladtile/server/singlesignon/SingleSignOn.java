@@ -53,8 +53,8 @@ class SingleSignOn implements AuthenticationSuccessHandler, AuthenticationFailur
             return;
         }
         String issuer = there.getIssuer().toString();
-        CurrentUser here = sessions.who(request)
-                .filter(who -> who.role() != CurrentUser.Role.STUDENT)
+        CurrentUser here = sessions.user(request)
+                .filter(user -> user.role() != CurrentUser.Role.STUDENT)
                 .orElse(null);
         if (here != null) {
             boolean linked =
@@ -65,13 +65,13 @@ class SingleSignOn implements AuthenticationSuccessHandler, AuthenticationFailur
             response.sendRedirect("/account?school-account=" + (linked ? "linked" : "taken"));
             return;
         }
-        Optional<CurrentUser> who = store.linked(issuer, there.getSubject())
+        Optional<CurrentUser> user = store.linked(issuer, there.getSubject())
                 .flatMap(one -> signIn.staff(one.schoolId(), one.personId(), "school account"));
-        if (who.isEmpty()) {
+        if (user.isEmpty()) {
             response.sendRedirect("/sign-in?school-account=unknown");
             return;
         }
-        sessions.begin(who.get(), request, response);
+        sessions.begin(user.get(), request, response);
         response.sendRedirect("/activities");
     }
 

@@ -73,10 +73,10 @@ class SingleSignOnController {
     }
 
     @GetMapping("/api/v1/school/identity-provider")
-    ProviderSettings settings(@AuthenticationPrincipal CurrentUser who, HttpServletRequest request) {
+    ProviderSettings settings(@AuthenticationPrincipal CurrentUser user, HttpServletRequest request) {
         String back = addresses.of("/sign-in/back", request);
         return providers
-                .provider(who.schoolId())
+                .provider(user.schoolId())
                 .map(one -> new ProviderSettings(back, one.name(), one.issuer(), one.clientId()))
                 .orElse(new ProviderSettings(back, null, null, null));
     }
@@ -84,15 +84,15 @@ class SingleSignOnController {
     /** It is asked first whether it answers: one that does not would lock nobody out, but let nobody in. */
     @PutMapping("/api/v1/school/identity-provider")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void set(@AuthenticationPrincipal CurrentUser who, @RequestBody NewProvider asked) {
+    void set(@AuthenticationPrincipal CurrentUser user, @RequestBody NewProvider asked) {
         String secret = asked.clientSecret() != null
                 ? asked.clientSecret()
                 : providers
-                        .provider(who.schoolId())
+                        .provider(user.schoolId())
                         .map(IdentityProvider::clientSecret)
                         .orElse("");
         IdentityProvider wanted = new IdentityProvider(
-                who.schoolId(),
+                user.schoolId(),
                 asked.name().strip(),
                 asked.issuer().strip(),
                 asked.clientId().strip(),
@@ -104,8 +104,8 @@ class SingleSignOnController {
         }
         store.set(wanted);
         log.add(
-                who.schoolId(),
-                who.id(),
+                user.schoolId(),
+                user.id(),
                 LogEvent.SETTINGS_CHANGED,
                 null,
                 java.util.Map.of("singleSignOn", wanted.issuer()));
@@ -113,21 +113,21 @@ class SingleSignOnController {
 
     @DeleteMapping("/api/v1/school/identity-provider")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void remove(@AuthenticationPrincipal CurrentUser who) {
-        store.remove(who.schoolId());
-        log.add(who.schoolId(), who.id(), LogEvent.SETTINGS_CHANGED, null, java.util.Map.of("singleSignOn", ""));
+    void remove(@AuthenticationPrincipal CurrentUser user) {
+        store.remove(user.schoolId());
+        log.add(user.schoolId(), user.id(), LogEvent.SETTINGS_CHANGED, null, java.util.Map.of("singleSignOn", ""));
     }
 
     @GetMapping("/api/v1/me/school-account")
-    OwnSchoolAccount own(@AuthenticationPrincipal CurrentUser who) {
-        return new OwnSchoolAccount(store.linkedAt(who.schoolId(), who.id()).orElse(null));
+    OwnSchoolAccount own(@AuthenticationPrincipal CurrentUser user) {
+        return new OwnSchoolAccount(store.linkedAt(user.schoolId(), user.id()).orElse(null));
     }
 
     @DeleteMapping("/api/v1/me/school-account")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void unlink(@AuthenticationPrincipal CurrentUser who) {
-        if (store.unlink(who.schoolId(), who.id())) {
-            log.add(who.schoolId(), who.id(), LogEvent.SCHOOL_ACCOUNT_UNLINKED, who.id());
+    void unlink(@AuthenticationPrincipal CurrentUser user) {
+        if (store.unlink(user.schoolId(), user.id())) {
+            log.add(user.schoolId(), user.id(), LogEvent.SCHOOL_ACCOUNT_UNLINKED, user.id());
         }
     }
 }

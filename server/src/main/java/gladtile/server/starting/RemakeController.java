@@ -72,9 +72,9 @@ class RemakeController {
 
     @PostMapping("/previews")
     RemakePreview preview(
-            @AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody StarterRequest asked) {
+            @AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody StarterRequest asked) {
         Activity now = activities
-                .read(who, id)
+                .read(user, id)
                 .orElseThrow(() -> Problem.notThere("activity"))
                 .activity();
         Starter starter = pictures.found(asked.starter(), asked.pictured());
@@ -99,12 +99,12 @@ class RemakeController {
 
     /** As one edit like any other, which can be undone. */
     @PutMapping
-    Caught make(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody MakeAgain asked) {
+    Caught make(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody MakeAgain asked) {
         Starter starter = pictures.found(asked.list().starter(), asked.list().pictured());
         boolean pictured = asked.list().pictured();
         return activities
                 .become(
-                        who,
+                        user,
                         id,
                         asked.seq(),
                         asked.id(),

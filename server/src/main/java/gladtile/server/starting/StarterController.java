@@ -95,8 +95,8 @@ class StarterController {
 
     @PostMapping("/starters")
     @ResponseStatus(HttpStatus.CREATED)
-    StarterMade make(@AuthenticationPrincipal CurrentUser who, @RequestBody StarterRequest asked) {
-        if (!files.areFor(who, Json.write(asked.starter()))) {
+    StarterMade make(@AuthenticationPrincipal CurrentUser user, @RequestBody StarterRequest asked) {
+        if (!files.areFor(user, Json.write(asked.starter()))) {
             throw Problem.notThere("picture");
         }
         Starter starter = pictures.found(asked.starter(), asked.pictured());
@@ -108,7 +108,7 @@ class StarterController {
         String given = asked.starter().title().strip();
         String title = given.isEmpty() ? messages.text(Message.of("starter.new-activity")) : given;
         return new StarterMade(activities.create(
-                who,
+                user,
                 ((MadePages.Pages) made).asActivity(title, new MadeFrom(listId, starter, asked.pictured(), Map.of()))));
     }
 

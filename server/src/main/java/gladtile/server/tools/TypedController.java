@@ -35,7 +35,7 @@ class TypedController {
     }
 
     @PostMapping
-    Typed tryOut(@AuthenticationPrincipal CurrentUser who, @RequestBody Trial trial) {
-        return budget.spend(who.id(), 1, () -> TypedJudge.judge(trial.rule(), trial.answer(), trial.language()));
+    Typed tryOut(@AuthenticationPrincipal CurrentUser user, @RequestBody Trial trial) {
+        return budget.spend(user.id(), 1, () -> TypedJudge.judge(trial.rule(), trial.answer(), trial.language()));
     }
 }

@@ -102,15 +102,15 @@ class TryController {
             PathProgress course) {}
 
     @PostMapping
-    Tried attempt(@AuthenticationPrincipal CurrentUser who, @PathVariable UUID id, @RequestBody TryRequest asked) {
-        ActivityService.Current current = activities.read(who, id).orElseThrow(() -> Problem.notThere("activity"));
+    Tried attempt(@AuthenticationPrincipal CurrentUser user, @PathVariable UUID id, @RequestBody TryRequest asked) {
+        ActivityService.Current current = activities.read(user, id).orElseThrow(() -> Problem.notThere("activity"));
         TryMemory.Key key = asked.tryId() == null
                 ? null
-                : new TryMemory.Key(who.id(), id, current.seq(), asked.tryId(), asked.isPresented());
+                : new TryMemory.Key(user.id(), id, current.seq(), asked.tryId(), asked.isPresented());
         int typed = (int) asked.moves().stream()
                 .filter(move -> move.act() instanceof Act.Type)
                 .count();
-        return budget.spend(who.id(), typed, () -> tried(begun(key, current.activity(), asked), key, asked.moves()));
+        return budget.spend(user.id(), typed, () -> tried(begun(key, current.activity(), asked), key, asked.moves()));
     }
 
     /** From where it goes on. */

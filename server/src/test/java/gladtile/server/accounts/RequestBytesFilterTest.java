@@ -29,8 +29,8 @@ class RequestBytesFilterTest {
     }
 
     /** While each request is answered the next one comes. @return the status of the last */
-    private int within(CurrentUser who, int requests, long bytes) throws Exception {
-        SecurityContextHolder.setContext(SessionUser.contextOf(who));
+    private int within(CurrentUser user, int requests, long bytes) throws Exception {
+        SecurityContextHolder.setContext(SessionUser.contextOf(user));
         MockHttpServletRequest request = new MockHttpServletRequest("POST", "/api/v1/files") {
             @Override
             public long getContentLengthLong() {
@@ -44,7 +44,7 @@ class RequestBytesFilterTest {
             deepest++;
             if (requests > 1) {
                 try {
-                    inner.set(within(who, requests - 1, bytes));
+                    inner.set(within(user, requests - 1, bytes));
                 } catch (Exception e) {
                     throw new IllegalStateException(e);
                 }

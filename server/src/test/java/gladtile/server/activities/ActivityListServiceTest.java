@@ -171,7 +171,7 @@ class ActivityListServiceTest {
             }
             teacher.put(
                     path + "/presence",
-                    Map.of("bench", UUID.randomUUID(), "pageId", "light", "itemIds", List.of("sun")));
+                    Map.of("workbench", UUID.randomUUID(), "pageId", "light", "itemIds", List.of("sun")));
             String line = lines.next();
             while (!line.contains("\"itemIds\"")) {
                 line = lines.next();

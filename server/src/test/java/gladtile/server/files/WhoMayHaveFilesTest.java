@@ -234,11 +234,11 @@ class WhoMayHaveFilesTest {
                 .upload("/api/v1/files/pictures", "dome.png", png(0xdd0001))
                 .text("sha256");
         Map<String, Object> voice = Map.of("sha256", secret, "name", "Voice", "mediaType", "audio/wav");
-        String desk = farLesson.at + "/reviews/" + boAttempt.substring("/api/v1/attempts/".length());
+        String at = farLesson.at + "/reviews/" + boAttempt.substring("/api/v1/attempts/".length());
         Map<String, Object> review =
                 Map.of("version", 0, "review", Map.of("words", "", "voice", voice, "mayImprove", false));
-        assertThat(farLesson.teacher.put(desk, review).status()).isEqualTo(404);
-        assertThat(farLesson.teacher.post(desk + "/returns", review).status()).isEqualTo(404);
+        assertThat(farLesson.teacher.put(at, review).status()).isEqualTo(404);
+        assertThat(farLesson.teacher.post(at + "/returns", review).status()).isEqualTo(404);
         assertThat(read(bo, secret)).isEqualTo(404);
     }
 

@@ -44,7 +44,7 @@ class AttackerTest {
         }
     }
 
-    private record Person(CurrentUser who, Api api) {}
+    private record Person(CurrentUser user, Api api) {}
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20})
@@ -71,7 +71,7 @@ class AttackerTest {
         Map<UUID, String> attempts = new HashMap<>();
         for (int i = 0; i < students.size(); i++) {
             School school = i < 2 ? ours : theirs;
-            attempts.put(students.get(i).who.id(), school.open(students.get(i).api));
+            attempts.put(students.get(i).user.id(), school.open(students.get(i).api));
         }
         for (int sequence = 0; sequence < SEQUENCES; sequence++) {
             School school = random.nextBoolean() ? ours : theirs;
@@ -84,7 +84,7 @@ class AttackerTest {
 
     private static void change(Random random, School school, List<Person> teachers, Model model) {
         Person owner = teachers.stream()
-                .filter(one -> one.who.id().equals(school.teacher.id()))
+                .filter(one -> one.user.id().equals(school.teacher.id()))
                 .findFirst()
                 .orElseThrow();
         String assignment = "/api/v1/assignments/" + school.assignmentId;
@@ -138,13 +138,13 @@ class AttackerTest {
         boolean teacher = random.nextInt(3) > 0;
         Person asks =
                 teacher ? teachers.get(random.nextInt(teachers.size())) : students.get(random.nextInt(students.size()));
-        UUID me = asks.who.id();
+        UUID me = asks.user.id();
         Person holder = students.get(random.nextInt(students.size()));
-        School of = holder.who.schoolId().equals(school.id) ? school : null;
+        School of = holder.user.schoolId().equals(school.id) ? school : null;
         String activity = "/api/v1/activities/" + school.activityId;
         String aClass = "/api/v1/classes/" + school.classId;
         String assignment = "/api/v1/assignments/" + school.assignmentId;
-        String attempt = attempts.get(holder.who.id());
+        String attempt = attempts.get(holder.user.id());
         boolean looks = Model.has(model.looks, school.activityId, me);
         boolean teaches = Model.has(model.teaches, school.classId, me);
         record Asked(String path, boolean may) {}
@@ -158,18 +158,18 @@ class AttackerTest {
                 new Asked(assignment + "/progress", teaches),
                 new Asked(assignment + "/results", teaches),
                 new Asked(assignment + "/reviews", teaches),
-                new Asked(assignment + "/students/" + holder.who.id(), teaches && of != null),
+                new Asked(assignment + "/students/" + holder.user.id(), teaches && of != null),
                 new Asked(assignment + "/reviews/" + attempt, teaches && of != null)));
         boolean back = of != null && model.withdrawn.contains(school.assignmentId);
         if (of != null) {
             for (String part : List.of("", "/review", "/messages")) {
-                all.add(new Asked("/api/v1/attempts/" + attempt + part, me.equals(holder.who.id()) && !back));
+                all.add(new Asked("/api/v1/attempts/" + attempt + part, me.equals(holder.user.id()) && !back));
             }
         }
         Asked one = all.get(random.nextInt(all.size()));
         int status = asks.api.get(one.path).status();
         assertThat(status < 300)
-                .as("%s asks %s: %d", asks.who.name(), one.path, status)
+                .as("%s asks %s: %d", asks.user.name(), one.path, status)
                 .isEqualTo(one.may);
         assertThat(status).isLessThan(500);
         if (random.nextInt(4) == 0) {

@@ -90,13 +90,13 @@ class NoticesTest {
         Api ada = lesson.student(0);
         String attempt = lesson.attempt(ada);
         Lesson.moves(ada, attempt, School.put("moon", 200, 200), School.put("sun", 200, 200), Lesson.handIn());
-        String desk = lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length());
+        String reviewPath = lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length());
         Map<String, Object> review = Map.of("version", 0, "review", Map.of("words", "You saw it", "mayImprove", false));
-        lesson.teacher.put(desk + "", review);
+        lesson.teacher.put(reviewPath, review);
         assertThat(sheet(lesson, school))
                 .contains("Ada", "Night sky", "1 of 2 points", "right at the first try", "tried once")
                 .doesNotContain("You saw it");
-        lesson.teacher.post(desk + "/returns", Map.of("version", 1, "review", review.get("review")));
+        lesson.teacher.post(reviewPath + "/returns", Map.of("version", 1, "review", review.get("review")));
         assertThat(sheet(lesson, school)).contains("You saw it");
     }
 

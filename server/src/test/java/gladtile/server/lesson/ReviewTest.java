@@ -21,7 +21,7 @@ class ReviewTest {
     private Lesson lesson;
     private Api ada;
     private String attempt;
-    private String desk;
+    private String reviewPath;
 
     @BeforeEach
     void handedIn(RealServer server) {
@@ -34,7 +34,7 @@ class ReviewTest {
         lesson = Lesson.give(school, terms);
         ada = lesson.student(0);
         attempt = lesson.attempt(ada);
-        desk = lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length());
+        reviewPath = lesson.at + "/reviews/" + attempt.substring("/api/v1/attempts/".length());
     }
 
     private static Map<String, Object> review(long version, String words, boolean mayImprove) {
@@ -44,7 +44,7 @@ class ReviewTest {
     @Test
     void nothing_is_seen_by_the_student_before_it_is_sent() {
         lesson.teacher.put(
-                desk + "",
+                reviewPath,
                 Map.of(
                         "version",
                         0,
@@ -70,9 +70,10 @@ class ReviewTest {
                 .isEqualTo("HANDED_IN");
         assertThat(ada.post(attempt + "/rounds", Map.of()).text("rule")).isEqualTo("NO_MORE_ROUNDS");
 
-        JsonNode kept = lesson.teacher.get(desk).json().path("kept");
+        JsonNode kept = lesson.teacher.get(reviewPath).json().path("kept");
         lesson.teacher.post(
-                desk + "/returns", Map.of("version", kept.path("version").asLong(), "review", kept.path("review")));
+                reviewPath + "/returns",
+                Map.of("version", kept.path("version").asLong(), "review", kept.path("review")));
         JsonNode back = ada.get(attempt + "/review").json();
         assertThat(back.path("words").asString()).isEqualTo("secret words");
         assertThat(back.path("score").path("got").asDouble()).isEqualTo(1.5);
@@ -90,20 +91,25 @@ class ReviewTest {
 
     @Test
     void what_is_written_after_sending_is_seen_only_when_it_is_sent_again() {
-        lesson.teacher.post(desk + "/returns", review(0, "First words", false));
-        lesson.teacher.put(desk + "", review(1, "Other words", true));
+        lesson.teacher.post(reviewPath + "/returns", review(0, "First words", false));
+        lesson.teacher.put(reviewPath, review(1, "Other words", true));
         JsonNode seen = ada.get(attempt + "/review").json();
         assertThat(seen.path("words").asString()).isEqualTo("First words");
         assertThat(seen.path("mayImprove").asBoolean()).isFalse();
-        assertThat(lesson.teacher.get(desk).json().path("kept").path("begun").asBoolean())
+        assertThat(lesson.teacher
+                        .get(reviewPath)
+                        .json()
+                        .path("kept")
+                        .path("begun")
+                        .asBoolean())
                 .isTrue();
-        lesson.teacher.post(desk + "/returns", review(2, "Other words", true));
+        lesson.teacher.post(reviewPath + "/returns", review(2, "Other words", true));
         assertThat(ada.get(attempt + "/review").json().path("words").asString()).isEqualTo("Other words");
     }
 
     @Test
     void improving_begins_a_round_where_the_last_one_ended_and_keeps_both() {
-        lesson.teacher.post(desk + "/returns", review(0, "Once more", true));
+        lesson.teacher.post(reviewPath + "/returns", review(0, "Once more", true));
         String next =
                 "/api/v1/attempts/" + ada.post(attempt + "/rounds", Map.of()).text("attemptId");
         assertThat(next).isNotEqualTo(attempt);
@@ -150,7 +156,7 @@ class ReviewTest {
 
     @Test
     void what_is_sent_back_to_be_improved_is_open_past_the_closing_time() {
-        lesson.teacher.post(desk + "/returns", review(0, "Once more", true));
+        lesson.teacher.post(reviewPath + "/returns", review(0, "Once more", true));
         lesson.teacher.put(lesson.at + "/terms", Map.of("closesAt", "2026-01-01T00:00"));
         String next =
                 "/api/v1/attempts/" + ada.post(attempt + "/rounds", Map.of()).text("attemptId");
@@ -163,16 +169,16 @@ class ReviewTest {
     void two_teachers_at_one_piece_of_work_do_not_write_over_each_other(RealServer server) {
         server.bean(ClassService.class).join(school.id, school.classId, school.otherTeacher.id());
         Api other = school.asOtherTeacher();
-        assertThat(other.get(desk).status()).isEqualTo(200);
-        assertThat(lesson.teacher.put(desk + "", review(0, "First", false)).status())
+        assertThat(other.get(reviewPath).status()).isEqualTo(200);
+        assertThat(lesson.teacher.put(reviewPath, review(0, "First", false)).status())
                 .isEqualTo(200);
-        Api.Answer late = other.put(desk + "", review(0, "Second", false));
+        Api.Answer late = other.put(reviewPath, review(0, "Second", false));
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.text("rule")).isEqualTo("CHANGED_MEANWHILE");
         assertThat(late.text("detail")).contains("Teacher changed this review");
-        JsonNode kept = other.get(desk).json().path("kept");
+        JsonNode kept = other.get(reviewPath).json().path("kept");
         assertThat(kept.path("review").path("words").asString()).isEqualTo("First");
-        assertThat(other.put(desk + "", review(kept.path("version").asLong(), "Both", false))
+        assertThat(other.put(reviewPath, review(kept.path("version").asLong(), "Both", false))
                         .status())
                 .isEqualTo(200);
     }
@@ -196,14 +202,29 @@ class ReviewTest {
                                 Map.of("points", 2, "reason", "It was hard")))
                 .json();
         assertThat(marked.path("answers").get(0).path("points").asDouble()).isEqualTo(2);
-        assertThat(lesson.teacher.get(desk).json().path("score").path("got").asDouble())
+        assertThat(lesson.teacher
+                        .get(reviewPath)
+                        .json()
+                        .path("score")
+                        .path("got")
+                        .asDouble())
                 .isEqualTo(2);
-        assertThat(lesson.teacher.get(desk).json().path("byRules").path("got").asDouble())
+        assertThat(lesson.teacher
+                        .get(reviewPath)
+                        .json()
+                        .path("byRules")
+                        .path("got")
+                        .asDouble())
                 .isEqualTo(1);
         lesson.teacher.put(
                 lesson.at + "/reviews/pieces/sun/marks",
                 Map.of("attemptIds", before.get(0).path("attemptIds")));
-        assertThat(lesson.teacher.get(desk).json().path("score").path("got").asDouble())
+        assertThat(lesson.teacher
+                        .get(reviewPath)
+                        .json()
+                        .path("score")
+                        .path("got")
+                        .asDouble())
                 .isEqualTo(1);
     }
 
@@ -215,7 +236,12 @@ class ReviewTest {
                         .put(lesson.at + "/reviews/pieces/nothing/marks", mark)
                         .status())
                 .isEqualTo(404);
-        assertThat(lesson.teacher.get(desk).json().path("kept").path("version").asInt())
+        assertThat(lesson.teacher
+                        .get(reviewPath)
+                        .json()
+                        .path("kept")
+                        .path("version")
+                        .asInt())
                 .isZero();
     }
 
@@ -223,7 +249,7 @@ class ReviewTest {
     void all_that_are_done_are_sent_at_once_and_those_not_begun_stay() {
         Api bo = lesson.student(1);
         Lesson.moves(bo, lesson.attempt(bo), Lesson.handIn());
-        lesson.teacher.put(desk + "", review(0, "Good", false));
+        lesson.teacher.put(reviewPath, review(0, "Good", false));
         assertThat(lesson.teacher
                         .post(lesson.at + "/reviews/returns", Map.of())
                         .json()
@@ -240,29 +266,29 @@ class ReviewTest {
     void work_that_is_not_handed_in_cannot_be_sent_back() {
         begin(Map.of());
         assertThat(lesson.teacher
-                        .post(desk + "/returns", review(0, "Hm", false))
+                        .post(reviewPath + "/returns", review(0, "Hm", false))
                         .text("rule"))
                 .isEqualTo("NOT_HANDED_IN");
     }
 
     @Test
     void a_replay_from_the_log_ends_where_the_work_stands() {
-        JsonNode steps = lesson.teacher.get(desk + "/steps").json();
+        JsonNode steps = lesson.teacher.get(reviewPath + "/steps").json();
         assertThat(steps).hasSize(3);
         assertThat(steps.get(0).path("words").asString()).isEqualTo("sun to Makes light, belongs");
         assertThat(steps.get(1).path("says").asString()).isEqualTo("DOES_NOT_BELONG");
-        JsonNode moments = lesson.teacher.get(desk + "/states?from=1").json();
+        JsonNode moments = lesson.teacher.get(reviewPath + "/states?from=1").json();
         JsonNode last = moments.get(2).path("state");
-        assertThat(last).isEqualTo(lesson.teacher.get(desk).json().path("state"));
+        assertThat(last).isEqualTo(lesson.teacher.get(reviewPath).json().path("state"));
     }
 
     @Test
     void words_of_any_kind_are_kept_and_bounds_are_named() {
         String words = "مرحبا 🚀 " + "x".repeat(9_000);
-        lesson.teacher.post(desk + "/returns", review(0, words, false));
+        lesson.teacher.post(reviewPath + "/returns", review(0, words, false));
         assertThat(ada.get(attempt + "/review").json().path("words").asString()).isEqualTo(words);
         assertThat(lesson.teacher
-                        .put(desk + "", review(1, "x".repeat(10_001), false))
+                        .put(reviewPath, review(1, "x".repeat(10_001), false))
                         .text("bound"))
                 .isEqualTo("review.words");
     }
