@@ -126,6 +126,9 @@ export default defineConfig({
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
   test: {
     environment: 'happy-dom',
+    // A document and the words of the screens for each file took six times as long as the tests.
+    pool: 'threads',
+    isolate: false,
     setupFiles: ['src/i18n/english.setup.ts'],
     include: ['src/**/*.test.ts', 'build/**/*.test.ts'],
     server: { deps: { inline: ['element-plus'] } },

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { language, LANGUAGES, t, type Language } from '@/i18n'
+import { chooseLanguage } from '@/i18n/own'
+import { dateTime } from '@/i18n/format'
 import { onMounted, ref } from 'vue'
 import { getAll, put, remove, errorText } from '@/api/client'
 import type { OpenSession } from '@/api/schema'
@@ -41,29 +44,36 @@ const change = () =>
     await put('/api/v1/me/password', { current: current.value, fresh: fresh.value })
     current.value = fresh.value = ''
     await load()
-  }, 'Your password is changed. You are signed out everywhere else.')
+  }, t('accounts.your-password-is-changed-you-are'))
 const end = (id: string) =>
   run(async () => {
     await remove(`/api/v1/me/sessions/${id}`)
     await load()
-  }, 'That session is ended')
+  }, t('accounts.that-session-is-ended'))
 const endAll = () =>
   run(async () => {
     await remove('/api/v1/me/sessions')
     me.value = null
     await router.push('/sign-in')
   })
-const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+const speak = (code: Language) => run(() => chooseLanguage(code))
+const time = (at: string) => dateTime(new Date(at))
 </script>
 
 <template>
   <TeacherBar />
   <main class="account">
-    <h1>Your account</h1>
+    <h1>{{ t('accounts.your-account') }}</h1>
     <p v-if="words" role="status">{{ words }}</p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <section>
-      <h2>Password</h2>
+      <h2 id="own-language">{{ t('shared.language') }}</h2>
+      <el-select class="speaks" :model-value="language" aria-labelledby="own-language" @change="speak">
+        <el-option v-for="one in LANGUAGES" :key="one.code" :value="one.code" :label="one.name" />
+      </el-select>
+    </section>
+    <section>
+      <h2>{{ t('accounts.password') }}</h2>
       <form @submit.prevent="change">
         <input
           class="unseen"
@@ -74,42 +84,40 @@ const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
           readonly
         />
         <label
-          >Your password now<el-input
-            v-model="current"
-            type="password"
-            autocomplete="current-password"
-            show-password
+          >{{ t('accounts.your-password-now')
+          }}<el-input v-model="current" type="password" autocomplete="current-password" show-password
         /></label>
         <label
-          >New password<el-input v-model="fresh" type="password" autocomplete="new-password" show-password
+          >{{ t('accounts.new-password')
+          }}<el-input v-model="fresh" type="password" autocomplete="new-password" show-password
         /></label>
-        <p class="soft">
-          At least 10 characters. Four words that do not belong together are easy to keep in mind.
-        </p>
-        <el-button type="primary" native-type="submit" :disabled="busy || !current || !fresh"
-          >Change it</el-button
-        >
+        <p class="soft">{{ t('accounts.at-least-10-characters-four-words') }}</p>
+        <el-button type="primary" native-type="submit" :disabled="busy || !current || !fresh">{{
+          t('shared.change-it')
+        }}</el-button>
       </form>
     </section>
     <OwnPasskeys />
     <OwnSchoolAccount />
     <section>
-      <h2>Where you are signed in</h2>
-      <el-table :data="sessions ?? []" empty-text="Nothing yet">
-        <el-table-column label="Since">
+      <h2>{{ t('accounts.where-you-are-signed-in') }}</h2>
+      <el-table :data="sessions ?? []" :empty-text="t('accounts.nothing-yet')">
+        <el-table-column :label="t('accounts.since')">
           <template #default="{ row }">{{ time(row.began) }}</template>
         </el-table-column>
-        <el-table-column label="Last used">
+        <el-table-column :label="t('accounts.last-used')">
           <template #default="{ row }">{{ time(row.lastUsed) }}</template>
         </el-table-column>
-        <el-table-column label="Where">
+        <el-table-column :label="t('accounts.where')">
           <template #default="{ row }">
-            <span v-if="row.here">here</span>
-            <el-button v-else :disabled="busy" @click="end(row.id)">Sign out there</el-button>
+            <span v-if="row.here">{{ t('accounts.here') }}</span>
+            <el-button v-else :disabled="busy" @click="end(row.id)">{{
+              t('accounts.sign-out-there')
+            }}</el-button>
           </template>
         </el-table-column>
       </el-table>
-      <el-button :disabled="busy" @click="endAll">Sign out everywhere</el-button>
+      <el-button :disabled="busy" @click="endAll">{{ t('accounts.sign-out-everywhere') }}</el-button>
     </section>
   </main>
 </template>
@@ -120,6 +128,9 @@ const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: '
   gap: 18px;
   max-width: 760px;
   padding: 20px 26px;
+}
+.speaks {
+  width: 240px;
 }
 section,
 form {

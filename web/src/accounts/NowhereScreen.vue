@@ -1,12 +1,15 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { RouterLink } from 'vue-router'
 </script>
 
 <template>
   <main class="nowhere">
-    <h1>There is nothing at this address</h1>
-    <p>Nothing was lost. Perhaps the address was typed by hand.</p>
-    <p><RouterLink class="btn pri" to="/activities">To the activities</RouterLink></p>
+    <h1>{{ t('accounts.there-is-nothing-at-this-address') }}</h1>
+    <p>{{ t('accounts.nothing-was-lost-perhaps-the-address') }}</p>
+    <p>
+      <RouterLink class="btn pri" to="/activities">{{ t('accounts.to-the-activities') }}</RouterLink>
+    </p>
   </main>
 </template>
 

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { date } from '@/i18n/format'
 import { onMounted, ref } from 'vue'
 import { getAll, remove, errorText } from '@/api/client'
 import type { PasskeyView } from '@/api/schema'
@@ -23,7 +25,7 @@ async function run(what: () => Promise<unknown>, told: string) {
     words.value = told
   } catch (error) {
     const { wasLeft } = await import('./passkeys')
-    wrong.value = wasLeft(error) ? 'Nothing was added.' : errorText(error)
+    wrong.value = wasLeft(error) ? t('accounts.nothing-was-added') : errorText(error)
   }
   busy.value = false
 }
@@ -36,29 +38,31 @@ const add = () =>
     const { addPasskey } = await import('./passkeys')
     await addPasskey(name.value.trim())
     name.value = ''
-  }, 'The passkey is added. You can sign in with it now.')
+  }, t('accounts.the-passkey-is-added-you-can'))
 const away = (one: PasskeyView) =>
-  run(() => remove(`/api/v1/me/passkeys/${one.id}`), 'The passkey is removed.')
-const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
+  run(() => remove(`/api/v1/me/passkeys/${one.id}`), t('accounts.the-passkey-is-removed'))
+const day = (at: string) => date(new Date(at))
 </script>
 
 <template>
   <section>
-    <h2>Passkeys</h2>
-    <p class="soft">
-      A passkey lies in your device and is unlocked as you unlock the device. It needs no password and cannot
-      be given away by mistake.
-    </p>
+    <h2>{{ t('accounts.passkeys') }}</h2>
+    <p class="soft">{{ t('accounts.a-passkey-lies-in-your-device') }}</p>
     <p v-if="words" role="status">{{ words }}</p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <ul v-if="passkeys.length">
       <li v-for="one in passkeys" :key="one.id">
         <span
           ><strong>{{ one.name }}</strong
-          ><br /><span class="soft">added {{ day(one.madeAt) }}, last used {{ day(one.usedAt) }}</span></span
+          ><br /><span class="soft">{{
+            t('accounts.added-madeat-last-used-usedat', { madeAt: day(one.madeAt), usedAt: day(one.usedAt) })
+          }}</span></span
         >
-        <el-button :disabled="busy" :aria-label="`Remove the passkey ${one.name}`" @click="away(one)"
-          >Remove</el-button
+        <el-button
+          :disabled="busy"
+          :aria-label="t('accounts.remove-the-passkey-name', { name: one.name })"
+          @click="away(one)"
+          >{{ t('shared.remove') }}</el-button
         >
       </li>
     </ul>
@@ -66,12 +70,12 @@ const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle
       <el-input
         v-model="name"
         maxlength="100"
-        placeholder="Name of this device"
-        aria-label="Name of this device"
+        :placeholder="t('accounts.name-of-this-device')"
+        :aria-label="t('accounts.name-of-this-device')"
       />
-      <el-button native-type="submit" :disabled="busy">Add a passkey</el-button>
+      <el-button native-type="submit" :disabled="busy">{{ t('accounts.add-a-passkey') }}</el-button>
     </form>
-    <p v-else>Passkeys need the school's own address with https. Open it under that address.</p>
+    <p v-else>{{ t('accounts.passkeys-need-the-schools-own-address') }}</p>
   </section>
 </template>
 

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { date } from '@/i18n/format'
 import { onMounted, ref, shallowRef } from 'vue'
 import { useRoute } from 'vue-router'
 import { get, remove, errorText } from '@/api/client'
@@ -6,8 +8,8 @@ import type { OwnSchoolAccount } from '@/api/schema'
 
 /** The account that the school gives elsewhere, and whether one signs in here with it. */
 const CAME_BACK: Record<string, string> = {
-  linked: 'It is connected. You can sign in with it now.',
-  taken: 'That account is connected with somebody else here. Nothing was changed.',
+  linked: t('accounts.it-is-connected-you-can-sign'),
+  taken: t('accounts.that-account-is-connected-with'),
 }
 const offer = ref('')
 const own = shallowRef<OwnSchoolAccount>({})
@@ -26,27 +28,27 @@ onMounted(load)
 async function away() {
   try {
     await remove('/api/v1/me/school-account')
-    words.value = 'It is connected no longer.'
+    words.value = t('accounts.it-is-connected-no-longer')
     await load()
   } catch (error) {
     wrong.value = errorText(error)
   }
 }
-const day = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
+const day = (at: string) => date(new Date(at))
 </script>
 
 <template>
   <section v-if="offer || own.linkedAt">
-    <h2>School account</h2>
+    <h2>{{ t('accounts.school-account') }}</h2>
     <p v-if="words" role="status">{{ words }}</p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <template v-if="own.linkedAt">
-      <p>Connected since {{ day(own.linkedAt) }}.</p>
-      <el-button @click="away">Disconnect</el-button>
+      <p>{{ t('accounts.connected-since-linkedat', { linkedAt: day(own.linkedAt) }) }}</p>
+      <el-button @click="away">{{ t('accounts.disconnect') }}</el-button>
     </template>
     <template v-else>
-      <p class="soft">Connect it once, and sign in here without a password of its own.</p>
-      <a class="btn" href="/sign-in/with/school">Connect {{ offer }}</a>
+      <p class="soft">{{ t('accounts.connect-it-once-and-sign-in') }}</p>
+      <a class="btn" href="/sign-in/with/school">{{ t('accounts.connect-offer', { offer }) }}</a>
     </template>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { get, post, errorText } from '@/api/client'
@@ -43,18 +44,20 @@ async function setUp() {
 </script>
 
 <template>
-  <FrontDoor title="Set up your school" @submit="setUp">
-    <p v-if="there">This school is set up already. <RouterLink to="/sign-in">Sign in</RouterLink></p>
+  <FrontDoor :title="t('accounts.set-up-your-school')" @submit="setUp">
+    <p v-if="there">
+      {{ t('accounts.this-school-is-set-up-already') }}
+      <RouterLink to="/sign-in">{{ t('accounts.sign-in') }}</RouterLink>
+    </p>
     <template v-else>
-      <p v-if="!token" class="note">
-        Open the link that was shown when Glad Tile was started. It is good for an hour; a new start shows a
-        new one.
-      </p>
+      <p v-if="!token" class="note">{{ t('accounts.open-the-link-that-was-shown') }}</p>
       <label
-        >Name of the school<el-input v-model="asked.school" maxlength="100" size="large" autofocus
+        >{{ t('shared.name-of-the-school')
+        }}<el-input v-model="asked.school" maxlength="100" size="large" autofocus
       /></label>
       <label
-        >Language<el-select v-model="asked.language" size="large" aria-label="Language">
+        >{{ t('shared.language')
+        }}<el-select v-model="asked.language" size="large" :aria-label="t('shared.language')">
           <el-option
             v-for="[value, name] in LANGUAGES"
             :key="value"
@@ -62,36 +65,34 @@ async function setUp() {
             :label="name" /></el-select
       ></label>
       <label
-        >Time zone<el-select v-model="asked.timeZone" filterable size="large" aria-label="Time zone">
+        >{{ t('shared.time-zone')
+        }}<el-select v-model="asked.timeZone" filterable size="large" :aria-label="t('shared.time-zone')">
           <el-option v-for="zone in timeZones()" :key="zone" :value="zone" :label="zone" /></el-select
       ></label>
       <label
-        >Your name<el-input v-model="asked.name" maxlength="100" size="large" autocomplete="name"
+        >{{ t('accounts.your-name')
+        }}<el-input v-model="asked.name" maxlength="100" size="large" autocomplete="name"
       /></label>
       <label
-        >User name, to sign in with<el-input
-          v-model="asked.signInName"
-          maxlength="100"
-          size="large"
-          autocomplete="username"
+        >{{ t('shared.user-name-to-sign-in-with')
+        }}<el-input v-model="asked.signInName" maxlength="100" size="large" autocomplete="username"
       /></label>
       <label
-        >Password<el-input
+        >{{ t('accounts.password')
+        }}<el-input
           v-model="asked.password"
           type="password"
           size="large"
           autocomplete="new-password"
           show-password
       /></label>
-      <p class="soft">
-        At least 10 characters. Four words that do not belong together are easy to keep in mind.
-      </p>
+      <p class="soft">{{ t('accounts.at-least-10-characters-four-words') }}</p>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <button
         class="btn pri big"
         :disabled="busy || !token || !asked.school || !asked.name || !asked.signInName || !asked.password"
       >
-        Set it up
+        {{ t('accounts.set-it-up') }}
       </button>
     </template>
   </FrontDoor>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 import { RouterLink, useRoute, useRouter } from 'vue-router'
 import { get, post, errorText } from '@/api/client'
@@ -16,10 +17,9 @@ const route = useRoute()
 const router = useRouter()
 
 const CAME_BACK: Record<string, string> = {
-  unknown:
-    'That account belongs to nobody here yet. Sign in with your name and password once; then connect it under Your account.',
-  failed: 'That did not work out. Try again, or sign in with your name and password.',
-  away: 'The sign-in of the school does not answer. Sign in with your name and password.',
+  unknown: t('accounts.that-account-belongs-to-nobody-here'),
+  failed: t('accounts.that-did-not-work-out-try'),
+  away: t('accounts.the-sign-in-of-the-school'),
 }
 const wrong = ref(CAME_BACK[String(route.query['school-account'] ?? '')] ?? '')
 
@@ -63,10 +63,14 @@ const byPasskey = () =>
 </script>
 
 <template>
-  <FrontDoor title="Sign in" @submit="signIn">
-    <label>Name<el-input v-model="name" name="name" autocomplete="username" size="large" autofocus /></label>
+  <FrontDoor :title="t('accounts.sign-in')" @submit="signIn">
     <label
-      >Password<el-input
+      >{{ t('shared.name')
+      }}<el-input v-model="name" name="name" autocomplete="username" size="large" autofocus
+    /></label>
+    <label
+      >{{ t('accounts.password')
+      }}<el-input
         v-model="password"
         name="password"
         type="password"
@@ -75,13 +79,20 @@ const byPasskey = () =>
         show-password
     /></label>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <button class="btn pri big" :disabled="busy || !name || !password">Sign in</button>
-    <p v-if="passkeys || school" class="or"><span>or</span></p>
+    <button class="btn pri big" :disabled="busy || !name || !password">{{ t('accounts.sign-in') }}</button>
+    <p v-if="passkeys || school" class="or">
+      <span>{{ t('accounts.or') }}</span>
+    </p>
     <button v-if="passkeys" type="button" class="btn big" :disabled="busy" @click="byPasskey">
-      With a passkey
+      {{ t('accounts.with-a-passkey') }}
     </button>
-    <a v-if="school" class="btn big" href="/sign-in/with/school">With {{ school }}</a>
-    <p class="soft">Are you a student? <RouterLink to="/join">Join with your code</RouterLink></p>
+    <a v-if="school" class="btn big" href="/sign-in/with/school">{{
+      t('accounts.with-school', { school })
+    }}</a>
+    <p class="soft">
+      {{ t('accounts.are-you-a-student') }}
+      <RouterLink to="/join">{{ t('accounts.join-with-your-code') }}</RouterLink>
+    </p>
   </FrontDoor>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import {
   PhBuildings,
   PhCards,
@@ -17,22 +18,30 @@ import { me, signOut } from './me'
 <template>
   <header class="bar">
     <RouterLink class="brand" to="/activities"><BrandMark /> Glad Tile</RouterLink>
-    <nav aria-label="Main">
-      <RouterLink to="/activities"><PhCards :size="18" aria-hidden="true" />Activities</RouterLink>
-      <RouterLink to="/classes"><PhUsersThree :size="18" aria-hidden="true" />Classes</RouterLink>
-      <RouterLink to="/assigned"><PhExport :size="18" aria-hidden="true" />Assigned</RouterLink>
-      <RouterLink to="/review"><PhClipboardText :size="18" aria-hidden="true" />To review</RouterLink>
+    <nav :aria-label="t('accounts.main')">
+      <RouterLink to="/activities"
+        ><PhCards :size="18" aria-hidden="true" />{{ t('shared.activities') }}</RouterLink
+      >
+      <RouterLink to="/classes"
+        ><PhUsersThree :size="18" aria-hidden="true" />{{ t('shared.classes') }}</RouterLink
+      >
+      <RouterLink to="/assigned"
+        ><PhExport :size="18" aria-hidden="true" />{{ t('shared.assigned') }}</RouterLink
+      >
+      <RouterLink to="/review"
+        ><PhClipboardText :size="18" aria-hidden="true" />{{ t('shared.to-review') }}</RouterLink
+      >
       <RouterLink v-if="me?.role === 'ADMINISTRATOR'" to="/school"
-        ><PhBuildings :size="18" aria-hidden="true" />School</RouterLink
+        ><PhBuildings :size="18" aria-hidden="true" />{{ t('shared.school') }}</RouterLink
       >
     </nav>
-    <span v-if="me?.role === 'ASSISTANT'" class="looking">Looking only</span>
+    <span v-if="me?.role === 'ASSISTANT'" class="looking">{{ t('accounts.looking-only') }}</span>
     <NoticeBell v-if="me" class="ring" teacher />
-    <RouterLink class="who" to="/account" title="Your password, and where you are signed in"
+    <RouterLink class="who" to="/account" :title="t('accounts.your-password-and-where-you-are')"
       ><PhUserCircle :size="20" aria-hidden="true" />{{ me?.name }}</RouterLink
     >
     <button class="btn quiet out" @click="signOut">
-      <PhSignOut :size="18" aria-hidden="true" />Sign out
+      <PhSignOut :size="18" aria-hidden="true" />{{ t('accounts.sign-out') }}
     </button>
   </header>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { post, errorText } from '@/api/client'
@@ -36,25 +37,25 @@ async function choose() {
 </script>
 
 <template>
-  <FrontDoor :title="whose ? `Welcome, ${whose.name}` : 'Welcome'" @submit="choose">
+  <FrontDoor
+    :title="whose ? t('accounts.welcome-whose', { whose: whose.name }) : t('accounts.welcome')"
+    @submit="choose"
+  >
     <template v-if="whose">
       <p>
         {{
           whose.invited
-            ? `${whose.school} invites you. Choose a password; from then on you sign in with the name below.`
-            : `Choose a new password for ${whose.school}. You are signed out everywhere else then.`
+            ? t('accounts.school-invites-you-choose-a-password', { school: whose.school })
+            : t('accounts.choose-a-new-password-for-school', { school: whose.school })
         }}
       </p>
       <label
-        >Name<el-input
-          :model-value="whose.signInName"
-          name="name"
-          autocomplete="username"
-          size="large"
-          readonly
+        >{{ t('shared.name')
+        }}<el-input :model-value="whose.signInName" name="name" autocomplete="username" size="large" readonly
       /></label>
       <label
-        >New password<el-input
+        >{{ t('accounts.new-password')
+        }}<el-input
           v-model="password"
           name="password"
           type="password"
@@ -63,11 +64,11 @@ async function choose() {
           show-password
           autofocus
       /></label>
-      <p class="soft">
-        At least 10 characters. Four words that do not belong together are easy to keep in mind.
-      </p>
+      <p class="soft">{{ t('accounts.at-least-10-characters-four-words') }}</p>
     </template>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <button v-if="whose" class="btn pri big" :disabled="busy || !password">Come in</button>
+    <button v-if="whose" class="btn pri big" :disabled="busy || !password">
+      {{ t('accounts.come-in') }}
+    </button>
   </FrontDoor>
 </template>

@@ -1,16 +1,24 @@
 import { computed, ref } from 'vue'
 import { get, Refusal, remove } from '@/api/client'
 import type { Me } from '@/api/schema'
+import { speakOwnLanguage } from '@/i18n/own'
 import { router } from '@/router'
 
 export const me = ref<Me | null>(null)
 /** An assistant sees what their classes do and changes nothing. */
 export const looksOnly = computed(() => me.value?.role === 'ASSISTANT')
 
+/** In whose language the screens are. */
+let spokenTo = ''
+
 /** Makes sure that a teacher is signed in; else goes to where one signs in, and comes back from there. */
 export async function needTeacher(): Promise<boolean> {
   try {
     me.value ??= await get('/api/v1/me')
+    if (me.value.kind === 'TEACHER' && spokenTo !== me.value.id) {
+      spokenTo = me.value.id
+      await speakOwnLanguage()
+    }
   } catch (error) {
     if (!(error instanceof Refusal) || error.status !== 401) throw error
   }
@@ -30,5 +38,6 @@ export async function needAdministrator(): Promise<boolean> {
 export async function signOut() {
   await remove('/api/v1/session')
   me.value = null
+  spokenTo = ''
   await router.push('/sign-in')
 }

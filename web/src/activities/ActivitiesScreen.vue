@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhMagnifyingGlass, PhPlus } from '@phosphor-icons/vue'
 import { computed, defineAsyncComponent, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -67,7 +68,7 @@ function startNaming() {
 async function create() {
   try {
     const made = await post('/api/v1/activities', {
-      title: title.value.trim() || 'New activity',
+      title: title.value.trim() || t('activities.new-activity'),
     })
     await router.push(`/activities/${made.id}/lay-out`)
   } catch (error) {
@@ -87,7 +88,11 @@ async function does(what: () => Promise<unknown>) {
 }
 const at = (activity: ActivityHead) => `/api/v1/activities/${activity.id}` as const
 const copy = (activity: ActivityHead) =>
-  does(() => post(`${at(activity)}/copies`, { title: `${activity.title}, again`.slice(0, 300) }))
+  does(() =>
+    post(`${at(activity)}/copies`, {
+      title: t('activities.copy-title', { title: activity.title }).slice(0, 300),
+    }),
+  )
 const archived = (activity: ActivityHead) =>
   does(() => put(`${at(activity)}/archived`, { archived: !activity.archived }))
 const setTags = (activity: ActivityHead, tags: string[]) => does(() => put(`${at(activity)}/tags`, { tags }))
@@ -107,19 +112,21 @@ const restore = () =>
   <TeacherBar />
   <main class="room">
     <div class="head">
-      <h1>Activities</h1>
+      <h1>{{ t('shared.activities') }}</h1>
       <el-input
         v-model="find"
         class="find"
-        placeholder="Find by name, tag or word on a page"
-        aria-label="Find by name, tag or word on a page"
+        :placeholder="t('activities.find-by-name-tag-or-word')"
+        :aria-label="t('activities.find-by-name-tag-or-word')"
         maxlength="300"
         clearable
       >
         <template #prefix><PhMagnifyingGlass :size="18" aria-hidden="true" /></template>
       </el-input>
-      <div class="tags" role="group" aria-label="Which">
-        <button :aria-pressed="!tag && !aside" @click="((tag = ''), (aside = false))">all</button>
+      <div class="tags" role="group" :aria-label="t('activities.which')">
+        <button :aria-pressed="!tag && !aside" @click="((tag = ''), (aside = false))">
+          {{ t('activities.all') }}
+        </button>
         <button
           v-for="one in known"
           :key="one"
@@ -128,33 +135,32 @@ const restore = () =>
         >
           {{ one }}
         </button>
-        <button :aria-pressed="aside" @click="aside = !aside">archived</button>
+        <button :aria-pressed="aside" @click="aside = !aside">{{ t('activities.archived') }}</button>
       </div>
-      <select v-model="sort" class="sort" aria-label="Order">
-        <option value="LATEST">changed last</option>
-        <option value="NAME">by name</option>
-        <option value="OLDEST">oldest first</option>
+      <select v-model="sort" class="sort" :aria-label="t('activities.order')">
+        <option value="LATEST">{{ t('activities.changed-last') }}</option>
+        <option value="NAME">{{ t('activities.by-name') }}</option>
+        <option value="OLDEST">{{ t('activities.oldest-first') }}</option>
       </select>
       <button v-if="!looksOnly" class="btn acc new" @click="startNaming">
-        <PhPlus :size="18" weight="bold" aria-hidden="true" />New activity
+        <PhPlus :size="18" weight="bold" aria-hidden="true" />{{ t('activities.new-activity') }}
       </button>
     </div>
     <StarterStrip v-if="!looksOnly" class="starters" @start="starting = $event" />
     <p v-if="gone" class="gone" role="status">
-      “{{ gone.title }}” is deleted. <button class="btn" @click="restore">Undo</button>
+      {{ t('activities.title-is-deleted', { title: gone.title }) }}
+      <button class="btn" @click="restore">{{ t('shared.undo') }}</button>
     </p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p v-else-if="all === null" class="soft" role="status">Fetching your activities</p>
+    <p v-else-if="all === null" class="soft" role="status">{{ t('activities.fetching-your-activities') }}</p>
     <p v-else-if="all.length === 0 && asking" class="soft">
-      No activity has that in its name, its tags or on a page.
+      {{ t('activities.no-activity-has-that-in-its') }}
     </p>
-    <p v-else-if="all.length === 0 && aside" class="soft">Nothing is archived.</p>
+    <p v-else-if="all.length === 0 && aside" class="soft">{{ t('activities.nothing-is-archived') }}</p>
     <p v-else-if="all.length === 0 && looksOnly" class="soft">
-      Activities are made by teachers. What your classes do stands under Classes and Assigned.
+      {{ t('activities.activities-are-made-by-teachers-what') }}
     </p>
-    <p v-else-if="all.length === 0" class="soft">
-      Nothing here yet. Start with New activity: give it a name, put a picture and a drop zone on its page.
-    </p>
+    <p v-else-if="all.length === 0" class="soft">{{ t('activities.nothing-here-yet-start-with-new') }}</p>
     <ul class="cards">
       <ActivityCard
         v-for="activity in all ?? []"
@@ -167,15 +173,25 @@ const restore = () =>
         @share="sharing = activity"
       />
     </ul>
-    <el-dialog v-model="naming" title="New activity" width="420px" @opened="nameField?.focus()">
+    <el-dialog
+      v-model="naming"
+      :title="t('activities.new-activity')"
+      width="420px"
+      @opened="nameField?.focus()"
+    >
       <form id="naming" @submit.prevent="create">
         <label
-          >Name<el-input ref="nameField" v-model="title" maxlength="300" placeholder="Night-sky week"
+          >{{ t('shared.name')
+          }}<el-input
+            ref="nameField"
+            v-model="title"
+            maxlength="300"
+            :placeholder="t('activities.night-sky-week')"
         /></label>
       </form>
       <template #footer>
-        <button class="btn" @click="naming = false">Cancel</button>
-        <button class="btn pri make" form="naming" type="submit">Make it</button>
+        <button class="btn" @click="naming = false">{{ t('shared.cancel') }}</button>
+        <button class="btn pri make" form="naming" type="submit">{{ t('shared.make-it') }}</button>
       </template>
     </el-dialog>
     <StarterDialog

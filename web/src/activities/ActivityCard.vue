@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import {
   PhArchive,
   PhCopy,
@@ -11,7 +12,6 @@ import {
 import { ref } from 'vue'
 import { RouterLink } from 'vue-router'
 import type { ActivityHead } from '@/api/schema'
-import { count } from '@/page/count'
 import PageView from '@/page/PageView.vue'
 
 /** One activity on the shelf: its first page is its picture. */
@@ -45,28 +45,39 @@ function keepTags() {
 <template>
   <li class="card" @keydown.esc="open = false">
     <RouterLink class="open" :to="`/activities/${activity.id}/lay-out`">
-      <PageView class="thumb" :page="activity.firstPage" :described="`First page of ${activity.title}`" />
+      <PageView
+        class="thumb"
+        :page="activity.firstPage"
+        :described="t('activities.first-page-of-title', { title: activity.title })"
+      />
       <span class="words">
         <strong>{{ activity.title }}</strong>
         <span class="soft"
-          >{{ count(activity.pages, 'page') }} · {{ count(activity.placements, 'placement') }}</span
+          >{{ t('shared.pages-count', { n: activity.pages }) }} ·
+          {{ t('activities.placements-count', { n: activity.placements }) }}</span
         >
       </span>
     </RouterLink>
     <div class="foot">
       <span v-for="tag in activity.tags" :key="tag" class="chip n">{{ tag }}</span>
-      <span v-if="activity.access !== 'OWN'" class="chip p"
-        >{{ activity.owner }}’s, to {{ activity.access === 'EDIT' ? 'edit' : 'look at' }}</span
-      >
-      <span v-else-if="activity.sharedWith" class="chip p"
-        >shared with {{ count(activity.sharedWith, 'teacher') }}</span
-      >
-      <RouterLink class="present" :to="`/present/${activity.id}`" :aria-label="`Present ${activity.title}`"
-        ><PhPresentation :size="18" aria-hidden="true" />Present</RouterLink
+      <span v-if="activity.access !== 'OWN'" class="chip p">{{
+        t('activities.owner-s-to-edit', {
+          owner: activity.owner,
+          edits: activity.access === 'EDIT' ? 'yes' : 'no',
+        })
+      }}</span>
+      <span v-else-if="activity.sharedWith" class="chip p">{{
+        t('activities.shared-with-count', { count: activity.sharedWith })
+      }}</span>
+      <RouterLink
+        class="present"
+        :to="`/present/${activity.id}`"
+        :aria-label="t('activities.present-title', { title: activity.title })"
+        ><PhPresentation :size="18" aria-hidden="true" />{{ t('shared.present') }}</RouterLink
       >
       <button
         class="more"
-        :aria-label="`More for ${activity.title}`"
+        :aria-label="t('activities.more-for-title', { title: activity.title })"
         :aria-expanded="open"
         @click="open = !open"
       >
@@ -75,30 +86,32 @@ function keepTags() {
     </div>
     <div v-if="open" class="menu" role="menu">
       <button role="menuitem" @click="does(() => emit('copy'))">
-        <PhCopy :size="17" aria-hidden="true" />Copy
+        <PhCopy :size="17" aria-hidden="true" />{{ t('shared.copy') }}
       </button>
       <button v-if="activity.access !== 'LOOK'" role="menuitem" @click="does(startTags)">
-        <PhTag :size="17" aria-hidden="true" />Tags
+        <PhTag :size="17" aria-hidden="true" />{{ t('activities.tags') }}
       </button>
       <template v-if="activity.access === 'OWN'">
         <button role="menuitem" @click="does(() => emit('share'))">
-          <PhShareNetwork :size="17" aria-hidden="true" />Share with a colleague
+          <PhShareNetwork :size="17" aria-hidden="true" />{{ t('activities.share-with-a-colleague') }}
         </button>
         <button role="menuitem" @click="does(() => emit('aside'))">
-          <PhArchive :size="17" aria-hidden="true" />{{ activity.archived ? 'Restore' : 'Archive' }}
+          <PhArchive :size="17" aria-hidden="true" />{{
+            activity.archived ? t('shared.restore') : t('shared.archive')
+          }}
         </button>
         <button role="menuitem" @click="does(() => emit('remove'))">
-          <PhTrash :size="17" aria-hidden="true" />Delete
+          <PhTrash :size="17" aria-hidden="true" />{{ t('shared.delete') }}
         </button>
       </template>
     </div>
     <form v-if="tagging" class="menu" @submit.prevent="keepTags">
       <label
-        >Tags, with commas between them
-        <input v-model="text" maxlength="900" placeholder="year 4, sky" autofocus />
+        >{{ t('activities.tags-with-commas-between-them') }}
+        <input v-model="text" maxlength="900" :placeholder="t('activities.year-4-sky')" autofocus />
       </label>
-      <button class="btn pri">Keep</button>
-      <button type="button" class="btn" @click="tagging = false">Cancel</button>
+      <button class="btn pri">{{ t('shared.keep') }}</button>
+      <button type="button" class="btn" @click="tagging = false">{{ t('shared.cancel') }}</button>
     </form>
   </li>
 </template>

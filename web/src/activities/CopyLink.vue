@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, onMounted, ref } from 'vue'
 import { get, put, errorText } from '@/api/client'
 import type { Offer } from '@/api/schema'
@@ -24,11 +25,11 @@ const set = (offered: boolean) => ask(() => put(at.value, { offered }))
 async function copy() {
   try {
     await navigator.clipboard.writeText(link.value)
-    told.value = 'The link is copied.'
+    told.value = t('shared.the-link-is-copied')
   } catch {
     // Without leave, or on a page that is not secure, it is marked for Ctrl+C.
     field.value?.select()
-    told.value = 'Press Ctrl+C to copy the link.'
+    told.value = t('activities.press-ctrl-c-to-copy-the')
   }
 }
 const field = ref<HTMLInputElement>()
@@ -36,17 +37,15 @@ const field = ref<HTMLInputElement>()
 
 <template>
   <section class="copy-link" aria-labelledby="copy-link-title">
-    <h3 id="copy-link-title">As a copy for others</h3>
-    <p class="soft">
-      Every teacher of your school who opens the link gets a copy of their own. Yours stays as it is.
-    </p>
+    <h3 id="copy-link-title">{{ t('activities.as-a-copy-for-others') }}</h3>
+    <p class="soft">{{ t('activities.every-teacher-of-your-school-who') }}</p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <button v-if="offer && !link" class="btn" @click="set(true)">Make a link</button>
+    <button v-if="offer && !link" class="btn" @click="set(true)">{{ t('activities.make-a-link') }}</button>
     <template v-if="link">
-      <input ref="field" class="link" readonly :value="link" aria-label="Link for a copy" />
+      <input ref="field" class="link" readonly :value="link" :aria-label="t('activities.link-for-a-copy')" />
       <p class="row">
-        <button class="btn" @click="copy">Copy the link</button>
-        <button class="btn" @click="set(false)">End the link</button>
+        <button class="btn" @click="copy">{{ t('activities.copy-the-link') }}</button>
+        <button class="btn" @click="set(false)">{{ t('activities.end-the-link') }}</button>
         <span role="status">{{ told }}</span>
       </p>
     </template>

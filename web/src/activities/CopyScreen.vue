@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
 import { get, post, errorText } from '@/api/client'
 import type { Template } from '@/api/schema'
-import { count } from '@/page/count'
 import { needTeacher } from '@/accounts/me'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 
@@ -41,23 +41,22 @@ async function take() {
     <section class="card">
       <template v-if="template">
         <h1>{{ template.title }}</h1>
-        <p>{{ template.from }} made this and offers you a copy.</p>
+        <p>{{ t('activities.from-made-this-and-offers-you', { from: template.from }) }}</p>
         <p class="soft">
-          {{ count(template.pages, 'page') }} · {{ count(template.placements, 'placement') }} to find
+          {{ t('activities.offer-size', { pages: template.pages, placements: template.placements }) }}
         </p>
-        <p class="soft">The copy is yours. What you change in it changes nothing for {{ template.from }}.</p>
+        <p class="soft">{{ t('activities.the-copy-is-yours-what-you', { from: template.from }) }}</p>
       </template>
       <template v-else-if="wrong">
-        <h1>This link leads nowhere</h1>
-        <p>
-          It was ended, or the activity is gone. Nothing is lost: copies that were taken stay. Ask the
-          colleague who sent it for a new link.
-        </p>
+        <h1>{{ t('activities.this-link-leads-nowhere') }}</h1>
+        <p>{{ t('activities.it-was-ended-or-the-activity') }}</p>
       </template>
-      <p v-else class="soft" role="status">Looking where the link leads</p>
+      <p v-else class="soft" role="status">{{ t('activities.looking-where-the-link-leads') }}</p>
       <p v-if="wrong && template" class="note" role="alert">{{ wrong }}</p>
-      <button v-if="template" class="btn pri big" :disabled="busy" @click="take">Take a copy</button>
-      <RouterLink to="/activities">To my activities</RouterLink>
+      <button v-if="template" class="btn pri big" :disabled="busy" @click="take">
+        {{ t('activities.take-a-copy') }}
+      </button>
+      <RouterLink to="/activities">{{ t('activities.to-my-activities') }}</RouterLink>
     </section>
   </main>
 </template>

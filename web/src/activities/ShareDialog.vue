@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 import { getAll, put, errorText } from '@/api/client'
 import type { ActivityHead, Colleague } from '@/api/schema'
@@ -28,10 +29,15 @@ async function share(one: Colleague, access: Colleague['access']) {
 </script>
 
 <template>
-  <el-dialog :model-value="true" :title="`Share ${activity.title}`" width="480px" @close="emit('close')">
+  <el-dialog
+    :model-value="true"
+    :title="t('activities.share-title', { title: activity.title })"
+    width="480px"
+    @close="emit('close')"
+  >
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p v-if="colleagues && colleagues.length === 0" class="soft">
-      There is no other teacher in this school yet.
+      {{ t('activities.there-is-no-other-teacher-in') }}
     </p>
     <ul>
       <li v-for="one in colleagues ?? []" :key="one.id">
@@ -41,15 +47,17 @@ async function share(one: Colleague, access: Colleague['access']) {
             :value="one.access"
             @change="share(one, ($event.target as HTMLSelectElement).value as Colleague['access'])"
           >
-            <option value="NONE">not shared</option>
-            <option value="LOOK">View only</option>
-            <option value="EDIT">Can edit</option>
+            <option value="NONE">{{ t('activities.not-shared') }}</option>
+            <option value="LOOK">{{ t('activities.view-only') }}</option>
+            <option value="EDIT">{{ t('activities.can-edit') }}</option>
           </select></label
         >
       </li>
     </ul>
     <CopyLink :activity-id="activity.id" />
-    <template #footer><button class="btn pri" @click="emit('close')">Done</button></template>
+    <template #footer
+      ><button class="btn pri" @click="emit('close')">{{ t('shared.done') }}</button></template
+    >
   </el-dialog>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { RouterLink } from 'vue-router'
 import TeacherListScreen from '@/accounts/TeacherListScreen.vue'
 import { useTeacherList } from '@/accounts/teacherList'
@@ -10,10 +11,10 @@ const { all, wrong } = useTeacherList('/api/v1/assignments')
 
 <template>
   <TeacherListScreen
-    title="Assigned"
+    :title="t('shared.assigned')"
     :all="all"
     :wrong="wrong"
-    empty="Nothing is assigned yet. Open an activity and go to its step Assign."
+    :empty="t('assigned.nothing-is-assigned-yet-open-an')"
   >
     <ul>
       <li v-for="one in all" :key="one.id">
@@ -23,11 +24,15 @@ const { all, wrong } = useTeacherList('/api/v1/assignments')
           <span v-if="one.terms.dueAt" class="soft">{{
             dueWords(one.terms.dueAt, new Date().toISOString())
           }}</span>
-          <span v-if="one.seriesId" class="chip">part {{ one.position + 1 }}</span>
-          <span v-if="one.withdrawn" class="chip w">withdrawn</span>
-          <span class="chip">{{ one.joined }} of {{ one.students }} joined</span>
-          <span class="chip n">{{ one.handedIn }} handed in</span>
-          <span class="chip p">code {{ spaced(one.joinCode) }}</span>
+          <span v-if="one.seriesId" class="chip">{{
+            t('assigned.part-position', { position: one.position + 1 })
+          }}</span>
+          <span v-if="one.withdrawn" class="chip w">{{ t('assigned.withdrawn') }}</span>
+          <span class="chip">{{
+            t('assigned.joined-of-students-joined', { joined: one.joined, students: one.students })
+          }}</span>
+          <span class="chip n">{{ t('assigned.handedin-handed-in', { handedIn: one.handedIn }) }}</span>
+          <span class="chip p">{{ t('assigned.code-joincode', { joinCode: spaced(one.joinCode) }) }}</span>
         </RouterLink>
       </li>
     </ul>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { looksOnly } from '@/accounts/me'
-import { LANGUAGES } from '@/i18n'
+import { LANGUAGES, t } from '@/i18n'
+import { listOf } from '@/i18n/format'
 import { PhArrowLeft, PhImages, PhKey, PhUserMinus, PhUserPlus } from '@phosphor-icons/vue'
 import { onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -8,7 +9,6 @@ import { getAll, get, post, postForFile, put, remove as removeAt, errorText } fr
 import type { ClassHead, ClassView } from '@/api/schema'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
-import { count } from '@/page/count'
 import JoinCodePanel from './JoinCodePanel.vue'
 import NamesDialog from './NamesDialog.vue'
 import { saveFile } from './saveFile'
@@ -59,8 +59,7 @@ function speak(event: Event) {
   void trying(async () => {
     await put(`/api/v1/classes/${props.id}/language`, language ? { language } : {})
     await load()
-    told.value =
-      'The students of this class meet their screens in this language, until they choose another one.'
+    told.value = t('classes.the-students-of-this-class-meet')
   })
 }
 function added(fresh: SignInCard[]) {
@@ -68,21 +67,21 @@ function added(fresh: SignInCard[]) {
   cards.value = [...cards.value.filter((card) => !fresh.some((one) => one.id === card.id)), ...fresh]
   void trying(async () => {
     await load()
-    told.value = `${count(fresh.length, 'student')} added. Print or write down the PINs now.`
+    told.value = t('classes.count-added-print-or-write-down', { count: fresh.length })
   })
 }
 const pin = (student: { id: string; name: string }) =>
   trying(async () => {
     const fresh = await post(`/api/v1/classes/${props.id}/students/${student.id}/pins`)
     cards.value = [...cards.value.filter((card) => card.id !== student.id), { ...student, pin: fresh.pin }]
-    told.value = `${student.name} has a new PIN; the old one no longer works.`
+    told.value = t('classes.student-has-a-new-pin-the', { student: student.name })
   })
 const remove = (student: { id: string; name: string }) =>
   trying(async () => {
     leaving.value = ''
     await removeAt(`/api/v1/classes/${props.id}/students/${student.id}`)
     await load()
-    told.value = `${student.name} is no longer in this class. Their work is kept.`
+    told.value = t('classes.student-is-no-longer-in-this', { student: student.name })
   })
 const pictures = (student: { id: string; name: string }) =>
   trying(async () => {
@@ -90,21 +89,21 @@ const pictures = (student: { id: string; name: string }) =>
     const { id, name } = student
     cards.value = [...cards.value.filter((card) => card.id !== id), { id, name, pictures: fresh.pictures }]
     await load()
-    told.value = `${name} comes in with three pictures now; the old PIN no longer works.`
+    told.value = t('classes.name-comes-in-with-three-pictures', { name })
   })
 const move = (student: { id: string; name: string }, toClassId: string) =>
   trying(async () => {
     if (!toClassId) return
     await put(`/api/v1/classes/${props.id}/students/${student.id}/class`, { toClassId })
     await load()
-    const to = classes.value.find((one) => one.id === toClassId)?.name ?? 'another class'
-    told.value = `${student.name} is in ${to} now, and goes on with what they began.`
+    const to = classes.value.find((one) => one.id === toClassId)?.name ?? t('classes.another-class')
+    told.value = t('classes.student-is-in-to-now-and', { student: student.name, to })
   })
 const newCode = () =>
   trying(async () => {
     await post(`/api/v1/classes/${props.id}/join-codes`)
     await load()
-    told.value = 'The class has a new code. The old one, and cards with it, no longer let anybody in.'
+    told.value = t('classes.the-class-has-a-new-code')
   })
 const archive = (archived: boolean) =>
   trying(async () => {
@@ -115,10 +114,10 @@ const archive = (archived: boolean) =>
 const printAll = (withPictures: boolean) =>
   trying(async () => {
     const file = await postForFile(`/api/v1/classes/${props.id}/cards`, { pictures: withPictures })
-    saveFile(file, `Sign-in cards, ${view.value!.name}.pdf`)
+    saveFile(file, t('classes.sign-in-cards-view-pdf', { view: view.value!.name }))
     cards.value = []
     await load()
-    told.value = 'The cards are in the PDF that was saved. Only these cards let students in now.'
+    told.value = t('classes.the-cards-are-in-the-pdf')
   })
 </script>
 
@@ -127,7 +126,7 @@ const printAll = (withPictures: boolean) =>
   <main class="room">
     <p class="screen-only">
       <RouterLink class="btn" to="/classes"
-        ><PhArrowLeft :size="18" aria-hidden="true" />All classes</RouterLink
+        ><PhArrowLeft :size="18" aria-hidden="true" />{{ t('classes.all-classes') }}</RouterLink
       >
     </p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
@@ -135,19 +134,19 @@ const printAll = (withPictures: boolean) =>
       <div class="head screen-only">
         <h1 class="unseen">{{ view.name }}</h1>
         <label class="title">
-          <span class="unseen">Name of the class</span>
+          <span class="unseen">{{ t('classes.name-of-the-class') }}</span>
           <input class="field" :value="view.name" maxlength="100" :readonly="looksOnly" @change="rename" />
         </label>
-        <span class="soft">{{ count(view.students.length, 'student') }}</span>
+        <span class="soft">{{ t('shared.students-count', { n: view.students.length }) }}</span>
         <label v-if="!looksOnly" class="speaks"
-          >Language for students
+          >{{ t('classes.language-for-students') }}
           <select class="field" :value="view.language ?? ''" @change="speak">
-            <option value="">as the school</option>
+            <option value="">{{ t('classes.as-the-school') }}</option>
             <option v-for="one in LANGUAGES" :key="one.code" :value="one.code">{{ one.name }}</option>
           </select></label
         >
         <button v-if="!looksOnly" class="btn pri" @click="adding = true">
-          <PhUserPlus :size="18" aria-hidden="true" />Add names
+          <PhUserPlus :size="18" aria-hidden="true" />{{ t('classes.add-names') }}
         </button>
       </div>
       <p v-if="told" class="told screen-only" role="status">{{ told }}</p>
@@ -169,48 +168,53 @@ const printAll = (withPictures: boolean) =>
         :students="view.students"
       />
       <p v-if="view.waiting?.length" class="soft">
-        A colleague was asked for {{ new Intl.ListFormat('en').format(view.waiting) }}. They come here after a
-        yes.
+        {{
+          t('classes.a-colleague-was-asked-for-waiting', {
+            waiting: listOf(view.waiting),
+          })
+        }}
       </p>
-      <p v-if="view.students.length === 0" class="soft">
-        Nobody is in this class yet. Paste the names of your students, one a line.
-      </p>
-      <ul class="students screen-only" aria-label="Students">
+      <p v-if="view.students.length === 0" class="soft">{{ t('classes.nobody-is-in-this-class-yet') }}</p>
+      <ul class="students screen-only" :aria-label="t('shared.students')">
         <li v-for="student in view.students" :key="student.id">
           <span class="name">{{ student.name }}</span>
           <template v-if="leaving === student.id">
-            <button class="btn" @click="leaving = ''">Keep</button>
-            <button class="btn acc" @click="remove(student)">Take out</button>
+            <button class="btn" @click="leaving = ''">{{ t('shared.keep') }}</button>
+            <button class="btn acc" @click="remove(student)">{{ t('classes.take-out') }}</button>
           </template>
           <template v-else-if="!looksOnly">
             <button
               v-if="view.signIn !== 'PICTURES'"
               class="btn"
-              :aria-label="`New PIN for ${student.name}`"
+              :aria-label="t('classes.new-pin-for-student', { student: student.name })"
               @click="pin(student)"
             >
-              <PhKey :size="17" aria-hidden="true" />New PIN
+              <PhKey :size="17" aria-hidden="true" />{{ t('classes.new-pin') }}
             </button>
             <button
               v-if="view.signIn !== 'PIN'"
               class="btn"
-              :aria-label="`Pictures for ${student.name}`"
+              :aria-label="t('classes.pictures-for-student', { student: student.name })"
               @click="pictures(student)"
             >
-              <PhImages :size="17" aria-hidden="true" />Pictures
+              <PhImages :size="17" aria-hidden="true" />{{ t('shared.pictures') }}
             </button>
             <select
               v-if="classes.length"
               class="field to-class"
-              :aria-label="`Move ${student.name} to another class`"
+              :aria-label="t('classes.move-student-to-another-class', { student: student.name })"
               value=""
               @change="move(student, ($event.target as HTMLSelectElement).value)"
             >
-              <option value="">Move</option>
+              <option value="">{{ t('classes.move') }}</option>
               <option v-for="one in classes" :key="one.id" :value="one.id">{{ one.name }}</option>
             </select>
-            <button class="btn" :aria-label="`Take out ${student.name}`" @click="leaving = student.id">
-              <PhUserMinus :size="17" aria-hidden="true" />Take out
+            <button
+              class="btn"
+              :aria-label="t('classes.take-out-student', { student: student.name })"
+              @click="leaving = student.id"
+            >
+              <PhUserMinus :size="17" aria-hidden="true" />{{ t('classes.take-out') }}
             </button>
           </template>
         </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhPlus, PhUploadSimple } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { RouterLink, useRouter } from 'vue-router'
@@ -6,7 +7,6 @@ import { post, errorText } from '@/api/client'
 import TeacherListScreen from '@/accounts/TeacherListScreen.vue'
 import { looksOnly } from '@/accounts/me'
 import { useTeacherList } from '@/accounts/teacherList'
-import { count } from '@/page/count'
 import RegisterDialog from './RegisterDialog.vue'
 import StudentRequestsPanel from './StudentRequestsPanel.vue'
 
@@ -29,26 +29,23 @@ async function make() {
 
 <template>
   <TeacherListScreen
-    title="Classes"
+    :title="t('shared.classes')"
     :all="all"
     :wrong="wrong"
-    :empty="
-      looksOnly
-        ? 'You are in no class yet. An administrator puts you into one.'
-        : 'You have no class yet. Give it a name, then paste the names of your students.'
-    "
+    :empty="looksOnly ? t('classes.you-are-in-no-class-yet') : t('classes.you-have-no-class-yet-give')"
   >
     <template #before>
       <StudentRequestsPanel @answered="load().catch((error) => (wrong = errorText(error)))" />
       <form v-if="!looksOnly" class="new" @submit.prevent="make">
         <label
-          >A new class <input v-model="naming" class="field" maxlength="100" placeholder="Puffin class"
+          >{{ t('classes.a-new-class') }}
+          <input v-model="naming" class="field" maxlength="100" :placeholder="t('classes.puffin-class')"
         /></label>
         <button class="btn pri" :disabled="!naming.trim()">
-          <PhPlus :size="18" aria-hidden="true" />Make it
+          <PhPlus :size="18" aria-hidden="true" />{{ t('shared.make-it') }}
         </button>
         <button type="button" class="btn" @click="registering = true">
-          <PhUploadSimple :size="18" aria-hidden="true" />Import classes
+          <PhUploadSimple :size="18" aria-hidden="true" />{{ t('classes.import-classes') }}
         </button>
       </form>
     </template>
@@ -56,7 +53,10 @@ async function make() {
       <li v-for="one in all" :key="one.id">
         <RouterLink :to="`/classes/${one.id}`"
           ><strong>{{ one.name }}</strong></RouterLink
-        ><span class="soft">{{ count(one.students, 'student') }}{{ one.archived ? ' · archived' : '' }}</span>
+        ><span class="soft"
+          >{{ t('shared.students-count', { n: one.students })
+          }}{{ one.archived ? ` · ${t('shared.is-archived')}` : '' }}</span
+        >
       </li>
     </ul>
   </TeacherListScreen>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArchive, PhArrowsClockwise, PhImages, PhPrinter } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { looksOnly } from '@/accounts/me'
@@ -17,14 +18,14 @@ function printAll() {
 </script>
 
 <template>
-  <section class="door" aria-label="How students come in">
-    <img :src="`/api/v1/qr/${view.joinCode}`" alt="The code of the class as a picture for the camera" />
+  <section class="door" :aria-label="t('classes.how-students-come-in')">
+    <img :src="`/api/v1/qr/${view.joinCode}`" :alt="t('classes.the-code-of-the-class-as')" />
     <div>
-      <h2 class="small-head">Join code</h2>
+      <h2 class="small-head">{{ t('shared.join-code') }}</h2>
       <p class="code">{{ spaced(view.joinCode) }}</p>
       <div v-if="!looksOnly" class="row">
         <button class="btn" @click="emit('code')">
-          <PhArrowsClockwise :size="17" aria-hidden="true" />A new code
+          <PhArrowsClockwise :size="17" aria-hidden="true" />{{ t('classes.a-new-code') }}
         </button>
         <button
           v-if="view.signIn !== 'PICTURES'"
@@ -32,7 +33,7 @@ function printAll() {
           :disabled="view.students.length === 0"
           @click="all = 'pins'"
         >
-          <PhPrinter :size="17" aria-hidden="true" />Cards with PINs
+          <PhPrinter :size="17" aria-hidden="true" />{{ t('classes.cards-with-pins') }}
         </button>
         <button
           v-if="view.signIn !== 'PIN'"
@@ -40,21 +41,20 @@ function printAll() {
           :disabled="view.students.length === 0"
           @click="all = 'pictures'"
         >
-          <PhImages :size="17" aria-hidden="true" />Cards with pictures
+          <PhImages :size="17" aria-hidden="true" />{{ t('classes.cards-with-pictures') }}
         </button>
         <button class="btn quiet" @click="emit('archive')">
-          <PhArchive :size="17" aria-hidden="true" />{{ view.archived ? 'Restore' : 'Archive' }}
+          <PhArchive :size="17" aria-hidden="true" />{{
+            view.archived ? t('shared.restore') : t('shared.archive')
+          }}
         </button>
       </div>
       <p v-if="all" class="ask" role="alert">
-        Everybody gets {{ all === 'pins' ? 'a new PIN' : 'three new pictures' }}; old cards no longer work.
-        <button class="btn acc" @click="printAll">Make the PDF</button>
-        <button class="btn" @click="all = null">Cancel</button>
+        {{ t('classes.everybody-gets-pins-old-cards-no', { pins: all === 'pins' ? 'yes' : 'no' }) }}
+        <button class="btn acc" @click="printAll">{{ t('classes.make-the-pdf') }}</button>
+        <button class="btn" @click="all = null">{{ t('shared.cancel') }}</button>
       </p>
-      <p v-if="view.archived" class="soft">
-        This class is archived: its code lets nobody in, and nothing new can be given to it. All that was done
-        is kept.
-      </p>
+      <p v-if="view.archived" class="soft">{{ t('classes.this-class-is-archived-its-code') }}</p>
     </div>
   </section>
 </template>

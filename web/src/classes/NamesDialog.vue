@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhUploadSimple } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { post, errorText } from '@/api/client'
 import type { Roster, SignInCard } from '@/api/schema'
-import { count } from '@/page/count'
 import { asTable, fileText } from './fileText'
 
 /** Names for a class, pasted or from a file, with what they would do before anything is done. */
@@ -70,29 +70,40 @@ async function file(event: Event) {
 }
 const SHOWN = 30
 const listed = (names: string[]) =>
-  names.slice(0, SHOWN).join(', ') + (names.length > SHOWN ? ` and ${names.length - SHOWN} more` : '')
+  names.length > SHOWN
+    ? t('shared.names-and-more', { names: names.slice(0, SHOWN).join(', '), more: names.length - SHOWN })
+    : names.join(', ')
 const ready = computed(() => roster.value && !roster.value.wrong.length && roster.value.added.length > 0)
 </script>
 
 <template>
   <dialog ref="dialog" class="names" aria-labelledby="names-head" @close="emit('close')">
-    <h1 id="names-head">Add names</h1>
+    <h1 id="names-head">{{ t('classes.add-names') }}</h1>
     <label
-      >One name a line, or a table with a column for the name
-      <textarea v-model="text" rows="9" maxlength="500000" placeholder="Ada&#10;Bo&#10;Cyrus" autofocus />
+      >{{ t('classes.one-name-a-line-or-a') }}
+      <textarea
+        v-model="text"
+        rows="9"
+        maxlength="500000"
+        :placeholder="t('classes.ada-bo-cyrus')"
+        autofocus
+      />
     </label>
     <label class="btn file"
-      ><PhUploadSimple :size="18" aria-hidden="true" />From a file (CSV)
+      ><PhUploadSimple :size="18" aria-hidden="true" />{{ t('classes.from-a-file-csv') }}
       <input class="unseen" type="file" accept=".csv,.txt,text/csv,text/plain" @change="file" />
     </label>
     <div class="tells" role="status">
       <template v-if="roster">
         <p v-if="roster.added.length">
-          <strong>{{ count(roster.added.length, 'new student') }}:</strong> {{ listed(roster.added) }}
+          <strong>{{ t('classes.new-students-count', { n: roster.added.length }) }}:</strong>
+          {{ listed(roster.added) }}
         </p>
-        <p v-if="roster.there.length"><strong>In the class already:</strong> {{ listed(roster.there) }}</p>
+        <p v-if="roster.there.length">
+          <strong>{{ t('classes.in-the-class-already') }}</strong> {{ listed(roster.there) }}
+        </p>
         <p v-if="roster.missing.length">
-          <strong>Not in the list, and stay:</strong> {{ listed(roster.missing) }}
+          <strong>{{ t('classes.not-in-the-list-and-stay') }}</strong> {{ listed(roster.missing) }}
         </p>
       </template>
     </div>
@@ -101,15 +112,20 @@ const ready = computed(() => roster.value && !roster.value.wrong.length && roste
     </ul>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <div class="row">
-      <progress v-if="busy" :value="done" :max="roster?.added.length ?? 1" aria-label="Students added" />
-      <button class="btn" @click="leave">{{ busy ? 'Stop here' : 'Cancel' }}</button>
+      <progress
+        v-if="busy"
+        :value="done"
+        :max="roster?.added.length ?? 1"
+        :aria-label="t('classes.students-added')"
+      />
+      <button class="btn" @click="leave">{{ busy ? t('classes.stop-here') : t('shared.cancel') }}</button>
       <button class="btn pri" :disabled="!ready || busy" @click="add">
         {{
           busy
-            ? `${done} of ${roster?.added.length} added`
+            ? t('classes.done-of-added-added', { done, added: roster?.added.length ?? 0 })
             : roster?.added.length
-              ? `Add ${count(roster.added.length, 'student')}`
-              : 'Add them'
+              ? t('classes.add-count', { count: roster.added.length })
+              : t('classes.add-them')
         }}
       </button>
     </div>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhFilePdf, PhUploadSimple } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
 import { post, postForFile, errorText } from '@/api/client'
 import type { IntakePreview, TakenClass } from '@/api/schema'
-import { count } from '@/page/count'
 import { chosenAtFirst, intakeSaid, takeable } from './intake'
 import { saveFile } from './saveFile'
 
@@ -40,7 +40,7 @@ async function trying(doing: string, work: () => Promise<void>) {
   }
 }
 const look = (event: Event) =>
-  trying('Reading', async () => {
+  trying(t('classes.reading'), async () => {
     files.value = [...((event.target as HTMLInputElement).files ?? [])]
     preview.value = null
     if (files.value.length === 0) return
@@ -48,29 +48,26 @@ const look = (event: Event) =>
     chosen.value = chosenAtFirst(classes.value)
   })
 const take = () =>
-  trying('Taking them in', async () => {
+  trying(t('classes.taking-them-in'), async () => {
     const all = form()
     chosen.value.forEach((id) => all.append('classIds', id))
     taken.value = await post('/api/v1/class-imports', all)
     emit('taken')
   })
 const cards = (one: TakenClass) =>
-  trying('Making cards', async () => {
+  trying(t('classes.making-cards'), async () => {
     const file = await postForFile(`/api/v1/classes/${one.id}/cards`, { studentIds: one.fresh })
-    saveFile(file, `Sign-in cards, ${one.name}.pdf`)
+    saveFile(file, t('classes.sign-in-cards-name-pdf', { name: one.name }))
   })
 </script>
 
 <template>
   <dialog ref="dialog" class="register" aria-labelledby="register-head" @close="emit('close')">
-    <h1 id="register-head">Import classes</h1>
+    <h1 id="register-head">{{ t('classes.import-classes') }}</h1>
     <template v-if="!taken">
-      <p>
-        The OneRoster 1.2 files of classes, users and enrollments (CSV), or all of them packed in one (ZIP).
-        You see what they would do before anything is done.
-      </p>
+      <p>{{ t('classes.the-oneroster-1-2-files-of') }}</p>
       <label class="btn file"
-        ><PhUploadSimple :size="18" aria-hidden="true" />Choose files
+        ><PhUploadSimple :size="18" aria-hidden="true" />{{ t('shared.choose-files') }}
         <input
           class="unseen"
           type="file"
@@ -87,13 +84,15 @@ const cards = (one: TakenClass) =>
         </ul>
         <fieldset v-else class="all">
           <legend>
-            {{ count(classes.length, 'class', 'classes') }} in the register; those with a tick are taken
+            {{ t('classes.count-in-the-register-those-with', { count: classes.length }) }}
           </legend>
           <label v-for="one in classes" :key="one.id" :class="{ off: !takeable(one) }">
             <input v-model="chosen" type="checkbox" :value="one.id" :disabled="!takeable(one)" />
             <span
-              ><strong>{{ one.name }}</strong> <span v-if="!one.key" class="chip">new class</span
-              ><span class="soft">{{ intakeSaid(one) }}</span></span
+              ><strong>{{ one.name }}</strong>
+              <span v-if="!one.key" class="chip">{{ t('classes.new-class') }}</span><span class="soft">{{
+                intakeSaid(one)
+              }}</span></span
             >
           </label>
         </fieldset>
@@ -102,17 +101,14 @@ const cards = (one: TakenClass) =>
     </template>
     <template v-else>
       <p role="status">
-        {{ count(taken.length, 'class', 'classes') }} taken in.
-        <template v-if="fresh"
-          >{{ count(fresh, 'student') }} cannot sign in yet: print their cards here, or later in the
-          class.</template
-        >
+        {{ t('classes.count-taken-in', { count: taken.length }) }}
+        <template v-if="fresh">{{ t('classes.fresh-cannot-sign-in-yet-print', { fresh }) }}</template>
       </p>
       <p v-if="asked">
         {{
           asked === 1
-            ? 'One student is in a colleague’s class. The colleague was asked; the student comes after a yes.'
-            : `${asked} students are in a colleague’s class. The colleagues were asked; these students come after a yes.`
+            ? t('classes.one-student-is-in-a-colleagues')
+            : t('classes.asked-students-are-in-a-colleagues', { asked })
         }}
       </p>
       <ul class="taken">
@@ -123,8 +119,8 @@ const cards = (one: TakenClass) =>
           <button v-if="one.fresh.length" class="btn" :disabled="Boolean(busy)" @click="cards(one)">
             <PhFilePdf :size="18" aria-hidden="true" />{{
               one.fresh.length === 1
-                ? 'A card for the new student'
-                : `Cards for the ${one.fresh.length} new students`
+                ? t('classes.a-card-for-the-new-student')
+                : t('classes.cards-for-the-fresh-new-students', { fresh: one.fresh.length })
             }}
           </button>
         </li>
@@ -132,14 +128,16 @@ const cards = (one: TakenClass) =>
     </template>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <div class="row">
-      <button class="btn" @click="dialog?.close()">{{ taken ? 'Close' : 'Cancel' }}</button>
+      <button class="btn" @click="dialog?.close()">
+        {{ taken ? t('shared.close') : t('shared.cancel') }}
+      </button>
       <button
         v-if="!taken"
         class="btn pri"
         :disabled="chosen.length === 0 || !preview || Boolean(busy)"
         @click="take"
       >
-        {{ chosen.length ? `Take in ${count(chosen.length, 'class', 'classes')}` : 'Take them in' }}
+        {{ chosen.length ? t('classes.take-in-count', { count: chosen.length }) : t('classes.take-them-in') }}
       </button>
     </div>
   </dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhPrinter } from '@phosphor-icons/vue'
 import { pictureNamed } from '@/shared/secretPictures'
 import type { SignInCard } from './signInCard'
@@ -9,10 +10,12 @@ const print = () => window.print()
 </script>
 
 <template>
-  <section class="cards" aria-label="Sign-in cards">
+  <section class="cards" :aria-label="t('classes.sign-in-cards')">
     <div class="row screen-only">
-      <h2>Sign-in cards</h2>
-      <button class="btn" @click="print"><PhPrinter :size="18" aria-hidden="true" />Print them</button>
+      <h2>{{ t('classes.sign-in-cards') }}</h2>
+      <button class="btn" @click="print">
+        <PhPrinter :size="18" aria-hidden="true" />{{ t('classes.print-them') }}
+      </button>
     </div>
     <ul>
       <li v-for="card in cards" :key="card.id" class="card">
@@ -26,7 +29,7 @@ const print = () => window.print()
           </span>
         </span>
         <span v-else
-          >PIN <b>{{ card.pin }}</b></span
+          >{{ t('classes.pin') }} <b>{{ card.pin }}</b></span
         >
       </li>
     </ul>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { listOf } from '@/i18n/format'
 import { looksOnly } from '@/accounts/me'
 import { onMounted, ref } from 'vue'
 import { getAll, put, errorText } from '@/api/client'
@@ -14,11 +16,10 @@ const busy = ref(false)
 const load = async () => (all.value = await getAll('/api/v1/student-requests'))
 onMounted(() => load().catch((error) => (wrong.value = errorText(error))))
 
-const names = new Intl.ListFormat('en', { type: 'conjunction' })
 const listed = (one: StudentRequest) => {
   const some = one.students.slice(0, 8).map((student) => student.name)
   const more = one.students.length - some.length
-  return names.format(more ? [...some, `${more} more`] : some)
+  return listOf(more ? [...some, t('classes.so-many-more', { more })] : some)
 }
 
 async function answer(one: StudentRequest, yes: boolean) {
@@ -27,8 +28,8 @@ async function answer(one: StudentRequest, yes: boolean) {
   try {
     await put(`/api/v1/student-requests/${one.classId}`, { yes })
     told.value = yes
-      ? `${listed(one)} can now work in ${one.className} too.`
-      : `Nothing was changed for ${listed(one)}.`
+      ? t('classes.now-shared', { students: listed(one), className: one.className })
+      : t('classes.nothing-changed-for', { students: listed(one) })
     await load()
     emit('answered')
   } catch (error) {
@@ -40,16 +41,24 @@ async function answer(one: StudentRequest, yes: boolean) {
 </script>
 
 <template>
-  <section v-if="!looksOnly && (all.length || told || wrong)" class="requests" aria-label="Colleagues ask">
+  <section
+    v-if="!looksOnly && (all.length || told || wrong)"
+    class="requests"
+    :aria-label="t('classes.colleagues-ask')"
+  >
     <div v-for="one in all" :key="one.classId" class="request">
       <p>
-        <strong>{{ one.by }} asks: may {{ listed(one) }} be in {{ one.className }} too?</strong><br />
-        <span class="soft"
-          >With a yes, {{ one.by }} can see what they do in that class and give them new PINs.</span
-        >
+        <strong>{{
+          t('classes.asks-for', { by: one.by, students: listed(one), className: one.className })
+        }}</strong><br />
+        <span class="soft">{{ t('classes.with-a-yes-by-can-see', { by: one.by }) }}</span>
       </p>
-      <button type="button" class="btn pri" :disabled="busy" @click="answer(one, true)">Yes, share</button>
-      <button type="button" class="btn" :disabled="busy" @click="answer(one, false)">No</button>
+      <button type="button" class="btn pri" :disabled="busy" @click="answer(one, true)">
+        {{ t('classes.yes-share') }}
+      </button>
+      <button type="button" class="btn" :disabled="busy" @click="answer(one, false)">
+        {{ t('classes.no') }}
+      </button>
     </div>
     <p v-if="told" role="status">{{ told }}</p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>

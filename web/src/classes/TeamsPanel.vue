@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { looksOnly } from '@/accounts/me'
 import { PhPlus, PhScales, PhShuffle, PhTrash } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref } from 'vue'
 import { getAll, post, put, errorText } from '@/api/client'
 import type { ClassView, Team } from '@/api/schema'
 import { newId } from '@/api/id'
-import { count } from '@/page/count'
 import { dealtInto, movedTo, without, type Draft } from './teams'
 
 /** Teams of a class: by dragging, by choosing, by chance, or about equally strong. */
@@ -56,7 +56,10 @@ function drop(key: string) {
   dragged.value = ''
 }
 const add = () =>
-  keep([...teams.value, { key: newId(), name: `Team ${teams.value.length + 1}`, studentIds: [] }])
+  keep([
+    ...teams.value,
+    { key: newId(), name: t('classes.team-teams', { teams: teams.value.length + 1 }), studentIds: [] },
+  ])
 /** Teams that somebody made, or that are at work, are not dealt anew without a question. */
 const asked = ref<'random' | 'balanced' | null>(null)
 const asking = ref<HTMLDialogElement>()
@@ -77,7 +80,7 @@ async function dealAnyway() {
 async function asBefore() {
   const were = before.value!
   before.value = null
-  await keep(were, 'The teams are as they were.')
+  await keep(were, t('classes.the-teams-are-as-they-were'))
 }
 const deal = (tail: 'random' | 'balanced') =>
   trying(async () => {
@@ -88,8 +91,8 @@ const deal = (tail: 'random' | 'balanced') =>
     })
     const words =
       tail === 'balanced'
-        ? `Balanced by what ${count('known' in dealt ? dealt.known : 0, 'student')} did before.`
-        : 'These teams are random.'
+        ? t('classes.balanced-by-what-count-did-before', { count: 'known' in dealt ? dealt.known : 0 })
+        : t('classes.these-teams-are-random')
     await keep(dealtInto(teams.value, dealt.teams), words)
   })
 function rename(team: Draft, event: Event) {
@@ -99,36 +102,36 @@ function rename(team: Draft, event: Event) {
 </script>
 
 <template>
-  <section class="teams" aria-label="Teams">
+  <section class="teams" :aria-label="t('classes.teams')">
     <div class="row">
-      <h2>Teams</h2>
+      <h2>{{ t('classes.teams') }}</h2>
       <template v-if="!looksOnly">
         <label
-          >How many <input v-model.number="howMany" class="field" type="number" min="1" max="100"
+          >{{ t('shared.how-many') }}
+          <input v-model.number="howMany" class="field" type="number" min="1" max="100"
         /></label>
         <button class="btn" @click="ask('random')">
-          <PhShuffle :size="18" aria-hidden="true" />Random teams
+          <PhShuffle :size="18" aria-hidden="true" />{{ t('shared.random-teams') }}
         </button>
         <button class="btn" @click="ask('balanced')">
-          <PhScales :size="18" aria-hidden="true" />Balanced teams
+          <PhScales :size="18" aria-hidden="true" />{{ t('classes.balanced-teams') }}
         </button>
-        <button class="btn" @click="add"><PhPlus :size="18" aria-hidden="true" />A team</button>
+        <button class="btn" @click="add">
+          <PhPlus :size="18" aria-hidden="true" />{{ t('classes.a-team') }}
+        </button>
       </template>
     </div>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p v-if="told" role="status">
       {{ told }}
-      <button v-if="before" class="btn" @click="asBefore">Undo</button>
+      <button v-if="before" class="btn" @click="asBefore">{{ t('shared.undo') }}</button>
     </p>
     <dialog v-if="asked" ref="asking" class="anew" aria-labelledby="anew-head" @close="asked = null">
-      <h2 id="anew-head">Make new teams?</h2>
-      <p>
-        These teams are replaced. Students who work in a team copy now leave it, and begin the copy of their
-        new team.
-      </p>
+      <h2 id="anew-head">{{ t('classes.make-new-teams') }}</h2>
+      <p>{{ t('classes.these-teams-are-replaced-students-who') }}</p>
       <div class="row">
-        <button class="btn" autofocus @click="asked = null">Keep these teams</button>
-        <button class="btn acc" @click="dealAnyway">Make new teams</button>
+        <button class="btn" autofocus @click="asked = null">{{ t('classes.keep-these-teams') }}</button>
+        <button class="btn acc" @click="dealAnyway">{{ t('classes.make-new-teams-2') }}</button>
       </div>
     </dialog>
     <fieldset class="boxes" :disabled="looksOnly">
@@ -145,12 +148,12 @@ function rename(team: Draft, event: Event) {
             class="field"
             :value="team.name"
             maxlength="100"
-            :aria-label="`Name of ${team.name}`"
+            :aria-label="t('classes.name-of-team', { team: team.name })"
             @change="rename(team, $event)"
           />
           <button
             class="btn quiet"
-            :aria-label="`Take ${team.name} apart`"
+            :aria-label="t('classes.take-team-apart', { team: team.name })"
             @click="keep(teams.filter((one) => one !== team))"
           >
             <PhTrash :size="17" aria-hidden="true" />
@@ -167,18 +170,18 @@ function rename(team: Draft, event: Event) {
             <span>{{ names.get(id) }}</span>
             <select
               class="field"
-              :aria-label="`Team of ${names.get(id)}`"
+              :aria-label="t('classes.team-of-student', { name: names.get(id) ?? '' })"
               :value="team.key"
               @change="move(id, ($event.target as HTMLSelectElement).value)"
             >
               <option v-for="other in teams" :key="other.key" :value="other.key">{{ other.name }}</option>
-              <option value="">No team</option>
+              <option value="">{{ t('classes.no-team') }}</option>
             </select>
           </li>
         </ul>
       </div>
       <div v-if="teams.length" class="box none" @dragover.prevent @drop.prevent="drop('')">
-        <h3>In no team: {{ alone.length }}</h3>
+        <h3>{{ t('classes.in-no-team-alone', { alone: alone.length }) }}</h3>
         <ul>
           <li
             v-for="one in alone"
@@ -190,20 +193,18 @@ function rename(team: Draft, event: Event) {
             <span>{{ one.name }}</span>
             <select
               class="field"
-              :aria-label="`Team of ${one.name}`"
+              :aria-label="t('classes.team-of-name', { name: one.name })"
               value=""
               @change="move(one.id, ($event.target as HTMLSelectElement).value)"
             >
-              <option value="">No team</option>
+              <option value="">{{ t('classes.no-team') }}</option>
               <option v-for="other in teams" :key="other.key" :value="other.key">{{ other.name }}</option>
             </select>
           </li>
         </ul>
       </div>
     </fieldset>
-    <p v-if="teams.length === 0" class="soft">
-      No teams yet. Make random teams, or add one and drag students into it.
-    </p>
+    <p v-if="teams.length === 0" class="soft">{{ t('classes.no-teams-yet-make-random-teams') }}</p>
   </section>
 </template>
 

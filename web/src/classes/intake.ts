@@ -1,25 +1,29 @@
+import { t } from '@/i18n'
 import type { ClassIntake } from '@/api/schema'
-import { count } from '@/page/count'
 
 /** What a register would do to one class, in words. */
 export function intakeSaid(one: ClassIntake): string {
-  if (one.colleagues) return 'A colleague has this class'
+  if (one.colleagues) return t('classes.a-colleague-has-this-class')
   if (one.wrong.length > 0) return one.wrong.join(' ')
   const of = (becomes: string) => one.students.filter((student) => student.becomes === becomes).length
   const parts = [
-    [of('ADDED'), 'new'],
-    [of('JOINS'), 'from other classes'],
-    [of('RENAMED'), 'with a new name'],
-    [of('THERE'), 'there already'],
-  ] as const
-  const said = parts.filter(([n]) => n > 0).map(([n, words]) => `${n} ${words}`)
-  const stay = one.missing.length ? `. Not in the register, and stay: ${listed(one.missing)}` : ''
-  return `${count(one.students.length, 'student')}${said.length ? `: ${said.join(', ')}` : ''}${stay}`
+    of('ADDED') ? t('classes.so-many-new', { n: of('ADDED') }) : '',
+    of('JOINS') ? t('classes.so-many-from-others', { n: of('JOINS') }) : '',
+    of('RENAMED') ? t('classes.so-many-renamed', { n: of('RENAMED') }) : '',
+    of('THERE') ? t('classes.so-many-there', { n: of('THERE') }) : '',
+  ].filter(Boolean)
+  const students = t('shared.students-count', { n: one.students.length })
+  const first = parts.length ? `${students}: ${parts.join(', ')}` : students
+  return one.missing.length
+    ? `${first}. ${t('classes.not-in-the-register', { names: listed(one.missing) })}`
+    : first
 }
 
 const SHOWN = 12
 export const listed = (names: string[]) =>
-  names.slice(0, SHOWN).join(', ') + (names.length > SHOWN ? ` and ${names.length - SHOWN} more` : '')
+  names.length > SHOWN
+    ? t('shared.names-and-more', { names: names.slice(0, SHOWN).join(', '), more: names.length - SHOWN })
+    : names.join(', ')
 
 /** Whether it can be taken at all. */
 export const takeable = (one: ClassIntake) => !one.colleagues && one.wrong.length === 0

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { newId } from '@/api/id'
 
 /** A team as it is being put together; without an id it is new. */
@@ -26,6 +27,8 @@ export function movedTo(teams: Draft[], studentId: string, key: string): Draft[]
 export function dealtInto(teams: Draft[], dealt: string[][]): Draft[] {
   return dealt.map((studentIds, i) => {
     const known = teams[i]
-    return known ? { ...known, studentIds } : { key: newId(), name: `Team ${i + 1}`, studentIds }
+    return known
+      ? { ...known, studentIds }
+      : { key: newId(), name: t('classes.team-number', { n: i + 1 }), studentIds }
   })
 }

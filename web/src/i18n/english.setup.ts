@@ -1,4 +1,4 @@
 import { setLanguage } from './index'
 
 // Tests read the screens in English unless they ask for another language.
-await setLanguage('en')
+await setLanguage('en', ['staff', 'workbench', 'present'])

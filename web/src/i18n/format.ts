@@ -19,3 +19,13 @@ export const dayAndMonth = (at: Date, withYear: boolean) =>
 export const dateTime = (at: Date) =>
   new Intl.DateTimeFormat(locale(), { dateStyle: 'medium', timeStyle: 'short' }).format(at)
 export const listOf = (all: string[]) => new Intl.ListFormat(locale(), { type: 'conjunction' }).format(all)
+/** A number as it is said, with as many places behind the point as it has. */
+export const decimal = (n: number, digits = 1) =>
+  new Intl.NumberFormat(locale(), { maximumFractionDigits: digits }).format(n)
+export const date = (at: Date, style: 'medium' | 'long' = 'medium') =>
+  new Intl.DateTimeFormat(locale(), { dateStyle: style }).format(at)
+export const fullDateTime = (at: Date) =>
+  new Intl.DateTimeFormat(locale(), { dateStyle: 'full', timeStyle: 'short' }).format(at)
+/** With seconds, for what stands in a log. */
+export const exactDateTime = (at: Date) =>
+  new Intl.DateTimeFormat(locale(), { dateStyle: 'medium', timeStyle: 'medium' }).format(at)

@@ -1,11 +1,19 @@
 import { ref, shallowRef } from 'vue'
-import type english from './student/en.json'
+import type present from './present/en.json'
+import type staff from './staff/en.json'
+import type student from './student/en.json'
+import type workbench from './workbench/en.json'
+import { LOAD, type Messages, type Part } from './parts'
+
+export type { Part } from './parts'
 
 /**
- * The words of the screens. A sentence has a key, the same in each language; its words are in `student/<language>.json`,
- * written in ICU's MessageFormat. The language is set before anything is drawn, and can change at any time.
+ * The words of the screens. A sentence has a key, the same in each language; its words are in
+ * `<part>/<language>.json`, written in ICU's MessageFormat. The language is set before anything is drawn, and can change
+ * at any time. Parts come as screens need them: students' tablets fetch none of the teachers' words.
  */
-export type MessageKey = keyof typeof english
+export type MessageKey =
+  keyof typeof student | keyof typeof staff | keyof typeof workbench | keyof typeof present
 export type Values = Record<string, string | number>
 
 /** As BCP 47 has them, each by its own name. */
@@ -19,17 +27,10 @@ export const LANGUAGES = [
 export type Language = (typeof LANGUAGES)[number]['code']
 const RIGHT_TO_LEFT = new Set<string>(['ar'])
 
-type Messages = Record<string, (values: Values) => string>
-const LOAD: Record<Language, () => Promise<{ default: Messages }>> = {
-  en: () => import('virtual:messages/student/en'),
-  de: () => import('virtual:messages/student/de'),
-  fr: () => import('virtual:messages/student/fr'),
-  es: () => import('virtual:messages/student/es'),
-  ar: () => import('virtual:messages/student/ar'),
-}
-
 const NONE: Messages = {}
 const messages = shallowRef<Messages>(NONE)
+/** What `messages` is made of. */
+let held: { language: Language; parts: Set<Part> } = { language: 'en', parts: new Set() }
 /** In which language the screen is now. */
 export const language = ref<Language>('en')
 
@@ -39,22 +40,37 @@ export const isLanguage = (code: string | undefined | null): code is Language =>
 /** A sentence in the language of the screen. */
 export function t(key: MessageKey, values: Values = {}): string {
   const message = messages.value[key]
-  // Only before the first language is there; a key that is missing does not compile.
-  return message ? message(values) : key
+  if (message) return message(values)
+  // A key that nobody wrote does not compile, so its part was not fetched.
+  if (messages.value !== NONE) console.error(`The words of ${key} are not here`)
+  return key
 }
 
-let asked = 0
-/** Puts the screen into another language. Where its words cannot be fetched, it stays as it is. */
-export async function setLanguage(to: Language): Promise<void> {
-  const mine = ++asked
-  if (to === language.value && messages.value !== NONE) return
-  const loaded = await LOAD[to]().catch((error) => {
-    // Without any words there is nothing to show; with some, it stays as it is.
-    if (messages.value === NONE) throw error
+let newest: Promise<void> | null = null
+const needed = new Set<Part>(['student'])
+/**
+ * Puts the screen into another language, and has the words of these parts there beside those that were there before.
+ * Where they cannot be fetched, it stays as it is.
+ */
+export async function setLanguage(to: Language, parts: readonly Part[] = []): Promise<void> {
+  parts.forEach((part) => needed.add(part))
+  const mine: Promise<void> = load(to, () => mine === newest)
+  newest = mine
+  await mine
+  // What was asked for meanwhile holds, and needs these parts too.
+  if (newest !== mine) await newest
+}
+async function load(to: Language, isNewest: () => boolean) {
+  const wanted = [...needed]
+  if (to === held.language && wanted.every((part) => held.parts.has(part))) return
+  const loaded = await Promise.all(wanted.map((part) => LOAD[part][to]())).catch((error) => {
+    // Without words there is nothing to show; with some, it stays as it is.
+    if (!wanted.every((part) => held.parts.has(part))) throw error
     return null
   })
-  if (!loaded || mine !== asked) return
-  messages.value = loaded.default
+  if (!loaded || !isNewest()) return
+  messages.value = Object.assign({}, ...loaded.map((one) => one.default)) as Messages
+  held = { language: to, parts: new Set(wanted) }
   language.value = to
   document.documentElement.lang = to
   document.documentElement.dir = RIGHT_TO_LEFT.has(to) ? 'rtl' : 'ltr'

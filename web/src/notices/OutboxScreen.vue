@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { dateTime } from '@/i18n/format'
 import TeacherListScreen from '@/accounts/TeacherListScreen.vue'
 import { useTeacherList } from '@/accounts/teacherList'
 
@@ -8,24 +10,21 @@ const { all, wrong } = useTeacherList('/api/v1/outbox')
 
 <template>
   <TeacherListScreen
-    title="Email preview"
+    :title="t('notices.email-preview')"
     :all="all"
     :wrong="wrong"
-    empty="Nothing would have been mailed yet."
+    :empty="t('notices.nothing-would-have-been-mailed-yet')"
   >
     <template #before>
-      <p class="soft">
-        No mail is sent and nobody's address is kept. This is what would go out, so that a school can see
-        whether it wants it.
-      </p>
+      <p class="soft">{{ t('notices.no-mail-is-sent-and-nobodys') }}</p>
     </template>
     <table>
       <thead>
         <tr>
-          <th scope="col">To</th>
-          <th scope="col">About</th>
-          <th scope="col">Words</th>
-          <th scope="col">When</th>
+          <th scope="col">{{ t('shared.to') }}</th>
+          <th scope="col">{{ t('notices.about') }}</th>
+          <th scope="col">{{ t('shared.words') }}</th>
+          <th scope="col">{{ t('notices.when') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -33,7 +32,7 @@ const { all, wrong } = useTeacherList('/api/v1/outbox')
           <th scope="row">{{ one.to }}</th>
           <td>{{ one.subject }}</td>
           <td>{{ one.words }}</td>
-          <td>{{ new Date(one.at).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }) }}</td>
+          <td>{{ dateTime(new Date(one.at)) }}</td>
         </tr>
       </tbody>
     </table>

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import type { Frame, Item, Table, Traits, Zone } from '@/api/schema'
 import { contains, middle, onPage, type Point } from './geometry'
 
@@ -76,7 +77,11 @@ export function zonesIn(item: Item): Zone[] {
           kind: 'zone',
           id: cell.zoneId,
           frame: cellFrame(item, r, c),
-          description: `${item.description || 'Table'}, row ${r + 1}, column ${c + 1}`,
+          description: t('page.cell', {
+            table: item.description || t('kind.table'),
+            row: r + 1,
+            column: c + 1,
+          }),
           movement: { kind: 'fixed' },
           label: '',
         })

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { onBeforeUnmount, ref, shallowRef } from 'vue'
 
 /** Small enough for a weak network, and plain to understand. */
@@ -32,7 +33,7 @@ export function useMicrophone(longest: number, done: (sound: Blob, seconds: numb
         if (seconds.value >= longest) end()
       }, 1000)
     } catch {
-      wrong.value = 'There is no microphone, or it may not be used.'
+      wrong.value = t('page.no-microphone')
     }
   }
   const end = () => recorder.value?.stop()

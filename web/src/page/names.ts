@@ -38,21 +38,7 @@ export function nameIn(pages: { items: Item[] }[], id: string): string {
   return item ? itemName(item) : t('kind.gone')
 }
 
-/** The kinds of items as they are called on the screen. */
-export const KINDS: Record<Item['kind'], string> = {
-  words: 'Words',
-  picture: 'Picture',
-  shape: 'Shape',
-  line: 'Line',
-  ink: 'Ink',
-  note: 'Note',
-  table: 'Table',
-  cover: 'Cover',
-  lens: 'Lens',
-  gap: 'Gap',
-  area: 'Hot area',
-  video: 'Video',
-  zone: 'Drop zone',
-}
+/** What a kind of item is called on the screen. */
+export const kindName = (kind: Item['kind']) => t(`kind.${kind}`)
 
 export { isPiece } from './items'

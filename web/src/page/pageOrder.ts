@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import type { Activity, Page, PageLinks, Passage } from '@/api/schema'
 
 /** What core's Activity and Page know of how pages follow one another; for showing only. */
@@ -29,5 +30,5 @@ export function nextOf(activity: Activity, pageId: string): Page | undefined {
 /** A page by its number and name. */
 export function numbered(pages: { id: string; name: string }[], id: string): string {
   const index = pages.findIndex((page) => page.id === id)
-  return index < 0 ? 'a page that was deleted' : `${index + 1} · ${pages[index]!.name}`
+  return index < 0 ? t('page.deleted') : `${index + 1} · ${pages[index]!.name}`
 }

@@ -1,20 +1,76 @@
+import { t } from '@/i18n'
 import type { ShapeLook } from '@/api/schema'
 import { tilePath } from './geometry'
 
 type Form = ShapeLook['form']
 
 export const FORMS: { form: Form; name: string }[] = [
-  { form: 'RECTANGLE', name: 'Rectangle' },
-  { form: 'ELLIPSE', name: 'Ellipse' },
-  { form: 'TRIANGLE', name: 'Triangle' },
-  { form: 'POLYGON', name: 'Polygon' },
-  { form: 'STAR', name: 'Star' },
-  { form: 'HEART', name: 'Heart' },
-  { form: 'ARROW', name: 'Arrow' },
-  { form: 'TICK', name: 'Tick' },
-  { form: 'CROSS', name: 'Cross' },
-  { form: 'SPEECH', name: 'Speech bubble' },
-  { form: 'THOUGHT', name: 'Thought bubble' },
+  {
+    form: 'RECTANGLE',
+    get name() {
+      return t('form.RECTANGLE')
+    },
+  },
+  {
+    form: 'ELLIPSE',
+    get name() {
+      return t('form.ELLIPSE')
+    },
+  },
+  {
+    form: 'TRIANGLE',
+    get name() {
+      return t('form.TRIANGLE')
+    },
+  },
+  {
+    form: 'POLYGON',
+    get name() {
+      return t('form.POLYGON')
+    },
+  },
+  {
+    form: 'STAR',
+    get name() {
+      return t('form.STAR')
+    },
+  },
+  {
+    form: 'HEART',
+    get name() {
+      return t('form.HEART')
+    },
+  },
+  {
+    form: 'ARROW',
+    get name() {
+      return t('form.ARROW')
+    },
+  },
+  {
+    form: 'TICK',
+    get name() {
+      return t('form.TICK')
+    },
+  },
+  {
+    form: 'CROSS',
+    get name() {
+      return t('form.CROSS')
+    },
+  },
+  {
+    form: 'SPEECH',
+    get name() {
+      return t('form.SPEECH')
+    },
+  },
+  {
+    form: 'THOUGHT',
+    get name() {
+      return t('form.THOUGHT')
+    },
+  },
 ]
 
 /** Corners around the middle of a box, the first at the middle of its top; as core's Polygon.regular. */

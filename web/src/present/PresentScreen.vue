@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhCaretLeft, PhCaretRight } from '@phosphor-icons/vue'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
@@ -90,7 +91,7 @@ watch(
 
 <template>
   <main class="present" :class="tools.settings.value.side">
-    <h1 class="unseen">{{ show?.work.view.title ?? 'Present' }}</h1>
+    <h1 class="unseen">{{ show?.work.view.title ?? t('shared.present') }}</h1>
     <PresentTabs />
     <div
       ref="frame"
@@ -109,10 +110,20 @@ watch(
         </div>
       </div>
     </div>
-    <button class="turn back" aria-label="Page before" :disabled="!canTurn.back" @click="pages.turn(-1)">
+    <button
+      class="turn back"
+      :aria-label="t('present.page-before')"
+      :disabled="!canTurn.back"
+      @click="pages.turn(-1)"
+    >
       <PhCaretLeft :size="30" aria-hidden="true" />
     </button>
-    <button class="turn on" aria-label="Next page" :disabled="!canTurn.on" @click="pages.turn(1)">
+    <button
+      class="turn on"
+      :aria-label="t('present.next-page')"
+      :disabled="!canTurn.on"
+      @click="pages.turn(1)"
+    >
       <PhCaretRight :size="30" aria-hidden="true" />
     </button>
     <PresentFoot v-if="show" :show="show" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { openStream, type LiveStream } from '@/shared/liveStream'
 import { passOver } from '@/shared/passOver'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
@@ -33,7 +34,11 @@ const onePage = ref('')
 const rows = computed(() =>
   stuckFirst.value ? mostStuckFirst(table.value?.students ?? []) : (table.value?.students ?? []),
 )
-const SHARING = { OWN_COPY: 'own copy each', TEAM_COPY: 'team copies', VIEW_ONLY: 'look only' }
+const SHARING = {
+  OWN_COPY: t('progress.own-copy-each'),
+  TEAM_COPY: t('progress.team-copies'),
+  VIEW_ONLY: t('progress.look-only'),
+}
 const about = computed(() => {
   const { terms, className } = table.value!
   const due = dueWords(terms.dueAt, new Date().toISOString())
@@ -129,7 +134,7 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
             @wrong="wrong = $event"
           />
         </div>
-        <nav v-if="table.series.length > 1" class="series" aria-label="Assigned together">
+        <nav v-if="table.series.length > 1" class="series" :aria-label="t('progress.assigned-together')">
           <RouterLink
             v-for="(one, i) in table.series"
             :key="one.assignmentId"
@@ -139,16 +144,22 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
           >
         </nav>
         <p v-if="table.control.pausedAt" class="state" role="status">
-          Everybody's pages rest.{{ table.control.words ? ` They read: ${table.control.words}` : '' }}
+          {{
+            table.control.words
+              ? t('progress.all-rest-and-read', { words: table.control.words })
+              : t('progress.all-rest')
+          }}
         </p>
         <p v-if="table.control.closedAt" class="state" role="status">
-          Editing is closed for all; they can still hand in.
+          {{ t('progress.editing-is-closed-for-all-they') }}
         </p>
         <p v-if="table.control.withdrawnAt" class="state" role="status">
-          It is withdrawn: no student sees it.
+          {{ t('progress.it-is-withdrawn-no-student-sees') }}
         </p>
-        <div v-if="pages.length > 1" class="pages" role="group" aria-label="Pages shown">
-          <button class="btn quiet" :aria-pressed="!onePage" @click="onePage = ''">All pages</button>
+        <div v-if="pages.length > 1" class="pages" role="group" :aria-label="t('progress.pages-shown')">
+          <button class="btn quiet" :aria-pressed="!onePage" @click="onePage = ''">
+            {{ t('shared.all-pages') }}
+          </button>
           <button
             v-for="page in pages"
             :key="page.id"
@@ -161,13 +172,17 @@ function changeStuck(now: { id: string; stuck: Stuck }[]) {
         </div>
         <ProgressGrid :table="table" :rows="rows" :only-page="onePage" @say="sayTo = $event" />
         <p class="soft" role="status">
-          {{ line === 'live' ? 'Changes arrive by themselves' : 'The line broke; it comes back by itself' }}
+          {{
+            line === 'live'
+              ? t('progress.changes-arrive-by-themselves')
+              : t('progress.the-line-broke-it-comes-back')
+          }}
         </p>
       </div>
       <ProgressAside :table="table" @extend="extending = $event" />
       <MessageDialog
         v-if="sayTo"
-        :head="`Say to ${sayTo.name}`"
+        :head="t('progress.say-to-sayto', { sayTo: sayTo.name })"
         button="Send"
         :send="(words) => post(`/api/v1/assignments/${id}/messages`, { words, holderId: sayTo!.id })"
         @close="sayTo = null"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { looksOnly } from '@/accounts/me'
 import {
   PhArrowsClockwise,
@@ -44,24 +45,24 @@ async function act(ask: () => Promise<unknown>) {
   <div class="control">
     <template v-if="!looksOnly">
       <button v-if="table.control.pausedAt" class="btn acc" @click="act(() => remove(`${at}/pause`))">
-        <PhPlay :size="18" weight="fill" aria-hidden="true" />Resume
+        <PhPlay :size="18" weight="fill" aria-hidden="true" />{{ t('progress.resume') }}
       </button>
       <button v-else class="btn" @click="saying = 'hold'">
-        <PhHandPalm :size="18" aria-hidden="true" />Pause everyone
+        <PhHandPalm :size="18" aria-hidden="true" />{{ t('progress.pause-everyone') }}
       </button>
       <button class="btn" @click="saying = 'word'">
-        <PhChatCircleText :size="18" aria-hidden="true" />Message everyone
+        <PhChatCircleText :size="18" aria-hidden="true" />{{ t('progress.message-everyone') }}
       </button>
     </template>
     <button class="btn" :aria-pressed="stuckFirst" @click="emit('sort')">
-      <PhSortDescending :size="18" aria-hidden="true" />Sort by who needs help
+      <PhSortDescending :size="18" aria-hidden="true" />{{ t('progress.sort-by-who-needs-help') }}
     </button>
     <RouterLink v-if="!looksOnly" class="btn" :to="`/present/${table.activityId}?class=${table.classId}`">
-      <PhPresentation :size="18" aria-hidden="true" />Present
+      <PhPresentation :size="18" aria-hidden="true" />{{ t('shared.present') }}
     </RouterLink>
     <div v-if="!looksOnly" class="more">
       <button class="btn" :aria-expanded="more" @click="more = !more">
-        <PhDotsThree :size="20" weight="bold" aria-hidden="true" />More
+        <PhDotsThree :size="20" weight="bold" aria-hidden="true" />{{ t('shared.more') }}
       </button>
       <div v-if="more" class="menu" @keydown.esc="more = false">
         <button
@@ -69,44 +70,46 @@ async function act(ask: () => Promise<unknown>) {
           class="btn quiet"
           @click="act(() => remove(`${at}/editing-lock`))"
         >
-          <PhLockOpen :size="18" aria-hidden="true" />Reopen editing
+          <PhLockOpen :size="18" aria-hidden="true" />{{ t('progress.reopen-editing') }}
         </button>
         <button v-else class="btn quiet" @click="act(() => put(`${at}/editing-lock`))">
-          <PhLock :size="18" aria-hidden="true" />Close editing
+          <PhLock :size="18" aria-hidden="true" />{{ t('progress.close-editing') }}
         </button>
         <button class="btn quiet" @click="((more = false), emit('renew'))">
-          <PhArrowsClockwise :size="18" aria-hidden="true" />Update to the latest version
+          <PhArrowsClockwise :size="18" aria-hidden="true" />{{ t('progress.update-to-the-latest-version') }}
         </button>
         <button class="btn quiet" @click="act(() => post(`${at}/join-codes`))">
-          <PhKey :size="18" aria-hidden="true" />A new join code
+          <PhKey :size="18" aria-hidden="true" />{{ t('progress.a-new-join-code') }}
         </button>
         <button
           v-if="table.control.withdrawnAt"
           class="btn quiet"
           @click="act(() => remove(`${at}/withdrawal`))"
         >
-          <PhArrowUUpLeft :size="18" aria-hidden="true" />Assign again
+          <PhArrowUUpLeft :size="18" aria-hidden="true" />{{ t('progress.assign-again') }}
         </button>
         <button v-else-if="!withdrawing" class="btn quiet" @click="withdrawing = true">
-          <PhEyeSlash :size="18" aria-hidden="true" />Withdraw it
+          <PhEyeSlash :size="18" aria-hidden="true" />{{ t('progress.withdraw-it') }}
         </button>
         <template v-else>
-          <p class="soft">No student sees it any more. What they did is kept, and you can assign it again.</p>
-          <button class="btn" @click="act(() => put(`${at}/withdrawal`))">Withdraw now</button>
+          <p class="soft">{{ t('progress.no-student-sees-it-any-more') }}</p>
+          <button class="btn" @click="act(() => put(`${at}/withdrawal`))">
+            {{ t('progress.withdraw-now') }}
+          </button>
         </template>
       </div>
     </div>
     <MessageDialog
       v-if="saying === 'word'"
-      head="Message everyone"
+      :head="t('progress.message-everyone')"
       button="Send"
       :send="(words) => post(`${at}/messages`, { words })"
       @close="saying = null"
     />
     <MessageDialog
       v-if="saying === 'hold'"
-      head="Pause everyone: what stands on their pages"
-      button="Pause everyone"
+      :head="t('progress.pause-everyone-what-stands-on-their')"
+      :button="t('progress.pause-everyone')"
       optional
       :send="(words) => put(`${at}/pause`, { words })"
       @done="emit('changed')"

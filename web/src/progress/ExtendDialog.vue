@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 import { put, errorText } from '@/api/client'
 import type { AssignTerms, Extension, ProgressRow } from '@/api/schema'
@@ -35,27 +36,27 @@ function give() {
   const moreSeconds = minutes.value ? Math.round(minutes.value * 60) : undefined
   if (later || moreSeconds) return keep({ until: later, moreSeconds })
   wrong.value = props.terms.seconds
-    ? 'Nothing is changed yet. Choose a later time, or how many minutes more.'
-    : 'Nothing is changed yet. Choose a later time.'
+    ? t('progress.nothing-is-changed-yet-choose-a')
+    : t('progress.nothing-is-changed-yet-choose-a-2')
 }
 </script>
 
 <template>
   <dialog ref="dialog" class="extend" aria-labelledby="extend-head" @close="$emit('close')">
-    <h1 id="extend-head">More time for {{ row.name }}</h1>
+    <h1 id="extend-head">{{ t('progress.more-time-for-row', { row: row.name }) }}</h1>
     <label v-if="terms.dueAt"
-      >Due for {{ row.name }}
+      >{{ t('progress.due-for-row', { row: row.name }) }}
       <input v-model="until" class="field" type="datetime-local" :min="everybodys" max="2199-12-31T23:59"
     /></label>
     <label v-if="terms.seconds"
-      >Minutes on top of {{ Math.round(terms.seconds / 60) }}
+      >{{ t('progress.minutes-on-top-of-seconds', { seconds: Math.round(terms.seconds / 60) }) }}
       <input v-model.number="minutes" class="field" type="number" min="0" max="1440"
     /></label>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <div class="row">
-      <button v-if="extension" class="btn" @click="keep({})">As for everybody</button>
-      <button class="btn" @click="dialog?.close()">Cancel</button>
-      <button class="btn acc" @click="give">Give it</button>
+      <button v-if="extension" class="btn" @click="keep({})">{{ t('progress.as-for-everybody') }}</button>
+      <button class="btn" @click="dialog?.close()">{{ t('shared.cancel') }}</button>
+      <button class="btn acc" @click="give">{{ t('progress.give-it') }}</button>
     </div>
   </dialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhChatCircleText } from '@phosphor-icons/vue'
 import { onMounted, ref } from 'vue'
 import { errorText } from '@/api/client'
@@ -38,12 +39,12 @@ async function submit() {
         rows="3"
         maxlength="1000"
         dir="auto"
-        aria-label="Words"
+        :aria-label="t('shared.words')"
         autofocus
       ></textarea>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <div class="row">
-        <button type="button" class="btn" @click="dialog?.close()">Cancel</button>
+        <button type="button" class="btn" @click="dialog?.close()">{{ t('shared.cancel') }}</button>
         <button class="btn acc" :disabled="!optional && !words.trim()">
           <PhChatCircleText :size="18" aria-hidden="true" />{{ button }}
         </button>

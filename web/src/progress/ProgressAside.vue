@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { looksOnly } from '@/accounts/me'
 import { PhChartBar, PhClipboardText } from '@phosphor-icons/vue'
 import { computed } from 'vue'
@@ -6,7 +7,6 @@ import { RouterLink } from 'vue-router'
 import type { ProgressTable, ProgressRow } from '@/api/schema'
 import { commonestMiss } from './mistakes'
 import { spaced } from '@/page/code'
-import { count } from '@/page/count'
 import { stuckWords } from './cell'
 
 /** A class at a glance: how many, who is stuck, what is hardest, how one comes in. */
@@ -20,7 +20,8 @@ const handedIn = computed(() => students.value.filter((row) => row.standing === 
 const stuck = computed(() => students.value.filter((row) => row.stuck).length)
 const here = computed(() => students.value.filter((row) => row.here).length)
 const nameOf = (itemId: string) =>
-  props.table.pages.flatMap((page) => page.placements).find((one) => one.itemId === itemId)?.name ?? 'a piece'
+  props.table.pages.flatMap((page) => page.placements).find((one) => one.itemId === itemId)?.name ??
+  t('progress.a-piece')
 function extend(event: Event) {
   const row = students.value.find((one) => one.id === (event.target as HTMLSelectElement).value)
   if (row) emit('extend', row)
@@ -30,33 +31,35 @@ function extend(event: Event) {
 <template>
   <aside>
     <section class="card">
-      <h2 class="small-head">Right now</h2>
+      <h2 class="small-head">{{ t('progress.right-now') }}</h2>
       <dl>
         <div>
           <dd>{{ joined }}</dd>
-          <dt>joined</dt>
+          <dt>{{ t('progress.joined') }}</dt>
         </div>
         <div>
           <dd>{{ handedIn }}</dd>
-          <dt>handed in</dt>
+          <dt>{{ t('progress.handed-in') }}</dt>
         </div>
         <div>
           <dd :class="{ bad: stuck > 0 }">{{ stuck }}</dd>
-          <dt>need help</dt>
+          <dt>{{ t('progress.need-help') }}</dt>
         </div>
       </dl>
-      <p class="soft">{{ count(here, 'page') }} open now · {{ table.students.length - joined }} not joined</p>
+      <p class="soft">
+        {{ t('progress.open-now', { open: here, missing: table.students.length - joined }) }}
+      </p>
     </section>
     <section class="card to">
       <RouterLink class="btn pri" :to="`/assigned/${id}/review`">
-        <PhClipboardText :size="18" aria-hidden="true" />Review
+        <PhClipboardText :size="18" aria-hidden="true" />{{ t('shared.review') }}
       </RouterLink>
       <RouterLink class="btn" :to="`/assigned/${id}/results`">
-        <PhChartBar :size="18" aria-hidden="true" />Results
+        <PhChartBar :size="18" aria-hidden="true" />{{ t('progress.results') }}
       </RouterLink>
     </section>
     <section v-if="stuck" class="card">
-      <h2 class="small-head">Needs help now</h2>
+      <h2 class="small-head">{{ t('progress.needs-help-now') }}</h2>
       <ul class="stuck-list">
         <li v-for="row in students.filter((one) => one.stuck)" :key="row.id">
           <RouterLink :to="`/assigned/${id}/students/${row.id}`">{{ row.name }}</RouterLink>
@@ -65,25 +68,27 @@ function extend(event: Event) {
       </ul>
     </section>
     <section v-if="table.hardest.placements.length" class="card">
-      <h2 class="small-head">Hardest so far</h2>
+      <h2 class="small-head">{{ t('progress.hardest-so-far') }}</h2>
       <div v-for="one in table.hardest.placements" :key="one.placement.itemId" class="hard">
         <strong>{{ one.placement.name }}</strong>
-        <span class="soft">{{ Math.round(one.share * 100) }} % right at the first try</span>
+        <span class="soft">{{
+          t('progress.share-right-at-the-first-try', { share: Math.round(one.share * 100) })
+        }}</span>
         <span v-if="one.misses[0]">{{ commonestMiss(one.misses) }}</span>
       </div>
     </section>
     <section class="card code">
-      <h2 class="small-head">Join code</h2>
+      <h2 class="small-head">{{ t('shared.join-code') }}</h2>
       <p class="big">{{ spaced(table.joinCode) }}</p>
-      <img class="qr" :src="`/api/v1/qr/${table.joinCode}`" alt="The same as a picture for the camera" />
+      <img class="qr" :src="`/api/v1/qr/${table.joinCode}`" :alt="t('shared.the-same-as-a-picture-for')" />
     </section>
     <section v-if="!looksOnly && (table.terms.dueAt || table.terms.seconds)" class="card">
-      <h2 class="small-head">More time for one</h2>
-      <label class="unseen" for="extend-who">Who</label>
+      <h2 class="small-head">{{ t('progress.more-time-for-one') }}</h2>
+      <label class="unseen" for="extend-who">{{ t('shared.who') }}</label>
       <select id="extend-who" class="field" @change="extend">
-        <option value="">Choose a student</option>
+        <option value="">{{ t('progress.choose-a-student') }}</option>
         <option v-for="row in table.students" :key="row.id" :value="row.id">
-          {{ row.name }}{{ table.extensions[row.id] ? ' (has more)' : '' }}
+          {{ table.extensions[row.id] ? t('progress.name-has-more', { name: row.name }) : row.name }}
         </option>
       </select>
     </section>

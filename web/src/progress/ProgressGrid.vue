@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { ProgressTable, ProgressRow } from '@/api/schema'
 import ProgressLine from './ProgressLine.vue'
@@ -19,7 +20,9 @@ const shownPages = computed(() =>
   <div class="cloth" tabindex="0" role="region" aria-label="ProgressTable">
     <table>
       <caption class="unseen">
-        Students and their tries at each placement
+        {{
+          t('progress.students-and-their-tries-at-each')
+        }}
       </caption>
       <thead>
         <tr>
@@ -37,7 +40,9 @@ const shownPages = computed(() =>
           <td></td>
         </tr>
         <tr>
-          <th scope="col" class="unseen-cell"><span class="unseen">Student</span></th>
+          <th scope="col" class="unseen-cell">
+            <span class="unseen">{{ t('shared.student') }}</span>
+          </th>
           <template v-for="page in shownPages" :key="page.id">
             <th
               v-for="(placement, i) in page.placements"
@@ -50,8 +55,8 @@ const shownPages = computed(() =>
               <span>{{ placement.name }}</span>
             </th>
           </template>
-          <th scope="col" class="now">Now</th>
-          <th scope="col" class="now">Path</th>
+          <th scope="col" class="now">{{ t('progress.now') }}</th>
+          <th scope="col" class="now">{{ t('progress.path-2') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -68,12 +73,12 @@ const shownPages = computed(() =>
     </table>
   </div>
   <p class="legend">
-    <span><i class="patch once"></i>first try</span>
-    <span><i class="patch twice">2</i>second try</span>
-    <span><i class="patch later">3</i>third or later</span>
-    <span><i class="patch trying">1</i>tried, not yet</span>
-    <span><i class="patch stuck">!</i>needs help now</span>
-    <span><i class="patch none"></i>not yet</span>
+    <span><i class="patch once"></i>{{ t('progress.first-try') }}</span>
+    <span><i class="patch twice">2</i>{{ t('progress.second-try') }}</span>
+    <span><i class="patch later">3</i>{{ t('progress.third-or-later') }}</span>
+    <span><i class="patch trying">1</i>{{ t('progress.tried-not-yet') }}</span>
+    <span><i class="patch stuck">!</i>{{ t('progress.needs-help-now-2') }}</span>
+    <span><i class="patch none"></i>{{ t('progress.not-yet') }}</span>
   </p>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { looksOnly } from '@/accounts/me'
 import { PhChatCircleText } from '@phosphor-icons/vue'
 import { computed } from 'vue'
@@ -20,11 +21,12 @@ const emit = defineEmits<{ say: [] }>()
 const numberOf = (pageId: string | undefined) => props.pages.findIndex((page) => page.id === pageId) + 1
 const now = computed(() => {
   const { row } = props
-  if (!row.standing) return 'not joined'
-  const round = row.round > 1 ? `round ${row.round}, ` : ''
-  if (row.sentBack) return `${round}sent back`
-  if (row.standing === 'HANDED_IN') return `${round}handed in${row.late ? ', late' : ''}`
-  return `${round}page ${numberOf(row.pageId)}`
+  if (!row.standing) return t('progress.not-joined')
+  const { round } = row
+  if (row.sentBack) return t('progress.standing-sent-back', { round })
+  if (row.standing === 'HANDED_IN')
+    return t('progress.standing-handed-in', { round, late: row.late ? 'yes' : 'no' })
+  return t('progress.standing-on-page', { round, page: numberOf(row.pageId) })
 })
 
 /** The pages a student met, in that order, by their numbers. */
@@ -54,9 +56,11 @@ const groups = computed(() => {
         row.name
       }}</RouterLink>
       <span v-else class="soft">{{ row.name }}</span>
-      <span v-if="row.here" class="here" title="Here now"><span class="unseen">, here now</span></span>
+      <span v-if="row.here" class="here" :title="t('progress.here-now')"
+        ><span class="unseen">{{ t('progress.here-now-2') }}</span></span
+      >
       <span v-if="row.with" class="soft with">{{ row.with.join(', ') }}</span>
-      <span v-if="row.elsewhere" class="soft with">in another class now</span>
+      <span v-if="row.elsewhere" class="soft with">{{ t('progress.in-another-class-now') }}</span>
     </th>
     <template v-for="group in groups" :key="group.page.id">
       <td
@@ -77,17 +81,17 @@ const groups = computed(() => {
       <button
         v-if="row.standing && !looksOnly"
         class="say"
-        :aria-label="`Message ${row.name}`"
-        title="Message"
+        :aria-label="t('progress.message-row', { row: row.name })"
+        :title="t('progress.message')"
         @click="emit('say')"
       >
         <PhChatCircleText :size="17" aria-hidden="true" />
       </button>
     </td>
-    <td class="way" :title="`The way through the pages: ${way.join(', ')}`">
+    <td class="way" :title="t('progress.the-way-through-the-pages-way', { way: way.join(', ') })">
       <span v-for="(n, i) in way.slice(0, MOST_STEPS)" :key="i">{{ n }}</span><span
         v-if="way.length > MOST_STEPS"
-        >and on</span
+        >{{ t('progress.and-on') }}</span
       >
     </td>
   </tr>

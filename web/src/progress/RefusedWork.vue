@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { dateTime } from '@/i18n/format'
 import type { RefusedMove } from '@/api/schema'
 
 /** What a student did and the server could not take: it counts for nothing, and is not lost. */
@@ -7,27 +9,26 @@ const props = defineProps<{ refused: RefusedMove[]; nameOf: (itemId: string) => 
 function words({ act }: RefusedMove): string {
   switch (act.kind) {
     case 'put':
-      return `Moved ${props.nameOf(act.pieceId)}`
+      return t('progress.moved-pieceid', { pieceId: props.nameOf(act.pieceId) })
     case 'type':
-      return `Typed “${act.text}” in ${props.nameOf(act.gapId)}`
+      return t('progress.typed-text-in-gapid', { text: act.text, gapId: props.nameOf(act.gapId) })
     case 'write':
-      return `Wrote “${act.text}”`
+      return t('progress.wrote-text', { text: act.text })
     case 'draw':
-      return 'Drew on the page'
+      return t('progress.drew-on-the-page')
     case 'say':
-      return 'Recorded something'
+      return t('progress.recorded-something')
     default:
-      return 'Did something else'
+      return t('progress.did-something-else')
   }
 }
-const time = (at: string) =>
-  new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
+const time = (at: string) => dateTime(new Date(at))
 </script>
 
 <template>
   <section v-if="refused.length" class="refused" aria-labelledby="refused-head">
-    <h2 id="refused-head">Could not be taken</h2>
-    <p class="soft">This was done too late, or when the page was different. It does not count.</p>
+    <h2 id="refused-head">{{ t('progress.could-not-be-taken') }}</h2>
+    <p class="soft">{{ t('progress.this-was-done-too-late-or') }}</p>
     <ul>
       <li v-for="(one, i) in refused" :key="i">
         <span dir="auto">{{ words(one) }}</span>

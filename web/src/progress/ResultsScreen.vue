@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { decimal } from '@/i18n/format'
 import { PhArrowLeft, PhDownloadSimple } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -7,7 +9,6 @@ import type { Figures } from '@/api/schema'
 import { missWords } from './mistakes'
 import TeacherBar from '@/accounts/TeacherBar.vue'
 import { needTeacher } from '@/accounts/me'
-import { count } from '@/page/count'
 import ScoreBars from './ScoreBars.vue'
 
 /** What came of an assignment, in figures: the whole, and each placement, the hardest first. */
@@ -32,11 +33,14 @@ const again = computed(() => {
   return improved + same + worse
 })
 const time = (seconds: number | undefined) =>
-  seconds === undefined ? '–' : seconds < 90 ? `${Math.round(seconds)} s` : `${Math.round(seconds / 60)} min`
-const number = (value: number | undefined, digits = 1) =>
-  value === undefined ? '–' : value.toLocaleString([], { maximumFractionDigits: digits })
+  seconds === undefined
+    ? '–'
+    : seconds < 90
+      ? t('progress.n-s', { n: Math.round(seconds) })
+      : t('shared.minutes-min', { minutes: Math.round(seconds / 60) })
+const number = (value: number | undefined, digits = 1) => (value === undefined ? '–' : decimal(value, digits))
 const share = (value: number | undefined) =>
-  value === undefined ? 'nobody tried' : `${Math.round(value * 100)} %`
+  value === undefined ? t('progress.nobody-tried') : `${Math.round(value * 100)} %`
 const MOST_ZONES = 3
 const went = (row: Figures['rows'][number]) => row.missed.slice(0, MOST_ZONES).map(missWords).join(', ')
 </script>
@@ -46,51 +50,62 @@ const went = (row: Figures['rows'][number]) => row.missed.slice(0, MOST_ZONES).m
   <main class="room">
     <p class="links">
       <RouterLink class="btn" :to="`/assigned/${id}`"
-        ><PhArrowLeft :size="18" aria-hidden="true" />To class progress</RouterLink
+        ><PhArrowLeft :size="18" aria-hidden="true" />{{ t('shared.to-class-progress') }}</RouterLink
       >
       <a class="btn" :href="`/api/v1/assignments/${id}/results/table`" download
-        ><PhDownloadSimple :size="18" aria-hidden="true" />Download CSV</a
+        ><PhDownloadSimple :size="18" aria-hidden="true" />{{ t('shared.download-csv') }}</a
       >
     </p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <template v-if="figures && whole">
-      <h1>{{ figures.title }}: results</h1>
+      <h1>{{ t('progress.title-results', { title: figures.title }) }}</h1>
       <p class="soft">
-        {{ figures.className }} · {{ count(whole.students, 'student') }} did something,
-        {{ whole.handedIn }} handed in
+        {{
+          t('progress.classname-count-did-something-handedin', {
+            className: figures.className,
+            count: whole.students,
+            handedIn: whole.handedIn,
+          })
+        }}
       </p>
       <div class="whole">
         <section class="card">
-          <h2 class="small-head">Points of those who handed in</h2>
+          <h2 class="small-head">{{ t('progress.points-of-those-who-handed-in') }}</h2>
           <dl>
             <div>
               <dd>{{ number(whole.points.mean) }}</dd>
-              <dt>mean, of {{ number(whole.most) }}</dt>
+              <dt>{{ t('progress.mean-of-most', { most: number(whole.most) }) }}</dt>
             </div>
             <div>
               <dd>{{ number(whole.points.median) }}</dd>
-              <dt>median</dt>
+              <dt>{{ t('progress.median') }}</dt>
             </div>
             <div>
               <dd>{{ number(whole.points.deviation) }}</dd>
-              <dt>standard deviation</dt>
+              <dt>{{ t('progress.standard-deviation') }}</dt>
             </div>
           </dl>
         </section>
         <section class="card">
-          <h2 class="small-head">How many had how much</h2>
+          <h2 class="small-head">{{ t('progress.how-many-had-how-much') }}</h2>
           <ScoreBars :bars="whole.histogram" :most="whole.most" />
         </section>
         <section v-if="again" class="card">
-          <h2 class="small-head">What improving brought</h2>
+          <h2 class="small-head">{{ t('progress.what-improving-brought') }}</h2>
           <p>
-            {{ count(figures.rounds.improved, 'student') }} improved, {{ figures.rounds.same }} stayed,
-            {{ figures.rounds.worse }} went down: from {{ number(figures.rounds.before) }} points in the first
-            round to {{ number(figures.rounds.after) }} in the last.
+            {{
+              t('progress.count-improved-same-stayed-worse-went', {
+                count: figures.rounds.improved,
+                same: figures.rounds.same,
+                worse: figures.rounds.worse,
+                before: number(figures.rounds.before),
+                after: number(figures.rounds.after),
+              })
+            }}
           </p>
         </section>
         <section class="card">
-          <h2 class="small-head">Reliability</h2>
+          <h2 class="small-head">{{ t('progress.reliability') }}</h2>
           <p>
             <strong v-if="whole.reliability.kr20 !== undefined" class="figure">{{
               number(whole.reliability.kr20, 2)
@@ -99,30 +114,31 @@ const went = (row: Figures['rows'][number]) => row.missed.slice(0, MOST_ZONES).m
           </p>
         </section>
       </div>
-      <div class="cloth" tabindex="0" role="region" aria-label="Placements">
+      <div class="cloth" tabindex="0" role="region" :aria-label="t('progress.placements')">
         <table>
           <caption>
-            Placements, the hardest first
+            {{
+              t('progress.placements-the-hardest-first')
+            }}
           </caption>
           <thead>
             <tr>
-              <th scope="col">Placement</th>
-              <th scope="col">Page</th>
-              <th scope="col" title="Of those who tried">Right at the first try</th>
-              <th scope="col">Tries, median</th>
-              <th scope="col" title="From what was right before it until it was right, in the first round">
-                Time, median
+              <th scope="col">{{ t('progress.placement') }}</th>
+              <th scope="col">{{ t('shared.page') }}</th>
+              <th scope="col" :title="t('progress.of-those-who-tried')">
+                {{ t('progress.right-at-the-first-try') }}
               </th>
-              <th
-                scope="col"
-                title="How far having it right goes with having the others right, from -1 to 1. Below 0.2 look at it."
-              >
-                Correlation with the rest
+              <th scope="col">{{ t('progress.tries-median') }}</th>
+              <th scope="col" :title="t('progress.from-what-was-right-before-it')">
+                {{ t('progress.time-median') }}
               </th>
-              <th scope="col" title="Right among the best 27 % less right among the others' lowest 27 %">
-                Top minus bottom 27 %
+              <th scope="col" :title="t('progress.how-far-having-it-right-goes')">
+                {{ t('progress.correlation-with-the-rest') }}
               </th>
-              <th scope="col">Misses went to</th>
+              <th scope="col" :title="t('progress.right-among-the-best-27-less')">
+                {{ t('progress.top-minus-bottom-27') }}
+              </th>
+              <th scope="col">{{ t('progress.misses-went-to') }}</th>
             </tr>
           </thead>
           <tbody>

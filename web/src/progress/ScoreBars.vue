@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { decimal } from '@/i18n/format'
 import { computed } from 'vue'
 
 /** How many students had up to a tenth of the points, up to two tenths, and so on; the numbers stand on the bars. */
@@ -6,11 +8,10 @@ const props = defineProps<{ bars: number[]; most: number }>()
 const HIGH = 70
 const WIDE = 30
 const highest = computed(() => Math.max(1, ...props.bars))
-const upTo = (i: number) =>
-  ((props.most * (i + 1)) / props.bars.length).toLocaleString([], { maximumFractionDigits: 1 })
+const upTo = (i: number) => decimal((props.most * (i + 1)) / props.bars.length)
 const said = computed(() =>
   props.bars
-    .map((n, i) => (n ? `${n} up to ${upTo(i)}` : ''))
+    .map((n, i) => (n ? t('progress.so-many-up-to', { count: n, points: upTo(i) }) : ''))
     .filter(Boolean)
     .join(', '),
 )
@@ -20,7 +21,7 @@ const said = computed(() =>
   <svg
     :viewBox="`0 0 ${WIDE * bars.length} ${HIGH + 34}`"
     role="img"
-    :aria-label="said ? `Points: ${said}` : 'Nobody handed in yet'"
+    :aria-label="said ? t('progress.points-bars', { bars: said }) : t('progress.nobody-handed-in-yet')"
   >
     <g v-for="(n, i) in bars" :key="i" :transform="`translate(${i * WIDE} 0)`">
       <rect

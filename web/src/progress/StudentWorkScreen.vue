@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { openStream, type LiveStream } from '@/shared/liveStream'
 import { passOver } from '@/shared/passOver'
 import { PhArrowLeft, PhPresentation } from '@phosphor-icons/vue'
@@ -74,27 +75,32 @@ onBeforeUnmount(() => stream?.close())
   <main class="room">
     <p>
       <RouterLink class="btn" :to="`/assigned/${id}`"
-        ><PhArrowLeft :size="18" aria-hidden="true" />To class progress</RouterLink
+        ><PhArrowLeft :size="18" aria-hidden="true" />{{ t('shared.to-class-progress') }}</RouterLink
       >
       <RouterLink v-if="left" class="btn" :to="wall"
-        ><PhPresentation :size="18" aria-hidden="true" />Show on the wall</RouterLink
+        ><PhPresentation :size="18" aria-hidden="true" />{{ t('progress.show-on-the-wall') }}</RouterLink
       >
     </p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <template v-if="left && page">
       <div class="head">
         <h1>{{ left.name }}</h1>
-        <span class="chip">{{ left.progress.solved }} of {{ left.placements }} placed</span>
-        <span v-if="left.state.standing === 'HANDED_IN'" class="chip n">handed in</span>
-        <span v-if="newest > 1" class="seg" role="group" aria-label="Rounds">
+        <span class="chip">{{
+          t('progress.solved-of-placements-placed', {
+            solved: left.progress.solved,
+            placements: left.placements,
+          })
+        }}</span>
+        <span v-if="left.state.standing === 'HANDED_IN'" class="chip n">{{ t('progress.handed-in') }}</span>
+        <span v-if="newest > 1" class="seg" role="group" :aria-label="t('progress.rounds')">
           <button v-for="n in newest" :key="n" :aria-pressed="left.round === n" @click="showRound(n)">
-            Round {{ n }}
+            {{ t('progress.round-count', { count: n }) }}
           </button>
         </span>
         <PageNumbers class="numbers" :pages="pages" :now="page.id" @turn="chosen = $event" />
       </div>
       <p class="way">
-        <strong>Path:</strong>{{ ' ' }}
+        <strong>{{ t('progress.path') }}</strong>{{ ' ' }}
         <span v-for="(one, i) in way" :key="i">{{ one }}</span>
       </p>
       <PageAsDone class="sheet" :page="page" :state="left.state" :sides="left.sides" :name="left.name" />

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { get, post, errorText } from '@/api/client'
 import type { Account } from '@/api/schema'
-import { count } from '@/page/count'
 
 /** A plain account of what a newer version changes, for whom, before anything is changed. */
 const props = defineProps<{ id: string }>()
@@ -36,33 +36,38 @@ async function renew() {
 
 <template>
   <dialog ref="dialog" class="renew" aria-labelledby="renew-head" @close="$emit('close')">
-    <h1 id="renew-head">Update to the latest version</h1>
+    <h1 id="renew-head">{{ t('progress.update-to-the-latest-version') }}</h1>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <template v-if="account">
-      <p v-if="account.same">
-        The activity is as you assigned it. There is nothing to update. Change it on the workbench first.
-      </p>
+      <p v-if="account.same">{{ t('progress.the-activity-is-as-you-assigned') }}</p>
       <template v-else>
-        <p>
-          {{ count(account.working, 'student') }} at work go on with the newer version;
-          {{ count(account.handedIn, 'piece') }} of handed-in work stay as they are.
+        <p>{{ t('progress.update-says', { atWork: account.working, handedIn: account.handedIn }) }}</p>
+        <p v-if="account.added.length">
+          <strong>{{ t('progress.new') }}</strong> {{ account.added.join(', ') }}
         </p>
-        <p v-if="account.added.length"><strong>New:</strong> {{ account.added.join(', ') }}</p>
-        <p v-if="account.removed.length"><strong>Gone:</strong> {{ account.removed.join(', ') }}</p>
-        <p v-if="account.changes.length === 0">Nothing that anybody did is lost or becomes otherwise.</p>
+        <p v-if="account.removed.length">
+          <strong>{{ t('progress.gone') }}</strong> {{ account.removed.join(', ') }}
+        </p>
+        <p v-if="account.changes.length === 0">{{ t('progress.nothing-that-anybody-did-is-lost') }}</p>
         <ul v-else>
           <li v-for="one in account.changes" :key="one.name">
             <strong>{{ one.name }}</strong>
-            <template v-if="one.gone.length"> loses {{ one.gone.join(', ') }}</template>
+            <template v-if="one.gone.length">
+              {{ t('progress.loses-gone', { gone: one.gone.join(', ') }) }}</template
+            >
             <template v-if="one.gone.length && one.loosened.length">;</template>
-            <template v-if="one.loosened.length"> has to place again {{ one.loosened.join(', ') }}</template>
+            <template v-if="one.loosened.length">
+              {{ t('progress.has-to-place-again-loosened', { loosened: one.loosened.join(', ') }) }}</template
+            >
           </li>
         </ul>
       </template>
     </template>
     <div class="row">
-      <button class="btn" autofocus @click="dialog?.close()">Leave it as it is</button>
-      <button v-if="account && !account.same" class="btn acc" :disabled="busy" @click="renew">Update</button>
+      <button class="btn" autofocus @click="dialog?.close()">{{ t('progress.leave-it-as-it-is') }}</button>
+      <button v-if="account && !account.same" class="btn acc" :disabled="busy" @click="renew">
+        {{ t('progress.update') }}
+      </button>
     </div>
   </dialog>
 </template>

@@ -41,7 +41,7 @@ describe('the table', () => {
   })
   it('explains why somebody counts as stuck', () => {
     const words = stuckWords({ itemId: 'moon', refusals: 2, seconds: 240, typical: 45 }, 'Moon')
-    expect(words).toContain('turned away 2 times')
+    expect(words).toContain('did not belong 2 times')
     expect(words).toContain('4 minutes')
     expect(words).toContain('45 seconds')
   })

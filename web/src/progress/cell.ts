@@ -1,25 +1,32 @@
+import { t } from '@/i18n'
 import type { ProgressRow } from '@/api/schema'
 
 /** How a placement looks in class progress: each state has its own shape and sign, not only its colour. */
 export function cellOf(cell: { tries: number; solvedAt: number }, stuck = false) {
-  const tries = cell.tries === 1 ? '1 try' : `${cell.tries} tries`
-  if (stuck) return { look: 'stuck', shown: '!', said: `stuck, ${tries}` }
-  if (cell.solvedAt === 1) return { look: 'once', shown: '', said: 'first try' }
-  if (cell.solvedAt === 2) return { look: 'twice', shown: '2', said: 'second try' }
-  if (cell.solvedAt > 2) return { look: 'later', shown: `${cell.solvedAt}`, said: `try ${cell.solvedAt}` }
-  if (cell.tries > 0) return { look: 'trying', shown: `${cell.tries}`, said: `${tries}, not yet` }
-  return { look: 'none', shown: '', said: 'not yet' }
+  const tries = t('progress.tries', { tries: cell.tries })
+  if (stuck) return { look: 'stuck', shown: '!', said: t('progress.stuck-after', { tries }) }
+  if (cell.solvedAt === 1) return { look: 'once', shown: '', said: t('progress.first-try') }
+  if (cell.solvedAt === 2) return { look: 'twice', shown: '2', said: t('progress.second-try') }
+  if (cell.solvedAt > 2)
+    return { look: 'later', shown: `${cell.solvedAt}`, said: t('progress.at-try', { n: cell.solvedAt }) }
+  if (cell.tries > 0)
+    return { look: 'trying', shown: `${cell.tries}`, said: t('progress.tries-not-yet', { tries }) }
+  return { look: 'none', shown: '', said: t('progress.not-yet') }
 }
 
 const minutes = (seconds: number) =>
-  seconds < 90 ? `${seconds} seconds` : `${Math.round(seconds / 60)} minutes`
+  seconds < 90
+    ? t('progress.seconds', { n: seconds })
+    : t('progress.minutes', { n: Math.round(seconds / 60) })
 
 /** Why somebody counts as stuck, in words. */
 export function stuckWords(stuck: NonNullable<ProgressRow['stuck']>, name: string) {
-  return (
-    `Needs help with ${name}: turned away ${stuck.refusals} times, and nothing right for ${minutes(stuck.seconds)}; ` +
-    `the class typically needs ${minutes(stuck.typical)}.`
-  )
+  return t('progress.needs-help', {
+    name,
+    refusals: stuck.refusals,
+    time: minutes(stuck.seconds),
+    typical: minutes(stuck.typical),
+  })
 }
 
 /** The most stuck first: those who are stuck longest, then those with the most misses, then by name. */

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { OpenReview } from './useReview'
 
@@ -17,7 +18,7 @@ const reasonOf = (itemId: string) => review.value.marks?.[itemId]?.reason ?? ''
 
 <template>
   <details class="marks">
-    <summary>Points on this page</summary>
+    <summary>{{ t('review.points-on-this-page') }}</summary>
     <table>
       <tbody>
         <tr v-for="one in parts" :key="one.placement.itemId">
@@ -27,7 +28,7 @@ const reasonOf = (itemId: string) => review.value.marks?.[itemId]?.reason ?? ''
               class="field points"
               type="number"
               step="0.5"
-              :aria-label="`Points for ${one.placement.name}`"
+              :aria-label="t('review.points-for-placement', { placement: one.placement.name })"
               :placeholder="String(one.points)"
               :value="review.marks?.[one.placement.itemId]?.points ?? ''"
               @change="desk.mark(one.placement.itemId, number($event), reasonOf(one.placement.itemId))"
@@ -37,8 +38,8 @@ const reasonOf = (itemId: string) => review.value.marks?.[itemId]?.reason ?? ''
               v-if="review.marks?.[one.placement.itemId]"
               class="field why"
               maxlength="500"
-              placeholder="Why"
-              :aria-label="`Why, for ${one.placement.name}`"
+              :placeholder="t('review.why')"
+              :aria-label="t('review.why-for-placement', { placement: one.placement.name })"
               :value="reasonOf(one.placement.itemId)"
               @change="
                 desk.mark(

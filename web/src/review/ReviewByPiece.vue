@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { looksOnly } from '@/accounts/me'
 import { onMounted, ref, shallowRef, watch } from 'vue'
 import { get, put, errorText } from '@/api/client'
 import type { Alike, ByPiece } from '@/api/schema'
-import { count } from '@/page/count'
 
 /** Everybody's answer to one placement side by side; alike ones are scored once for all. */
 const props = defineProps<{ assignmentId: string; itemId: string }>()
@@ -38,8 +38,8 @@ async function mark(one: Alike, points: number | null, i: number) {
     view.value = await put(`${address()}/marks`, { attemptIds: one.attemptIds, mark })
     told.value =
       points === null
-        ? `The rules count again for ${count(one.names.length, 'student')}.`
-        : `${points} given to ${count(one.names.length, 'student')}.`
+        ? t('review.the-rules-count-again-for-count', { count: one.names.length })
+        : t('review.points-given-to-count', { points, count: one.names.length })
     emit('changed')
   } catch (error) {
     wrong.value = errorText(error)
@@ -51,46 +51,46 @@ const given = (event: Event) => Number((event.target as HTMLInputElement).value)
 <template>
   <main v-if="view" class="by-piece">
     <h1>{{ view.placement.name }}</h1>
-    <p class="soft">
-      Everybody's answer, alike ones together. Points given here count for all of them, and a reason is kept.
-      Up to
-      {{ view.most }} by the rules.
-    </p>
+    <p class="soft">{{ t('review.everybodys-answer-alike-ones-together', { most: view.most }) }}</p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p v-if="told" role="status">{{ told }}</p>
-    <p v-if="view.answers.length === 0" class="soft">Nobody has handed in yet.</p>
+    <p v-if="view.answers.length === 0" class="soft">{{ t('review.nobody-has-handed-in-yet') }}</p>
     <ul>
       <li v-for="(one, i) in view.answers" :key="`${one.answer} ${one.points} ${one.given}`">
         <span class="sign" :class="{ right: one.right }" aria-hidden="true">{{ one.right ? '✓' : '' }}</span>
         <div class="what">
-          <strong dir="auto">{{ one.answer || 'nothing' }}</strong>
-          <span class="soft">{{ one.right ? 'right by the rules' : 'not right by the rules' }}</span>
+          <strong dir="auto">{{ one.answer || t('review.nothing') }}</strong>
+          <span class="soft">{{
+            one.right ? t('review.right-by-the-rules') : t('review.not-right-by-the-rules')
+          }}</span>
           <span>{{ one.names.join(', ') }}</span>
         </div>
-        <span class="chip">{{ count(one.names.length, 'student') }}</span>
+        <span class="chip">{{ t('shared.students-count', { n: one.names.length }) }}</span>
         <label>
-          Points
+          {{ t('shared.points') }}
           <input
             class="field points"
             type="number"
             step="0.5"
             :value="one.points"
-            :aria-label="`Points for ${one.answer || 'nothing'}`"
+            :aria-label="t('review.points-for-answer', { answer: one.answer || 'nothing' })"
             :disabled="looksOnly"
             @change="mark(one, given($event), i)"
           />
         </label>
         <label>
-          Why
+          {{ t('review.why') }}
           <input
             v-model="reasons[i]"
             :disabled="looksOnly"
             class="field"
             maxlength="500"
-            :aria-label="`Why, for ${one.answer || 'nothing'}`"
+            :aria-label="t('review.why-for-answer', { answer: one.answer || 'nothing' })"
           />
         </label>
-        <button v-if="one.given && !looksOnly" class="btn" @click="mark(one, null, i)">By the rules</button>
+        <button v-if="one.given && !looksOnly" class="btn" @click="mark(one, null, i)">
+          {{ t('review.by-the-rules') }}
+        </button>
       </li>
     </ul>
   </main>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { looksOnly } from '@/accounts/me'
 import { PhPaperPlaneRight, PhPlus, PhPushPin, PhTrash, PhX } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, watch } from 'vue'
@@ -65,30 +66,30 @@ function pin() {
 }
 const kept = computed(() => {
   const now = props.desk.kept.value
-  if (now === 'keeping') return 'Saving'
+  if (now === 'keeping') return t('shared.saving')
   if (now !== 'kept') return now
-  if (!props.desk.sent.value) return 'Saved. Nobody sees it before you send it'
-  return work.value.kept.begun ? 'Saved. What you changed is seen once you send it again' : 'Sent back'
+  if (!props.desk.sent.value) return t('review.saved-nobody-sees-it-before-you')
+  return work.value.kept.begun ? t('review.saved-what-you-changed-is-seen') : t('review.sent-back')
 })
 </script>
 
 <template>
-  <fieldset :disabled="looksOnly" class="say" :aria-label="`Say to ${work.name}`">
+  <fieldset :disabled="looksOnly" class="say" :aria-label="t('review.say-to-work', { work: work.name })">
     <div class="left">
-      <h2 class="small-head">Say to {{ work.name }}</h2>
+      <h2 class="small-head">{{ t('review.say-to-work', { work: work.name }) }}</h2>
       <textarea
         ref="area"
         class="field words"
         maxlength="10000"
         dir="auto"
         :value="review.words"
-        :aria-label="`Words to ${work.name}`"
+        :aria-label="t('review.words-to-work', { work: work.name })"
         @input="desk.say({ words: ($event.target as HTMLTextAreaElement).value })"
       ></textarea>
       <div class="phrases">
         <button v-for="one in phrases" :key="one" class="chip phrase" @click="phrase(one)">{{ one }}</button>
         <button class="btn quiet" :aria-expanded="phrasing" @click="phrasing = !phrasing">
-          {{ phrasing ? 'Done' : 'My phrases' }}
+          {{ phrasing ? t('shared.done') : t('review.my-phrases') }}
         </button>
       </div>
       <div v-if="phrasing" class="phrases">
@@ -96,7 +97,7 @@ const kept = computed(() => {
           v-for="one in phrases"
           :key="one"
           class="btn quiet"
-          :aria-label="`Take away: ${one}`"
+          :aria-label="t('review.take-away-phrase', { phrase: one })"
           @click="keepPhrases(phrases.filter((other) => other !== one))"
         >
           <PhTrash :size="16" aria-hidden="true" />{{ one }}
@@ -105,16 +106,18 @@ const kept = computed(() => {
           v-model="fresh"
           class="field"
           maxlength="300"
-          aria-label="New phrase"
-          placeholder="New phrase"
+          :aria-label="t('review.new-phrase')"
+          :placeholder="t('review.new-phrase')"
           @keydown.enter="addPhrase"
         />
-        <button class="btn" @click="addPhrase"><PhPlus :size="16" aria-hidden="true" />Add phrase</button>
+        <button class="btn" @click="addPhrase">
+          <PhPlus :size="16" aria-hidden="true" />{{ t('review.add-phrase') }}
+        </button>
       </div>
       <div class="pin-row">
         <label>
-          Pin words to
-          <select v-model="pinTo" class="field" aria-label="Pin words to">
+          {{ t('review.pin-words-to') }}
+          <select v-model="pinTo" class="field" :aria-label="t('review.pin-words-to')">
             <option v-for="item in things" :key="item.id" :value="item.id">{{ itemName(item) }}</option>
           </select>
         </label>
@@ -122,20 +125,20 @@ const kept = computed(() => {
           v-model="pinned"
           class="field grow"
           maxlength="1000"
-          aria-label="Pinned words"
-          placeholder="What hangs there"
+          :aria-label="t('review.pinned-words')"
+          :placeholder="t('review.what-hangs-there')"
           @keydown.enter="pin"
         />
         <button class="btn" :disabled="!pinned.trim() || !pinTo" @click="pin">
-          <PhPushPin :size="16" aria-hidden="true" />Pin
+          <PhPushPin :size="16" aria-hidden="true" />{{ t('review.pin') }}
         </button>
       </div>
       <details>
-        <summary>Say it with your voice</summary>
+        <summary>{{ t('review.say-it-with-your-voice') }}</summary>
         <p v-if="review.voice">
           <audio controls :src="`/api/v1/files/${review.voice.sha256}`"><track kind="captions" /></audio>
           <button class="btn quiet" @click="desk.say({ voice: undefined })">
-            <PhX :size="16" aria-hidden="true" />Take away
+            <PhX :size="16" aria-hidden="true" />{{ t('review.take-away') }}
           </button>
         </p>
         <VoiceRecorder v-else @file="desk.say({ voice: $event })" />
@@ -143,12 +146,14 @@ const kept = computed(() => {
     </div>
     <div class="right">
       <p class="score">
-        Score <strong>{{ work.score.got }} / {{ work.score.most }}</strong>
+        {{ t('review.score') }} <strong>{{ work.score.got }} / {{ work.score.most }}</strong>
       </p>
-      <p v-if="work.score.got !== work.byRules.got" class="soft">By the rules {{ work.byRules.got }}</p>
+      <p v-if="work.score.got !== work.byRules.got" class="soft">
+        {{ t('review.by-the-rules-got', { got: work.byRules.got }) }}
+      </p>
       <PointsTable :desk="desk" :parts="parts" />
       <label class="line">
-        May improve it
+        {{ t('review.may-improve-it') }}
         <input
           type="checkbox"
           role="switch"
@@ -159,9 +164,11 @@ const kept = computed(() => {
       <p class="soft kept" role="status">{{ kept }}</p>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <button class="btn acc big" @click="emit('send')">
-        <PhPaperPlaneRight :size="20" aria-hidden="true" />{{ after ? 'Send back, open next' : 'Send back' }}
+        <PhPaperPlaneRight :size="20" aria-hidden="true" />{{
+          after ? t('review.send-back-open-next') : t('review.send-back')
+        }}
       </button>
-      <p class="soft keys">Ctrl + Enter · {{ after ? `${after} more after this` : 'the last one' }}</p>
+      <p class="soft keys">{{ t('review.keys-and-rest', { after }) }}</p>
     </div>
   </fieldset>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { looksOnly } from '@/accounts/me'
 import { PhArrowLeft, PhPaperPlaneTilt, PhTrayArrowDown } from '@phosphor-icons/vue'
@@ -98,8 +99,7 @@ onBeforeRouteLeave(async () => {
     // Whoever has been told may go.
     if (warned.value) return true
     warned.value = true
-    wrong.value =
-      'What you wrote could not be saved. It is still here: try again in a moment, or leave once more to go without it.'
+    wrong.value = t('review.what-you-wrote-could-not-be')
     return false
   }
 })
@@ -140,7 +140,7 @@ async function send() {
   try {
     await desk.send()
     await load()
-    told.value = `Sent back to ${name}.`
+    told.value = t('review.sent-back-to-name', { name })
     const next = waiting.value.find((one) => one.attemptId !== of)
     if (next) {
       await open(next)
@@ -158,7 +158,7 @@ async function sendAll() {
     const { sent } = await post(`/api/v1/assignments/${props.id}/reviews/returns`)
     await load()
     if (work.value) await desk.open(work.value.attemptId)
-    told.value = `${sent} sent back.`
+    told.value = t('review.sent-sent-back-2', { sent })
   } catch (error) {
     wrong.value = errorText(error)
   }
@@ -171,14 +171,22 @@ async function sendAll() {
     <aside>
       <p>
         <RouterLink class="btn" :to="`/assigned/${id}`"
-          ><PhArrowLeft :size="18" aria-hidden="true" />To class progress</RouterLink
+          ><PhArrowLeft :size="18" aria-hidden="true" />{{ t('shared.to-class-progress') }}</RouterLink
         >
       </p>
-      <h1>To review</h1>
-      <p class="soft">{{ view?.title }} · {{ waiting.length }} waiting, {{ sent }} sent back</p>
-      <div class="seg" role="group" aria-label="Review">
-        <button :aria-pressed="by === 'student'" @click="by = 'student'">By student</button>
-        <button :aria-pressed="by === 'piece'" @click="by = 'piece'">By piece</button>
+      <h1>{{ t('shared.to-review') }}</h1>
+      <p class="soft">
+        {{
+          t('review.title-waiting-waiting-sent-sent-back', {
+            title: view?.title ?? '',
+            waiting: waiting.length,
+            sent,
+          })
+        }}
+      </p>
+      <div class="seg" role="group" :aria-label="t('shared.review')">
+        <button :aria-pressed="by === 'student'" @click="by = 'student'">{{ t('review.by-student') }}</button>
+        <button :aria-pressed="by === 'piece'" @click="by = 'piece'">{{ t('review.by-piece') }}</button>
       </div>
       <HandedInList
         v-if="by === 'student'"
@@ -186,7 +194,7 @@ async function sendAll() {
         :open-id="work?.attemptId"
         @open="open"
       />
-      <ul v-else aria-label="Pieces">
+      <ul v-else :aria-label="t('review.pieces')">
         <li v-for="one in view?.pieces ?? []" :key="one.itemId">
           <ReviewRow :open="one.itemId === itemId" @choose="itemId = one.itemId">
             <span class="name"
@@ -196,7 +204,9 @@ async function sendAll() {
         </li>
       </ul>
       <button v-if="begun && !looksOnly" class="btn" @click="sendAll">
-        <PhPaperPlaneTilt :size="18" aria-hidden="true" />Send all that are done ({{ begun }})
+        <PhPaperPlaneTilt :size="18" aria-hidden="true" />{{
+          t('review.send-all-that-are-done-begun', { begun })
+        }}
       </button>
       <p v-if="told" role="status">{{ told }}</p>
     </aside>
@@ -233,7 +243,7 @@ async function sendAll() {
       </template>
       <p v-else-if="view && view.works.length === 0" class="empty soft">
         <PhTrayArrowDown :size="60" aria-hidden="true" />
-        What students hand in comes here by itself.
+        {{ t('review.what-students-hand-in-comes-here') }}
       </p>
     </main>
   </div>

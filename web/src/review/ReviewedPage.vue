@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhPrinter } from '@phosphor-icons/vue'
 import { useTemplateRef } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -36,13 +37,15 @@ function pick(event: MouseEvent) {
   <div class="head">
     <h1>{{ work.name }}</h1>
     <span v-if="work.with" class="soft">{{ work.with.join(', ') }}</span>
-    <span class="chip n">{{ work.progress.solved }} of {{ work.placements }}</span>
-    <span class="soft">{{ work.firstTry }} first try</span>
-    <span class="soft">{{ work.minutes }} min</span>
-    <span v-if="work.round > 1" class="chip">round {{ work.round }}</span>
-    <span v-if="work.late" class="chip w">late</span>
+    <span class="chip n">{{
+      t('review.solved-of-placements', { solved: work.progress.solved, placements: work.placements })
+    }}</span>
+    <span class="soft">{{ t('review.firsttry-first-try', { firstTry: work.firstTry }) }}</span>
+    <span class="soft">{{ t('shared.minutes-min', { minutes: work.minutes }) }}</span>
+    <span v-if="work.round > 1" class="chip">{{ t('review.round-work', { work: work.round }) }}</span>
+    <span v-if="work.late" class="chip w">{{ t('review.late') }}</span>
     <RouterLink class="btn quiet" :to="`/assigned/${assignmentId}/students/${work.holderId}/sheet`">
-      <PhPrinter :size="18" aria-hidden="true" />Sheet for home
+      <PhPrinter :size="18" aria-hidden="true" />{{ t('review.sheet-for-home') }}
     </RouterLink>
     <PageNumbers class="numbers" :pages="work.view.pages" :now="page.id" @turn="emit('turn', $event)" />
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowLeft, PhFilePdf, PhPrinter } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { RouterLink } from 'vue-router'
@@ -41,13 +42,13 @@ const print = () => window.print()
   <main class="room">
     <p class="screen-only ways">
       <RouterLink class="btn" :to="`/assigned/${id}/review`"
-        ><PhArrowLeft :size="18" aria-hidden="true" />To review</RouterLink
+        ><PhArrowLeft :size="18" aria-hidden="true" />{{ t('shared.to-review') }}</RouterLink
       >
       <button class="btn acc" :disabled="!view" @click="print">
-        <PhPrinter :size="18" aria-hidden="true" />Print
+        <PhPrinter :size="18" aria-hidden="true" />{{ t('shared.print') }}
       </button>
       <a class="btn" :href="`/api/v1/assignments/${id}/students/${studentId}/sheet`" download
-        ><PhFilePdf :size="18" aria-hidden="true" />Without pictures, as PDF</a
+        ><PhFilePdf :size="18" aria-hidden="true" />{{ t('review.without-pictures-as-pdf') }}</a
       >
     </p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
@@ -58,7 +59,7 @@ const print = () => window.print()
         <li v-for="fact in view.sheet.facts" :key="fact">{{ fact }}</li>
       </ul>
       <section v-if="view.sheet.words" class="words">
-        <h2>The teacher says</h2>
+        <h2>{{ t('review.the-teacher-says') }}</h2>
         <p dir="auto">{{ view.sheet.words }}</p>
       </section>
       <section v-for="page in pages" :key="page.id" class="one">
@@ -68,7 +69,7 @@ const print = () => window.print()
           :page="page"
           :drawn="drawn(page)"
           :ink="view.state.own?.[page.id]?.ink"
-          :described="`${page.name} as ${view.sheet.name} left it`"
+          :described="t('review.page-as-sheet-left-it', { page: page.name, sheet: view.sheet.name })"
         >
           <PlacedMarks :drawn="drawn(page)" :state="view.state" :page="page" />
         </PageView>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { clockTime } from '@/i18n/format'
 import { PhArrowBendDownRight, PhPause, PhPlay } from '@phosphor-icons/vue'
 import { computed, nextTick, ref, watch } from 'vue'
 import { SPEEDS, type Replay } from './replay'
@@ -6,8 +8,7 @@ import { SPEEDS, type Replay } from './replay'
 /** The moves of somebody's work in order; any of them can be gone to, and all be played again. */
 const props = defineProps<{ replay: Replay; pageId: string }>()
 const list = ref<HTMLElement>()
-const clock = (moment: string) =>
-  new Date(moment).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
+const clock = (moment: string) => clockTime(new Date(moment))
 /** Those on the page that is shown; while it plays, all. */
 const shown = computed(() =>
   props.replay.steps.value
@@ -27,8 +28,10 @@ watch(
 </script>
 
 <template>
-  <section class="happened" aria-label="What happened">
-    <h2 class="small-head">{{ replay.at.value < 0 ? 'What happened on this page' : 'What happened' }}</h2>
+  <section class="happened" :aria-label="t('shared.what-happened')">
+    <h2 class="small-head">
+      {{ replay.at.value < 0 ? t('review.what-happened-on-this-page') : t('shared.what-happened') }}
+    </h2>
     <ol ref="list">
       <li v-for="{ step, i } in shown" :key="step.seq">
         <button
@@ -40,12 +43,12 @@ watch(
           <span
             ><b v-if="step.by">{{ step.by }}: </b>{{ step.words
             }}<i v-if="step.arrivedAt" class="soft">
-              · made offline, arrived {{ clock(step.arrivedAt) }}</i
+              {{ t('review.made-offline-arrived-arrivedat', { arrivedAt: clock(step.arrivedAt) }) }}</i
             ></span
           >
         </button>
       </li>
-      <li v-if="shown.length === 0" class="soft">Nothing was done here.</li>
+      <li v-if="shown.length === 0" class="soft">{{ t('review.nothing-was-done-here') }}</li>
     </ol>
     <div class="play">
       <button
@@ -55,18 +58,18 @@ watch(
       >
         <PhPause v-if="replay.playing.value" :size="18" weight="fill" aria-hidden="true" />
         <PhPlay v-else :size="18" weight="fill" aria-hidden="true" />
-        {{ replay.playing.value ? 'Stop' : 'Play again' }}
+        {{ replay.playing.value ? t('shared.stop') : t('review.play-again') }}
       </button>
       <input
         type="range"
         min="-1"
         :max="replay.steps.value.length - 1"
         :value="replay.at.value"
-        aria-label="Time line"
+        :aria-label="t('review.time-line')"
         @input="replay.go(Number(($event.target as HTMLInputElement).value))"
       />
       <label class="speed">
-        <span class="unseen">Speed</span>
+        <span class="unseen">{{ t('review.speed') }}</span>
         <select
           class="field"
           :value="replay.speed.value"
@@ -76,7 +79,7 @@ watch(
         </select>
       </label>
       <button class="btn" :disabled="refusals === 0" @click="replay.toRefusal()">
-        <PhArrowBendDownRight :size="18" aria-hidden="true" />Next refusal
+        <PhArrowBendDownRight :size="18" aria-hidden="true" />{{ t('review.next-refusal') }}
       </button>
     </div>
   </section>

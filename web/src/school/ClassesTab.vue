@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref, shallowRef } from 'vue'
 import { getAll, put, remove, errorText } from '@/api/client'
 import { notifyDone } from '@/shared/notify'
@@ -27,7 +28,7 @@ async function set(one: ClassAtSchool, staff: string[]) {
   await run(async () => {
     for (const id of staff) if (!one.staff.includes(id)) await put(address(id))
     for (const id of one.staff) if (!staff.includes(id)) await remove(address(id))
-    notifyDone(`Who works with ${one.name} is saved.`)
+    notifyDone(t('school.who-works-with-name-is-saved', { name: one.name }))
   })
   await load()
   emit('changed')
@@ -39,22 +40,22 @@ const choices = (one: ClassAtSchool) =>
 <template>
   <div class="classes">
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <el-table :data="all" row-key="id" empty-text="There is no class yet. Teachers make them under Classes.">
-      <el-table-column label="Class" prop="name" sortable min-width="150">
+    <el-table :data="all" row-key="id" :empty-text="t('school.there-is-no-class-yet-teachers')">
+      <el-table-column :label="t('shared.class')" prop="name" sortable min-width="150">
         <template #default="{ row }"
           ><strong>{{ row.name }}</strong
-          >{{ row.archived ? ' · archived' : '' }}</template
+          >{{ row.archived ? ` · ${t('shared.is-archived')}` : '' }}</template
         >
       </el-table-column>
-      <el-table-column label="Students" prop="students" sortable width="130" />
-      <el-table-column label="Who works with it" min-width="320">
+      <el-table-column :label="t('shared.students')" prop="students" sortable width="130" />
+      <el-table-column :label="t('school.who-works-with-it')" min-width="320">
         <template #default="{ row }">
           <el-select
             :model-value="row.staff"
             multiple
             filterable
-            placeholder="Nobody"
-            :aria-label="`Who works with ${row.name}`"
+            :placeholder="t('school.nobody')"
+            :aria-label="t('school.who-works-with-row', { row: row.name })"
             @update:model-value="set(row as ClassAtSchool, $event)"
           >
             <el-option

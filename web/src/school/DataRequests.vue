@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { ref, shallowRef } from 'vue'
 import { getAll, errorText } from '@/api/client'
 import type { KnownPerson } from '@/api/schema'
@@ -28,7 +29,7 @@ function erased(one: KnownPerson) {
   erasing.value = null
   found.value = found.value.filter((each) => each.id !== one.id)
   looked.value = ''
-  notifyDone('Erased. Nothing here tells of them any more.')
+  notifyDone(t('school.erased-nothing-here-tells-of-them'))
 }
 const who = (one: KnownPerson) =>
   one.classes.length ? `${roleName(one.role)} · ${one.classes.join(', ')}` : roleName(one.role)
@@ -36,21 +37,19 @@ const who = (one: KnownPerson) =>
 
 <template>
   <section class="requests">
-    <h2>Data of a person</h2>
-    <p class="soft">
-      For parents or teachers who ask what is kept about them, and for whoever leaves and wants nothing kept.
-    </p>
+    <h2>{{ t('school.data-of-a-person') }}</h2>
+    <p class="soft">{{ t('school.for-parents-or-teachers-who-ask') }}</p>
     <form class="row" @submit.prevent="look">
       <el-input
         v-model="words"
         maxlength="100"
-        placeholder="Find a student or teacher by name"
-        aria-label="Find a student or teacher by name"
+        :placeholder="t('school.find-a-student-or-teacher-by')"
+        :aria-label="t('school.find-a-student-or-teacher-by')"
       />
-      <el-button native-type="submit" :disabled="!words.trim()">Find</el-button>
+      <el-button native-type="submit" :disabled="!words.trim()">{{ t('school.find') }}</el-button>
     </form>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p v-if="looked && !found.length">Nobody of that name.</p>
+    <p v-if="looked && !found.length">{{ t('school.nobody-of-that-name') }}</p>
     <ul v-if="found.length">
       <li v-for="one in found" :key="one.id">
         <span
@@ -62,14 +61,16 @@ const who = (one: KnownPerson) =>
             class="btn"
             :href="`/api/v1/school/persons/${one.id}/archive`"
             download
-            :aria-label="`Save all data of ${one.name}`"
-            >Save all data</a
+            :aria-label="t('school.save-all-data-of-name', { name: one.name })"
+            >{{ t('school.save-all-data') }}</a
           >
-          <el-button :aria-label="`Erase ${one.name}`" @click="erasing = one">Erase…</el-button>
+          <el-button :aria-label="t('school.erase-name', { name: one.name })" @click="erasing = one">{{
+            t('school.erase')
+          }}</el-button>
         </span>
       </li>
     </ul>
-    <p v-if="found.length === 50" class="soft">Only the first fifty are shown. Type more of the name.</p>
+    <p v-if="found.length === 50" class="soft">{{ t('school.only-the-first-fifty-are-shown') }}</p>
     <EraseDialog v-if="erasing" :person="erasing" @erased="erased(erasing)" @close="erasing = null" />
   </section>
 </template>

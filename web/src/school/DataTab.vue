@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { fullDateTime } from '@/i18n/format'
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { get, post, remove, errorText } from '@/api/client'
 import type { BackupStanding } from '@/api/schema'
-import { count } from '@/page/count'
 import { notifyDone } from '@/shared/notify'
 import DataRequests from './DataRequests.vue'
 import { gigabytes } from './sizes'
@@ -19,7 +20,7 @@ async function load() {
   try {
     standing.value = await get('/api/v1/school/backups')
     if (before === 'RUNNING' && standing.value.state === 'IDLE')
-      notifyDone('The backup is made and was restored for a check.')
+      notifyDone(t('school.the-backup-is-made-and-was'))
     wrong.value = ''
   } catch (error) {
     wrong.value = errorText(error)
@@ -42,35 +43,43 @@ async function run(what: () => Promise<unknown>) {
 }
 const begin = () => run(() => post('/api/v1/school/backups'))
 const cancel = () => run(() => remove('/api/v1/school/backups/running'))
-const time = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'full', timeStyle: 'short' })
+const time = (at: string) => fullDateTime(new Date(at))
 </script>
 
 <template>
   <section v-if="standing" class="data">
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p v-if="standing.state === 'NONE'">Backups of this installation are made by others.</p>
+    <p v-if="standing.state === 'NONE'">{{ t('school.backups-of-this-installation-are-made') }}</p>
     <template v-else>
-      <h2>Last backup</h2>
+      <h2>{{ t('school.last-backup') }}</h2>
       <p v-if="standing.last">
-        {{ time(standing.last.made) }}, checked by restoring it:
-        {{ count(standing.last.activities, 'activity', 'activities') }},
-        {{ count(standing.last.moves, 'move') }}, {{ count(standing.last.people, 'person', 'people') }},
-        {{ gigabytes(standing.last.bytes) }}. It is the file {{ standing.last.file }} in the folder of
-        backups.
-        <a class="copy" :href="`/api/v1/school/backups/files/${standing.last.file}`" download>Save a copy</a>
+        {{
+          t('school.backup-says', {
+            made: time(standing.last.made),
+            activities: standing.last.activities,
+            moves: standing.last.moves,
+            people: standing.last.people,
+            bytes: gigabytes(standing.last.bytes),
+            file: standing.last.file,
+          })
+        }}
+        <a class="copy" :href="`/api/v1/school/backups/files/${standing.last.file}`" download>{{
+          t('school.save-a-copy')
+        }}</a>
       </p>
-      <p v-else>There is none yet. One is made every night at 02:00 by the school's clock.</p>
+      <p v-else>{{ t('school.there-is-none-yet-one-is') }}</p>
       <p v-if="standing.failure" class="note" role="alert">{{ standing.failure }}</p>
       <p v-if="standing.state === 'RUNNING'" class="row">
-        <el-progress :percentage="50" :indeterminate="true" :show-text="false" aria-label="Backing up" />
-        <el-button @click="cancel">Cancel</el-button>
+        <el-progress
+          :percentage="50"
+          :indeterminate="true"
+          :show-text="false"
+          :aria-label="t('school.backing-up')"
+        />
+        <el-button @click="cancel">{{ t('shared.cancel') }}</el-button>
       </p>
-      <el-button v-else type="primary" @click="begin">Back up now</el-button>
-      <p class="soft">
-        How many are kept is set under Settings. Copy them to another machine too: a backup beside its data is
-        lost with them. A copy is the whole school: an empty Glad Tile elsewhere takes it in with
-        <code>./glad restore</code>.
-      </p>
+      <el-button v-else type="primary" @click="begin">{{ t('school.back-up-now') }}</el-button>
+      <p class="soft">{{ t('school.about-backups') }}</p>
     </template>
     <DataRequests />
   </section>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { date } from '@/i18n/format'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { getAll, get, remove, errorText } from '@/api/client'
 import type { ErasurePreview, KnownPerson, StaffMember } from '@/api/schema'
@@ -17,9 +19,7 @@ const at = computed(() => `/api/v1/school/persons/${props.person.id}` as const)
 const hands = computed(() => (preview.value?.handedOver.length ?? 0) > 0)
 const ready = computed(() => typed.value.trim() === props.person.name && (!hands.value || to.value))
 /** With one backup a night the last that still holds them goes then. */
-const last = computed(() =>
-  new Date(Date.now() + kept.value * 86_400_000).toLocaleDateString('en-GB', { dateStyle: 'long' }),
-)
+const last = computed(() => date(new Date(Date.now() + kept.value * 86_400_000), 'long'))
 
 onMounted(async () => {
   try {
@@ -46,10 +46,15 @@ async function erase() {
 </script>
 
 <template>
-  <el-dialog :model-value="true" :title="`Erase ${person.name}`" width="560px" @close="emit('close')">
+  <el-dialog
+    :model-value="true"
+    :title="t('school.erase-person', { person: person.name })"
+    width="560px"
+    @close="emit('close')"
+  >
     <form v-if="preview" class="erase" @submit.prevent="erase">
       <div v-if="preview.goes.length">
-        <h3>What goes</h3>
+        <h3>{{ t('school.what-goes') }}</h3>
         <p>
           <span v-for="one in preview.goes" :key="one.title" class="held"
             >{{ one.title }}: {{ one.rows }}</span
@@ -57,7 +62,7 @@ async function erase() {
         </p>
       </div>
       <div v-if="preview.stays.length">
-        <h3>What stays, without telling who it was</h3>
+        <h3>{{ t('school.what-stays-without-telling-who-it') }}</h3>
         <p>
           <span v-for="one in preview.stays" :key="one.title" class="held"
             >{{ one.title }}: {{ one.rows }}</span
@@ -65,28 +70,32 @@ async function erase() {
         </p>
       </div>
       <div v-if="hands">
-        <h3>What becomes a colleague's</h3>
+        <h3>{{ t('school.what-becomes-a-colleagues') }}</h3>
         <p>
           <span v-for="one in preview.handedOver" :key="one.title" class="held"
             >{{ one.title }}: {{ one.rows }}</span
           >
         </p>
-        <el-select v-model="to" filterable placeholder="Choose a colleague" aria-label="Choose a colleague">
+        <el-select
+          v-model="to"
+          filterable
+          :placeholder="t('school.choose-a-colleague')"
+          :aria-label="t('school.choose-a-colleague')"
+        >
           <el-option v-for="one in colleagues" :key="one.id" :value="one.id" :label="one.name" />
         </el-select>
       </div>
-      <p>
-        It cannot be undone. In the coming night it leaves the database's files too. The {{ kept }} backups
-        that are kept hold them still; with one a night the last of those goes on {{ last }}. Copies that you
-        keep elsewhere are yours to delete. What others wrote in words of their own stays where they wrote it.
-      </p>
+      <p>{{ t('school.it-cannot-be-undone-in-the', { kept, last }) }}</p>
       <label
-        >Type the name to go on<el-input v-model="typed" :placeholder="person.name" autocomplete="off"
+        >{{ t('school.type-the-name-to-go-on')
+        }}<el-input v-model="typed" :placeholder="person.name" autocomplete="off"
       /></label>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <div>
-        <el-button type="danger" native-type="submit" :disabled="busy || !ready">Erase for good</el-button>
-        <el-button @click="emit('close')">Cancel</el-button>
+        <el-button type="danger" native-type="submit" :disabled="busy || !ready">{{
+          t('school.erase-for-good')
+        }}</el-button>
+        <el-button @click="emit('close')">{{ t('shared.cancel') }}</el-button>
       </div>
     </form>
     <p v-else-if="wrong" class="note" role="alert">{{ wrong }}</p>

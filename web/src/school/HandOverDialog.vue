@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref } from 'vue'
 import { post, errorText } from '@/api/client'
 import type { StaffMember } from '@/api/schema'
-import { count } from '@/page/count'
 import { notifyDone } from '@/shared/notify'
 
 /** All activities and classes of somebody become a colleague's. */
@@ -22,9 +22,7 @@ async function hand() {
   try {
     const made = await post(`/api/v1/school/people/${props.from.id}/hand-overs`, { to: to.value })
     const name = others.value.find((one) => one.id === to.value)!.name
-    notifyDone(
-      `${name} has ${count(made.activities, 'more activity', 'more activities')} and ${count(made.classes, 'more class', 'more classes')}.`,
-    )
+    notifyDone(t('school.handed-over', { name, activities: made.activities, classes: made.classes }))
     emit('done')
   } catch (error) {
     wrong.value = errorText(error)
@@ -36,22 +34,21 @@ async function hand() {
 <template>
   <el-dialog
     :model-value="true"
-    :title="`Hand over the work of ${from.name}`"
+    :title="t('school.hand-over-the-work-of-from', { from: from.name })"
     width="480px"
     @close="emit('close')"
   >
     <div class="hand">
-      <p>
-        All activities and classes of {{ from.name }} become a colleague's. Lessons and recordings stay
-        theirs.
-      </p>
-      <el-select v-model="to" filterable placeholder="To whom" aria-label="To whom">
+      <p>{{ t('school.all-activities-and-classes-of-from', { from: from.name }) }}</p>
+      <el-select v-model="to" filterable :placeholder="t('school.to-whom')" :aria-label="t('school.to-whom')">
         <el-option v-for="one in others" :key="one.id" :value="one.id" :label="one.name" />
       </el-select>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <div>
-        <el-button type="primary" :disabled="busy || !to" @click="hand">Hand over</el-button>
-        <el-button @click="emit('close')">Cancel</el-button>
+        <el-button type="primary" :disabled="busy || !to" @click="hand">{{
+          t('school.hand-over')
+        }}</el-button>
+        <el-button @click="emit('close')">{{ t('shared.cancel') }}</el-button>
       </div>
     </div>
   </el-dialog>

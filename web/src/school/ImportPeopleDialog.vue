@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { date } from '@/i18n/format'
 import { computed, ref, shallowRef } from 'vue'
 import { post, errorText } from '@/api/client'
 import type { InvitedPerson, StaffPreview } from '@/api/schema'
@@ -47,63 +49,59 @@ const take = () =>
     invited.value = await post('/api/v1/school/people/imports', body())
     emit('changed')
   })
-const until = (at: string) => new Date(at).toLocaleDateString('en-GB', { dateStyle: 'medium' })
+const until = (at: string) => date(new Date(at))
 const print = () => window.print()
 </script>
 
 <template>
-  <el-dialog :model-value="true" title="Import teachers" width="720px" @close="emit('close')">
+  <el-dialog :model-value="true" :title="t('school.import-teachers')" width="720px" @close="emit('close')">
     <div v-if="invited" class="import">
-      <p>
-        {{ invited.length === 1 ? 'One person is invited.' : `${invited.length} people are invited.` }}
-        Each link is shown this once, is good once, and for seven days. Print them or copy them now.
-      </p>
-      <el-table :data="invited" max-height="340" empty-text="Nobody">
-        <el-table-column label="Name" prop="name" min-width="120" />
-        <el-table-column label="User name" prop="signInName" min-width="100" />
-        <el-table-column label="Link" min-width="280"
+      <p>{{ t('school.invited-now', { n: invited.length }) }}</p>
+      <el-table :data="invited" max-height="340" :empty-text="t('school.nobody')">
+        <el-table-column :label="t('shared.name')" prop="name" min-width="120" />
+        <el-table-column :label="t('school.user-name')" prop="signInName" min-width="100" />
+        <el-table-column :label="t('school.link')" min-width="280"
           ><template #default="{ row }"
             ><span class="address">{{ row.address }}</span></template
           ></el-table-column
         >
-        <el-table-column label="Good until" width="110"
+        <el-table-column :label="t('school.good-until')" width="110"
           ><template #default="{ row }">{{ until(row.expiresAt) }}</template></el-table-column
         >
       </el-table>
       <div>
-        <el-button type="primary" @click="print">Print</el-button>
-        <el-button @click="emit('close')">Close</el-button>
+        <el-button type="primary" @click="print">{{ t('shared.print') }}</el-button>
+        <el-button @click="emit('close')">{{ t('shared.close') }}</el-button>
       </div>
     </div>
     <form v-else class="import" @submit.prevent="preview ? take() : look()">
-      <p class="soft">
-        A table with a first line such as <code>name,user name,role</code>, or the files of users and roles of
-        a OneRoster register.
-      </p>
+      <p class="soft">{{ t('school.table-or-register') }}</p>
       <label class="btn">
-        Choose files
+        {{ t('shared.choose-files') }}
         <input type="file" accept=".csv,.txt,text/csv,text/plain" multiple class="unseen" @change="chosen" />
       </label>
       <label
-        >Or paste the table here<el-input
+        >{{ t('school.or-paste-the-table-here')
+        }}<el-input
           v-model="users"
           type="textarea"
           :rows="5"
-          aria-label="The table"
+          :aria-label="t('school.the-table')"
           @input="preview = null"
       /></label>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <template v-if="preview">
-        <el-table :data="preview.people" max-height="240" empty-text="Nobody is found in it">
-          <el-table-column label="Name" prop="name" min-width="140" />
-          <el-table-column label="User name" prop="signInName" min-width="120" />
-          <el-table-column label="Role" width="110"
+        <el-table :data="preview.people" max-height="240" :empty-text="t('school.nobody-is-found-in-it')">
+          <el-table-column :label="t('shared.name')" prop="name" min-width="140" />
+          <el-table-column :label="t('school.user-name')" prop="signInName" min-width="120" />
+          <el-table-column :label="t('school.role')" width="110"
             ><template #default="{ row }">{{ roleName(row.role) }}</template></el-table-column
           >
           <el-table-column label="" width="170"
-            ><template #header><span class="unseen">What happens</span></template
+            ><template #header
+              ><span class="unseen">{{ t('school.what-happens') }}</span></template
             ><template #default="{ row }">{{
-              row.state === 'FRESH' ? 'is invited' : 'is here already'
+              row.state === 'FRESH' ? t('school.is-invited') : t('school.is-here-already')
             }}</template></el-table-column
           >
         </el-table>
@@ -113,12 +111,12 @@ const print = () => window.print()
       </template>
       <div>
         <el-button v-if="preview" type="primary" native-type="submit" :disabled="busy || !fresh">{{
-          fresh === 1 ? 'Invite one person' : `Invite ${fresh} people`
+          fresh === 1 ? t('school.invite-one-person') : t('school.invite-fresh-people', { fresh })
         }}</el-button>
-        <el-button v-else type="primary" native-type="submit" :disabled="busy || !users.trim()"
-          >Look at it</el-button
-        >
-        <el-button @click="emit('close')">Cancel</el-button>
+        <el-button v-else type="primary" native-type="submit" :disabled="busy || !users.trim()">{{
+          t('school.look-at-it')
+        }}</el-button>
+        <el-button @click="emit('close')">{{ t('shared.cancel') }}</el-button>
       </div>
     </form>
   </el-dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { reactive, ref } from 'vue'
 import { post, errorText } from '@/api/client'
 import type { PersonLink } from '@/api/schema'
@@ -22,13 +23,15 @@ async function invite() {
 </script>
 
 <template>
-  <el-dialog :model-value="true" title="Invite a teacher" width="460px" @close="emit('close')">
+  <el-dialog :model-value="true" :title="t('school.invite-a-teacher')" width="460px" @close="emit('close')">
     <el-form label-position="top" @submit.prevent="invite">
-      <el-form-item label="Name"><el-input v-model="asked.name" maxlength="100" autofocus /></el-form-item>
-      <el-form-item label="User name, to sign in with"
+      <el-form-item :label="t('shared.name')"
+        ><el-input v-model="asked.name" maxlength="100" autofocus
+      /></el-form-item>
+      <el-form-item :label="t('shared.user-name-to-sign-in-with')"
         ><el-input v-model="asked.signInName" maxlength="100"
       /></el-form-item>
-      <el-form-item label="Role">
+      <el-form-item :label="t('school.role')">
         <el-radio-group v-model="asked.role" class="roles">
           <el-radio v-for="one in ROLES" :key="one.role" :value="one.role"
             >{{ one.name }}: {{ one.may }}</el-radio
@@ -36,14 +39,14 @@ async function invite() {
         </el-radio-group>
       </el-form-item>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-      <p class="soft">No mail is sent. You get a link that is good for seven days, to copy or print.</p>
+      <p class="soft">{{ t('school.no-mail-is-sent-you-get') }}</p>
       <el-button
         type="primary"
         native-type="submit"
         :disabled="busy || !asked.name.trim() || !asked.signInName.trim()"
-        >Make the link</el-button
+        >{{ t('school.make-the-link') }}</el-button
       >
-      <el-button @click="emit('close')">Cancel</el-button>
+      <el-button @click="emit('close')">{{ t('shared.cancel') }}</el-button>
     </el-form>
   </el-dialog>
 </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { fullDateTime } from '@/i18n/format'
 import { computed, ref } from 'vue'
 import type { PersonLink } from '@/api/schema'
 import { notifyDone } from '@/shared/notify'
@@ -11,49 +13,47 @@ async function copy() {
   try {
     await navigator.clipboard.writeText(props.made.address)
     words.value = ''
-    notifyDone('The link is copied.')
+    notifyDone(t('shared.the-link-is-copied'))
   } catch {
-    words.value = 'This browser does not let it be copied. Mark the address and copy it by hand.'
+    words.value = t('school.this-browser-does-not-let-it')
   }
 }
 /** No mail is sent from here; whoever sends one can take these words. */
 const mail = computed(() =>
   [
-    props.name ? `Hello ${props.name},` : 'Hello,',
+    props.name ? t('school.hello-name', { name: props.name }) : t('school.hello'),
     '',
-    'you can sign in to Glad Tile at our school. Open this link and choose a password:',
+    t('school.you-can-sign-in-to-glad'),
     props.made.address,
     '',
-    `The link is good once, and until ${until()}.`,
+    t('school.the-link-is-good-once-and', { until: until() }),
   ].join('\n'),
 )
 const print = () => window.print()
-const until = () =>
-  new Date(props.made.expiresAt).toLocaleString('en-GB', { dateStyle: 'full', timeStyle: 'short' })
+const until = () => fullDateTime(new Date(props.made.expiresAt))
 </script>
 
 <template>
-  <el-dialog :model-value="true" title="The link" width="520px" @close="emit('close')">
+  <el-dialog :model-value="true" :title="t('school.the-link')" width="520px" @close="emit('close')">
     <div class="link">
       <p>
         {{
           name
-            ? `Whoever opens this link chooses the password of ${name}.`
-            : 'Whoever opens this link chooses the password.'
+            ? t('school.link-is-for-name', { name, until: until() })
+            : t('school.link-is-for', { until: until() })
         }}
-        It is shown this once, is good once, and until {{ until() }}.
       </p>
       <p class="address" tabindex="0">{{ made.address }}</p>
       <el-collapse>
-        <el-collapse-item title="What a mail would say" name="mail">
+        <el-collapse-item :title="t('school.what-a-mail-would-say')" name="mail">
           <p class="mail" dir="auto">{{ mail }}</p>
         </el-collapse-item>
       </el-collapse>
       <p v-if="words" role="alert">{{ words }}</p>
       <div>
-        <el-button type="primary" @click="copy">Copy</el-button>
-        <el-button @click="print">Print</el-button>
-        <el-button @click="emit('close')">Close</el-button>
+        <el-button type="primary" @click="copy">{{ t('shared.copy') }}</el-button>
+        <el-button @click="print">{{ t('shared.print') }}</el-button>
+        <el-button @click="emit('close')">{{ t('shared.close') }}</el-button>
       </div>
     </div>
   </el-dialog>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { exactDateTime } from '@/i18n/format'
 import { PhDownloadSimple } from '@phosphor-icons/vue'
 import { onMounted, ref, shallowRef, watch } from 'vue'
 import { get, errorText } from '@/api/client'
@@ -46,8 +48,7 @@ async function load(cursor?: string) {
 }
 onMounted(() => load())
 watch([events, person, days], () => load())
-const time = (at: string) =>
-  new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'medium' })
+const time = (at: string) => exactDateTime(new Date(at))
 const details = (line: LogLine) =>
   Object.entries(line.details)
     .filter(([, value]) => value.length < 30)
@@ -58,46 +59,58 @@ const details = (line: LogLine) =>
 <template>
   <div class="log">
     <div class="row">
-      <el-select v-model="events" multiple collapse-tags placeholder="Everything" aria-label="What happened">
+      <el-select
+        v-model="events"
+        multiple
+        collapse-tags
+        :placeholder="t('shared.everything')"
+        :aria-label="t('shared.what-happened')"
+      >
         <el-option v-for="(name, event) in EVENTS" :key="event" :value="event" :label="name" />
       </el-select>
-      <el-select v-model="person" filterable clearable placeholder="Everybody" aria-label="Who">
+      <el-select
+        v-model="person"
+        filterable
+        clearable
+        :placeholder="t('school.everybody')"
+        :aria-label="t('shared.who')"
+      >
         <el-option v-for="one in people" :key="one.id" :value="one.id" :label="one.name" />
       </el-select>
       <el-date-picker
         v-model="days"
         type="daterange"
         format="D MMM YYYY"
-        start-placeholder="First day"
-        end-placeholder="Last day"
+        :start-placeholder="t('school.first-day')"
+        :end-placeholder="t('school.last-day')"
         range-separator="to"
-        aria-label="Days"
+        :aria-label="t('school.days')"
         class="days"
       />
       <a class="btn" :href="`/api/v1/school/log/table?${query()}`" download
-        ><PhDownloadSimple :size="18" aria-hidden="true" />Download CSV</a
+        ><PhDownloadSimple :size="18" aria-hidden="true" />{{ t('shared.download-csv') }}</a
       >
     </div>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <el-table v-loading="busy" :data="lines" row-key="id" empty-text="Nothing of that happened">
-      <el-table-column label="Time" width="200">
+    <el-table v-loading="busy" :data="lines" row-key="id" :empty-text="t('school.nothing-of-that-happened')">
+      <el-table-column :label="t('shared.time')" width="200">
         <template #default="{ row }">{{ time(row.at) }}</template>
       </el-table-column>
-      <el-table-column label="What" min-width="200">
+      <el-table-column :label="t('school.what')" min-width="200">
         <template #default="{ row }">{{ EVENTS[row.event as LogEvent] }}</template>
       </el-table-column>
-      <el-table-column label="By" min-width="130">
+      <el-table-column :label="t('school.by')" min-width="130">
         <template #default="{ row }">{{ row.actor ?? '–' }}</template>
       </el-table-column>
-      <el-table-column label="To" min-width="130">
+      <el-table-column :label="t('shared.to')" min-width="130">
         <template #default="{ row }">{{ row.subject ?? '–' }}</template>
       </el-table-column>
-      <el-table-column label="Details" min-width="160">
+      <el-table-column :label="t('school.details')" min-width="160">
         <template #default="{ row }">{{ details(row as LogLine) }}</template>
       </el-table-column>
     </el-table>
-    <el-button v-if="next" :disabled="busy" @click="load(next)">Show older lines</el-button>
-    <p class="soft">How long lines are kept is set under Settings. They can be added to and never changed.</p>
+    <el-button v-if="next" :disabled="busy" @click="load(next)">{{ t('school.show-older-lines') }}</el-button>
+    <p class="soft">{{ t('school.how-long-lines-are-kept-is') }}</p>
   </div>
 </template>
 

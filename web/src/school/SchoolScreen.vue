@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { needAdministrator } from '@/accounts/me'
@@ -41,9 +42,9 @@ onMounted(async () => {
 })
 const show = (name: string | number) => void router.replace({ query: { tab: String(name) } })
 const STUDENTS: Record<SchoolView['studentSignIn'], string> = {
-  BOTH: 'Students: code with PIN or pictures',
-  PIN: 'Students: code with PIN',
-  PICTURES: 'Students: code with pictures',
+  BOTH: t('school.students-code-with-pin-or-pictures'),
+  PIN: t('school.students-code-with-pin'),
+  PICTURES: t('school.students-code-with-pictures'),
 }
 </script>
 
@@ -51,46 +52,53 @@ const STUDENTS: Record<SchoolView['studentSignIn'], string> = {
   <TeacherBar />
   <main class="school">
     <div class="head">
-      <h1>{{ school?.name ?? 'School' }}</h1>
+      <h1>{{ school?.name ?? t('shared.school') }}</h1>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     </div>
     <el-tabs v-if="school" v-model="tab" class="tabs" @tab-change="show">
-      <el-tab-pane label="People" name="people">
+      <el-tab-pane :label="t('school.people')" name="people">
         <PeopleTab :people="people" @changed="load" />
       </el-tab-pane>
-      <el-tab-pane label="Classes" name="classes" lazy>
+      <el-tab-pane :label="t('shared.classes')" name="classes" lazy>
         <ClassesTab :people="people" @changed="load" />
       </el-tab-pane>
-      <el-tab-pane label="Activity log" name="log" lazy>
+      <el-tab-pane :label="t('school.activity-log')" name="log" lazy>
         <LogTab :people="people" />
       </el-tab-pane>
-      <el-tab-pane label="Data and backup" name="data" lazy>
+      <el-tab-pane :label="t('school.data-and-backup')" name="data" lazy>
         <DataTab />
       </el-tab-pane>
-      <el-tab-pane label="Settings" name="settings" lazy>
+      <el-tab-pane :label="t('school.settings')" name="settings" lazy>
         <SettingsTab :school="school" @changed="load" />
       </el-tab-pane>
     </el-tabs>
     <aside v-if="school">
       <section class="card">
-        <h2>Storage</h2>
+        <h2>{{ t('school.storage') }}</h2>
         <el-progress
           :percentage="Math.min(100, (100 * school.storageUsed) / school.storageMost)"
           :show-text="false"
           :stroke-width="8"
-          aria-label="Storage"
+          :aria-label="t('school.storage')"
         />
-        <p>{{ gigabytes(school.storageUsed) }} of {{ gigabytes(school.storageMost) }}</p>
+        <p>
+          {{
+            t('school.storageused-of-storagemost', {
+              storageUsed: gigabytes(school.storageUsed),
+              storageMost: gigabytes(school.storageMost),
+            })
+          }}
+        </p>
         <p v-if="school.disk === 'SCARCE'" class="note" role="alert">
-          The server's disk is nearly full. Make room soon, or nothing more can be saved.
+          {{ t('school.the-servers-disk-is-nearly-full') }}
         </p>
         <p v-if="school.disk === 'FULL'" class="note" role="alert">
-          The server's disk is full: nothing more is saved until there is room. What was saved is safe.
+          {{ t('school.the-servers-disk-is-full-nothing') }}
         </p>
       </section>
       <section class="card">
-        <h2>Signing in</h2>
-        <p>Teachers: password, passkey or school account</p>
+        <h2>{{ t('school.signing-in') }}</h2>
+        <p>{{ t('school.teachers-password-passkey-or-school') }}</p>
         <p>{{ STUDENTS[school.studentSignIn] }}</p>
       </section>
     </aside>

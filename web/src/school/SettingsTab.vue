@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { reactive, ref, watch } from 'vue'
 import { put, errorText } from '@/api/client'
 import type { SchoolView } from '@/api/schema'
@@ -31,7 +32,7 @@ async function save() {
   wrong.value = ''
   try {
     await put('/api/v1/school', asked)
-    notifyDone('The settings are saved.')
+    notifyDone(t('school.the-settings-are-saved'))
     emit('changed')
   } catch (error) {
     wrong.value = errorText(error)
@@ -42,35 +43,39 @@ async function save() {
 
 <template>
   <el-form label-position="top" class="settings" @submit.prevent="save">
-    <el-form-item label="Name of the school"><el-input v-model="asked.name" maxlength="100" /></el-form-item>
-    <el-form-item label="Language">
+    <el-form-item :label="t('shared.name-of-the-school')"
+      ><el-input v-model="asked.name" maxlength="100"
+    /></el-form-item>
+    <el-form-item :label="t('shared.language')">
       <el-select v-model="asked.language">
         <el-option v-for="[value, name] in LANGUAGES" :key="value" :value="value" :label="name" />
       </el-select>
     </el-form-item>
-    <el-form-item label="Time zone">
+    <el-form-item :label="t('shared.time-zone')">
       <el-select v-model="asked.timeZone" filterable>
         <el-option v-for="zone in timeZones()" :key="zone" :value="zone" :label="zone" />
       </el-select>
     </el-form-item>
-    <el-form-item label="Students sign in with their code, their name and">
+    <el-form-item :label="t('school.students-sign-in-with-their-code')">
       <el-radio-group v-model="asked.studentSignIn">
-        <el-radio value="BOTH">a PIN or pictures, as each teacher likes</el-radio>
-        <el-radio value="PIN">a PIN</el-radio>
-        <el-radio value="PICTURES">three pictures</el-radio>
+        <el-radio value="BOTH">{{ t('school.a-pin-or-pictures-as-each') }}</el-radio>
+        <el-radio value="PIN">{{ t('school.a-pin') }}</el-radio>
+        <el-radio value="PICTURES">{{ t('school.three-pictures') }}</el-radio>
       </el-radio-group>
     </el-form-item>
-    <el-form-item label="Days that the activity log is kept">
+    <el-form-item :label="t('school.days-that-the-activity-log-is')">
       <el-input-number v-model="asked.logDays" :min="30" :max="3650" />
     </el-form-item>
-    <el-form-item label="Nightly backups that are kept">
+    <el-form-item :label="t('school.nightly-backups-that-are-kept')">
       <el-input-number v-model="asked.backupsKept" :min="3" :max="400" />
     </el-form-item>
-    <el-form-item label="Gigabytes that the files may take (empty: as many as there are)">
+    <el-form-item :label="t('school.gigabytes-that-the-files-may-take')">
       <el-input-number v-model="asked.storageGigabytes" :min="1" :max="100000" :value-on-clear="null" />
     </el-form-item>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <el-button type="primary" native-type="submit" :disabled="busy || !asked.name.trim()">Save</el-button>
+    <el-button type="primary" native-type="submit" :disabled="busy || !asked.name.trim()">{{
+      t('shared.save')
+    }}</el-button>
   </el-form>
   <SingleSignOnForm />
 </template>

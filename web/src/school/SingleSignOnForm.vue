@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 import { get, put, remove, errorText } from '@/api/client'
 import { notifyDone } from '@/shared/notify'
@@ -42,40 +43,42 @@ const save = () =>
         clientId: form.value.clientId,
         ...(form.value.clientSecret ? { clientSecret: form.value.clientSecret } : {}),
       }),
-    'Saved. It answered as an identity provider does.',
+    t('school.saved-it-answered-as-an-identity'),
   )
-const away = () => run(() => remove('/api/v1/school/identity-provider'), 'Nobody signs in that way any more.')
+const away = () =>
+  run(() => remove('/api/v1/school/identity-provider'), t('school.nobody-signs-in-that-way-any'))
 </script>
 
 <template>
   <p v-if="wrong && !ready" class="note" role="alert">{{ wrong }}</p>
   <el-form v-if="ready" label-position="top" class="sign-on" @submit.prevent="save">
-    <h2>Sign in with the school's account</h2>
-    <p class="soft">
-      For schools whose teachers have an account elsewhere already (OpenID Connect). Each connects it once
-      under Your account. The identity provider has to know this address to send people back to:
-    </p>
+    <h2>{{ t('school.sign-in-with-the-schools-account') }}</h2>
+    <p class="soft">{{ t('school.for-schools-whose-teachers-have-an') }}</p>
     <p class="back" tabindex="0">{{ back }}</p>
-    <el-form-item label="Name on the button"><el-input v-model="form.name" maxlength="100" /></el-form-item>
-    <el-form-item label="Address of the identity provider (issuer)"
+    <el-form-item :label="t('school.name-on-the-button')"
+      ><el-input v-model="form.name" maxlength="100"
+    /></el-form-item>
+    <el-form-item :label="t('school.address-of-the-identity-provider')"
       ><el-input v-model="form.issuer" maxlength="500" placeholder="https://"
     /></el-form-item>
-    <el-form-item label="Client ID"><el-input v-model="form.clientId" maxlength="500" /></el-form-item>
-    <el-form-item label="Client secret"
+    <el-form-item :label="t('school.client-id')"
+      ><el-input v-model="form.clientId" maxlength="500"
+    /></el-form-item>
+    <el-form-item :label="t('school.client-secret')"
       ><el-input
         v-model="form.clientSecret"
         maxlength="500"
         type="password"
         autocomplete="off"
-        :placeholder="there ? 'as it is' : ''"
+        :placeholder="there ? t('school.as-it-is') : ''"
     /></el-form-item>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <el-button
       native-type="submit"
       :disabled="busy || !form.name.trim() || !form.issuer.trim() || !form.clientId.trim()"
-      >Check and save</el-button
+      >{{ t('school.check-and-save') }}</el-button
     >
-    <el-button v-if="there" :disabled="busy" @click="away">Stop using it</el-button>
+    <el-button v-if="there" :disabled="busy" @click="away">{{ t('school.stop-using-it') }}</el-button>
   </el-form>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { wordsOf } from './list'
 
 /** The words of a text, to choose those that are to be missing. */
@@ -7,7 +8,7 @@ const emit = defineEmits<{ tick: [index: number] }>()
 </script>
 
 <template>
-  <div class="ticks" role="group" aria-label="Words to be missing">
+  <div class="ticks" role="group" :aria-label="t('starters.words-to-be-missing')">
     <template v-for="(one, i) in words" :key="i">
       <button v-if="one.word" type="button" :aria-pressed="one.missing" @click="emit('tick', i)">
         {{ one.text }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowsClockwise, PhCheckFat, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { post, errorText } from '@/api/client'
@@ -42,7 +43,7 @@ const rows = computed(() => (gaps.value ? [] : rowsOf(props.kind, written.value)
 const words = computed(() => (gaps.value ? wordsOf(written.value) : []))
 const tooMany = computed(() =>
   rows.value.length > MOST_ROWS
-    ? `The list has ${rows.value.length} lines; the most is ${MOST_ROWS}. Use a part of it.`
+    ? t('starters.too-many-lines', { rows: rows.value.length, most: MOST_ROWS })
     : '',
 )
 
@@ -123,7 +124,7 @@ async function open(event: Event) {
   input.value = ''
   if (!file) return
   const read = fromFile(new Uint8Array(await file.arrayBuffer()))
-  wrong.value = 'wrong' in read ? `${read.wrong} The list is as it was.` : ''
+  wrong.value = 'wrong' in read ? t('starters.wrong-the-list-is-as-it', { wrong: read.wrong }) : ''
   if ('written' in read) written.value = read.written
 }
 
@@ -139,17 +140,27 @@ onMounted(() => {
     <header>
       <component :is="about.icon" :size="26" aria-hidden="true" />
       <h1 id="starter-head">{{ about.name }} {{ about.short }}</h1>
-      <button class="btn quiet" aria-label="Close" title="Close" @click="dialog?.close()">
+      <button
+        class="btn quiet"
+        :aria-label="t('shared.close')"
+        :title="t('shared.close')"
+        @click="dialog?.close()"
+      >
         <PhX :size="20" aria-hidden="true" />
       </button>
     </header>
     <form class="list" @submit.prevent="ready && make()">
       <label
-        >Title
-        <input v-model="title" class="field" maxlength="300" placeholder="stands at the top of the page" />
+        >{{ t('starters.title') }}
+        <input
+          v-model="title"
+          class="field"
+          maxlength="300"
+          :placeholder="t('starters.stands-at-the-top-of-the')"
+        />
       </label>
       <label class="grow"
-        >{{ gaps ? 'Text' : 'List' }}
+        >{{ gaps ? t('shared.text') : t('shared.list') }}
         <textarea
           ref="field"
           v-model="written"
@@ -160,22 +171,30 @@ onMounted(() => {
       </label>
       <p class="soft how">
         {{ about.how }}
-        <button v-if="!written" type="button" class="btn try" @click="example">Show an example</button>
-        <button v-if="!gaps" type="button" class="btn try" @click="picker?.click()">Open a CSV file</button>
+        <button v-if="!written" type="button" class="btn try" @click="example">
+          {{ t('starters.show-an-example') }}
+        </button>
+        <button v-if="!gaps" type="button" class="btn try" @click="picker?.click()">
+          {{ t('starters.open-a-csv-file') }}
+        </button>
         <input
           ref="picker"
           hidden
           type="file"
           accept=".csv,.tsv,.txt,text/csv,text/plain"
-          aria-label="CSV file"
+          :aria-label="t('starters.csv-file')"
           @change="open"
         />
       </p>
       <GapTicks v-if="gaps && words.length" :words="words" @tick="tick" />
-      <label v-if="gaps" class="line"><input v-model="typed" type="checkbox" />Students type the words</label>
+      <label v-if="gaps" class="line"
+        ><input v-model="typed" type="checkbox" />{{ t('starters.students-type-the-words') }}</label
+      >
       <label v-else class="line"
         ><input v-model="pictured" type="checkbox" />{{
-          kind === 'LABEL' ? 'Show a picture for the title' : 'Show pictures for the words'
+          kind === 'LABEL'
+            ? t('starters.show-a-picture-for-the-title')
+            : t('starters.show-pictures-for-the-words')
         }}</label
       >
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
@@ -186,11 +205,14 @@ onMounted(() => {
           :disabled="!ready"
           @click="seed = 1 + Math.floor(Math.random() * 1e9)"
         >
-          <PhArrowsClockwise :size="18" aria-hidden="true" />Mix again
+          <PhArrowsClockwise :size="18" aria-hidden="true" />{{ t('starters.mix-again') }}
         </button>
         <button class="btn acc" :disabled="!ready || busy">
-          <PhCheckFat :size="18" aria-hidden="true" />{{ again ? 'Change the' : 'Make the' }}
-          {{ (preview?.count ?? 1) > 1 ? 'pages' : 'page' }}
+          <PhCheckFat :size="18" aria-hidden="true" />{{
+            again
+              ? t('starters.change-pages', { pages: preview?.count ?? 1 })
+              : t('starters.make-pages', { pages: preview?.count ?? 1 })
+          }}
         </button>
       </div>
     </form>

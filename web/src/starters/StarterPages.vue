@@ -10,9 +10,9 @@ export interface StarterPreview {
 </script>
 
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { RemakePreview } from '@/api/schema'
-import { count } from '@/page/count'
 import PageView from '@/page/PageView.vue'
 
 /** The pages that a list makes, with what is found, what is missing and what changes. */
@@ -21,34 +21,35 @@ const told = computed(() => {
   if (props.tooMany) return props.tooMany
   if (!props.preview) return ''
   if (props.preview.missing) return props.preview.missing
-  const found = props.preview.pictures ? `, ${count(props.preview.pictures, 'picture')} found` : ''
-  return `${count(props.preview.count, 'page')}${found}`
+  return t('starters.pages-and-pictures', { pages: props.preview.count, pictures: props.preview.pictures })
 })
 /** What comes, what goes and what stays, in words. */
 const changes = computed(() => {
   const told = props.change
   if (!told || told.missing) return []
   const named = (names: string[], all: number) =>
-    names.join(', ') + (all > names.length ? ` and ${all - names.length} more` : '')
+    all > names.length
+      ? t('starters.names-and-more', { names: names.join(', '), more: all - names.length })
+      : names.join(', ')
   return [
-    told.addedCount ? `New: ${named(told.added, told.addedCount)}` : '',
-    told.goneCount ? `Goes: ${named(told.gone, told.goneCount)}` : '',
-    told.kept ? `Stays as you changed it: ${count(told.kept, 'thing')}` : '',
+    told.addedCount ? t('starters.new-addedcount', { addedCount: named(told.added, told.addedCount) }) : '',
+    told.goneCount ? t('starters.goes-gonecount', { goneCount: named(told.gone, told.goneCount) }) : '',
+    told.kept ? t('starters.stays-as-you-changed-it-count', { count: told.kept }) : '',
   ].filter(Boolean)
 })
 </script>
 
 <template>
-  <section class="pages" aria-label="Preview">
+  <section class="pages" :aria-label="t('starters.preview')">
     <div role="status">
       <p>{{ told }}</p>
       <p v-for="one in changes" :key="one">{{ one }}</p>
     </div>
     <PageView v-for="one in preview?.pages" :key="one.id" class="sheet" :page="one" />
     <p v-if="preview && preview.count > preview.pages.length" class="soft">
-      and {{ preview.count - preview.pages.length }} more
+      {{ t('starters.and-pages-more', { pages: preview.count - preview.pages.length }) }}
     </p>
-    <p v-if="!preview" class="soft empty">The page appears here while you write.</p>
+    <p v-if="!preview" class="soft empty">{{ t('starters.the-page-appears-here-while-you') }}</p>
   </section>
 </template>
 

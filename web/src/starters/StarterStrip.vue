@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { StarterKind } from '@/starters/kinds'
 import { STARTERS } from './kinds'
 
@@ -7,8 +8,8 @@ const emit = defineEmits<{ start: [kind: StarterKind] }>()
 </script>
 
 <template>
-  <section class="strip" aria-label="Start from a list">
-    <h2>Start from a list of words or pictures</h2>
+  <section class="strip" :aria-label="t('starters.start-from-a-list')">
+    <h2>{{ t('starters.start-from-a-list-of-words') }}</h2>
     <div class="all">
       <button v-for="one in STARTERS" :key="one.kind" class="tile" @click="emit('start', one.kind)">
         <component :is="one.icon" :size="24" aria-hidden="true" />

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import {
   PhArrowsLeftRight,
   PhCards,
@@ -26,90 +27,172 @@ export const STARTERS: {
 }[] = [
   {
     kind: 'SORT',
-    name: 'Sort',
-    short: 'into groups',
+    get name() {
+      return t('starters.sort')
+    },
+    get short() {
+      return t('starters.into-groups')
+    },
     icon: PhColumns,
-    how: 'One a line, its group behind it. Or a group with all that is in it: planet: Mars, Venus',
-    example: 'Mars, planet\nVega, star\nVenus, planet\nSirius, star',
+    get how() {
+      return t('starters.one-a-line-its-group-behind')
+    },
+    get example() {
+      return t('starters.mars-planet-vega-star-venus-planet')
+    },
   },
   {
     kind: 'VENN',
-    name: 'Circles',
-    short: 'that cross',
+    get name() {
+      return t('starters.circles')
+    },
+    get short() {
+      return t('starters.that-cross')
+    },
     icon: PhIntersect,
-    how: 'One a line, and behind it all groups it belongs in, two or three in all. What belongs in none stands alone.',
-    example: 'Mercury, small\nMars, small, has moons\nSaturn, has moons\nSun',
+    get how() {
+      return t('starters.one-a-line-and-behind-it')
+    },
+    get example() {
+      return t('starters.mercury-small-mars-small-has-moons')
+    },
   },
   {
     kind: 'PAIR',
-    name: 'Pair',
-    short: 'two by two',
+    get name() {
+      return t('starters.pair')
+    },
+    get short() {
+      return t('starters.two-by-two')
+    },
     icon: PhArrowsLeftRight,
-    how: 'Two that go together in each line.',
-    example: 'day, sun\nnight, moon\nsummer, heat\nwinter, snow',
+    get how() {
+      return t('starters.two-that-go-together-in-each')
+    },
+    get example() {
+      return t('starters.day-sun-night-moon-summer-heat')
+    },
   },
   {
     kind: 'ORDER',
-    name: 'Order',
-    short: 'first to last',
+    get name() {
+      return t('starters.order')
+    },
+    get short() {
+      return t('starters.first-to-last')
+    },
     icon: PhListNumbers,
-    how: 'One a line, the first one first.',
-    example: 'Mercury\nVenus\nEarth\nMars',
+    get how() {
+      return t('starters.one-a-line-the-first-one')
+    },
+    get example() {
+      return t('starters.mercury-venus-earth-mars')
+    },
   },
   {
     kind: 'LABEL',
-    name: 'Label',
-    short: 'a picture',
+    get name() {
+      return t('starters.label')
+    },
+    get short() {
+      return t('starters.a-picture')
+    },
     icon: PhMapPin,
-    how: 'One label a line. What the picture shows goes into the title; your own picture can be put in later. Then pull the ends of the lines.',
+    get how() {
+      return t('starters.one-label-a-line-what-the')
+    },
     example: 'lens\ntube\nstand\neyepiece',
   },
   {
     kind: 'FILL_GAPS',
-    name: 'Fill gaps',
-    short: 'in a text',
+    get name() {
+      return t('starters.fill-gaps')
+    },
+    get short() {
+      return t('starters.in-a-text')
+    },
     icon: PhTextT,
-    how: 'Write or paste a text, then tick the words that are to be missing.',
-    example: 'The [sun] is a star. The [moon] goes round the [earth].',
+    get how() {
+      return t('starters.write-or-paste-a-text-then')
+    },
+    get example() {
+      return t('starters.the-sun-is-a-star-the')
+    },
   },
   {
     kind: 'UNSCRAMBLE',
-    name: 'Unscramble',
+    get name() {
+      return t('starters.unscramble')
+    },
     short: 'letters',
     icon: PhShuffle,
-    how: 'One word a line, a clue behind it if you like.',
-    example: 'comet, it has a tail\nrocket, it goes up',
+    get how() {
+      return t('starters.one-word-a-line-a-clue')
+    },
+    get example() {
+      return t('starters.comet-it-has-a-tail-rocket')
+    },
   },
   {
     kind: 'SPELL',
-    name: 'Spell',
-    short: 'from a bank',
+    get name() {
+      return t('starters.spell')
+    },
+    get short() {
+      return t('starters.from-a-bank')
+    },
     icon: PhKeyboard,
-    how: 'One word a line, a clue behind it if you like. The letters of all words lie in one bank.',
-    example: 'star, it shines by itself\nmoon, it goes round us',
+    get how() {
+      return t('starters.one-word-a-line-a-clue-2')
+    },
+    get example() {
+      return t('starters.star-it-shines-by-itself-moon')
+    },
   },
   {
     kind: 'COUNT_OUT',
-    name: 'Count out',
-    short: 'so many',
+    get name() {
+      return t('starters.count-out')
+    },
+    get short() {
+      return t('starters.so-many')
+    },
     icon: PhNumberSquareFive,
-    how: 'One thing a line, and how many of it.',
+    get how() {
+      return t('starters.one-thing-a-line-and-how')
+    },
     example: 'star, 5\nmoon, 3',
   },
   {
     kind: 'MEMORY',
-    name: 'Memory pairs',
-    short: 'turn and match',
+    get name() {
+      return t('starters.memory-pairs')
+    },
+    get short() {
+      return t('starters.turn-and-match')
+    },
     icon: PhCards,
-    how: 'Two that go together in each line; they lie face down.',
-    example: 'hot, cold\nday, night\nfull, empty',
+    get how() {
+      return t('starters.two-that-go-together-in-each-2')
+    },
+    get example() {
+      return t('starters.hot-cold-day-night-full-empty')
+    },
   },
   {
     kind: 'ODD_ONE_OUT',
-    name: 'Odd one out',
-    short: 'in each row',
+    get name() {
+      return t('starters.odd-one-out')
+    },
+    get short() {
+      return t('starters.in-each-row')
+    },
     icon: PhUserMinus,
-    how: 'Three to six in a line, the odd one last.',
-    example: 'Mars, Venus, Earth, Vega\nsummer, winter, spring, Monday',
+    get how() {
+      return t('starters.three-to-six-in-a-line')
+    },
+    get example() {
+      return t('starters.mars-venus-earth-vega-summer-winter')
+    },
   },
 ]

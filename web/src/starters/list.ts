@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import Papa from 'papaparse'
 import type { MadeFrom } from '@/api/schema'
 import type { StarterKind } from '@/starters/kinds'
@@ -51,16 +52,16 @@ const lineOf = (cells: string[]) =>
 const MOST_BYTES = 4_000_000
 /** A file of comma, semicolon or tab separated values as a list; or why it is none, in a sentence. */
 export function fromFile(bytes: Uint8Array): { written: string } | { wrong: string } {
-  if (bytes.length > MOST_BYTES) return { wrong: 'That file is larger than 4 MB. Use a part of it.' }
+  if (bytes.length > MOST_BYTES) return { wrong: t('starters.that-file-is-larger-than-4') }
   if (bytes.subarray(0, 4000).includes(0) && !(bytes[0] === 0xff || bytes[0] === 0xfe))
-    return { wrong: 'That is no file of plain text. In your spreadsheet save the list as CSV.' }
+    return { wrong: t('starters.that-is-no-file-of-plain') }
   const text = textIn(bytes)
   const first = /^.*/.exec(text.trimStart().replace(/"[^"]*"/g, ''))![0]
   // Where the comma is the decimal sign, cells are parted by semicolons.
   const delimiter = ['\t', ';'].find((sign) => first.includes(sign)) ?? ','
   const parsed = Papa.parse<string[]>(text, { delimiter, skipEmptyLines: 'greedy' })
   const lines = parsed.data.map((cells) => lineOf(cells.map((cell) => cell.trim().replace(/\s*\n\s*/g, ' '))))
-  return lines.length ? { written: lines.join('\n') } : { wrong: 'There is nothing in that file.' }
+  return lines.length ? { written: lines.join('\n') } : { wrong: t('starters.there-is-nothing-in-that-file') }
 }
 /** UTF-16 and UTF-8 by their mark, else UTF-8 where it is that, else what spreadsheets of the West write. */
 function textIn(bytes: Uint8Array): string {

@@ -120,9 +120,7 @@ async function leave() {
     <main>
       <h1>{{ home ? t('join.hello', { name: home.name }) : t('common.my-work') }}</h1>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-      <p v-if="home && home.all.length === 0" class="soft">
-        {{ t('home.nothing') }}
-      </p>
+      <p v-if="home && home.all.length === 0" class="soft">{{ t('home.nothing') }}</p>
       <section v-if="here.length" :aria-label="t('home.on-device')">
         <h2>{{ t('home.on-device') }}</h2>
         <ul>

@@ -24,9 +24,7 @@ defineEmits<{ improve: [] }>()
     <audio v-if="returned.voice" controls :src="`/api/v1/files/${returned.voice.sha256}`">
       <track kind="captions" />
     </audio>
-    <p v-if="returned.pins.length" class="soft">
-      {{ t('returned.notes', { count: returned.pins.length }) }}
-    </p>
+    <p v-if="returned.pins.length" class="soft">{{ t('returned.notes', { count: returned.pins.length }) }}</p>
     <button v-if="returned.mayImprove" class="btn acc big" :disabled="busy" @click="$emit('improve')">
       <PhPencilSimple :size="22" aria-hidden="true" />{{
         t(returned.sent ? 'returned.improve' : 'returned.again')

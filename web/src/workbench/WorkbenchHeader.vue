@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { clockTime } from '@/i18n/format'
 import {
   PhArrowUUpLeft,
   PhArrowUUpRight,
@@ -8,7 +10,6 @@ import {
 } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import { RouterLink } from 'vue-router'
-import { count } from '@/page/count'
 import BrandMark from '@/shared/BrandMark.vue'
 import type { Editing } from '@/workbench/edits/editing'
 import { STEPS } from '@/workbench/steps/steps'
@@ -28,9 +29,11 @@ const naming = ref(false)
 const activity = computed(() => props.editing?.activity.value)
 const saved = computed(() => {
   const state = props.editing?.saved.value
-  if (state === 'saving') return 'Saving'
+  if (state === 'saving') return t('shared.saving')
   if (state !== 'saved') return state ?? ''
-  return `Saved ${props.editing!.savedAt.value.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
+  return t('workbench.saved-minute', {
+    minute: clockTime(props.editing!.savedAt.value),
+  })
 })
 
 function rename(event: Event) {
@@ -42,7 +45,11 @@ function rename(event: Event) {
 
 <template>
   <header>
-    <RouterLink class="home" to="/activities" aria-label="To all activities" title="All activities"
+    <RouterLink
+      class="home"
+      to="/activities"
+      :aria-label="t('workbench.to-all-activities')"
+      :title="t('workbench.all-activities')"
       ><BrandMark
     /></RouterLink>
     <div class="title">
@@ -50,7 +57,7 @@ function rename(event: Event) {
         v-if="naming"
         :value="activity?.title"
         class="rename"
-        aria-label="Name of the activity"
+        :aria-label="t('workbench.name-of-the-activity')"
         maxlength="300"
         autofocus
         @change="rename"
@@ -58,14 +65,16 @@ function rename(event: Event) {
         @keydown.enter="rename"
       />
       <h1 v-else>
-        <button class="name" title="Rename" @click="naming = true">{{ activity?.title ?? '' }}</button>
+        <button class="name" :title="t('workbench.rename')" @click="naming = true">
+          {{ activity?.title ?? '' }}
+        </button>
       </h1>
       <p role="status">
-        {{ editing && !editing.mayEdit ? 'To look at only' : saved
-        }}<template v-if="activity"> · {{ count(activity.pages.length, 'page') }}</template>
+        {{ editing && !editing.mayEdit ? t('workbench.to-look-at-only') : saved
+        }}<template v-if="activity"> · {{ t('shared.pages-count', { n: activity.pages.length }) }}</template>
       </p>
     </div>
-    <nav aria-label="Steps">
+    <nav :aria-label="t('workbench.steps')">
       <RouterLink
         v-for="(one, i) in STEPS"
         :key="one.path"
@@ -78,19 +87,23 @@ function rename(event: Event) {
         <b
           v-if="one.path === 'answers' && open"
           class="n"
-          :aria-label="`${count(open, 'thing')} to look at`"
+          :aria-label="t('workbench.open-to-look-at', { open })"
           >{{ open }}</b
         >
       </RouterLink>
     </nav>
     <div class="tools">
-      <button class="btn quiet present" title="Present to the class (F8)" @click="emit('present')">
-        <PhPresentation :size="21" aria-hidden="true" />Present
+      <button
+        class="btn quiet present"
+        :title="t('workbench.present-to-the-class-f8')"
+        @click="emit('present')"
+      >
+        <PhPresentation :size="21" aria-hidden="true" />{{ t('shared.present') }}
       </button>
       <button
         class="btn quiet"
-        aria-label="Undo"
-        title="Undo (Ctrl+Z)"
+        :aria-label="t('shared.undo')"
+        :title="t('workbench.undo-ctrl-z')"
         :disabled="!editing?.canUndo.value"
         @click="editing?.undo()"
       >
@@ -98,8 +111,8 @@ function rename(event: Event) {
       </button>
       <button
         class="btn quiet"
-        aria-label="Redo"
-        title="Redo (Ctrl+Shift+Z)"
+        :aria-label="t('workbench.redo')"
+        :title="t('workbench.redo-ctrl-shift-z')"
         :disabled="!editing?.canRedo.value"
         @click="editing?.redo()"
       >
@@ -107,14 +120,19 @@ function rename(event: Event) {
       </button>
       <button
         class="btn quiet"
-        aria-label="History"
-        title="History"
+        :aria-label="t('workbench.history')"
+        :title="t('workbench.history')"
         :aria-pressed="past"
         @click="emit('past')"
       >
         <PhClockCounterClockwise :size="21" aria-hidden="true" />
       </button>
-      <button class="btn quiet" aria-label="Keys" title="Keys (?)" @click="emit('keys')">
+      <button
+        class="btn quiet"
+        :aria-label="t('workbench.keys')"
+        :title="t('workbench.keys-2')"
+        @click="emit('keys')"
+      >
         <PhQuestion :size="21" aria-hidden="true" />
       </button>
     </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import {
   computed,
   defineAsyncComponent,
@@ -127,7 +128,8 @@ async function present() {
     />
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p v-if="editing?.told.value" class="note told" role="alert">
-      {{ editing.told.value }} <button class="btn" @click="editing.told.value = ''">OK</button>
+      {{ editing.told.value }}
+      <button class="btn" @click="editing.told.value = ''">{{ t('workbench.ok') }}</button>
     </p>
 
     <p class="noted" role="status" :class="{ here: editing?.noted.value }">{{ editing?.noted.value }}</p>

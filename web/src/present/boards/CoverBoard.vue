@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import { drag } from '@/present/model/drag'
 import type { Covered } from '@/present/model/overlays'
@@ -13,10 +14,10 @@ const emit = defineEmits<{ change: [covered: Covered] }>()
 
 type Edge = keyof Covered
 const SIDES: { edge: Edge; name: string; across: boolean; opposite: Edge }[] = [
-  { edge: 'left', name: 'Left edge of the cover', across: true, opposite: 'right' },
-  { edge: 'right', name: 'Right edge of the cover', across: true, opposite: 'left' },
-  { edge: 'top', name: 'Top edge of the cover', across: false, opposite: 'bottom' },
-  { edge: 'bottom', name: 'Bottom edge of the cover', across: false, opposite: 'top' },
+  { edge: 'left', name: t('present.left-edge-of-the-cover'), across: true, opposite: 'right' },
+  { edge: 'right', name: t('present.right-edge-of-the-cover'), across: true, opposite: 'left' },
+  { edge: 'top', name: t('present.top-edge-of-the-cover'), across: false, opposite: 'bottom' },
+  { edge: 'bottom', name: t('present.bottom-edge-of-the-cover'), across: false, opposite: 'top' },
 ]
 /** What stays of a cover, so that it can be drawn back again; shares of the page. */
 const LEAST = 0.04
@@ -91,7 +92,7 @@ function key(edge: Edge, across: boolean, event: KeyboardEvent) {
         aria-valuemin="0"
         aria-valuemax="100"
         :aria-valuenow="Math.round(covered[edge] * 100)"
-        :aria-valuetext="`${Math.round(covered[edge] * 100)} per cent uncovered`"
+        :aria-valuetext="t('present.edge-per-cent-uncovered', { edge: Math.round(covered[edge] * 100) })"
         @pointerdown="pull(edge, $event)"
         @keydown="key(edge, across, $event)"
       >

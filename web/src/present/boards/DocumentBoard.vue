@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import type { OpenDocument } from '@/present/model/presentation'
 
@@ -7,7 +8,7 @@ const props = defineProps<{ open: OpenDocument }>()
 const emit = defineEmits<{ pages: [count: number] }>()
 const PdfSheet = defineAsyncComponent(() => import('./PdfSheet.vue'))
 const file = computed(() => props.open.file)
-const name = computed(() => file.value.name || 'A document')
+const name = computed(() => file.value.name || t('present.a-document'))
 const address = computed(() => `/api/v1/files/${file.value.sha256}`)
 const words = ref('')
 const wrong = ref('')
@@ -19,7 +20,7 @@ onMounted(async () => {
     if (!answer.ok) throw new Error(answer.statusText)
     words.value = await answer.text()
   } catch {
-    wrong.value = 'This could not be opened. Nothing is lost; close it and try again.'
+    wrong.value = t('present.this-could-not-be-opened-nothing')
   }
 })
 </script>

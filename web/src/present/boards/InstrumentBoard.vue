@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { pointOn, unitsPerPixel } from '@/page/pointer'
 import { PAGE } from '@/page/geometry'
 import { drag } from '@/present/model/drag'
@@ -9,12 +10,12 @@ import { isRound, LENGTH_LEAST, LENGTH_MOST, within, type Instrument } from '@/p
 const props = defineProps<{ all: Instrument[]; perUnit: number; unit: string; holds: boolean }>()
 const emit = defineEmits<{ change: [index: number, to: Instrument]; remove: [index: number] }>()
 const NAMES = {
-  RULER: 'Ruler',
-  SET_SQUARE_45: 'Set square 45°',
-  SET_SQUARE_30_60: 'Set square 30° and 60°',
-  PROTRACTOR: 'Protractor',
-  FULL_PROTRACTOR: 'Full protractor',
-  COMPASSES: 'Compasses',
+  RULER: t('present.ruler'),
+  SET_SQUARE_45: t('present.set-square-45'),
+  SET_SQUARE_30_60: t('present.set-square-30-and-60'),
+  PROTRACTOR: t('present.protractor'),
+  FULL_PROTRACTOR: t('present.full-protractor'),
+  COMPASSES: t('present.compasses'),
 }
 const STEP = 10
 
@@ -129,7 +130,7 @@ const gripAt = (one: Instrument, grip: 'move' | 'turn' | 'length') => {
       :class="{ holds }"
       tabindex="0"
       role="group"
-      :aria-label="`${NAMES[one.kind]}, turned by ${turnRead(one)} degrees. Arrow keys move it, full stop and comma turn it, plus and minus change its length, Delete puts it away.`"
+      :aria-label="t('present.instrument-keys', { kind: NAMES[one.kind], turn: turnRead(one) })"
       @keydown="key(i, $event)"
     >
       <g class="body" @pointerdown="move(i, $event)">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { pointOn } from '@/page/pointer'
 import { PhCopy, PhPushPin, PhTrash } from '@phosphor-icons/vue'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -159,7 +160,7 @@ const bar = computed(() => ({
           v-bind="now"
           tabindex="0"
           role="group"
-          :aria-label="`${strokes.length} strokes. Arrow keys move them, with Shift they size them. Delete takes them away.`"
+          :aria-label="t('present.strokes-strokes-arrow-keys-move-them', { strokes: strokes.length })"
           @pointerdown.stop="move"
           @keydown="key"
         />
@@ -173,11 +174,15 @@ const bar = computed(() => ({
       </template>
     </svg>
     <div v-if="box" class="bar" :style="bar">
-      <button class="btn" @click="copy"><PhCopy :size="20" aria-hidden="true" />Copy</button>
-      <button class="btn" @click="emit('keep', strokes)">
-        <PhPushPin :size="20" aria-hidden="true" />Keep on the page
+      <button class="btn" @click="copy">
+        <PhCopy :size="20" aria-hidden="true" />{{ t('shared.copy') }}
       </button>
-      <button class="btn" @click="remove"><PhTrash :size="20" aria-hidden="true" />Delete</button>
+      <button class="btn" @click="emit('keep', strokes)">
+        <PhPushPin :size="20" aria-hidden="true" />{{ t('present.keep-on-the-page') }}
+      </button>
+      <button class="btn" @click="remove">
+        <PhTrash :size="20" aria-hidden="true" />{{ t('shared.delete') }}
+      </button>
     </div>
   </div>
 </template>

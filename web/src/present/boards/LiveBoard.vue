@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { PhX } from '@phosphor-icons/vue'
 import { onMounted, ref } from 'vue'
@@ -55,14 +56,21 @@ function key(event: KeyboardEvent) {
     class="live"
     tabindex="0"
     role="group"
-    :aria-label="`${source.kind === 'camera' ? 'Camera' : 'Another window'}. Arrow keys move it, with Shift they size it.`"
+    :aria-label="
+      t('present.camera-arrow-keys-move-it-with', { camera: source.kind === 'camera' ? 'yes' : 'no' })
+    "
     :style="{ left: `${box.left * 100}%`, top: `${box.top * 100}%`, width: `${box.width * 100}%` }"
     @pointerdown="pull"
     @keydown.self="key"
   >
     <video ref="video" muted playsinline></video>
-    <span v-if="source.practice" class="practice">Practice picture</span>
-    <button class="x control" aria-label="Close the moving picture" title="Close" @click="emit('close')">
+    <span v-if="source.practice" class="practice">{{ t('present.practice-picture') }}</span>
+    <button
+      class="x control"
+      :aria-label="t('present.close-the-moving-picture')"
+      :title="t('shared.close')"
+      @click="emit('close')"
+    >
       <PhX :size="20" aria-hidden="true" />
     </button>
     <span class="corner control" aria-hidden="true" @pointerdown="stretch" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { unitsPerPixel } from '@/page/pointer'
 import { useId } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
@@ -57,7 +58,7 @@ function key(event: KeyboardEvent) {
       :r="RADIUS"
       tabindex="0"
       role="group"
-      :aria-label="`Magnifier, ${times} times. Arrow keys move it.`"
+      :aria-label="t('present.magnifier-times-times-arrow-keys-move', { times })"
       @pointerdown="move"
       @keydown="key"
     />

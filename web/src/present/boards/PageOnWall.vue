@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Left } from '@/api/schema'
 import { asDone } from '@/page/placedItems'
@@ -18,11 +19,11 @@ const drawn = computed(() => asDone(page.value!.items, props.shown.state, props.
     :page="page"
     :drawn="drawn"
     :ink="shown.state.own?.[page.id]?.ink"
-    :described="`${page.name} as a student left it`"
+    :described="t('present.page-as-a-student-left-it', { page: page.name })"
   >
     <PlacedMarks :drawn="drawn" :state="shown.state" :page="page" />
   </PageView>
-  <p v-else class="none">This student has not come to this page.</p>
+  <p v-else class="none">{{ t('present.this-student-has-not-come-to') }}</p>
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue'
 import { getDocument, GlobalWorkerOptions, type PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import worker from 'pdfjs-dist/legacy/build/pdf.worker.min.mjs?url'
@@ -69,7 +70,11 @@ watch(
 
 <template>
   <div class="pdf">
-    <canvas ref="canvas" role="img" :aria-label="`Page ${page + 1} of the document`" />
+    <canvas
+      ref="canvas"
+      role="img"
+      :aria-label="t('present.page-page-of-the-document', { page: page + 1 })"
+    />
     <p class="unseen">{{ words }}</p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, onMounted, ref } from 'vue'
 import type { Point } from '@/page/geometry'
 
@@ -112,7 +113,7 @@ const outline = computed(() =>
     class="picture-board"
     tabindex="0"
     role="group"
-    aria-label="Which part? Arrow keys move the box, with Shift they size it. Enter takes it."
+    :aria-label="t('present.which-part-arrow-keys-move-the')"
     @pointerdown.self="down"
     @pointermove="move"
     @pointerup="up"
@@ -124,11 +125,11 @@ const outline = computed(() =>
       <polygon class="line" :points="outline" />
     </svg>
     <div class="ways" @keydown.esc.stop="emit('cancel')">
-      <strong>Draw around the part you want</strong>
-      <button class="btn" :aria-pressed="!free" @click="free = false">Box</button>
-      <button class="btn" :aria-pressed="free" @click="free = true">Freehand</button>
-      <button class="btn pri" @click="all">The whole page</button>
-      <button class="btn" @click="emit('cancel')">Cancel</button>
+      <strong>{{ t('present.draw-around-the-part-you-want') }}</strong>
+      <button class="btn" :aria-pressed="!free" @click="free = false">{{ t('present.box') }}</button>
+      <button class="btn" :aria-pressed="free" @click="free = true">{{ t('present.freehand') }}</button>
+      <button class="btn pri" @click="all">{{ t('present.the-whole-page') }}</button>
+      <button class="btn" @click="emit('cancel')">{{ t('shared.cancel') }}</button>
     </div>
   </div>
 </template>

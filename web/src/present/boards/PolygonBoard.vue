@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { pointOn } from '@/page/pointer'
 import { computed, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
@@ -59,12 +60,16 @@ const shown = computed(() =>
   }),
 )
 function cornerWords(i: number, angle?: string) {
-  const name = angle ? `Corner ${i + 1}, ${angle}` : `Corner ${i + 1}`
-  return props.ofPage ? `${name}. Arrow keys move it.` : `${name}. Arrow keys move it, Delete takes it away.`
+  const name = angle
+    ? t('present.corner-number-angle', { n: i + 1, angle })
+    : t('present.corner-number', { n: i + 1 })
+  return props.ofPage
+    ? t('present.name-arrow-keys-move-it', { name })
+    : t('present.name-arrow-keys-move-it-delete', { name })
 }
 function areaWords(count: number, area: number | null) {
   if (count === 2) return ''
-  if (area === null) return 'It crosses itself'
+  if (area === null) return t('present.it-crosses-itself')
   return `${read(area / props.perUnit ** 2)} ${props.unit}²`
 }
 function put(index: number, corners: Point[]) {
@@ -144,7 +149,7 @@ function key(index: number, corner: number, event: KeyboardEvent) {
     :class="{ holds, 'of-page': ofPage }"
     :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
     role="group"
-    :aria-label="ofPage ? 'Shapes of the page with corners to pull' : 'Measured shapes'"
+    :aria-label="ofPage ? t('present.shapes-of-the-page-with-corners') : t('present.measured-shapes')"
   >
     <g v-for="(one, index) in shown" :key="index" class="one">
       <polygon
@@ -175,7 +180,7 @@ function key(index: number, corner: number, event: KeyboardEvent) {
             r="11"
             role="button"
             tabindex="0"
-            :aria-label="`One more corner on side ${i + 1}`"
+            :aria-label="t('present.one-more-corner', { n: i + 1 })"
             @click="add(index, i)"
             @keydown.enter="add(index, i)"
           />
@@ -199,7 +204,7 @@ function key(index: number, corner: number, event: KeyboardEvent) {
         class="x control"
         role="button"
         tabindex="0"
-        aria-label="Take this shape away"
+        :aria-label="t('present.take-this-shape-away')"
         :transform="`translate(${Math.min(PAGE.width - 30, Math.max(...one.corners.map((c) => c.x)) + 46)} ${Math.max(30, Math.min(...one.corners.map((c) => c.y)) - 20)})`"
         @click="remove(index)"
         @keydown.enter="remove(index)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { pointOn } from '@/page/pointer'
 import { computed, nextTick, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
@@ -32,9 +33,13 @@ const far = computed(() =>
 function set() {
   const known = Number(length.value.replace(',', '.'))
   const per = far.value / known
-  if (!(known > 0) || !unit.value.trim()) wrong.value = 'Say how long it is, and in what.'
+  if (!(known > 0) || !unit.value.trim()) wrong.value = t('present.say-how-long-it-is-and')
   else if (per < LEAST_PER || per > MOST_PER)
-    wrong.value = `One would be ${Math.round(per * 10) / 10} page units; it is ${LEAST_PER} to ${MOST_PER}. Take a larger or a smaller unit.`
+    wrong.value = t('present.unit-out-of-bounds', {
+      per: Math.round(per * 10) / 10,
+      least: LEAST_PER,
+      most: MOST_PER,
+    })
   else emit('set', { unit: unit.value.trim(), per })
 }
 </script>
@@ -49,13 +54,15 @@ function set() {
       </g>
     </svg>
     <form class="card" @submit.prevent="set">
-      <strong v-if="!ends">Drag over something whose length you know</strong>
+      <strong v-if="!ends">{{ t('present.drag-over-something-whose-length-you') }}</strong>
       <template v-else>
-        <label>It is <input ref="field" v-model="length" inputmode="decimal" class="short" /></label>
-        <label>in <input v-model="unit" maxlength="12" class="short" /></label>
-        <button class="btn pri" type="submit">Measure so</button>
+        <label
+          >{{ t('present.it-is') }} <input ref="field" v-model="length" inputmode="decimal" class="short"
+        /></label>
+        <label>{{ t('present.in') }} <input v-model="unit" maxlength="12" class="short" /></label>
+        <button class="btn pri" type="submit">{{ t('present.measure-so') }}</button>
       </template>
-      <button class="btn" type="button" @click="emit('cancel')">Cancel</button>
+      <button class="btn" type="button" @click="emit('cancel')">{{ t('shared.cancel') }}</button>
       <span v-if="wrong" role="alert">{{ wrong }}</span>
     </form>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { unitsPerPixel } from '@/page/pointer'
 import { useId } from 'vue'
 import { PAGE } from '@/page/geometry'
@@ -78,7 +79,7 @@ function key(event: KeyboardEvent) {
       tabindex="0"
       role="group"
       class="hold"
-      aria-label="Spotlight. Arrow keys move it, with Shift they change its size."
+      :aria-label="t('present.spotlight-arrow-keys-move-it-with')"
       @keydown="key"
     >
       <ellipse

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { nextTick, ref, watch } from 'vue'
 import { post, errorText } from '@/api/client'
 import type { Calculation } from '@/api/schema'
@@ -29,16 +30,16 @@ const KEYS = [
   ['0', '.', '²', '/'],
 ]
 const NAMES: Record<string, string> = {
-  '÷': 'divided by',
-  '×': 'times',
-  '−': 'minus',
-  '+': 'plus',
-  '²': 'squared',
-  '/': 'fraction bar',
-  '%': 'per cent',
-  '.': 'point',
-  '(': 'open bracket',
-  ')': 'close bracket',
+  '÷': t('present.divided-by'),
+  '×': t('present.said-times'),
+  '−': t('present.said-minus'),
+  '+': t('present.said-plus'),
+  '²': t('present.said-squared'),
+  '/': t('present.fraction-bar'),
+  '%': t('present.per-cent'),
+  '.': t('present.said-point'),
+  '(': t('present.open-bracket'),
+  ')': t('present.close-bracket'),
 }
 /** Where the caret is, as on a keyboard. */
 function put(sign: string) {
@@ -81,12 +82,12 @@ function remember() {
 </script>
 
 <template>
-  <PresentCard title="Calculator" :x="x" :y="y" class="calculator" @close="$emit('close')">
+  <PresentCard :title="t('present.calculator')" :x="x" :y="y" class="calculator" @close="$emit('close')">
     <input
       ref="field"
       v-model="typed"
       class="typed"
-      aria-label="What is to be worked out"
+      :aria-label="t('present.what-is-to-be-worked-out')"
       inputmode="none"
       maxlength="200"
       autocomplete="off"
@@ -106,19 +107,23 @@ function remember() {
           {{ sign }}
         </button>
       </template>
-      <button aria-label="Clear" @click="clear">C</button>
-      <button aria-label="Take the last sign away" @click="typed = typed.slice(0, -1)">⌫</button>
+      <button :aria-label="t('present.clear')" @click="clear">C</button>
+      <button :aria-label="t('present.take-the-last-sign-away')" @click="typed = typed.slice(0, -1)">
+        ⌫
+      </button>
       <button class="pri wide" @click="work">=</button>
     </div>
     <div class="row">
-      <button class="btn" :aria-pressed="asFraction" @click="asFraction = !asFraction">As a fraction</button>
-      <button class="btn" :disabled="!answer?.number" @click="remember">Remember</button>
+      <button class="btn" :aria-pressed="asFraction" @click="asFraction = !asFraction">
+        {{ t('present.as-a-fraction') }}
+      </button>
+      <button class="btn" :disabled="!answer?.number" @click="remember">{{ t('present.remember') }}</button>
       <button class="btn" :disabled="memory === null" @click="put(memory!)">
-        Recall{{ memory === null ? '' : ` ${memory}` }}
+        {{ memory === null ? t('present.recall') : t('present.recall-value', { memory }) }}
       </button>
     </div>
-    <button v-if="lines.length" class="btn" @click="putAll">Put it on the page</button>
-    <ol v-if="lines.length" class="lines" aria-label="Worked out before">
+    <button v-if="lines.length" class="btn" @click="putAll">{{ t('present.put-it-on-the-page') }}</button>
+    <ol v-if="lines.length" class="lines" :aria-label="t('present.worked-out-before')">
       <li v-for="(line, i) in lines" :key="i">
         <button @click="typed = line.typed">{{ line.typed }} {{ line.result }}</button>
       </li>

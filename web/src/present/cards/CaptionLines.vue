@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Caption } from '@/api/schema'
 import { timeOf, timeWords } from '@/present/recording/screencastTimes'
 
@@ -12,31 +13,36 @@ function setTime(caption: Caption, which: 'from' | 'to', typed: string) {
 </script>
 
 <template>
-  <h3>Words for those who cannot hear it</h3>
+  <h3>{{ t('present.words-for-those-who-cannot-hear') }}</h3>
   <div v-for="(caption, i) in captions" :key="i" class="line">
     <input
       class="time"
       :value="timeWords(caption.from)"
-      :aria-label="`Words ${i + 1} begin at`"
+      :aria-label="t('present.words-begin-at', { n: i + 1 })"
       @change="setTime(caption, 'from', ($event.target as HTMLInputElement).value)"
     />
     <input
       class="time"
       :value="timeWords(caption.to)"
-      :aria-label="`Words ${i + 1} end at`"
+      :aria-label="t('present.words-end-at', { n: i + 1 })"
       @change="setTime(caption, 'to', ($event.target as HTMLInputElement).value)"
     />
-    <input v-model="caption.words" class="words" maxlength="1000" :aria-label="`Words ${i + 1}`" />
+    <input
+      v-model="caption.words"
+      class="words"
+      maxlength="1000"
+      :aria-label="t('present.words', { n: i + 1 })"
+    />
     <button
       class="btn"
-      :aria-label="`Take words ${i + 1} away`"
+      :aria-label="t('present.take-words-away', { n: i + 1 })"
       @click="captions = captions.filter((_, n) => n !== i)"
     >
       ×
     </button>
   </div>
   <div class="line">
-    <button class="btn" @click="emit('add')">Add words here</button>
+    <button class="btn" @click="emit('add')">{{ t('present.add-words-here') }}</button>
   </div>
 </template>
 

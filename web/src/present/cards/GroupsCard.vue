@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhMinus, PhPlus, PhScales, PhShuffle, PhStar } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { getAll, get, post, errorText } from '@/api/client'
@@ -50,7 +51,7 @@ const deal = (how: 'random' | 'balanced') =>
 const own = () =>
   trying(async () => {
     const teams = await getAll(`/api/v1/classes/${props.classId}/teams`)
-    if (!teams.length) words.value = 'This class has no teams of its own.'
+    if (!teams.length) words.value = t('present.this-class-has-no-teams-of')
     else
       emit(
         'change',
@@ -65,21 +66,21 @@ const own = () =>
 </script>
 
 <template>
-  <PresentCard title="Groups" :x="x" :y="y" class="groups" @close="emit('close')">
+  <PresentCard :title="t('present.groups')" :x="x" :y="y" class="groups" @close="emit('close')">
     <div class="row">
       <label
-        >How many
+        >{{ t('shared.how-many') }}
         <input v-model.number="howMany" type="number" min="1" max="100" />
       </label>
       <button class="btn" @click="deal('random')">
-        <PhShuffle :size="20" aria-hidden="true" />Random teams
+        <PhShuffle :size="20" aria-hidden="true" />{{ t('shared.random-teams') }}
       </button>
       <button class="btn" @click="deal('balanced')">
-        <PhScales :size="20" aria-hidden="true" />Balanced
+        <PhScales :size="20" aria-hidden="true" />{{ t('present.balanced') }}
       </button>
-      <button class="btn" @click="own">Teams of the class</button>
+      <button class="btn" @click="own">{{ t('present.teams-of-the-class') }}</button>
       <button class="btn" :aria-expanded="choosing" @click="choosing = !choosing">
-        {{ absent.length ? `${absent.length} away` : 'Who is away?' }}
+        {{ absent.length ? t('present.absent-away', { absent: absent.length }) : t('present.who-is-away') }}
       </button>
     </div>
     <p v-if="words" role="status">{{ words }}</p>
@@ -88,10 +89,10 @@ const own = () =>
       <li v-for="group in groups" :key="group.id" :class="{ leads: leads.has(group.id) }">
         <div class="row">
           <strong>{{ group.name }}</strong>
-          <PhStar v-if="leads.has(group.id)" :size="22" weight="fill" aria-label="ahead" />
+          <PhStar v-if="leads.has(group.id)" :size="22" weight="fill" :aria-label="t('present.ahead')" />
           <button
             class="round"
-            :aria-label="`${group.name}: one point less`"
+            :aria-label="t('present.group-one-point-less', { group: group.name })"
             @click="emit('change', withPoints(groups, group.id, -1))"
           >
             <PhMinus :size="20" aria-hidden="true" />
@@ -99,7 +100,7 @@ const own = () =>
           <output aria-live="polite">{{ group.points }}</output>
           <button
             class="round"
-            :aria-label="`${group.name}: one point more`"
+            :aria-label="t('present.group-one-point-more', { group: group.name })"
             @click="emit('change', withPoints(groups, group.id, 1))"
           >
             <PhPlus :size="20" aria-hidden="true" />

@@ -1,20 +1,16 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { dayAndMonth } from '@/i18n/format'
 import { ref } from 'vue'
 import { get, errorText } from '@/api/client'
 import type { DrawnStroke, LessonHead } from '@/api/schema'
-import { count } from '@/page/count'
 
 /** The ink of lessons on other days, to be shown again. */
 const props = defineProps<{ days: LessonHead[]; today: string }>()
 const emit = defineEmits<{ take: [ink: Record<string, DrawnStroke[]>]; close: [] }>()
 const wrong = ref('')
 const others = () => props.days.filter((one) => one.id !== props.today && one.strokes > 0)
-const dayOf = (one: LessonHead) =>
-  new Date(`${one.heldOn}T12:00:00`).toLocaleDateString([], {
-    day: 'numeric',
-    month: 'long',
-    year: 'numeric',
-  })
+const dayOf = (one: LessonHead) => dayAndMonth(new Date(`${one.heldOn}T12:00:00`), true)
 async function take(one: LessonHead) {
   try {
     emit('take', (await get(`/api/v1/lessons/${one.id}`)).ink)
@@ -25,14 +21,15 @@ async function take(one: LessonHead) {
 </script>
 
 <template>
-  <div class="days" role="dialog" aria-label="Ink of other days" @keydown.esc="emit('close')">
-    <h2>Ink of other days</h2>
+  <div class="days" role="dialog" :aria-label="t('present.ink-of-other-days')" @keydown.esc="emit('close')">
+    <h2>{{ t('present.ink-of-other-days') }}</h2>
     <p v-if="wrong" role="alert">{{ wrong }}</p>
-    <p v-if="!others().length">Nothing was written on this activity on another day or with another class.</p>
+    <p v-if="!others().length">{{ t('present.nothing-was-written-on-this-activity') }}</p>
     <button v-for="one in others()" :key="one.id" class="btn" @click="take(one)">
-      {{ dayOf(one) }}{{ one.className ? `, ${one.className}` : '' }}: {{ count(one.strokes, 'stroke') }}
+      {{ dayOf(one) }}{{ one.className ? `, ${one.className}` : '' }}:
+      {{ t('present.strokes-count', { n: one.strokes }) }}
     </button>
-    <button class="btn quiet" @click="emit('close')">Close</button>
+    <button class="btn quiet" @click="emit('close')">{{ t('shared.close') }}</button>
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { StudentPage } from '@/api/schema'
 import PageView from '@/page/PageView.vue'
 
@@ -8,10 +9,10 @@ defineEmits<{ go: [index: number] }>()
 </script>
 
 <template>
-  <ol class="strip" aria-label="Pages">
+  <ol class="strip" :aria-label="t('shared.pages')">
     <li v-for="(page, i) in pages" :key="page.id">
       <button :aria-current="i === index ? 'page' : undefined" @click="$emit('go', i)">
-        <PageView class="small" :page="page" :described="`Page ${i + 1}`" />
+        <PageView class="small" :page="page" :described="t('present.page-number', { n: i + 1 })" />
         <span>{{ i + 1 }} · {{ page.name }}</span>
       </button>
     </li>

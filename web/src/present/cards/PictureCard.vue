@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onBeforeUnmount, ref } from 'vue'
 import { errorText } from '@/api/client'
 import PresentCard from './PresentCard.vue'
@@ -14,7 +15,7 @@ const busy = ref(false)
 
 async function put(fresh: boolean) {
   busy.value = true
-  words.value = 'The picture is on its way'
+  words.value = t('present.the-picture-is-on-its-way')
   try {
     const item = await pictureItem(props.picture, fresh, () => {})
     emit('put', await putOnPage(props.activityId, props.pageId, [item], fresh))
@@ -26,21 +27,23 @@ async function put(fresh: boolean) {
 async function copy() {
   try {
     await navigator.clipboard.write([new ClipboardItem({ 'image/png': props.picture })])
-    words.value = 'Copied. Paste it where you want it'
+    words.value = t('present.copied-paste-it-where-you-want')
   } catch {
-    words.value = 'This browser does not let a page copy pictures. Save it as a file instead.'
+    words.value = t('present.this-browser-does-not-let-a')
   }
 }
 </script>
 
 <template>
-  <PresentCard title="Picture" :x="x" :y="y" @close="emit('close')">
-    <img :src="address" alt="The picture that was made" />
+  <PresentCard :title="t('shared.picture')" :x="x" :y="y" @close="emit('close')">
+    <img :src="address" :alt="t('present.the-picture-that-was-made')" />
     <div class="ways">
-      <button class="btn pri" :disabled="busy" @click="put(false)">Put on this page</button>
-      <button class="btn" :disabled="busy" @click="put(true)">Put on a new page</button>
-      <button class="btn" @click="copy">Copy</button>
-      <a class="btn" :href="address" download="page.png">Save as a file</a>
+      <button class="btn pri" :disabled="busy" @click="put(false)">
+        {{ t('present.put-on-this-page') }}
+      </button>
+      <button class="btn" :disabled="busy" @click="put(true)">{{ t('present.put-on-a-new-page') }}</button>
+      <button class="btn" @click="copy">{{ t('shared.copy') }}</button>
+      <a class="btn" :href="address" download="page.png">{{ t('present.save-as-a-file') }}</a>
     </div>
     <p role="status">{{ words }}</p>
   </PresentCard>

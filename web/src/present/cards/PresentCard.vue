@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { noSwipe } from '@/page/touch'
 import { PhX } from '@phosphor-icons/vue'
 import { ref } from 'vue'
@@ -34,13 +35,18 @@ function key(event: KeyboardEvent) {
     <header
       tabindex="0"
       role="group"
-      :aria-label="`${title}. Arrow keys move it.`"
+      :aria-label="t('present.title-arrow-keys-move-it', { title })"
       @pointerdown.self="move"
       @touchmove="noSwipe"
       @keydown.self="key"
     >
       <span @pointerdown="move">{{ title }}</span>
-      <button class="close" :aria-label="`Close ${title}`" title="Close" @click="$emit('close')">
+      <button
+        class="close"
+        :aria-label="t('present.close-title', { title })"
+        :title="t('shared.close')"
+        @click="$emit('close')"
+      >
         <PhX :size="18" aria-hidden="true" />
       </button>
     </header>

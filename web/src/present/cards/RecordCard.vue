@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhMicrophone, PhPause, PhPlay, PhRecord, PhStop } from '@phosphor-icons/vue'
 import { computed, onMounted } from 'vue'
 import PresentCard from './PresentCard.vue'
@@ -20,21 +21,21 @@ function close() {
 </script>
 
 <template>
-  <PresentCard title="Record" :x="x" :y="y" class="record" @close="close">
+  <PresentCard :title="t('shared.record')" :x="x" :y="y" class="record" @close="close">
     <template v-if="standing === 'off'">
       <label
         ><PhMicrophone :size="22" aria-hidden="true" />
-        <select v-model="microphone" aria-label="Microphone" @change="recorder.listen()">
-          <option value="">the usual microphone</option>
+        <select v-model="microphone" :aria-label="t('present.microphone')" @change="recorder.listen()">
+          <option value="">{{ t('present.the-usual-microphone') }}</option>
           <option v-for="one in microphones" :key="one.id" :value="one.id">{{ one.name }}</option>
         </select></label
       >
-      <meter min="0" max="1" :value="level" aria-label="How loud it is">{{ level }}</meter>
+      <meter min="0" max="1" :value="level" :aria-label="t('present.how-loud-it-is')">{{ level }}</meter>
       <div class="row">
         <button class="btn pri" @click="recorder.begin()">
-          <PhRecord :size="22" weight="fill" aria-hidden="true" />Start recording
+          <PhRecord :size="22" weight="fill" aria-hidden="true" />{{ t('present.start-recording') }}
         </button>
-        <button class="btn" @click="emit('list')">Recordings</button>
+        <button class="btn" @click="emit('list')">{{ t('present.recordings') }}</button>
       </div>
     </template>
     <p v-else-if="standing === 'counting'" class="time" role="status">{{ left }}</p>
@@ -43,19 +44,19 @@ function close() {
         <PhRecord v-if="standing === 'on'" class="red" :size="28" weight="fill" aria-hidden="true" />
         {{ clockWords(elapsed, true) }}
       </p>
-      <meter min="0" max="1" :value="level" aria-label="How loud it is">{{ level }}</meter>
+      <meter min="0" max="1" :value="level" :aria-label="t('present.how-loud-it-is')">{{ level }}</meter>
       <div class="row">
         <button class="btn" @click="recorder.pause()">
           <component :is="standing === 'on' ? PhPause : PhPlay" :size="22" aria-hidden="true" />
-          {{ standing === 'on' ? 'Pause' : 'Go on' }}
+          {{ standing === 'on' ? t('shared.pause') : t('shared.go-on') }}
         </button>
         <button class="btn pri" @click="emit('end')">
-          <PhStop :size="22" weight="fill" aria-hidden="true" />Stop
+          <PhStop :size="22" weight="fill" aria-hidden="true" />{{ t('shared.stop') }}
         </button>
       </div>
-      <p class="soft">The page, the ink and your voice are recorded, not the tools.</p>
+      <p class="soft">{{ t('present.the-page-the-ink-and-your') }}</p>
     </template>
-    <p v-else role="status">The last seconds are on their way. Keep this page open.</p>
+    <p v-else role="status">{{ t('present.the-last-seconds-are-on-their') }}</p>
     <p v-if="words" class="words" role="status">{{ words }}</p>
   </PresentCard>
 </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { dateTime } from '@/i18n/format'
 import { passOver } from '@/shared/passOver'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { getAll, Refusal, patch, post, remove as removeAt, errorText } from '@/api/client'
@@ -59,11 +61,7 @@ const replace = (now: Screencast) => (all.value = all.value!.map((each) => (each
 const finish = () =>
   run(async () => {
     const id = chosen.value!
-    if (await isBeingRecorded(id))
-      throw new Refusal(
-        409,
-        'This is being recorded just now. End the recording there, or close that tab. Nothing was changed.',
-      )
+    if (await isBeingRecorded(id)) throw new Refusal(409, t('present.this-is-being-recorded-just-now'))
     await sendKept(id, browserShelf)
     replace(await post(`/api/v1/screencasts/${id}/completion`))
   })
@@ -71,7 +69,7 @@ async function save() {
   const { id, chapters: kept, millis } = one.value!
   const [from, to] = [timeOf(ends.value.from), timeOf(ends.value.to)]
   if (from === null || to === null || to <= from) {
-    words.value = 'The end comes after the beginning; times are written like 1:05. Nothing was changed.'
+    words.value = t('present.the-end-comes-after-the-beginning')
     return
   }
   await run(async () => {
@@ -84,7 +82,7 @@ async function save() {
       ...(Math.abs(to - (millis ?? to)) > 100 ? { to } : {}),
     }
     replace(await patch(`/api/v1/screencasts/${id}`, change))
-  }, 'Saved')
+  }, t('present.saved'))
 }
 /** Where the video stands, by the time from the beginning of all of it. */
 const here = () => Math.round((video.value?.currentTime ?? 0) * 1000) + (one.value?.from ?? 0)
@@ -124,20 +122,20 @@ async function remove() {
     await forgetPieces(chosen.value!)
     all.value = all.value!.filter((each) => each.id !== chosen.value)
     chosen.value = all.value[0]?.id ?? null
-  }, 'The recording is gone')
+  }, t('present.the-recording-is-gone'))
 }
-const day = (at: string) => new Date(at).toLocaleString('en-GB', { dateStyle: 'medium', timeStyle: 'short' })
+const day = (at: string) => dateTime(new Date(at))
 const captionsUrl = computed(() => (one.value?.words ? `/api/v1/files/${one.value.words.sha256}` : ''))
 </script>
 
 <template>
-  <dialog ref="dialog" class="recordings" aria-label="Recordings" @close="emit('close')">
+  <dialog ref="dialog" class="recordings" :aria-label="t('present.recordings')" @close="emit('close')">
     <header>
-      <h2>Recordings</h2>
+      <h2>{{ t('present.recordings') }}</h2>
       <p role="status">{{ words }}</p>
-      <button class="btn" @click="emit('close')">Close</button>
+      <button class="btn" @click="emit('close')">{{ t('shared.close') }}</button>
     </header>
-    <p v-if="all && !all.length">Nothing of this activity was recorded yet.</p>
+    <p v-if="all && !all.length">{{ t('present.nothing-of-this-activity-was-recorded') }}</p>
     <div v-else class="both">
       <ul class="list">
         <li v-for="each in all ?? []" :key="each.id">
@@ -148,40 +146,44 @@ const captionsUrl = computed(() => (one.value?.words ? `/api/v1/files/${one.valu
         </li>
       </ul>
       <section v-if="one && !one.video">
-        <p>This recording was not ended. What was recorded until then is safe.</p>
-        <button class="btn pri" :disabled="busy" @click="finish">Finish it</button>
+        <p>{{ t('present.this-recording-was-not-ended-what') }}</p>
+        <button class="btn pri" :disabled="busy" @click="finish">{{ t('present.finish-it') }}</button>
         <button class="btn" :disabled="busy" @click="remove">
-          {{ sure ? 'Delete it for good' : 'Delete' }}
+          {{ sure ? t('present.delete-it-for-good') : 'Delete' }}
         </button>
       </section>
       <section v-else-if="one" class="one">
         <video ref="video" :key="one.video!.sha256" controls :src="`/api/v1/files/${one.video!.sha256}`">
           <track v-if="captionsUrl" kind="captions" :src="captionsUrl" default />
         </video>
-        <div class="chapters" role="group" aria-label="Chapters">
+        <div class="chapters" role="group" :aria-label="t('present.chapters')">
           <button v-for="(chapter, i) in chapters" :key="i" class="btn" @click="go(chapter.at)">
             {{ timeWords(chapter.at) }} {{ chapter.name }}
           </button>
         </div>
-        <label class="wide">Name <input v-model="title" maxlength="295" /></label>
+        <label class="wide">{{ t('shared.name') }} <input v-model="title" maxlength="295" /></label>
         <div class="line">
-          <label>Begins at <input v-model="ends.from" class="time" inputmode="decimal" /></label>
-          <button class="btn" @click="ends.from = timeWords(here())">Begin here</button>
-          <label>Ends at <input v-model="ends.to" class="time" inputmode="decimal" /></label>
-          <button class="btn" @click="ends.to = timeWords(here())">End here</button>
+          <label
+            >{{ t('present.begins-at') }} <input v-model="ends.from" class="time" inputmode="decimal"
+          /></label>
+          <button class="btn" @click="ends.from = timeWords(here())">{{ t('present.begin-here') }}</button>
+          <label
+            >{{ t('present.ends-at') }} <input v-model="ends.to" class="time" inputmode="decimal"
+          /></label>
+          <button class="btn" @click="ends.to = timeWords(here())">{{ t('present.end-here') }}</button>
         </div>
         <CaptionLines v-model="captions" @add="addWords" />
         <div class="line">
-          <button class="btn pri" :disabled="busy" @click="save">Save</button>
-          <button class="btn" :disabled="busy" @click="put">Put on this page</button>
-          <a class="btn" :href="`/api/v1/files/${one.video!.sha256}`" :download="`${one.title}.webm`"
-            >Save as a file</a
-          >
-          <a v-if="captionsUrl" class="btn" :href="captionsUrl" :download="`${one.title}.vtt`"
-            >Save the words</a
-          >
+          <button class="btn pri" :disabled="busy" @click="save">{{ t('shared.save') }}</button>
+          <button class="btn" :disabled="busy" @click="put">{{ t('present.put-on-this-page') }}</button>
+          <a class="btn" :href="`/api/v1/files/${one.video!.sha256}`" :download="`${one.title}.webm`">{{
+            t('present.save-as-a-file')
+          }}</a>
+          <a v-if="captionsUrl" class="btn" :href="captionsUrl" :download="`${one.title}.vtt`">{{
+            t('present.save-the-words')
+          }}</a>
           <button class="btn" :disabled="busy" @click="remove">
-            {{ sure ? 'Delete it for good' : 'Delete' }}
+            {{ sure ? t('present.delete-it-for-good') : 'Delete' }}
           </button>
         </div>
       </section>

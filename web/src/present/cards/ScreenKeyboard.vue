@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowElbowDownLeft, PhArrowFatUp, PhBackspace } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { enter, fieldOf, KEYBOARDS, rowsOf, typeInto, type KeyboardName } from '@/present/model/keyboards'
@@ -34,7 +35,7 @@ function press(sign: string | null) {
 </script>
 
 <template>
-  <PresentCard title="Keyboard" :x="x" :y="y" class="keyboard" @close="emit('close')">
+  <PresentCard :title="t('present.keyboard')" :x="x" :y="y" class="keyboard" @close="emit('close')">
     <div class="row">
       <button
         v-for="[key, label] in KEYBOARDS"
@@ -47,7 +48,7 @@ function press(sign: string | null) {
         {{ label }}
       </button>
     </div>
-    <p v-if="missing" role="status">Touch the gap first.</p>
+    <p v-if="missing" role="status">{{ t('present.touch-the-gap-first') }}</p>
     <div class="rows" :dir="name === 'ar' ? 'rtl' : 'ltr'">
       <div v-for="(row, i) in rows" :key="i" class="row">
         <button v-for="(sign, n) in row" :key="n" @pointerdown.prevent @click="press(sign)">
@@ -66,10 +67,15 @@ function press(sign: string | null) {
           <PhArrowFatUp :size="26" aria-hidden="true" />
         </button>
         <button class="space" aria-label="Space" @pointerdown.prevent @click="press(' ')" />
-        <button class="wide" aria-label="Take the last sign away" @pointerdown.prevent @click="press(null)">
+        <button
+          class="wide"
+          :aria-label="t('present.take-the-last-sign-away')"
+          @pointerdown.prevent
+          @click="press(null)"
+        >
           <PhBackspace :size="26" aria-hidden="true" />
         </button>
-        <button class="wide" aria-label="Enter" @pointerdown.prevent @click="into(enter)">
+        <button class="wide" :aria-label="t('present.enter')" @pointerdown.prevent @click="into(enter)">
           <PhArrowElbowDownLeft :size="26" aria-hidden="true" />
         </button>
       </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref, shallowRef } from 'vue'
 import { getAll, get, errorText } from '@/api/client'
 import type { ProgressRow } from '@/api/schema'
@@ -17,13 +18,13 @@ onMounted(async () => {
       (one) => one.activityId === props.activityId && one.classId === props.classId && !one.withdrawn,
     )
     if (!given) {
-      words.value = 'This class was not given this activity. Assign it first.'
+      words.value = t('present.this-class-was-not-given-this-2')
       return
     }
     assignmentId.value = given.id
     const table = await get(`/api/v1/assignments/${given.id}/progress`)
     rows.value = table.students.filter((one) => one.standing)
-    if (!rows.value.length) words.value = 'Nobody has begun yet.'
+    if (!rows.value.length) words.value = t('present.nobody-has-begun-yet')
   } catch (error) {
     words.value = errorText(error)
   }
@@ -31,9 +32,9 @@ onMounted(async () => {
 </script>
 
 <template>
-  <PresentCard title="Show a student's page" :x="x" :y="y" @close="emit('close')">
+  <PresentCard :title="t('present.show-a-students-page')" :x="x" :y="y" @close="emit('close')">
     <p v-if="words" role="status">{{ words }}</p>
-    <p v-else class="soft">The class sees no name until you tell it.</p>
+    <p v-else class="soft">{{ t('present.the-class-sees-no-name-until') }}</p>
     <ul v-if="rows?.length" class="students">
       <li v-for="one in rows" :key="one.id">
         <button class="btn" @click="emit('show', assignmentId, one.id)">{{ one.name }}</button>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { clockTime } from '@/i18n/format'
 import { PhArrowCounterClockwise, PhDeviceTablet, PhPause, PhPlay } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import PresentCard from './PresentCard.vue'
@@ -14,12 +16,15 @@ const props = defineProps<{
   shared: boolean | undefined
 }>()
 defineEmits<{ pause: []; again: []; close: []; tablets: [] }>()
-const TITLES = { countdown: 'Countdown', stopwatch: 'Stopwatch', clock: 'Clock' }
+const TITLES = {
+  countdown: t('present.countdown'),
+  stopwatch: t('present.stopwatch'),
+  clock: t('present.clock'),
+}
 const over = computed(() => isOver(props.timer, props.now))
 const words = computed(() => {
-  if (props.timer.kind === 'clock')
-    return new Date(props.now).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })
-  if (over.value) return 'Time is up'
+  if (props.timer.kind === 'clock') return clockTime(new Date(props.now))
+  if (over.value) return t('present.time-is-up')
   return clockWords(shown(props.timer, props.now), props.timer.kind === 'stopwatch')
 })
 </script>
@@ -39,20 +44,25 @@ const words = computed(() => {
         <button
           v-if="!over"
           class="round"
-          :aria-label="timer.since === null ? 'Go on' : 'Pause'"
-          :title="timer.since === null ? 'Go on' : 'Pause'"
+          :aria-label="timer.since === null ? t('shared.go-on') : t('shared.pause')"
+          :title="timer.since === null ? t('shared.go-on') : t('shared.pause')"
           @click="$emit('pause')"
         >
           <component :is="timer.since === null ? PhPlay : PhPause" :size="26" aria-hidden="true" />
         </button>
-        <button class="round" aria-label="From the start" title="From the start" @click="$emit('again')">
+        <button
+          class="round"
+          :aria-label="t('shared.from-the-start')"
+          :title="t('shared.from-the-start')"
+          @click="$emit('again')"
+        >
           <PhArrowCounterClockwise :size="26" aria-hidden="true" />
         </button>
         <button
           v-if="shared !== undefined"
           class="round"
-          aria-label="Show on the class's tablets"
-          title="Show on the class's tablets"
+          :aria-label="t('present.show-on-the-classs-tablets')"
+          :title="t('present.show-on-the-classs-tablets')"
           :aria-pressed="shared"
           @click="$emit('tablets')"
         >

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref, shallowRef } from 'vue'
 import { get, post, errorText } from '@/api/client'
 import type { TurnDrawn } from '@/api/schema'
@@ -34,13 +35,15 @@ onMounted(async () => {
 </script>
 
 <template>
-  <PresentCard title="Whose turn" :x="x" :y="y" @close="emit('close')">
-    <p class="name" aria-live="polite">{{ turn ? (turn.name ?? 'Nobody is there') : '…' }}</p>
-    <p v-if="turn" class="left">{{ turn.left }} of {{ turn.present }} not yet drawn</p>
+  <PresentCard :title="t('present.whose-turn')" :x="x" :y="y" @close="emit('close')">
+    <p class="name" aria-live="polite">{{ turn ? (turn.name ?? t('present.nobody-is-there')) : '…' }}</p>
+    <p v-if="turn" class="left">
+      {{ t('present.left-of-present-not-yet-drawn', { left: turn.left, present: turn.present }) }}
+    </p>
     <div class="row">
-      <button class="btn pri" :disabled="drawing" @click="draw">Draw a name</button>
+      <button class="btn pri" :disabled="drawing" @click="draw">{{ t('present.draw-a-name') }}</button>
       <button class="btn" :aria-expanded="choosing" @click="choosing = !choosing">
-        {{ absent.length ? `${absent.length} away` : 'Who is away?' }}
+        {{ absent.length ? t('present.absent-away', { absent: absent.length }) : t('present.who-is-away') }}
       </button>
     </div>
     <WhoIsAway v-if="choosing" v-model="absent" :students="students" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import {
   PhBroom,
   PhCursorClick,
@@ -79,7 +80,7 @@ function on(tile: Tile): boolean | undefined {
   <nav
     class="dock"
     :class="[tools.settings.value.side, { large: tools.settings.value.large }]"
-    aria-label="Tools"
+    :aria-label="t('present.tools')"
   >
     <button
       v-for="tile in tiles"

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { newId } from '@/api/id'
 import type { LessonGroup } from '@/api/schema'
 
@@ -5,7 +6,7 @@ import type { LessonGroup } from '@/api/schema'
 export function groupsOf(dealt: string[][], before: LessonGroup[]): LessonGroup[] {
   return dealt.map((studentIds, i) => ({
     id: before[i]?.id ?? newId(),
-    name: before[i]?.name ?? `Group ${i + 1}`,
+    name: before[i]?.name ?? t('present.group-number', { n: i + 1 }),
     points: before[i]?.points ?? 0,
     studentIds,
   }))

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { onBeforeUnmount, ref, watch } from 'vue'
 import { put, errorText } from '@/api/client'
@@ -47,9 +48,7 @@ export function useLeading(show: () => Presentation | undefined, timers: Timers)
     told = silent(what) ? null : lesson.lesson.id
     try {
       const { assignments } = await put(`/api/v1/lessons/${lesson.lesson.id}/lead`, what)
-      if (assignments === 0)
-        words.value =
-          'This class was not given this activity, so its tablets cannot show it. Assign it first.'
+      if (assignments === 0) words.value = t('present.this-class-was-not-given-this')
       else words.value = ''
     } catch (error) {
       words.value = errorText(error)

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { pauseAfter } from '@/shared/backoff'
 import { computed, ref, shallowRef } from 'vue'
 import { post, Refusal } from '@/api/client'
@@ -59,7 +60,7 @@ export function lessonInk(lesson: Lesson, storage: Pick<Storage, 'getItem' | 'se
     try {
       storage.setItem(key, JSON.stringify(waiting.value))
     } catch {
-      wrong.value = 'This browser has no room left. Keep the page open until the ink is saved.'
+      wrong.value = t('present.this-browser-has-no-room-left')
     }
   }
 
@@ -74,12 +75,12 @@ export function lessonInk(lesson: Lesson, storage: Pick<Storage, 'getItem' | 'se
         tries = 0
       } catch (error) {
         if (error instanceof Refusal && error.passing) {
-          wrong.value = 'The network is away. The ink is kept in this browser and sent later.'
+          wrong.value = t('present.the-network-is-away-the-ink')
           const pause = pauseAfter(tries++)
           await new Promise((done) => setTimeout(done, pause))
           continue
         }
-        wrong.value = error instanceof Refusal ? error.message : 'That ink could not be saved.'
+        wrong.value = error instanceof Refusal ? error.message : t('present.that-ink-could-not-be-saved')
       }
       waiting.value = waiting.value.slice(1)
       lay()

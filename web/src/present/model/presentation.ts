@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { computed, ref, shallowRef } from 'vue'
 import { post, put, errorText } from '@/api/client'
 import type { Act, DrawnStroke, FileRef, LessonGroup, PageScale } from '@/api/schema'
@@ -80,7 +81,7 @@ export async function openPresentation(activityId: string, classId?: string, goi
       await sent
       notKept.value = ''
     } catch (error) {
-      notKept.value = `${errorText(error)} It stands here until this page is closed.`
+      notKept.value = t('present.error-it-stands-here-until-this', { error: errorText(error) })
     }
   }
   const scaleOf = (pageId: string) => scales.value[pageId] ?? USUAL_SCALE

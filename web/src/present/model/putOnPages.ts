@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { get, post, Refusal } from '@/api/client'
 import { newId } from '@/api/id'
 import type { Edit, Frame, Item, Page } from '@/api/schema'
@@ -58,14 +59,10 @@ export async function putOnPage(
 ): Promise<string> {
   const now = await get(`/api/v1/activities/${activityId}`)
   const { pages } = now.activity
-  if (!now.mayEdit)
-    throw new Refusal(
-      403,
-      'This activity was shared with you to look at. Copy it to put things on its pages.',
-    )
-  const made = fresh ? { id: newId(), name: `Page ${pages.length + 1}` } : null
+  if (!now.mayEdit) throw new Refusal(403, t('present.this-activity-was-shared-with-you'))
+  const made = fresh ? { id: newId(), name: t('present.page-pages', { pages: pages.length + 1 }) } : null
   const edits = puttingEdits(pages, pageId, items, made)
-  if (!edits.length) throw new Refusal(404, 'This page is not in the activity any more. Nothing was changed.')
+  if (!edits.length) throw new Refusal(404, t('present.this-page-is-not-in-the'))
   await post(`/api/v1/activities/${activityId}/edits`, {
     seq: now.seq,
     edits: [{ id: newId(), edit: composite(edits) }],

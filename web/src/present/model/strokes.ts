@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { newId } from '@/api/id'
 import type { DrawnStroke, Item, Stroke } from '@/api/schema'
 import { boxOf, inParts, keptPoints, type Box } from '@/gesture/ink'
@@ -149,12 +150,24 @@ export interface NeatOffer {
   at: Point
 }
 export const NEAT_WORDS: Record<NeatShape['kind'], string> = {
-  LINE: 'Make it a line',
-  ARROW: 'Make it an arrow',
-  ELLIPSE: 'Make it an ellipse',
-  TRIANGLE: 'Make it a triangle',
-  RECTANGLE: 'Make it a rectangle',
-  POLYGON: 'Make it a polygon',
+  get LINE() {
+    return t('shared.make-it-a-line')
+  },
+  get ARROW() {
+    return t('shared.make-it-an-arrow')
+  },
+  get ELLIPSE() {
+    return t('shared.make-it-an-ellipse')
+  },
+  get TRIANGLE() {
+    return t('shared.make-it-a-triangle')
+  },
+  get RECTANGLE() {
+    return t('shared.make-it-a-rectangle')
+  },
+  get POLYGON() {
+    return t('shared.make-it-a-polygon')
+  },
 }
 /** Corners of an ellipse, so that it looks round on the largest wall. */
 const ROUND = 96

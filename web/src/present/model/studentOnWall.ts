@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { openStream } from '@/shared/liveStream'
 import { computed, ref, shallowRef } from 'vue'
@@ -23,7 +24,9 @@ export async function studentOnWall(assignmentId: string, studentId: string) {
   return {
     shown,
     named,
-    title: computed(() => (named.value ? `${shown.value.name}'s page` : "A student's page")),
+    title: computed(() =>
+      named.value ? t('present.shown-s-page', { shown: shown.value.name }) : t('present.a-students-page'),
+    ),
     close: () => stream.close(),
   }
 }

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import type { Overlay, Tool } from './tools'
 
 /** What stands among the tools, each called by its name. */
@@ -20,23 +21,142 @@ export interface Tile {
 }
 
 const TILES: Tile[] = [
-  { name: 'move', is: 'tool', says: 'Move', key: 'M' },
-  { name: 'pen', is: 'tool', says: 'Pen', key: 'P' },
-  { name: 'highlighter', is: 'tool', says: 'Highlighter', key: 'H' },
-  { name: 'eraser', is: 'tool', says: 'Eraser', key: 'E' },
-  { name: 'lasso', is: 'tool', says: 'Lasso', key: 'A' },
-  { name: 'fading', is: 'tool', says: 'Fading ink', key: 'F' },
-  { name: 'pointer', is: 'tool', says: 'Pointer', key: 'L' },
-  { name: 'cover', is: 'button', says: 'Cover', key: 'C' },
-  { name: 'spotlight', is: 'overlay', says: 'Spotlight', key: 'S' },
-  { name: 'magnifier', is: 'overlay', says: 'Magnify', key: 'G' },
-  { name: 'measure', is: 'panel', says: 'Measure', key: 'U' },
-  { name: 'timer', is: 'panel', says: 'Timer', key: 'K' },
-  { name: 'class', is: 'panel', says: 'Class', key: 'N' },
-  { name: 'record', is: 'button', says: 'Record', key: 'V' },
-  { name: 'clear', is: 'panel', says: 'Clear', key: 'X' },
-  { name: 'more', is: 'panel', says: 'More', key: 'Q' },
-  { name: 'undo', is: 'button', says: 'Undo', key: 'Ctrl+Z' },
+  {
+    name: 'move',
+    is: 'tool',
+    get says() {
+      return t('present.move')
+    },
+    key: 'M',
+  },
+  {
+    name: 'pen',
+    is: 'tool',
+    get says() {
+      return t('present.pen')
+    },
+    key: 'P',
+  },
+  {
+    name: 'highlighter',
+    is: 'tool',
+    get says() {
+      return t('present.highlighter')
+    },
+    key: 'H',
+  },
+  {
+    name: 'eraser',
+    is: 'tool',
+    get says() {
+      return t('shared.eraser')
+    },
+    key: 'E',
+  },
+  {
+    name: 'lasso',
+    is: 'tool',
+    get says() {
+      return t('shared.lasso')
+    },
+    key: 'A',
+  },
+  {
+    name: 'fading',
+    is: 'tool',
+    get says() {
+      return t('present.fading-ink')
+    },
+    key: 'F',
+  },
+  {
+    name: 'pointer',
+    is: 'tool',
+    get says() {
+      return t('present.pointer')
+    },
+    key: 'L',
+  },
+  {
+    name: 'cover',
+    is: 'button',
+    get says() {
+      return t('present.cover')
+    },
+    key: 'C',
+  },
+  {
+    name: 'spotlight',
+    is: 'overlay',
+    get says() {
+      return t('present.spotlight')
+    },
+    key: 'S',
+  },
+  {
+    name: 'magnifier',
+    is: 'overlay',
+    get says() {
+      return t('present.magnify')
+    },
+    key: 'G',
+  },
+  {
+    name: 'measure',
+    is: 'panel',
+    get says() {
+      return t('present.measure')
+    },
+    key: 'U',
+  },
+  {
+    name: 'timer',
+    is: 'panel',
+    get says() {
+      return t('present.timer')
+    },
+    key: 'K',
+  },
+  {
+    name: 'class',
+    is: 'panel',
+    get says() {
+      return t('shared.class')
+    },
+    key: 'N',
+  },
+  {
+    name: 'record',
+    is: 'button',
+    get says() {
+      return t('shared.record')
+    },
+    key: 'V',
+  },
+  {
+    name: 'clear',
+    is: 'panel',
+    get says() {
+      return t('present.clear')
+    },
+    key: 'X',
+  },
+  {
+    name: 'more',
+    is: 'panel',
+    get says() {
+      return t('shared.more')
+    },
+    key: 'Q',
+  },
+  {
+    name: 'undo',
+    is: 'button',
+    get says() {
+      return t('shared.undo')
+    },
+    key: 'Ctrl+Z',
+  },
 ]
 
 /** All of them, those first that are named, in that order; names that nobody knows any more are passed over. */

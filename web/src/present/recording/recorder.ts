@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { onBeforeUnmount, ref, watch } from 'vue'
 import { patch, post, errorText } from '@/api/client'
@@ -57,12 +58,15 @@ export function useRecorder(about: {
       const all = await navigator.mediaDevices.enumerateDevices()
       microphones.value = all
         .filter((one) => one.kind === 'audioinput')
-        .map((one, i) => ({ id: one.deviceId, name: one.label || `Microphone ${i + 1}` }))
+        .map((one, i) => ({
+          id: one.deviceId,
+          name: one.label || t('present.microphone-number', { n: i + 1 }),
+        }))
       watchLevel(sound)
       words.value = ''
     } catch {
       sound = null
-      words.value = 'There is no microphone, or it may not be used. The page is recorded without sound.'
+      words.value = t('present.there-is-no-microphone-or-it')
     }
   }
   function watchLevel(stream: MediaStream) {
@@ -118,9 +122,7 @@ export function useRecorder(about: {
         words.value = why
         void end()
       },
-      () =>
-        (words.value =
-          'This device has no room for what is recorded while the network is away. Leave this page open.'),
+      () => (words.value = t('present.this-device-has-no-room-for')),
     )
     await stage.start()
     const stream = stage.canvas.captureStream()
@@ -156,7 +158,7 @@ export function useRecorder(about: {
       .catch(passOver('all chapters are sent once more at the end'))
   })
   watch(stage.quality, () => {
-    words.value = 'The picture is recorded smaller now, so that the page stays quick.'
+    words.value = t('present.the-picture-is-recorded-smaller-now')
   })
   function pause() {
     if (standing.value === 'on') {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import CalculatorCard from '@/present/cards/CalculatorCard.vue'
 import GroupsCard from '@/present/cards/GroupsCard.vue'
@@ -128,7 +129,7 @@ const timersAt = computed(() => Math.max(0, props.room.width + 70 - 262))
     class="blank"
     role="button"
     tabindex="0"
-    aria-label="The screen is blank. Press to show the page again."
+    :aria-label="t('present.the-screen-is-blank-press-to')"
     @click="tools.toggle('blank')"
     @keydown.enter="tools.toggle('blank')"
     @keydown.space.prevent="tools.toggle('blank')"
@@ -138,12 +139,12 @@ const timersAt = computed(() => Math.max(0, props.room.width + 70 - 262))
     v-if="offered"
     class="choose"
     role="dialog"
-    aria-label="Another activity"
+    :aria-label="t('present.another-activity')"
     @keydown.esc="offered = null"
   >
-    <h2>Another activity</h2>
+    <h2>{{ t('present.another-activity') }}</h2>
     <button v-for="one in offered" :key="one.id" class="btn" @click="tabs.add(one)">{{ one.title }}</button>
-    <button class="btn quiet" @click="offered = null">Cancel</button>
+    <button class="btn quiet" @click="offered = null">{{ t('shared.cancel') }}</button>
   </div>
   <LeaveDialog v-if="leaving" :address="leaving" @close="leaving = ''" />
 </template>

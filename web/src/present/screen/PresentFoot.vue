@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhChecks } from '@phosphor-icons/vue'
 import PresentDock from '@/present/dock/PresentDock.vue'
 import type { Presentation } from '@/present/model/presentation'
@@ -20,7 +21,9 @@ const { away, called } = dock
       :panel="panel"
       :show="show"
     />
-    <button v-if="away && !called" class="call" @click="away = false">Show the tools</button>
+    <button v-if="away && !called" class="call" @click="away = false">
+      {{ t('present.show-the-tools') }}
+    </button>
     <PresentDock
       v-else
       :class="{ called }"
@@ -36,10 +39,10 @@ const { away, called } = dock
       @undo="told.run(show.undo)"
     />
     <button v-if="show.page.value.onCheck?.length" class="check" @click="pages.check">
-      <PhChecks :size="24" aria-hidden="true" />Check
+      <PhChecks :size="24" aria-hidden="true" />{{ t('present.check') }}
     </button>
-    <button class="where" :aria-expanded="strip" title="All pages" @click="strip = !strip">
-      {{ show.index.value + 1 }} of {{ show.pages.value.length }}
+    <button class="where" :aria-expanded="strip" :title="t('shared.all-pages')" @click="strip = !strip">
+      {{ t('present.index-of-pages', { index: show.index.value + 1, pages: show.pages.value.length }) }}
     </button>
   </footer>
 </template>

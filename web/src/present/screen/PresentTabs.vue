@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhDeviceTablet, PhPlus, PhRecord, PhX } from '@phosphor-icons/vue'
 import { usePresent } from './present'
 
@@ -19,11 +20,21 @@ const { student } = wall
       <button :aria-current="i === at ? 'true' : undefined" @click="at = i">
         {{ tab.work.view.title }}
       </button>
-      <button class="x" :aria-label="`Close ${tab.work.view.title}`" title="Close" @click="tabs.close(i)">
+      <button
+        class="x"
+        :aria-label="t('present.close-title', { title: tab.work.view.title })"
+        :title="t('shared.close')"
+        @click="tabs.close(i)"
+      >
         <PhX :size="14" aria-hidden="true" />
       </button>
     </div>
-    <button class="plus" aria-label="Another activity" title="Another activity" @click="tabs.choose">
+    <button
+      class="plus"
+      :aria-label="t('present.another-activity')"
+      :title="t('present.another-activity')"
+      @click="tabs.choose"
+    >
       <PhPlus :size="18" aria-hidden="true" />
     </button>
     <span class="told" role="status">{{
@@ -35,27 +46,27 @@ const { student } = wall
     }}</span>
     <div v-if="student" class="on-wall">
       <strong>{{ student.title.value }}</strong>
-      <label><input v-model="student.named.value" type="checkbox" />With the name</label>
-      <button @click="wall.takeDown">Back to our page</button>
+      <label><input v-model="student.named.value" type="checkbox" />{{ t('present.with-the-name') }}</label>
+      <button @click="wall.takeDown">{{ t('present.back-to-our-page') }}</button>
     </div>
     <div v-else-if="show?.document.value" class="on-wall">
-      <strong>{{ show.document.value.file.name || 'A document' }}</strong>
-      <span v-if="show.document.value.pages > 1"
-        >{{ show.document.value.page + 1 }} of {{ show.document.value.pages }}</span
-      >
-      <button @click="pages.closeDocument">Back to our page</button>
+      <strong>{{ show.document.value.file.name || t('present.a-document') }}</strong>
+      <span v-if="show.document.value.pages > 1">{{
+        t('present.page-of-pages', { page: show.document.value.page + 1, pages: show.document.value.pages })
+      }}</span>
+      <button @click="pages.closeDocument">{{ t('present.back-to-our-page') }}</button>
     </div>
     <button
       v-if="recording.recorder.standing.value === 'on' && !recording.card.value"
       class="plus led"
       @click="recording.card.value = true"
     >
-      <PhRecord :size="18" weight="fill" aria-hidden="true" />Recording
+      <PhRecord :size="18" weight="fill" aria-hidden="true" />{{ t('shared.recording') }}
     </button>
     <button v-if="leading.following.value" class="plus led" @click="leading.following.value = false">
-      <PhDeviceTablet :size="18" weight="fill" aria-hidden="true" />Tablets follow. Stop
+      <PhDeviceTablet :size="18" weight="fill" aria-hidden="true" />{{ t('present.tablets-follow-stop') }}
     </button>
-    <button class="plus end" @click="leave">Leave</button>
+    <button class="plus end" @click="leave">{{ t('present.leave') }}</button>
   </header>
 </template>
 

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import type { Ref } from 'vue'
 import { useLeading } from '@/present/model/leading'
 import { useTimers } from '@/present/model/timers'
@@ -52,7 +53,7 @@ export function createPresent(
     else
       document.documentElement
         .requestFullscreen()
-        .catch(() => (told.words.value = 'This browser does not let the page fill the screen'))
+        .catch(() => (told.words.value = t('present.this-browser-does-not-let-the')))
   }
   return {
     tools,

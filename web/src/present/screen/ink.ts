@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { getAll } from '@/api/client'
 import type { DrawnStroke, LessonHead } from '@/api/schema'
@@ -47,7 +48,7 @@ export function useInk(tools: Tools, { show, at }: Tabs, { words, run }: Told) {
       lassoed.value = []
       one.ink.change({ pageId: one.surface.value, drawn: [], gone: strokes.map((each) => each.id) })
       await one.work.refresh()
-      words.value = 'The ink stays on the page. Take it away again in the workbench'
+      words.value = t('present.the-ink-stays-on-the-page')
     })
   }
 
@@ -62,7 +63,7 @@ export function useInk(tools: Tools, { show, at }: Tabs, { words, run }: Told) {
       else if (what === 'moved') await show.value!.startAgain()
       else await everything()
     })
-    words.value = 'Cleared. Undo brings it back'
+    words.value = t('present.cleared-undo-brings-it-back')
   }
 
   const days = ref<LessonHead[] | null>(null)
@@ -78,7 +79,7 @@ export function useInk(tools: Tools, { show, at }: Tabs, { words, run }: Told) {
       const fresh = drawn.map((stroke) => ({ ...stroke, id: crypto.randomUUID() }))
       one.ink.change({ pageId, drawn: fresh, gone: [] })
     }
-    words.value = 'The ink is on the pages'
+    words.value = t('present.the-ink-is-on-the-pages')
   }
   return {
     lassoed,

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { onBeforeUnmount, shallowRef } from 'vue'
 import { openLive, type LiveKind, type LiveSource } from '@/present/model/liveSource'
 import type { Told } from './told'
@@ -15,8 +16,8 @@ export function useLive({ words }: Told) {
     if (source.value.practice)
       words.value =
         kind === 'camera'
-          ? 'The camera cannot be used here. A practice picture stands in for it.'
-          : 'No window was chosen. A practice picture stands in for it.'
+          ? t('present.the-camera-cannot-be-used-here')
+          : t('present.no-window-was-chosen-a-practice')
   }
   onBeforeUnmount(close)
   return { source, open, close }

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { computed, ref } from 'vue'
 import type { Link } from '@/api/schema'
 import { pageOf } from '@/page/links'
@@ -16,7 +17,7 @@ export function usePages({ show }: Tabs, { words, run }: Told) {
     const page = show.value?.pages.value[to]
     if (!page) return
     await run(() => show.value!.open(page.id))
-    words.value = `Page ${to + 1}: ${page.name}`
+    words.value = t('present.page-to-page', { to: to + 1, page: page.name })
   }
   async function turn(by: 1 | -1) {
     const one = show.value!
@@ -31,7 +32,7 @@ export function usePages({ show }: Tabs, { words, run }: Told) {
     const { file, page, pages } = document.value!
     const to = Math.max(0, Math.min(pages - 1, page + by))
     document.value = { file, page: to, pages }
-    words.value = `Page ${to + 1} of ${pages} of the document`
+    words.value = t('present.page-to-of-pages-of-the', { to: to + 1, pages })
   }
   /** How many pages it has is known once it is read. */
   function setDocumentPages(pages: number) {
@@ -63,7 +64,7 @@ export function usePages({ show }: Tabs, { words, run }: Told) {
       const course = work.course.value
       const target = pageOf(to, course, page.value.id, course.pages[0]!, came)
       if (target) void run(() => show.value!.open(target, to.kind === 'back'))
-      else words.value = 'There is no page there'
+      else words.value = t('present.there-is-no-page-there')
     }
   }
   /** What is judged only when it is asked for. */

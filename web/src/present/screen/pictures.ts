@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { nextTick, ref, shallowRef, type Ref } from 'vue'
 import { get, Refusal } from '@/api/client'
 import { PAGE, type Point } from '@/page/geometry'
@@ -25,7 +26,7 @@ export function usePictures(
     const element = sheet.value!
     lassoed.value = []
     await nextTick()
-    words.value = 'The picture is being made'
+    words.value = t('present.the-picture-is-being-made')
     await run(async () => {
       const whole = await pictureOf(element, PICTURE_WIDTH, '.eraser, .picture-board, .control')
       taken.value = await asPng(partOf(whole, around))
@@ -40,7 +41,7 @@ export function usePictures(
       await show.value!.work.refresh()
       await show.value!.open(pageId)
     })
-    words.value = 'It is on the page'
+    words.value = t('present.it-is-on-the-page')
   }
   /** What was worked out stands on the page as words. */
   async function putLines(lines: string[]) {
@@ -48,7 +49,7 @@ export function usePictures(
     await run(async () => {
       const { activity } = await get(`/api/v1/activities/${one.activityId}`)
       const page = activity.pages.find((each) => each.id === one.page.value.id)
-      if (!page) throw new Refusal(404, 'This page is not in the activity any more. Nothing was changed.')
+      if (!page) throw new Refusal(404, t('present.this-page-is-not-in-the'))
       const item = newWords(page, { x: PAGE.width / 2, y: PAGE.height / 2 }, lines.join('\n'))
       await wasPut(await putOnPage(one.activityId, page.id, [item], false))
     })

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { decimal } from '@/i18n/format'
 import { PhPause, PhPlay, PhUploadSimple, PhX } from '@phosphor-icons/vue'
 import { onBeforeUnmount, onMounted, ref, shallowRef, useTemplateRef } from 'vue'
 import { get } from '@/api/client'
@@ -16,8 +18,8 @@ const room = ref('')
 onMounted(async () => {
   try {
     const { used, most } = await get('/api/v1/uploads/storage')
-    const giga = (bytes: number) => (bytes / 1024 ** 3).toLocaleString([], { maximumFractionDigits: 1 })
-    room.value = `Files of this school: ${giga(used)} of ${giga(most)} GB`
+    const giga = (bytes: number) => decimal(bytes / 1024 ** 3)
+    room.value = t('shared.files-of-this-school-used-of', { used: giga(used), most: giga(most) })
   } catch {
     // Only told for information; bringing in says itself when there is no room.
     room.value = ''
@@ -45,24 +47,26 @@ defineExpose({ take })
     </button>
     <input ref="input" type="file" :accept="accept" :aria-label="label" hidden @change="chosen" />
     <div v-if="way && ['coming', 'paused', 'waiting'].includes(way.state.value)" class="way" role="status">
-      <progress :value="way.share.value" max="1" :aria-label="`${name} on its way`" />
+      <progress :value="way.share.value" max="1" :aria-label="t('shared.name-on-its-way', { name })" />
       <span>{{ Math.round(way.share.value * 100) }} %</span>
       <button
         class="btn"
-        :aria-label="way.state.value === 'paused' ? 'Go on' : 'Pause'"
-        :title="way.state.value === 'paused' ? 'Go on' : 'Pause'"
+        :aria-label="way.state.value === 'paused' ? t('shared.go-on') : t('shared.pause')"
+        :title="way.state.value === 'paused' ? t('shared.go-on') : t('shared.pause')"
         @click="way.state.value === 'paused' ? way.goOn() : way.pause()"
       >
         <component :is="way.state.value === 'paused' ? PhPlay : PhPause" :size="16" aria-hidden="true" />
       </button>
-      <button class="btn" aria-label="Stop" title="Stop" @click="way.stop()">
+      <button class="btn" :aria-label="t('shared.stop')" :title="t('shared.stop')" @click="way.stop()">
         <PhX :size="16" aria-hidden="true" />
       </button>
     </div>
     <p v-if="way && ['waiting', 'refused'].includes(way.state.value)" class="note" role="alert">
       {{ way.words.value }}
     </p>
-    <p v-if="way?.state.value === 'stopped'" class="soft">Stopped. Nothing on the page changed.</p>
+    <p v-if="way?.state.value === 'stopped'" class="soft">
+      {{ t('shared.stopped-nothing-on-the-page-changed') }}
+    </p>
     <p v-if="room" class="soft small">{{ room }}</p>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhMicrophone, PhStop } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import type { FileRef } from '@/api/schema'
@@ -19,13 +20,18 @@ const { recorder, seconds, wrong, begin, end } = useMicrophone(LONGEST, (sound) 
 <template>
   <div class="voice">
     <button v-if="!recorder" class="btn" @click="begin">
-      <PhMicrophone :size="17" aria-hidden="true" />Record
+      <PhMicrophone :size="17" aria-hidden="true" />{{ t('shared.record') }}
     </button>
     <button v-else class="btn pri" @click="end">
-      <PhStop :size="17" weight="fill" aria-hidden="true" />Stop, {{ seconds }} s
+      <PhStop :size="17" weight="fill" aria-hidden="true" />{{ t('shared.stop-seconds-s', { seconds }) }}
     </button>
-    <p v-if="wrong" class="note" role="alert">{{ wrong }} Choose a file instead.</p>
-    <FilePick ref="pick" label="A recording from a file" accept="audio/*" @file="emit('file', $event)" />
+    <p v-if="wrong" class="note" role="alert">{{ t('shared.wrong-choose-a-file-instead', { wrong }) }}</p>
+    <FilePick
+      ref="pick"
+      :label="t('shared.a-recording-from-a-file')"
+      accept="audio/*"
+      @file="emit('file', $event)"
+    />
   </div>
 </template>
 

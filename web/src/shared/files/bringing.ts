@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { pauseAfter } from '@/shared/backoff'
 import { passOver } from '@/shared/passOver'
 import { ref, type Ref } from 'vue'
@@ -50,7 +51,7 @@ export function bring(file: File, there: (file: FileRef) => void): Bringing {
 
   async function run() {
     if (file.size > MOST) {
-      const words = `That file is ${mega(file.size)} MB; the most is 200 MB. Nothing on the page changed.`
+      const words = t('shared.that-file-is-size-mb-the', { size: mega(file.size) })
       throw new Refusal(422, words)
     }
     upload = await surely(() => post('/api/v1/uploads', { name: file.name.slice(0, 300), bytes: file.size }))

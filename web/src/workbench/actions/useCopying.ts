@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { shallowRef, watch, type Ref } from 'vue'
 import type { Frame, Item, Page } from '@/api/schema'
 import { around, PAGE, type Point } from '@/page/geometry'
@@ -22,7 +23,7 @@ export function useCopying(
   function takeAlong() {
     const what = taken(page.value, chosen.value, editing.activity.value.key)
     if (what.items.length > 0 && !keepItems(what)) {
-      editing.tell('That is too much to copy at once. Nothing changed. Copy a part of it.')
+      editing.tell(t('workbench.that-is-too-much-to-copy'))
     }
   }
   function cut() {

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import { newId } from '@/api/id'
 import type { Edit, Item, Movement, Traits } from '@/api/schema'
@@ -30,12 +31,12 @@ export function useSettings(editing: Editing, { pageId, selected }: Selection, {
         ? [joined, { kind: 'set-body', pageId: pageId.value, item: { ...item, carried: true } }]
         : [joined]
     })
-    if (all(grouping)) editing.note(`${count} things are one group now. They move together.`)
+    if (all(grouping)) editing.note(t('workbench.count-things-are-one-group-now', { count }))
   }
   function ungroup() {
     const there = grouped.value
     if (setTraits((traits) => ({ ...traits, groups: traits.groups.slice(1) })) && there)
-      editing.note('The group is parted. Each thing moves by itself.')
+      editing.note(t('workbench.the-group-is-parted-each-thing'))
   }
   const grouped = computed(() => selected.value.some((item) => groupsOf(item).length > 0))
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhCheckFat } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import type { Decision } from '@/workbench/edits/answerKey'
@@ -22,9 +23,9 @@ const { active, shownRows, shownColumns, scroll, goTo, walk, tab } = useAnswerGr
 )
 
 const SAID: Record<Decision, string> = {
-  BELONGS: 'belongs',
-  DOES_NOT_BELONG: 'does not belong',
-  UNDECIDED: 'undecided',
+  BELONGS: t('workbench.belongs'),
+  DOES_NOT_BELONG: t('workbench.does-not-belong'),
+  UNDECIDED: t('workbench.undecided'),
 }
 const said = (p: number, z: number) => props.deciding.said(pieces.value[p]!, zones.value[z]!)
 /** Its number in the order that the zone wants; undefined where it wants none. */
@@ -33,7 +34,12 @@ const place = (p: number, z: number) =>
     ? ruleOf(key.value, zones.value[z]!.id).wants?.sequence?.places[pieces.value[p]!.id]
     : undefined
 const cellName = (p: number, z: number) =>
-  `${itemName(pieces.value[p]!)} in ${itemName(zones.value[z]!)}: ${SAID[said(p, z)]}${place(p, z) ? `, number ${place(p, z)}` : ''}`
+  t('workbench.cell-name', {
+    piece: itemName(pieces.value[p]!),
+    zone: itemName(zones.value[z]!),
+    said: SAID[said(p, z)],
+    order: place(p, z) ?? 0,
+  })
 
 function cycle(p: number, z: number) {
   active.value = [p, z]
@@ -56,7 +62,7 @@ defineExpose({ goTo })
     ref="box"
     class="table"
     role="grid"
-    aria-label="Who belongs where"
+    :aria-label="t('workbench.who-belongs-where')"
     :aria-rowcount="pieces.length + 1"
     :aria-colcount="zones.length + 1"
     @scroll.passive="scroll"
@@ -67,7 +73,9 @@ defineExpose({ goTo })
       :style="{ width: `${NAMES + zones.length * COLUMN}px`, height: `${HEAD + pieces.length * ROW}px` }"
     >
       <div class="head" role="row" :style="{ height: `${HEAD}px` }">
-        <span class="corner" role="columnheader" :style="{ width: `${NAMES}px` }">Piece</span>
+        <span class="corner" role="columnheader" :style="{ width: `${NAMES}px` }">{{
+          t('workbench.piece')
+        }}</span>
         <span
           v-for="z in shownColumns"
           :key="zones[z]!.id"
@@ -82,7 +90,9 @@ defineExpose({ goTo })
             :class="{ on: chosen === zones[z]!.id }"
             @click="choose(zones[z]!.id, -1, z)"
           >
-            <span class="unseen">Zone {{ letter(z) }}, {{ itemName(zones[z]!) }}: its rules</span>
+            <span class="unseen">{{
+              t('workbench.rules-of-zone-letter', { letter: letter(z), zone: itemName(zones[z]!) })
+            }}</span>
             <b class="letter" aria-hidden="true">{{ letter(z) }}</b><span aria-hidden="true">{{
               itemName(zones[z]!)
             }}</span>
@@ -103,7 +113,7 @@ defineExpose({ goTo })
           <button
             :data-cell="`${p},-1`"
             :tabindex="tab(p, -1)"
-            :aria-label="`${itemName(pieces[p]!)}: labels and value`"
+            :aria-label="t('workbench.facts-of-piece', { piece: itemName(pieces[p]!) })"
             @click="choose(pieces[p]!.id, p, -1)"
           >
             <img v-if="pictureOf(p)" :src="pictureOf(p)!" alt="" width="26" height="26" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { pointOn } from '@/page/pointer'
 import { computed, ref } from 'vue'
 import type { Frame, Item } from '@/api/schema'
@@ -78,7 +79,7 @@ const looked = computed(
       @pointercancel="held = null"
     >
       <g v-for="(zone, z) in zones" :key="zone.id" @click="emit('choose', zone.id)">
-        <title>Zone {{ letter(z) }}, {{ itemName(zone) }}</title>
+        <title>{{ t('workbench.zone-letter', { letter: letter(z), zone: itemName(zone) }) }}</title>
         <path
           class="zone"
           :class="{ aim: target?.id === zone.id }"

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhCheckFat, PhMagnifyingGlass } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Activity, CheckedPages, Edit } from '@/api/schema'
-import { count } from '@/page/count'
 
 /** What would trip students up, each with ways to mend it; of this page first. */
 const props = defineProps<{
@@ -29,13 +29,18 @@ const pageName = (id: string) => {
 </script>
 
 <template>
-  <section class="check" aria-label="Page check" data-region-start>
+  <section class="check" :aria-label="t('workbench.page-check')" data-region-start>
     <div class="head">
-      <h2>Page check</h2>
-      <p v-if="failed" role="status">Could not look just now. It looks again after the next change.</p>
+      <h2>{{ t('workbench.page-check') }}</h2>
+      <p v-if="failed" role="status">{{ t('workbench.could-not-look-just-now-it') }}</p>
       <p v-else-if="checked" role="status">
-        {{ checked.total ? `${count(checked.total, 'thing')} to look at` : 'Nothing to mend' }},
-        {{ count(checked.passed, 'check') }} passed
+        {{
+          t('workbench.check-says', {
+            any: checked.total ? 'yes' : 'no',
+            found: checked.total,
+            passed: checked.passed,
+          })
+        }}
       </p>
     </div>
     <ul v-if="findings.length">
@@ -44,7 +49,7 @@ const pageName = (id: string) => {
           <span class="chip w">{{ one.title }}</span>
           <span v-if="one.pageId !== pageId" class="chip n">{{ pageName(one.pageId) }}</span>
           <button class="btn quiet go" @click="emit('jump', one.pageId, one.itemIds)">
-            <PhMagnifyingGlass :size="16" aria-hidden="true" />Show
+            <PhMagnifyingGlass :size="16" aria-hidden="true" />{{ t('workbench.show') }}
           </button>
         </p>
         <p class="words">{{ one.words }}</p>
@@ -55,11 +60,11 @@ const pageName = (id: string) => {
         </p>
       </li>
       <li v-if="findings.length > SHOWN" class="more">
-        and {{ findings.length - SHOWN }} more, which come here once these are mended
+        {{ t('workbench.more-come-here', { n: findings.length - SHOWN }) }}
       </li>
     </ul>
     <p v-else-if="checked" class="fine">
-      <PhCheckFat :size="20" weight="fill" aria-hidden="true" />Every page can be done.
+      <PhCheckFat :size="20" weight="fill" aria-hidden="true" />{{ t('workbench.every-page-can-be-done') }}
     </p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { TypedRule } from '@/api/schema'
 import DraftField from '@/workbench/panels/DraftField.vue'
 
@@ -40,7 +41,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
 
 <template>
   <label
-    >Number
+    >{{ t('workbench.number') }}
     <DraftField
       :key="`v${id}`"
       inputmode="decimal"
@@ -48,11 +49,16 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       @commit="Number.isFinite(decimal($event)) && setNumber({ value: decimal($event) })"
   /></label>
   <label
-    >Unit
-    <DraftField :key="`u${id}`" placeholder="none" :value="number.unit ?? ''" @commit="setUnit" />
+    >{{ t('workbench.unit') }}
+    <DraftField
+      :key="`u${id}`"
+      :placeholder="t('workbench.none')"
+      :value="number.unit ?? ''"
+      @commit="setUnit"
+    />
   </label>
   <label
-    >May be off by
+    >{{ t('workbench.may-be-off-by') }}
     <DraftField
       :key="`t${id}`"
       inputmode="decimal"
@@ -63,7 +69,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       "
   /></label>
   <label
-    >counted
+    >{{ t('workbench.counted') }}
     <select
       :value="number.relative ? 'share' : 'plain'"
       @change="
@@ -73,25 +79,23 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         })
       "
     >
-      <option value="plain">in the number's own unit</option>
-      <option value="share">in hundredths of it</option>
+      <option value="plain">{{ t('workbench.in-the-numbers-own-unit') }}</option>
+      <option value="share">{{ t('workbench.in-hundredths-of-it') }}</option>
     </select></label
   >
   <label v-if="number.unit" class="line"
-    ><input
-      type="checkbox"
-      :checked="number.converts"
-      @change="setNumber({ converts: checked($event) })"
-    />Other units of the same kind are taken</label
+    ><input type="checkbox" :checked="number.converts" @change="setNumber({ converts: checked($event) })" />{{
+      t('workbench.other-units-of-the-same-kind')
+    }}</label
   >
   <label v-if="number.unit && number.converts && DEGREES.has(number.unit.replace(' ', ''))" class="line"
     ><input
       type="checkbox"
       :checked="number.difference"
       @change="setNumber({ difference: ($event.target as HTMLInputElement).checked ? true : undefined })"
-    />A difference: 5 K are 5 °C</label
+    />{{ t('workbench.a-difference-5-k-are-5') }}</label
   >
-  <h4>It may be written as</h4>
+  <h4>{{ t('workbench.it-may-be-written-as') }}</h4>
   <p class="buttons">
     <label v-for="[name, shown] in NOTATIONS" :key="name" class="line"
       ><input

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref, watch } from 'vue'
 import { post, errorText } from '@/api/client'
 import type { Gap, Typed, TypedKey, TypedRule } from '@/api/schema'
@@ -57,11 +58,11 @@ function setKind(to: TypedRule['kind']) {
 }
 
 const COUNTS = [
-  ['CASE', 'capitals'],
-  ['ACCENTS', 'accents'],
-  ['SPACES', 'spaces'],
-  ['PUNCTUATION', 'punctuation'],
-  ['WIDTH', 'width of letters'],
+  ['CASE', t('workbench.case-capitals')],
+  ['ACCENTS', t('workbench.accents-accents')],
+  ['SPACES', t('workbench.spaces-spaces')],
+  ['PUNCTUATION', t('workbench.punctuation-punctuation')],
+  ['WIDTH', t('workbench.width-of-letters')],
 ] as const
 const text = computed(() => (rule.value?.kind === 'text' ? rule.value : null))
 const number = computed(() => (rule.value?.kind === 'number' ? rule.value : null))
@@ -108,38 +109,42 @@ watch([answer, rule], async () => {
     wrong.value = errorText(error)
   }
 })
-const FOUND = { TAKEN: 'Taken', NOT_TAKEN: 'Not taken', CANNOT_DECIDE: 'Cannot be decided' }
+const FOUND = {
+  TAKEN: t('workbench.taken'),
+  NOT_TAKEN: t('workbench.not-taken'),
+  CANNOT_DECIDE: t('workbench.cannot-be-decided'),
+}
 const value = (event: Event) => (event.target as HTMLSelectElement).value
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
 </script>
 
 <template>
-  <section :aria-label="`What is right in ${itemName(gap)}`">
+  <section :aria-label="t('workbench.what-is-right-in-gap', { gap: itemName(gap) })">
     <h3>{{ itemName(gap) }}</h3>
     <label
-      >What is right
+      >{{ t('workbench.what-is-right') }}
       <select :value="kind" @change="setKind(value($event) as TypedRule['kind'])">
-        <option value="text">words</option>
-        <option value="number">a number</option>
-        <option value="maths">the same in mathematics</option>
-        <option value="pattern">a pattern, for the expert</option>
+        <option value="text">{{ t('workbench.words') }}</option>
+        <option value="number">{{ t('workbench.a-number') }}</option>
+        <option value="maths">{{ t('workbench.the-same-in-mathematics') }}</option>
+        <option value="pattern">{{ t('workbench.a-pattern-for-the-expert') }}</option>
       </select></label
     >
     <label
-      >Checked
+      >{{ t('workbench.checked') }}
       <select
         :value="typed?.timing ?? 'AT_ONCE'"
         :disabled="!rule"
         @change="setKey({ timing: value($event) as TypedKey['timing'] })"
       >
-        <option value="AT_ONCE">At once</option>
-        <option value="ON_CHECK">With Check</option>
-        <option value="ON_HAND_IN">On hand-in</option>
+        <option value="AT_ONCE">{{ t('workbench.at-once') }}</option>
+        <option value="ON_CHECK">{{ t('workbench.with-check') }}</option>
+        <option value="ON_HAND_IN">{{ t('workbench.on-hand-in') }}</option>
       </select></label
     >
     <template v-if="kind === 'text'">
       <label class="wide"
-        >Right answers, one a line
+        >{{ t('workbench.right-answers-one-a-line') }}
         <textarea
           :key="gap.id"
           rows="3"
@@ -147,7 +152,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
           @change="setAlternatives(($event.target as HTMLTextAreaElement).value)"
         />
       </label>
-      <h4>What counts</h4>
+      <h4>{{ t('workbench.what-counts') }}</h4>
       <p class="buttons">
         <label v-for="[name, shown] in COUNTS" :key="name" class="line"
           ><input
@@ -164,10 +169,10 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       :id="gap.id"
       :number="number"
       @set="setKey({ rule: $event })"
-      @unit="setRead($event, 'a unit')"
+      @unit="setRead($event, t('workbench.a-unit'))"
     />
     <label v-else-if="kind === 'maths'" class="wide"
-      >Expression or equation
+      >{{ t('workbench.expression-or-equation') }}
       <DraftField
         :key="`m${gap.id}`"
         maxlength="1000"
@@ -176,7 +181,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         @commit="setRead({ kind: 'maths', expression: $event }, $event)"
     /></label>
     <label v-else class="wide"
-      >Pattern
+      >{{ t('workbench.pattern') }}
       <DraftField
         :key="`r${gap.id}`"
         maxlength="1000"
@@ -186,8 +191,13 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
     /></label>
     <p v-if="wrong" class="note wide" role="alert">{{ wrong }}</p>
     <label class="wide"
-      >Try an answer
-      <input v-model="answer" maxlength="1000" placeholder="what a student might type" :disabled="!rule" />
+      >{{ t('workbench.try-an-answer') }}
+      <input
+        v-model="answer"
+        maxlength="1000"
+        :placeholder="t('workbench.what-a-student-might-type')"
+        :disabled="!rule"
+      />
     </label>
     <p class="wide found" role="status" :class="found?.says.toLowerCase()">
       <template v-if="found"
@@ -195,24 +205,24 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       >
     </p>
     <label
-      >Tries
+      >{{ t('workbench.tries') }}
       <DraftField
         :key="`y${gap.id}`"
         type="number"
         min="1"
         max="100"
-        placeholder="No limit"
+        :placeholder="t('workbench.no-limit')"
         :value="typed?.tries ?? ''"
         @commit="setKey({ tries: Math.max(0, Math.min(100, Math.round(Number($event)))) || undefined })"
     /></label>
     <label
-      >Points
+      >{{ t('shared.points') }}
       <DraftField
         :key="`p${gap.id}`"
         type="number"
         min="0"
         max="1000"
-        placeholder="As set for the page"
+        :placeholder="t('workbench.as-set-for-the-page')"
         :value="typed?.worth ?? ''"
         @commit="
           setKey({

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Item, ZoneScale } from '@/api/schema'
 import { itemName } from '@/page/names'
@@ -37,47 +38,53 @@ const degrees = (text: string, most: number) => {
 </script>
 
 <template>
-  <section class="piece" :aria-label="`About ${itemName(piece)}`">
+  <section class="piece" :aria-label="t('workbench.about-piece', { piece: itemName(piece) })">
     <h3>{{ itemName(piece) }}</h3>
     <label
-      >Labels
+      >{{ t('workbench.labels') }}
       <DraftField
         :key="`l${piece.id}`"
-        placeholder="planet, far away"
+        :placeholder="t('workbench.planet-far-away')"
         :value="(facts.labels ?? []).join(', ')"
         @commit="setLabels"
     /></label>
     <label
-      >{{ on?.up ? 'Value across' : on?.scale?.reads === 'TIME' ? 'Time' : 'Value' }}
+      >{{
+        on?.up
+          ? t('workbench.value-across')
+          : on?.scale?.reads === 'TIME'
+            ? t('shared.time')
+            : t('workbench.value')
+      }}
       <DraftField
         :key="`v${piece.id}`"
-        :placeholder="on?.scale?.reads === 'TIME' ? '14:30' : 'none'"
+        :placeholder="on?.scale?.reads === 'TIME' ? '14:30' : t('workbench.none')"
         :value="words(facts.value, on?.scale)"
         @commit="deciding.setFacts(piece, { value: kept($event) })"
       />
     </label>
     <label v-if="on?.up"
-      >Value up
+      >{{ t('workbench.value-up') }}
       <DraftField
         :key="`u${piece.id}`"
-        placeholder="any"
+        :placeholder="t('workbench.any')"
         :value="words(facts.valueUp, on.up)"
         @commit="deciding.setFacts(piece, { valueUp: kept($event) })"
       />
     </label>
     <template v-if="piece.movement.kind === 'turns'">
       <label
-        >Right when turned to … degrees
+        >{{ t('workbench.right-when-turned-to-degrees') }}
         <DraftField
           :key="`t${piece.id}`"
           inputmode="decimal"
-          placeholder="any turn is right"
+          :placeholder="t('workbench.any-turn-is-right')"
           :value="facts.rightTurn ?? ''"
           @commit="deciding.setFacts(piece, { rightTurn: degrees($event, 360) })"
         />
       </label>
       <label v-if="facts.rightTurn !== undefined"
-        >May be off by … degrees
+        >{{ t('workbench.may-be-off-by-degrees') }}
         <DraftField
           :key="`o${piece.id}`"
           inputmode="decimal"
@@ -86,9 +93,7 @@ const degrees = (text: string, most: number) => {
           @commit="deciding.setFacts(piece, { turnTolerance: degrees($event, 90) })"
         />
       </label>
-      <p v-if="facts.rightTurn !== undefined" class="soft">
-        0 is upright, 90 a quarter to the right, as on a clock. Say too in which zone it belongs.
-      </p>
+      <p v-if="facts.rightTurn !== undefined" class="soft">{{ t('workbench.0-is-upright-90-a-quarter') }}</p>
     </template>
     <label class="line">
       <input
@@ -97,11 +102,15 @@ const degrees = (text: string, most: number) => {
         @change="
           deciding.setFacts(piece, { nowhere: ($event.target as HTMLInputElement).checked || undefined })
         "
-      />Not an answer anywhere</label
+      />{{ t('workbench.not-an-answer-anywhere') }}</label
     >
     <p class="buttons">
-      <button class="btn" @click="deciding.row(piece, 'DOES_NOT_BELONG')">Does not belong anywhere</button>
-      <button class="btn" @click="deciding.row(piece, 'UNDECIDED')">Clear its row</button>
+      <button class="btn" @click="deciding.row(piece, 'DOES_NOT_BELONG')">
+        {{ t('workbench.does-not-belong-anywhere') }}
+      </button>
+      <button class="btn" @click="deciding.row(piece, 'UNDECIDED')">
+        {{ t('workbench.clear-its-row') }}
+      </button>
     </p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Replies } from '@/api/schema'
 import { play, SOUNDS } from '@/work/media/sounds'
@@ -28,44 +29,44 @@ function setHint(change: { words?: string; after?: number }) {
   emit('set', trimmed({ ...now.value, hint: hint.words.trim() ? hint : undefined }))
 }
 const SIDES: { side: Side; name: string }[] = [
-  { side: 'accepted', name: 'When right' },
-  { side: 'rejected', name: 'When not' },
+  { side: 'accepted', name: t('workbench.when-right') },
+  { side: 'rejected', name: t('workbench.when-not') },
 ]
 </script>
 
 <template>
   <template v-for="{ side, name } in SIDES" :key="side">
     <label
-      >{{ name }}, it says
+      >{{ t('workbench.name-it-says', { name }) }}
       <DraftField
         :key="`${side}${of}`"
         maxlength="300"
-        placeholder="the usual words"
+        :placeholder="t('workbench.the-usual-words')"
         :value="now[side]?.message ?? ''"
         @commit="setReply(side, { message: $event.trim() })"
     /></label>
     <label
-      >{{ name }}, it sounds
+      >{{ t('workbench.name-it-sounds', { name }) }}
       <select
         :value="now[side]?.sound ?? ''"
         @change="setSound(side, ($event.target as HTMLSelectElement).value)"
       >
-        <option value="">silent</option>
+        <option value="">{{ t('workbench.silent') }}</option>
         <option v-for="[sound, called] in SOUNDS" :key="sound" :value="sound">{{ called }}</option>
       </select></label
     >
   </template>
   <label
-    >Hint
+    >{{ t('workbench.hint') }}
     <DraftField
       :key="`h${of}`"
       maxlength="1000"
-      placeholder="none"
+      :placeholder="t('workbench.none')"
       :value="now.hint?.words ?? ''"
       @commit="setHint({ words: $event })"
   /></label>
   <label
-    >after so many refusals
+    >{{ t('workbench.after-so-many-refusals') }}
     <DraftField
       :key="`a${of}`"
       type="number"

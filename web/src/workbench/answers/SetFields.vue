@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import { newId } from '@/api/id'
 import type { Zone, ZoneSet } from '@/api/schema'
@@ -53,7 +54,7 @@ const setPiece = (row: number, column: number, id: string) =>
 
 <template>
   <template v-if="others.length">
-    <h4>Answered together with</h4>
+    <h4>{{ t('workbench.answered-together-with') }}</h4>
     <p class="buttons">
       <label v-for="other in others" :key="other.id" class="chosen"
         ><input
@@ -66,13 +67,13 @@ const setPiece = (row: number, column: number, id: string) =>
     </p>
     <template v-if="own">
       <label class="wide"
-        >Pieces lie
+        >{{ t('workbench.pieces-lie') }}
         <select
           :value="own.anyOrder ? 'any' : 'own'"
           @change="change({ ...own!, anyOrder: ($event.target as HTMLSelectElement).value === 'any' })"
         >
-          <option value="any">in any arrangement, as factors of a product</option>
-          <option value="own">each in its own zone, as a pair</option>
+          <option value="any">{{ t('workbench.in-any-arrangement-as-factors-of') }}</option>
+          <option value="own">{{ t('workbench.each-in-its-own-zone-as') }}</option>
         </select></label
       >
       <div v-for="(choice, r) in choices" :key="r" class="wide choice">
@@ -80,7 +81,7 @@ const setPiece = (row: number, column: number, id: string) =>
           >{{ nameOf(own.zoneIds[c]!) }}
           <select
             :value="id"
-            :aria-label="`Choice ${r + 1}, zone ${nameOf(own.zoneIds[c]!)}`"
+            :aria-label="t('workbench.choice-r-zone-c', { r: r + 1, c: nameOf(own.zoneIds[c]!) })"
             @change="setPiece(r, c, ($event.target as HTMLSelectElement).value)"
           >
             <option v-for="piece in fits(own.zoneIds[c]!)" :key="piece.id" :value="piece.id">
@@ -88,11 +89,17 @@ const setPiece = (row: number, column: number, id: string) =>
             </option>
           </select></label
         >
-        <button class="btn" @click="setChoices(choices.filter((_, i) => i !== r))">Remove</button>
+        <button class="btn" @click="setChoices(choices.filter((_, i) => i !== r))">
+          {{ t('shared.remove') }}
+        </button>
       </div>
       <p class="buttons">
-        <button class="btn" :disabled="!mayAdd" @click="addChoice">Add what goes together</button>
-        <span v-if="!choices.length" class="soft small">Until then anything that belongs goes together.</span>
+        <button class="btn" :disabled="!mayAdd" @click="addChoice">
+          {{ t('workbench.add-what-goes-together') }}
+        </button>
+        <span v-if="!choices.length" class="soft small">{{
+          t('workbench.until-then-anything-that-belongs-goes')
+        }}</span>
       </p>
     </template>
   </template>

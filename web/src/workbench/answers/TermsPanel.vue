@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, watchEffect, ref } from 'vue'
 import type { Points, AnswerTerms } from '@/api/schema'
 import DraftField from '@/workbench/panels/DraftField.vue'
@@ -52,7 +53,7 @@ const languages = computed(() => {
     code,
     name: new Intl.DisplayNames([code], { type: 'language' }).of(code) ?? code,
   }))
-  return [{ code: '', name: 'not said' }, ...named]
+  return [{ code: '', name: t('workbench.not-said') }, ...named]
 })
 const told = ref('')
 watchEffect(async () => (told.value = await pointsSaid(points.value)))
@@ -60,11 +61,11 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
 </script>
 
 <template>
-  <section aria-label="Points, time and solution">
-    <h3>Points</h3>
+  <section :aria-label="t('workbench.points-time-and-solution')">
+    <h3>{{ t('shared.points') }}</h3>
     <p class="wide told" role="status">{{ told }}</p>
     <label
-      >For each placement
+      >{{ t('workbench.for-each-placement') }}
       <DraftField
         type="number"
         min="0"
@@ -74,7 +75,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       />
     </label>
     <label
-      >Less for each refusal
+      >{{ t('workbench.less-for-each-refusal') }}
       <DraftField
         type="number"
         min="0"
@@ -84,7 +85,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       />
     </label>
     <label
-      >More at the first try
+      >{{ t('workbench.more-at-the-first-try') }}
       <DraftField
         type="number"
         min="0"
@@ -94,7 +95,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       />
     </label>
     <label
-      >This page counts
+      >{{ t('workbench.this-page-counts') }}
       <DraftField
         :key="page.id"
         inputmode="decimal"
@@ -115,15 +116,16 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         type="checkbox"
         :checked="!points.belowZero"
         @change="setPoints({ belowZero: !checked($event) })"
-      />Never below 0</label
+      />{{ t('workbench.never-below-0') }}</label
     >
     <label class="line"
-      ><input type="checkbox" :checked="points.parts" @change="setPoints({ parts: checked($event) })" />A
-      share for what is right of several</label
+      ><input type="checkbox" :checked="points.parts" @change="setPoints({ parts: checked($event) })" />{{
+        t('workbench.a-share-for-what-is-right')
+      }}</label
     >
-    <h3>Language</h3>
+    <h3>{{ t('shared.language') }}</h3>
     <label
-      >Written in
+      >{{ t('workbench.written-in') }}
       <select
         :value="terms.language ?? ''"
         @change="set({ language: ($event.target as HTMLSelectElement).value || undefined })"
@@ -131,48 +133,50 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         <option v-for="one in languages" :key="one.code" :value="one.code">{{ one.name }}</option>
       </select></label
     >
-    <h3>Students may also</h3>
+    <h3>{{ t('workbench.students-may-also') }}</h3>
     <label class="line"
-      ><input type="checkbox" :checked="tools.draw" @change="setTools({ draw: checked($event) })" />draw on
-      the pages</label
+      ><input type="checkbox" :checked="tools.draw" @change="setTools({ draw: checked($event) })" />{{
+        t('workbench.draw-on-the-pages')
+      }}</label
     >
     <label class="line"
-      ><input type="checkbox" :checked="tools.record" @change="setTools({ record: checked($event) })" />say
-      something and record it</label
+      ><input type="checkbox" :checked="tools.record" @change="setTools({ record: checked($event) })" />{{
+        t('workbench.say-something-and-record-it')
+      }}</label
     >
-    <h3>Time</h3>
+    <h3>{{ t('shared.time') }}</h3>
     <label
-      >Minutes for the whole
+      >{{ t('workbench.minutes-for-the-whole') }}
       <DraftField
         inputmode="decimal"
-        placeholder="No limit"
+        :placeholder="t('workbench.no-limit')"
         :value="minutes(terms.seconds)"
         @commit="set({ seconds: seconds($event) })"
       />
     </label>
     <label
-      >Minutes for this page
+      >{{ t('workbench.minutes-for-this-page') }}
       <DraftField
         :key="`t${page.id}`"
         inputmode="decimal"
-        placeholder="No limit"
+        :placeholder="t('workbench.no-limit')"
         :value="minutes(terms.pageSeconds?.[page.id])"
         @commit="set({ pageSeconds: setPage(terms.pageSeconds, seconds($event)) })"
     /></label>
-    <h3>Solution</h3>
+    <h3>{{ t('workbench.solution') }}</h3>
     <label
-      >Students may see it
+      >{{ t('workbench.students-may-see-it') }}
       <select
         :value="solution.when"
         @change="setSolution({ when: ($event.target as HTMLSelectElement).value as typeof solution.when })"
       >
-        <option value="NEVER">never</option>
-        <option value="AFTER_TRIES">after refusals</option>
-        <option value="AFTER_HAND_IN">after handing in</option>
+        <option value="NEVER">{{ t('shared.never') }}</option>
+        <option value="AFTER_TRIES">{{ t('workbench.after-refusals') }}</option>
+        <option value="AFTER_HAND_IN">{{ t('workbench.after-handing-in') }}</option>
       </select></label
     >
     <label v-if="solution.when === 'AFTER_TRIES'"
-      >after so many
+      >{{ t('workbench.after-so-many') }}
       <DraftField
         type="number"
         min="1"
@@ -181,13 +185,13 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         @commit="setSolution({ tries: Math.max(1, number($event, 100)) })"
     /></label>
     <label v-if="solution.when !== 'NEVER'"
-      >Shown
+      >{{ t('workbench.shown') }}
       <select
         :value="solution.oneByOne ? 'one' : 'all'"
         @change="setSolution({ oneByOne: ($event.target as HTMLSelectElement).value === 'one' })"
       >
-        <option value="all">all at once</option>
-        <option value="one">piece by piece</option>
+        <option value="all">{{ t('workbench.all-at-once') }}</option>
+        <option value="one">{{ t('workbench.piece-by-piece') }}</option>
       </select></label
     >
   </section>

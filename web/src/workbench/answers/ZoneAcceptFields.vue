@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Zone, ZoneRule } from '@/api/schema'
 import { valueFrom, valueWords } from '@/page/scales'
@@ -25,13 +26,13 @@ const offBy = computed(() => {
   return relative ? Math.round(tolerance * 100_000) / 1000 : valueWords(props.zone.scale!, tolerance)
 })
 const LAYOUTS = [
-  ['', 'wherever there is room'],
-  ['ROW', 'in a row'],
-  ['COLUMN', 'in a column'],
-  ['GRID', 'in a grid'],
-  ['CIRCLE', 'in a circle'],
-  ['STACK', 'on a stack'],
-  ['HEAP', 'in a heap'],
+  ['', t('workbench.wherever-there-is-room')],
+  ['ROW', t('workbench.in-a-row')],
+  ['COLUMN', t('workbench.in-a-column')],
+  ['GRID', t('workbench.in-a-grid')],
+  ['CIRCLE', t('workbench.in-a-circle')],
+  ['STACK', t('workbench.on-a-stack')],
+  ['HEAP', t('workbench.in-a-heap')],
 ] as const
 /** Where an order, a value or a crossing says where a piece lies, no layout does. */
 const laysOut = computed(
@@ -47,12 +48,12 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
 
 <template>
   <label
-    >When it belongs
+    >{{ t('workbench.when-it-belongs') }}
     <select :value="rule.accept" @change="set({ accept: value($event) as ZoneRule['accept'] })">
-      <option value="IN_SLOT">Moves into a slot</option>
-      <option value="STAYS">Stays where it is put</option>
-      <option value="DISAPPEARS">Disappears</option>
-      <option value="TURNS_OVER">Turns over</option>
+      <option value="IN_SLOT">{{ t('workbench.moves-into-a-slot') }}</option>
+      <option value="STAYS">{{ t('workbench.stays-where-it-is-put') }}</option>
+      <option value="DISAPPEARS">{{ t('workbench.disappears') }}</option>
+      <option value="TURNS_OVER">{{ t('workbench.turns-over') }}</option>
     </select></label
   >
   <label v-if="zone.scale" class="line wide">
@@ -60,10 +61,10 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       type="checkbox"
       :checked="Boolean(rule.saysSide)"
       @change="set({ saysSide: checked($event) || undefined })"
-    />{{ zone.up ? 'Say which way it is off' : 'Say whether it is too low or too high' }}</label
+    />{{ zone.up ? t('workbench.say-which-way-it-is-off') : t('workbench.say-whether-it-is-too-low') }}</label
   >
   <label v-if="laysOut"
-    >They lie
+    >{{ t('workbench.they-lie') }}
     <select
       :value="rule.layout ?? ''"
       @change="set({ layout: (value($event) || undefined) as ZoneRule['layout'] })"
@@ -76,31 +77,31 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       type="checkbox"
       :checked="Boolean(rule.fitted)"
       @change="set({ fitted: checked($event) || undefined })"
-    />Large pieces are drawn smaller in it</label
+    />{{ t('workbench.large-pieces-are-drawn-smaller-in') }}</label
   >
   <label
-    >Put in it counts
+    >{{ t('workbench.put-in-it-counts') }}
     <select :value="rule.inside ?? 'MIDDLE'" @change="set({ inside: value($event) as ZoneRule['inside'] })">
-      <option value="MIDDLE">by the middle of a piece</option>
-      <option value="TOUCHES">when a piece touches it</option>
-      <option value="MOSTLY">with more than half of a piece</option>
-      <option value="WHOLLY">only with all of a piece</option>
+      <option value="MIDDLE">{{ t('workbench.by-the-middle-of-a-piece') }}</option>
+      <option value="TOUCHES">{{ t('workbench.when-a-piece-touches-it') }}</option>
+      <option value="MOSTLY">{{ t('workbench.with-more-than-half-of-a') }}</option>
+      <option value="WHOLLY">{{ t('workbench.only-with-all-of-a-piece') }}</option>
     </select></label
   >
   <label v-if="zone.scale"
-    >May be off by
+    >{{ t('workbench.may-be-off-by') }}
     <DraftField
       :key="`o${zone.id}`"
       inputmode="decimal"
-      :placeholder="`half a step, ${valueWords(zone.scale, zone.scale.step / 2)}`"
+      :placeholder="t('workbench.half-a-step-step', { step: valueWords(zone.scale, zone.scale.step / 2) })"
       :value="offBy"
       @commit="setTolerance"
   /></label>
   <label v-if="zone.scale && rule.tolerance !== undefined && zone.scale.reads !== 'TIME'"
-    >That is
+    >{{ t('workbench.that-is') }}
     <select :value="rule.relative ? 'share' : 'unit'" @change="setShare(value($event))">
-      <option value="unit">so much on the line</option>
-      <option value="share">so many % of the right value</option>
+      <option value="unit">{{ t('workbench.so-much-on-the-line') }}</option>
+      <option value="share">{{ t('workbench.so-many-of-the-right-value') }}</option>
     </select></label
   >
 </template>

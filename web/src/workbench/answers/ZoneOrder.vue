@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowDown, PhArrowUp } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Sequence, Zone, ZoneRule } from '@/api/schema'
@@ -52,25 +53,25 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
       type="checkbox"
       :checked="Boolean(wants.sequence)"
       @change="checked($event) ? setOrder(byPosition()) : deciding.setWants(zone, { sequence: undefined })"
-    />Order matters</label
+    />{{ t('workbench.order-matters') }}</label
   >
   <template v-if="wants.sequence">
     <label
-      >It runs
+      >{{ t('workbench.it-runs') }}
       <select :value="wants.sequence.direction ?? 'RIGHTWARDS'" @change="setWay(value($event))">
-        <option value="RIGHTWARDS">from left to right</option>
-        <option value="LEFTWARDS">from right to left</option>
-        <option value="DOWNWARDS">from top to bottom</option>
+        <option value="RIGHTWARDS">{{ t('workbench.from-left-to-right') }}</option>
+        <option value="LEFTWARDS">{{ t('workbench.from-right-to-left') }}</option>
+        <option value="DOWNWARDS">{{ t('workbench.from-top-to-bottom') }}</option>
       </select></label
     >
-    <button class="btn" @click="setOrder(byValue())">Order by value</button>
+    <button class="btn" @click="setOrder(byValue())">{{ t('workbench.order-by-value') }}</button>
     <ol class="wide order">
       <li v-for="(piece, i) in ordered" :key="piece.id">
         <span>{{ itemName(piece) }}</span>
         <button
           class="btn quiet"
           :disabled="i === 0"
-          :aria-label="`${itemName(piece)} earlier`"
+          :aria-label="t('workbench.piece-earlier', { piece: itemName(piece) })"
           @click="move(i, -1)"
         >
           <PhArrowUp :size="16" aria-hidden="true" />
@@ -78,7 +79,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         <button
           class="btn quiet"
           :disabled="i === ordered.length - 1"
-          :aria-label="`${itemName(piece)} later`"
+          :aria-label="t('workbench.piece-later', { piece: itemName(piece) })"
           @click="move(i, 1)"
         >
           <PhArrowDown :size="16" aria-hidden="true" />

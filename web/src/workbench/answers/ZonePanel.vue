@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Frame, Zone, ZoneRule } from '@/api/schema'
 import { letter, outline } from '@/page/geometry'
@@ -71,15 +72,14 @@ function setCount(id: string, text: string) {
 }
 const said = computed(() => {
   const { capacity } = wants.value
-  const order = wants.value.sequence ? ', in order' : ''
-  return (capacity ? `holds ${capacity}` : 'no limit') + order
+  return t('workbench.holds', { capacity: capacity ?? 0, ordered: wants.value.sequence ? 'yes' : 'no' })
 })
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
 const value = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
-  <section :aria-label="`Rules of ${itemName(zone)}`">
+  <section :aria-label="t('workbench.rules-of-zone', { zone: itemName(zone) })">
     <h3>
       <span class="letter">{{ letter(zones.indexOf(zone)) }}</span>{{ itemName(zone) }}
       <span class="chip n">{{ said }}</span>
@@ -88,52 +88,48 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     <ZoneAcceptFields :deciding="deciding" :zone="zone" :rule="rule" @set="set" />
     <template v-if="crosses">
       <label class="line">
-        <input
-          type="checkbox"
-          :checked="Boolean(rule.crossing)"
-          @change="setCrossing(checked($event))"
-        />Where it crosses {{ crosses }}, a piece lies in both</label
+        <input type="checkbox" :checked="Boolean(rule.crossing)" @change="setCrossing(checked($event))" />{{
+          t('workbench.where-it-crosses-crosses-a-piece', { crosses })
+        }}</label
       >
-      <p v-if="rule.crossing" class="soft">
-        What belongs in both goes where they cross. What belongs in one goes beside the other.
-      </p>
+      <p v-if="rule.crossing" class="soft">{{ t('workbench.what-belongs-in-both-goes-where') }}</p>
     </template>
     <label
-      >When it does not
+      >{{ t('workbench.when-it-does-not') }}
       <select :value="rule.reject" @change="set({ reject: value($event) as ZoneRule['reject'] })">
-        <option value="GOES_BACK">Goes back</option>
-        <option value="STAYS">Stays</option>
+        <option value="GOES_BACK">{{ t('workbench.goes-back') }}</option>
+        <option value="STAYS">{{ t('workbench.stays') }}</option>
       </select></label
     >
     <label
-      >Checked
+      >{{ t('workbench.checked') }}
       <select
         :value="rule.timing ?? 'AT_ONCE'"
         @change="set({ timing: value($event) as ZoneRule['timing'] })"
       >
-        <option value="AT_ONCE">At once</option>
-        <option value="ON_CHECK">With Check</option>
-        <option value="ON_HAND_IN">On hand-in</option>
+        <option value="AT_ONCE">{{ t('workbench.at-once') }}</option>
+        <option value="ON_CHECK">{{ t('workbench.with-check') }}</option>
+        <option value="ON_HAND_IN">{{ t('workbench.on-hand-in') }}</option>
       </select></label
     >
     <label v-if="rule.timing === 'ON_CHECK'"
-      >A check shows
+      >{{ t('workbench.a-check-shows') }}
       <select
         :value="rule.feedback ?? 'WHICH'"
         @change="set({ feedback: value($event) as ZoneRule['feedback'] })"
       >
-        <option value="WHICH">which are right</option>
-        <option value="HOW_MANY">only how many</option>
+        <option value="WHICH">{{ t('workbench.which-are-right') }}</option>
+        <option value="HOW_MANY">{{ t('workbench.only-how-many') }}</option>
       </select></label
     >
     <label
-      >Holds at most
+      >{{ t('workbench.holds-at-most') }}
       <DraftField
         :key="`c${zone.id}`"
         type="number"
         min="1"
         max="2000"
-        placeholder="No limit"
+        :placeholder="t('workbench.no-limit')"
         :value="wants.capacity ?? ''"
         @commit="deciding.setWants(zone, { capacity: whole($event, 1, 2000) })"
     /></label>
@@ -142,36 +138,36 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         type="checkbox"
         :checked="Boolean(rule.showsRoom)"
         @change="set({ showsRoom: checked($event) || undefined })"
-      />Students see how many more it takes</label
+      />{{ t('workbench.students-see-how-many-more-it') }}</label
     >
     <label
-      >Tries
+      >{{ t('workbench.tries') }}
       <DraftField
         :key="`t${zone.id}`"
         type="number"
         min="1"
         max="100"
-        placeholder="No limit"
+        :placeholder="t('workbench.no-limit')"
         :value="rule.tries ?? ''"
         @commit="set({ tries: whole($event, 1, 100) })"
     /></label>
     <label
-      >Points each
+      >{{ t('workbench.points-each') }}
       <DraftField
         :key="`p${zone.id}`"
         type="number"
         min="0"
         max="1000"
-        placeholder="As set for the page"
+        :placeholder="t('workbench.as-set-for-the-page')"
         :value="rule.worth ?? ''"
         @commit="set({ worth: whole($event, 0, 1000) })"
     /></label>
     <label
-      >Values add up to
+      >{{ t('workbench.values-add-up-to') }}
       <DraftField
         :key="`s${zone.id}`"
         inputmode="decimal"
-        placeholder="no total"
+        :placeholder="t('workbench.no-total')"
         :value="wants.total ?? ''"
         @commit="setTotal"
     /></label>
@@ -180,16 +176,20 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
         type="checkbox"
         :checked="Boolean(wants.allOf)"
         @change="deciding.setWants(zone, { allOf: checked($event) || undefined })"
-      />Counts as one, once all that belong are there</label
+      />{{ t('workbench.counts-as-one-once-all-that') }}</label
     >
     <p class="buttons">
-      <button class="btn" @click="deciding.column(zone, 'BELONGS')">All belong</button>
-      <button class="btn" @click="deciding.column(zone, 'DOES_NOT_BELONG')">None of them belongs</button>
-      <button class="btn" @click="deciding.column(zone, 'UNDECIDED')">Clear its column</button>
+      <button class="btn" @click="deciding.column(zone, 'BELONGS')">{{ t('workbench.all-belong') }}</button>
+      <button class="btn" @click="deciding.column(zone, 'DOES_NOT_BELONG')">
+        {{ t('workbench.none-of-them-belongs') }}
+      </button>
+      <button class="btn" @click="deciding.column(zone, 'UNDECIDED')">
+        {{ t('workbench.clear-its-column') }}
+      </button>
     </p>
 
     <template v-if="labels.length">
-      <h4>Takes all that are labelled</h4>
+      <h4>{{ t('workbench.takes-all-that-are-labelled') }}</h4>
       <p class="buttons">
         <label v-for="label in labels" :key="label" class="chosen"
           ><input
@@ -202,7 +202,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     </template>
 
     <template v-if="supplies.length">
-      <h4>How many copies</h4>
+      <h4>{{ t('workbench.how-many-copies') }}</h4>
       <label v-for="piece in supplies" :key="piece.id"
         >{{ itemName(piece) }}
         <DraftField
@@ -210,7 +210,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
           type="number"
           min="1"
           max="200"
-          placeholder="not counted"
+          :placeholder="t('workbench.not-counted')"
           :value="wants.counts?.[piece.id] ?? ''"
           @commit="setCount(piece.id, $event)"
       /></label>
@@ -219,7 +219,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
     <ZoneOrder :deciding="deciding" :zone="zone" :wants="wants" :belonging="belonging" />
 
     <SetFields :deciding="deciding" :zone="zone" />
-    <h4>Says</h4>
+    <h4>{{ t('workbench.says') }}</h4>
     <RepliesFields :replies="rule.replies" :of="zone.id" @set="set({ replies: $event })" />
   </section>
 </template>

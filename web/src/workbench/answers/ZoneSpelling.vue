@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref } from 'vue'
 import { errorText, post } from '@/api/client'
 import type { Zone } from '@/api/schema'
@@ -20,7 +21,7 @@ async function spell(word: string) {
     const { letters } = await post('/api/v1/word-cuts', { text: word.trim() })
     const missing = props.deciding.spell(props.zone, letters)
     if (missing.length > 0)
-      lacking.value = `There are not enough pieces with ${missing.map((one) => `“${one}”`).join(', ')}. Nothing changed.`
+      lacking.value = t('workbench.too-few-letters', { letter: missing.map((one) => `“${one}”`).join(', ') })
   } catch (error) {
     lacking.value = errorText(error)
   }
@@ -29,12 +30,12 @@ async function spell(word: string) {
 
 <template>
   <label class="wide"
-    >Spells the word
+    >{{ t('workbench.spells-the-word') }}
     <DraftField
       :key="`w${zone.id}`"
       :value="wordOf(wants.sequence, pieces)"
       maxlength="60"
-      placeholder="with the letters on this page"
+      :placeholder="t('workbench.with-the-letters-on-this-page')"
       @commit="spell"
     />
     <span v-if="lacking" class="note" role="alert">{{ lacking }}</span>

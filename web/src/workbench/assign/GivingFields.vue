@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowDown, PhArrowUp, PhX } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { ActivityHead, ClassView, Team } from '@/api/schema'
@@ -14,19 +15,19 @@ const props = defineProps<{
 /** The form's own object: the step that holds it sends it. */
 const form = computed(() => props.giving)
 const SHARINGS = [
-  { value: 'OWN_COPY', name: 'Own copy', about: 'each alone' },
-  { value: 'TEAM_COPY', name: 'Team copy', about: 'a team together, live' },
-  { value: 'VIEW_ONLY', name: 'Look only', about: 'nobody edits' },
+  { value: 'OWN_COPY', name: t('workbench.own-copy'), about: t('workbench.each-alone') },
+  { value: 'TEAM_COPY', name: t('workbench.team-copy'), about: t('workbench.a-team-together-live') },
+  { value: 'VIEW_ONLY', name: t('workbench.look-only'), about: t('workbench.nobody-edits') },
 ] as const
 const AFTERS = [
-  { value: 'NOTHING', name: 'Nothing' },
-  { value: 'RIGHT_AND_WRONG', name: 'What was right' },
-  { value: 'SOLUTION', name: 'The solution' },
+  { value: 'NOTHING', name: t('workbench.nothing') },
+  { value: 'RIGHT_AND_WRONG', name: t('workbench.what-was-right') },
+  { value: 'SOLUTION', name: t('workbench.the-solution') },
 ] as const
 const DUES = [
-  { name: 'Tomorrow 15:00', value: () => inDays(1, 15) },
-  { name: 'In a week', value: () => inDays(7, 15) },
-  { name: 'No date', value: () => '' },
+  { name: t('workbench.tomorrow-15-00'), value: () => inDays(1, 15) },
+  { name: t('workbench.in-a-week'), value: () => inDays(7, 15) },
+  { name: t('workbench.no-date'), value: () => '' },
 ]
 const nameOf = (id: string) => props.others.find((one) => one.id === id)?.title ?? ''
 function move(i: number, by: number) {
@@ -44,7 +45,7 @@ function add(event: Event) {
 
 <template>
   <fieldset class="choices">
-    <legend>Who works on what</legend>
+    <legend>{{ t('workbench.who-works-on-what') }}</legend>
     <label
       v-for="one in SHARINGS"
       :key="one.value"
@@ -58,31 +59,38 @@ function add(event: Event) {
     </label>
   </fieldset>
   <p v-if="form.sharing === 'TEAM_COPY' && teams.length === 0" class="warn">
-    This class has no teams yet, so each would work alone. Make teams on the page of the class.
+    {{ t('workbench.this-class-has-no-teams-yet') }}
   </p>
   <label v-if="form.sharing === 'TEAM_COPY'" class="line"
-    ><input v-model="form.together" type="checkbox" />Team mates turn the pages together (else each is on a
-    page of their own)</label
+    ><input v-model="form.together" type="checkbox" />{{
+      t('workbench.team-mates-turn-the-pages-together')
+    }}</label
   >
   <fieldset class="choices">
-    <legend>For whom</legend>
+    <legend>{{ t('workbench.for-whom') }}</legend>
     <label class="choice" :class="{ on: form.whom === 'CLASS' }"
-      ><input v-model="form.whom" type="radio" name="whom" value="CLASS" />The whole class</label
+      ><input v-model="form.whom" type="radio" name="whom" value="CLASS" />{{
+        t('workbench.the-whole-class')
+      }}</label
     >
     <label v-if="teams.length" class="choice" :class="{ on: form.whom === 'TEAMS' }"
-      ><input v-model="form.whom" type="radio" name="whom" value="TEAMS" />Some teams</label
+      ><input v-model="form.whom" type="radio" name="whom" value="TEAMS" />{{
+        t('workbench.some-teams')
+      }}</label
     >
     <label class="choice" :class="{ on: form.whom === 'STUDENTS' }"
-      ><input v-model="form.whom" type="radio" name="whom" value="STUDENTS" />Some students</label
+      ><input v-model="form.whom" type="radio" name="whom" value="STUDENTS" />{{
+        t('workbench.some-students')
+      }}</label
     >
   </fieldset>
-  <div v-if="form.whom !== 'CLASS'" class="who" role="group" aria-label="Those it is for">
+  <div v-if="form.whom !== 'CLASS'" class="who" role="group" :aria-label="t('workbench.those-it-is-for')">
     <label v-for="one in form.whom === 'TEAMS' ? teams : students" :key="one.id">
       <input v-model="form.targets" type="checkbox" :value="one.id" />{{ one.name }}
     </label>
   </div>
   <div class="dates">
-    <label>Due <input v-model="form.dueAt" class="field" type="datetime-local" /></label>
+    <label>{{ t('workbench.due') }} <input v-model="form.dueAt" class="field" type="datetime-local" /></label>
     <button
       v-for="one in DUES"
       :key="one.name"
@@ -94,40 +102,47 @@ function add(event: Event) {
     </button>
   </div>
   <details>
-    <summary>More: opens, closes, tries, time, what is seen after, several together</summary>
+    <summary>{{ t('workbench.more-opens-closes-tries-time-what') }}</summary>
     <div class="grid">
-      <label>Opens <input v-model="form.opensAt" class="field" type="datetime-local" /></label>
-      <label>Closes <input v-model="form.closesAt" class="field" type="datetime-local" /></label>
+      <label
+        >{{ t('workbench.opens') }} <input v-model="form.opensAt" class="field" type="datetime-local"
+      /></label>
+      <label
+        >{{ t('workbench.closes') }} <input v-model="form.closesAt" class="field" type="datetime-local"
+      /></label>
       <label class="line"
-        ><input v-model="form.lateRefused" type="checkbox" :disabled="!form.dueAt" />Closes when it is due
-        (else late work is marked, not blocked)</label
+        ><input v-model="form.lateRefused" type="checkbox" :disabled="!form.dueAt" />{{
+          t('workbench.closes-when-it-is-due-else')
+        }}</label
       >
       <label
-        >Can be handed in
+        >{{ t('workbench.can-be-handed-in') }}
         <span
           ><input v-model.number="form.rounds" class="field short" type="number" min="1" max="20" />
-          times</span
+          {{ t('workbench.times') }}</span
         ></label
       >
       <label
-        >Minutes for the whole (0 for no limit)
+        >{{ t('workbench.minutes-for-the-whole-0-for') }}
         <input v-model.number="form.minutes" class="field short" type="number" min="0" max="1440"
       /></label>
       <label
-        >Once handed in, students see
+        >{{ t('workbench.once-handed-in-students-see') }}
         <select v-model="form.after" class="field">
           <option v-for="one in AFTERS" :key="one.value" :value="one.value">{{ one.name }}</option>
         </select></label
       >
       <label class="line"
-        ><input v-model="form.shuffled" type="checkbox" />Pieces lie in another order for each student</label
+        ><input v-model="form.shuffled" type="checkbox" />{{
+          t('workbench.pieces-lie-in-another-order-for')
+        }}</label
       >
     </div>
     <div class="then">
       <label
-        >Then, one after another
-        <select class="field" aria-label="An activity that comes after this one" @change="add">
-          <option value="">Add an activity</option>
+        >{{ t('workbench.then-one-after-another') }}
+        <select class="field" :aria-label="t('workbench.an-activity-that-comes-after-this')" @change="add">
+          <option value="">{{ t('workbench.add-an-activity') }}</option>
           <option
             v-for="one in others.filter((other) => !form.then.includes(other.id))"
             :key="one.id"
@@ -144,7 +159,7 @@ function add(event: Event) {
             type="button"
             class="btn quiet"
             :disabled="i === 0"
-            :aria-label="`${nameOf(id)} earlier`"
+            :aria-label="t('workbench.earlier-in-series', { title: nameOf(id) })"
             @click="move(i, -1)"
           >
             <PhArrowUp :size="16" aria-hidden="true" />
@@ -153,7 +168,7 @@ function add(event: Event) {
             type="button"
             class="btn quiet"
             :disabled="i === form.then.length - 1"
-            :aria-label="`${nameOf(id)} later`"
+            :aria-label="t('workbench.later-in-series', { title: nameOf(id) })"
             @click="move(i, 1)"
           >
             <PhArrowDown :size="16" aria-hidden="true" />
@@ -161,7 +176,7 @@ function add(event: Event) {
           <button
             type="button"
             class="btn quiet"
-            :aria-label="`Leave out ${nameOf(id)}`"
+            :aria-label="t('workbench.leave-out', { title: nameOf(id) })"
             @click="form.then = form.then.filter((one) => one !== id)"
           >
             <PhX :size="16" aria-hidden="true" />

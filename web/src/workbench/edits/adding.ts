@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { ref, type Ref } from 'vue'
 import { newId } from '@/api/id'
 import type {
@@ -200,8 +201,7 @@ export function useAdding(workbench: Workbench, page: Ref<Page>) {
       { kind: 'set-frame', pageId, itemId: item.id, frame },
       { kind: 'set-description', pageId, itemId: item.id, description: size.name },
     ])
-    if (!size.name)
-      workbench.editing.note('The picture is replaced. Say what the new one shows, and whose it is.')
+    if (!size.name) workbench.editing.note(t('workbench.the-picture-is-replaced-say-what'))
   }
 
   /** Puts a picture on the other side or in the cell it was wanted for; false where it lies on the page itself. */
@@ -234,13 +234,11 @@ export function useAdding(workbench: Workbench, page: Ref<Page>) {
     }
     const pictures = all.filter((one) => one.type.startsWith('image/'))
     if (pictures.length === 0) {
-      workbench.editing.tell('Only pictures and videos can be put here. Nothing changed.')
+      workbench.editing.tell(t('workbench.only-pictures-and-videos-can-be'))
       return
     }
     const rows = pictures.map((one) => ({ name: one.name, share: 0, wrong: '' }))
-    workbench.editing.note(
-      `Bringing in ${pictures.length === 1 ? 'a picture' : `${pictures.length} pictures`}`,
-    )
+    workbench.editing.note(t('workbench.bringing-in', { n: pictures.length }))
     await uploadAll(pictures, '', rows, (picture) => {
       const cell = pictures.length === 1 ? cellFor(at) : null
       const what: PictureRef = { from: 'FILE', name: picture.sha256 }
@@ -248,7 +246,7 @@ export function useAdding(workbench: Workbench, page: Ref<Page>) {
     })
     const wrong = rows.find((row) => row.wrong)
     if (wrong) workbench.editing.tell(wrong.wrong)
-    else workbench.editing.note('Say whose the picture is: select it and fill in its credit.')
+    else workbench.editing.note(t('workbench.say-whose-the-picture-is-select'))
   }
 
   function video(file: FileRef) {

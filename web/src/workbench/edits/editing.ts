@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { openStream } from '@/shared/liveStream'
 import { pauseAfter } from '@/shared/backoff'
 import { passOver } from '@/shared/passOver'
@@ -44,7 +45,7 @@ export function openActivity(id: string, first: Current) {
   /** Makes an edit at once and sends it on its way; false when it does not fit. */
   function edit(made: Edit): boolean {
     if (!first.mayEdit) {
-      told.value = 'This activity was shared with you to look at. Copy it to change it.'
+      told.value = t('workbench.this-activity-was-shared-with-you')
       return false
     }
     const next = apply(shown.value, made)
@@ -67,9 +68,9 @@ export function openActivity(id: string, first: Current) {
       (made.kind === 'composite' ? (made.edits as Edit[]) : [made]).map((one) => one.kind),
     )
     if (kinds.has('add-page') && activity.pages.length >= 200)
-      return 'An activity has at most 200 pages. Nothing changed.'
+      return t('workbench.an-activity-has-at-most-200')
     if (kinds.has('add-item') && activity.pages.some((page) => page.items.length >= 2000))
-      return 'A page has at most 2,000 items. Nothing changed. Put more on another page.'
+      return t('workbench.a-page-has-at-most-2')
     return told.value
   }
 
@@ -125,7 +126,8 @@ export function openActivity(id: string, first: Current) {
     }
     // Whatever was sent and is not in the log fell away; the server said why.
     waiting = waiting.filter((one) => !sent.some((gone) => gone.id === one.id))
-    if (caught.dropped.length > 0) told.value = `That did not stay. ${caught.dropped[0]!.why}`
+    if (caught.dropped.length > 0)
+      told.value = t('workbench.that-did-not-stay-why', { why: caught.dropped[0]!.why })
     canUndo.value = caught.canUndo || waiting.length > 0
     canRedo.value = caught.canRedo && waiting.length === 0
     show()

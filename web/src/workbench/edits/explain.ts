@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { post } from '@/api/client'
 import type { Act, Activity, AnswerKey, Item, Page, Verdict, Zone } from '@/api/schema'
 import { letter } from '@/page/geometry'
@@ -14,7 +15,7 @@ export async function explained(act: Act, verdict: Verdict | null, activity: Act
   if (act.kind === 'put') return ofPiece(act.pieceId, verdict, page, activity)
   if (act.kind === 'type') return ofTyped(act.gapId, act.text, activity)
   if (act.kind === 'check' && verdict.count)
-    return `${verdict.count.right} of ${verdict.count.of} that waited were right.`
+    return t('workbench.right-of-of-that-waited-were', { right: verdict.count.right, of: verdict.count.of })
   return ''
 }
 
@@ -24,29 +25,40 @@ function ofPiece(id: string, verdict: Verdict, page: Page, activity: Activity): 
   const zones = zonesOf(page.items)
   const index = zones.findIndex((zone) => zone.id === verdict.zoneId)
   if (!piece) return ''
-  if (index < 0) return `${itemName(piece)} lies in no drop zone, so nothing was asked.`
+  if (index < 0) return t('workbench.piece-lies-in-no-drop-zone', { piece: itemName(piece) })
   const zone = zones[index]!
-  const name = `${itemName(piece)} in ${letter(index)}, ${itemName(zone)}`
+  const name = t('workbench.piece-in-zone', {
+    piece: itemName(piece),
+    letter: letter(index),
+    zone: itemName(zone),
+  })
   const rule = ruleOf(key, zone.id)
   if (verdict.why === 'TURNED')
-    return `${name}: it belongs, once it is turned to ${factsOf(key, piece.id).rightTurn}°.`
+    return t('workbench.name-it-belongs-once-it-is', {
+      name,
+      rightTurn: factsOf(key, piece.id).rightTurn ?? 0,
+    })
   if (verdict.says === 'NOT_JUDGED')
-    return `${name}: it is judged ${rule.timing === 'ON_HAND_IN' ? 'on hand-in' : 'on check'}, so nothing is said yet.`
+    return t('workbench.judged-later', { name, atHandIn: rule.timing === 'ON_HAND_IN' ? 'yes' : 'no' })
   const said = saidOf(key, zone.id, piece.id)
   const takes = rule.wants?.takes ?? []
   const labels = factsOf(key, piece.id).labels ?? []
   if (verdict.says === 'BELONGS') {
     return said === 'BELONGS'
-      ? `${name}: the table says that it belongs.`
-      : `${name}: it is labelled ${labels.filter((one) => takes.includes(one)).join(', ')}, which the zone takes.`
+      ? t('workbench.name-the-table-says-that-it', { name })
+      : t('workbench.labelled-so', { name, label: labels.filter((one) => takes.includes(one)).join(', ') })
   }
   switch (verdict.why) {
     case 'FULL':
-      return `${name}: the zone is full. That costs nothing.`
+      return t('workbench.name-the-zone-is-full-that', { name })
     case 'TOO_MANY':
-      return `${name}: as many copies of it as are wanted lie there already.`
+      return t('workbench.name-as-many-copies-of-it', { name })
     case 'TOO_MUCH':
-      return `${name}: with its value of ${factsOf(key, piece.id).value ?? 0} the sum would be more than ${rule.wants?.total}.`
+      return t('workbench.sum-too-large', {
+        name,
+        value: factsOf(key, piece.id).value ?? 0,
+        total: rule.wants?.total ?? 0,
+      })
     case 'TOO_LOW':
     case 'TOO_HIGH':
     case 'TOO_EARLY':
@@ -54,20 +66,24 @@ function ofPiece(id: string, verdict: Verdict, page: Page, activity: Activity): 
     case 'TOO_FAR_LEFT':
     case 'TOO_FAR_RIGHT':
     case 'OTHER_AXIS':
-      return `${name}: it belongs, at ${valuesOf(key, piece, zone)}.`
+      return t('workbench.name-it-belongs-at-zone', { name, zone: valuesOf(key, piece, zone) })
     case 'WRONG_PLACE':
-      if (zone.scale) return `${name}: it belongs, at ${valuesOf(key, piece, zone)}.`
-      return `${name}: it belongs, but its place in the order is ${rule.wants?.sequence?.places[piece.id] ?? 'another one'}.`
+      if (zone.scale)
+        return t('workbench.name-it-belongs-at-zone', { name, zone: valuesOf(key, piece, zone) })
+      return t('workbench.belongs-elsewhere-in-order', {
+        name,
+        place: rule.wants?.sequence?.places[piece.id] ?? t('workbench.another-place'),
+      })
     case 'NOT_WITH_THESE':
-      return `${name}: it does not go with what lies in the zones that are answered together.`
+      return t('workbench.name-it-does-not-go-with', { name })
     case 'NO_MORE_TRIES':
-      return `${name}: the zone was tried ${rule.tries} times, which is all it allows.`
+      return t('workbench.name-the-zone-was-tried-tries', { name, tries: rule.tries ?? 0 })
     default:
-      if (said === 'DOES_NOT_BELONG') return `${name}: the table says that it does not belong.`
-      if (factsOf(key, piece.id).nowhere) return `${name}: it is not an answer anywhere.`
+      if (said === 'DOES_NOT_BELONG') return t('workbench.name-the-table-says-that-it-2', { name })
+      if (factsOf(key, piece.id).nowhere) return t('workbench.name-it-is-not-an-answer', { name })
       return takes.length
-        ? `${name}: it has none of the labels that the zone takes.`
-        : `${name}: nothing is decided, so it does not count as belonging.`
+        ? t('workbench.name-it-has-none-of-the', { name })
+        : t('workbench.name-nothing-is-decided-so-it', { name })
   }
 }
 
@@ -79,7 +95,7 @@ function valuesOf(key: AnswerKey, piece: Item, zone: Zone): string {
 
 async function ofTyped(gapId: string, answer: string, activity: Activity): Promise<string> {
   const rule = activity.key.typed?.[gapId]?.rule
-  if (!rule) return 'Nothing is said of what is right there.'
+  if (!rule) return t('workbench.nothing-is-said-of-what-is')
   if (!answer.trim()) return ''
   return (await post('/api/v1/typed-trials', { rule, answer, language: activity.key.terms?.language })).why
 }

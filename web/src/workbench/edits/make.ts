@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { newId } from '@/api/id'
 import type { FileRef, Frame, Item, LineLook, Page, ShapeLook, WordStyle } from '@/api/schema'
 import { fitSaid, type Said } from '@/page/wordFit'
@@ -70,7 +71,7 @@ export function inRows(count: number): Frame[] {
 
 const common = (frame: Frame) => ({ id: newId(), frame, description: '' })
 
-export const newWords = (page: Page, at: Point, text = 'Words'): Item =>
+export const newWords = (page: Page, at: Point, text = t('shared.words')): Item =>
   newWordsSaying(page, at, { text, style: styleOf(page) })
 
 export function newWordsSaying(page: Page, at: Point, said: Said): Item {
@@ -125,20 +126,22 @@ export function newLine(page: Page, at: Point, sort: LineSort, joins: [string, s
   return { kind: 'line', ...common(frame), movement: FIXED, look }
 }
 
-export const NOTE_COLOURS = [
-  ['#fbefd8', 'Sand'],
-  ['#efe4ef', 'Plum'],
-  ['#dcebea', 'Sea'],
-  ['#e6efdd', 'Meadow'],
-  ['#f7e4dd', 'Clay'],
-  ['#e4eef7', 'Sky'],
-] as const
+export const noteColours = () =>
+  [
+    [SAND, t('shared.tone-sand')],
+    ['#efe4ef', t('shared.tone-plum')],
+    ['#dcebea', t('shared.tone-sea')],
+    ['#e6efdd', t('shared.tone-meadow')],
+    ['#f7e4dd', t('shared.tone-clay')],
+    ['#e4eef7', t('shared.tone-sky')],
+  ] as const
+const SAND = '#fbefd8'
 
 export function newNote(page: Page, at: Point): Item {
   const frame = freePlace(page, at, 220, 220)
   const style: WordStyle = { ...styleOf(page), size: 32, align: 'LEFT' }
   const words = fitSaid({ text: '', style }, frame.width).content
-  return { kind: 'note', ...common(frame), movement: FREE, colour: NOTE_COLOURS[0][0], words, writable: true }
+  return { kind: 'note', ...common(frame), movement: FREE, colour: SAND, words, writable: true }
 }
 
 export function newTable(page: Page, at: Point): Item {
@@ -193,7 +196,7 @@ export function newCover(page: Page, at: Point): Item {
     movement: FIXED,
     colour: '#0b5d66',
     direction: 'RIGHT',
-    label: 'Slide to uncover',
+    label: t('shared.slide-to-uncover'),
   }
 }
 
@@ -210,7 +213,13 @@ export function newGap(page: Page, at: Point): Item {
   const number = page.items.filter((item) => item.kind === 'gap').length + 1
   const style: WordStyle = { ...styleOf(page), align: 'LEFT' }
   const frame = freePlace(page, at, 280, Math.max(64, Math.round(style.size * 1.7)))
-  return { kind: 'gap', ...common(frame), movement: FIXED, description: `Gap ${number}`, style }
+  return {
+    kind: 'gap',
+    ...common(frame),
+    movement: FIXED,
+    description: t('shared.gap-number', { n: number }),
+    style,
+  }
 }
 
 /** A video as large as half the page, with room for its buttons. */

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { reactive, ref } from 'vue'
 import { get, put } from '@/api/client'
@@ -14,11 +15,56 @@ export interface Pen {
 }
 
 export const PENS: Pen[] = [
-  { tool: 'PEN', name: 'pen1', label: 'Pen 1', colour: '#1f2d33', width: 6, dash: 'SOLID' },
-  { tool: 'PEN', name: 'pen2', label: 'Pen 2', colour: '#a8432b', width: 6, dash: 'SOLID' },
-  { tool: 'PEN', name: 'pen3', label: 'Pen 3', colour: '#0b5d66', width: 12, dash: 'SOLID' },
-  { tool: 'HIGHLIGHTER', name: 'tint1', label: 'Highlighter 1', colour: '#ffe27a', width: 34, dash: 'SOLID' },
-  { tool: 'HIGHLIGHTER', name: 'tint2', label: 'Highlighter 2', colour: '#b9e3c6', width: 34, dash: 'SOLID' },
+  {
+    tool: 'PEN',
+    name: 'pen1',
+    get label() {
+      return t('shared.pen-1')
+    },
+    colour: '#1f2d33',
+    width: 6,
+    dash: 'SOLID',
+  },
+  {
+    tool: 'PEN',
+    name: 'pen2',
+    get label() {
+      return t('shared.pen-2')
+    },
+    colour: '#a8432b',
+    width: 6,
+    dash: 'SOLID',
+  },
+  {
+    tool: 'PEN',
+    name: 'pen3',
+    get label() {
+      return t('shared.pen-3')
+    },
+    colour: '#0b5d66',
+    width: 12,
+    dash: 'SOLID',
+  },
+  {
+    tool: 'HIGHLIGHTER',
+    name: 'tint1',
+    get label() {
+      return t('shared.highlighter-1')
+    },
+    colour: '#ffe27a',
+    width: 34,
+    dash: 'SOLID',
+  },
+  {
+    tool: 'HIGHLIGHTER',
+    name: 'tint2',
+    get label() {
+      return t('shared.highlighter-2')
+    },
+    colour: '#b9e3c6',
+    width: 34,
+    dash: 'SOLID',
+  },
 ]
 
 export const pens = reactive<Record<string, Pen>>(

@@ -3,6 +3,7 @@ export type PartCommand = 'place' | 'share' | 'versions' | 'delete'
 </script>
 
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhDotsThree } from '@phosphor-icons/vue'
 import type { PartHead } from './library'
 
@@ -10,8 +11,13 @@ import type { PartHead } from './library'
 defineProps<{ part: PartHead }>()
 const emit = defineEmits<{ take: []; command: [what: PartCommand] }>()
 function about(part: PartHead): string {
-  if (!part.mine) return part.owner ? `From ${part.owner}` : `Ready part, ${part.folder}`
-  return part.folder ? `In ${part.folder}, version ${part.version}` : `Version ${part.version}`
+  if (!part.mine)
+    return part.owner
+      ? t('workbench.from-owner', { owner: part.owner })
+      : t('workbench.ready-part-folder', { folder: part.folder })
+  return part.folder
+    ? t('workbench.in-folder-version-version', { folder: part.folder, version: part.version })
+    : t('workbench.version-version', { version: part.version })
 }
 </script>
 
@@ -21,18 +27,22 @@ function about(part: PartHead): string {
     <span class="soft">{{ about(part) }}</span>
     <span class="do">
       <button class="btn pri" @click="emit('take')">
-        {{ part.kind === 'PAGE' ? 'Put after this page' : 'Put on the page' }}
+        {{ part.kind === 'PAGE' ? t('workbench.put-after-this-page') : t('workbench.put-on-the-page') }}
       </button>
       <el-dropdown v-if="part.mine" trigger="click" @command="(what: PartCommand) => emit('command', what)">
-        <button class="btn" aria-label="More to do with it" title="More to do with it">
+        <button
+          class="btn"
+          :aria-label="t('workbench.more-to-do-with-it')"
+          :title="t('workbench.more-to-do-with-it')"
+        >
           <PhDotsThree :size="20" weight="bold" aria-hidden="true" />
         </button>
         <template #dropdown>
           <el-dropdown-menu>
-            <el-dropdown-item command="place">Name and folder</el-dropdown-item>
-            <el-dropdown-item command="share">Share</el-dropdown-item>
-            <el-dropdown-item command="versions">Versions</el-dropdown-item>
-            <el-dropdown-item command="delete">Delete</el-dropdown-item>
+            <el-dropdown-item command="place">{{ t('workbench.name-and-folder') }}</el-dropdown-item>
+            <el-dropdown-item command="share">{{ t('workbench.share') }}</el-dropdown-item>
+            <el-dropdown-item command="versions">{{ t('workbench.versions') }}</el-dropdown-item>
+            <el-dropdown-item command="delete">{{ t('shared.delete') }}</el-dropdown-item>
           </el-dropdown-menu>
         </template>
       </el-dropdown>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhBooks } from '@phosphor-icons/vue'
 import { shallowRef } from 'vue'
 import type { Workbench } from '@/workbench/useWorkbench'
@@ -17,7 +18,7 @@ function kept(words: string) {
 <template>
   <div>
     <button class="btn keep" @click="keeping = selectedToKeep(workbench)">
-      <PhBooks :size="17" aria-hidden="true" />Save in My library
+      <PhBooks :size="17" aria-hidden="true" />{{ t('workbench.save-in-my-library') }}
     </button>
     <KeepDialog v-if="keeping" :what="keeping" @close="keeping = null" @kept="kept" />
   </div>

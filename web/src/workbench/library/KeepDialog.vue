@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, onMounted, ref, watch } from 'vue'
 import { put, errorText } from '@/api/client'
 import { find, folders, keep, type PartHead, type ToKeep } from './library'
@@ -68,8 +69,8 @@ async function done() {
       emit(
         'kept',
         kept.version === 1
-          ? `“${called}” is in your library.`
-          : `“${called}” is in your library as version ${kept.version}.`,
+          ? t('workbench.called-is-in-your-library', { called })
+          : t('workbench.called-is-in-your-library-as', { called, version: kept.version }),
       )
     }
   } catch (error) {
@@ -83,33 +84,36 @@ async function done() {
 <template>
   <el-dialog
     :model-value="true"
-    :title="part ? 'Name and folder' : 'Save in My library'"
+    :title="part ? t('workbench.name-and-folder') : t('workbench.save-in-my-library')"
     width="440px"
     @close="emit('close')"
   >
     <form class="place" @submit.prevent="done">
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <label
-        >Name
-        <el-input ref="field" v-model="name" maxlength="300" aria-label="Name" />
+        >{{ t('shared.name') }}
+        <el-input ref="field" v-model="name" maxlength="300" :aria-label="t('shared.name')" />
       </label>
       <label
-        >Folder
+        >{{ t('workbench.folder') }}
         <el-autocomplete
           v-model="folder"
           :fetch-suggestions="offered"
           maxlength="200"
-          aria-label="Folder"
-          placeholder="none, or a name such as Sky/Winter"
+          :aria-label="t('workbench.folder')"
+          :placeholder="t('workbench.none-or-a-name-such-as')"
         />
       </label>
       <p v-if="there" class="soft" role="status">
-        You have “{{ there.name }}” there already. This becomes version {{ there.version + 1 }} of it; the
-        older ones stay.
+        {{
+          t('workbench.you-have-there-there-already-this', { there: there.name, version: there.version + 1 })
+        }}
       </p>
       <div class="foot">
-        <button type="button" class="btn" @click="emit('close')">Cancel</button>
-        <button class="btn pri" :disabled="!clean.name || busy">{{ part ? 'Done' : 'Save' }}</button>
+        <button type="button" class="btn" @click="emit('close')">{{ t('shared.cancel') }}</button>
+        <button class="btn pri" :disabled="!clean.name || busy">
+          {{ part ? t('shared.done') : t('shared.save') }}
+        </button>
       </div>
     </form>
   </el-dialog>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhFile, PhUsersThree, PhX } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { post, remove as removeAt, errorText } from '@/api/client'
@@ -29,10 +30,10 @@ const deleted = ref<PartHead | null>(null)
 const open = ref<'place' | 'share' | 'versions' | null>(null)
 const field = ref<{ focus(): void }>()
 const FROM: [From, string][] = [
-  ['ALL', 'Everything'],
-  ['MINE', 'My own'],
-  ['COLLEAGUES', 'From colleagues'],
-  ['READY', 'Ready parts'],
+  ['ALL', t('shared.everything')],
+  ['MINE', t('workbench.my-own')],
+  ['COLLEAGUES', t('workbench.from-colleagues')],
+  ['READY', t('workbench.ready-parts')],
 ]
 const chosen = computed(() => parts.value.find((part) => part.id === chosenId.value))
 const inFolders = computed(() =>
@@ -111,29 +112,41 @@ function changed() {
 <template>
   <div class="library">
     <div class="head">
-      <h2>My library</h2>
-      <button class="close" aria-label="Close My library" title="Close My library" @click="emit('close')">
+      <h2>{{ t('workbench.my-library') }}</h2>
+      <button
+        class="close"
+        :aria-label="t('workbench.close-my-library')"
+        :title="t('workbench.close-my-library')"
+        @click="emit('close')"
+      >
         <PhX :size="18" aria-hidden="true" />
       </button>
     </div>
-    <el-input ref="field" v-model="words" aria-label="Find a part" placeholder="Find a part" clearable />
+    <el-input
+      ref="field"
+      v-model="words"
+      :aria-label="t('workbench.find-a-part')"
+      :placeholder="t('workbench.find-a-part')"
+      clearable
+    />
     <div class="whose" :class="{ two: inFolders.length }">
-      <el-select v-model="from" aria-label="Whose parts">
+      <el-select v-model="from" :aria-label="t('workbench.whose-parts')">
         <el-option v-for="[value, name] in FROM" :key="value" :value="value" :label="name" />
       </el-select>
-      <el-select v-if="inFolders.length" v-model="folder" aria-label="Folder">
-        <el-option value="" label="All folders" />
+      <el-select v-if="inFolders.length" v-model="folder" :aria-label="t('workbench.folder')">
+        <el-option value="" :label="t('workbench.all-folders')" />
         <el-option v-for="one in inFolders" :key="one" :value="one" :label="one" />
       </el-select>
     </div>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <p v-if="deleted" class="gone" role="status">
-      <span>“{{ deleted.name }}” is deleted.</span> <button class="btn" @click="restore">Undo</button>
+      <span>{{ t('workbench.deleted-is-deleted', { deleted: deleted.name }) }}</span>
+      <button class="btn" @click="restore">{{ t('shared.undo') }}</button>
     </p>
     <!-- As high with a part as without one: a tile must not move away between the two clicks of a double click. -->
     <ChosenPart v-if="chosen" :part="chosen" @take="take(chosen)" @command="command" />
     <p v-else class="none soft">
-      {{ parts.length ? 'Drag a part onto the page, or double click it.' : '' }}
+      {{ parts.length ? t('workbench.drag-a-part-onto-the-page') : '' }}
     </p>
     <div class="scroll">
       <ul class="parts">
@@ -150,8 +163,13 @@ function changed() {
           >
             <PartPicture :part="part" />
             <span class="name">
-              <PhFile v-if="part.kind === 'PAGE'" :size="14" aria-label="Page:" role="img" />
-              <PhUsersThree v-if="part.mine && part.shared" :size="14" aria-label="Shared:" role="img" />
+              <PhFile v-if="part.kind === 'PAGE'" :size="14" :aria-label="t('workbench.page')" role="img" />
+              <PhUsersThree
+                v-if="part.mine && part.shared"
+                :size="14"
+                :aria-label="t('workbench.shared')"
+                role="img"
+              />
               {{ part.name }}
             </span>
           </button>
@@ -160,11 +178,11 @@ function changed() {
       <p v-if="loaded && parts.length === 0" class="soft" role="status">
         {{
           words
-            ? 'Nothing is called that. Try another word.'
-            : 'Nothing is saved here yet. Select something on a page and choose “Save in My library”.'
+            ? t('workbench.nothing-is-called-that-try-another')
+            : t('workbench.nothing-is-saved-here-yet-select')
         }}
       </p>
-      <button v-if="next" class="btn" @click="load(next)">Show more</button>
+      <button v-if="next" class="btn" @click="load(next)">{{ t('workbench.show-more') }}</button>
     </div>
     <KeepDialog v-if="open === 'place' && chosen" :part="chosen" @close="open = null" @kept="changed" />
     <SharePartDialog v-if="open === 'share' && chosen" :part="chosen" @close="changed" />

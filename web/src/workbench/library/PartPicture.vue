@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import PageView from '@/page/PageView.vue'
 import { viewOf, type PartHead } from './library'
 
@@ -8,9 +9,9 @@ defineProps<{ part: PartHead }>()
 
 <template>
   <span class="picture" aria-hidden="true"
-    ><PageView v-if="part.page" :page="part.page" :view="viewOf(part)" /><span v-else class="large"
-      >too large to be shown here</span
-    ></span
+    ><PageView v-if="part.page" :page="part.page" :view="viewOf(part)" /><span v-else class="large">{{
+      t('workbench.too-large-to-be-shown-here')
+    }}</span></span
   >
 </template>
 

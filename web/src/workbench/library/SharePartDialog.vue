@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 import { get, put, errorText } from '@/api/client'
 import type { PartHead, Sharing } from './library'
@@ -28,13 +29,18 @@ async function share(personId: string | undefined, shared: boolean) {
 </script>
 
 <template>
-  <el-dialog :model-value="true" :title="`Share ${part.name}`" width="440px" @close="emit('close')">
+  <el-dialog
+    :model-value="true"
+    :title="t('workbench.share-part', { part: part.name })"
+    width="440px"
+    @close="emit('close')"
+  >
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p class="soft">They take a copy of it. What you saved stays as it is.</p>
+    <p class="soft">{{ t('workbench.they-take-a-copy-of-it') }}</p>
     <template v-if="sharing">
-      <el-checkbox :model-value="sharing.school" @change="share(undefined, Boolean($event))"
-        >Everybody who teaches at the school</el-checkbox
-      >
+      <el-checkbox :model-value="sharing.school" @change="share(undefined, Boolean($event))">{{
+        t('workbench.everybody-who-teaches-at-the-school')
+      }}</el-checkbox>
       <ul>
         <li v-for="one in sharing.colleagues" :key="one.id">
           <el-checkbox
@@ -46,7 +52,9 @@ async function share(personId: string | undefined, shared: boolean) {
         </li>
       </ul>
     </template>
-    <template #footer><button class="btn pri" @click="emit('close')">Done</button></template>
+    <template #footer
+      ><button class="btn pri" @click="emit('close')">{{ t('shared.done') }}</button></template
+    >
   </el-dialog>
 </template>
 

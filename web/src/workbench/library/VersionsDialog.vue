@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { dateTime } from '@/i18n/format'
 import { onMounted, ref } from 'vue'
 import { getAll, post, errorText } from '@/api/client'
 import type { PartHead, PartVersion } from './library'
@@ -9,7 +11,6 @@ const emit = defineEmits<{ close: []; changed: [] }>()
 const versions = ref<PartVersion[]>([])
 const wrong = ref('')
 const at = `/api/v1/library/${props.part.id}` as const
-const when = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 
 async function load() {
   try {
@@ -31,20 +32,29 @@ async function restore(version: number) {
 </script>
 
 <template>
-  <el-dialog :model-value="true" :title="`Versions of ${part.name}`" width="440px" @close="emit('close')">
+  <el-dialog
+    :model-value="true"
+    :title="t('workbench.versions-of-part', { part: part.name })"
+    width="440px"
+    @close="emit('close')"
+  >
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <ul>
       <li v-for="(one, i) in versions" :key="one.version">
         <span
-          >Version {{ one.version }} <span class="soft">{{ when.format(new Date(one.keptAt)) }}</span></span
+          >{{ t('workbench.version-version', { version: one.version }) }}
+          <span class="soft">{{ dateTime(new Date(one.keptAt)) }}</span></span
         >
-        <span v-if="i === 0" class="chip n">as it is now</span>
+        <span v-if="i === 0" class="chip n">{{ t('workbench.as-it-is-now') }}</span>
         <button v-else class="btn" @click="restore(one.version)">
-          Restore<span class="unseen"> version {{ one.version }}</span>
+          {{ t('shared.restore')
+          }}<span class="unseen"> {{ t('workbench.version-version-2', { version: one.version }) }}</span>
         </button>
       </li>
     </ul>
-    <template #footer><button class="btn pri" @click="emit('close')">Done</button></template>
+    <template #footer
+      ><button class="btn pri" @click="emit('close')">{{ t('shared.done') }}</button></template
+    >
   </el-dialog>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, onMounted, ref } from 'vue'
 import type { Activity } from '@/api/schema'
 import { nextOf, numbered, passingOf } from '@/page/pageOrder'
@@ -15,16 +16,20 @@ const already = computed(() => nextOf(props.activity, props.from)?.id === props.
 
 <template>
   <dialog ref="dialog" class="link" aria-labelledby="link-head" @close="emit('close')">
-    <h1 id="link-head">What leads from {{ name(from) }} to {{ name(to) }}?</h1>
+    <h1 id="link-head">
+      {{ t('workbench.what-leads-from-from-to-to', { from: name(from), to: name(to) }) }}
+    </h1>
     <div class="links">
-      <button class="btn big pri" autofocus @click="emit('tile')">A new tile on the page</button>
+      <button class="btn big pri" autofocus @click="emit('tile')">
+        {{ t('workbench.a-new-tile-on-the-page') }}
+      </button>
       <button v-if="buttons" class="btn big" :disabled="already" @click="emit('next')">
-        {{ already ? 'Next, as it does already' : 'Next' }}
+        {{ already ? t('workbench.next-as-it-does-already') : t('workbench.next') }}
       </button>
       <button v-if="buttons && !already" class="btn big" @click="emit('first')">
-        Next, when all is right at the first try
+        {{ t('workbench.next-when-all-is-right-at') }}
       </button>
-      <button class="btn big" @click="dialog?.close()">Nothing</button>
+      <button class="btn big" @click="dialog?.close()">{{ t('workbench.nothing') }}</button>
     </div>
   </dialog>
 </template>

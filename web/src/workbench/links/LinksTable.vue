@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Activity, PagesMap } from '@/api/schema'
 import { numbered, linksOf } from '@/page/pageOrder'
@@ -13,10 +14,14 @@ const rows = computed(() =>
     on: props.map.links.filter((way) => way.from === page.id),
     from: [...new Set(props.map.links.filter((way) => way.to === page.id).map((way) => way.from))],
     signs: [
-      page.id === props.map.start ? 'start' : '',
-      props.map.ends.includes(page.id) ? 'end' : '',
-      linksOf(page).aside ? 'archived' : props.map.met.includes(page.id) ? '' : 'never seen',
-      props.map.passedByAll.includes(page.id) ? 'everyone passes' : '',
+      page.id === props.map.start ? t('workbench.sign-start') : '',
+      props.map.ends.includes(page.id) ? t('workbench.sign-end') : '',
+      linksOf(page).aside
+        ? t('shared.is-archived')
+        : props.map.met.includes(page.id)
+          ? ''
+          : t('workbench.never-seen'),
+      props.map.passedByAll.includes(page.id) ? t('workbench.everyone-passes') : '',
     ].filter(Boolean),
   })),
 )
@@ -26,13 +31,15 @@ const rows = computed(() =>
   <div class="table">
     <table>
       <caption>
-        How pages connect
+        {{
+          t('workbench.how-pages-connect')
+        }}
       </caption>
       <thead>
         <tr>
-          <th scope="col">Page</th>
-          <th scope="col">Links to</th>
-          <th scope="col">Linked from</th>
+          <th scope="col">{{ t('shared.page') }}</th>
+          <th scope="col">{{ t('workbench.links-to') }}</th>
+          <th scope="col">{{ t('workbench.linked-from') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -46,17 +53,19 @@ const rows = computed(() =>
           <td>
             <ul v-if="on.length">
               <li v-for="(way, i) in on" :key="i">
-                {{ numbered(activity.pages, way.to) }} <span class="by">by {{ way.name }}</span
-                ><em v-if="way.when"> {{ way.when }}</em>
+                {{ numbered(activity.pages, way.to) }}
+                <span class="by">{{ t('workbench.by-way', { way: way.name }) }}</span><em v-if="way.when">
+                  {{ way.when }}</em
+                >
               </li>
             </ul>
-            <span v-else>nowhere</span>
+            <span v-else>{{ t('workbench.nowhere') }}</span>
           </td>
           <td>
             <ul v-if="from.length">
               <li v-for="id in from" :key="id">{{ numbered(activity.pages, id) }}</li>
             </ul>
-            <span v-else>nowhere</span>
+            <span v-else>{{ t('workbench.nowhere') }}</span>
           </td>
         </tr>
       </tbody>

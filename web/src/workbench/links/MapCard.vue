@@ -1,19 +1,29 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { t } from '@/i18n'
 import { PhArrowUUpLeft, PhFlagCheckered, PhHouse } from '@phosphor-icons/vue'
 import type { Page } from '@/api/schema'
 import PageThumb from '@/workbench/pages/PageThumb.vue'
 
 /** One page on the page map, with what it is there: the start, an end, not linked, archived. */
-defineProps<{
+const props = defineProps<{
   page: Page
   number: number
-  sign: string
+  sign: '' | 'start' | 'end' | 'unlinked' | 'archived'
   /** Whether it links back to the start. */
   goesHome: boolean
   chosen: boolean
   /** Whether an arrow that is drawn ends here. */
   aimed: boolean | undefined
 }>()
+const SIGNS = {
+  '': '',
+  start: t('workbench.sign-start'),
+  end: t('workbench.sign-end'),
+  unlinked: t('workbench.sign-unlinked'),
+  archived: t('shared.is-archived'),
+}
+const signSays = computed(() => SIGNS[props.sign])
 </script>
 
 <template>
@@ -28,19 +38,24 @@ defineProps<{
     :aria-pressed="chosen"
   >
     <PageThumb class="thumb" :page="page" />
-    <span class="unseen"
-      >Page {{ number }}, {{ page.name }}{{ sign ? `, ${sign}` : ''
-      }}{{ goesHome ? ', links to the start' : '' }}</span
-    >
+    <span class="unseen">{{
+      t('workbench.map-card', {
+        n: number,
+        page: page.name,
+        signed: sign ? 'yes' : 'no',
+        sign: signSays,
+        goesHome: goesHome ? 'yes' : 'no',
+      })
+    }}</span>
     <span class="name" aria-hidden="true"
       ><b>{{ number }} · {{ page.name }}</b>
-      <span v-if="goesHome && !sign" class="sign" title="It links to the start"
+      <span v-if="goesHome && !sign" class="sign" :title="t('workbench.it-links-to-the-start')"
         ><PhArrowUUpLeft :size="12" aria-hidden="true" /><PhHouse :size="12" aria-hidden="true"
       /></span>
       <span v-if="sign" class="sign" :class="{ bad: sign === 'unlinked' }">
         <PhHouse v-if="sign === 'start'" :size="12" aria-hidden="true" />
         <PhFlagCheckered v-else-if="sign === 'end'" :size="12" aria-hidden="true" />
-        {{ sign }}</span
+        {{ signSays }}</span
       ></span
     >
   </button>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Opens, Page } from '@/api/schema'
 import { zonesOf } from '@/page/items'
@@ -54,14 +55,14 @@ function points(text: string) {
       >{{ label }}
       <select :value="kind" @change="choose(($event.target as HTMLSelectElement).value)">
         <option value="">{{ usual }}</option>
-        <option value="solved">when the page is solved</option>
-        <option v-if="parts.length" value="parts">when part of it is solved</option>
-        <option v-if="others.length" value="pages">when other pages are solved</option>
-        <option value="points">with at least so many points</option>
+        <option value="solved">{{ t('workbench.when-the-page-is-solved') }}</option>
+        <option v-if="parts.length" value="parts">{{ t('workbench.when-part-of-it-is-solved') }}</option>
+        <option v-if="others.length" value="pages">{{ t('workbench.when-other-pages-are-solved') }}</option>
+        <option value="points">{{ t('workbench.with-at-least-so-many-points') }}</option>
       </select></label
     >
     <label v-if="opens?.kind === 'points'" class="points"
-      >Points
+      >{{ t('shared.points') }}
       <input
         type="number"
         min="1"
@@ -70,7 +71,7 @@ function points(text: string) {
         @change="points(($event.target as HTMLInputElement).value)"
     /></label>
     <fieldset v-if="opens?.kind === 'pages'">
-      <legend>These pages come first</legend>
+      <legend>{{ t('workbench.these-pages-come-first') }}</legend>
       <label v-for="one in others" :key="one.id" class="part">
         <input type="checkbox" :checked="awaited.has(one.id)" @change="togglePage(one.id)" />{{
           numbered(pages, one.id)
@@ -78,7 +79,7 @@ function points(text: string) {
       </label>
     </fieldset>
     <fieldset v-if="opens?.kind === 'parts'">
-      <legend>These must be solved</legend>
+      <legend>{{ t('workbench.these-must-be-solved') }}</legend>
       <label v-for="part in parts" :key="part.id" class="part">
         <input type="checkbox" :checked="chosen.has(part.id)" @change="toggle(part.id)" />{{ part.name }}
       </label>

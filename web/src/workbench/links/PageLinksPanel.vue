@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowCounterClockwise, PhPencilSimple } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Edit, Page } from '@/api/schema'
@@ -22,8 +23,8 @@ const behind = computed(() => {
   }
   const next = nextOf(plain, props.page.id)
   return next
-    ? `the one behind it, ${numbered(activity.value.pages, next.id)}`
-    : 'nowhere: it is the last one'
+    ? t('workbench.the-one-behind-it', { page: numbered(activity.value.pages, next.id) })
+    : t('workbench.nowhere-it-is-the-last-one')
 })
 const next = computed(() => (links.value.ends ? 'ends' : (links.value.to ?? '')))
 const isStart = computed(() => startOf(activity.value).id === props.page.id)
@@ -43,41 +44,48 @@ function link(event: Event) {
 </script>
 
 <template>
-  <section class="page" :aria-label="`From page ${numbered(activity.pages, page.id)}`">
+  <section
+    class="page"
+    :aria-label="t('workbench.from-page-name', { page: numbered(activity.pages, page.id) })"
+  >
     <h3>{{ numbered(activity.pages, page.id) }}</h3>
     <template v-if="links.aside">
-      <p>Archived: students never see it.</p>
+      <p>{{ t('workbench.archived-students-never-see-it') }}</p>
       <button class="btn" @click="make(setWays(page, { aside: false }))">
-        <PhArrowCounterClockwise :size="17" aria-hidden="true" />Take it in again
+        <PhArrowCounterClockwise :size="17" aria-hidden="true" />{{ t('workbench.take-it-in-again') }}
       </button>
     </template>
     <template v-else>
       <label
-        >Next links to
+        >{{ t('workbench.next-links-to') }}
         <select :value="next" @change="lead(($event.target as HTMLSelectElement).value)">
           <option value="">{{ behind }}</option>
           <option v-for="one in others" :key="one.id" :value="one.id">
             {{ numbered(activity.pages, one.id) }}
           </option>
           <option v-if="links.to && !others.some((one) => one.id === links.to)" :value="links.to">
-            a page that was deleted
+            {{ t('workbench.a-page-that-was-deleted') }}
           </option>
-          <option value="ends">nowhere: it ends here</option>
+          <option value="ends">{{ t('workbench.nowhere-it-ends-here') }}</option>
         </select></label
       >
       <template v-if="!links.ends">
         <OpensField
-          label="Next opens"
-          :usual="passingOf(activity).whenSolved ? 'As set for the activity: when solved' : 'at once'"
+          :label="t('workbench.next-opens')"
+          :usual="
+            passingOf(activity).whenSolved
+              ? t('workbench.as-set-for-the-activity-when')
+              : t('workbench.at-once-2')
+          "
           :opens="links.opens"
           :page="page"
           :pages="activity.pages"
           @set="make(setWays(page, { opens: $event }))"
         />
         <label
-          >All right at the first try links to
+          >{{ t('workbench.all-right-at-the-first-try') }}
           <select :value="links.first ?? ''" @change="branch(($event.target as HTMLSelectElement).value)">
-            <option value="">the same page</option>
+            <option value="">{{ t('workbench.the-same-page') }}</option>
             <option v-for="one in others" :key="one.id" :value="one.id">
               {{ numbered(activity.pages, one.id) }}
             </option>
@@ -85,9 +93,9 @@ function link(event: Event) {
         >
       </template>
       <label
-        >Add a tile on it that links to
+        >{{ t('workbench.add-a-tile-on-it-that') }}
         <select value="" @change="link">
-          <option value="">choose a page</option>
+          <option value="">{{ t('workbench.choose-a-page') }}</option>
           <option v-for="one in others" :key="one.id" :value="one.id">
             {{ numbered(activity.pages, one.id) }}
           </option>
@@ -95,9 +103,11 @@ function link(event: Event) {
       >
       <div class="row">
         <button class="btn" @click="emit('edit', page.id)">
-          <PhPencilSimple :size="17" aria-hidden="true" />Lay it out
+          <PhPencilSimple :size="17" aria-hidden="true" />{{ t('workbench.lay-it-out') }}
         </button>
-        <button v-if="!isStart" class="btn" @click="make(setWays(page, { aside: true }))">Archive</button>
+        <button v-if="!isStart" class="btn" @click="make(setWays(page, { aside: true }))">
+          {{ t('shared.archive') }}
+        </button>
       </div>
     </template>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowsInLineHorizontal, PhLinkSimple } from '@phosphor-icons/vue'
 import { onMounted, ref, useTemplateRef } from 'vue'
 import { usePull } from '@/gesture/usePull'
@@ -202,7 +203,7 @@ const fit = () => (scale.value = scale.value < 1 ? 1 : Math.max(LEAST, whole()))
         <span
           v-if="mayEdit"
           class="grip"
-          title="Drag to the page that this one links to"
+          :title="t('workbench.drag-to-the-page-that-this')"
           aria-hidden="true"
           @pointerdown.stop.prevent="draw(page.id, $event)"
           ><PhLinkSimple :size="15"
@@ -210,7 +211,7 @@ const fit = () => (scale.value = scale.value < 1 ? 1 : Math.max(LEAST, whole()))
       </div>
     </div>
     <button class="btn fit" :aria-pressed="scale < 1" @click="fit">
-      <PhArrowsInLineHorizontal :size="18" aria-hidden="true" />Whole map
+      <PhArrowsInLineHorizontal :size="18" aria-hidden="true" />{{ t('workbench.whole-map') }}
     </button>
   </div>
 </template>

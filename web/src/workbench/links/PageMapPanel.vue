@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhGlobe, PhPaperclip } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Edit, PagesMap } from '@/api/schema'
-import { count } from '@/page/count'
 import { numbered, passingOf, linksOf } from '@/page/pageOrder'
 import type { Editing } from '@/workbench/edits/editing'
 import PageLinksPanel from './PageLinksPanel.vue'
@@ -23,17 +23,30 @@ const seen = computed(() => activity.value.pages.filter((one) => !linksOf(one).a
 const passed = computed(() => {
   const all = props.map?.passedByAll ?? []
   if (all.length === 0) return ''
-  if (all.length === seen.value.length) return 'Every student passes every page.'
+  if (all.length === seen.value.length) return t('workbench.every-student-passes-every-page')
   const numbers = all.map((id) => activity.value.pages.findIndex((one) => one.id === id) + 1)
-  return `Every student passes ${count(all.length, 'page')}: ${numbers.slice(0, 12).join(', ')}${all.length > 12 ? ' and more' : ''}.`
+  return t('workbench.all-pass-pages', {
+    n: all.length,
+    names: numbers.slice(0, 12).join(', '),
+    more: all.length > 12 ? 'yes' : 'no',
+  })
 })
 const numbers = computed(() => {
   const map = props.map
   if (!map) return ''
   const links = map.shortest
-    ? `the shortest way to an end has ${count(map.shortest, 'page')}, the longest ${map.longestIsExact ? '' : 'at least '}${map.longest}.`
-    : 'no end can be reached.'
-  return `${count(activity.value.pages.length, 'page')}, ${count(map.links.length, 'link')}. A student who follows every link meets ${count(map.met.length, 'page')}; ${links}`
+    ? t('workbench.the-shortest-way-to-an-end', {
+        count: map.shortest,
+        longestIsExact: map.longestIsExact ? 'yes' : 'no',
+        longest: map.longest,
+      })
+    : t('workbench.no-end-can-be-reached')
+  return t('workbench.map-says', {
+    pages: activity.value.pages.length,
+    links: map.links.length,
+    met: map.met.length,
+    path: links,
+  })
 })
 const SHOWN = 40
 const mend = (edit: unknown) => props.editing.edit(edit as Edit)
@@ -46,11 +59,11 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
 </script>
 
 <template>
-  <aside class="panel" data-region aria-label="How pages connect">
-    <h2>How pages connect</h2>
-    <p v-if="failed" role="status">Could not look just now. It looks again after the next change.</p>
+  <aside class="panel" data-region :aria-label="t('workbench.how-pages-connect')">
+    <h2>{{ t('workbench.how-pages-connect') }}</h2>
+    <p v-if="failed" role="status">{{ t('workbench.could-not-look-just-now-it') }}</p>
     <p v-else class="numbers" role="status">{{ numbers }} {{ passed }}</p>
-    <ul v-if="map?.findings.length" aria-label="What to look at">
+    <ul v-if="map?.findings.length" :aria-label="t('workbench.what-to-look-at')">
       <li v-for="one in map.findings.slice(0, SHOWN)" :key="`${one.name} ${one.pageId}`" class="finding">
         <button
           class="chip"
@@ -66,7 +79,9 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
           </button>
         </p>
       </li>
-      <li v-if="map.findings.length > SHOWN">and {{ map.findings.length - SHOWN }} more</li>
+      <li v-if="map.findings.length > SHOWN">
+        {{ t('workbench.so-many-more', { n: map.findings.length - SHOWN }) }}
+      </li>
     </ul>
     <PageLinksPanel
       v-if="page"
@@ -76,14 +91,14 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
       :page="page"
       @edit="emit('edit', $event)"
     />
-    <section class="part" aria-label="Moving between pages">
-      <h3>Moving between pages</h3>
+    <section class="part" :aria-label="t('workbench.moving-between-pages')">
+      <h3>{{ t('workbench.moving-between-pages') }}</h3>
       <label class="switch"
-        >Next and Back for students
+        >{{ t('workbench.next-and-back-for-students') }}
         <input type="checkbox" :checked="passing.nextAndBack" @change="set({ nextAndBack: checked($event) })"
       /></label>
       <label class="switch"
-        >Next opens only when solved
+        >{{ t('workbench.next-opens-only-when-solved') }}
         <input
           type="checkbox"
           :checked="passing.whenSolved"
@@ -91,7 +106,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
           @change="set({ whenSolved: checked($event) })"
       /></label>
       <label class="start"
-        >Start page
+        >{{ t('workbench.start-page') }}
         <select
           :value="map?.start ?? ''"
           @change="set({ start: ($event.target as HTMLSelectElement).value })"
@@ -102,8 +117,12 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
         </select></label
       >
     </section>
-    <section v-if="map?.leaving.length" class="part" aria-label="Links that leave the activity">
-      <h3>Links that leave the activity</h3>
+    <section
+      v-if="map?.leaving.length"
+      class="part"
+      :aria-label="t('workbench.links-that-leave-the-activity')"
+    >
+      <h3>{{ t('workbench.links-that-leave-the-activity') }}</h3>
       <ul class="leaving">
         <li v-for="(one, i) in map.leaving.slice(0, SHOWN)" :key="i">
           <PhGlobe
@@ -116,7 +135,11 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
             >{{ one.name }} <small>{{ one.to }}</small></span
           >
           <button class="chip n" @click="emit('choose', one.pageId)">
-            page {{ activity.pages.findIndex((other) => other.id === one.pageId) + 1 }}
+            {{
+              t('workbench.page-pageid', {
+                pageId: activity.pages.findIndex((other) => other.id === one.pageId) + 1,
+              })
+            }}
           </button>
         </li>
       </ul>

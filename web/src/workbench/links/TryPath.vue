@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowCounterClockwise, PhCheckCircle, PhCircleDashed, PhX } from '@phosphor-icons/vue'
 import { computed, onMounted, shallowRef, ref } from 'vue'
 import { post, errorText } from '@/api/client'
-import { count } from '@/page/count'
 import { numbered, linksOf } from '@/page/pageOrder'
 import { tryWork } from '@/work/attempt/tryWork'
 import type { Work } from '@/work/attempt/work'
@@ -33,28 +33,31 @@ onMounted(begin)
 </script>
 
 <template>
-  <aside class="met" data-region aria-label="Pages that were met">
-    <h2>Try the path</h2>
-    <p>As a student would. Nothing you do here is kept.</p>
+  <aside class="met" data-region :aria-label="t('workbench.pages-that-were-met')">
+    <h2>{{ t('workbench.try-the-path') }}</h2>
+    <p>{{ t('workbench.as-a-student-would-nothing-you') }}</p>
     <div class="row">
       <button class="btn" @click="begin">
-        <PhArrowCounterClockwise :size="18" aria-hidden="true" />From the start
+        <PhArrowCounterClockwise :size="18" aria-hidden="true" />{{ t('shared.from-the-start') }}
       </button>
-      <button class="btn pri" @click="emit('close')"><PhX :size="18" aria-hidden="true" />To the map</button>
+      <button class="btn pri" @click="emit('close')">
+        <PhX :size="18" aria-hidden="true" />{{ t('workbench.to-the-map') }}
+      </button>
     </div>
     <p role="status">
-      <strong>{{ count(met.length, 'page') }} met</strong>, {{ left.length }} not yet
+      <strong>{{ t('workbench.count-met', { count: met.length }) }}</strong> ·
+      {{ t('workbench.so-many-not-met', { left: left.length }) }}
     </p>
-    <ol aria-label="Met, in this order">
+    <ol :aria-label="t('workbench.met-in-this-order')">
       <li v-for="id in met" :key="id" :class="{ here: work?.state.value.pageId === id }">
         <PhCheckCircle :size="19" weight="fill" aria-hidden="true" />{{ numbered(pages, id) }}
       </li>
     </ol>
-    <ul v-if="left.length" aria-label="Not met yet">
+    <ul v-if="left.length" :aria-label="t('workbench.not-met-yet')">
       <li v-for="page in left.slice(0, 60)" :key="page.id">
         <PhCircleDashed :size="19" aria-hidden="true" />{{ numbered(pages, page.id) }}
       </li>
-      <li v-if="left.length > 60">and {{ left.length - 60 }} more</li>
+      <li v-if="left.length > 60">{{ t('workbench.and-left-more', { left: left.length - 60 }) }}</li>
     </ul>
   </aside>
   <div class="walk">

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import type { Activity, Edit, Item, MapSpot, Page, PageLinks, Link } from '@/api/schema'
 import { newId } from '@/api/id'
 import { USUAL_LINKS, linksOf } from '@/page/pageOrder'
@@ -54,7 +55,8 @@ export function tileTo(page: Page, to: Page): Edit {
     description: '',
     traits: { transparency: 0, groups: [], link },
     look: { form: 'RECTANGLE', sides: 5, fill: '#dcebea', outline: '#0b5d66', thickness: 4, dash: 'SOLID' },
-    words: fitSaid({ text: to.name || 'Go on', style, spans: [], paragraphs: [] }, TILE.width - 40).content,
+    words: fitSaid({ text: to.name || t('shared.go-on'), style, spans: [], paragraphs: [] }, TILE.width - 40)
+      .content,
   }
   return { kind: 'add-item', pageId: page.id, index: page.items.length, item }
 }

@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import type { Activity, MapSpot, PagesMap } from '@/api/schema'
+import type { Activity, MapSpot, Page, PagesMap } from '@/api/schema'
 import { linksOf } from '@/page/pageOrder'
 import { arrowsOf, CARD } from './arrows'
 
@@ -54,6 +54,12 @@ export function useMapCards(
   const homing = computed(() => new Set(props.map.links.filter(home).map((way) => way.from)))
   const met = computed(() => new Set(props.map.met))
   const ends = computed(() => new Set(props.map.ends))
+  const signOf = (page: Page): '' | 'start' | 'end' | 'unlinked' | 'archived' => {
+    if (linksOf(page).aside) return 'archived'
+    if (page.id === props.map.start) return 'start'
+    if (!met.value.has(page.id)) return 'unlinked'
+    return ends.value.has(page.id) ? 'end' : ''
+  }
   const cards = computed(() =>
     props.activity.pages.map((page, i) => {
       const spot = spots.value.get(page.id)!
@@ -62,15 +68,7 @@ export function useMapCards(
         number: i + 1,
         style: { left: `${spot.x - origin.value.x}px`, top: `${spot.y - origin.value.y}px` },
         goesHome: homing.value.has(page.id),
-        sign: linksOf(page).aside
-          ? 'archived'
-          : page.id === props.map.start
-            ? 'start'
-            : !met.value.has(page.id)
-              ? 'unlinked'
-              : ends.value.has(page.id)
-                ? 'end'
-                : '',
+        sign: signOf(page),
       }
     }),
   )

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhRows, PhSwap } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import type { Workbench } from '@/workbench/useWorkbench'
@@ -14,10 +15,10 @@ const several = computed(() => slotsOf(props.workbench.selected.value).length > 
 <template>
   <div class="from-list">
     <button class="btn" @click="open = 'repeat'">
-      <PhRows :size="17" aria-hidden="true" />Repeat from a list
+      <PhRows :size="17" aria-hidden="true" />{{ t('workbench.repeat-from-a-list') }}
     </button>
     <button v-if="several" class="btn" @click="open = 'exchange'">
-      <PhSwap :size="17" aria-hidden="true" />Exchange from a list
+      <PhSwap :size="17" aria-hidden="true" />{{ t('workbench.exchange-from-a-list') }}
     </button>
     <ListDialog v-if="open" :workbench="workbench" :does="open" @close="open = null" />
   </div>

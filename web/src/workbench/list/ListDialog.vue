@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, onMounted, ref, watch } from 'vue'
 import { getAll, errorText } from '@/api/client'
 import type { Workbench } from '@/workbench/useWorkbench'
@@ -14,10 +15,10 @@ const way = ref<Placing>('FITS')
 const wrong = ref('')
 const field = ref<{ focus(): void }>()
 const WAYS: [Placing, string][] = [
-  ['FITS', 'as they fit'],
-  ['ROW', 'in a row'],
-  ['COLUMN', 'in a column'],
-  ['GRID', 'in a grid'],
+  ['FITS', t('workbench.as-they-fit')],
+  ['ROW', t('workbench.in-a-row')],
+  ['COLUMN', t('workbench.in-a-column')],
+  ['GRID', t('workbench.in-a-grid')],
 ]
 
 const items = computed(() => props.workbench.selected.value)
@@ -78,17 +79,16 @@ const room = computed(
 const tells = computed(() => {
   const n = lines.value.length
   if (n === 0) return ''
-  if (!room.value)
-    return `There is no room for ${n} of them on this page. Make them smaller first, or make the list shorter.`
+  if (!room.value) return t('workbench.there-is-no-room-for-count', { count: n })
   if (props.does === 'exchange') {
     const places = slots.value.length
     if (words.value.length > places)
-      return `There are ${words.value.length} words for ${places} places; the last ones are left out.`
-    return words.value.length === places ? '' : 'What has no word in the list stays as it is.'
+      return t('workbench.there-are-words-words-for-places', { words: words.value.length, places })
+    return words.value.length === places ? '' : t('workbench.what-has-no-word-in-the')
   }
   return n === 1
-    ? 'That is one, so nothing is copied.'
-    : `There will be ${n} of them. What you selected is the first.`
+    ? t('workbench.that-is-one-so-nothing-is')
+    : t('workbench.there-will-be-count-of-them', { count: n })
 })
 
 function make() {
@@ -104,14 +104,14 @@ function make() {
   if (workbench.edit(composite(made.edits))) {
     workbench.chosen.value = made.ids
     emit('close')
-  } else wrong.value = 'That did not fit on the page. Nothing changed. Make the list shorter.'
+  } else wrong.value = t('workbench.that-did-not-fit-on-the')
 }
 </script>
 
 <template>
   <el-dialog
     :model-value="true"
-    :title="does === 'repeat' ? 'Repeat from a list' : 'Exchange from a list'"
+    :title="does === 'repeat' ? t('workbench.repeat-from-a-list') : t('workbench.exchange-from-a-list')"
     width="620px"
     top="8vh"
     @opened="field?.focus()"
@@ -121,8 +121,8 @@ function make() {
       <p class="soft">
         {{
           does === 'repeat'
-            ? 'One word, one copy: hat, cat, bat. Or a line for each copy, with commas between its boxes.'
-            : 'Words in the order in which one reads what is selected: hat, cat, bat.'
+            ? t('workbench.one-word-one-copy-hat-cat')
+            : t('workbench.words-in-the-order-in-which')
         }}
       </p>
       <el-input
@@ -130,48 +130,50 @@ function make() {
         v-model="text"
         type="textarea"
         :rows="4"
-        aria-label="List"
+        :aria-label="t('shared.list')"
         maxlength="10000"
-        placeholder="hat, cat, bat"
+        :placeholder="t('workbench.hat-cat-bat')"
       />
       <label v-if="does === 'repeat'" class="way"
-        >The copies lie
-        <el-select v-model="way" aria-label="The copies lie">
+        >{{ t('workbench.the-copies-lie') }}
+        <el-select v-model="way" :aria-label="t('workbench.the-copies-lie')">
           <el-option v-for="[value, name] in WAYS" :key="value" :value="value" :label="name" />
         </el-select>
       </label>
       <p v-if="slots.length === 0" class="note">
         {{
           does === 'repeat'
-            ? 'There are no words and no picture in what is selected, so all copies will be alike.'
-            : 'There are no words and no picture in what is selected.'
+            ? t('workbench.there-are-no-words-and-no')
+            : t('workbench.there-are-no-words-and-no-2')
         }}
       </p>
-      <ul v-if="rows.length" class="pictures" aria-label="Pictures">
+      <ul v-if="rows.length" class="pictures" :aria-label="t('shared.pictures')">
         <li v-for="row in rows" :key="row.word">
           <button
             v-if="pictureOf(row.word)"
             type="button"
             class="pick"
-            :title="row.pictures.length > 1 ? 'Another picture' : ''"
+            :title="row.pictures.length > 1 ? t('workbench.another-picture') : ''"
             :disabled="row.pictures.length < 2"
             @click="another(row.word)"
           >
             <img :src="`/library/${pictureOf(row.word)!.code}.svg`" alt="" width="48" height="48" />
-            {{ row.word }}<span class="unseen">: another picture</span>
+            {{ row.word }}<span class="unseen">{{ t('workbench.another-picture-2') }}</span>
           </button>
-          <span v-else class="pick none">{{ row.word }}<br /><span class="soft">no picture</span></span>
+          <span v-else class="pick none"
+            >{{ row.word }}<br /><span class="soft">{{ t('workbench.no-picture-3') }}</span></span
+          >
         </li>
       </ul>
       <p v-if="rows.length && found.length < rows.length" class="soft">
-        Where no picture was found, the old one stays.
+        {{ t('workbench.where-no-picture-was-found-the') }}
       </p>
       <p v-if="tells" :class="room ? 'soft' : 'note'" role="status">{{ tells }}</p>
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <div class="foot">
-        <button type="button" class="btn" @click="emit('close')">Cancel</button>
+        <button type="button" class="btn" @click="emit('close')">{{ t('shared.cancel') }}</button>
         <button class="btn pri" :disabled="lines.length < (does === 'repeat' ? 2 : 1) || !room">
-          {{ does === 'repeat' ? 'Make copies' : 'Exchange' }}
+          {{ does === 'repeat' ? t('workbench.make-copies') : t('workbench.exchange') }}
         </button>
       </div>
     </form>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowDown, PhArrowUp, PhCopy, PhTrash } from '@phosphor-icons/vue'
 
 /** What can be done with the page that is open. */
@@ -24,29 +25,46 @@ const emit = defineEmits<{
 
 <template>
   <span class="own">
-    <button aria-label="Earlier" title="Earlier" :disabled="first" @click="emit('move', -1)">
+    <button
+      :aria-label="t('workbench.earlier')"
+      :title="t('workbench.earlier')"
+      :disabled="first"
+      @click="emit('move', -1)"
+    >
       <PhArrowUp :size="16" aria-hidden="true" />
     </button>
-    <button aria-label="Later" title="Later" :disabled="last" @click="emit('move', 1)">
+    <button
+      :aria-label="t('workbench.later')"
+      :title="t('workbench.later')"
+      :disabled="last"
+      @click="emit('move', 1)"
+    >
       <PhArrowDown :size="16" aria-hidden="true" />
     </button>
     <button
-      aria-label="Duplicate this page"
-      title="Duplicate this page"
+      :aria-label="t('workbench.duplicate-this-page')"
+      :title="t('workbench.duplicate-this-page')"
       :disabled="full"
       @click="emit('duplicate')"
     >
       <PhCopy :size="16" aria-hidden="true" />
     </button>
-    <button aria-label="Delete this page" title="Delete this page" :disabled="only" @click="emit('remove')">
+    <button
+      :aria-label="t('workbench.delete-this-page')"
+      :title="t('workbench.delete-this-page')"
+      :disabled="only"
+      @click="emit('remove')"
+    >
       <PhTrash :size="16" aria-hidden="true" />
     </button>
   </span>
   <span class="own more">
-    <button :disabled="full" @click="emit('before')">Add before</button>
-    <button @click="emit('copy')">Copy</button>
-    <button @click="emit('keep')">Save in My library</button>
-    <button v-if="copied" :disabled="full" :title="copied" @click="emit('paste')">Paste page</button>
+    <button :disabled="full" @click="emit('before')">{{ t('workbench.add-before') }}</button>
+    <button @click="emit('copy')">{{ t('shared.copy') }}</button>
+    <button @click="emit('keep')">{{ t('workbench.save-in-my-library') }}</button>
+    <button v-if="copied" :disabled="full" :title="copied" @click="emit('paste')">
+      {{ t('workbench.paste-page') }}
+    </button>
   </span>
 </template>
 

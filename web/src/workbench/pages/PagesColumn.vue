@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhListBullets, PhPlus } from '@phosphor-icons/vue'
 import { computed, defineAsyncComponent, ref, shallowRef, watch } from 'vue'
 import { newId } from '@/api/id'
@@ -41,7 +42,7 @@ function add(where: 'before' | 'after' = 'after') {
   const here = pages.value[index.value]!
   const page = {
     id,
-    name: `Page ${pages.value.length + 1}`,
+    name: t('workbench.page-pages', { pages: pages.value.length + 1 }),
     paper: here.paper,
     items: [],
     ...(here.words ? { words: here.words } : {}),
@@ -61,11 +62,11 @@ function put(page: Page, key: AnswerKey, name: string) {
 function copyPage() {
   const page = pages.value[index.value]!
   if (!keepPage({ page, key: props.editing.activity.value.key })) {
-    props.editing.tell('This page is too large to copy. Nothing changed. Copy a part of what is on it.')
+    props.editing.tell(t('workbench.this-page-is-too-large-to'))
     return
   }
   copied.value = page.name
-  props.editing.note(`“${page.name}” is copied. Paste it here or in another activity.`)
+  props.editing.note(t('workbench.page-is-copied-paste-it-here', { page: page.name }))
 }
 const copied = ref(keptPage()?.page.name ?? '')
 function pastePage() {
@@ -118,20 +119,20 @@ watch(pages, (now) => {
 </script>
 
 <template>
-  <aside class="pages" data-region aria-label="Pages">
+  <aside class="pages" data-region :aria-label="t('shared.pages')">
     <div class="head">
-      <h2 class="small-head">Pages</h2>
+      <h2 class="small-head">{{ t('shared.pages') }}</h2>
       <button
         class="btn"
         :disabled="full"
-        :title="full ? 'An activity has at most 200 pages' : ''"
+        :title="full ? t('workbench.an-activity-has-at-most-200-2') : ''"
         @click="add('after')"
       >
-        <PhPlus :size="16" weight="bold" aria-hidden="true" />Page
+        <PhPlus :size="16" weight="bold" aria-hidden="true" />{{ t('shared.page') }}
       </button>
     </div>
     <button v-if="madeFrom && editing.mayEdit" class="btn list" @click="relisting = true">
-      <PhListBullets :size="17" aria-hidden="true" />Change the list
+      <PhListBullets :size="17" aria-hidden="true" />{{ t('workbench.change-the-list') }}
     </button>
     <StarterDialog
       v-if="relisting && madeFrom"
@@ -140,7 +141,8 @@ watch(pages, (now) => {
       @close="relisting = false"
     />
     <p v-if="deleted" class="gone" role="status">
-      “{{ deleted.name }}” is deleted. <button class="btn" @click="undo">Undo</button>
+      {{ t('workbench.deleted-is-deleted', { deleted: deleted.name }) }}
+      <button class="btn" @click="undo">{{ t('shared.undo') }}</button>
     </p>
     <ol>
       <li
@@ -161,7 +163,9 @@ watch(pages, (now) => {
           @keydown="key($event, i)"
         >
           <PageThumb :page="page" class="thumb" />
-          <span class="unseen">Page {{ i + 1 }}, </span><span class="name">{{ page.name }}</span>
+          <span class="unseen">{{ t('workbench.page-number', { n: i + 1 }) }} </span><span class="name">{{
+            page.name
+          }}</span>
         </button>
         <PageButtons
           v-if="page.id === current"

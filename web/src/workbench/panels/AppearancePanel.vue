@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Item } from '@/api/schema'
 import { FORMS } from '@/page/shapes'
 import type { Workbench } from '@/workbench/useWorkbench'
+import { dashNames } from './lineLooks'
 import DraftField from './DraftField.vue'
-import { NOTE_COLOURS } from '@/workbench/edits/make'
+import { noteColours } from '@/workbench/edits/make'
 import ToneButtons from './ToneButtons.vue'
 import ZoneAppearancePanel from './ZoneAppearancePanel.vue'
 
@@ -44,16 +46,12 @@ const setShapes = (change: object) =>
 const setLines = (change: object) =>
   props.workbench.setBodies((item) => (item.kind === 'line' ? look(item, change) : null))
 const value = (event: Event) => (event.target as HTMLInputElement).value
-const DASHES = [
-  ['SOLID', 'solid'],
-  ['DASHED', 'dashed'],
-  ['DOTTED', 'dotted'],
-] as const
+const DASHES = dashNames()
 const ENDS = [
-  ['PLAIN', 'plain'],
-  ['ARROW', 'arrow'],
-  ['DOT', 'dot'],
-  ['BAR', 'bar'],
+  ['PLAIN', t('workbench.plain-plain')],
+  ['ARROW', t('workbench.arrow-arrow')],
+  ['DOT', t('workbench.dot-dot')],
+  ['BAR', t('workbench.bar-bar')],
 ] as const
 const WIDTHS = [1, 2, 3, 4, 5, 6, 8, 10, 14, 20, 30]
 const thickness = computed(() => same(drawn.value, (item) => item.look.thickness))
@@ -67,17 +65,19 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
     @picture="$emit('picture')"
   />
   <section v-if="drawn.length || notes.length || covers.length || lenses.length" class="look">
-    <h3>Appearance</h3>
+    <h3>{{ t('workbench.appearance') }}</h3>
     <template v-if="shapes.length">
       <label
-        >Shape
+        >{{ t('workbench.shape') }}
         <select :value="same(shapes, (s) => s.look.form) ?? ''" @change="setShapes({ form: value($event) })">
-          <option v-if="same(shapes, (s) => s.look.form) === null" value="" disabled>mixed</option>
+          <option v-if="same(shapes, (s) => s.look.form) === null" value="" disabled>
+            {{ t('workbench.mixed') }}
+          </option>
           <option v-for="one in FORMS" :key="one.form" :value="one.form">{{ one.name }}</option>
         </select></label
       >
       <label v-if="same(shapes, (s) => s.look.form) === 'POLYGON'"
-        >Sides
+        >{{ t('workbench.sides') }}
         <DraftField
           :key="shapes.map((s) => s.id).join()"
           type="number"
@@ -87,21 +87,21 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
           @commit="setShapes({ sides: Math.min(20, Math.max(3, Math.round(Number($event) || 3))) })"
       /></label>
       <ToneButtons
-        of="Light tones for its inside"
+        :of="t('workbench.light-tones-for-its-inside')"
         small
         :colour="same(shapes, (s) => s.look.fill)"
         @take="setShapes({ fill: $event })"
       />
       <div class="two">
         <label
-          >Fill
+          >{{ t('workbench.fill') }}
           <input
             type="color"
             :value="same(shapes, (s) => s.look.fill) ?? '#ffffff'"
             @change="setShapes({ fill: value($event) })"
         /></label>
         <label
-          >Outline
+          >{{ t('workbench.outline') }}
           <input
             type="color"
             :value="same(shapes, (s) => s.look.outline) ?? '#07444b'"
@@ -112,19 +112,19 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
           :aria-pressed="shapes.every((s) => !s.look.fill)"
           @click="setShapes({ fill: undefined })"
         >
-          Hollow
+          {{ t('workbench.hollow') }}
         </button>
         <button
           class="btn"
           :aria-pressed="shapes.every((s) => !s.look.outline)"
           @click="setShapes({ outline: undefined })"
         >
-          No outline
+          {{ t('workbench.no-outline') }}
         </button>
       </div>
     </template>
     <label v-if="linesOnly.length"
-      >Colour
+      >{{ t('shared.colour') }}
       <input
         type="color"
         :value="same(linesOnly, (l) => l.look.colour) ?? '#07444b'"
@@ -132,17 +132,19 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
     /></label>
     <div v-if="drawn.length" class="two">
       <label
-        >Thickness
+        >{{ t('workbench.thickness') }}
         <select :value="thickness ?? ''" @change="setDrawn({ thickness: Number(value($event)) })">
-          <option v-if="thickness === null" value="" disabled>mixed</option>
+          <option v-if="thickness === null" value="" disabled>{{ t('workbench.mixed') }}</option>
           <option v-else-if="!WIDTHS.includes(thickness)" :value="thickness">{{ thickness }}</option>
           <option v-for="n in WIDTHS" :key="n" :value="n">{{ n }}</option>
         </select></label
       >
       <label
-        >Dashes
+        >{{ t('workbench.dashes') }}
         <select :value="same(drawn, (d) => d.look.dash) ?? ''" @change="setDrawn({ dash: value($event) })">
-          <option v-if="same(drawn, (d) => d.look.dash) === null" value="" disabled>mixed</option>
+          <option v-if="same(drawn, (d) => d.look.dash) === null" value="" disabled>
+            {{ t('workbench.mixed') }}
+          </option>
           <option v-for="[dash, name] in DASHES" :key="dash" :value="dash">{{ name }}</option>
         </select></label
       >
@@ -150,21 +152,23 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
     <template v-if="linesOnly.length">
       <div class="two">
         <label v-for="end in ['start', 'end'] as const" :key="end"
-          >{{ end === 'start' ? 'Begins' : 'Ends' }}
+          >{{ end === 'start' ? t('workbench.begins') : t('workbench.ends') }}
           <select
             :value="same(linesOnly, (l) => l.look[end]) ?? ''"
             @change="setLines({ [end]: value($event) })"
           >
-            <option v-if="same(linesOnly, (l) => l.look[end]) === null" value="" disabled>mixed</option>
+            <option v-if="same(linesOnly, (l) => l.look[end]) === null" value="" disabled>
+              {{ t('workbench.mixed') }}
+            </option>
             <option v-for="[one, name] in ENDS" :key="one" :value="one">{{ name }}</option>
           </select></label
         >
       </div>
-      <p class="soft small">Pull an end over something and it stays joined to it.</p>
+      <p class="soft small">{{ t('workbench.pull-an-end-over-something-and') }}</p>
     </template>
-    <div v-if="notes.length" class="slips" role="group" aria-label="Colour of the note">
+    <div v-if="notes.length" class="slips" role="group" :aria-label="t('workbench.colour-of-the-note')">
       <button
-        v-for="[colour, name] in NOTE_COLOURS"
+        v-for="[colour, name] in noteColours()"
         :key="colour"
         :style="{ background: colour }"
         :aria-label="name"
@@ -174,7 +178,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
       ></button>
     </div>
     <label v-if="notes.length" class="switch"
-      >Students write on it
+      >{{ t('workbench.students-write-on-it') }}
       <input
         type="checkbox"
         :checked="notes.every((n) => n.writable)"
@@ -186,7 +190,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
     /></label>
     <template v-if="covers.length">
       <label
-        >Colour
+        >{{ t('shared.colour') }}
         <input
           type="color"
           :value="same(covers, (c) => c.colour) ?? '#0b5d66'"
@@ -195,7 +199,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
           "
       /></label>
       <label
-        >Slides
+        >{{ t('workbench.slides') }}
         <select
           :value="same(covers, (c) => c.direction) ?? ''"
           @change="
@@ -204,14 +208,14 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
             )
           "
         >
-          <option value="LEFT">to the left</option>
-          <option value="RIGHT">to the right</option>
-          <option value="UP">up</option>
-          <option value="DOWN">down</option>
+          <option value="LEFT">{{ t('workbench.to-the-left') }}</option>
+          <option value="RIGHT">{{ t('workbench.to-the-right') }}</option>
+          <option value="UP">{{ t('workbench.up-2') }}</option>
+          <option value="DOWN">{{ t('workbench.down-2') }}</option>
         </select></label
       >
       <label
-        >Written on it
+        >{{ t('workbench.written-on-it') }}
         <input
           type="text"
           maxlength="300"
@@ -222,7 +226,7 @@ const thickness = computed(() => same(drawn.value, (item) => item.look.thickness
       /></label>
     </template>
     <label v-if="lenses.length"
-      >Border
+      >{{ t('workbench.border') }}
       <input
         type="color"
         :value="same(lenses, (l) => l.colour) ?? '#68406b'"

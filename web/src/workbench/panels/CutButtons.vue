@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhScissors } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import { post, errorText } from '@/api/client'
@@ -36,7 +37,7 @@ async function cut(into: keyof CutParts) {
       page = { ...page, items: [...page.items.slice(0, at), ...added, ...page.items.slice(at + 1)] }
     })
     if (edits.length === 0) {
-      workbench.editing.tell('There is only one part, so nothing was cut.')
+      workbench.editing.tell(t('workbench.there-is-only-one-part-so'))
       return
     }
     const before = new Set(workbench.page.value.items.map((item) => item.id))
@@ -53,10 +54,10 @@ async function cut(into: keyof CutParts) {
 <template>
   <div v-if="all" class="cuts">
     <button class="btn" @click="cut('words')">
-      <PhScissors :size="17" aria-hidden="true" />Cut into words
+      <PhScissors :size="17" aria-hidden="true" />{{ t('workbench.cut-into-words') }}
     </button>
     <button class="btn" @click="cut('letters')">
-      <PhScissors :size="17" aria-hidden="true" />Cut into letters
+      <PhScissors :size="17" aria-hidden="true" />{{ t('workbench.cut-into-letters') }}
     </button>
   </div>
 </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { dateTime } from '@/i18n/format'
 import { PhArrowUUpLeft, PhBookmarkSimple, PhX } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, shallowRef, watch } from 'vue'
 import { get, put, errorText } from '@/api/client'
@@ -64,21 +66,14 @@ async function restore() {
   await props.editing.restore(at.value)
   emit('close')
 }
-const when = (time: string) =>
-  new Date(time).toLocaleString([], {
-    day: 'numeric',
-    month: 'short',
-    year: new Date(time).getFullYear() === new Date().getFullYear() ? undefined : 'numeric',
-    hour: '2-digit',
-    minute: '2-digit',
-  })
+const when = (time: string) => dateTime(new Date(time))
 </script>
 
 <template>
-  <div class="history" role="dialog" aria-label="History">
+  <div class="history" role="dialog" :aria-label="t('workbench.history')">
     <div class="top">
-      <h2>History</h2>
-      <button class="btn quiet" aria-label="Close the history" @click="emit('close')">
+      <h2>{{ t('workbench.history') }}</h2>
+      <button class="btn quiet" :aria-label="t('workbench.close-the-history')" @click="emit('close')">
         <PhX :size="20" aria-hidden="true" />
       </button>
     </div>
@@ -86,10 +81,14 @@ const when = (time: string) =>
     <template v-if="history">
       <div class="left">
         <div class="sheet">
-          <PageView v-if="page" :page="page" :described="`${page.name} as it was`" />
+          <PageView
+            v-if="page"
+            :page="page"
+            :described="t('workbench.page-as-it-was', { page: page.name })"
+          />
         </div>
         <label class="slide"
-          >Moment {{ at }} of {{ history.newest }}
+          >{{ t('workbench.moment-of', { n: at, newest: history.newest }) }}
           <input v-model.number="at" type="range" min="0" :max="history.newest" />
         </label>
         <p class="told" role="status">
@@ -98,18 +97,18 @@ const when = (time: string) =>
             <span v-if="step.kind !== 'plain'" class="chip n">{{ step.kind }}</span>
             <span v-if="step.named" class="chip p">{{ step.named }}</span>
           </template>
-          <template v-else-if="at === 0">As it began</template>
+          <template v-else-if="at === 0">{{ t('workbench.as-it-began') }}</template>
         </p>
         <form class="row" @submit.prevent="keepName">
           <input
             v-model="name"
             class="in"
             maxlength="300"
-            placeholder="A name for this version"
-            aria-label="A name for this version"
+            :placeholder="t('workbench.a-name-for-this-version')"
+            :aria-label="t('workbench.a-name-for-this-version')"
           />
           <button class="btn" :disabled="!name.trim() || !editing.mayEdit">
-            <PhBookmarkSimple :size="17" aria-hidden="true" />Name this version
+            <PhBookmarkSimple :size="17" aria-hidden="true" />{{ t('workbench.name-this-version') }}
           </button>
           <button
             type="button"
@@ -117,24 +116,24 @@ const when = (time: string) =>
             :disabled="at === history.newest || !editing.mayEdit"
             @click="restore"
           >
-            <PhArrowUUpLeft :size="17" aria-hidden="true" />Restore this version
+            <PhArrowUUpLeft :size="17" aria-hidden="true" />{{ t('workbench.restore-this-version') }}
           </button>
         </form>
       </div>
       <div class="right">
         <template v-if="history.versions.length">
-          <h3>Named versions</h3>
+          <h3>{{ t('workbench.named-versions') }}</h3>
           <ul>
             <li v-for="one in history.versions" :key="one.seq">
               <button :aria-current="one.seq === at || undefined" @click="at = one.seq">
                 <strong>{{ one.name }}</strong>
-                <span class="soft">moment {{ one.seq }}</span>
+                <span class="soft">{{ t('workbench.moment-seq', { seq: one.seq }) }}</span>
               </button>
             </li>
           </ul>
         </template>
-        <h3>What was done</h3>
-        <ul class="steps" tabindex="0" aria-label="What was done">
+        <h3>{{ t('workbench.what-was-done') }}</h3>
+        <ul class="steps" tabindex="0" :aria-label="t('workbench.what-was-done')">
           <li v-for="one in steps" :key="one.seq">
             <button :aria-current="one.seq === at || undefined" @click="at = one.seq">
               <span>{{ one.told }}</span>
@@ -147,7 +146,7 @@ const when = (time: string) =>
           class="btn"
           @click="load(steps[steps.length - 1]!.seq - 1)"
         >
-          Earlier
+          {{ t('workbench.earlier') }}
         </button>
       </div>
     </template>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhEraser, PhHighlighter, PhLasso, PhPen, PhScissors } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Stroke } from '@/api/schema'
+import { dashNames } from './lineLooks'
 import type { Workbench, Tool } from '@/workbench/useWorkbench'
 import { neatWanted, PENS, pens, setPen } from '@/workbench/edits/pens'
 
@@ -13,46 +15,42 @@ const pen = computed(() =>
 )
 const take = (to: Tool) => props.workbench.take(to)
 const COLOURS = [
-  ['#1f2d33', 'Ink'],
-  ['#a8432b', 'Clay'],
-  ['#0b5d66', 'Petrol'],
-  ['#68406b', 'Plum'],
-  ['#4c7837', 'Moss'],
-  ['#8a5a00', 'Amber'],
-  ['#1c3550', 'Night'],
-  ['#ffffff', 'White'],
+  ['#1f2d33', t('workbench.ink')],
+  ['#a8432b', t('shared.tone-clay')],
+  ['#0b5d66', t('workbench.petrol')],
+  ['#68406b', t('shared.tone-plum')],
+  ['#4c7837', t('workbench.moss')],
+  ['#8a5a00', t('workbench.amber')],
+  ['#1c3550', t('workbench.night')],
+  ['#ffffff', t('workbench.white')],
 ] as const
 const TINTS = [
-  ['#ffe27a', 'Yellow'],
-  ['#b9e3c6', 'Mint'],
-  ['#f6c3b4', 'Rose'],
-  ['#c9dcf5', 'Sky'],
-  ['#e2cdea', 'Lilac'],
-  ['#ffd29c', 'Apricot'],
-  ['#d9e8a8', 'Lime'],
-  ['#cfd8dc', 'Grey'],
+  ['#ffe27a', t('workbench.yellow')],
+  ['#b9e3c6', t('workbench.mint')],
+  ['#f6c3b4', t('workbench.rose')],
+  ['#c9dcf5', t('shared.tone-sky')],
+  ['#e2cdea', t('workbench.lilac')],
+  ['#ffd29c', t('workbench.apricot')],
+  ['#d9e8a8', t('workbench.lime')],
+  ['#cfd8dc', t('workbench.grey')],
 ] as const
-const DASHES: [Stroke['dash'], string][] = [
-  ['SOLID', 'solid'],
-  ['DASHED', 'dashed'],
-  ['DOTTED', 'dotted'],
-]
+const DASHES = dashNames()
 const OTHERS = [
-  { is: 'eraser', name: 'Eraser', icon: PhEraser },
-  { is: 'stroke-eraser', name: 'Eraser for whole strokes', icon: PhScissors },
-  { is: 'lasso', name: 'Lasso', icon: PhLasso },
+  { is: 'eraser', name: t('shared.eraser'), icon: PhEraser },
+  { is: 'stroke-eraser', name: t('shared.eraser-for-whole-strokes'), icon: PhScissors },
+  { is: 'lasso', name: t('shared.lasso'), icon: PhLasso },
 ] as const
 const TOLD: Record<string, string> = {
-  rub: 'Rubs out ink where it goes, and nothing else.',
-  'stroke-eraser': 'Takes away each stroke it touches.',
-  loop: 'Draw around strokes to select them.',
+  rub: t('workbench.rubs-out-ink-where-it-goes'),
+  'stroke-eraser': t('workbench.takes-away-each-stroke-it-touches'),
+  loop: t('workbench.draw-around-strokes-to-select-them'),
 }
 </script>
 
 <template>
   <div class="ink">
-    <h2>Ink</h2>
-    <div class="pens" role="group" aria-label="Pens and highlighters">
+    <h2>{{ t('workbench.ink') }}</h2>
+    <div class="pens" role="group" :aria-label="t('workbench.pens-and-highlighters')">
       <button
         v-for="one in PENS"
         :key="one.name"
@@ -79,7 +77,7 @@ const TOLD: Record<string, string> = {
     </div>
     <template v-if="pen">
       <h3>{{ pen.label }}</h3>
-      <div class="colours" role="group" aria-label="Colour">
+      <div class="colours" role="group" :aria-label="t('shared.colour')">
         <button
           v-for="[colour, name] in pen.tool === 'PEN' ? COLOURS : TINTS"
           :key="colour"
@@ -91,14 +89,14 @@ const TOLD: Record<string, string> = {
         ></button>
       </div>
       <label class="line"
-        >Any colour
+        >{{ t('workbench.any-colour') }}
         <input
           type="color"
           :value="pen.colour"
           @change="setPen(pen.name, { colour: ($event.target as HTMLInputElement).value })"
       /></label>
       <label
-        >Width: {{ pen.width }}
+        >{{ t('workbench.width-width', { width: pen.width }) }}
         <input
           type="range"
           :min="pen.tool === 'PEN' ? 2 : 12"
@@ -107,7 +105,7 @@ const TOLD: Record<string, string> = {
           @input="setPen(pen.name, { width: Number(($event.target as HTMLInputElement).value) })"
       /></label>
       <label
-        >Dashes
+        >{{ t('workbench.dashes') }}
         <select
           :value="pen.dash"
           @change="setPen(pen.name, { dash: ($event.target as HTMLSelectElement).value as Stroke['dash'] })"
@@ -116,11 +114,11 @@ const TOLD: Record<string, string> = {
         </select></label
       >
       <label v-if="pen.tool === 'PEN'" class="line"
-        >Offer neat shapes <input v-model="neatWanted" type="checkbox"
+        >{{ t('shared.offer-neat-shapes') }} <input v-model="neatWanted" type="checkbox"
       /></label>
     </template>
     <p v-else class="soft">{{ TOLD[tool.is] }}</p>
-    <button class="btn pri" @click="take({ is: 'hand' })">Done drawing (Esc)</button>
+    <button class="btn pri" @click="take({ is: 'hand' })">{{ t('workbench.done-drawing-esc') }}</button>
   </div>
 </template>
 

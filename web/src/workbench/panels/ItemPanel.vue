@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhCopy, PhCrosshair, PhTarget, PhTrash } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Item } from '@/api/schema'
 import { letter, middle, type Point } from '@/page/geometry'
 import { alwaysFixed, groupsOf, isPiece, traitsOf } from '@/page/items'
-import { itemName, KINDS } from '@/page/names'
+import { itemName, kindName } from '@/page/names'
 import { mayReshape } from '@/page/reshaped'
 import { pictureUrl } from '@/page/pictures'
 import type { Workbench } from '@/workbench/useWorkbench'
@@ -73,15 +74,15 @@ async function take() {
       seen = await seenOutline(item)
     } catch {
       // A picture that cannot be read here is taken as a box.
-      props.workbench.editing.tell('The picture could not be looked at, so all of its box takes pieces.')
+      props.workbench.editing.tell(t('workbench.the-picture-could-not-be-looked'))
     }
   if (props.workbench.page.value !== page || props.item.id !== item.id) return
   const { edits } = takingPieces(page, item, seen)
   props.workbench.edit({ kind: 'composite', edits })
   props.workbench.editing.note(
     isPiece(props.item)
-      ? `${itemName(props.item)} takes pieces now, and what lies on it goes with it. Decide in Answers what belongs on it.`
-      : `${itemName(props.item)} takes pieces now. Decide in Answers what belongs on it. It is in one group with its drop zone.`,
+      ? t('workbench.item-takes-pieces-now-and-what', { item: itemName(props.item) })
+      : t('workbench.item-takes-pieces-now-decide-in', { item: itemName(props.item) }),
   )
 }
 const mayTarget = computed(
@@ -99,8 +100,11 @@ function target(event: MouseEvent) {
   }
 }
 const sort = computed(() => {
-  if (alwaysFixed(props.item)) return KINDS[props.item.kind]
-  return `${KINDS[props.item.kind]} · ${isPiece(props.item) ? 'piece' : 'background'}`
+  const name = kindName(props.item.kind)
+  if (alwaysFixed(props.item)) return name
+  return isPiece(props.item)
+    ? t('workbench.kind-piece', { kind: name })
+    : t('workbench.kind-background', { kind: name })
 })
 </script>
 
@@ -136,24 +140,25 @@ const sort = computed(() => {
         type="checkbox"
         :checked="traitsOf(item).erasable"
         @change="setErasable(($event.target as HTMLInputElement).checked)"
-      />Students may rub this away</label
+      />{{ t('workbench.students-may-rub-this-away') }}</label
     >
     <label v-if="mayReshape(item)" class="check"
       ><input
         type="checkbox"
         :checked="traitsOf(item).reshapable"
         @change="setReshapable(($event.target as HTMLInputElement).checked)"
-      />Its corners can be pulled in Present</label
+      />{{ t('workbench.its-corners-can-be-pulled-in') }}</label
     >
     <label v-if="item.kind === 'zone'"
-      >Written on it<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
+      >{{ t('workbench.written-on-it')
+      }}<DraftField :key="item.id" :value="item.label" maxlength="300" @commit="label"
     /></label>
     <label v-if="item.kind === 'zone' && groupsOf(item).length" class="check"
       ><input
         type="checkbox"
         :checked="item.carried"
         @change="setCarried(($event.target as HTMLInputElement).checked)"
-      />Moves with the piece it is grouped with</label
+      />{{ t('workbench.moves-with-the-piece-it-is') }}</label
     >
     <AppearancePanel :workbench="workbench" :items="[item]" @picture="emit('picture', 'fill')" />
     <StyleButtons :workbench="workbench" />
@@ -164,11 +169,13 @@ const sort = computed(() => {
       @click="target"
     >
       <PhCrosshair :size="17" aria-hidden="true" />{{
-        workbench.tool.value.is === 'targets' ? 'Done with places' : 'Put places for labels on it'
+        workbench.tool.value.is === 'targets'
+          ? t('workbench.done-with-places')
+          : t('workbench.put-places-for-labels-on-it')
       }}
     </button>
     <button v-if="mayTake(item) && !taken" class="btn" @click="take">
-      <PhTarget :size="17" aria-hidden="true" />Let pieces be dropped on it
+      <PhTarget :size="17" aria-hidden="true" />{{ t('workbench.let-pieces-be-dropped-on-it') }}
     </button>
 
     <VideoPanel
@@ -185,12 +192,12 @@ const sort = computed(() => {
     <ItemSize :workbench="workbench" :item="item" />
     <DepthButtons :workbench="workbench" />
     <label v-if="item.kind !== 'words'"
-      >Described as
+      >{{ t('workbench.described-as') }}
       <DraftField
         :key="item.id"
         :value="item.description"
         maxlength="300"
-        placeholder="What it shows"
+        :placeholder="t('workbench.what-it-shows')"
         @commit="describe"
     /></label>
     <PicturePanel
@@ -207,19 +214,23 @@ const sort = computed(() => {
     />
 
     <template v-if="isPiece(item) && zonesOf(workbench.page.value).length">
-      <h3>Belongs in</h3>
-      <p v-if="belongs.length === 0" class="soft">Nowhere yet. Decide it in Answers.</p>
+      <h3>{{ t('workbench.belongs-in') }}</h3>
+      <p v-if="belongs.length === 0" class="soft">{{ t('workbench.nowhere-yet-decide-it-in-answers') }}</p>
       <p v-for="{ zone, sign } in belongs" :key="zone.id" class="belongs">
         <span class="letter">{{ sign }}</span>{{ itemName(zone) }}
       </p>
     </template>
 
-    <button v-if="groupsOf(item).length" class="btn" @click="workbench.ungroup">Ungroup</button>
+    <button v-if="groupsOf(item).length" class="btn" @click="workbench.ungroup">
+      {{ t('workbench.ungroup') }}
+    </button>
     <div class="two">
       <button class="btn" title="Ctrl+D" @click="workbench.duplicate">
-        <PhCopy :size="17" aria-hidden="true" />Duplicate
+        <PhCopy :size="17" aria-hidden="true" />{{ t('workbench.duplicate') }}
       </button>
-      <button class="btn" @click="workbench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
+      <button class="btn" @click="workbench.remove">
+        <PhTrash :size="17" aria-hidden="true" />{{ t('shared.delete') }}
+      </button>
     </div>
     <ListButtons :workbench="workbench" />
     <KeepButton :workbench="workbench" />

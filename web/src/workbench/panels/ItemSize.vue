@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Frame, Item } from '@/api/schema'
 import { traitsOf } from '@/page/items'
 import type { Workbench } from '@/workbench/useWorkbench'
@@ -18,12 +19,12 @@ function size(part: keyof Frame, text: string) {
 const NUMBERS = [
   ['width', 'W'],
   ['height', 'H'],
-  ['turn', 'Turn°'],
+  ['turn', t('workbench.turn')],
 ] as const
 </script>
 
 <template>
-  <h3>Size and turn</h3>
+  <h3>{{ t('workbench.size-and-turn') }}</h3>
   <div class="sizes">
     <label v-for="[part, name] in NUMBERS" :key="part"
       >{{ name
@@ -36,7 +37,7 @@ const NUMBERS = [
     /></label>
   </div>
   <label
-    >Transparency, %
+    >{{ t('workbench.transparency') }}
     <DraftField
       :key="item.id"
       type="number"

@@ -1,35 +1,36 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 const shown = defineModel<boolean>({ required: true })
 const KEYS = [
-  ['F6, Shift+F6', 'go round: settings, page, pages, rack'],
-  ['Tab, Shift+Tab', 'walk the items of the page, then the grips of what is selected'],
-  ['Arrow keys', 'nudge by 5 units, with Shift by 50'],
-  ['Enter', 'write in the selected words; Esc ends it'],
-  ['Shift+click', 'select one more'],
-  ['Shift+Space', 'keep what is selected, walk on with Tab, take one more'],
-  ['Ctrl+click', 'select what lies beneath'],
-  ['Ctrl+A', 'select everything on the page'],
-  ['Ctrl+C, Ctrl+X, Ctrl+V', 'copy, cut, paste; Ctrl+Shift+V in place'],
-  ['Ctrl+Shift+V in words', 'paste without the style it had'],
-  ['Ctrl+D', 'duplicate'],
-  ['Ctrl+G, Ctrl+Shift+G', 'group, ungroup'],
-  ['Delete', 'take what is selected away'],
-  ['[ and ]', 'further down, further up'],
-  ['Alt while dragging', 'no guides'],
-  ['Shift while pulling', 'keep the ratio; turn by 15°'],
-  ['Ctrl+wheel, Space+drag', 'zoom, move the page'],
-  ['Ctrl+Z, Ctrl+Shift+Z', 'undo, redo'],
-  ['Page Up, Page Down', 'the page before, the page after'],
-  ['Alt+Up, Alt+Down on a page', 'move it earlier, later'],
-  ['Alt+1 to Alt+4', 'the steps'],
-  ['F8', 'present to the class'],
-  ['Space in the answers table', 'belongs, does not belong, undecided'],
-  ['R, T, O on a piece', 'students: turn it, turn it over, open it'],
+  ['F6, Shift+F6', t('workbench.go-round-settings-page-pages-rack')],
+  [t('workbench.tab-shift-tab'), t('workbench.walk-the-items-of-the-page')],
+  [t('workbench.arrow-keys'), t('workbench.nudge-by-5-units-with-shift')],
+  ['Enter', t('workbench.write-in-the-selected-words-esc')],
+  ['Shift+click', t('workbench.select-one-more')],
+  ['Shift+Space', t('workbench.keep-what-is-selected-walk-on')],
+  ['Ctrl+click', t('workbench.select-what-lies-beneath')],
+  ['Ctrl+A', t('workbench.select-everything-on-the-page')],
+  ['Ctrl+C, Ctrl+X, Ctrl+V', t('workbench.copy-cut-paste-ctrl-shift-v')],
+  [t('workbench.keys-paste-words'), t('workbench.paste-without-the-style-it-had')],
+  ['Ctrl+D', t('workbench.keys-duplicate')],
+  ['Ctrl+G, Ctrl+Shift+G', t('workbench.group-ungroup')],
+  ['Delete', t('workbench.take-what-is-selected-away')],
+  [t('workbench.keys-brackets'), t('workbench.further-down-further-up')],
+  [t('workbench.alt-while-dragging'), t('workbench.no-guides')],
+  [t('workbench.shift-while-pulling'), t('workbench.keep-the-ratio-turn-by-15')],
+  ['Ctrl+wheel, Space+drag', t('workbench.zoom-move-the-page')],
+  ['Ctrl+Z, Ctrl+Shift+Z', t('workbench.undo-redo')],
+  [t('workbench.page-up-page-down'), t('workbench.the-page-before-the-page-after')],
+  [t('workbench.keys-move-page'), t('workbench.move-it-earlier-later')],
+  [t('workbench.keys-steps'), t('workbench.the-steps')],
+  ['F8', t('workbench.present-to-the-class')],
+  [t('workbench.space-in-the-answers-table'), t('workbench.belongs-does-not-belong-undecided')],
+  [t('workbench.r-t-o-on-a-piece'), t('workbench.students-turn-it-turn-it-over')],
 ]
 </script>
 
 <template>
-  <el-dialog v-model="shown" title="Keys" width="520px">
+  <el-dialog v-model="shown" :title="t('workbench.keys')" width="520px">
     <table>
       <tbody>
         <tr v-for="[keys, what] in KEYS" :key="keys">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowsClockwise } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Item } from '@/api/schema'
@@ -21,7 +22,7 @@ const edits = computed(() => {
 
 <template>
   <button v-if="edits.length" class="btn" @click="workbench.all(edits)">
-    <PhArrowsClockwise :size="17" aria-hidden="true" />Like the one before
+    <PhArrowsClockwise :size="17" aria-hidden="true" />{{ t('workbench.like-the-one-before') }}
   </button>
 </template>
 

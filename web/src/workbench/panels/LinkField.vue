@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref, watch } from 'vue'
 import type { FileRef, Item, Link } from '@/api/schema'
 import { isPiece, traitsOf } from '@/page/items'
@@ -61,23 +62,23 @@ function toggleSpot(id: string) {
 <template>
   <div class="leads">
     <label
-      >Links to
+      >{{ t('workbench.links-to') }}
       <select :value="chosen" @change="choose(($event.target as HTMLSelectElement).value)">
-        <option value="">nowhere</option>
-        <option value="next">the next page</option>
-        <option value="back">back where one came from</option>
-        <option value="start">the start</option>
+        <option value="">{{ t('workbench.nowhere') }}</option>
+        <option value="next">{{ t('workbench.the-next-page') }}</option>
+        <option value="back">{{ t('workbench.back-where-one-came-from') }}</option>
+        <option value="start">{{ t('workbench.the-start') }}</option>
         <option v-for="(one, i) in pages" :key="one.id" :value="`page ${one.id}`">
           {{ i + 1 }} · {{ one.name }}
         </option>
-        <option v-if="gone" :value="chosen">a page that was deleted</option>
-        <option value="web">a web address</option>
-        <option value="file">a document or recording</option>
-        <option value="spots">a spot on this page</option>
+        <option v-if="gone" :value="chosen">{{ t('workbench.a-page-that-was-deleted') }}</option>
+        <option value="web">{{ t('workbench.a-web-address') }}</option>
+        <option value="file">{{ t('workbench.a-document-or-recording') }}</option>
+        <option value="spots">{{ t('workbench.a-spot-on-this-page') }}</option>
       </select></label
     >
     <label v-if="chosen === 'web'"
-      >Web address
+      >{{ t('workbench.web-address') }}
       <DraftField
         :key="item.id"
         :value="link?.kind === 'web' ? link.address : ''"
@@ -87,16 +88,16 @@ function toggleSpot(id: string) {
         @commit="address"
     /></label>
     <template v-if="chosen === 'file'">
-      <p v-if="link?.kind === 'file'" class="name">{{ link.file.name || 'A file' }}</p>
+      <p v-if="link?.kind === 'file'" class="name">{{ link.file.name || t('workbench.a-file') }}</p>
       <FilePick
-        :label="link?.kind === 'file' ? 'Another file' : 'Choose a file'"
+        :label="link?.kind === 'file' ? t('workbench.another-file') : t('workbench.choose-a-file')"
         accept=".pdf,.txt,audio/*,video/*,application/pdf,text/plain"
         @file="file"
       />
     </template>
     <fieldset v-if="chosen === 'spots'">
-      <legend>Shows or hides</legend>
-      <p v-if="others.length === 0" class="soft">There is nothing else on this page yet.</p>
+      <legend>{{ t('workbench.shows-or-hides') }}</legend>
+      <p v-if="others.length === 0" class="soft">{{ t('workbench.there-is-nothing-else-on-this') }}</p>
       <label v-for="one in others.slice(0, 100)" :key="one.id" class="check">
         <input type="checkbox" :checked="spots.has(one.id)" @change="toggleSpot(one.id)" />{{
           itemName(one)
@@ -105,15 +106,15 @@ function toggleSpot(id: string) {
     </fieldset>
     <template v-if="link && !choosing">
       <OpensField
-        label="Leads on"
-        usual="at once"
+        :label="t('workbench.leads-on')"
+        :usual="t('workbench.at-once-2')"
         :opens="traits.opens"
         :page="page"
         :pages="pages"
         @set="workbench.setTraits(({ opens: _, ...rest }) => ($event ? { ...rest, opens: $event } : rest))"
       />
       <label v-if="!isPiece(item)" class="line"
-        >Students see that it leads on
+        >{{ t('workbench.students-see-that-it-leads-on') }}
         <input
           type="checkbox"
           :checked="!traits.unmarked"
@@ -125,7 +126,7 @@ function toggleSpot(id: string) {
       /></label>
     </template>
     <label class="line"
-      >Hidden until something shows it
+      >{{ t('workbench.hidden-until-something-shows-it') }}
       <input
         type="checkbox"
         :checked="Boolean(traits.hidden)"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import {
   PhAlignBottom,
   PhAlignCenterHorizontal,
@@ -44,21 +45,21 @@ const turnBy = (field: HTMLInputElement) => asOne(field, (turn) => ({ turn: turn
 const scaleTo = (field: HTMLInputElement) =>
   asOne(field, (percent) => ({ scale: Math.min(20, Math.max(0.05, percent / 100)) }))
 const ALIGN = [
-  { how: 'LEFT', name: 'Align left', icon: PhAlignLeft },
-  { how: 'CENTRE', name: 'Align centre', icon: PhAlignCenterHorizontal },
-  { how: 'RIGHT', name: 'Align right', icon: PhAlignRight },
-  { how: 'TOP', name: 'Align top', icon: PhAlignTop },
-  { how: 'MIDDLE', name: 'Align middle', icon: PhAlignCenterVertical },
-  { how: 'BOTTOM', name: 'Align bottom', icon: PhAlignBottom },
+  { how: 'LEFT', name: t('workbench.align-left'), icon: PhAlignLeft },
+  { how: 'CENTRE', name: t('workbench.align-centre'), icon: PhAlignCenterHorizontal },
+  { how: 'RIGHT', name: t('workbench.align-right'), icon: PhAlignRight },
+  { how: 'TOP', name: t('workbench.align-top'), icon: PhAlignTop },
+  { how: 'MIDDLE', name: t('workbench.align-middle'), icon: PhAlignCenterVertical },
+  { how: 'BOTTOM', name: t('workbench.align-bottom'), icon: PhAlignBottom },
 ] as const
 </script>
 
 <template>
   <div class="many">
-    <h2>{{ items.length }} selected</h2>
+    <h2>{{ t('workbench.items-selected', { items: items.length }) }}</h2>
     <CutButtons :workbench="workbench" />
-    <h3>Line up</h3>
-    <div class="seg" role="group" aria-label="Line up">
+    <h3>{{ t('workbench.line-up') }}</h3>
+    <div class="seg" role="group" :aria-label="t('workbench.line-up')">
       <button
         v-for="one in ALIGN"
         :key="one.how"
@@ -71,18 +72,18 @@ const ALIGN = [
     </div>
     <div class="two">
       <button class="btn" :disabled="items.length < 3" @click="workbench.arrange('SPREAD_ACROSS')">
-        Distribute across
+        {{ t('workbench.distribute-across') }}
       </button>
       <button class="btn" :disabled="items.length < 3" @click="workbench.arrange('SPREAD_DOWN')">
-        Distribute down
+        {{ t('workbench.distribute-down') }}
       </button>
-      <button class="btn" @click="workbench.arrange('SAME_WIDTH')">Same width</button>
-      <button class="btn" @click="workbench.arrange('SAME_HEIGHT')">Same height</button>
-      <button class="btn wide" @click="workbench.arrange('SAME_SIZE')">Same size</button>
+      <button class="btn" @click="workbench.arrange('SAME_WIDTH')">{{ t('workbench.same-width') }}</button>
+      <button class="btn" @click="workbench.arrange('SAME_HEIGHT')">{{ t('workbench.same-height') }}</button>
+      <button class="btn wide" @click="workbench.arrange('SAME_SIZE')">{{ t('workbench.same-size') }}</button>
     </div>
     <div class="two">
       <button class="btn" title="Ctrl+G" @click="workbench.group">
-        <PhSelectionAll :size="17" aria-hidden="true" />Group
+        <PhSelectionAll :size="17" aria-hidden="true" />{{ t('workbench.group') }}
       </button>
       <button
         class="btn"
@@ -90,22 +91,22 @@ const ALIGN = [
         :disabled="!workbench.grouped.value"
         @click="workbench.ungroup"
       >
-        Ungroup
+        {{ t('workbench.ungroup') }}
       </button>
     </div>
     <button class="btn" @click="workbench.setMovement({ kind: 'fixed' })">
-      <PhPushPin :size="17" aria-hidden="true" />Fix everything selected
+      <PhPushPin :size="17" aria-hidden="true" />{{ t('workbench.fix-everything-selected') }}
     </button>
     <MovementPanel :workbench="workbench" />
     <AppearancePanel :workbench="workbench" :items="items" />
     <StyleButtons :workbench="workbench" />
     <label
-      >Transparency, %
+      >{{ t('workbench.transparency') }}
       <input
         type="number"
         min="0"
         max="95"
-        :placeholder="transparency === null ? 'mixed' : ''"
+        :placeholder="transparency === null ? t('workbench.mixed') : ''"
         :value="transparency ?? ''"
         @change="
           workbench.setTraits((traits) => ({
@@ -119,20 +120,22 @@ const ALIGN = [
     /></label>
     <div class="two">
       <label
-        >Turn all by °
+        >{{ t('workbench.turn-all-by') }}
         <input type="number" placeholder="0" @change="turnBy($event.target as HTMLInputElement)"
       /></label>
       <label
-        >Size of all, %
+        >{{ t('workbench.size-of-all') }}
         <input type="number" min="5" placeholder="100" @change="scaleTo($event.target as HTMLInputElement)"
       /></label>
     </div>
     <DepthButtons :workbench="workbench" />
     <div class="two">
       <button class="btn" title="Ctrl+D" @click="workbench.duplicate">
-        <PhCopy :size="17" aria-hidden="true" />Duplicate
+        <PhCopy :size="17" aria-hidden="true" />{{ t('workbench.duplicate') }}
       </button>
-      <button class="btn" @click="workbench.remove"><PhTrash :size="17" aria-hidden="true" />Delete</button>
+      <button class="btn" @click="workbench.remove">
+        <PhTrash :size="17" aria-hidden="true" />{{ t('shared.delete') }}
+      </button>
     </div>
     <ListButtons :workbench="workbench" />
     <KeepButton :workbench="workbench" />

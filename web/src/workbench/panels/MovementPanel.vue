@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import {
   PhArrowClockwise,
   PhArrowsHorizontal,
@@ -25,15 +26,30 @@ const turns = computed(() => (only.value?.movement.kind === 'turns' ? only.value
 const supply = computed(() => (only.value ? traitsOf(only.value).supply : undefined))
 
 const KINDS = [
-  { kind: 'fixed', name: 'Fixed', icon: PhPushPin, told: 'It stays where it is, whatever students do.' },
+  {
+    kind: 'fixed',
+    name: t('workbench.fixed'),
+    icon: PhPushPin,
+    told: t('workbench.it-stays-where-it-is-whatever'),
+  },
   {
     kind: 'rail',
-    name: 'Slides on a rail',
+    name: t('workbench.slides-on-a-rail'),
     icon: PhArrowsHorizontal,
-    told: 'Students slide it along its rail. Pull the ends on the page.',
+    told: t('workbench.students-slide-it-along-its-rail'),
   },
-  { kind: 'free', name: 'Free', icon: PhArrowsOutCardinal, told: 'Students can move it: it is a piece.' },
-  { kind: 'turns', name: 'Turns', icon: PhArrowClockwise, told: 'Students can move it and turn it.' },
+  {
+    kind: 'free',
+    name: t('workbench.free'),
+    icon: PhArrowsOutCardinal,
+    told: t('workbench.students-can-move-it-it-is'),
+  },
+  {
+    kind: 'turns',
+    name: t('workbench.turns'),
+    icon: PhArrowClockwise,
+    told: t('workbench.students-can-move-it-and-turn'),
+  },
 ] as const
 
 function set(to: Movement['kind']) {
@@ -88,16 +104,16 @@ function setCopies(text: string) {
 
 <template>
   <section v-if="movable.length" class="movement">
-    <h3>How it moves</h3>
-    <div class="seg" role="group" aria-label="How it moves">
+    <h3>{{ t('workbench.how-it-moves') }}</h3>
+    <div class="seg" role="group" :aria-label="t('workbench.how-it-moves')">
       <button v-for="one in KINDS" :key="one.kind" :aria-pressed="kind === one.kind" @click="set(one.kind)">
         <component :is="one.icon" :size="18" aria-hidden="true" />{{ one.name }}
       </button>
     </div>
-    <p class="soft hint">{{ kind ? KINDS.find((one) => one.kind === kind)!.told : 'mixed' }}</p>
+    <p class="soft hint">{{ kind ? KINDS.find((one) => one.kind === kind)!.told : t('workbench.mixed') }}</p>
     <div v-if="rail" class="two">
       <label
-        >Rail length
+        >{{ t('workbench.rail-length') }}
         <DraftField
           :key="only!.id"
           type="number"
@@ -107,7 +123,7 @@ function setCopies(text: string) {
           @commit="setRail({ length: Number($event) })"
       /></label>
       <label
-        >Angle°
+        >{{ t('workbench.angle') }}
         <DraftField
           :key="only!.id"
           type="number"
@@ -116,32 +132,38 @@ function setCopies(text: string) {
       /></label>
     </div>
     <label v-if="rail"
-      >Stops on the rail
+      >{{ t('workbench.stops-on-the-rail') }}
       <select
         :value="rail.stops.length"
         @change="setStops(Number(($event.target as HTMLSelectElement).value))"
       >
-        <option v-for="n in STOPS" :key="n" :value="n">{{ n === 0 ? 'none, it rests anywhere' : n }}</option>
+        <option v-for="n in STOPS" :key="n" :value="n">
+          {{ n === 0 ? t('workbench.none-it-rests-anywhere') : n }}
+        </option>
         <option v-if="!STOPS.includes(rail.stops.length)" :value="rail.stops.length">
           {{ rail.stops.length }}
         </option>
       </select></label
     >
     <label v-if="turns"
-      >Turns by
+      >{{ t('workbench.turns-by') }}
       <select
         :value="turns.step"
         @change="
           workbench.setMovement({ kind: 'turns', step: Number(($event.target as HTMLSelectElement).value) })
         "
       >
-        <option v-for="n in STEPS" :key="n" :value="n">{{ n === 0 ? 'any angle' : `${n}°` }}</option>
+        <option v-for="n in STEPS" :key="n" :value="n">
+          {{ n === 0 ? t('workbench.any-angle') : `${n}°` }}
+        </option>
       </select></label
     >
     <template v-if="only && isPiece(only)">
       <label class="switch">
         <PhStack :size="18" aria-hidden="true" />
-        <span>Supply <small class="soft">copies come off</small></span>
+        <span
+          >{{ t('workbench.supply') }} <small class="soft">{{ t('workbench.copies-come-off') }}</small></span
+        >
         <input
           type="checkbox"
           :checked="Boolean(supply)"
@@ -149,13 +171,13 @@ function setCopies(text: string) {
         />
       </label>
       <label v-if="supply"
-        >How many, at the most
+        >{{ t('workbench.how-many-at-the-most') }}
         <DraftField
           :key="only!.id"
           type="number"
           min="0"
           max="200"
-          placeholder="endless"
+          :placeholder="t('workbench.endless')"
           :value="supply.copies ?? ''"
           @commit="setCopies"
       /></label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhCrop, PhImageSquare, PhX } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import { errorText } from '@/api/client'
@@ -21,18 +22,18 @@ const everywhere = ref(false)
 const cropping = ref(false)
 
 const PATTERNS: [Pattern['kind'] | '', string][] = [
-  ['', 'none'],
-  ['DOTS', 'dots'],
-  ['RULED', 'ruled'],
-  ['SQUARES', 'squares'],
-  ['AXES', 'axes with numbers'],
-  ['ISOMETRIC', 'triangles'],
-  ['STAVES', 'music staves'],
+  ['', t('workbench.no-pattern')],
+  ['DOTS', t('workbench.dots-dots')],
+  ['RULED', t('workbench.ruled-ruled')],
+  ['SQUARES', t('workbench.squares-squares')],
+  ['AXES', t('workbench.axes-with-numbers')],
+  ['ISOMETRIC', t('workbench.isometric-triangles')],
+  ['STAVES', t('workbench.music-staves')],
 ]
 const FITS = [
-  ['FILL', 'fills the page'],
-  ['FIT', 'shows all of it'],
-  ['TILE', 'again and again'],
+  ['FILL', t('workbench.fills-the-page')],
+  ['FIT', t('workbench.shows-all-of-it')],
+  ['TILE', t('workbench.again-and-again')],
 ] as const
 
 function setPaper(change: Partial<Paper>) {
@@ -78,16 +79,22 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
 
 <template>
   <div class="page-panel">
-    <h2>This page</h2>
-    <label>Name<DraftField :key="page.id" :value="page.name" maxlength="300" @commit="rename" /></label>
-    <h3>Paper</h3>
-    <ToneButtons of="Colour of the paper" :colour="page.paper.colour" @take="setPaper({ colour: $event })" />
+    <h2>{{ t('workbench.this-page') }}</h2>
+    <label
+      >{{ t('shared.name') }}<DraftField :key="page.id" :value="page.name" maxlength="300" @commit="rename"
+    /></label>
+    <h3>{{ t('workbench.paper') }}</h3>
+    <ToneButtons
+      :of="t('workbench.colour-of-the-paper')"
+      :colour="page.paper.colour"
+      @take="setPaper({ colour: $event })"
+    />
     <label class="row"
-      >Any colour
+      >{{ t('workbench.any-colour') }}
       <input type="color" :value="page.paper.colour" @change="setPaper({ colour: value($event) })"
     /></label>
     <label
-      >Printed on it
+      >{{ t('workbench.printed-on-it') }}
       <select
         :value="page.paper.pattern?.kind ?? ''"
         @change="setPattern(value($event) as Pattern['kind'] | '')"
@@ -97,7 +104,7 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
     >
     <template v-if="page.paper.pattern">
       <label
-        >How far apart: {{ page.paper.pattern.pitch }}
+        >{{ t('workbench.how-far-apart-pitch', { pitch: page.paper.pattern.pitch }) }}
         <input
           type="range"
           min="16"
@@ -107,7 +114,7 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
           @change="setPaper({ pattern: { ...page.paper.pattern, pitch: Number(value($event)) } })"
       /></label>
       <label class="row"
-        >Its colour
+        >{{ t('workbench.its-colour') }}
         <input
           type="color"
           :value="page.paper.pattern.colour"
@@ -116,19 +123,21 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
     </template>
     <label class="btn" :class="{ busy }">
       <PhImageSquare :size="18" aria-hidden="true" />{{
-        busy ? `Bringing it in, ${Math.round(share * 100)} %` : 'Picture as paper'
+        busy
+          ? t('workbench.bringing-it-in-share', { share: Math.round(share * 100) })
+          : t('workbench.picture-as-paper')
       }}
       <input class="unseen" type="file" :accept="ACCEPTED" :disabled="busy" @change="bring" />
     </label>
     <template v-if="page.paper.picture">
       <label
-        >The picture
+        >{{ t('workbench.the-picture') }}
         <select :value="page.paper.fit ?? 'FILL'" @change="setPaper({ fit: value($event) as Paper['fit'] })">
           <option v-for="[fit, name] in FITS" :key="fit" :value="fit">{{ name }}</option>
         </select></label
       >
       <button class="btn" @click="cropping = true">
-        <PhCrop :size="18" aria-hidden="true" />Cut out a part
+        <PhCrop :size="18" aria-hidden="true" />{{ t('workbench.cut-out-a-part') }}
       </button>
       <CropDialog
         v-if="cropping"
@@ -139,16 +148,16 @@ const value = (event: Event) => (event.target as HTMLInputElement).value
         @close="cropping = false"
       />
       <button class="btn" @click="setPaper({ picture: undefined, fit: undefined, crop: undefined })">
-        <PhX :size="18" aria-hidden="true" />No picture
+        <PhX :size="18" aria-hidden="true" />{{ t('workbench.no-picture-2') }}
       </button>
     </template>
     <label class="row"
-      >The same paper for all pages
+      >{{ t('workbench.the-same-paper-for-all-pages') }}
       <input v-model="everywhere" type="checkbox" @change="everywhere && setPaper({})"
     /></label>
     <StyleSets :page="page" :editing="editing" />
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <p class="soft">Select something on the page to change it, or drag a tile up from the rack.</p>
+    <p class="soft">{{ t('workbench.select-something-on-the-page-to') }}</p>
   </div>
 </template>
 

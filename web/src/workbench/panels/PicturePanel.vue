@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhCrop, PhDropHalf, PhPause, PhPlay, PhSwap } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import type { Crop, Picture } from '@/api/schema'
@@ -45,14 +46,16 @@ function still() {
 
 <template>
   <section class="picture">
-    <h3>Picture</h3>
+    <h3>{{ t('shared.picture') }}</h3>
     <button class="btn" @click="emit('replace')">
-      <PhSwap :size="17" aria-hidden="true" />Replace the picture
+      <PhSwap :size="17" aria-hidden="true" />{{ t('workbench.replace-the-picture') }}
     </button>
     <div class="two">
-      <button class="btn" @click="cropping = true"><PhCrop :size="17" aria-hidden="true" />Cut out</button>
+      <button class="btn" @click="cropping = true">
+        <PhCrop :size="17" aria-hidden="true" />{{ t('workbench.cut-out') }}
+      </button>
       <button v-if="item.picture.from === 'FILE'" class="btn" @click="clearing = true">
-        <PhDropHalf :size="17" aria-hidden="true" />Clear a colour
+        <PhDropHalf :size="17" aria-hidden="true" />{{ t('workbench.clear-a-colour') }}
       </button>
     </div>
     <button
@@ -62,19 +65,19 @@ function still() {
       @click="still"
     >
       <component :is="item.still ? PhPlay : PhPause" :size="17" aria-hidden="true" />{{
-        item.still ? 'Let it move' : 'Hold it still'
+        item.still ? t('workbench.let-it-move') : t('workbench.hold-it-still')
       }}
     </button>
     <label v-if="isPiece(item)" class="check"
-      ><input type="checkbox" :checked="!item.bare" @change="setCard" />On a card</label
+      ><input type="checkbox" :checked="!item.bare" @change="setCard" />{{ t('workbench.on-a-card') }}</label
     >
     <label
-      >Whose it is, licence, source
+      >{{ t('workbench.whose-it-is-licence-source') }}
       <DraftField
         :key="item.id"
         :value="item.credit"
         maxlength="300"
-        placeholder="Name, licence, where from"
+        :placeholder="t('workbench.name-licence-where-from')"
         @commit="workbench.setBody({ ...item, credit: $event })"
     /></label>
     <CropDialog

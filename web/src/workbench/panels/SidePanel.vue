@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Item, OtherSide } from '@/api/schema'
 import { traitsOf } from '@/page/items'
@@ -33,7 +34,7 @@ function say(text: string) {
 <template>
   <section class="side">
     <label class="line"
-      >Other side
+      >{{ t('workbench.other-side') }}
       <input
         type="checkbox"
         :checked="Boolean(side)"
@@ -41,31 +42,31 @@ function say(text: string) {
     /></label>
     <template v-if="side">
       <label
-        >Says
+        >{{ t('workbench.says') }}
         <DraftField :key="item.id" :value="side.words?.text ?? ''" maxlength="300" @commit="say" />
       </label>
       <div class="two">
-        <button class="btn" @click="emit('picture')">Picture</button>
+        <button class="btn" @click="emit('picture')">{{ t('shared.picture') }}</button>
         <input
           type="color"
-          aria-label="Colour of the other side"
+          :aria-label="t('workbench.colour-of-the-other-side')"
           :value="side.colour"
           @change="set({ colour: ($event.target as HTMLInputElement).value })"
         />
       </div>
       <p v-if="side.picture" class="two">
         <img :src="pictureUrl(side.picture)" alt="" width="34" height="34" />
-        <button class="btn" @click="set({ picture: undefined })">No picture</button>
+        <button class="btn" @click="set({ picture: undefined })">{{ t('workbench.no-picture-2') }}</button>
       </p>
       <label class="line"
-        >Students may turn it over
+        >{{ t('workbench.students-may-turn-it-over') }}
         <input
           type="checkbox"
           :checked="side.byTap"
           @change="set({ byTap: ($event.target as HTMLInputElement).checked })"
       /></label>
       <label v-if="side.picture"
-        >For those who do not see the picture
+        >{{ t('workbench.for-those-who-do-not-see') }}
         <DraftField
           :key="item.id"
           :value="side.description ?? ''"
@@ -73,10 +74,7 @@ function say(text: string) {
           @commit="set({ description: $event.trim() || undefined })"
         />
       </label>
-      <p class="soft small">
-        A tap turns what stays; what can be moved has a button at its corner. It shows under a lens too, and
-        when a drop zone turns it over.
-      </p>
+      <p class="soft small">{{ t('workbench.a-tap-turns-what-stays-what') }}</p>
     </template>
   </section>
 </template>

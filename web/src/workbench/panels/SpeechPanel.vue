@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhPlay, PhTrash } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import type { FileRef, Item, Speech } from '@/api/schema'
@@ -30,23 +31,27 @@ const recorded = (file: FileRef) => {
 <template>
   <section class="speech">
     <label
-      >Spoken text
+      >{{ t('workbench.spoken-text') }}
       <DraftField
         :key="item.id"
         :value="speech?.text ?? ''"
         maxlength="2000"
-        placeholder="The words that are heard"
+        :placeholder="t('workbench.the-words-that-are-heard')"
         @commit="set({ text: $event })"
     /></label>
     <p v-if="speech?.file" class="line">
-      <span class="name">{{ speech.file.name || 'A recording' }}</span>
-      <button class="btn" aria-label="Take the recording away" @click="set({ file: undefined })">
+      <span class="name">{{ speech.file.name || t('workbench.a-recording') }}</span>
+      <button
+        class="btn"
+        :aria-label="t('workbench.take-the-recording-away')"
+        @click="set({ file: undefined })"
+      >
         <PhTrash :size="16" aria-hidden="true" />
       </button>
     </p>
-    <p v-else-if="speech" class="soft small">The browser’s own voice reads it.</p>
+    <p v-else-if="speech" class="soft small">{{ t('workbench.the-browsers-own-voice-reads-it') }}</p>
     <label v-if="speech && isPiece(item)" class="line"
-      >When it settles, not when tapped
+      >{{ t('workbench.when-it-settles-not-when-tapped') }}
       <input
         type="checkbox"
         :checked="speech.onSettle"
@@ -54,9 +59,9 @@ const recorded = (file: FileRef) => {
     /></label>
     <div class="line">
       <button v-if="speech" class="btn" @click="speak(speech)">
-        <PhPlay :size="16" aria-hidden="true" />Hear it
+        <PhPlay :size="16" aria-hidden="true" />{{ t('workbench.hear-it') }}
       </button>
-      <button class="btn" :aria-expanded="open" @click="open = !open">Recording</button>
+      <button class="btn" :aria-expanded="open" @click="open = !open">{{ t('shared.recording') }}</button>
     </div>
     <VoiceRecorder v-if="open" @file="recorded" />
   </section>

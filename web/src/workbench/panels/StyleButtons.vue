@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhEyedropper, PhPaintBrush } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Edit } from '@/api/schema'
@@ -14,7 +15,7 @@ const takes = computed(() =>
 
 function copy() {
   copiedStyle.value = from.value
-  props.workbench.editing.note('The style is copied. Select something else and paste it.')
+  props.workbench.editing.note(t('workbench.the-style-is-copied-select-something'))
 }
 function paste() {
   const style = copiedStyle.value!
@@ -34,10 +35,10 @@ function paste() {
 <template>
   <div v-if="from || takes.length" class="two">
     <button v-if="from" class="btn" @click="copy">
-      <PhEyedropper :size="17" aria-hidden="true" />Copy style
+      <PhEyedropper :size="17" aria-hidden="true" />{{ t('workbench.copy-style') }}
     </button>
     <button v-if="copiedStyle" class="btn" :disabled="takes.length === 0" @click="paste">
-      <PhPaintBrush :size="17" aria-hidden="true" />Paste style
+      <PhPaintBrush :size="17" aria-hidden="true" />{{ t('workbench.paste-style') }}
     </button>
   </div>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref } from 'vue'
 import { newId } from '@/api/id'
 import type { Table, TableCell } from '@/api/schema'
@@ -102,18 +103,21 @@ function change(to: Partial<TableCell>) {
 }
 const name = (r: number, c: number) => {
   const one = props.item.cells[r]![c]!
-  const what = one.words?.text || (one.picture ? 'picture' : '') || (one.zoneId ? 'drop zone' : 'empty')
-  return `Row ${r + 1}, column ${c + 1}: ${what}`
+  const what =
+    one.words?.text ||
+    (one.picture ? t('workbench.cell-picture') : '') ||
+    (one.zoneId ? t('workbench.drop-zone-2') : t('workbench.cell-empty'))
+  return t('workbench.row-r-column-c-what', { r: r + 1, c: c + 1, what })
 }
 </script>
 
 <template>
   <section class="table">
-    <h3>Table</h3>
+    <h3>{{ t('workbench.table') }}</h3>
     <div
       class="small"
       role="group"
-      aria-label="Cells"
+      :aria-label="t('workbench.cells')"
       :style="{ gridTemplateColumns: `repeat(${item.columns.length}, 1fr)` }"
     >
       <template v-for="(cells, r) in item.cells" :key="r">
@@ -131,38 +135,46 @@ const name = (r: number, c: number) => {
         </button>
       </template>
     </div>
-    <p class="soft hint">Row {{ row + 1 }}, column {{ column + 1 }}</p>
+    <p class="soft hint">{{ t('workbench.row-row-column-column', { row: row + 1, column: column + 1 }) }}</p>
     <button class="btn" @click="workbench.write({ id: item.id, cell: [row, column] })">
-      Write in this cell
+      {{ t('workbench.write-in-this-cell') }}
     </button>
-    <button class="btn" @click="emit('picture', row, column)">Picture in this cell</button>
+    <button class="btn" @click="emit('picture', row, column)">
+      {{ t('workbench.picture-in-this-cell') }}
+    </button>
     <p v-if="cell.picture" class="pic">
       <img :src="pictureUrl(cell.picture)" alt="" width="34" height="34" />
-      <button class="btn" @click="change({ picture: undefined, credit: undefined })">No picture</button>
+      <button class="btn" @click="change({ picture: undefined, credit: undefined })">
+        {{ t('workbench.no-picture-2') }}
+      </button>
     </p>
     <label class="line"
-      >Drop zone
+      >{{ t('workbench.drop-zone') }}
       <input
         type="checkbox"
         :checked="Boolean(cell.zoneId)"
         @change="change({ zoneId: ($event.target as HTMLInputElement).checked ? newId() : undefined })"
     /></label>
     <label class="line"
-      >Fill
+      >{{ t('workbench.fill') }}
       <input
         type="color"
         :value="cell.fill ?? '#ffffff'"
         @change="change({ fill: ($event.target as HTMLInputElement).value })"
     /></label>
     <div class="two">
-      <button class="btn" @click="addRow">Row below</button>
-      <button class="btn" @click="addColumn">Column after</button>
-      <button class="btn" :disabled="item.rows.length === 1" @click="removeRow">Remove row</button>
-      <button class="btn" :disabled="item.columns.length === 1" @click="removeColumn">Remove column</button>
+      <button class="btn" @click="addRow">{{ t('workbench.row-below') }}</button>
+      <button class="btn" @click="addColumn">{{ t('workbench.column-after') }}</button>
+      <button class="btn" :disabled="item.rows.length === 1" @click="removeRow">
+        {{ t('workbench.remove-row') }}
+      </button>
+      <button class="btn" :disabled="item.columns.length === 1" @click="removeColumn">
+        {{ t('workbench.remove-column') }}
+      </button>
     </div>
     <div class="two">
       <label
-        >Row height
+        >{{ t('workbench.row-height') }}
         <DraftField
           :key="`${item.id} ${row}`"
           type="number"
@@ -172,7 +184,7 @@ const name = (r: number, c: number) => {
           @commit="setSize('rows', row, $event)"
       /></label>
       <label
-        >Column width
+        >{{ t('workbench.column-width') }}
         <DraftField
           :key="`${item.id} ${column}`"
           type="number"
@@ -182,7 +194,7 @@ const name = (r: number, c: number) => {
           @commit="setSize('columns', column, $event)"
       /></label>
     </div>
-    <p class="soft hint">Or pull the lines on the page: each row and column by itself.</p>
+    <p class="soft hint">{{ t('workbench.or-pull-the-lines-on-the') }}</p>
   </section>
 </template>
 

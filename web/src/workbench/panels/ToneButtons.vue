@@ -1,14 +1,15 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 /** Light tones on which words read well: each is above 12 : 1 against the ink of words. */
 const TONES = [
-  ['#ffffff', 'White'],
-  ['#fbf8f2', 'Paper'],
-  ['#fbefd8', 'Sand'],
-  ['#f7e4dd', 'Clay'],
-  ['#efe4ef', 'Plum'],
-  ['#dcebea', 'Sea'],
-  ['#e4eef7', 'Sky'],
-  ['#e6efdd', 'Meadow'],
+  ['#ffffff', t('workbench.white')],
+  ['#fbf8f2', t('workbench.paper')],
+  ['#fbefd8', t('shared.tone-sand')],
+  ['#f7e4dd', t('shared.tone-clay')],
+  ['#efe4ef', t('shared.tone-plum')],
+  ['#dcebea', t('shared.tone-sea')],
+  ['#e4eef7', t('shared.tone-sky')],
+  ['#e6efdd', t('shared.tone-meadow')],
 ] as const
 defineProps<{ of: string; colour?: string | null; small?: boolean }>()
 const emit = defineEmits<{ take: [colour: string] }>()

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhTrash } from '@phosphor-icons/vue'
 import { ref } from 'vue'
 import type { FileRef, Item } from '@/api/schema'
@@ -18,8 +19,7 @@ function set(change: Partial<Pick<OnPage, 'loops' | 'muted' | 'captions' | 'post
   props.workbench.setBody(next)
 }
 function captions(file: FileRef) {
-  wrong.value =
-    file.mediaType === 'text/vtt' ? '' : 'Captions are a WebVTT file. Nothing on the page changed.'
+  wrong.value = file.mediaType === 'text/vtt' ? '' : t('workbench.captions-are-a-webvtt-file-nothing')
   if (!wrong.value) set({ captions: file })
 }
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
@@ -28,30 +28,42 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
 <template>
   <section class="video">
     <label class="line"
-      >Loop <input type="checkbox" :checked="item.loops" @change="set({ loops: checked($event) })"
+      >{{ t('workbench.loop') }}
+      <input type="checkbox" :checked="item.loops" @change="set({ loops: checked($event) })"
     /></label>
     <label class="line"
-      >Muted at first <input type="checkbox" :checked="item.muted" @change="set({ muted: checked($event) })"
+      >{{ t('workbench.muted-at-first') }}
+      <input type="checkbox" :checked="item.muted" @change="set({ muted: checked($event) })"
     /></label>
     <p class="line">
-      <img v-if="item.poster" :src="pictureUrl(item.poster)" alt="The first picture" width="64" height="40" />
-      <button class="btn" @click="emit('picture')">Cover picture</button>
+      <img
+        v-if="item.poster"
+        :src="pictureUrl(item.poster)"
+        :alt="t('workbench.the-first-picture')"
+        width="64"
+        height="40"
+      />
+      <button class="btn" @click="emit('picture')">{{ t('workbench.cover-picture') }}</button>
       <button
         v-if="item.poster"
         class="btn"
-        aria-label="Take the first picture away"
+        :aria-label="t('workbench.take-the-first-picture-away')"
         @click="set({ poster: undefined })"
       >
         <PhTrash :size="16" aria-hidden="true" />
       </button>
     </p>
     <p v-if="item.captions" class="line">
-      <span class="name">Captions: {{ item.captions.name }}</span>
-      <button class="btn" aria-label="Take the captions away" @click="set({ captions: undefined })">
+      <span class="name">{{ t('workbench.captions-captions', { captions: item.captions.name }) }}</span>
+      <button
+        class="btn"
+        :aria-label="t('workbench.take-the-captions-away')"
+        @click="set({ captions: undefined })"
+      >
         <PhTrash :size="16" aria-hidden="true" />
       </button>
     </p>
-    <FilePick v-else label="Captions (WebVTT)" accept=".vtt,text/vtt" @file="captions" />
+    <FilePick v-else :label="t('workbench.captions-webvtt')" accept=".vtt,text/vtt" @file="captions" />
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref } from 'vue'
 import type { Link } from '@/api/schema'
 import { webRoute } from '@/page/links'
@@ -26,7 +27,7 @@ function choose(value: string) {
 }
 function address(event: Event) {
   const made = webRoute((event.target as HTMLInputElement).value)
-  wrong.value = made ? '' : 'A web address begins with https://, http:// or mailto:. Nothing changed.'
+  wrong.value = made ? '' : t('workbench.a-web-address-begins-with-https')
   if (!made) return
   typing.value = false
   props.writer.set('link', made)
@@ -36,16 +37,16 @@ function address(event: Event) {
 <template>
   <div class="lead">
     <label
-      >These words link to
+      >{{ t('workbench.these-words-link-to') }}
       <select class="field" :value="chosen" @change="choose(($event.target as HTMLSelectElement).value)">
-        <option value="">nowhere</option>
-        <option value="next">the next page</option>
-        <option value="back">back where one came from</option>
-        <option value="start">the start</option>
+        <option value="">{{ t('workbench.nowhere') }}</option>
+        <option value="next">{{ t('workbench.the-next-page') }}</option>
+        <option value="back">{{ t('workbench.back-where-one-came-from') }}</option>
+        <option value="start">{{ t('workbench.the-start') }}</option>
         <option v-for="(one, i) in pages" :key="one.id" :value="`page ${one.id}`">
           {{ i + 1 }} · {{ one.name }}
         </option>
-        <option value="web">a web address</option>
+        <option value="web">{{ t('workbench.a-web-address') }}</option>
       </select></label
     >
     <input
@@ -54,7 +55,7 @@ function address(event: Event) {
       inputmode="url"
       placeholder="https://"
       maxlength="2000"
-      aria-label="Web address of these words"
+      :aria-label="t('workbench.web-address-of-these-words')"
       :value="link?.kind === 'web' ? link.address : ''"
       @change="address"
     />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import {
   PhArrowsInLineVertical,
   PhListBullets,
@@ -48,9 +49,9 @@ const smaller = computed(() => shrunk(props.item))
 const SIZES = [20, 24, 32, 44, 60, 80, 110, 150, 200]
 const SPACINGS = [1, 1.2, 1.35, 1.6, 2]
 const ALIGN = [
-  { align: 'LEFT', name: 'Left', icon: PhTextAlignLeft },
-  { align: 'CENTRE', name: 'Centre', icon: PhTextAlignCenter },
-  { align: 'RIGHT', name: 'Right', icon: PhTextAlignRight },
+  { align: 'LEFT', name: t('workbench.left'), icon: PhTextAlignLeft },
+  { align: 'CENTRE', name: t('workbench.centre'), icon: PhTextAlignCenter },
+  { align: 'RIGHT', name: t('workbench.right'), icon: PhTextAlignRight },
 ] as const
 const alignNow = computed(() => paragraph.value.align ?? style.value?.align)
 /** Keeps the letters selected while a button is pressed. */
@@ -59,15 +60,15 @@ const keep = (event: Event) => event.preventDefault()
 
 <template>
   <section class="words" data-words-controls>
-    <h3>Words</h3>
+    <h3>{{ t('shared.words') }}</h3>
     <button v-if="!writer" class="btn" @click="workbench.write({ id: item.id })">
-      <PhPencilSimple :size="18" aria-hidden="true" />Write
+      <PhPencilSimple :size="18" aria-hidden="true" />{{ t('workbench.write') }}
     </button>
     <template v-if="style">
       <div class="row">
         <select
           class="field"
-          aria-label="Font"
+          :aria-label="t('workbench.font')"
           :value="marks.font ?? style.font ?? 'ANDIKA'"
           @change="setFont(($event.target as HTMLSelectElement).value as 'ANDIKA')"
         >
@@ -75,64 +76,64 @@ const keep = (event: Event) => event.preventDefault()
         </select>
         <select
           class="field"
-          aria-label="Letter size"
+          :aria-label="t('workbench.letter-size')"
           :value="mixed('size') ? '' : sizeNow"
           @change="setSize(Number(($event.target as HTMLSelectElement).value))"
         >
-          <option v-if="mixed('size')" value="" disabled>mixed</option>
+          <option v-if="mixed('size')" value="" disabled>{{ t('workbench.mixed') }}</option>
           <option v-if="!mixed('size') && !SIZES.includes(sizeNow)" :value="sizeNow">{{ sizeNow }}</option>
           <option v-for="one in SIZES" :key="one" :value="one">{{ one }}</option>
         </select>
         <input
           type="color"
-          aria-label="Colour of the words"
+          :aria-label="t('workbench.colour-of-the-words')"
           :value="marks.colour ?? style.colour"
           @change="setColour(($event.target as HTMLInputElement).value)"
         />
       </div>
-      <div class="seg" role="group" aria-label="Letters" @mousedown="keep">
+      <div class="seg" role="group" :aria-label="t('workbench.letters')" @mousedown="keep">
         <button
-          aria-label="Bold"
-          title="Bold (Ctrl+B)"
+          :aria-label="t('workbench.bold')"
+          :title="t('workbench.bold-ctrl-b')"
           :aria-pressed="Boolean(marks.bold ?? style.bold)"
           @click="toggle('bold')"
         >
           <PhTextB :size="18" aria-hidden="true" />
         </button>
         <button
-          aria-label="Italic"
-          title="Italic (Ctrl+I)"
+          :aria-label="t('workbench.italic')"
+          :title="t('workbench.italic-ctrl-i')"
           :aria-pressed="Boolean(marks.italic)"
           @click="toggle('italic')"
         >
           <PhTextItalic :size="18" aria-hidden="true" />
         </button>
         <button
-          aria-label="Underlined"
-          title="Underlined (Ctrl+U)"
+          :aria-label="t('workbench.underlined')"
+          :title="t('workbench.underlined-ctrl-u')"
           :aria-pressed="Boolean(marks.underline)"
           @click="toggle('underline')"
         >
           <PhTextUnderline :size="18" aria-hidden="true" />
         </button>
         <button
-          aria-label="Subscript"
-          title="Subscript"
+          :aria-label="t('workbench.subscript')"
+          :title="t('workbench.subscript')"
           :aria-pressed="marks.script === 'SUB'"
           @click="script('SUB')"
         >
           <PhTextSubscript :size="18" aria-hidden="true" />
         </button>
         <button
-          aria-label="Superscript"
-          title="Superscript"
+          :aria-label="t('workbench.superscript')"
+          :title="t('workbench.superscript')"
           :aria-pressed="marks.script === 'SUPER'"
           @click="script('SUPER')"
         >
           <PhTextSuperscript :size="18" aria-hidden="true" />
         </button>
       </div>
-      <div class="seg" role="group" aria-label="Paragraphs" @mousedown="keep">
+      <div class="seg" role="group" :aria-label="t('workbench.paragraphs')" @mousedown="keep">
         <button
           v-for="one in ALIGN"
           :key="one.align"
@@ -144,16 +145,16 @@ const keep = (event: Event) => event.preventDefault()
           <component :is="one.icon" :size="18" aria-hidden="true" />
         </button>
         <button
-          aria-label="Bullets"
-          title="Bullets"
+          :aria-label="t('workbench.bullets')"
+          :title="t('workbench.bullets')"
           :aria-pressed="paragraph.list === 'BULLET'"
           @click="list('BULLET')"
         >
           <PhListBullets :size="18" aria-hidden="true" />
         </button>
         <button
-          aria-label="Numbers"
-          title="Numbers"
+          :aria-label="t('workbench.numbers')"
+          :title="t('workbench.numbers')"
           :aria-pressed="paragraph.list === 'NUMBER'"
           @click="list('NUMBER')"
         >
@@ -162,7 +163,7 @@ const keep = (event: Event) => event.preventDefault()
       </div>
       <WordLinkField v-if="writer" :workbench="workbench" :writer="writer" />
       <label v-if="!writer && content" class="line"
-        >Line spacing
+        >{{ t('workbench.line-spacing') }}
         <select
           class="field"
           :value="content.style.spacing ?? 1.35"
@@ -172,7 +173,7 @@ const keep = (event: Event) => event.preventDefault()
         </select></label
       >
       <button v-if="smaller && !writer" class="btn" @click="setWording(smaller)">
-        <PhArrowsInLineVertical :size="17" aria-hidden="true" />Shrink to fit
+        <PhArrowsInLineVertical :size="17" aria-hidden="true" />{{ t('workbench.shrink-to-fit') }}
       </button>
       <div v-if="item.kind === 'words' && !writer" class="line">
         <button
@@ -192,7 +193,7 @@ const keep = (event: Event) => event.preventDefault()
             })
           "
         >
-          As wide as its words
+          {{ t('workbench.as-wide-as-its-words') }}
         </button>
         <button
           class="btn"
@@ -204,7 +205,7 @@ const keep = (event: Event) => event.preventDefault()
             })
           "
         >
-          New words on this page like this
+          {{ t('workbench.new-words-on-this-page-like') }}
         </button>
       </div>
     </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhImage } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import type { Item, ZoneLook, ZoneScale } from '@/api/schema'
@@ -6,7 +7,7 @@ import { middle } from '@/page/geometry'
 import { valueFrom, valueWords } from '@/page/scales'
 import { lookOf } from '@/page/zones'
 import type { Workbench } from '@/workbench/useWorkbench'
-import { LABELS } from '@/workbench/edits/zoneLooks'
+import { labelPlaces } from '@/workbench/edits/zoneLooks'
 import DraftField from './DraftField.vue'
 
 /** The form and the look of drop zones: of one, or of several at once. */
@@ -54,7 +55,7 @@ function setReach(text: string) {
   const [zone] = props.zones
   const far = valueFrom(text)
   if (far === null || far < 12 || far > 500) {
-    props.workbench.editing.tell('A place reaches from 12 to 500 units around its middle. It is as it was.')
+    props.workbench.editing.tell(t('workbench.a-place-reaches-from-12-to'))
     return
   }
   const at = middle(zone!.frame)
@@ -72,18 +73,18 @@ const LINE: ZoneScale = { from: 0, to: 10, step: 1, numbered: 1, snaps: true }
 const AXIS: ZoneScale = { from: -5, to: 5, step: 1, numbered: 1, snaps: true }
 /** The lines that there are: along the zone, and of a pair of axes the upright one. */
 const lines = computed(() => [
-  { is: 'scale' as const, name: up.value ? 'Across' : '', scale: scale.value! },
-  ...(up.value ? [{ is: 'up' as const, name: 'Up', scale: up.value }] : []),
+  { is: 'scale' as const, name: up.value ? t('workbench.across') : '', scale: scale.value! },
+  ...(up.value ? [{ is: 'up' as const, name: t('workbench.up'), scale: up.value }] : []),
 ])
 const values = computed(() => (up.value ? 'AXES' : scale.value ? 'LINE' : 'NONE'))
 function setValues(to: string) {
   setBody(to === 'NONE' ? {} : to === 'LINE' ? { scale: scale.value ?? LINE } : { scale: AXIS, up: AXIS })
 }
 const PARTS = [
-  ['from', 'From'],
-  ['to', 'To'],
-  ['step', 'A tick every'],
-  ['numbered', 'A number every … ticks'],
+  ['from', t('workbench.from')],
+  ['to', t('shared.to')],
+  ['step', t('workbench.a-tick-every')],
+  ['numbered', t('workbench.a-number-every-ticks')],
 ] as const
 const TICKS = 200
 function setBody(to: { scale?: ZoneScale; up?: ZoneScale }) {
@@ -96,9 +97,9 @@ function setBody(to: { scale?: ZoneScale; up?: ZoneScale }) {
 const setScale = (line: 'scale' | 'up', to: ZoneScale) =>
   setBody({ scale: scale.value!, ...(up.value ? { up: up.value } : {}), [line]: to })
 const READS = [
-  ['NUMBER', 'numbers'],
-  ['FRACTION', 'fractions'],
-  ['TIME', 'times of the day'],
+  ['NUMBER', t('workbench.number-numbers')],
+  ['FRACTION', t('workbench.fraction-fractions')],
+  ['TIME', t('workbench.times-of-the-day')],
 ] as const
 /** Times are counted in minutes, so that a line for them begins anew. */
 const DAY: ZoneScale = { from: 480, to: 960, step: 30, numbered: 2, snaps: true, reads: 'TIME' }
@@ -116,33 +117,35 @@ function setPart(line: 'scale' | 'up', of: ZoneScale, part: (typeof PARTS)[numbe
   const typed = valueFrom(text) ?? NaN
   const next = { ...of, [part]: part === 'numbered' ? Math.round(typed) : typed }
   if (!Number.isFinite(typed) || next.from === next.to || next.step < 0.001 || next.numbered < 1)
-    props.workbench.editing.tell('That is no number line. It is as it was.')
+    props.workbench.editing.tell(t('workbench.that-is-no-number-line-it'))
   else if (Math.abs(next.to - next.from) / next.step > TICKS || next.numbered > TICKS)
-    props.workbench.editing.tell(`A number line has at most ${TICKS} ticks. It is as it was.`)
+    props.workbench.editing.tell(t('workbench.too-many-ticks', { most: TICKS }))
   else if (of.reads === 'TIME' && Math.min(next.from, next.to) < 0)
-    props.workbench.editing.tell('Times of the day run from 0:00 to 24:00. It is as it was.')
+    props.workbench.editing.tell(t('workbench.times-of-the-day-run-from'))
   else setScale(line, next)
 }
 const checked = (event: Event) => (event.target as HTMLInputElement).checked
 const LOOKS = [
-  ['TRAY', 'Tray'],
-  ['GLASS', 'Glass'],
-  ['LINE', 'Line around it'],
-  ['DASHED', 'Broken line'],
-  ['HIDDEN', 'Nothing is seen'],
+  ['TRAY', t('workbench.tray')],
+  ['GLASS', t('workbench.glass')],
+  ['LINE', t('workbench.line-around-it')],
+  ['DASHED', t('shared.broken-line')],
+  ['HIDDEN', t('workbench.nothing-is-seen')],
 ] as const
 </script>
 
 <template>
   <section class="zone-look">
-    <h3>Appearance</h3>
+    <h3>{{ t('workbench.appearance') }}</h3>
     <label
-      >Shape
+      >{{ t('workbench.shape') }}
       <select :value="form ?? ''" @change="setForm(value($event))">
-        <option v-if="form === null" value="" disabled>mixed</option>
-        <option value="BOX">Box</option>
-        <option value="ELLIPSE">Round</option>
-        <option v-if="form === 'POLYGON' || zones.length === 1" value="POLYGON">Drawn by hand</option>
+        <option v-if="form === null" value="" disabled>{{ t('workbench.mixed') }}</option>
+        <option value="BOX">{{ t('workbench.box') }}</option>
+        <option value="ELLIPSE">{{ t('workbench.round') }}</option>
+        <option v-if="form === 'POLYGON' || zones.length === 1" value="POLYGON">
+          {{ t('workbench.drawn-by-hand') }}
+        </option>
       </select></label
     >
     <button
@@ -150,82 +153,82 @@ const LOOKS = [
       class="btn"
       @click="workbench.take({ is: 'area', zoneId: zones[0]!.id })"
     >
-      Draw it anew
+      {{ t('workbench.draw-it-anew') }}
     </button>
     <label v-if="reach !== null"
-      >How far it reaches from its middle
+      >{{ t('workbench.how-far-it-reaches-from-its') }}
       <DraftField :key="zones[0]!.id" inputmode="numeric" :value="reach" @commit="setReach"
     /></label>
     <label
-      >Looks like
+      >{{ t('workbench.looks-like') }}
       <select :value="look ?? ''" @change="setLook({ kind: value($event) as ZoneLook['kind'] })">
-        <option v-if="look === null" value="" disabled>mixed</option>
+        <option v-if="look === null" value="" disabled>{{ t('workbench.mixed') }}</option>
         <option v-for="[kind, name] in LOOKS" :key="kind" :value="kind">{{ name }}</option>
       </select></label
     >
-    <p v-if="look === 'HIDDEN'" class="soft">
-      Students see only what lies beneath it. Keyboards and screen readers call it a place, without its name.
-    </p>
+    <p v-if="look === 'HIDDEN'" class="soft">{{ t('workbench.students-see-only-what-lies-beneath') }}</p>
     <template v-else>
       <label
-        >Its label stands
+        >{{ t('workbench.its-label-stands') }}
         <select :value="label ?? ''" @change="setLook({ label: value($event) as ZoneLook['label'] })">
-          <option v-if="label === null" value="" disabled>mixed</option>
-          <option v-for="[at, name] in LABELS" :key="at" :value="at">{{ name }}</option>
+          <option v-if="label === null" value="" disabled>{{ t('workbench.mixed') }}</option>
+          <option v-for="[at, name] in labelPlaces()" :key="at" :value="at">{{ name }}</option>
         </select></label
       >
       <div class="two">
         <label
-          >Colour
+          >{{ t('shared.colour') }}
           <input
             type="color"
             :value="same((zone) => lookOf(zone).colour) ?? '#68406b'"
             @change="setLook({ colour: value($event) })"
         /></label>
         <label
-          >Inside
+          >{{ t('workbench.inside') }}
           <input
             type="color"
             :value="same((zone) => lookOf(zone).fill) ?? '#ece4d6'"
             @change="setLook({ fill: value($event) })"
         /></label>
         <button class="btn wide" @click="setLook({ colour: undefined, fill: undefined })">
-          Usual colours
+          {{ t('workbench.usual-colours') }}
         </button>
       </div>
     </template>
     <template v-if="zones.length === 1 && look !== 'HIDDEN'">
       <div class="two">
         <button class="btn wide" @click="$emit('picture')">
-          <PhImage :size="17" aria-hidden="true" />{{ filled ? 'Another picture' : 'Fill it with a picture' }}
+          <PhImage :size="17" aria-hidden="true" />{{
+            filled ? t('workbench.another-picture') : t('workbench.fill-it-with-a-picture')
+          }}
         </button>
         <button v-if="filled" class="btn wide" @click="setLook({ picture: undefined, credit: undefined })">
-          No picture
+          {{ t('workbench.no-picture-2') }}
         </button>
       </div>
       <label v-if="filled"
-        >Whose picture it is, licence, source
+        >{{ t('workbench.whose-picture-it-is-licence-source') }}
         <DraftField
           :key="`c${zones[0]!.id}`"
           :value="lookOf(zones[0]!).credit ?? ''"
           maxlength="300"
-          placeholder="Name, licence, where from"
+          :placeholder="t('workbench.name-licence-where-from')"
           @commit="setLook({ credit: $event || undefined })"
       /></label>
     </template>
     <template v-if="zones.length === 1">
       <label
-        >Places in it have a value
+        >{{ t('workbench.places-in-it-have-a-value') }}
         <select :value="values" @change="setValues(value($event))">
-          <option value="NONE">no</option>
-          <option value="LINE">along a number line</option>
-          <option value="AXES">on a pair of axes</option>
+          <option value="NONE">{{ t('workbench.no') }}</option>
+          <option value="LINE">{{ t('workbench.along-a-number-line') }}</option>
+          <option value="AXES">{{ t('workbench.on-a-pair-of-axes') }}</option>
         </select></label
       >
       <template v-for="line in scale ? lines : []" :key="line.is">
         <h4 v-if="line.name">{{ line.name }}</h4>
         <label
-          >Values are read as
+          >{{ t('workbench.values-are-read-as') }}
           <select
             :value="line.scale.reads ?? 'NUMBER'"
             @change="setReads(line.is, line.scale, value($event))"
@@ -248,10 +251,10 @@ const LOOKS = [
             :checked="Boolean(line.scale.snaps)"
             @change="setScale(line.is, { ...line.scale, snaps: checked($event) })"
           />
-          Pieces lie at ticks only</label
+          {{ t('workbench.pieces-lie-at-ticks-only') }}</label
         >
       </template>
-      <p v-if="scale" class="soft">Each piece gets its value in Answers, under labels and value.</p>
+      <p v-if="scale" class="soft">{{ t('workbench.each-piece-gets-its-value-in') }}</p>
     </template>
   </section>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import { practiceStream } from './practiceCamera'
@@ -19,7 +20,7 @@ async function show(stand: 'real' | 'practice') {
     try {
       stream = await navigator.mediaDevices.getUserMedia({ video: { width: 1280, height: 800 } })
     } catch {
-      told.value = 'The camera of this device cannot be used here. The practice camera shows how it works.'
+      told.value = t('workbench.the-camera-of-this-device-cannot')
       stand = 'practice'
     }
   }
@@ -64,17 +65,19 @@ function take() {
 </script>
 
 <template>
-  <dialog ref="dialog" class="camera" aria-label="Camera" @close="emit('close')">
-    <h2>Camera</h2>
+  <dialog ref="dialog" class="camera" :aria-label="t('shared.camera')" @close="emit('close')">
+    <h2>{{ t('shared.camera') }}</h2>
     <p v-if="told" class="soft" role="status">{{ told }}</p>
     <video ref="video" muted playsinline></video>
     <div class="row">
-      <button class="btn" :aria-pressed="which === 'real'" @click="show('real')">This device's camera</button>
-      <button class="btn" :aria-pressed="which === 'practice'" @click="show('practice')">
-        Practice camera
+      <button class="btn" :aria-pressed="which === 'real'" @click="show('real')">
+        {{ t('workbench.this-devices-camera') }}
       </button>
-      <button class="btn" @click="emit('close')">Cancel</button>
-      <button class="btn pri" @click="take">Take the picture</button>
+      <button class="btn" :aria-pressed="which === 'practice'" @click="show('practice')">
+        {{ t('workbench.practice-camera') }}
+      </button>
+      <button class="btn" @click="emit('close')">{{ t('shared.cancel') }}</button>
+      <button class="btn pri" @click="take">{{ t('workbench.take-the-picture') }}</button>
     </div>
   </dialog>
 </template>

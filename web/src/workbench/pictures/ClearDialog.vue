@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { onMounted, ref } from 'vue'
 import { post, errorText } from '@/api/client'
@@ -57,29 +58,33 @@ function keep() {
 </script>
 
 <template>
-  <dialog ref="dialog" class="clear" aria-label="Clear a colour" @close="emit('close')">
-    <h2>Make a colour transparent</h2>
-    <p class="soft">Tap the colour in the picture, or choose it here.</p>
+  <dialog ref="dialog" class="clear" :aria-label="t('workbench.clear-a-colour')" @close="emit('close')">
+    <h2>{{ t('workbench.make-a-colour-transparent') }}</h2>
+    <p class="soft">{{ t('workbench.tap-the-colour-in-the-picture') }}</p>
     <div class="two">
       <canvas ref="paper" class="picture" @click="pick"></canvas>
       <div class="after">
         <img
           v-if="made"
           :src="pictureUrl({ from: 'FILE', name: made.sha256 })"
-          alt="The picture with the colour cleared"
+          :alt="t('workbench.the-picture-with-the-colour-cleared')"
         />
-        <p v-else class="soft">{{ busy ? 'Working' : 'What comes of it is shown here.' }}</p>
+        <p v-else class="soft">
+          {{ busy ? t('workbench.working') : t('workbench.what-comes-of-it-is-shown') }}
+        </p>
       </div>
     </div>
-    <label class="line">Colour <input v-model="colour" type="color" @change="look" /></label>
     <label class="line"
-      >Alike colours too: {{ tolerance }}
+      >{{ t('shared.colour') }} <input v-model="colour" type="color" @change="look"
+    /></label>
+    <label class="line"
+      >{{ t('workbench.alike-colours-too-tolerance', { tolerance }) }}
       <input v-model.number="tolerance" type="range" min="0" max="200" step="10" @change="look" />
     </label>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <div class="row">
-      <button class="btn" @click="emit('close')">Cancel</button>
-      <button class="btn pri" :disabled="!made || busy" @click="keep">Keep it</button>
+      <button class="btn" @click="emit('close')">{{ t('shared.cancel') }}</button>
+      <button class="btn pri" :disabled="!made || busy" @click="keep">{{ t('workbench.keep-it') }}</button>
     </div>
   </dialog>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { computed, onMounted, ref } from 'vue'
 import simplify from 'simplify-js'
@@ -152,17 +153,19 @@ const path = computed(() =>
 </script>
 
 <template>
-  <dialog ref="dialog" class="crop" aria-label="Cut out a part" @close="emit('close')">
-    <h2>Cut out a part</h2>
-    <div v-if="!ratio" class="how" role="group" aria-label="How">
-      <button class="btn" :aria-pressed="how === 'box'" @click="how = 'box'">By a box</button>
-      <button class="btn" :aria-pressed="how === 'hand'" @click="how = 'hand'">By hand</button>
+  <dialog ref="dialog" class="crop" :aria-label="t('workbench.cut-out-a-part')" @close="emit('close')">
+    <h2>{{ t('workbench.cut-out-a-part') }}</h2>
+    <div v-if="!ratio" class="how" role="group" :aria-label="t('workbench.how')">
+      <button class="btn" :aria-pressed="how === 'box'" @click="how = 'box'">
+        {{ t('workbench.by-a-box') }}
+      </button>
+      <button class="btn" :aria-pressed="how === 'hand'" @click="how = 'hand'">
+        {{ t('workbench.by-hand') }}
+      </button>
     </div>
     <p class="soft">
       {{
-        how === 'box'
-          ? 'Draw a box over the part to keep, or pull its corners.'
-          : 'Draw around the part to keep.'
+        how === 'box' ? t('workbench.draw-a-box-over-the-part') : t('workbench.draw-around-the-part-to-keep')
       }}
     </p>
     <svg
@@ -213,9 +216,13 @@ const path = computed(() =>
       /></label>
     </div>
     <div class="row">
-      <button v-if="crop" class="btn" @click="keep(true)">The whole picture again</button>
-      <button class="btn" @click="emit('close')">Cancel</button>
-      <button class="btn pri" :disabled="!measured" @click="keep(false)">Keep this part</button>
+      <button v-if="crop" class="btn" @click="keep(true)">
+        {{ t('workbench.the-whole-picture-again') }}
+      </button>
+      <button class="btn" @click="emit('close')">{{ t('shared.cancel') }}</button>
+      <button class="btn pri" :disabled="!measured" @click="keep(false)">
+        {{ t('workbench.keep-this-part') }}
+      </button>
     </div>
   </dialog>
 </template>

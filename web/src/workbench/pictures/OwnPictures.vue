@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhCamera, PhImageSquare } from '@phosphor-icons/vue'
 import { computed, onBeforeUnmount, reactive, ref } from 'vue'
 import type { StoredPicture } from '@/api/schema'
@@ -8,20 +9,20 @@ import { ACCEPTED, creditOf, uploadAll, type Coming } from './upload'
 /** Pictures from files and the camera, each with who made it; the dialog closes once all of them are here. */
 const emit = defineEmits<{ file: [picture: StoredPicture, credit: string]; close: [] }>()
 const who = ref('')
-const licence = ref('my own picture')
+const licence = ref(t('workbench.my-own-picture'))
 const source = ref('')
 const coming = ref<Coming[]>([])
 const camera = ref(false)
 let stop: AbortController | null = null
 
 const LICENCES = [
-  'my own picture',
-  'public domain',
+  t('workbench.my-own-picture'),
+  t('workbench.public-domain'),
   'CC BY',
   'CC BY-SA',
   'CC0',
-  'with permission',
-  'not known',
+  t('workbench.with-permission'),
+  t('workbench.not-known'),
 ]
 const busy = computed(() => coming.value.some((one) => one.share < 1 && !one.wrong))
 
@@ -46,30 +47,37 @@ function chosen(event: Event) {
 
 <template>
   <fieldset class="own">
-    <legend>Your own pictures</legend>
+    <legend>{{ t('workbench.your-own-pictures') }}</legend>
     <div class="credit">
-      <el-input v-model="who" maxlength="100" placeholder="Who made it" aria-label="Who made it" />
-      <select v-model="licence" class="topic" aria-label="Licence">
+      <el-input
+        v-model="who"
+        maxlength="100"
+        :placeholder="t('workbench.who-made-it')"
+        :aria-label="t('workbench.who-made-it')"
+      />
+      <select v-model="licence" class="topic" :aria-label="t('workbench.licence')">
         <option v-for="one in LICENCES" :key="one" :value="one">{{ one }}</option>
       </select>
       <el-input
         v-model="source"
         maxlength="150"
-        placeholder="Where it is from"
-        aria-label="Where it is from"
+        :placeholder="t('workbench.where-it-is-from')"
+        :aria-label="t('workbench.where-it-is-from')"
       />
     </div>
     <div class="ways">
       <label class="btn">
         <PhImageSquare :size="18" aria-hidden="true" />{{
-          busy ? 'Bringing them in' : 'A picture of your own'
+          busy ? t('workbench.bringing-them-in') : t('workbench.a-picture-of-your-own')
         }}
         <input class="unseen" type="file" multiple :accept="ACCEPTED" :disabled="busy" @change="chosen" />
       </label>
-      <button class="btn" @click="camera = true"><PhCamera :size="18" aria-hidden="true" />Camera</button>
-      <button v-if="busy" class="btn" @click="stop?.abort()">Stop</button>
+      <button class="btn" @click="camera = true">
+        <PhCamera :size="18" aria-hidden="true" />{{ t('shared.camera') }}
+      </button>
+      <button v-if="busy" class="btn" @click="stop?.abort()">{{ t('shared.stop') }}</button>
     </div>
-    <ul v-if="coming.length" class="coming" aria-label="On their way">
+    <ul v-if="coming.length" class="coming" :aria-label="t('workbench.on-their-way')">
       <li v-for="(one, i) in coming" :key="i">
         <span>{{ one.name }}</span>
         <progress v-if="!one.wrong" :value="one.share" max="1">{{ Math.round(one.share * 100) }} %</progress>

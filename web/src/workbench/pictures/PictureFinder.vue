@@ -1,10 +1,10 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { passOver } from '@/shared/passOver'
 import { PhHeart, PhMagnifyingGlass } from '@phosphor-icons/vue'
 import { computed, onMounted, ref, watch } from 'vue'
 import { getAll, get, post, put, errorText } from '@/api/client'
 import type { LibraryPicture, StoredPicture } from '@/api/schema'
-import { count } from '@/page/count'
 import OwnPictures from './OwnPictures.vue'
 import { usePictureRows, wordsIn } from './pictureRows'
 
@@ -99,8 +99,8 @@ const shelves = computed(() => {
   return asking.value
     ? [{ name: '', pictures: found.value }]
     : [
-        { name: 'Favourites', pictures: own.value.favourites },
-        { name: 'Used lately', pictures: own.value.lately },
+        { name: t('workbench.favourites'), pictures: own.value.favourites },
+        { name: t('workbench.used-lately'), pictures: own.value.lately },
         { name: 'Space', pictures: found.value },
       ].filter((shelf) => shelf.pictures.length > 0)
 })
@@ -109,7 +109,7 @@ const shelves = computed(() => {
 <template>
   <el-dialog
     :model-value="true"
-    title="Picture"
+    :title="t('shared.picture')"
     width="780px"
     top="6vh"
     @opened="field?.focus()"
@@ -120,35 +120,37 @@ const shelves = computed(() => {
         ref="field"
         v-model="words"
         size="large"
-        placeholder="moon, Mond, lune, luna"
-        aria-label="Find pictures by word"
+        :placeholder="t('workbench.moon-mond-lune-luna')"
+        :aria-label="t('workbench.find-pictures-by-word')"
         maxlength="600"
         clearable
       >
         <template #prefix><PhMagnifyingGlass :size="18" aria-hidden="true" /></template>
       </el-input>
-      <select v-model="topic" class="topic" aria-label="Topic">
-        <option value="">all topics</option>
+      <select v-model="topic" class="topic" :aria-label="t('workbench.topic')">
+        <option value="">{{ t('workbench.all-topics') }}</option>
         <option v-for="one in own.topics" :key="one" :value="one">{{ one }}</option>
       </select>
     </div>
     <p class="soft" role="status">
       <template v-if="rows.length">
-        {{ taken.length }} of {{ rows.length }} found. Choose another in a row if you like.
+        {{ t('workbench.taken-of-rows-found-choose-another', { taken: taken.length, rows: rows.length }) }}
       </template>
-      <template v-else-if="asking && found.length === 0"
-        >No picture for “{{ words }}”. Try a shorter word.</template
-      >
-      <template v-else
-        >{{ found.length }} pictures · found by English, German, French and Spanish words{{
-          several ? '; several with commas between them' : ''
-        }}</template
-      >
+      <template v-else-if="asking && found.length === 0">{{
+        t('workbench.no-picture-for-words-try-a', { words })
+      }}</template>
+      <template v-else>{{
+        t('workbench.found-pictures-found-by-english-german', {
+          found: found.length,
+          several: several ? 'yes' : 'no',
+        })
+      }}</template>
     </p>
     <div class="found">
       <template v-for="(shelf, i) in shelves" :key="`${i} ${shelf.name}`">
         <h3 v-if="shelf.name">
-          {{ shelf.name }}<span v-if="shelf.pictures.length === 0" class="soft"> · no picture</span>
+          {{ shelf.name
+          }}<span v-if="shelf.pictures.length === 0" class="soft"> {{ t('workbench.no-picture') }}</span>
         </h3>
         <ul>
           <li v-for="picture in shelf.pictures" :key="picture.code">
@@ -163,7 +165,7 @@ const shelves = computed(() => {
             </button>
             <button
               class="heart"
-              :aria-label="`Keep ${picture.name} as a favourite`"
+              :aria-label="t('workbench.keep-picture-as-a-favourite', { picture: picture.name })"
               :aria-pressed="favourite.has(picture.code)"
               @click="keep(picture)"
             >
@@ -179,17 +181,14 @@ const shelves = computed(() => {
     </div>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <button v-if="rows.length" class="btn acc all" :disabled="taken.length === 0" @click="putAll">
-      Put {{ count(taken.length, 'picture') }} on the page
+      {{ t('workbench.put-count-on-the-page', { count: taken.length }) }}
     </button>
     <OwnPictures
       v-else
       @file="(picture, credit) => emit('file', picture, credit, false)"
       @close="emit('close')"
     />
-    <p class="soft small">
-      PNG, JPEG, WebP, GIF or SVG, up to 20 MB. They can be pasted or dragged onto the page too. Library
-      pictures: OpenMoji, CC BY-SA 4.0.
-    </p>
+    <p class="soft small">{{ t('workbench.png-jpeg-webp-gif-or-svg') }}</p>
   </el-dialog>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onMounted, ref } from 'vue'
 import type { FileRef } from '@/api/schema'
 import FilePick from '@/shared/files/FilePick.vue'
@@ -11,17 +12,19 @@ const wrong = ref('')
 onMounted(() => dialog.value?.showModal())
 function take(file: FileRef) {
   if (file.mediaType.startsWith('video/')) emit('video', file)
-  else wrong.value = 'That is not a video. Nothing on the page changed. Choose an MP4, WebM or Ogg file.'
+  else wrong.value = t('workbench.that-is-not-a-video-nothing')
 }
 </script>
 
 <template>
   <dialog ref="dialog" class="video" aria-labelledby="video-head" @close="emit('close')">
-    <h1 id="video-head">A video for this page</h1>
-    <p>MP4, WebM or Ogg, up to 200 MB. Only bring in what you may show.</p>
-    <FilePick label="Choose a video" accept="video/*" :file="file" @file="take" />
+    <h1 id="video-head">{{ t('workbench.a-video-for-this-page') }}</h1>
+    <p>{{ t('workbench.mp4-webm-or-ogg-up-to') }}</p>
+    <FilePick :label="t('workbench.choose-a-video')" accept="video/*" :file="file" @file="take" />
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
-    <div class="row"><button class="btn" @click="dialog?.close()">Close</button></div>
+    <div class="row">
+      <button class="btn" @click="dialog?.close()">{{ t('shared.close') }}</button>
+    </div>
   </dialog>
 </template>
 

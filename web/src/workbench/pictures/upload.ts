@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { Refusal } from '@/api/client'
 import type { StoredPicture } from '@/api/schema'
 
@@ -15,12 +16,7 @@ export function upload(
 ): Promise<StoredPicture> {
   if (file.size > MOST_BYTES) {
     const size = Math.ceil(file.size / 1024 / 1024)
-    return Promise.reject(
-      new Refusal(
-        422,
-        `That picture is ${size} MB; the most is 20 MB. Nothing on the page changed. Try a smaller one.`,
-      ),
-    )
+    return Promise.reject(new Refusal(422, t('shared.picture-too-large', { size })))
   }
   const form = new FormData()
   form.append('file', file)
@@ -38,16 +34,16 @@ export function upload(
     request.onload = () => {
       const body = parsed(request.responseText)
       if (request.status >= 200 && request.status < 300) done(body as StoredPicture)
-      else fail(new Refusal(request.status, String((body as { detail?: string }).detail ?? FAILED)))
+      else fail(new Refusal(request.status, String((body as { detail?: string }).detail ?? failed())))
     }
-    request.onerror = () => fail(new Refusal(0, FAILED))
-    request.onabort = () => fail(new Refusal(0, 'Stopped. Nothing on the page changed.'))
+    request.onerror = () => fail(new Refusal(0, failed()))
+    request.onabort = () => fail(new Refusal(0, t('shared.stopped-nothing-on-the-page-changed')))
     signal?.addEventListener('abort', () => request.abort())
     request.send(form)
   })
 }
 
-const FAILED = 'That picture did not arrive. Nothing on the page changed. Check the network and try again.'
+const failed = () => t('shared.picture-did-not-arrive')
 function parsed(text: string): unknown {
   try {
     return JSON.parse(text)
@@ -88,7 +84,7 @@ export async function uploadAll(
         row.share = 1
         taken(picture, file)
       } catch (error) {
-        row.wrong = error instanceof Error ? error.message : FAILED
+        row.wrong = error instanceof Error ? error.message : failed()
       }
     }
   }

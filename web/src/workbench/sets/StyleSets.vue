@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { ref } from 'vue'
 import type { Page } from '@/api/schema'
 import { composite } from '@/workbench/edits/copies'
@@ -23,15 +24,15 @@ function take(set: StyleSet) {
   else each.forEach((edits) => editing.edit(composite(edits)))
   editing.note(
     pages.length === 1
-      ? `This page is in ${set.name} now.`
-      : `All ${pages.length} pages are in ${set.name} now.`,
+      ? t('workbench.this-page-is-in-set-now', { set: set.name })
+      : t('workbench.all-pages-pages-are-in-set', { pages: pages.length, set: set.name }),
   )
 }
 </script>
 
 <template>
-  <section class="sets" aria-label="Colours that go together">
-    <h3>Colours that go together</h3>
+  <section class="sets" :aria-label="t('workbench.colours-that-go-together')">
+    <h3>{{ t('workbench.colours-that-go-together') }}</h3>
     <ul>
       <li v-for="set in STYLE_SETS" :key="set.name">
         <button class="set" @click="take(set)">
@@ -64,8 +65,8 @@ function take(set: StyleSet) {
         </button>
       </li>
     </ul>
-    <el-checkbox v-model="everywhere">On all pages</el-checkbox>
-    <button class="btn" @click="styling = true">Styles of all pages</button>
+    <el-checkbox v-model="everywhere">{{ t('workbench.on-all-pages') }}</el-checkbox>
+    <button class="btn" @click="styling = true">{{ t('workbench.styles-of-all-pages') }}</button>
     <StylesDialog v-if="styling" :editing="editing" @close="styling = false" />
   </section>
 </template>

@@ -1,29 +1,30 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
-import { count } from '@/page/count'
 import { FONTS } from '@/page/fonts'
 import { fontsReady } from '@/page/wordFit'
 import { composite } from '@/workbench/edits/copies'
 import type { Editing } from '@/workbench/edits/editing'
-import { LABELS } from '@/workbench/edits/zoneLooks'
+import { labelPlaces } from '@/workbench/edits/zoneLooks'
 import { FIELDS, restyled, roleOn, ROLES, TITLE_SIZE, type Role, type RoleLook } from './roles'
 
 /** How titles, text, cards, drop zones, labels and lines look, each changed in one place for all pages. */
 const props = defineProps<{ editing: Editing }>()
 const emit = defineEmits<{ close: [] }>()
 
-const NAMES: Record<Role, [name: string, one: string, hint: string]> = {
-  TITLE: ['Titles', 'title', 'Large bold words that stay where they are'],
-  TEXT: ['Text', 'text', 'All other words that stay where they are'],
-  CARD: ['Word cards', 'card', 'Words that students move'],
-  ZONE: ['Drop zones', 'drop zone', 'All but circles of glass and unseen ones'],
-  LABEL: ['Labels', 'label', 'What is written on drop zones'],
-  LINE: ['Lines', 'line', 'Lines, arrows and connectors'],
+/** What each is called, and what it is said of. */
+const NAMES: Record<Role, [name: string, hint: (n: number) => string]> = {
+  TITLE: [t('workbench.titles'), (n) => t('workbench.style-titles', { n })],
+  TEXT: [t('shared.text'), (n) => t('workbench.style-texts', { n })],
+  CARD: [t('workbench.word-cards'), (n) => t('workbench.style-cards', { n })],
+  ZONE: [t('workbench.drop-zones'), (n) => t('workbench.style-zones', { n })],
+  LABEL: [t('workbench.labels'), (n) => t('workbench.style-labels', { n })],
+  LINE: [t('workbench.lines'), (n) => t('workbench.style-lines', { n })],
 }
 const KINDS = [
-  ['TRAY', 'Tray'],
-  ['LINE', 'Line around it'],
-  ['DASHED', 'Broken line'],
+  ['TRAY', t('workbench.tray')],
+  ['LINE', t('workbench.line-around-it')],
+  ['DASHED', t('shared.broken-line')],
 ] as const
 const USUAL = { ZONE: { colour: '#68406b', fill: '#ece4d6' } } as Partial<Record<Role, RoleLook>>
 
@@ -52,18 +53,23 @@ const least = (role: Role) => (role === 'TITLE' ? TITLE_SIZE : 14)
 </script>
 
 <template>
-  <el-dialog :model-value="true" title="Styles of all pages" width="640px" @close="emit('close')">
-    <p class="soft">What you choose here holds for all pages at once. One Undo takes each step back.</p>
+  <el-dialog
+    :model-value="true"
+    :title="t('workbench.styles-of-all-pages')"
+    width="640px"
+    @close="emit('close')"
+  >
+    <p class="soft">{{ t('workbench.what-you-choose-here-holds-for') }}</p>
     <fieldset v-for="{ role, n, look, fields } in rows" :key="role" :disabled="n === 0">
       <legend>{{ NAMES[role][0] }}</legend>
       <p class="soft">
-        {{ n ? `${count(n, NAMES[role][1])}: ` : 'None yet: ' }}{{ NAMES[role][2].toLowerCase() }}
+        {{ NAMES[role][1](n) }}
       </p>
       <div v-if="n" class="fields">
         <el-select
           v-if="fields.includes('font')"
           :model-value="look.font"
-          :aria-label="`Letters of ${NAMES[role][0].toLowerCase()}`"
+          :aria-label="t('workbench.style-letters', { what: NAMES[role][0] })"
           @change="set(role, { font: $event })"
         >
           <el-option v-for="one in FONTS" :key="one.font" :value="one.font" :label="one.name" />
@@ -74,19 +80,19 @@ const least = (role: Role) => (role === 'TITLE' ? TITLE_SIZE : 14)
           :min="least(role)"
           :max="200"
           :step="2"
-          :aria-label="`Size of ${NAMES[role][0].toLowerCase()}`"
+          :aria-label="t('workbench.style-size', { what: NAMES[role][0] })"
           @change="set(role, { size: $event ?? least(role) })"
         />
         <el-checkbox
           v-if="fields.includes('bold')"
           :model-value="look.bold"
           @change="set(role, { bold: Boolean($event) })"
-          >Bold</el-checkbox
+          >{{ t('workbench.bold') }}</el-checkbox
         >
         <el-select
           v-if="fields.includes('kind')"
           :model-value="look.kind"
-          aria-label="What drop zones look like"
+          :aria-label="t('workbench.what-drop-zones-look-like')"
           @change="set(role, { kind: $event })"
         >
           <el-option v-for="[kind, name] in KINDS" :key="kind" :value="kind" :label="name" />
@@ -94,36 +100,40 @@ const least = (role: Role) => (role === 'TITLE' ? TITLE_SIZE : 14)
         <el-select
           v-if="fields.includes('label')"
           :model-value="look.label"
-          aria-label="Where labels stand"
+          :aria-label="t('workbench.where-labels-stand')"
           @change="set(role, { label: $event })"
         >
-          <el-option v-for="[at, name] in LABELS" :key="at" :value="at" :label="name" />
+          <el-option v-for="[at, name] in labelPlaces()" :key="at" :value="at" :label="name" />
         </el-select>
         <el-input-number
           v-if="fields.includes('thickness')"
           :model-value="look.thickness"
           :min="1"
           :max="60"
-          aria-label="Thickness of lines"
+          :aria-label="t('workbench.thickness-of-lines')"
           @change="set(role, { thickness: $event ?? 1 })"
         />
         <label v-if="fields.includes('colour')" class="colour"
-          >Colour<input
+          >{{ t('shared.colour')
+          }}<input
             type="color"
             :value="look.colour"
-            :aria-label="`Colour of ${NAMES[role][0].toLowerCase()}`"
+            :aria-label="t('workbench.style-colour', { what: NAMES[role][0] })"
             @change="set(role, { colour: ($event.target as HTMLInputElement).value })"
         /></label>
         <label v-if="fields.includes('fill')" class="colour"
-          >Inside<input
+          >{{ t('workbench.inside')
+          }}<input
             type="color"
             :value="look.fill"
-            aria-label="Inside of drop zones"
+            :aria-label="t('workbench.inside-of-drop-zones')"
             @change="set(role, { fill: ($event.target as HTMLInputElement).value })"
         /></label>
       </div>
     </fieldset>
-    <template #footer><button class="btn pri" @click="emit('close')">Done</button></template>
+    <template #footer
+      ><button class="btn pri" @click="emit('close')">{{ t('shared.done') }}</button></template
+    >
   </el-dialog>
 </template>
 

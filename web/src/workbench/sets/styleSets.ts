@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 /** Colours that go together, for the pages of an activity. All are `#rrggbb`. */
 export interface StyleSet {
   name: string
@@ -17,7 +18,9 @@ export interface StyleSet {
 /** Each is held to WCAG 2.2's contrasts by its test. */
 export const STYLE_SETS: StyleSet[] = [
   {
-    name: 'Daylight',
+    get name() {
+      return t('workbench.daylight')
+    },
     paper: '#f5f9fb',
     title: '#1e3a5a',
     text: '#1f2d33',
@@ -27,7 +30,9 @@ export const STYLE_SETS: StyleSet[] = [
     shape: '#fbefd8',
   },
   {
-    name: 'Dusk',
+    get name() {
+      return t('workbench.dusk')
+    },
     paper: '#f6f1f8',
     title: '#4c2a4f',
     text: '#2b2233',
@@ -37,7 +42,9 @@ export const STYLE_SETS: StyleSet[] = [
     shape: '#e8dcf0',
   },
   {
-    name: 'Hillside',
+    get name() {
+      return t('workbench.hillside')
+    },
     paper: '#f4f8ee',
     title: '#2f4f22',
     text: '#22301c',
@@ -47,7 +54,9 @@ export const STYLE_SETS: StyleSet[] = [
     shape: '#dfeacb',
   },
   {
-    name: 'Brick',
+    get name() {
+      return t('workbench.brick')
+    },
     paper: '#fcf5f0',
     title: '#7a2e1b',
     text: '#33241e',
@@ -57,7 +66,9 @@ export const STYLE_SETS: StyleSet[] = [
     shape: '#f9dfc9',
   },
   {
-    name: 'Lamplight',
+    get name() {
+      return t('workbench.lamplight')
+    },
     paper: '#fdf6e3',
     title: '#5b3c00',
     text: '#33290f',
@@ -67,7 +78,9 @@ export const STYLE_SETS: StyleSet[] = [
     shape: '#f7e3b4',
   },
   {
-    name: 'Ink on white',
+    get name() {
+      return t('workbench.ink-on-white')
+    },
     paper: '#ffffff',
     title: '#000000',
     text: '#000000',

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref } from 'vue'
 import { PAGE, type Point } from '@/page/geometry'
 import { areaAround } from './areas'
@@ -21,7 +22,7 @@ function outline(zoneId: string, drawn: Point[]) {
   const made = drawnZone(drawn)
   if (zone?.kind !== 'zone') return
   if (!made) {
-    props.workbench.editing.tell('That line goes around nothing. The drop zone is as it was.')
+    props.workbench.editing.tell(t('workbench.that-line-goes-around-nothing-the'))
     return
   }
   const at = { pageId: props.workbench.page.value.id, itemId: zoneId }

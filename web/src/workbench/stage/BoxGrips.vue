@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Frame } from '@/api/schema'
 import type { Grip } from '@/gesture/boxChart'
 import { spot, type Handle } from '@/gesture/grips'
@@ -36,7 +37,7 @@ function corner(grip: Handle) {
       r="17"
       @pointerdown="emit('grab', 'turn', $event)"
     >
-      <title>Turn</title>
+      <title>{{ t('workbench.turn-2') }}</title>
     </circle>
     <rect
       v-for="grip in grips"
@@ -50,7 +51,7 @@ function corner(grip: Handle) {
       rx="5"
       @pointerdown="emit('grab', grip, $event)"
     >
-      <title>Resize</title>
+      <title>{{ t('workbench.resize') }}</title>
     </rect>
   </g>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, onBeforeUnmount, ref, shallowRef } from 'vue'
 import { newId } from '@/api/id'
 import { post } from '@/api/client'
@@ -155,12 +156,12 @@ async function askNeat(style: StrokeStyle, parts: number, inkId: string) {
 }
 
 const NEAT_NAMES: Record<Neat['kind'], string> = {
-  LINE: 'Make it a line',
-  ARROW: 'Make it an arrow',
-  ELLIPSE: 'Make it an ellipse',
-  TRIANGLE: 'Make it a triangle',
-  RECTANGLE: 'Make it a rectangle',
-  POLYGON: 'Make it a polygon',
+  LINE: t('shared.make-it-a-line'),
+  ARROW: t('shared.make-it-an-arrow'),
+  ELLIPSE: t('shared.make-it-an-ellipse'),
+  TRIANGLE: t('shared.make-it-a-triangle'),
+  RECTANGLE: t('shared.make-it-a-rectangle'),
+  POLYGON: t('shared.make-it-a-polygon'),
 }
 
 function takeNeat() {

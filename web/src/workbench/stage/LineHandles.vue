@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref } from 'vue'
 import { usePull } from '@/gesture/usePull'
 import type { Line, LineLook } from '@/api/schema'
@@ -80,15 +81,19 @@ function key(index: number, event: KeyboardEvent) {
     put(index, at, onto?.id)
     props.workbench.editing.tell(
       onto
-        ? `Joined to ${itemName(onto)}. It stays joined when that moves.`
-        : 'Nothing lies under this end. Move it over something first.',
+        ? t('workbench.joined-to-onto-it-stays-joined', { onto: itemName(onto) })
+        : t('workbench.nothing-lies-under-this-end-move'),
     )
   } else return
   event.preventDefault()
   event.stopPropagation()
 }
 const nameOf = (index: number) =>
-  index === 0 ? 'Where the line begins' : index === last.value ? 'Where the line ends' : `Bend ${index}`
+  index === 0
+    ? t('workbench.where-the-line-begins')
+    : index === last.value
+      ? t('workbench.where-the-line-ends')
+      : t('workbench.bend-index', { index })
 
 /** A box is put around the points anew, upright. */
 function set(all: Point[], look: LineLook) {
@@ -135,11 +140,20 @@ function quiet() {
       r="14"
       tabindex="0"
       role="button"
-      :aria-label="`${nameOf(i)}: ${Math.round(p.x)} across, ${Math.round(p.y)} down; arrow keys move it${isEnd(i) ? ', Enter joins it to what is under it' : ''}`"
+      :aria-label="
+        t('workbench.line-end-keys', {
+          end: nameOf(i),
+          x: Math.round(p.x),
+          y: Math.round(p.y),
+          joins: isEnd(i) ? 'yes' : 'no',
+        })
+      "
       @pointerdown="grab(i, $event)"
       @keydown="key(i, $event)"
     >
-      <title>{{ isEnd(i) ? 'Pull the end; over something it is joined to it' : 'Pull the curve' }}</title>
+      <title>
+        {{ isEnd(i) ? t('workbench.pull-the-end-over-something-it') : t('workbench.pull-the-curve') }}
+      </title>
     </circle>
   </g>
 </template>

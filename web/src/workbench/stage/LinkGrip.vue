@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { onBeforeUnmount, ref } from 'vue'
 import { usePull } from '@/gesture/usePull'
 import type { Frame } from '@/api/schema'
@@ -44,7 +45,7 @@ function press(event: PointerEvent) {
 
 <template>
   <g class="lead" :transform="placed(frame)" aria-hidden="true">
-    <title>Drag to the page that it links to</title>
+    <title>{{ t('workbench.drag-to-the-page-that-it') }}</title>
     <g :transform="`translate(${frame.width + 40} ${frame.height / 2})`" @pointerdown.stop.prevent="press">
       <circle r="20" />
       <path d="M-9 0H8M1 -7l7 7-7 7" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { pointOn } from '@/page/pointer'
 import { computed, nextTick, ref, watch } from 'vue'
 import { PAGE, placed, type Point } from '@/page/geometry'
@@ -100,7 +101,7 @@ const { letters, frameOf, routeFor, liftedItems, boxes } = useStageItems(props.w
         data-region-start
         :viewBox="`0 0 ${PAGE.width} ${PAGE.height}`"
         role="group"
-        :aria-label="`Page ${page.name}`"
+        :aria-label="t('workbench.page-page', { page: page.name })"
         @pointerdown="press"
         @touchmove="noSwipe"
         @dblclick="double"
@@ -192,9 +193,7 @@ const { letters, frameOf, routeFor, liftedItems, boxes } = useStageItems(props.w
         :tabs="Boolean(writing.cell)"
         @next="nextCell(writing!, $event)"
         @ready="workbench.writesWith($event)"
-        @too-long="
-          workbench.editing.tell('A box of words takes at most 20,000 letters. What was there is as it was.')
-        "
+        @too-long="workbench.editing.tell(t('workbench.a-box-of-words-takes-at'))"
         @done="(text, how) => written(writing!, text, how)"
       />
     </div>

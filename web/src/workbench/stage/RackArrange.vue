@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { WorkbenchPreferences } from '@/api/schema'
 import { keepPreferences, preferences } from '@/workbench/edits/pens'
 import { useRack } from './rack'
@@ -22,14 +23,14 @@ function hide(kind: string) {
   })
 }
 const SIZES: [WorkbenchPreferences['size'], string][] = [
-  ['NORMAL', 'normal'],
-  ['LARGE', 'large'],
-  ['WALL', 'for a wall screen'],
+  ['NORMAL', t('workbench.normal-normal')],
+  ['LARGE', t('workbench.large-large')],
+  ['WALL', t('workbench.for-a-wall-screen')],
 ]
 </script>
 
 <template>
-  <div role="dialog" aria-label="Arrange the rack">
+  <div role="dialog" :aria-label="t('workbench.arrange-the-rack')">
     <ol>
       <li v-for="tile in ordered" :key="tile.kind">
         <label
@@ -39,13 +40,17 @@ const SIZES: [WorkbenchPreferences['size'], string][] = [
             @change="hide(tile.kind)"
           />{{ tile.name }}</label
         >
-        <button :aria-label="`${tile.name} earlier`" @click="move(tile.kind, -1)">‹</button>
-        <button :aria-label="`${tile.name} later`" @click="move(tile.kind, 1)">›</button>
+        <button :aria-label="t('workbench.tile-earlier', { tile: tile.name })" @click="move(tile.kind, -1)">
+          ‹
+        </button>
+        <button :aria-label="t('workbench.tile-later', { tile: tile.name })" @click="move(tile.kind, 1)">
+          ›
+        </button>
       </li>
     </ol>
     <div>
       <label
-        >Settings stand
+        >{{ t('workbench.settings-stand') }}
         <select
           :value="preferences.side"
           @change="
@@ -54,12 +59,12 @@ const SIZES: [WorkbenchPreferences['size'], string][] = [
             })
           "
         >
-          <option value="LEFT">on the left</option>
-          <option value="RIGHT">on the right</option>
+          <option value="LEFT">{{ t('shared.on-the-left') }}</option>
+          <option value="RIGHT">{{ t('shared.on-the-right') }}</option>
         </select></label
       >
       <label
-        >Size of the controls
+        >{{ t('workbench.size-of-the-controls') }}
         <select
           :value="preferences.size"
           @change="
@@ -72,7 +77,7 @@ const SIZES: [WorkbenchPreferences['size'], string][] = [
         </select></label
       >
       <button class="btn" @click="keepPreferences({ rack: [], hidden: [], side: 'LEFT', size: 'NORMAL' })">
-        As at first
+        {{ t('workbench.as-at-first') }}
       </button>
     </div>
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { dragTile } from '@/workbench/dragged'
 import { PhBooks, PhGearSix } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
@@ -23,10 +24,10 @@ const shown = computed(() => ordered.value.filter((tile) => !preferences.value.h
 
 const open = ref<'shape' | 'line' | 'own' | null>(null)
 const LINES: { sort: LineSort; name: string }[] = [
-  { sort: 'line', name: 'Line' },
-  { sort: 'arrow', name: 'Arrow' },
-  { sort: 'curve', name: 'Curve' },
-  { sort: 'connector', name: 'Connector' },
+  { sort: 'line', name: t('workbench.line') },
+  { sort: 'arrow', name: t('workbench.arrow') },
+  { sort: 'curve', name: t('workbench.curve') },
+  { sort: 'connector', name: t('workbench.connector') },
 ]
 
 function lift(kind: TileKind, event: DragEvent) {
@@ -51,8 +52,8 @@ function line(sort: LineSort) {
 </script>
 
 <template>
-  <div class="rack" :class="preferences.size.toLowerCase()" role="toolbar" aria-label="Rack">
-    <p>Drag a tile up to add it, or click it</p>
+  <div class="rack" :class="preferences.size.toLowerCase()" role="toolbar" :aria-label="t('workbench.rack')">
+    <p>{{ t('workbench.drag-a-tile-up-to-add') }}</p>
     <button
       v-for="tile in shown"
       :key="tile.kind"
@@ -74,19 +75,19 @@ function line(sort: LineSort) {
       <PhBooks
         :size="preferences.size === 'NORMAL' ? 26 : preferences.size === 'LARGE' ? 32 : 44"
         aria-hidden="true"
-      />My library
+      />{{ t('workbench.my-library') }}
     </button>
     <button
       class="own"
-      aria-label="Arrange the rack"
-      title="Arrange the rack"
+      :aria-label="t('workbench.arrange-the-rack')"
+      :title="t('workbench.arrange-the-rack')"
       :aria-expanded="open === 'own'"
       @click="open = open === 'own' ? null : 'own'"
     >
       <PhGearSix :size="20" aria-hidden="true" />
     </button>
 
-    <div v-if="open === 'shape'" class="menu" role="menu" aria-label="Shapes">
+    <div v-if="open === 'shape'" class="menu" role="menu" :aria-label="t('workbench.shapes')">
       <button v-for="one in FORMS" :key="one.form" role="menuitem" @click="shape(one.form, $event)">
         <svg viewBox="-4 -4 58 48" width="44" height="36" aria-hidden="true">
           <path :d="shapePath(one.form, 5, 50, 40)" />
@@ -94,7 +95,7 @@ function line(sort: LineSort) {
         {{ one.name }}
       </button>
     </div>
-    <div v-if="open === 'line'" class="menu" role="menu" aria-label="Lines">
+    <div v-if="open === 'line'" class="menu" role="menu" :aria-label="t('workbench.lines')">
       <button v-for="one in LINES" :key="one.sort" role="menuitem" @click="line(one.sort)">
         <svg viewBox="0 0 50 30" width="50" height="30" aria-hidden="true">
           <path v-if="one.sort === 'curve'" class="wire" d="M4 24C16 -4 34 -4 46 24" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref } from 'vue'
 import { usePull } from '@/gesture/usePull'
 import type { Item } from '@/api/schema'
@@ -86,7 +87,7 @@ function key(which: 'from' | 'to', event: KeyboardEvent) {
   const now = rail.value![which]
   put(which, { x: now.x + by.x, y: now.y + by.y })
 }
-const NAMES = { from: 'Where the rail begins', to: 'Where the rail ends' }
+const NAMES = { from: t('workbench.where-the-rail-begins'), to: t('workbench.where-the-rail-ends') }
 function quiet() {
   pulled.value = null
 }
@@ -113,7 +114,13 @@ function quiet() {
       rx="4"
       tabindex="0"
       role="button"
-      :aria-label="`${NAMES[end]}: ${Math.round(at(end).x)} across, ${Math.round(at(end).y)} down; arrow keys move it`"
+      :aria-label="
+        t('workbench.end-x-across-y-down-arrow', {
+          end: NAMES[end],
+          x: Math.round(at(end).x),
+          y: Math.round(at(end).y),
+        })
+      "
       @pointerdown="grab(end, $event)"
       @keydown="key(end, $event)"
     >

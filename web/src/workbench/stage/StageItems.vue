@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Frame, Item, Page } from '@/api/schema'
 import { placed, tilePath } from '@/page/geometry'
 import ItemBody from '@/page/ItemBody.vue'
@@ -22,7 +23,10 @@ const { chosen, veiled, writing } = props.workbench
 const shown = (item: Item) => (props.live?.id === item.id ? { ...item, frame: props.live.frame } : item)
 const frameOf = (item: Item): Frame => (props.live?.id === item.id ? props.live.frame : item.frame)
 const said = (item: Item) => {
-  const kind = item.kind === 'zone' ? `drop zone ${props.letters[item.id]}` : item.movement.kind
+  const kind =
+    item.kind === 'zone'
+      ? t('workbench.drop-zone-letter', { letter: props.letters[item.id] ?? '' })
+      : item.movement.kind
   const link = linkOf(item)
   return `${itemName(item)}, ${kind}${link ? `, ${leadsTo(link, props.workbench.editing.activity.value.pages)}` : ''}`
 }

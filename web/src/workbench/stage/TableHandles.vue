@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed, ref } from 'vue'
 import { usePull } from '@/gesture/usePull'
 import type { Table } from '@/api/schema'
@@ -76,11 +77,11 @@ function quiet() {
       :d="`M${x + (pulled?.way === 'columns' && pulled.index === i ? pulled.by : 0)} 14V${item.frame.height - 14}`"
       tabindex="0"
       role="button"
-      :aria-label="`Width of column ${i + 1}; arrow keys change it`"
+      :aria-label="t('workbench.width-of-column-keys', { n: i + 1 })"
       @pointerdown="grab('columns', i, $event)"
       @keydown="key('columns', i, $event)"
     >
-      <title>Width of column {{ i + 1 }}</title>
+      <title>{{ t('workbench.width-of-column', { n: i + 1 }) }}</title>
     </path>
     <path
       v-for="(y, i) in ends('rows')"
@@ -89,11 +90,11 @@ function quiet() {
       :d="`M14 ${y + (pulled?.way === 'rows' && pulled.index === i ? pulled.by : 0)}H${item.frame.width - 14}`"
       tabindex="0"
       role="button"
-      :aria-label="`Height of row ${i + 1}; arrow keys change it`"
+      :aria-label="t('workbench.height-of-row-keys', { n: i + 1 })"
       @pointerdown="grab('rows', i, $event)"
       @keydown="key('rows', i, $event)"
     >
-      <title>Height of row {{ i + 1 }}</title>
+      <title>{{ t('workbench.height-of-row', { n: i + 1 }) }}</title>
     </path>
   </g>
 </template>

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import {
   PhFilmStrip,
   PhHandPointing,
@@ -18,19 +19,97 @@ import { preferences } from '@/workbench/edits/pens'
 
 /** Everything that can be put on a page by a tile of the rack. */
 const TILES = [
-  { kind: 'words', name: 'Words', icon: PhTextAa },
-  { kind: 'picture', name: 'Picture', icon: PhImageSquare },
-  { kind: 'shape', name: 'Shape', icon: PhShapes },
-  { kind: 'line', name: 'Line', icon: PhLineSegment },
-  { kind: 'ink', name: 'Ink', icon: PhPen },
-  { kind: 'note', name: 'Note', icon: PhNotePencil },
-  { kind: 'table', name: 'Table', icon: PhTable },
-  { kind: 'zone', name: 'Drop zone', icon: PhTarget },
-  { kind: 'gap', name: 'Gap', icon: PhTextbox },
-  { kind: 'area', name: 'Hot area', icon: PhHandPointing },
-  { kind: 'video', name: 'Video', icon: PhFilmStrip },
-  { kind: 'cover', name: 'Cover', icon: PhRectangle },
-  { kind: 'lens', name: 'Lens', icon: PhMagnifyingGlassPlus },
+  {
+    kind: 'words',
+    get name() {
+      return t('shared.words')
+    },
+    icon: PhTextAa,
+  },
+  {
+    kind: 'picture',
+    get name() {
+      return t('shared.picture')
+    },
+    icon: PhImageSquare,
+  },
+  {
+    kind: 'shape',
+    get name() {
+      return t('workbench.shape')
+    },
+    icon: PhShapes,
+  },
+  {
+    kind: 'line',
+    get name() {
+      return t('workbench.line')
+    },
+    icon: PhLineSegment,
+  },
+  {
+    kind: 'ink',
+    get name() {
+      return t('workbench.ink')
+    },
+    icon: PhPen,
+  },
+  {
+    kind: 'note',
+    get name() {
+      return t('workbench.note')
+    },
+    icon: PhNotePencil,
+  },
+  {
+    kind: 'table',
+    get name() {
+      return t('workbench.table')
+    },
+    icon: PhTable,
+  },
+  {
+    kind: 'zone',
+    get name() {
+      return t('workbench.drop-zone')
+    },
+    icon: PhTarget,
+  },
+  {
+    kind: 'gap',
+    get name() {
+      return t('workbench.gap')
+    },
+    icon: PhTextbox,
+  },
+  {
+    kind: 'area',
+    get name() {
+      return t('workbench.hot-area')
+    },
+    icon: PhHandPointing,
+  },
+  {
+    kind: 'video',
+    get name() {
+      return t('workbench.video')
+    },
+    icon: PhFilmStrip,
+  },
+  {
+    kind: 'cover',
+    get name() {
+      return t('workbench.cover')
+    },
+    icon: PhRectangle,
+  },
+  {
+    kind: 'lens',
+    get name() {
+      return t('workbench.lens')
+    },
+    icon: PhMagnifyingGlassPlus,
+  },
 ] as const
 
 /** The tiles in the order that somebody gave them; new kinds come last. */

@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { newId } from '@/api/id'
 import type { Edit, Item, Page } from '@/api/schema'
 import { PAGE, type Point } from '@/page/geometry'
@@ -32,7 +33,7 @@ export function targetAt(
     id: newId(),
     frame: { x, y, width: 2 * REACH, height: 2 * REACH, turn: 0 },
     // What is read out, and tells nothing of what belongs there.
-    description: `Place ${number}`,
+    description: t('workbench.place-number', { n: number }),
     movement: { kind: 'fixed' },
     label: '',
     shape: { kind: 'ELLIPSE' },

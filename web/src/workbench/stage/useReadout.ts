@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { computed, type Ref } from 'vue'
 import { itemName } from '@/page/names'
 import type { Workbench } from '@/workbench/useWorkbench'
@@ -19,31 +20,32 @@ export function useReadout(
 ) {
   const ofTool = () => {
     const now = tool.value
-    if (now.is === 'place') return 'Click on the page to put it there. Hold Shift to put several. Esc stops.'
-    if (now.is === 'area' && now.zoneId)
-      return 'Draw around the place where pieces go. Esc leaves the drop zone as it is.'
-    if (now.is === 'area')
-      return 'Draw around the part of the page that leads somewhere. A click makes a box. Esc stops.'
-    if (now.is === 'targets')
-      return 'Click on each part that gets a name. Pull away from it to put its place beside the picture. Esc stops.'
-    return drawing.value ? 'Draw on the page. Esc, or Done drawing, ends it.' : null
+    if (now.is === 'place') return t('workbench.click-on-the-page-to-put')
+    if (now.is === 'area' && now.zoneId) return t('workbench.draw-around-the-place-where-pieces')
+    if (now.is === 'area') return t('workbench.draw-around-the-part-of-the')
+    if (now.is === 'targets') return t('workbench.click-on-each-part-that-gets')
+    return drawing.value ? t('workbench.draw-on-the-page-esc-or') : null
   }
   const ofSeveral = () => {
     const count = selected.value.length
-    if (together.value?.turn) return `${count} turned by ${together.value.turn}°`
+    if (together.value?.turn) return t('workbench.count-turned-by-turn', { count, turn: together.value.turn })
     if (together.value && together.value.scale !== 1)
-      return `${count} at ${Math.round(together.value.scale * 100)} %`
-    if (collecting.value)
-      return `${count} selected · walk on with Tab, Shift+Space takes one more or lets it go`
-    return count > 1 ? `${count} selected · Ctrl+G groups them` : null
+      return t('workbench.so-many-at', { count, percent: Math.round(together.value.scale * 100) })
+    if (collecting.value) return t('workbench.count-selected-walk-on-with-tab', { count })
+    return count > 1 ? t('workbench.count-selected-ctrl-g-groups-them', { count }) : null
   }
   const ofOne = () => {
     const item = only.value
-    if (!item) return 'Tab walks the items. Click one to select it, or draw a box around several.'
+    if (!item) return t('workbench.tab-walks-the-items-click-one')
     const frame = live.value?.id === item.id ? live.value.frame : item.frame
-    if (live.value?.grip === 'turn') return `${itemName(item)}: turned ${Math.round(frame.turn)}°`
+    if (live.value?.grip === 'turn')
+      return t('workbench.item-turned', { item: itemName(item), turn: Math.round(frame.turn) })
     if (live.value) return `${itemName(item)}: ${Math.round(frame.width)} × ${Math.round(frame.height)}`
-    return `${itemName(item)}: ${Math.round(frame.x)} across, ${Math.round(frame.y)} down · arrow keys nudge by 5, with Shift by 50`
+    return t('workbench.item-x-across-y-down-arrow', {
+      item: itemName(item),
+      x: Math.round(frame.x),
+      y: Math.round(frame.y),
+    })
   }
   return computed(() => ofTool() ?? ofSeveral() ?? ofOne())
 }

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { decimal } from '@/i18n/format'
 import { computed, nextTick, ref, toRef, watch } from 'vue'
 import type { CheckedPages, Edit, Page } from '@/api/schema'
-import { count } from '@/page/count'
 import { itemName } from '@/page/names'
 import AnswerTable from '@/workbench/answers/AnswerTable.vue'
 import AnswersPage from '@/workbench/answers/AnswersPage.vue'
@@ -42,14 +43,17 @@ watch(
 const worthWords = computed(() => {
   const worth = props.checked?.worth[props.page.id]
   if (!worth || worth.placements === 0) return ''
-  const points = worth.points.toLocaleString([], { maximumFractionDigits: 2 })
-  return `${count(worth.placements, 'placement')} to find, for ${points === '1' ? '1 point' : `${points} points`}`
+  const points = decimal(worth.points, 2)
+  return t('workbench.to-find-for-points', {
+    placements: worth.placements,
+    points: worth.points,
+    said: points,
+  })
 })
 const fillable = computed(() => deciding.labels.value.length > 0 && zones.value.length > 0)
 
 function fill() {
-  if (!deciding.fillFromLabels())
-    props.editing.tell('Nothing changed: no zone is called like a label, or all is decided so already.')
+  if (!deciding.fillFromLabels()) props.editing.tell(t('workbench.nothing-changed-no-zone-is-called'))
 }
 const mend = (edit: Edit) =>
   props.editing.edit(edit.kind === 'composite' ? composite(edit.edits as Edit[]) : edit)
@@ -63,33 +67,39 @@ async function jump(pageId: string, itemIds: string[]) {
 
 <template>
   <div class="answers">
-    <section class="panel" aria-label="Answers">
+    <section class="panel" :aria-label="t('workbench.answers')">
       <div class="head">
-        <h2>Who belongs where</h2>
-        <span v-if="open" class="chip w">{{ count(open, 'piece') }} undecided</span>
-        <span v-else-if="pieces.length && zones.length" class="chip">all decided</span>
+        <h2>{{ t('workbench.who-belongs-where') }}</h2>
+        <span v-if="open" class="chip w">{{ t('workbench.open-undecided', { open }) }}</span>
+        <span v-else-if="pieces.length && zones.length" class="chip">{{ t('workbench.all-decided') }}</span>
       </div>
-      <div class="seg" role="group" aria-label="What is set">
-        <button :aria-pressed="tab === 'table'" @click="tab = 'table'">Answers and rules</button>
-        <button :aria-pressed="tab === 'terms'" @click="tab = 'terms'">Points, time and more</button>
+      <div class="seg" role="group" :aria-label="t('workbench.what-is-set')">
+        <button :aria-pressed="tab === 'table'" @click="tab = 'table'">
+          {{ t('workbench.answers-and-rules') }}
+        </button>
+        <button :aria-pressed="tab === 'terms'" @click="tab = 'terms'">
+          {{ t('workbench.points-time-and-more') }}
+        </button>
       </div>
       <template v-if="tab === 'table'">
         <p v-if="!zones.length && !gaps.length" class="soft">
-          This page has no drop zone and no gap yet. Add one in Lay out.
+          {{ t('workbench.this-page-has-no-drop-zone') }}
         </p>
         <p v-else-if="zones.length && !pieces.length" class="soft">
-          This page has no piece yet. Select something in Lay out and make it Free.
+          {{ t('workbench.this-page-has-no-piece-yet') }}
         </p>
         <template v-if="zones.length && pieces.length">
           <AnswerTable :key="page.id" class="grid" :deciding="deciding" />
           <p class="legend">
-            <span><i class="belongs" />belongs</span><span><i class="away" />does not belong</span
-            ><span><i class="open">?</i>undecided</span><span class="soft">Space cycles a cell</span>
-            <button v-if="fillable" class="btn" @click="fill">Fill from labels</button>
+            <span><i class="belongs" />{{ t('workbench.belongs') }}</span
+            ><span><i class="away" />{{ t('workbench.does-not-belong') }}</span
+            ><span><i class="open">?</i>{{ t('workbench.undecided') }}</span
+            ><span class="soft">{{ t('workbench.space-cycles-a-cell') }}</span>
+            <button v-if="fillable" class="btn" @click="fill">{{ t('workbench.fill-from-labels') }}</button>
           </p>
         </template>
         <p v-if="gaps.length" class="gaps">
-          <span class="soft">Gaps</span>
+          <span class="soft">{{ t('workbench.gaps') }}</span>
           <button
             v-for="item in gaps"
             :key="item.id"
@@ -106,11 +116,11 @@ async function jump(pageId: string, itemIds: string[]) {
       </template>
       <TermsPanel v-else :deciding="deciding" />
     </section>
-    <section class="middle" aria-label="Page">
+    <section class="middle" :aria-label="t('shared.page')">
       <p class="where">
         <strong>{{ page.name }}</strong>
         <span class="soft">{{ worthWords }}</span>
-        <span v-if="zones.length" class="soft">Drop a piece on a zone to say it belongs there</span>
+        <span v-if="zones.length" class="soft">{{ t('workbench.drop-a-piece-on-a-zone') }}</span>
       </p>
       <AnswersPage :deciding="deciding" @choose="chosen = $event" />
     </section>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
+import { dateTime } from '@/i18n/format'
 import { PhExport } from '@phosphor-icons/vue'
 import { computed, nextTick, onMounted, reactive, ref, shallowRef, watch } from 'vue'
 import { RouterLink } from 'vue-router'
 import { getAll, get, post, errorText } from '@/api/client'
 import type { ActivityHead, AssignedHead, ClassHead, ClassView, Team } from '@/api/schema'
 import { spaced } from '@/page/code'
-import { count } from '@/page/count'
 import { requestOf, USUAL_GIVING, type Giving } from '@/workbench/assign/giving'
 import GivingFields from '@/workbench/assign/GivingFields.vue'
 import { zoneHere } from '@/shared/localTime'
@@ -74,43 +75,51 @@ async function assign() {
 <template>
   <div class="assign">
     <section class="card">
-      <h2>Assign it to a class</h2>
-      <p class="soft">
-        The class works on the activity as it is this moment. What you change afterwards does not change their
-        pages.
-      </p>
+      <h2>{{ t('workbench.assign-it-to-a-class') }}</h2>
+      <p class="soft">{{ t('workbench.the-class-works-on-the-activity') }}</p>
       <p v-if="open" class="warn">
-        {{ count(open, 'piece') }} still undecided: students can put {{ open === 1 ? 'it' : 'them' }} nowhere.
-        <RouterLink :to="`/activities/${editing.id}/answers`">Decide in Answers</RouterLink>
+        {{ t('workbench.open-still-undecided-students-can-put', { open }) }}
+        <RouterLink :to="`/activities/${editing.id}/answers`">{{
+          t('workbench.decide-in-answers')
+        }}</RouterLink>
       </p>
-      <div class="classes" role="radiogroup" aria-label="Class">
+      <div class="classes" role="radiogroup" :aria-label="t('shared.class')">
         <label v-for="one in classes" :key="one.id" class="class" :class="{ on: chosen === one.id }">
           <input v-model="chosen" type="radio" name="class" :value="one.id" />
-          <strong>{{ one.name }}</strong> <span class="soft">{{ count(one.students, 'student') }}</span>
+          <strong>{{ one.name }}</strong>
+          <span class="soft">{{ t('shared.students-count', { n: one.students }) }}</span>
         </label>
       </div>
       <GivingFields :giving="giving" :teams="teams" :students="students" :others="others" />
       <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
       <button class="btn acc big" :disabled="busy || !chosen" @click="assign">
-        <PhExport :size="20" aria-hidden="true" />Assign
+        <PhExport :size="20" aria-hidden="true" />{{ t('workbench.assign') }}
       </button>
     </section>
     <section v-if="given" ref="code" class="card code" role="status">
-      <h2 class="small-head">Students join at {{ address }} with</h2>
+      <h2 class="small-head">{{ t('workbench.students-join-at-address-with', { address }) }}</h2>
       <div class="code-row">
         <p class="big-code">{{ spaced(given.joinCode) }}</p>
-        <img class="qr" :src="`/api/v1/qr/${given.joinCode}`" alt="The same as a picture for the camera" />
+        <img class="qr" :src="`/api/v1/qr/${given.joinCode}`" :alt="t('shared.the-same-as-a-picture-for')" />
       </div>
-      <RouterLink class="btn pri" :to="`/assigned/${given.id}`">See the class at work</RouterLink>
+      <RouterLink class="btn pri" :to="`/assigned/${given.id}`">{{
+        t('workbench.see-the-class-at-work')
+      }}</RouterLink>
     </section>
     <section v-if="before.length" class="card">
-      <h2 class="small-head">Previous assignments</h2>
+      <h2 class="small-head">{{ t('workbench.previous-assignments') }}</h2>
       <ul>
         <li v-for="one in before" :key="one.id">
           <RouterLink :to="`/assigned/${one.id}`">{{ one.className }}</RouterLink>
           <span class="soft">
-            {{ new Date(one.assignedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' }) }} ·
-            {{ one.joined }} of {{ one.students }} joined · code {{ spaced(one.joinCode) }}</span
+            {{
+              t('workbench.timestyle-joined-of-students-joined', {
+                at: dateTime(new Date(one.assignedAt)),
+                joined: one.joined,
+                students: one.students,
+                joinCode: spaced(one.joinCode),
+              })
+            }}</span
           >
         </li>
       </ul>

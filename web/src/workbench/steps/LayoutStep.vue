@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhMagnifyingGlassMinus, PhMagnifyingGlassPlus } from '@phosphor-icons/vue'
 import { computed, defineAsyncComponent, onBeforeUnmount, onMounted, ref, toRef, watch } from 'vue'
 import { errorText } from '@/api/client'
@@ -101,31 +102,43 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
 
 <template>
   <div class="lay-out" :class="[preferences.side.toLowerCase(), preferences.size.toLowerCase()]">
-    <aside class="panel" data-region aria-label="What is selected">
+    <aside class="panel" data-region :aria-label="t('workbench.what-is-selected')">
       <LibraryPanel v-if="shelf" :workbench="workbench" @page="emit('page', $event)" @close="shelf = false" />
       <InkPanel v-else-if="drawing" :workbench="workbench" />
       <ManyPanel v-else-if="selected.length > 1" :workbench="workbench" />
       <ItemPanel v-else-if="only" :key="only.id" :workbench="workbench" :item="only" @picture="pictureFor" />
       <PagePanel v-else :page="page" :editing="editing" />
     </aside>
-    <section class="centre" aria-label="Page">
+    <section class="centre" :aria-label="t('shared.page')">
       <div class="bar">
         <strong>{{ page.name }}</strong>
         <button class="link" :aria-pressed="snapping" @click="snapping = !snapping">
-          Guides {{ snapping ? 'on' : 'off' }}
+          {{ t('workbench.guides-snapping', { snapping: snapping ? 'yes' : 'no' }) }}
         </button>
-        <span v-if="nearlyFull" class="chip w">{{ page.items.length }} of {{ MOST_ITEMS }} items</span>
-        <span v-for="other in others" :key="other.workbench" class="chip">{{ other.name }} is here too</span>
+        <span v-if="nearlyFull" class="chip w">{{
+          t('workbench.items-of-most', { items: page.items.length, most: MOST_ITEMS })
+        }}</span>
+        <span v-for="other in others" :key="other.workbench" class="chip">{{
+          t('workbench.other-is-here-too', { other: other.name })
+        }}</span>
         <span class="zoom">
-          <button aria-label="Smaller" title="Smaller" @click="step(0.8)">
+          <button :aria-label="t('workbench.smaller')" :title="t('workbench.smaller')" @click="step(0.8)">
             <PhMagnifyingGlassMinus :size="20" aria-hidden="true" />
           </button>
           <span class="soft">{{ percent }}%</span>
-          <button aria-label="Larger" title="Larger (Ctrl+wheel)" @click="step(1.25)">
+          <button
+            :aria-label="t('workbench.larger')"
+            :title="t('workbench.larger-ctrl-wheel')"
+            @click="step(1.25)"
+          >
             <PhMagnifyingGlassPlus :size="20" aria-hidden="true" />
           </button>
-          <button class="link" :aria-pressed="zoom === 'fit'" @click="zoom = 'fit'">Fit</button>
-          <button class="link" :aria-pressed="zoom === 'width'" @click="zoom = 'width'">Width</button>
+          <button class="link" :aria-pressed="zoom === 'fit'" @click="zoom = 'fit'">
+            {{ t('workbench.fit') }}
+          </button>
+          <button class="link" :aria-pressed="zoom === 'width'" @click="zoom = 'width'">
+            {{ t('shared.width') }}
+          </button>
         </span>
       </div>
       <div

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhFootprints, PhGraph, PhTable, PhTreeStructure } from '@phosphor-icons/vue'
 import { computed, ref } from 'vue'
 import { get } from '@/api/client'
@@ -57,7 +58,7 @@ function link(by: 'tile' | 'next' | 'first') {
         @choose="chosen = $event"
         @edit="emit('edit', $event)"
       />
-      <div class="ground" data-region aria-label="The map">
+      <div class="ground" data-region :aria-label="t('workbench.the-map')">
         <template v-if="map">
           <LinksTable
             v-if="asTable"
@@ -81,14 +82,14 @@ function link(by: 'tile' | 'next' | 'first') {
         <div class="tools">
           <button class="btn" @click="asTable = !asTable">
             <component :is="asTable ? PhGraph : PhTable" :size="19" aria-hidden="true" />{{
-              asTable ? 'As a map' : 'As a table'
+              asTable ? t('workbench.as-a-map') : t('workbench.as-a-table')
             }}
           </button>
           <button v-if="!asTable" class="btn" :disabled="!moved" @click="tidy">
-            <PhTreeStructure :size="19" aria-hidden="true" />Tidy
+            <PhTreeStructure :size="19" aria-hidden="true" />{{ t('workbench.tidy') }}
           </button>
           <button class="btn" @click="walking = true">
-            <PhFootprints :size="19" aria-hidden="true" />Try the path
+            <PhFootprints :size="19" aria-hidden="true" />{{ t('workbench.try-the-path') }}
           </button>
         </div>
       </div>

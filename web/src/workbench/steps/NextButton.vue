@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhPlus } from '@phosphor-icons/vue'
 import { computed } from 'vue'
 import { newId } from '@/api/id'
@@ -48,7 +49,7 @@ function leftmost() {
 
 <template>
   <button v-if="next" class="btn" @click="add">
-    <PhPlus :size="17" aria-hidden="true" />{{ `Add ${next} beside it` }}
+    <PhPlus :size="17" aria-hidden="true" />{{ t('workbench.add-next-beside-it', { next }) }}
   </button>
 </template>
 

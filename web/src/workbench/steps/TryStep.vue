@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { PhArrowLeft } from '@phosphor-icons/vue'
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue'
 import { post, errorText } from '@/api/client'
@@ -53,11 +54,11 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
 <template>
   <div class="try">
     <p class="strip">
-      <span>This is what a student sees. Nothing you do here is kept.</span>
-      <label class="explains"><input v-model="explains" type="checkbox" />Explain</label>
+      <span>{{ t('workbench.this-is-what-a-student-sees') }}</span>
+      <label class="explains"><input v-model="explains" type="checkbox" />{{ t('workbench.explain') }}</label>
       <strong v-if="explains && why" class="why" role="status">{{ why }}</strong>
       <button class="btn" @click="emit('back')">
-        <PhArrowLeft :size="18" aria-hidden="true" />Back to Lay out (F2)
+        <PhArrowLeft :size="18" aria-hidden="true" />{{ t('workbench.back-to-lay-out-f2') }}
       </button>
     </p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>

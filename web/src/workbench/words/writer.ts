@@ -1,3 +1,4 @@
+import { t } from '@/i18n'
 import { baseKeymap, chainCommands, splitBlockAs } from 'prosemirror-commands'
 import { history, redo, undo } from 'prosemirror-history'
 import { keymap } from 'prosemirror-keymap'
@@ -71,7 +72,7 @@ export function makeWriter(
         keymap(baseKeymap),
       ],
     }),
-    attributes: { 'aria-label': 'Words', role: 'textbox', 'aria-multiline': 'true', dir: 'auto' },
+    attributes: { 'aria-label': t('shared.words'), role: 'textbox', 'aria-multiline': 'true', dir: 'auto' },
     dispatchTransaction(transaction) {
       const before = view.state
       const after = before.apply(transaction)

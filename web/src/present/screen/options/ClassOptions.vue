@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Presentation } from '@/present/model/presentation'
 import { usePresent } from '@/present/screen/present'
 
@@ -11,27 +12,27 @@ const { following } = leading
 
 <template>
   <label
-    >Class
+    >{{ t('shared.class') }}
     <select
       :value="show.classId ?? ''"
       @change="(panels.close(), tabs.toClass(($event.target as HTMLSelectElement).value))"
     >
-      <option value="">no class</option>
+      <option value="">{{ t('present.no-class') }}</option>
       <option v-for="one in classes" :key="one.id" :value="one.id">{{ one.name }}</option>
     </select></label
   >
   <button class="btn pri" :disabled="!show.classId" @click="(panels.close(), (panels.turns.value = true))">
-    Draw a name
+    {{ t('present.draw-a-name') }}
   </button>
   <button class="btn" :disabled="!show.classId" @click="(panels.close(), (panels.grouping.value = true))">
-    Groups
+    {{ t('present.groups') }}
   </button>
   <button class="btn" :disabled="!show.classId" :aria-pressed="following" @click="following = !following">
-    Follow me
+    {{ t('present.follow-me') }}
   </button>
   <button class="btn" :disabled="!show.classId" @click="(panels.close(), (wall.choosing.value = true))">
-    Show a student's page
+    {{ t('present.show-a-students-page') }}
   </button>
-  <span v-if="!show.classId" class="hint">Choose the class first.</span>
-  <span v-else class="hint">Follow me turns the class's tablets to this page, each time you turn it.</span>
+  <span v-if="!show.classId" class="hint">{{ t('present.choose-the-class-first') }}</span>
+  <span v-else class="hint">{{ t('present.follow-me-turns-the-classs-tablets') }}</span>
 </template>

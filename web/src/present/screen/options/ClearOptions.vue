@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Presentation } from '@/present/model/presentation'
 import { usePresent } from '@/present/screen/present'
 
@@ -8,17 +9,17 @@ const { panels, ink } = usePresent()
 
 <template>
   <button class="btn" :disabled="!show.strokes.value.length" @click="(panels.close(), ink.clear('ink'))">
-    Ink
+    {{ t('present.ink') }}
   </button>
   <button class="btn" :disabled="!show.moved.value" @click="(panels.close(), ink.clear('moved'))">
-    Things that were moved
+    {{ t('present.things-that-were-moved') }}
   </button>
   <button
     class="btn"
     :disabled="!show.moved.value && !show.strokes.value.length"
     @click="(panels.close(), ink.clear('everything'))"
   >
-    Everything
+    {{ t('shared.everything') }}
   </button>
-  <span class="hint">Undo brings it back.</span>
+  <span class="hint">{{ t('present.undo-brings-it-back') }}</span>
 </template>

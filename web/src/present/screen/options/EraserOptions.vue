@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { usePresent } from '@/present/screen/present'
 
 /** What the eraser takes away, and how much of it at once. */
@@ -13,20 +14,20 @@ const number = (event: Event) => Number((event.target as HTMLInputElement).value
     :aria-pressed="!settings.wholeStrokes && !settings.encircles"
     @click="tools.set({ wholeStrokes: false, encircles: false })"
   >
-    Eraser
+    {{ t('shared.eraser') }}
   </button>
   <button
     class="btn"
     :aria-pressed="settings.wholeStrokes && !settings.encircles"
     @click="tools.set({ wholeStrokes: true, encircles: false })"
   >
-    Eraser for whole strokes
+    {{ t('shared.eraser-for-whole-strokes') }}
   </button>
   <button class="btn" :aria-pressed="settings.encircles" @click="tools.set({ encircles: true })">
-    What I encircle
+    {{ t('present.what-i-encircle') }}
   </button>
   <label
-    >Size
+    >{{ t('present.size') }}
     <input
       type="range"
       min="10"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import type { Presentation } from '@/present/model/presentation'
 import { usePresent } from '@/present/screen/present'
 
@@ -7,8 +8,8 @@ const { panels, ink } = usePresent()
 </script>
 
 <template>
-  <span class="hint">Draw around ink to move, size, copy or keep it.</span>
+  <span class="hint">{{ t('present.draw-around-ink-to-move-size') }}</span>
   <button class="btn" :disabled="!show.strokes.value.length" @click="(panels.close(), ink.lassoAll())">
-    All the ink on this page
+    {{ t('present.all-the-ink-on-this-page') }}
   </button>
 </template>

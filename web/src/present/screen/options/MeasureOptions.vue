@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { InstrumentKind } from '@/present/model/instruments'
 import type { Presentation } from '@/present/model/presentation'
@@ -29,12 +30,12 @@ function newShape(event: Event) {
 }
 const number = (event: Event) => Number((event.target as HTMLInputElement).value)
 const INSTRUMENTS: [InstrumentKind, string][] = [
-  ['RULER', 'Ruler'],
-  ['SET_SQUARE_45', 'Set square 45°'],
-  ['SET_SQUARE_30_60', 'Set square 30°, 60°'],
-  ['PROTRACTOR', 'Protractor'],
-  ['FULL_PROTRACTOR', 'Full protractor'],
-  ['COMPASSES', 'Compasses'],
+  ['RULER', t('present.ruler')],
+  ['SET_SQUARE_45', t('present.set-square-45')],
+  ['SET_SQUARE_30_60', t('present.set-square-30-60')],
+  ['PROTRACTOR', t('present.protractor')],
+  ['FULL_PROTRACTOR', t('present.full-protractor')],
+  ['COMPASSES', t('present.compasses')],
 ]
 </script>
 
@@ -49,14 +50,14 @@ const INSTRUMENTS: [InstrumentKind, string][] = [
     {{ name }}
   </button>
   <label
-    >Shape
+    >{{ t('present.shape') }}
     <select :value="''" @change="newShape">
-      <option value="">with corners to pull</option>
-      <option value="2">a line</option>
-      <option value="3">a triangle</option>
-      <option value="4">four corners</option>
-      <option value="5">five corners</option>
-      <option value="6">six corners</option>
+      <option value="">{{ t('present.with-corners-to-pull') }}</option>
+      <option value="2">{{ t('present.a-line') }}</option>
+      <option value="3">{{ t('present.a-triangle') }}</option>
+      <option value="4">{{ t('present.four-corners') }}</option>
+      <option value="5">{{ t('present.five-corners') }}</option>
+      <option value="6">{{ t('present.six-corners') }}</option>
     </select></label
   >
   <label class="line"
@@ -64,21 +65,21 @@ const INSTRUMENTS: [InstrumentKind, string][] = [
       type="checkbox"
       :checked="settings.readings"
       @change="tools.set({ readings: !settings.readings })"
-    />Write lengths and angles on shapes</label
+    />{{ t('present.write-lengths-and-angles-on-shapes') }}</label
   >
   <label
-    >Measured in
+    >{{ t('present.measured-in') }}
     <select
       :value="['cm', 'inch'].includes(scale.unit) ? scale.unit : 'own'"
       @change="setUnit(($event.target as HTMLSelectElement).value)"
     >
-      <option value="cm">centimetres</option>
-      <option value="inch">inches</option>
-      <option value="own">a scale of my own</option>
+      <option value="cm">{{ t('present.centimetres') }}</option>
+      <option value="inch">{{ t('present.inches') }}</option>
+      <option value="own">{{ t('present.a-scale-of-my-own') }}</option>
     </select></label
   >
   <label v-if="!['cm', 'inch'].includes(scale.unit)"
-    >Called
+    >{{ t('present.called') }}
     <input
       class="units"
       maxlength="12"
@@ -86,7 +87,7 @@ const INSTRUMENTS: [InstrumentKind, string][] = [
       @change="setUnit(($event.target as HTMLInputElement).value)"
   /></label>
   <label
-    >One is
+    >{{ t('present.one-is') }}
     <input
       type="number"
       class="units"
@@ -95,9 +96,13 @@ const INSTRUMENTS: [InstrumentKind, string][] = [
       :value="Math.round(scale.per * 100) / 100"
       @change="show.setScale(pageId, { ...scale, per: number($event) })"
     />
-    page units</label
+    {{ t('present.page-units') }}</label
   >
-  <button class="btn" @click="(panels.close(), (over.scaling.value = true))">By a known length</button>
-  <button class="btn" @click="(panels.close(), (panels.calculating.value = true))">Calculator</button>
-  <span class="hint">A pen that begins beside an edge follows it.</span>
+  <button class="btn" @click="(panels.close(), (over.scaling.value = true))">
+    {{ t('present.by-a-known-length') }}
+  </button>
+  <button class="btn" @click="(panels.close(), (panels.calculating.value = true))">
+    {{ t('present.calculator') }}
+  </button>
+  <span class="hint">{{ t('present.a-pen-that-begins-beside-an') }}</span>
 </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Presentation } from '@/present/model/presentation'
 import { usePresent } from '@/present/screen/present'
@@ -18,28 +19,32 @@ const number = (event: Event) => Number((event.target as HTMLInputElement).value
 
 <template>
   <template v-if="panel === 'cover'">
-    <span class="group" role="group" aria-label="Colour of the cover">
+    <span class="group" role="group" :aria-label="t('present.colour-of-the-cover')">
       <button
         v-for="colour in COVERS"
         :key="colour"
         class="colour"
         :style="{ '--colour': colour }"
-        :aria-label="`Colour ${colour}`"
+        :aria-label="t('present.colour-colour', { colour })"
         :aria-pressed="settings.cover === colour"
         @click="over.coverWith(colour)"
       />
     </span>
     <label
-      >A picture
+      >{{ t('present.a-picture') }}
       <input type="file" accept="image/png,image/jpeg,image/webp" @change="coverFile" />
     </label>
-    <span class="hint">Draw it back at any of its four sides.</span>
+    <span class="hint">{{ t('present.draw-it-back-at-any-of') }}</span>
   </template>
   <template v-else-if="panel === 'spotlight'">
-    <button class="btn" :aria-pressed="spot.round" @click="over.setSpot({ round: true })">Circle</button>
-    <button class="btn" :aria-pressed="!spot.round" @click="over.setSpot({ round: false })">Box</button>
+    <button class="btn" :aria-pressed="spot.round" @click="over.setSpot({ round: true })">
+      {{ t('present.circle') }}
+    </button>
+    <button class="btn" :aria-pressed="!spot.round" @click="over.setSpot({ round: false })">
+      {{ t('present.box') }}
+    </button>
     <label
-      >Dimness
+      >{{ t('present.dimness') }}
       <input
         type="range"
         min="30"
@@ -51,7 +56,7 @@ const number = (event: Event) => Number((event.target as HTMLInputElement).value
   </template>
   <template v-else>
     <label
-      >{{ settings.magnify }} times
+      >{{ t('present.magnify-times', { magnify: settings.magnify }) }}
       <input
         type="range"
         min="1.5"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { computed } from 'vue'
 import type { Manner } from '@/present/model/strokes'
 import { pens, setPen } from '@/workbench/edits/pens'
@@ -12,13 +13,13 @@ const COLOURS = ['#1f2d33', '#a8432b', '#0b5d66', '#1d4e9e', '#68406b', '#8a6100
 const TINTS = ['#ffe27a', '#b9e3c6', '#f6c1cf', '#bcd9f2']
 const WIDTHS = [3, 6, 12, 20]
 const PENS = [
-  ['pen1', 'Pen 1'],
-  ['pen2', 'Pen 2'],
-  ['pen3', 'Pen 3'],
+  ['pen1', t('shared.pen-1')],
+  ['pen2', t('shared.pen-2')],
+  ['pen3', t('shared.pen-3')],
 ] as const
 const HIGHLIGHTERS = [
-  ['tint1', 'Highlighter 1'],
-  ['tint2', 'Highlighter 2'],
+  ['tint1', t('shared.highlighter-1')],
+  ['tint2', t('shared.highlighter-2')],
 ] as const
 const chosen = computed(() =>
   props.panel === 'highlighter' ? settings.value.highlighter : settings.value.pen,
@@ -27,13 +28,13 @@ const pen = computed(() => pens[chosen.value]!)
 const choose = (name: string) =>
   tools.set(props.panel === 'highlighter' ? { highlighter: name } : { pen: name })
 const MANNERS: [Manner, string][] = [
-  ['PEN', 'a line'],
-  ['ARROW', 'an arrow'],
-  ['BRUSH', 'with a brush'],
-  ['STAR', 'stars'],
-  ['HEART', 'hearts'],
-  ['TICK', 'ticks'],
-  ['DOT', 'rings'],
+  ['PEN', t('present.a-line')],
+  ['ARROW', t('present.an-arrow')],
+  ['BRUSH', t('present.with-a-brush')],
+  ['STAR', t('present.stars')],
+  ['HEART', t('present.hearts')],
+  ['TICK', t('present.ticks')],
+  ['DOT', t('present.rings')],
 ]
 </script>
 
@@ -47,23 +48,23 @@ const MANNERS: [Manner, string][] = [
   >
     <span class="dot" :style="{ background: pens[name]!.colour }" aria-hidden="true" />{{ label }}
   </button>
-  <span class="group" role="group" aria-label="Colour">
+  <span class="group" role="group" :aria-label="t('shared.colour')">
     <button
       v-for="colour in panel === 'highlighter' ? TINTS : COLOURS"
       :key="colour"
       class="colour"
       :style="{ '--colour': colour }"
-      :aria-label="`Colour ${colour}`"
+      :aria-label="t('present.colour-colour', { colour })"
       :aria-pressed="pen.colour === colour"
       @click="setPen(chosen, { colour })"
     />
   </span>
-  <span v-if="panel !== 'highlighter'" class="group" role="group" aria-label="Width">
+  <span v-if="panel !== 'highlighter'" class="group" role="group" :aria-label="t('shared.width')">
     <button
       v-for="width in WIDTHS"
       :key="width"
       class="width"
-      :aria-label="`Width ${width}`"
+      :aria-label="t('present.width-width', { width })"
       :aria-pressed="pen.width === width"
       @click="setPen(chosen, { width })"
     >
@@ -76,10 +77,10 @@ const MANNERS: [Manner, string][] = [
     :aria-pressed="pen.dash === 'DASHED'"
     @click="setPen(chosen, { dash: pen.dash === 'DASHED' ? 'SOLID' : 'DASHED' })"
   >
-    Broken line
+    {{ t('shared.broken-line') }}
   </button>
   <label v-if="panel === 'pen'"
-    >Draws
+    >{{ t('present.draws') }}
     <select
       :value="settings.manner"
       @change="tools.set({ manner: ($event.target as HTMLSelectElement).value as Manner })"
@@ -88,11 +89,10 @@ const MANNERS: [Manner, string][] = [
     </select></label
   >
   <label v-if="panel === 'pen'" class="line"
-    ><input type="checkbox" :checked="settings.neat" @change="tools.set({ neat: !settings.neat })" />Offer
-    neat shapes</label
+    ><input type="checkbox" :checked="settings.neat" @change="tools.set({ neat: !settings.neat })" />{{
+      t('shared.offer-neat-shapes')
+    }}</label
   >
-  <span v-if="panel === 'pen'" class="hint"
-    >Hold still while you draw, and the line becomes straight, a shape neat.</span
-  >
-  <span v-if="panel === 'fading'" class="hint">It is gone after a few seconds.</span>
+  <span v-if="panel === 'pen'" class="hint">{{ t('present.hold-still-while-you-draw-and') }}</span>
+  <span v-if="panel === 'fading'" class="hint">{{ t('present.it-is-gone-after-a-few') }}</span>
 </template>

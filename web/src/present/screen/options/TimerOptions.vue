@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '@/i18n'
 import { usePresent } from '@/present/screen/present'
 
 const { timers } = usePresent()
@@ -12,8 +13,8 @@ const MINUTES = [1, 2, 3, 5, 10, 20]
     class="btn"
     @click="timers.add('countdown', minutes * 60_000)"
   >
-    {{ minutes }} min
+    {{ t('shared.minutes-min', { minutes }) }}
   </button>
-  <button class="btn" @click="timers.add('stopwatch')">Stopwatch</button>
-  <button class="btn" @click="timers.add('clock')">Clock</button>
+  <button class="btn" @click="timers.add('stopwatch')">{{ t('present.stopwatch') }}</button>
+  <button class="btn" @click="timers.add('clock')">{{ t('present.clock') }}</button>
 </template>

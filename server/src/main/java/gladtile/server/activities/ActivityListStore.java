@@ -7,12 +7,13 @@ import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
 import gladtile.core.json.Json;
 import gladtile.core.page.Page;
-import gladtile.server.accounts.ColleagueStore;
+import gladtile.server.accounts.Colleagues;
 import gladtile.server.accounts.CurrentUser;
 import gladtile.server.support.PlainText;
 import java.time.OffsetDateTime;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -25,9 +26,9 @@ import org.springframework.stereotype.Repository;
 class ActivityListStore {
     private static final int MOST = 1_000;
     private final DSLContext db;
-    private final ColleagueStore colleagues;
+    private final Colleagues colleagues;
 
-    ActivityListStore(DSLContext db, ColleagueStore colleagues) {
+    ActivityListStore(DSLContext db, Colleagues colleagues) {
         this.db = db;
         this.colleagues = colleagues;
     }
@@ -49,6 +50,11 @@ class ActivityListStore {
         if (owner.equals(user.id())) {
             return Access.OWN;
         }
+        return accessOf(mayEdit);
+    }
+
+    /** @param mayEdit null for what is not shared */
+    private static Access accessOf(Boolean mayEdit) {
         return mayEdit == null ? Access.NONE : mayEdit ? Access.EDIT : Access.LOOK;
     }
 
@@ -173,19 +179,13 @@ class ActivityListStore {
     }
 
     List<ActivityListService.Colleague> colleagues(CurrentUser user, UUID id) {
-        return db.select(PUBLISHED_PERSON.ID, PUBLISHED_PERSON.DISPLAY_NAME, ACTIVITY_SHARE.MAY_EDIT)
-                .from(PUBLISHED_PERSON)
-                .leftJoin(ACTIVITY_SHARE)
-                .on(ACTIVITY_SHARE.SCHOOL_ID.eq(PUBLISHED_PERSON.SCHOOL_ID))
-                .and(ACTIVITY_SHARE.PERSON_ID.eq(PUBLISHED_PERSON.ID))
-                .and(ACTIVITY_SHARE.ACTIVITY_ID.eq(id))
-                .where(ColleagueStore.isColleagueOf(user))
-                .orderBy(PUBLISHED_PERSON.DISPLAY_NAME)
-                .limit(MOST)
-                .fetch(row -> new ActivityListService.Colleague(
-                        row.value1(),
-                        row.value2(),
-                        row.value3() == null ? Access.NONE : row.value3() ? Access.EDIT : Access.LOOK));
+        Map<UUID, Boolean> mayEdit = db.select(ACTIVITY_SHARE.PERSON_ID, ACTIVITY_SHARE.MAY_EDIT)
+                .from(ACTIVITY_SHARE)
+                .where(ACTIVITY_SHARE.SCHOOL_ID.eq(user.schoolId()), ACTIVITY_SHARE.ACTIVITY_ID.eq(id))
+                .fetchMap(ACTIVITY_SHARE.PERSON_ID, ACTIVITY_SHARE.MAY_EDIT);
+        return colleagues.of(user).stream()
+                .map(one -> new ActivityListService.Colleague(one.id(), one.name(), accessOf(mayEdit.get(one.id()))))
+                .toList();
     }
 
     /** @return false when there is no such colleague */

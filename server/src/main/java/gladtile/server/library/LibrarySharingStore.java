@@ -2,11 +2,11 @@ package gladtile.server.library;
 
 import static gladtile.tables.Tables.LIBRARY_PART;
 import static gladtile.tables.Tables.LIBRARY_SHARE;
-import static gladtile.tables.Tables.PUBLISHED_PERSON;
 
-import gladtile.server.accounts.ColleagueStore;
+import gladtile.server.accounts.Colleagues;
 import gladtile.server.accounts.CurrentUser;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -14,11 +14,10 @@ import org.springframework.stereotype.Repository;
 /** With whom parts are shared, in the database. */
 @Repository
 class LibrarySharingStore {
-    private static final int MOST = 1_000;
     private final DSLContext db;
-    private final ColleagueStore colleagues;
+    private final Colleagues colleagues;
 
-    LibrarySharingStore(DSLContext db, ColleagueStore colleagues) {
+    LibrarySharingStore(DSLContext db, Colleagues colleagues) {
         this.db = db;
         this.colleagues = colleagues;
     }
@@ -26,18 +25,13 @@ class LibrarySharingStore {
     LibrarySharingService.Sharing sharing(CurrentUser user, UUID id) {
         boolean school =
                 db.fetchExists(LIBRARY_PART, LibraryStore.isTheirs(user, id), LIBRARY_PART.FOR_SCHOOL.isTrue());
-        List<LibrarySharingService.PartColleague> shared = db.select(
-                        PUBLISHED_PERSON.ID, PUBLISHED_PERSON.DISPLAY_NAME, LIBRARY_SHARE.PERSON_ID)
-                .from(PUBLISHED_PERSON)
-                .leftJoin(LIBRARY_SHARE)
-                .on(LIBRARY_SHARE.SCHOOL_ID.eq(PUBLISHED_PERSON.SCHOOL_ID))
-                .and(LIBRARY_SHARE.PERSON_ID.eq(PUBLISHED_PERSON.ID))
-                .and(LIBRARY_SHARE.PART_ID.eq(id))
-                .where(ColleagueStore.isColleagueOf(user))
-                .orderBy(PUBLISHED_PERSON.DISPLAY_NAME)
-                .limit(MOST)
-                .fetch(row ->
-                        new LibrarySharingService.PartColleague(row.value1(), row.value2(), row.value3() != null));
+        Set<UUID> with = db.select(LIBRARY_SHARE.PERSON_ID)
+                .from(LIBRARY_SHARE)
+                .where(LIBRARY_SHARE.SCHOOL_ID.eq(user.schoolId()), LIBRARY_SHARE.PART_ID.eq(id))
+                .fetchSet(LIBRARY_SHARE.PERSON_ID);
+        List<LibrarySharingService.PartColleague> shared = colleagues.of(user).stream()
+                .map(one -> new LibrarySharingService.PartColleague(one.id(), one.name(), with.contains(one.id())))
+                .toList();
         return new LibrarySharingService.Sharing(school, shared);
     }
 

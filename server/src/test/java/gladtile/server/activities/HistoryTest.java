@@ -74,7 +74,7 @@ class HistoryTest {
         school.edit(new SetTitle("Stars"));
         var step = history().path("steps").get(0);
         assertThat(step.path("told").asString()).isEqualTo("Named “Stars”");
-        assertThat(step.path("who").asString()).isEqualTo("Teacher");
+        assertThat(step.path("author").asString()).isEqualTo("Teacher");
         long seq = step.path("seq").asLong();
         assertThat(teacher.put(path + "/history/names", Map.of("seq", seq, "name", "Before the lesson"))
                         .status())
