@@ -61,7 +61,7 @@ const STUDENT_SCREENS = ['index.html', 'src/student/StudentScreen.vue', 'src/stu
  * of what that fetches only the words are wanted; a document is large, and what shows it is fetched with it.
  */
 const isKept = (by: string, what: string) =>
-  by === 'index.html' ? what.startsWith('virtual:messages/') : !what.endsWith('/PdfView.vue')
+  by === 'index.html' ? what.startsWith('virtual:messages/student/') : !what.endsWith('/PdfView.vue')
 
 /** Builds the worker that keeps a student's screens (src/worker/sw.ts), with the list of what they are made of. */
 function studentWorker(): Plugin {

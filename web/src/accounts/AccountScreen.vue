@@ -67,8 +67,8 @@ const time = (at: string) => dateTime(new Date(at))
     <p v-if="words" role="status">{{ words }}</p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>
     <section>
-      <h2 id="own-language">{{ t('shared.language') }}</h2>
-      <el-select class="speaks" :model-value="language" aria-labelledby="own-language" @change="speak">
+      <h2>{{ t('shared.language') }}</h2>
+      <el-select class="speaks" :model-value="language" :aria-label="t('shared.language')" @change="speak">
         <el-option v-for="one in LANGUAGES" :key="one.code" :value="one.code" :label="one.name" />
       </el-select>
     </section>

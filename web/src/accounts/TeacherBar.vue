@@ -68,7 +68,7 @@ import { me, signOut } from './me'
   display: flex;
   align-items: center;
   gap: 12px;
-  margin-right: 20px;
+  margin-inline-end: 20px;
   color: #fff;
   font-weight: 700;
   font-size: 17px;
@@ -96,7 +96,7 @@ nav a.router-link-active {
   font-weight: 700;
 }
 .ring {
-  margin-left: auto;
+  margin-inline-start: auto;
   color: #dcebea;
 }
 .who {

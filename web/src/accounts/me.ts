@@ -3,6 +3,7 @@ import { get, Refusal, remove } from '@/api/client'
 import type { Me } from '@/api/schema'
 import { speakOwnLanguage } from '@/i18n/own'
 import { router } from '@/router'
+import { passOver } from '@/shared/passOver'
 
 export const me = ref<Me | null>(null)
 /** An assistant sees what their classes do and changes nothing. */
@@ -17,7 +18,7 @@ export async function needTeacher(): Promise<boolean> {
     me.value ??= await get('/api/v1/me')
     if (me.value.kind === 'TEACHER' && spokenTo !== me.value.id) {
       spokenTo = me.value.id
-      await speakOwnLanguage()
+      await speakOwnLanguage().catch(passOver('it goes on in the language of the device'))
     }
   } catch (error) {
     if (!(error instanceof Refusal) || error.status !== 401) throw error

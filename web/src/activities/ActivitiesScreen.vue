@@ -246,10 +246,10 @@ const restore = () =>
   background: #fff;
 }
 .new {
-  margin-left: auto;
+  margin-inline-start: auto;
 }
 .make {
-  margin-left: 10px;
+  margin-inline-start: 10px;
 }
 .gone {
   display: flex;

@@ -161,7 +161,7 @@ function keepTags() {
 .present {
   position: absolute;
   bottom: 7px;
-  left: 6px;
+  inset-inline-start: 6px;
   display: inline-flex;
   gap: 6px;
   align-items: center;
@@ -178,7 +178,7 @@ function keepTags() {
   display: grid;
   place-items: center;
   position: absolute;
-  right: 8px;
+  inset-inline-end: 8px;
   bottom: 7px;
   width: 34px;
   height: 30px;
@@ -194,7 +194,7 @@ function keepTags() {
 }
 .menu {
   position: absolute;
-  right: 8px;
+  inset-inline-end: 8px;
   bottom: 44px;
   z-index: 3;
   display: grid;
@@ -215,7 +215,7 @@ function keepTags() {
   border-radius: 6px;
   background: none;
   cursor: pointer;
-  text-align: left;
+  text-align: start;
 }
 .menu > button:hover {
   background: var(--petrol-t);

@@ -126,7 +126,9 @@ const printAll = (withPictures: boolean) =>
   <main class="room">
     <p class="screen-only">
       <RouterLink class="btn" to="/classes"
-        ><PhArrowLeft :size="18" aria-hidden="true" />{{ t('classes.all-classes') }}</RouterLink
+        ><PhArrowLeft class="mirrors" :size="18" aria-hidden="true" />{{
+          t('classes.all-classes')
+        }}</RouterLink
       >
     </p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>

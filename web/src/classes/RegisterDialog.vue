@@ -161,7 +161,7 @@ const cards = (one: TakenClass) =>
   margin: 10px 0;
 }
 .chosen {
-  margin-left: 10px;
+  margin-inline-start: 10px;
 }
 .all {
   display: grid;

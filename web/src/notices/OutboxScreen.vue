@@ -47,7 +47,7 @@ th,
 td {
   padding: 7px 14px 7px 0;
   border-bottom: 1px solid var(--line);
-  text-align: left;
+  text-align: start;
   overflow-wrap: anywhere;
 }
 </style>

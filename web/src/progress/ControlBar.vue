@@ -123,7 +123,7 @@ async function act(ask: () => Promise<unknown>) {
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
-  margin-left: auto;
+  margin-inline-start: auto;
 }
 .more {
   position: relative;
@@ -132,7 +132,7 @@ async function act(ask: () => Promise<unknown>) {
   position: absolute;
   z-index: 8;
   top: calc(100% + 6px);
-  right: 0;
+  inset-inline-end: 0;
   display: grid;
   gap: 4px;
   width: 270px;

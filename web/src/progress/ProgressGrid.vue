@@ -95,7 +95,7 @@ table {
   border-collapse: collapse;
 }
 th {
-  text-align: left;
+  text-align: start;
 }
 .page {
   padding: 0 6px 8px 12px;
@@ -121,10 +121,10 @@ th {
   transform: rotate(180deg);
 }
 .first {
-  padding-left: 14px;
+  padding-inline-start: 14px;
 }
 .now {
-  padding-left: 14px;
+  padding-inline-start: 14px;
   color: var(--soft);
   font-size: 13px;
   font-weight: 400;

@@ -100,10 +100,10 @@ const groups = computed(() => {
 <style scoped src="./patch.css"></style>
 <style scoped>
 th {
-  text-align: left;
+  text-align: start;
 }
 .way {
-  padding-left: 12px;
+  padding-inline-start: 12px;
   white-space: nowrap;
   font-variant-numeric: tabular-nums;
 }
@@ -116,17 +116,17 @@ td {
   padding: 1.5px 4px;
 }
 .first {
-  padding-left: 14px;
+  padding-inline-start: 14px;
 }
 th {
-  padding-right: 10px;
+  padding-inline-end: 10px;
   white-space: nowrap;
 }
 a {
   color: var(--ink);
 }
 .now {
-  padding-left: 14px;
+  padding-inline-start: 14px;
   color: var(--soft);
   font-size: 13px;
   font-weight: 400;
@@ -136,7 +136,7 @@ a {
   display: inline-block;
   width: 9px;
   height: 9px;
-  margin-left: 7px;
+  margin-inline-start: 7px;
   border-radius: 50%;
   background: var(--petrol);
 }

@@ -50,7 +50,9 @@ const went = (row: Figures['rows'][number]) => row.missed.slice(0, MOST_ZONES).m
   <main class="room">
     <p class="links">
       <RouterLink class="btn" :to="`/assigned/${id}`"
-        ><PhArrowLeft :size="18" aria-hidden="true" />{{ t('shared.to-class-progress') }}</RouterLink
+        ><PhArrowLeft class="mirrors" :size="18" aria-hidden="true" />{{
+          t('shared.to-class-progress')
+        }}</RouterLink
       >
       <a class="btn" :href="`/api/v1/assignments/${id}/results/table`" download
         ><PhDownloadSimple :size="18" aria-hidden="true" />{{ t('shared.download-csv') }}</a
@@ -216,13 +218,13 @@ table {
 caption {
   padding-bottom: 8px;
   font-weight: 700;
-  text-align: left;
+  text-align: start;
 }
 th,
 td {
   padding: 6px 10px;
   border-bottom: 1px solid var(--line);
-  text-align: left;
+  text-align: start;
   overflow-wrap: anywhere;
 }
 thead th {
@@ -236,7 +238,7 @@ thead th {
   display: inline-block;
   width: 90px;
   height: 14px;
-  margin-right: 6px;
+  margin-inline-end: 6px;
   border: 1px solid var(--petrol);
   border-radius: 4px 4px 4px 1px;
   background: #fff;

@@ -75,7 +75,9 @@ onBeforeUnmount(() => stream?.close())
   <main class="room">
     <p>
       <RouterLink class="btn" :to="`/assigned/${id}`"
-        ><PhArrowLeft :size="18" aria-hidden="true" />{{ t('shared.to-class-progress') }}</RouterLink
+        ><PhArrowLeft class="mirrors" :size="18" aria-hidden="true" />{{
+          t('shared.to-class-progress')
+        }}</RouterLink
       >
       <RouterLink v-if="left" class="btn" :to="wall"
         ><PhPresentation :size="18" aria-hidden="true" />{{ t('progress.show-on-the-wall') }}</RouterLink
@@ -123,7 +125,7 @@ onBeforeUnmount(() => stream?.close())
   align-items: center;
 }
 .numbers {
-  margin-left: auto;
+  margin-inline-start: auto;
 }
 .way {
   max-width: 1000px;

@@ -91,7 +91,7 @@ async function renew() {
 ul {
   max-height: 240px;
   margin: 0;
-  padding-left: 20px;
+  padding-inline-start: 20px;
   overflow-y: auto;
 }
 .row {

@@ -69,7 +69,7 @@ const reasonOf = (itemId: string) => review.value.marks?.[itemId]?.reason ?? ''
   max-width: 92px;
   overflow: hidden;
   font-weight: 400;
-  text-align: left;
+  text-align: start;
   text-overflow: ellipsis;
   white-space: nowrap;
 }

@@ -21,7 +21,7 @@ const emit = defineEmits<{ choose: [] }>()
   border-radius: var(--tile);
   background: none;
   cursor: pointer;
-  text-align: left;
+  text-align: start;
 }
 .one.on {
   border-color: var(--petrol);

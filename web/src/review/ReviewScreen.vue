@@ -171,7 +171,9 @@ async function sendAll() {
     <aside>
       <p>
         <RouterLink class="btn" :to="`/assigned/${id}`"
-          ><PhArrowLeft :size="18" aria-hidden="true" />{{ t('shared.to-class-progress') }}</RouterLink
+          ><PhArrowLeft class="mirrors" :size="18" aria-hidden="true" />{{
+            t('shared.to-class-progress')
+          }}</RouterLink
         >
       </p>
       <h1>{{ t('shared.to-review') }}</h1>
@@ -261,7 +263,7 @@ aside {
   gap: 10px;
   align-content: start;
   padding: 14px;
-  border-right: 1px solid var(--line);
+  border-inline-end: 1px solid var(--line);
   background: var(--paper);
   overflow-y: auto;
 }

@@ -72,7 +72,7 @@ function pick(event: MouseEvent) {
   align-items: center;
 }
 .numbers {
-  margin-left: auto;
+  margin-inline-start: auto;
 }
 .middle {
   display: grid;

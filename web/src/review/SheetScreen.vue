@@ -42,7 +42,7 @@ const print = () => window.print()
   <main class="room">
     <p class="screen-only ways">
       <RouterLink class="btn" :to="`/assigned/${id}/review`"
-        ><PhArrowLeft :size="18" aria-hidden="true" />{{ t('shared.to-review') }}</RouterLink
+        ><PhArrowLeft class="mirrors" :size="18" aria-hidden="true" />{{ t('shared.to-review') }}</RouterLink
       >
       <button class="btn acc" :disabled="!view" @click="print">
         <PhPrinter :size="18" aria-hidden="true" />{{ t('shared.print') }}

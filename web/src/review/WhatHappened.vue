@@ -113,7 +113,7 @@ li button {
   border: 0;
   background: none;
   cursor: pointer;
-  text-align: left;
+  text-align: start;
 }
 li button > span {
   overflow-wrap: anywhere;

@@ -250,7 +250,7 @@ header h1 {
   font-size: 20px;
 }
 header .btn {
-  margin-left: auto;
+  margin-inline-start: auto;
 }
 .list {
   display: flex;
@@ -258,7 +258,7 @@ header .btn {
   gap: 10px;
   padding: 14px 18px;
   overflow-y: auto;
-  border-right: 1px solid var(--line);
+  border-inline-end: 1px solid var(--line);
 }
 label {
   display: grid;

@@ -49,7 +49,7 @@ h2 {
   border-radius: var(--tile-s);
   background: #fff;
   cursor: pointer;
-  text-align: left;
+  text-align: start;
   box-shadow: 0 2px 0 var(--line);
 }
 .tile:hover {

@@ -194,7 +194,7 @@ function remember() {
   background: none;
   color: inherit;
   font: inherit;
-  text-align: left;
+  text-align: start;
   overflow-wrap: anywhere;
   cursor: pointer;
 }

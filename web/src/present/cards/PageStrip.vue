@@ -47,7 +47,7 @@ button {
   background: none;
   color: #fff;
   font: inherit;
-  text-align: left;
+  text-align: start;
   cursor: pointer;
 }
 button[aria-current] {

@@ -241,7 +241,7 @@ h3 {
   display: grid;
   justify-items: start;
   width: 100%;
-  text-align: left;
+  text-align: start;
   overflow-wrap: anywhere;
 }
 .btn {

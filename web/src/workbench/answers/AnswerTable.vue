@@ -172,7 +172,7 @@ defineExpose({ goTo })
 .corner,
 .name {
   position: sticky;
-  left: 0;
+  inset-inline-start: 0;
   z-index: 1;
   display: flex;
   align-items: center;
@@ -205,7 +205,7 @@ defineExpose({ goTo })
   border-radius: 6px;
   background: none;
   cursor: pointer;
-  text-align: left;
+  text-align: start;
 }
 .zone button {
   flex-direction: column;
@@ -227,7 +227,7 @@ defineExpose({ goTo })
   overflow-wrap: anywhere;
 }
 .value {
-  margin-left: auto;
+  margin-inline-start: auto;
   padding: 0 5px;
   border-radius: 5px;
   background: #e6e0d2;
@@ -236,7 +236,7 @@ defineExpose({ goTo })
 }
 .row {
   position: absolute;
-  left: 0;
+  inset-inline-start: 0;
   width: 100%;
   border-bottom: 1px solid var(--line);
   background: #fffdf8;

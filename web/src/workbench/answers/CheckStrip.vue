@@ -116,7 +116,7 @@ li {
 }
 .go {
   min-height: 26px;
-  margin-left: auto;
+  margin-inline-start: auto;
   padding: 1px 8px;
   font-size: 13px;
 }

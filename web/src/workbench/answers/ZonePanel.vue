@@ -227,7 +227,7 @@ const value = (event: Event) => (event.target as HTMLSelectElement).value
 <style scoped src="./panel.css"></style>
 <style scoped>
 .chip {
-  margin-left: auto;
+  margin-inline-start: auto;
   font-weight: 400;
 }
 .chosen {

@@ -249,7 +249,7 @@ function changed() {
   background: #fff;
   box-shadow: var(--ledge);
   cursor: grab;
-  text-align: left;
+  text-align: start;
 }
 .part:hover,
 .part.on {

@@ -88,13 +88,13 @@ table {
 caption {
   padding-bottom: 8px;
   font-weight: 700;
-  text-align: left;
+  text-align: start;
 }
 th,
 td {
   padding: 7px 10px;
   border: 1px solid var(--line);
-  text-align: left;
+  text-align: start;
   vertical-align: top;
   overflow-wrap: anywhere;
 }
@@ -110,7 +110,7 @@ tr.here {
 }
 ul {
   margin: 0;
-  padding-left: 16px;
+  padding-inline-start: 16px;
 }
 .by {
   color: var(--soft);

@@ -72,7 +72,7 @@ const signSays = computed(() => SIGNS[props.sign])
   background: #fff;
   box-shadow: 0 3px 0 #cfc6b4;
   cursor: grab;
-  text-align: left;
+  text-align: start;
   touch-action: none;
   user-select: none;
 }

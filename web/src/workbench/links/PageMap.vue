@@ -285,7 +285,7 @@ const fit = () => (scale.value = scale.value < 1 ? 1 : Math.max(LEAST, whole()))
 }
 .fit {
   position: fixed;
-  right: 16px;
+  inset-inline-end: 16px;
   bottom: 58px;
 }
 </style>

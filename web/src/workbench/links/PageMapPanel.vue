@@ -155,7 +155,7 @@ const checked = (event: Event) => (event.target as HTMLInputElement).checked
   width: 300px;
   padding: 16px;
   overflow-y: auto;
-  border-right: 1px solid var(--line);
+  border-inline-end: 1px solid var(--line);
   background: var(--paper);
 }
 .numbers {

@@ -74,7 +74,7 @@ onMounted(begin)
   width: 300px;
   padding: 16px;
   overflow-y: auto;
-  border-right: 1px solid var(--line);
+  border-inline-end: 1px solid var(--line);
   background: var(--paper);
 }
 .row {

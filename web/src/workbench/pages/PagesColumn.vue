@@ -193,7 +193,7 @@ watch(pages, (now) => {
   width: 176px;
   padding: 12px 10px;
   overflow-y: auto;
-  border-left: 1px solid var(--line);
+  border-inline-start: 1px solid var(--line);
   background: var(--paper);
 }
 .head {
@@ -242,14 +242,14 @@ li {
   padding-top: 6px;
   color: var(--soft);
   font-size: 13px;
-  text-align: right;
+  text-align: end;
 }
 .page {
   padding: 0;
   border: 0;
   background: none;
   cursor: pointer;
-  text-align: left;
+  text-align: start;
 }
 .thumb {
   border: 1.5px solid var(--line);

@@ -231,7 +231,7 @@ li button {
   cursor: pointer;
   font-size: 14px;
   overflow-wrap: anywhere;
-  text-align: left;
+  text-align: start;
 }
 li button[aria-current] {
   border-color: var(--petrol);

@@ -45,7 +45,7 @@ const KEYS = [
 <style scoped>
 th {
   padding: 4px 20px 4px 0;
-  text-align: left;
+  text-align: start;
   white-space: nowrap;
 }
 </style>

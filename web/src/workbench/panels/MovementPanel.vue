@@ -211,7 +211,7 @@ label {
 .switch input {
   width: 18px;
   height: 18px;
-  margin-left: auto;
+  margin-inline-start: auto;
   accent-color: var(--petrol);
 }
 select,

@@ -246,7 +246,7 @@ li {
 .heart {
   position: absolute;
   top: 2px;
-  right: 2px;
+  inset-inline-end: 2px;
   display: grid;
   place-items: center;
   width: 26px;

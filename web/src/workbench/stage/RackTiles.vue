@@ -207,7 +207,7 @@ p {
   fill: none;
 }
 .arrange {
-  right: 12px;
+  inset-inline-end: 12px;
   grid-template-columns: 240px 220px;
   max-height: 60vh;
   overflow-y: auto;

@@ -113,17 +113,17 @@ function finish(how: 'done' | 'left') {
   margin: 0;
 }
 .words :deep(p[data-align='LEFT']) {
-  text-align: left;
+  text-align: start;
 }
 .words :deep(p[data-align='CENTRE']) {
   text-align: center;
 }
 .words :deep(p[data-align='RIGHT']) {
-  text-align: right;
+  text-align: end;
 }
 .words :deep(p[data-list]) {
   display: list-item;
-  margin-left: 1.2em;
+  margin-inline-start: 1.2em;
   list-style: disc;
 }
 .words :deep(p[data-list='NUMBER']) {

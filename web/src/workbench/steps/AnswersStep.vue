@@ -152,7 +152,7 @@ async function jump(pageId: string, itemIds: string[]) {
   gap: 10px;
   padding: 12px 18px;
   overflow-y: auto;
-  border-right: 1px solid var(--line);
+  border-inline-end: 1px solid var(--line);
   background: var(--paper);
 }
 .head {
@@ -205,7 +205,7 @@ async function jump(pageId: string, itemIds: string[]) {
 }
 .legend .btn {
   min-height: 30px;
-  margin-left: auto;
+  margin-inline-start: auto;
   padding: 3px 10px;
 }
 .middle {

@@ -218,8 +218,8 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
   grid-area: panel;
   overflow-y: auto;
   padding: 14px;
-  border-right: 1px solid var(--line);
-  border-left: 1px solid var(--line);
+  border-inline-end: 1px solid var(--line);
+  border-inline-start: 1px solid var(--line);
   background: var(--paper);
 }
 .centre {
@@ -244,7 +244,7 @@ watch(pageId, () => (tool.value = { is: 'hand' }))
   display: flex;
   gap: 4px;
   align-items: center;
-  margin-left: auto;
+  margin-inline-start: auto;
 }
 .zoom button,
 .link {

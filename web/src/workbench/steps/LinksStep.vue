@@ -121,7 +121,7 @@ function link(by: 'tile' | 'next' | 'first') {
 }
 .tools {
   position: absolute;
-  right: 16px;
+  inset-inline-end: 16px;
   bottom: 14px;
   display: flex;
   gap: 9px;

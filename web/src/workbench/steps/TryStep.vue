@@ -58,7 +58,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', key))
       <label class="explains"><input v-model="explains" type="checkbox" />{{ t('workbench.explain') }}</label>
       <strong v-if="explains && why" class="why" role="status">{{ why }}</strong>
       <button class="btn" @click="emit('back')">
-        <PhArrowLeft :size="18" aria-hidden="true" />{{ t('workbench.back-to-lay-out-f2') }}
+        <PhArrowLeft class="mirrors" :size="18" aria-hidden="true" />{{ t('workbench.back-to-lay-out-f2') }}
       </button>
     </p>
     <p v-if="wrong" class="note" role="alert">{{ wrong }}</p>

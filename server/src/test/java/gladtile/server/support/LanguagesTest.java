@@ -19,6 +19,7 @@ import java.util.Properties;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
@@ -28,7 +29,7 @@ import tools.jackson.databind.JsonNode;
  * form of number that the language has. Which those are is ICU's own CLDR data (Unicode CLDR, plural rules, cardinal).
  */
 class LanguagesTest {
-    private static final Path WEB = Path.of("../web/src/i18n/student");
+    private static final Path WEB = Path.of("../web/src/i18n");
 
     static List<Locale> languages() {
         return MessageRenderer.LANGUAGES;
@@ -48,9 +49,10 @@ class LanguagesTest {
         return all;
     }
 
-    private static Map<String, String> ofScreens(Locale language) throws IOException {
+    /** @param part the folder of the sentences that are fetched together */
+    private static Map<String, String> ofScreens(Path part, Locale language) throws IOException {
         Map<String, String> all = new TreeMap<>();
-        Json.read(Files.readString(WEB.resolve(language.getLanguage() + ".json")), JsonNode.class)
+        Json.read(Files.readString(part.resolve(language.getLanguage() + ".json")), JsonNode.class)
                 .properties()
                 .forEach(one -> all.put(one.getKey(), one.getValue().asString()));
         return all;
@@ -113,8 +115,15 @@ class LanguagesTest {
 
     @ParameterizedTest
     @MethodSource("languages")
-    void the_screens_of_students_have_every_sentence(Locale language) throws IOException {
-        hold(ofScreens(Locale.ENGLISH), ofScreens(language), language, "the student's screens");
+    void the_screens_have_every_sentence(Locale language) throws IOException {
+        List<Path> parts;
+        try (Stream<Path> folders = Files.list(WEB)) {
+            parts = folders.filter(Files::isDirectory).toList();
+        }
+        assertThat(parts).hasSize(4);
+        for (Path part : parts) {
+            hold(ofScreens(part, Locale.ENGLISH), ofScreens(part, language), language, part.toString());
+        }
     }
 
     /** A file of the server is there in a language as a whole or not at all; what is not there is said in English. */
