@@ -124,7 +124,9 @@ export const STARTERS: {
     get name() {
       return t('starters.unscramble')
     },
-    short: 'letters',
+    get short() {
+      return t('starters.letters')
+    },
     icon: PhShuffle,
     get how() {
       return t('starters.one-word-a-line-a-clue')

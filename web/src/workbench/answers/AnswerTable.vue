@@ -82,7 +82,7 @@ defineExpose({ goTo })
           class="zone"
           role="columnheader"
           :aria-colindex="z + 2"
-          :style="{ left: `${NAMES + z * COLUMN}px`, width: `${COLUMN}px` }"
+          :style="{ insetInlineStart: `${NAMES + z * COLUMN}px`, width: `${COLUMN}px` }"
         >
           <button
             :data-cell="`-1,${z}`"
@@ -129,7 +129,7 @@ defineExpose({ goTo })
           class="at"
           role="gridcell"
           :aria-colindex="z + 2"
-          :style="{ left: `${NAMES + z * COLUMN}px`, width: `${COLUMN}px` }"
+          :style="{ insetInlineStart: `${NAMES + z * COLUMN}px`, width: `${COLUMN}px` }"
         >
           <button
             class="cell"

@@ -27,7 +27,7 @@ export function useAnswerGrid(box: Ref<HTMLElement | undefined>, rows: () => num
 
   function scroll() {
     const el = box.value!
-    at.value = { x: el.scrollLeft, y: el.scrollTop, width: el.clientWidth, height: el.clientHeight }
+    at.value = { x: Math.abs(el.scrollLeft), y: el.scrollTop, width: el.clientWidth, height: el.clientHeight }
   }
   let watching: ResizeObserver | undefined
   onMounted(() => {
@@ -46,7 +46,11 @@ export function useAnswerGrid(box: Ref<HTMLElement | undefined>, rows: () => num
     active.value = [row, column]
     const el = box.value!
     if (row >= 0) el.scrollTop = scrolledTo(row, el.scrollTop, el.clientHeight - HEAD, ROW)
-    if (column >= 0) el.scrollLeft = scrolledTo(column, el.scrollLeft, el.clientWidth - NAMES, COLUMN)
+    if (column >= 0) {
+      // From right to left one scrolls into numbers below nothing.
+      const way = document.documentElement.dir === 'rtl' ? -1 : 1
+      el.scrollLeft = way * scrolledTo(column, way * el.scrollLeft, el.clientWidth - NAMES, COLUMN)
+    }
     scroll()
     await nextTick()
     el.querySelector<HTMLElement>(`[data-cell="${row},${column}"]`)?.focus({ preventScroll: true })

@@ -126,7 +126,12 @@ function line(sort: LineSort) {
   background: #e3dbcb;
 }
 p {
-  max-width: 70px;
+  flex: 1 1 0;
+  min-width: 0;
+  max-width: 74px;
+  max-height: 64px;
+  margin: 0;
+  overflow: hidden;
   color: #4c5a60;
   font-size: 12.5px;
 }
