@@ -17,7 +17,7 @@ const shownPages = computed(() =>
 </script>
 
 <template>
-  <div class="cloth" tabindex="0" role="region" aria-label="ProgressTable">
+  <div class="cloth" tabindex="0" role="region" :aria-label="t('progress.table')">
     <table>
       <caption class="unseen">
         {{

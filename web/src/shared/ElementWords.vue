@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { shallowRef, watchEffect } from 'vue'
 import type { Language as ElementLanguage } from 'element-plus/es/locale'
-import { language, type Language } from '@/i18n'
+import { language, t, type Language } from '@/i18n'
 
 /** What the controls of the library say, in the language of the screen. English is built in. */
 const LOAD: Record<Exclude<Language, 'en'>, () => Promise<{ default: ElementLanguage }>> = {
@@ -14,7 +14,9 @@ const words = shallowRef<ElementLanguage>()
 watchEffect(async () => {
   const wanted = language.value
   const loaded = wanted === 'en' ? undefined : (await LOAD[wanted]()).default
-  if (wanted === language.value) words.value = loaded
+  // What the library has in English alone.
+  const own = loaded && { ...loaded, el: { ...loaded.el, tag: { close: t('shared.remove') } } }
+  if (wanted === language.value) words.value = own
 })
 </script>
 

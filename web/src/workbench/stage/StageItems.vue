@@ -22,11 +22,17 @@ const props = defineProps<{
 const { chosen, veiled, writing } = props.workbench
 const shown = (item: Item) => (props.live?.id === item.id ? { ...item, frame: props.live.frame } : item)
 const frameOf = (item: Item): Frame => (props.live?.id === item.id ? props.live.frame : item.frame)
+const MOVES = {
+  fixed: t('workbench.moves-fixed'),
+  free: t('workbench.moves-free'),
+  rail: t('workbench.moves-rail'),
+  turns: t('workbench.moves-turns'),
+}
 const said = (item: Item) => {
   const kind =
     item.kind === 'zone'
       ? t('workbench.drop-zone-letter', { letter: props.letters[item.id] ?? '' })
-      : item.movement.kind
+      : MOVES[item.movement.kind]
   const link = linkOf(item)
   return `${itemName(item)}, ${kind}${link ? `, ${leadsTo(link, props.workbench.editing.activity.value.pages)}` : ''}`
 }

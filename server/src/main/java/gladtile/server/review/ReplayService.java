@@ -6,6 +6,7 @@ import gladtile.core.answer.Verdict;
 import gladtile.core.assigned.DeviceClock;
 import gladtile.core.attempt.Act;
 import gladtile.core.attempt.AttemptState;
+import gladtile.core.message.Message;
 import gladtile.core.page.Page;
 import gladtile.core.page.Supply;
 import gladtile.server.assignments.ActivityVersion;
@@ -17,6 +18,7 @@ import gladtile.server.attempts.AttemptQueries.Base;
 import gladtile.server.attempts.AttemptQueries.Logged;
 import gladtile.server.attempts.AttemptQueries.Work;
 import gladtile.server.classes.ClassService;
+import gladtile.server.support.MessageRenderer;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -36,7 +38,7 @@ class ReplayService {
     private final ActivityVersionService versions;
     private final AttemptQueries works;
     private final ClassService classes;
-
+    private final MessageRenderer messages;
     private final AnswerTexts texts;
 
     ReplayService(
@@ -44,8 +46,10 @@ class ReplayService {
             ActivityVersionService versions,
             AttemptQueries works,
             ClassService classes,
+            MessageRenderer messages,
             AnswerTexts texts) {
         this.versions = versions;
+        this.messages = messages;
         this.texts = texts;
         this.assignments = assignments;
         this.works = works;
@@ -104,7 +108,7 @@ class ReplayService {
                     together ? names.get(one.byId()) : null,
                     pageId,
                     itemOf(act),
-                    words(act, verdict, named, pages),
+                    messages.text(words(act, verdict, named, pages)),
                     verdict == null ? null : verdict.says()));
         }
         return steps;
@@ -138,56 +142,68 @@ class ReplayService {
         return moments;
     }
 
-    private static String words(Act act, Verdict verdict, Map<String, String> named, Map<String, String> pages) {
+    private static Message words(Act act, Verdict verdict, Map<String, String> named, Map<String, String> pages) {
         String item = itemOf(act) == null ? "" : named.getOrDefault(Supply.originalOf(itemOf(act)), "");
         if (act instanceof Act.Put) {
             String zone = verdict == null || verdict.zoneId() == null ? null : named.get(verdict.zoneId());
-            return zone == null ? "%s, put down".formatted(item) : "%s to %s%s".formatted(item, zone, found(verdict));
+            return zone == null
+                    ? Message.of("replay.put-down", "item", item)
+                    : Message.of(
+                            found(verdict, "replay.put", "replay.put-belongs", "replay.put-does-not-belong"),
+                            "item",
+                            item,
+                            "zone",
+                            zone);
         }
         if (act instanceof Act.Type type) {
-            return "“%s” in %s%s".formatted(shortened(type.text()), item, found(verdict));
+            return Message.of(
+                    found(verdict, "replay.typed", "replay.typed-belongs", "replay.typed-does-not-belong"),
+                    "text",
+                    shortened(type.text()),
+                    "item",
+                    item);
         }
         if (act instanceof Act.Write write) {
-            return "“%s” on %s".formatted(shortened(write.text()), item);
+            return Message.of("replay.wrote", "text", shortened(write.text()), "item", item);
         }
         if (act instanceof Act.Open open) {
-            return "page %s".formatted(pages.getOrDefault(open.pageId(), ""));
+            return Message.of("replay.page", "page", pages.getOrDefault(open.pageId(), ""));
         }
         if (act instanceof Act.Check) {
-            return "asked to check";
+            return Message.of("replay.check");
         }
         if (act instanceof Act.Show) {
-            return "looked at the solution";
+            return Message.of("replay.solution");
         }
         if (act instanceof Act.StartAgain) {
-            return "started the page again";
+            return Message.of("replay.start-again");
         }
         if (act instanceof Act.TurnOver) {
-            return "%s, turned over".formatted(item);
+            return Message.of("replay.turned-over", "item", item);
         }
         if (act instanceof Act.Slide) {
-            return "%s, slid".formatted(item);
+            return Message.of("replay.slid", "item", item);
         }
         if (act instanceof Act.Draw draw) {
-            return draw.gone().isEmpty() ? "drew" : "rubbed out";
+            return Message.of(draw.gone().isEmpty() ? "replay.drew" : "replay.rubbed-out");
         }
         if (act instanceof Act.Say say) {
-            return "said something, %d s".formatted(say.recording().seconds());
+            return Message.of("replay.said", "seconds", say.recording().seconds());
         }
         if (act instanceof Act.Unsay) {
-            return "took a recording away";
+            return Message.of("replay.unsaid");
         }
-        return act instanceof Act.Reveal ? "showed or hid something" : "handed in";
+        return Message.of(act instanceof Act.Reveal ? "replay.revealed" : "replay.handed-in");
     }
 
-    private static String found(Verdict verdict) {
+    private static String found(Verdict verdict, String unknown, String belongs, String doesNotBelong) {
         if (verdict == null) {
-            return "";
+            return unknown;
         }
         return switch (verdict.says()) {
-            case BELONGS -> ", belongs";
-            case DOES_NOT_BELONG -> ", does not belong";
-            default -> "";
+            case BELONGS -> belongs;
+            case DOES_NOT_BELONG -> doesNotBelong;
+            default -> unknown;
         };
     }
 

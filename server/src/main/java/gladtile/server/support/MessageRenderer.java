@@ -44,6 +44,7 @@ public class MessageRenderer implements Wording {
             "page-check",
             "parts",
             "problems",
+            "replay",
             "results",
             "starters");
 
