@@ -2,6 +2,31 @@ import js from '@eslint/js'
 import vue from 'eslint-plugin-vue'
 import ts from 'typescript-eslint'
 
+/** Written alike in every language: names, keys, signs of units and formulas. */
+const ALIKE = [
+  'Glad Tile',
+  'https://',
+  'Ctrl',
+  'Shift',
+  'Space',
+  'x',
+  'X',
+  'n',
+  'C',
+  'AC',
+  'px',
+  'A',
+  '[A-Z][a-z]+',
+  '±',
+  'Ctrl+D',
+  'Ctrl+G',
+  'Ctrl+Shift+G',
+  '⌫',
+  'ab',
+  'a',
+  'b',
+]
+
 export default ts.config(
   { ignores: ['dist/**', 'public/**', 'components.d.ts', 'src/api/schema.d.ts', 'node_modules/**'] },
   js.configs.recommended,
@@ -35,6 +60,32 @@ export default ts.config(
     rules: {
       'no-restricted-syntax': ['error', emptyCatch()],
       'vue/no-restricted-syntax': ['error', emptyCatch()],
+    },
+  },
+  {
+    files: ['src/**/*.vue'],
+    rules: {
+      // What is said has a key and stands in each language (src/i18n); signs and units are alike everywhere.
+      'vue/no-bare-strings-in-template': [
+        'error',
+        {
+          allowlist: [
+            ...'()[]{}<>,.:;·•–—−-+×÷=≈/\\|…!?%°#&*“”"›‹→←↑↓√π²³ⁿ₂₃₁0123456789'.split(''),
+            ...ALIKE,
+          ],
+          attributes: {
+            '/.+/': [
+              'title',
+              'label',
+              'placeholder',
+              'alt',
+              'aria-label',
+              'aria-description',
+              'aria-valuetext',
+            ],
+          },
+        },
+      ],
     },
   },
   ...arrows(),

@@ -108,6 +108,8 @@ function studentWorker(): Plugin {
 }
 
 export default defineConfig({
+  // Components are all written with setup, also the library's.
+  define: { __VUE_OPTIONS_API__: 'false' },
   plugins: [
     vue(),
     Components({

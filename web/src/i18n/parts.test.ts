@@ -1,3 +1,5 @@
+import { parse, type Token } from '@messageformat/parser'
+import ts from 'typescript'
 import { describe, expect, it } from 'vitest'
 import present from './present/en.json'
 import staff from './staff/en.json'
@@ -38,7 +40,62 @@ function madeOf(screens: string[]): string[] {
 const screensIn = (folder: RegExp) =>
   [...FILES.keys()].filter((name) => folder.test(name) && name.endsWith('Screen.vue'))
 
+/** What a sentence speaks of. */
+function argumentsOf(tokens: Token[]): string[] {
+  return tokens.flatMap((token) =>
+    token.type === 'content' || token.type === 'octothorpe'
+      ? []
+      : [token.arg, ...('cases' in token ? token.cases.flatMap((one) => argumentsOf(one.tokens)) : [])],
+  )
+}
+/** Each call of t(key, { … }): its key, and the names that are given; null where they are not written out. */
+function callsIn(source: string): [key: string, given: string[] | null][] {
+  const calls: [string, string[] | null][] = []
+  for (const { index } of source.matchAll(/\bt\(\s*'/g)) {
+    const read = ts.createSourceFile('x.ts', source.slice(index, index + 3_000), ts.ScriptTarget.Latest, true)
+    const first = read.statements[0]
+    const call = first && ts.isExpressionStatement(first) ? leftmostCall(first.expression) : undefined
+    const [key, values] = call?.arguments ?? []
+    if (!key || !ts.isStringLiteral(key)) continue
+    const names =
+      values === undefined
+        ? []
+        : ts.isObjectLiteralExpression(values) && !values.properties.some(ts.isSpreadAssignment)
+          ? values.properties.map((one) => one.name!.getText(read))
+          : null
+    calls.push([key.text, names])
+  }
+  return calls
+}
+function leftmostCall(of: ts.Expression): ts.CallExpression | undefined {
+  if (ts.isCallExpression(of) && ts.isIdentifier(of.expression)) return of
+  const left = ts.isBinaryExpression(of)
+    ? of.left
+    : ts.isPropertyAccessExpression(of) || ts.isCallExpression(of)
+      ? of.expression
+      : ts.isConditionalExpression(of)
+        ? of.condition
+        : undefined
+  return left && leftmostCall(left)
+}
+
 describe('the words of a screen', () => {
+  it('are given what they speak of, and nothing else', () => {
+    const all: Record<string, string> = { ...student, ...staff, ...workbench, ...present }
+    let checked = 0
+    const wrong: string[] = []
+    for (const [file, source] of FILES) {
+      for (const [key, given] of callsIn(source)) {
+        if (!(key in all) || !given) continue
+        checked++
+        const wanted = [...new Set(argumentsOf(parse(all[key]!)))].sort()
+        if (String(given.sort()) !== String(wanted)) wrong.push(`${file} ${key}: ${given} for ${wanted}`)
+      }
+    }
+    expect(wrong).toEqual([])
+    expect(checked).toBeGreaterThan(1_500)
+  })
+
   it.each([
     ['students', /\/student\//, { ...student }],
     [

@@ -140,7 +140,7 @@ const went = (row: Figures['rows'][number]) => row.missed.slice(0, MOST_ZONES).m
               <th scope="col" :title="t('progress.right-among-the-best-27-less')">
                 {{ t('progress.top-minus-bottom-27') }}
               </th>
-              <th scope="col">{{ t('progress.misses-went-to') }}</th>
+              <th scope="col">{{ t('progress.misses-column') }}</th>
             </tr>
           </thead>
           <tbody>

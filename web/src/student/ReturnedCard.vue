@@ -18,7 +18,7 @@ defineEmits<{ improve: [] }>()
     </h2>
     <p v-if="returned.sent && returned.sentAt" class="soft">{{ timeWords(returned.sentAt, now) }}</p>
     <p v-if="returned.score" class="score">
-      <strong>{{ returned.score.got }}</strong> of {{ returned.score.most }} points
+      <strong>{{ t('returned.points', { got: returned.score.got, most: returned.score.most }) }}</strong>
     </p>
     <p v-if="returned.words" class="words" dir="auto">{{ returned.words }}</p>
     <audio v-if="returned.voice" controls :src="`/api/v1/files/${returned.voice.sha256}`">

@@ -45,7 +45,7 @@ const due = computed(() => (around.value ? dueWords(around.value.window.dueAt, a
       ><PhHouse :size="20" aria-hidden="true" />{{ t('common.my-work') }}</RouterLink
     >
     <h1>{{ work?.view.title ?? '' }}</h1>
-    <span v-if="around && around.round > 1" class="chip">round {{ around.round }}</span>
+    <span v-if="around && around.round > 1" class="chip">{{ t('bar.round', { n: around.round }) }}</span>
     <span v-if="due && !handedIn" class="chip" :class="{ w: around!.stage === 'LATE' }">{{ due }}</span>
     <span v-if="around?.with" class="with" :title="around.with.join(', ')"
       ><PhUsersThree :size="20" aria-hidden="true" />{{ around.with.join(', ') }}</span

@@ -7,7 +7,7 @@ export function toldOf(piece: string, zone: string, verdict: Verdict): string {
   if (verdict.reply?.message) return t('told.reply', { piece, message: verdict.reply.message })
   if (verdict.says === 'BELONGS') return t('told.belongs', { piece, zone })
   if (verdict.says === 'DOES_NOT_BELONG') return t(`why.${verdict.why ?? 'NOT_HERE'}`, { piece, zone })
-  if (verdict.why === 'TURNED') return t('why.TURNED', { piece, zone })
+  if (verdict.why === 'TURNED') return t('why.TURNED', { piece })
   return verdict.says === 'NOT_JUDGED' && verdict.zoneId ? t('told.is-in', { piece, zone }) : ''
 }
 

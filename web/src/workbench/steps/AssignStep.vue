@@ -113,7 +113,7 @@ async function assign() {
           <RouterLink :to="`/assigned/${one.id}`">{{ one.className }}</RouterLink>
           <span class="soft">
             {{
-              t('workbench.timestyle-joined-of-students-joined', {
+              t('workbench.assigned-before', {
                 at: dateTime(new Date(one.assignedAt)),
                 joined: one.joined,
                 students: one.students,

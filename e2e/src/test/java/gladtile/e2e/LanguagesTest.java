@@ -27,26 +27,6 @@ class LanguagesTest {
     /** Phone both ways, tablet, laptop, wall. */
     private static final int[][] SIZES = {{390, 844}, {844, 390}, {1024, 768}, {1280, 800}, {1920, 1080}};
 
-    /** Words in Latin letters that are seen or spoken, outside the page itself and names that people gave. */
-    private static final String LATIN_WORDS = """
-            (names) => {
-              const seen = (one) => {
-                const box = one.getBoundingClientRect()
-                return box.width > 0 && box.height > 0 && getComputedStyle(one).visibility !== 'hidden'
-              }
-              const said = []
-              for (const one of document.body.querySelectorAll('*')) {
-                if (one.closest('svg, script, style, bdi') || !seen(one)) continue
-                for (const name of ['aria-label', 'title', 'placeholder', 'alt'])
-                  if (one.getAttribute(name)) said.push(one.getAttribute(name))
-                for (const part of one.childNodes) if (part.nodeType === 3) said.push(part.data)
-              }
-              for (const one of document.querySelectorAll('.sheet [aria-label]'))
-                said.push(one.getAttribute('aria-label'))
-              const gone = new RegExp(names.map((n) => n.replace(/[.*+?^${}()|[\\]\\\\]/g, '\\\\$&')).join('|'), 'g')
-              return [...new Set(said.map((text) => text.replace(gone, '')).filter((text) => /[A-Za-z]{2,}/.test(text)))]
-            }""";
-
     /** Controls that stick out, lie over each other, cut their words or are too small for a finger. */
     private static final String MISFITS = """
             () => {
@@ -113,21 +93,8 @@ class LanguagesTest {
         page.setViewportSize(1280, 800);
     }
 
-    @SuppressWarnings("unchecked")
     private void saysNothingInEnglish(Page page, String where) {
-        List<String> names =
-                new java.util.ArrayList<>(List.of("Glad Tile", school.activity().title()));
-        school.students.forEach(one -> names.add(one.name()));
-        names.add(school.asTeacher().get("/api/v1/classes/" + school.classId).text("name"));
-        school.activity().pages().forEach(one -> {
-            names.add(one.name());
-            one.items().forEach(item -> names.add(item.ownName()));
-        });
-        names.removeIf(String::isBlank);
-        names.sort(java.util.Comparator.comparingInt(String::length).reversed());
-        org.assertj.core.api.Assertions.assertThat((List<String>) page.evaluate(LATIN_WORDS, names))
-                .as(where)
-                .isEmpty();
+        LatinWords.none(page, school, List.of(), where);
     }
 
     @Test
