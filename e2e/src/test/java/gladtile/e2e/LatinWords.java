@@ -27,7 +27,9 @@ final class LatinWords {
               for (const one of document.querySelectorAll('.sheet [aria-label]'))
                 said.push(one.getAttribute('aria-label'))
               const gone = new RegExp(names.map((n) => n.replace(/[.*+?^${}()|[\\]\\\\]/g, '\\\\$&')).join('|'), 'g')
-              return [...new Set(said.map((text) => text.replace(gone, '')).filter((text) => /[A-Za-z]{2,}/.test(text)))]
+              // Codes are said letter by letter.
+              const code = /[A-Z0-9]{3} [A-Z0-9]{3}/g
+              return [...new Set(said.map((text) => text.replace(code, '').replace(gone, '')).filter((text) => /[A-Za-z]{2,}/.test(text)))]
             }""";
 
     private LatinWords() {}

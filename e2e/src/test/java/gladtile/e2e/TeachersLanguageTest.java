@@ -42,6 +42,7 @@ class TeachersLanguageTest {
             "Ogg",
             "WebVTT",
             "https://",
+            "https",
             "http://",
             "mailto:",
             "localhost",
