@@ -129,6 +129,8 @@ export default defineConfig({
   test: {
     environment: 'happy-dom',
     // A document and the words of the screens for each file took six times as long as the tests.
+    // A busy machine is slow, not wrong.
+    testTimeout: 60_000,
     pool: 'threads',
     isolate: false,
     setupFiles: ['src/i18n/english.setup.ts'],

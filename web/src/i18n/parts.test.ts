@@ -52,7 +52,7 @@ function argumentsOf(tokens: Token[]): string[] {
 function callsIn(source: string): [key: string, given: string[] | null][] {
   const calls: [string, string[] | null][] = []
   for (const { index } of source.matchAll(/\bt\(\s*'/g)) {
-    const read = ts.createSourceFile('x.ts', source.slice(index, index + 3_000), ts.ScriptTarget.Latest, true)
+    const read = ts.createSourceFile('x.ts', source.slice(index, index + 700), ts.ScriptTarget.Latest, true)
     const first = read.statements[0]
     const call = first && ts.isExpressionStatement(first) ? leftmostCall(first.expression) : undefined
     const [key, values] = call?.arguments ?? []

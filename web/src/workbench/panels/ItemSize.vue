@@ -17,8 +17,8 @@ function size(part: keyof Frame, text: string) {
   })
 }
 const NUMBERS = [
-  ['width', 'W'],
-  ['height', 'H'],
+  ['width', t('workbench.short-width')],
+  ['height', t('workbench.short-height')],
   ['turn', t('workbench.turn')],
 ] as const
 </script>

@@ -53,7 +53,9 @@ function line(sort: LineSort) {
 
 <template>
   <div class="rack" :class="preferences.size.toLowerCase()" role="toolbar" :aria-label="t('workbench.rack')">
-    <p>{{ t('workbench.drag-a-tile-up-to-add') }}</p>
+    <p>
+      <span>{{ t('workbench.drag-a-tile-up-to-add') }}</span>
+    </p>
     <button
       v-for="tile in shown"
       :key="tile.kind"
@@ -125,15 +127,26 @@ function line(sort: LineSort) {
   border-top: 1px solid var(--line);
   background: #e3dbcb;
 }
+/* What to do is said where there is room for it: else it breaks to a second line, which is not seen. */
 p {
+  display: flex;
   flex: 1 1 0;
+  flex-wrap: wrap;
   min-width: 0;
   max-width: 74px;
-  max-height: 64px;
+  height: 64px;
   margin: 0;
   overflow: hidden;
   color: #4c5a60;
   font-size: 12.5px;
+}
+p::before {
+  width: 1px;
+  height: 64px;
+  content: '';
+}
+p span {
+  flex: 0 0 66px;
 }
 .tile {
   display: grid;
