@@ -90,7 +90,7 @@ class MovementTest extends OnWorkbench {
         keys("ArrowDown", "ArrowDown");
         until(() -> rail("moon").stops().size() >= 2);
         keys("F6");
-        item("moon, rail").focus();
+        item("moon, slides on a rail").focus();
         Movement.Rail before = rail("moon");
         for (int i = 0; i < 20 && teacher.locator("rect.end:focus").count() == 0; i++) {
             keys("Tab");
