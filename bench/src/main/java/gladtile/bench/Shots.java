@@ -70,7 +70,8 @@ public final class Shots {
             desk(teacher, table, folder);
             teacher.navigate(address + "/classes");
             teacher.getByText("Puffin class").first().click();
-            teacher.getByText("Random teams").waitFor();
+            teacher.locator("button", new Page.LocatorOptions().setHasText("Random teams"))
+                    .waitFor();
             shot(teacher, folder, "class");
 
             routes(teacher, address, folder);
