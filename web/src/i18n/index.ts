@@ -65,7 +65,10 @@ async function load(to: Language, isNewest: () => boolean) {
   if (to === held.language && wanted.every((part) => held.parts.has(part))) return
   const loaded = await Promise.all(wanted.map((part) => LOAD[part][to]())).catch((error) => {
     // Without words there is nothing to show; with some, it stays as it is.
-    if (!wanted.every((part) => held.parts.has(part))) throw error
+    const missing = wanted.filter((part) => !held.parts.has(part))
+    // A screen that could not come without a network keeps nobody from those whose words are here.
+    missing.filter((part) => part !== 'student').forEach((part) => needed.delete(part))
+    if (missing.length > 0) throw error
     return null
   })
   if (!loaded || !isNewest()) return
